@@ -1,0 +1,40 @@
+package rustictangle.core;
+
+import java.util.Locale;
+import java.util.Objects;
+
+/**
+ * Why a judgement came out as it did.
+ *
+ * <p>Quantities in the text stand in braces with their unit, {@code {82 mm}} or {@code {17.5 kg}},
+ * so that the interface can show them in the owner's own units.
+ *
+ * @param rule id of the rule in {@code docs/practice.md}, {@code room.rule-name}
+ * @param text one plain sentence for the owner
+ */
+public record Reason(String rule, String text) {
+
+    public Reason {
+        Objects.requireNonNull(rule, "rule");
+        Objects.requireNonNull(text, "text");
+    }
+
+    /** A length for use inside a reason's text, rounded to whole millimetres. */
+    public static String mm(double millimetres) {
+        return "{" + Math.round(millimetres) + " mm}";
+    }
+
+    /** A body mass for use inside a reason's text, rounded to 100 g. */
+    public static String kg(double kilograms) {
+        return String.format(Locale.ROOT, "{%.1f kg}", kilograms);
+    }
+
+    /** A chance in [0, 1] as whole per cent; a small but real chance never reads as nothing. */
+    public static String percent(double chance) {
+        long whole = Math.round(100 * chance);
+        if (whole == 0 && chance > 0) {
+            return "under 1 %";
+        }
+        return whole + " %";
+    }
+}

@@ -1,0 +1,35 @@
+package rustictangle.core.coat;
+
+/** Kinds of coat by how they must be cared for. */
+public enum CoatKind {
+    SMOOTH("smooth", Texture.SOFT, "short, flat, lies close"),
+    DOUBLE("double", Texture.HARSH, "coarse guard hair over a dense soft undercoat"),
+    DROP("drop", Texture.SILKY, "long and silky, hangs straight from a parting"),
+    CURLY("curly", Texture.CURLY, "wool, curls or loose fleece that springs back"),
+    WIRE("wire", Texture.HARSH, "a harsh, bristly jacket with softer beard and legs"),
+    FEATHERED("feathered", Texture.SILKY, "a short jacket with long silky furnishings");
+
+    private final String label;
+    private final Texture usualTexture;
+    private final String recognisedBy;
+
+    CoatKind(String label, Texture usualTexture, String recognisedBy) {
+        this.label = label;
+        this.usualTexture = usualTexture;
+        this.recognisedBy = recognisedBy;
+    }
+
+    public String label() {
+        return label;
+    }
+
+    /** The texture to propose when the owner has not felt for it. */
+    public Texture usualTexture() {
+        return usualTexture;
+    }
+
+    /** How an owner tells it, in one line. */
+    public String recognisedBy() {
+        return recognisedBy;
+    }
+}

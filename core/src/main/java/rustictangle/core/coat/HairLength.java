@@ -1,0 +1,23 @@
+package rustictangle.core.coat;
+
+/**
+ * Hair length from the skin along a stretched hair.
+ *
+ * @param millimetres in (0, 400]
+ */
+public record HairLength(double millimetres) {
+
+    public static final double MAX_MILLIMETRES = 400;
+
+    public HairLength {
+        if (!(millimetres > 0 && millimetres <= MAX_MILLIMETRES)) {
+            throw new IllegalArgumentException("hair length " + millimetres + " mm, need (0, "
+                    + MAX_MILLIMETRES + "]");
+        }
+    }
+
+    /** The band it falls in. */
+    public LengthBand band() {
+        return LengthBand.of(millimetres);
+    }
+}

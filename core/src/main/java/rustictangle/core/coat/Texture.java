@@ -1,0 +1,4 @@
+package rustictangle.core.coat;
+
+/** How the hair feels. Soft hair of the {@link CoatKind#CURLY} kind is loose fleece. */
+public enum Texture { SILKY, SOFT, CURLY, HARSH }

@@ -1,0 +1,47 @@
+package rustictangle.core.dog;
+
+import java.util.Collection;
+import java.util.EnumSet;
+import java.util.Objects;
+import java.util.Set;
+
+/**
+ * Who this dog is, as far as the rules need to know; its name is no rule's business.
+ *
+ * @param flatFace overheats: cool air only
+ * @param wears    on most days
+ * @param habits   on most days
+ */
+public record Dog(Mass mass, LifeStage lifeStage, boolean flatFace, Skin skin, History history,
+        Set<Wear> wears, Set<Habit> habits) {
+
+    public Dog {
+        Objects.requireNonNull(mass, "mass");
+        Objects.requireNonNull(lifeStage, "lifeStage");
+        Objects.requireNonNull(skin, "skin");
+        Objects.requireNonNull(history, "history");
+        wears = ordered(Wear.class, wears);
+        habits = ordered(Habit.class, habits);
+    }
+
+    /** A puppy still meets every tool for the first time. */
+    public boolean isPuppy() {
+        return lifeStage == LifeStage.PUPPY;
+    }
+
+    /** Frightened by an earlier groom, or nobody knows. */
+    public boolean mayBeFrightened() {
+        return history != History.GENTLE;
+    }
+
+    /** Skin that burns sooner under a brush: thin with age, sensitive, or in a vet's care. */
+    public boolean delicateSkin() {
+        return lifeStage == LifeStage.ELDERLY || skin != Skin.SOUND;
+    }
+
+    private static <E extends Enum<E>> Set<E> ordered(Class<E> type, Collection<E> values) {
+        EnumSet<E> set = EnumSet.noneOf(type);
+        set.addAll(values);
+        return java.util.Collections.unmodifiableSet(set);
+    }
+}

@@ -1,0 +1,22 @@
+package rustictangle.core.dog;
+
+/** A part of the dog that may carry its own kind and length of hair. */
+public enum Region {
+    HEAD("head"),
+    EARS("ears"),
+    NECK("neck and chest"),
+    BODY("body"),
+    LEGS("legs and feet"),
+    REAR("rear and trousers"),
+    TAIL("tail");
+
+    private final String label;
+
+    Region(String label) {
+        this.label = label;
+    }
+
+    public String label() {
+        return label;
+    }
+}

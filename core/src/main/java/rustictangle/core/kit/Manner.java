@@ -1,0 +1,59 @@
+package rustictangle.core.kit;
+
+/**
+ * How a tool is led through the hair.
+ *
+ * <p>The numbers are own estimates, calibrated together to the times of common practice: a
+ * long-coated medium dog combed daily about 10 min, a medium double coat in heavy shedding 35 to
+ * 40 min, a long fleece through three tools about 60 min.
+ */
+public enum Manner {
+    /** Feel through, part what has tangled. */
+    SEARCH(false, 0.5, "feel through and part what holds"),
+    /** A light mist, hair lifted. */
+    LIGHTLY(false, 0.5, "lift the hair and mist lightly"),
+    /** Loosen in small circles. */
+    CIRCLES(false, 2.5, "loosen in small circles"),
+    /** One pass the way the hair lies. */
+    WITH_LIE(false, 2.5, "with the lie of the hair"),
+    /** Against the lie, so that the coat stands open and the brush finds what hides. */
+    AGAINST_LIE(false, 2.5, "against the lie, so the coat stands open"),
+    /** Against the lie twice: while the undercoat lets go, each pass brings out more. */
+    AGAINST_LIE_TWICE(false, 5.0, "against the lie, twice over"),
+    /** Only what is already loose, with light pressure. */
+    LIFT_LOOSE(false, 2.5, "lift only what is loose, light hand"),
+    /** With, against and across. */
+    ALL_WAYS(false, 7.5, "with, against and every way"),
+    /** Line brushing: thin layers, from the skin out. */
+    LAYERS(true, 2.5, "part to the skin, layer by layer"),
+    /** The wide end, from the root, layer by layer. */
+    PROVE_WIDE(true, 1.0, "wide end from the root, right through"),
+    /** The fine end, in every second parting, since the wide one ran free. */
+    PROVE_FINE(true, 0.5, "fine end from the root, right through"),
+    /** A last wipe over the top. */
+    WIPE(false, 1.0, "wipe over the top");
+
+    private final boolean inLayers;
+    private final double strokes;
+    private final String label;
+
+    Manner(boolean inLayers, double strokes, String label) {
+        this.inLayers = inLayers;
+        this.strokes = strokes;
+        this.label = label;
+    }
+
+    /** Whether the hair is parted into layers for it, when it is longer than the pins reach. */
+    public boolean inLayers() {
+        return inLayers;
+    }
+
+    /** Mean strokes on each tool-width of hair, all passes together. Own estimate. */
+    public double strokes() {
+        return strokes;
+    }
+
+    public String label() {
+        return label;
+    }
+}

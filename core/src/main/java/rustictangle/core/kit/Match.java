@@ -1,0 +1,39 @@
+package rustictangle.core.kit;
+
+import java.util.Arrays;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import rustictangle.core.coat.Coat;
+import rustictangle.core.dog.Dog;
+import rustictangle.core.dog.Section;
+
+/**
+ * What the whole dog asks of the tools.
+ *
+ * @param needs one per section, in the order of {@link Section}
+ */
+public record Match(List<Need> needs) {
+
+    public Match {
+        needs = List.copyOf(needs);
+    }
+
+    /** Matches every section's hair to tools. */
+    public static Match of(Dog dog, Coat coat) {
+        return new Match(Arrays.stream(Section.values())
+                .map(section -> SectionMatch.of(dog, coat, section))
+                .toList());
+    }
+
+    public Need at(Section section) {
+        return needs.get(section.ordinal());
+    }
+
+    /** Every tool kind any section asks for, in the order of first use. */
+    public Set<ToolKind> tools() {
+        Set<ToolKind> tools = new LinkedHashSet<>();
+        needs.forEach(need -> need.order().forEach(step -> tools.add(step.tool())));
+        return tools;
+    }
+}

@@ -1,0 +1,25 @@
+package rustictangle.core.kit;
+
+/**
+ * The pin or wire lengths that suit a section.
+ *
+ * @param minMillimetres shortest that still suits, in (0, 60]
+ * @param maxMillimetres longest that still suits, in [minMillimetres, 60]
+ */
+public record PinWindow(double minMillimetres, double maxMillimetres) {
+
+    private static final double LONGEST_PIN_MM = 60;
+
+    public PinWindow {
+        if (!(minMillimetres > 0 && minMillimetres <= maxMillimetres
+                && maxMillimetres <= LONGEST_PIN_MM)) {
+            throw new IllegalArgumentException("pin window " + minMillimetres + " to "
+                    + maxMillimetres + " mm, need 0 < min <= max <= " + LONGEST_PIN_MM);
+        }
+    }
+
+    /** The middle of the window: what a brush bought for this section would have. */
+    public double middleMillimetres() {
+        return (minMillimetres + maxMillimetres) / 2;
+    }
+}

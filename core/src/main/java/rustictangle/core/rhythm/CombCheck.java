@@ -1,0 +1,25 @@
+package rustictangle.core.rhythm;
+
+import java.time.LocalDate;
+import java.util.Objects;
+import rustictangle.core.dog.Section;
+
+/**
+ * What the comb found at a section.
+ *
+ * @param tangles found, mats among them; 0 when the comb ran free
+ * @param matLeft a mat stays in, so the section is not clear
+ */
+public record CombCheck(Section section, LocalDate date, int tangles, boolean matLeft) {
+
+    public CombCheck {
+        Objects.requireNonNull(section, "section");
+        Objects.requireNonNull(date, "date");
+        if (!(tangles >= 0)) {
+            throw new IllegalArgumentException("tangles " + tangles + ", need 0 or more");
+        }
+        if (matLeft && tangles == 0) {
+            throw new IllegalArgumentException("tangles 0 with a mat left, need 1 or more");
+        }
+    }
+}

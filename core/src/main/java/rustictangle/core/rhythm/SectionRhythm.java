@@ -1,0 +1,37 @@
+package rustictangle.core.rhythm;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import rustictangle.core.Reason;
+import rustictangle.core.dog.Section;
+
+/**
+ * How soon a section is due again.
+ *
+ * @param lastClear       when the comb last ran free; empty: never recorded
+ * @param due             the day it is due; today when it was never checked or a mat is in it
+ * @param overdueFrom     when a mat becomes likely; empty: smooth coat, or nothing recorded yet
+ * @param burrs           how due, in [0, 4]: 3 is due, 4 is overdue or matted
+ * @param chanceOfTangle  today, in [0, 1]
+ * @param chanceOfMat     today, in [0, 1]
+ * @param intervalDays    days between brushings as now believed, at least 1
+ * @param tableIntervalDays the same before anything was learned
+ * @param checks          comb checks recorded here
+ */
+public record SectionRhythm(Section section, State state, Optional<LocalDate> lastClear, LocalDate due,
+        Optional<LocalDate> overdueFrom, int burrs, double chanceOfTangle, double chanceOfMat,
+        int intervalDays, int tableIntervalDays, int checks, List<Reason> reasons) {
+
+    /** What a section is waiting for. */
+    public enum State { RESTING, DUE, OVERDUE, NEVER_CHECKED, MAT_LEFT }
+
+    public SectionRhythm {
+        reasons = List.copyOf(reasons);
+    }
+
+    /** Whether it belongs into today's routine. */
+    public boolean isDue() {
+        return state != State.RESTING;
+    }
+}

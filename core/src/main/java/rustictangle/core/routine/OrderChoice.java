@@ -1,0 +1,48 @@
+package rustictangle.core.routine;
+
+import rustictangle.core.Reason;
+import rustictangle.core.coat.Coat;
+import rustictangle.core.coat.CoatKind;
+import rustictangle.core.coat.LengthBand;
+import rustictangle.core.dog.Dog;
+import rustictangle.core.dog.Section;
+import rustictangle.core.trust.Trust;
+
+/** The order proposed for this dog, and why. */
+record OrderChoice(Order order, Reason reason) {
+
+    static OrderChoice of(Dog dog, Coat coat, Trust trust, boolean matsKnown) {
+        if (dog.isPuppy()) {
+            return choice(Order.GENTLEST_FIRST, "a puppy learns that brushing is pleasant where it minds least");
+        }
+        if (dog.mayBeFrightened() && !trust.readyEverywhere()) {
+            return choice(Order.GENTLEST_FIRST, "a dog that has been frightened needs to find the easy places "
+                    + "pleasant before the hard ones are asked");
+        }
+        if (matsKnown) {
+            return choice(Order.HOT_SPOTS_FIRST, "mats are known, so the places that mat come while "
+                    + "you both are fresh");
+        }
+        if (layered(coat)) {
+            return choice(Order.TOES_UP, "a longer coat is brushed in lines from the feet up, so each "
+                    + "layer falls on finished hair");
+        }
+        return choice(Order.HEAD_DOWN, "a short or closely lying coat is gone over from head to tail");
+    }
+
+    private static OrderChoice choice(Order order, String why) {
+        return new OrderChoice(order, new Reason("routine.order",
+                Character.toUpperCase(order.label().charAt(0)) + order.label().substring(1)
+                        + ", because " + why + "."));
+    }
+
+    /** Whether line brushing is the main work: on the body, or on the legs of a clipped dog. */
+    private static boolean layered(Coat coat) {
+        return longer(coat, Section.BACK) || longer(coat, Section.HIND_LEG_LEFT);
+    }
+
+    private static boolean longer(Coat coat, Section section) {
+        return coat.at(section).kind() != CoatKind.SMOOTH
+                && coat.at(section).length().band() != LengthBand.SHORT;
+    }
+}

@@ -1,0 +1,114 @@
+package rustictangle.core.routine;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import rustictangle.core.Reason;
+import rustictangle.core.coat.Coat;
+import rustictangle.core.coat.CoatKind;
+import rustictangle.core.coat.RegionCoat;
+import rustictangle.core.dog.Dog;
+import rustictangle.core.dog.BodySurface;
+import rustictangle.core.dog.Section;
+import rustictangle.core.kit.Match;
+import rustictangle.core.kit.Need;
+import rustictangle.core.kit.PinWindow;
+import rustictangle.core.rhythm.SectionRhythm;
+import rustictangle.core.trust.Trust;
+
+/**
+ * What to do now: which sections, in which order, how, and how long.
+ *
+ * @param whyOrder     the reason for the order
+ * @param steps        in that order; empty when nothing was asked for
+ * @param totalSeconds the sum of the steps' seconds
+ * @param cautions     to read before the first stroke
+ */
+public record Routine(Order order, Reason whyOrder, List<RoutineStep> steps, int totalSeconds,
+        List<Reason> cautions) {
+
+    /** Strokes on one spot before moving on. Common practice, no published source: 2 to 3. */
+    private static final int STROKES_AT_MOST = 3;
+    /** The same where skin is pale, thin or sensitive. */
+    private static final int STROKES_ON_DELICATE_SKIN = 2;
+
+    public Routine {
+        steps = List.copyOf(steps);
+        cautions = List.copyOf(cautions);
+    }
+
+    /**
+     * The routine for these sections.
+     *
+     * @param rhythms of every section, so that known mats are heeded
+     */
+    public static Routine of(Dog dog, Coat coat, Trust trust, List<SectionRhythm> rhythms,
+            Collection<Section> sections) {
+        boolean mats = rhythms.stream().anyMatch(r -> r.state() == SectionRhythm.State.MAT_LEFT);
+        OrderChoice choice = OrderChoice.of(dog, coat, trust, mats);
+        Match match = Match.of(dog, coat);
+        Set<Section> wanted = EnumSet.noneOf(Section.class);
+        wanted.addAll(sections);
+        List<RoutineStep> steps = choice.order().sequence().stream()
+                .filter(wanted::contains)
+                .map(section -> step(dog, coat, match.at(section)))
+                .toList();
+        int total = steps.stream().mapToInt(RoutineStep::seconds).sum();
+        return new Routine(choice.order(), choice.reason(), steps, total, Cautions.of(dog, coat, mats));
+    }
+
+    private static RoutineStep step(Dog dog, Coat coat, Need need) {
+        Section section = need.section();
+        RegionCoat hair = coat.at(section);
+        double height = BodySurface.of(dog.mass()).heightMillimetres(section);
+        Layers layers = need.pins().map(PinWindow::middleMillimetres)
+                .map(reach -> Layers.of(hair, reach, height))
+                .orElseGet(() -> Layers.none(hair, height));
+        boolean delicate = dog.delicateSkin() || hair.pale();
+        List<Reason> reasons = new ArrayList<>(need.reasons());
+        reasons.add(layers.why());
+        reasons.add(strokesGuard(delicate));
+        return new RoutineStep(section, need.order(), Hold.at(section), layers,
+                delicate ? STROKES_ON_DELICATE_SKIN : STROKES_AT_MOST,
+                WorkTime.seconds(dog, section, need, layers.count(), delicate), reasons);
+    }
+
+    private static Reason strokesGuard(boolean delicate) {
+        return delicate
+                ? new Reason("routine.strokes-delicate",
+                        "At most 2 strokes on one spot, then move on: this skin burns sooner.")
+                : new Reason("routine.strokes",
+                        "2 or 3 strokes on one spot, then move on: more of them burn the skin.");
+    }
+
+    /** What can go wrong today, said before it does. */
+    private static final class Cautions {
+
+        static List<Reason> of(Dog dog, Coat coat, boolean mats) {
+            List<Reason> list = new ArrayList<>();
+            list.add(new Reason("routine.dry", "Brush dry hair only. Wet or damp: dry it to the skin "
+                    + "first, with cool or unheated air."));
+            list.add(new Reason("routine.surface", "A firm surface that does not slip. Never leave the dog "
+                    + "alone on it, never tie it there."));
+            if (mats) {
+                list.add(new Reason("routine.mats", "A mat is waiting: no scissors near it, no bath over it, "
+                        + "no comb pulled from the root."));
+            }
+            if (dog.flatFace()) {
+                list.add(new Reason("routine.flat-face", "A flat-faced dog overheats: cool air only, short "
+                        + "turns, watch its breathing."));
+            }
+            if (dog.delicateSkin()) {
+                list.add(new Reason("routine.delicate-skin", "Delicate skin: light hand. Red, wet, broken or "
+                        + "hot skin: stop and ask a vet."));
+            }
+            if (coat.has(CoatKind.DOUBLE) && coat.sheddingHeavily()) {
+                list.add(new Reason("routine.shedding", "Lift only what is already loose; never rake at "
+                        + "hair that still holds."));
+            }
+            return list;
+        }
+    }
+}

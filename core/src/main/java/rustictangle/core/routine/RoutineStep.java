@@ -1,0 +1,21 @@
+package rustictangle.core.routine;
+
+import java.util.List;
+import rustictangle.core.Reason;
+import rustictangle.core.dog.Section;
+import rustictangle.core.kit.ToolStep;
+
+/**
+ * One section of today's routine.
+ *
+ * @param strokesAtMost strokes on one spot before moving on
+ * @param seconds       estimated, a multiple of 10
+ */
+public record RoutineStep(Section section, List<ToolStep> tools, String hold, Layers layers,
+        int strokesAtMost, int seconds, List<Reason> reasons) {
+
+    public RoutineStep {
+        tools = List.copyOf(tools);
+        reasons = List.copyOf(reasons);
+    }
+}

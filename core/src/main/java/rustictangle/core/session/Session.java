@@ -1,0 +1,129 @@
+package rustictangle.core.session;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import rustictangle.core.Reason;
+import rustictangle.core.dog.Section;
+import rustictangle.core.session.SessionEvent.SectionDone;
+import rustictangle.core.session.SessionEvent.SectionSkipped;
+import rustictangle.core.session.SessionEvent.Stopped;
+import rustictangle.core.session.SessionEvent.Undone;
+import rustictangle.core.session.SessionState.End;
+import rustictangle.core.trust.Signal;
+
+/**
+ * A session: its plan and what happened so far. Immutable; {@link #apply} gives the next one.
+ */
+public final class Session {
+
+    /** A second no ends it for today. Common practice, no published source. */
+    private static final int OPT_OUTS_TO_END = 2;
+
+    private final List<Section> plan;
+    private final List<SessionEvent> standing;
+
+    private Session(List<Section> plan, List<SessionEvent> standing) {
+        this.plan = List.copyOf(plan);
+        this.standing = List.copyOf(standing);
+    }
+
+    /** @throws IllegalArgumentException when the plan is empty or names a section twice */
+    public static Session planned(List<Section> plan) {
+        if (plan.isEmpty() || plan.stream().distinct().count() != plan.size()) {
+            throw new IllegalArgumentException("plan " + plan + ", need at least one section, each once");
+        }
+        return new Session(plan, List.of());
+    }
+
+    /** The session after all these events. */
+    public static Session replay(List<Section> plan, List<SessionEvent> events) {
+        Session session = planned(plan);
+        for (SessionEvent event : events) {
+            session = session.apply(event);
+        }
+        return session;
+    }
+
+    /**
+     * @throws IllegalStateException when the event does not fit: another section than the current
+     *         one, anything but an undo after the end, an undo before the beginning
+     */
+    public Session apply(SessionEvent event) {
+        List<SessionEvent> next = new ArrayList<>(standing);
+        if (event instanceof Undone) {
+            if (next.isEmpty()) {
+                throw new IllegalStateException("nothing to undo: no section has been recorded yet");
+            }
+            next.remove(next.size() - 1);
+        } else {
+            check(event);
+            next.add(event);
+        }
+        return new Session(plan, next);
+    }
+
+    public SessionState state() {
+        Optional<End> end = end();
+        return new SessionState(plan, standing, end.isPresent() ? Optional.empty() : next(), end, advice(end));
+    }
+
+    private void check(SessionEvent event) {
+        end().ifPresent(end -> {
+            throw new IllegalStateException("this session has ended (" + end + "): undo its last entry "
+                    + "or begin a new one");
+        });
+        Section current = next().orElseThrow();
+        Section named = event instanceof SectionDone done ? done.section()
+                : event instanceof SectionSkipped skipped ? skipped.section() : current;
+        if (named != current) {
+            throw new IllegalStateException("the session is at " + current.label() + ", not at "
+                    + named.label() + ": it may have been answered on another screen; reload");
+        }
+    }
+
+    private Optional<Section> next() {
+        long answered = standing.stream().filter(event -> !(event instanceof Stopped)).count();
+        return plan.stream().skip(answered).findFirst();
+    }
+
+    private Optional<End> end() {
+        if (optOuts() >= OPT_OUTS_TO_END) {
+            return Optional.of(End.OPTED_OUT_TWICE);
+        }
+        if (standing.stream().anyMatch(Stopped.class::isInstance)) {
+            return Optional.of(End.STOPPED);
+        }
+        return next().isEmpty() ? Optional.of(End.ALL_DONE) : Optional.empty();
+    }
+
+    private long optOuts() {
+        return standing.stream()
+                .filter(event -> event instanceof SectionDone done && done.signal() == Signal.OPTED_OUT)
+                .count();
+    }
+
+    private List<Reason> advice(Optional<End> end) {
+        if (standing.isEmpty() || !(standing.get(standing.size() - 1) instanceof SectionDone last)) {
+            return List.of();
+        }
+        List<Reason> advice = new ArrayList<>();
+        if (last.signal() == Signal.OPTED_OUT) {
+            advice.add(end.isPresent()
+                    ? new Reason("session.second-no", "A second no ends it for today. That is a good "
+                            + "decision: something easy, a treat, and done.")
+                    : new Reason("session.first-no", "The dog said no, and may. Pause, let it think, then "
+                            + "ask once more at the next place. A second no ends it for today."));
+        }
+        if (last.signal() == Signal.UNEASY) {
+            advice.add(new Reason("session.uneasy", "Uneasy: lighter hand, smaller strokes, a treat in "
+                    + "between. A sudden new objection in one place: look for pain."));
+        }
+        if (last.comb() == CombResult.MAT_LEFT) {
+            advice.add(new Reason("session.mat-left", "Leave the mat in peace for now: no scissors, no bath "
+                    + "over it. Over 20 mm, tight to the skin or joined with others: a groomer's job. Red, "
+                    + "wet or broken skin: a vet's."));
+        }
+        return advice;
+    }
+}

@@ -1,0 +1,192 @@
+package rustictangle.core.kit;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import rustictangle.core.Dogs;
+import rustictangle.core.coat.CoatKind;
+import rustictangle.core.coat.Density;
+import rustictangle.core.coat.RegionCoat;
+import rustictangle.core.coat.Texture;
+import rustictangle.core.dog.History;
+import rustictangle.core.dog.LifeStage;
+import rustictangle.core.dog.Section;
+
+/** Pin windows, pads and orders against the handbook's check values: common practice, no published source. */
+class MatchTest {
+
+    @ParameterizedTest(name = "{0} of {1} mm: pins {2} to {3} mm, {4} pad")
+    @CsvSource({
+        "CURLY, 38, 16, 22, firm",
+        "DROP, 20, 16, 22, firm",
+        "DROP, 50, 22, 27, medium",
+        "DROP, 80, 22, 27, medium",
+        "DROP, 125, 22, 27, medium",
+        "DOUBLE, 30, 16, 22, medium to firm",
+        "DOUBLE, 90, 16, 22, medium to firm",
+        "WIRE, 25, 16, 22, firm",
+        "WIRE, 70, 18, 22, firm",
+        "FEATHERED, 30, 16, 22, firm",
+        "FEATHERED, 80, 24.5, 27, soft to medium",
+    })
+    void theHairAsksForThePinsOfCommonPractice(CoatKind kind, double mm, double min, double max, String pad) {
+        Need need = backOf(Dogs.hair(kind, mm));
+        assertEquals(new PinWindow(min, max), need.pins().orElseThrow());
+        assertEquals(pad, need.pad().orElseThrow().words());
+    }
+
+    @Test
+    void veryLongMatureSilkTakesSoftPinsOfAboutThirtyFiveMillimetres() {
+        Need need = backOf(Dogs.hair(CoatKind.DROP, 180));
+        assertEquals(35, need.pins().orElseThrow().middleMillimetres(), 1);
+        assertEquals("soft", need.pad().orElseThrow().words());
+    }
+
+    @Test
+    void onlyAnExtremeThickManeOfADoubleCoatTakesLongPins() {
+        assertEquals(new PinWindow(35, 40),
+                backOf(Dogs.hair(CoatKind.DOUBLE, 180, Density.DENSE, Texture.HARSH)).pins().orElseThrow());
+        assertEquals(new PinWindow(16, 22),
+                backOf(Dogs.hair(CoatKind.DOUBLE, 110, Density.DENSE, Texture.HARSH)).pins().orElseThrow());
+    }
+
+    @ParameterizedTest
+    @EnumSource(value = CoatKind.class, names = "SMOOTH", mode = EnumSource.Mode.EXCLUDE)
+    void longerHairNeverAsksForShorterPinsNorJumps(CoatKind kind) {
+        for (Density density : Density.values()) {
+            PinWindow before = backOf(Dogs.hair(kind, 1, density, kind.usualTexture())).pins().orElseThrow();
+            for (double mm = 2; mm <= 400; mm += 1) {
+                PinWindow now = backOf(Dogs.hair(kind, mm, density, kind.usualTexture())).pins().orElseThrow();
+                assertTrue(now.minMillimetres() >= before.minMillimetres(), kind + " at " + mm);
+                assertTrue(now.maxMillimetres() >= before.maxMillimetres(), kind + " at " + mm);
+                assertTrue(now.middleMillimetres() - before.middleMillimetres() < 1, kind + " jumps at " + mm);
+                before = now;
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(value = CoatKind.class, names = "SMOOTH", mode = EnumSource.Mode.EXCLUDE)
+    void denserHairNeverAsksForASofterPad(CoatKind kind) {
+        for (double mm = 5; mm <= 300; mm += 5) {
+            double sparse = firmness(kind, mm, Density.SPARSE);
+            double medium = firmness(kind, mm, Density.MEDIUM);
+            double dense = firmness(kind, mm, Density.DENSE);
+            assertTrue(sparse <= medium && medium <= dense, kind + " at " + mm);
+        }
+    }
+
+    @Test
+    void aSmoothCoatTakesRubberAndBristleAndNoPinsAtAll() {
+        Need need = backOf(Dogs.hair(CoatKind.SMOOTH, 15));
+        assertEquals(List.of(ToolKind.RUBBER_CURRY, ToolKind.BRISTLE_BRUSH), tools(need));
+        assertTrue(need.pins().isEmpty());
+        assertTrue(need.proof().isEmpty());
+        assertTrue(neverTools(need).containsAll(Set.of(ToolKind.PIN_BRUSH, ToolKind.SLICKER)));
+    }
+
+    @Test
+    void aSheddingDoubleCoatIsLoosenedWithRubberBeforeAnythingElse() {
+        Need need = Match.of(Dogs.adult(17), Dogs.shedding(Dogs.hair(CoatKind.DOUBLE, 60))).at(Section.BACK);
+        assertEquals(List.of(ToolKind.RUBBER_CURRY, ToolKind.SLICKER, ToolKind.UNDERCOAT_RAKE, ToolKind.COMB),
+                tools(need));
+    }
+
+    @Test
+    void curlsAreBrushedInLayersAndProvedWithBothEndsOfTheComb() {
+        Need need = backOf(Dogs.hair(CoatKind.CURLY, 50));
+        assertEquals(ToolKind.SLICKER, need.lead());
+        assertEquals(List.of(Manner.SEARCH, Manner.LAYERS, Manner.PROVE_WIDE, Manner.PROVE_FINE),
+                need.order().stream().map(ToolStep::manner).toList());
+    }
+
+    @Test
+    void aWiryDogHasBristleOnTheJacketAndPinsOnTheFurnishings() {
+        assertEquals(ToolKind.BRISTLE_BRUSH, backOf(Dogs.hair(CoatKind.WIRE, 30)).lead());
+        assertEquals(ToolKind.PIN_BRUSH, backOf(Dogs.hair(CoatKind.WIRE, 60)).lead());
+    }
+
+    @Test
+    void aPuppyBeginsWithTheSoftestBrushAndNotWithASlicker() {
+        Need need = Match.of(Dogs.with(LifeStage.PUPPY, History.GENTLE), Dogs.allOver(Dogs.hair(CoatKind.CURLY, 40)))
+                .at(Section.SIDE_LEFT);
+        assertEquals(ToolKind.WOODEN_PIN_BRUSH, need.lead());
+        assertTrue(neverTools(need).contains(ToolKind.SLICKER));
+    }
+
+    @ParameterizedTest
+    @EnumSource(value = CoatKind.class, names = "SMOOTH", mode = EnumSource.Mode.EXCLUDE)
+    void everyCoatButTheSmoothOneIsProvedWithAComb(CoatKind kind) {
+        for (Need need : Match.of(Dogs.adult(10), Dogs.allOver(Dogs.hair(kind, 60))).needs()) {
+            assertTrue(need.proof().isPresent(), need.section().label());
+            assertTrue(tools(need).contains(ToolKind.COMB), need.section().label());
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(CoatKind.class)
+    void noSectionAsksForAToolItForbids(CoatKind kind) {
+        for (LifeStage stage : LifeStage.values()) {
+            for (double mm : new double[] {10, 38, 39, 90, 200}) {
+                for (Need need : Match.of(Dogs.with(stage, History.GENTLE),
+                        Dogs.shedding(Dogs.hair(kind, mm))).needs()) {
+                    Set<ToolKind> both = neverTools(need);
+                    both.retainAll(tools(need));
+                    assertEquals(Set.of(), both, kind + " " + mm + " mm " + stage + " " + need.section());
+                }
+            }
+        }
+    }
+
+    @Test
+    void bladesAreNeverMatchedButAlwaysExplained() {
+        for (CoatKind kind : CoatKind.values()) {
+            Match match = Match.of(Dogs.adult(10), Dogs.allOver(Dogs.hair(kind, 30)));
+            assertFalse(match.tools().contains(ToolKind.DESHEDDING_BLADE));
+            match.needs().forEach(need -> assertTrue(neverTools(need)
+                    .containsAll(Set.of(ToolKind.DESHEDDING_BLADE, ToolKind.DEMATTING_BLADE))));
+        }
+    }
+
+    @Test
+    void nothingIsSaidWithoutAReason() {
+        Match match = Match.of(Dogs.adult(10), Dogs.allOver(Dogs.hair(CoatKind.DROP, 90)));
+        assertEquals(Arrays.asList(Section.values()), match.needs().stream().map(Need::section).toList());
+        match.needs().forEach(need -> assertFalse(need.reasons().isEmpty()));
+        assertTrue(match.at(Section.BACK).reasons().stream().anyMatch(r -> r.text().contains("{90 mm}")));
+    }
+
+    @Test
+    void shortPinsAreAllowedOnTheFeetOfADropCoat() {
+        Match match = Match.of(Dogs.adult(10), Dogs.allOver(Dogs.hair(CoatKind.DROP, 90)));
+        assertEquals(16, match.at(Section.FRONT_FOOT_LEFT).pins().orElseThrow().minMillimetres());
+        assertEquals(22, match.at(Section.BACK).pins().orElseThrow().minMillimetres());
+    }
+
+    private static Need backOf(RegionCoat hair) {
+        return Match.of(Dogs.adult(14), Dogs.allOver(hair)).at(Section.BACK);
+    }
+
+    private static double firmness(CoatKind kind, double mm, Density density) {
+        return backOf(Dogs.hair(kind, mm, density, kind.usualTexture())).pad().orElseThrow().firmness();
+    }
+
+    private static List<ToolKind> tools(Need need) {
+        return need.order().stream().map(ToolStep::tool).distinct().toList();
+    }
+
+    private static Set<ToolKind> neverTools(Need need) {
+        return need.never().stream().map(NeverHere::tool)
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(ToolKind.class)));
+    }
+}
