@@ -48,7 +48,7 @@ public record Rhythm(List<SectionRhythm> sections, LocalDate nextDate, Reason re
 
     /** Sections that today's routine should hold. */
     public List<SectionRhythm> dueSections() {
-        return sections.stream().filter(SectionRhythm::isDue).toList();
+        return sections.stream().filter(SectionRhythm::needsBrushing).toList();
     }
 
     private static Reason why(List<SectionRhythm> sections, SectionRhythm first, LocalDate next) {

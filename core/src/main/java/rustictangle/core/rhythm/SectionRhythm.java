@@ -31,7 +31,7 @@ public record SectionRhythm(Section section, State state, Optional<LocalDate> la
     }
 
     /** Whether it belongs into today's routine. */
-    public boolean isDue() {
+    public boolean needsBrushing() {
         return state != State.RESTING;
     }
 }

@@ -1,0 +1,15 @@
+package rustictangle.server;
+
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
+
+/** Rustic Tangle: HTTP in, core in the middle, SQLite out. */
+@SpringBootApplication
+@ConfigurationPropertiesScan
+public class RusticTangle {
+
+    public static void main(String[] args) {
+        SpringApplication.run(RusticTangle.class, args);
+    }
+}

@@ -1,0 +1,54 @@
+package rustictangle.server.coat;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.NotNull;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import rustictangle.core.coat.Coat;
+import rustictangle.core.coat.CoatKind;
+import rustictangle.core.coat.Density;
+import rustictangle.core.coat.HairLength;
+import rustictangle.core.coat.RegionCoat;
+import rustictangle.core.coat.Texture;
+import rustictangle.core.dog.Region;
+import rustictangle.server.frame.BadField;
+
+/**
+ * A coat as its owner describes it.
+ *
+ * @param regions every region once
+ */
+public record CoatForm(@NotNull List<@Valid @NotNull RegionForm> regions, boolean sheddingHeavily) {
+
+    /** @param millimetres hair length from the skin, in [1, 400] */
+    public record RegionForm(
+            @NotNull(message = "Name the region.") Region region,
+            @NotNull(message = "Choose the kind of coat.") CoatKind kind,
+            @NotNull(message = "Measure the hair: 1 to 400 mm.")
+            @DecimalMin(value = "1", message = "Hair is 1 to 400 mm long; check number and unit.")
+            @DecimalMax(value = "400", message = "Hair is 1 to 400 mm long; check number and unit.")
+            Double millimetres,
+            @NotNull(message = "Choose how dense the hair is.") Density density,
+            @NotNull(message = "Choose how the hair feels.") Texture texture,
+            boolean pale) {
+
+        RegionCoat coat() {
+            return new RegionCoat(kind, new HairLength(millimetres), density, texture, pale);
+        }
+    }
+
+    /** The coat as the rules see it. */
+    public Coat coat() {
+        Map<Region, RegionCoat> byRegion = new EnumMap<>(Region.class);
+        regions.forEach(form -> byRegion.put(form.region(), form.coat()));
+        for (Region region : Region.values()) {
+            if (!byRegion.containsKey(region)) {
+                throw new BadField("regions", "The " + region.label() + " is missing; describe every region.");
+            }
+        }
+        return new Coat(byRegion, sheddingHeavily);
+    }
+}

@@ -1,0 +1,61 @@
+package rustictangle.server.coat;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
+import rustictangle.core.coat.CoatKind;
+import rustictangle.core.coat.Density;
+import rustictangle.core.coat.Texture;
+import rustictangle.core.dog.Region;
+import rustictangle.server.coat.CoatForm.RegionForm;
+
+/** One coat per dog, one row per region. */
+@Repository
+public class CoatStore {
+
+    private final JdbcClient jdbc;
+
+    CoatStore(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    public Optional<CoatForm> find(long dogId) {
+        return jdbc.sql("SELECT shedding_heavily FROM coat WHERE dog_id = ?").param(dogId)
+                .query(Boolean.class).optional()
+                .map(shedding -> new CoatForm(regions(dogId), shedding));
+    }
+
+    /** Replaces the dog's coat as a whole. */
+    @Transactional
+    public void put(long dogId, CoatForm coat) {
+        jdbc.sql("""
+                INSERT INTO coat (dog_id, shedding_heavily) VALUES (:dog, :shedding)
+                ON CONFLICT (dog_id) DO UPDATE SET shedding_heavily = :shedding
+                """).param("dog", dogId).param("shedding", coat.sheddingHeavily()).update();
+        jdbc.sql("DELETE FROM region_coat WHERE dog_id = ?").param(dogId).update();
+        for (RegionForm form : coat.regions()) {
+            jdbc.sql("""
+                    INSERT INTO region_coat (dog_id, region, kind, millimetres, density, texture, pale)
+                    VALUES (?, ?, ?, ?, ?, ?, ?)
+                    """)
+                    .params(dogId, form.region().name(), form.kind().name(), form.millimetres(),
+                            form.density().name(), form.texture().name(), form.pale())
+                    .update();
+        }
+    }
+
+    private List<RegionForm> regions(long dogId) {
+        return jdbc.sql("""
+                SELECT region, kind, millimetres, density, texture, pale
+                  FROM region_coat WHERE dog_id = ? ORDER BY region
+                """)
+                .param(dogId)
+                .query((row, n) -> new RegionForm(Region.valueOf(row.getString("region")),
+                        CoatKind.valueOf(row.getString("kind")), row.getDouble("millimetres"),
+                        Density.valueOf(row.getString("density")), Texture.valueOf(row.getString("texture")),
+                        row.getBoolean("pale")))
+                .list();
+    }
+}

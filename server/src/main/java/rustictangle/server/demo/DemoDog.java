@@ -1,0 +1,87 @@
+package rustictangle.server.demo;
+
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import rustictangle.core.coat.CoatKind;
+import rustictangle.core.coat.Density;
+import rustictangle.core.coat.Texture;
+import rustictangle.core.dog.Habit;
+import rustictangle.core.dog.History;
+import rustictangle.core.dog.LifeStage;
+import rustictangle.core.dog.Region;
+import rustictangle.core.dog.Skin;
+import rustictangle.core.dog.Wear;
+import rustictangle.server.coat.CoatForm;
+import rustictangle.server.coat.CoatForm.RegionForm;
+import rustictangle.server.dog.DogForm;
+
+/**
+ * One made-up dog of the demo household.
+ *
+ * @param daysBack       how long ago its records begin
+ * @param findsTime      chance in (0, 1] that the owner brushes on a day when something is due
+ * @param sectionsAtMost in one session
+ * @param ease           log odds of a relaxed answer at a place the dog does not mind
+ */
+record DemoDog(DogForm form, CoatForm coat, int daysBack, double findsTime, int sectionsAtMost, double ease) {
+
+    static List<DemoDog> household() {
+        return List.of(oakum(), gannet(), thimble(), pintle());
+    }
+
+    private static DemoDog oakum() {
+        Map<Region, RegionForm> coat = allOver(CoatKind.DOUBLE, Texture.HARSH, Density.DENSE, false,
+                Map.of(Region.HEAD, 22.0, Region.EARS, 20.0, Region.NECK, 95.0, Region.BODY, 70.0,
+                        Region.LEGS, 30.0, Region.REAR, 90.0, Region.TAIL, 95.0));
+        return new DemoDog(dog("Oakum", 17.5, LifeStage.ADULT, History.GENTLE, Set.of(),
+                Set.of(Habit.FIELDS_OR_SAND)), form(coat, true), 130, 0.55, 29, 4.5);
+    }
+
+    private static DemoDog gannet() {
+        Map<Region, RegionForm> coat = allOver(CoatKind.CURLY, Texture.CURLY, Density.MEDIUM, false,
+                Map.of(Region.HEAD, 35.0, Region.EARS, 45.0, Region.NECK, 34.0, Region.BODY, 32.0,
+                        Region.LEGS, 42.0, Region.REAR, 34.0, Region.TAIL, 30.0));
+        return new DemoDog(dog("Gannet", 14, LifeStage.ADULT, History.GENTLE, Set.of(Wear.HARNESS),
+                Set.of(Habit.SWIMS)), form(coat, false), 125, 0.8, 14, 4.0);
+    }
+
+    private static DemoDog thimble() {
+        Map<Region, RegionForm> coat = allOver(CoatKind.DROP, Texture.SILKY, Density.MEDIUM, false,
+                Map.of(Region.HEAD, 110.0, Region.EARS, 120.0, Region.NECK, 120.0, Region.BODY, 135.0,
+                        Region.LEGS, 110.0, Region.REAR, 130.0, Region.TAIL, 140.0));
+        for (Region white : List.of(Region.NECK, Region.LEGS, Region.TAIL)) {
+            coat.computeIfPresent(white, (region, hair) -> new RegionForm(region, hair.kind(),
+                    hair.millimetres(), hair.density(), hair.texture(), true));
+        }
+        return new DemoDog(dog("Thimble", 9.6, LifeStage.ADULT, History.ROUGH_GROOM, Set.of(), Set.of()),
+                form(coat, false), 110, 0.85, 9, 2.6);
+    }
+
+    private static DemoDog pintle() {
+        Map<Region, RegionForm> coat = allOver(CoatKind.WIRE, Texture.HARSH, Density.MEDIUM, false,
+                Map.of(Region.HEAD, 30.0, Region.EARS, 12.0, Region.NECK, 22.0, Region.BODY, 24.0,
+                        Region.LEGS, 22.0, Region.REAR, 20.0, Region.TAIL, 18.0));
+        return new DemoDog(dog("Pintle", 4.1, LifeStage.PUPPY, History.GENTLE, Set.of(), Set.of()),
+                form(coat, false), 40, 0.8, 4, 3.2);
+    }
+
+    private static DogForm dog(String name, double kilograms, LifeStage stage, History history, Set<Wear> wears,
+            Set<Habit> habits) {
+        return new DogForm(name, kilograms, stage, false, Skin.SOUND, history, wears, habits);
+    }
+
+    private static Map<Region, RegionForm> allOver(CoatKind kind, Texture texture, Density density, boolean pale,
+            Map<Region, Double> millimetres) {
+        Map<Region, RegionForm> regions = new EnumMap<>(Region.class);
+        Arrays.stream(Region.values()).forEach(region -> regions.put(region,
+                new RegionForm(region, kind, millimetres.get(region), density, texture, pale)));
+        return regions;
+    }
+
+    private static CoatForm form(Map<Region, RegionForm> regions, boolean shedding) {
+        return new CoatForm(List.copyOf(regions.values()), shedding);
+    }
+}

@@ -1,0 +1,63 @@
+package rustictangle.server.demo;
+
+import java.time.Clock;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.random.RandomGenerator;
+import java.util.random.RandomGeneratorFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import rustictangle.core.rhythm.Comfort;
+import rustictangle.server.coat.CoatStore;
+import rustictangle.server.coat.KnownDog;
+import rustictangle.server.dog.DogStore;
+import rustictangle.server.household.Household;
+import rustictangle.server.household.HouseholdStore;
+import rustictangle.server.session.SessionStore;
+import rustictangle.server.trust.TrialStore;
+
+/** Fills an empty data file with the made-up household, its records counted back from today. */
+@Component
+@ConditionalOnProperty("rustictangle.demo")
+class DemoHousehold implements ApplicationRunner {
+
+    private static final long SEED = 14;
+
+    private final DogStore dogs;
+    private final CoatStore coats;
+    private final HouseholdStore household;
+    private final SessionStore sessions;
+    private final TrialStore trials;
+    private final Clock clock;
+
+    DemoHousehold(DogStore dogs, CoatStore coats, HouseholdStore household, SessionStore sessions,
+            TrialStore trials, Clock clock) {
+        this.dogs = dogs;
+        this.coats = coats;
+        this.household = household;
+        this.sessions = sessions;
+        this.trials = trials;
+        this.clock = clock;
+    }
+
+    @Override
+    @Transactional
+    public void run(ApplicationArguments args) {
+        if (!dogs.all().isEmpty()) {
+            return;
+        }
+        household.put(new Household("Mooring 14", Comfort.BALANCED, Household.LengthUnit.MILLIMETRES,
+                Household.MassUnit.KILOGRAMS, DayOfWeek.MONDAY, Household.DateFormat.DAY_MONTH));
+        RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(SEED);
+        for (DemoDog demo : DemoDog.household()) {
+            long id = dogs.add(demo.form());
+            coats.put(id, demo.coat());
+            KnownDog known = new KnownDog(id, demo.form().name(), demo.form().dog(), demo.coat().coat());
+            new DemoMonths(known, demo, random, sessions, trials, clock.getZone())
+                    .live(LocalDate.now(clock));
+        }
+    }
+}

@@ -1,0 +1,172 @@
+package rustictangle.server.demo;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.random.RandomGenerator;
+import rustictangle.core.dog.Section;
+import rustictangle.core.rhythm.CombCheck;
+import rustictangle.core.rhythm.Comfort;
+import rustictangle.core.rhythm.Rhythm;
+import rustictangle.core.rhythm.SectionRhythm;
+import rustictangle.core.routine.Routine;
+import rustictangle.core.routine.RoutineStep;
+import rustictangle.core.session.CombResult;
+import rustictangle.core.session.Session;
+import rustictangle.core.session.SessionEvent;
+import rustictangle.core.session.SessionEvent.SectionDone;
+import rustictangle.core.trust.Practice;
+import rustictangle.core.trust.Signal;
+import rustictangle.core.trust.Trial;
+import rustictangle.core.trust.Trust;
+import rustictangle.server.coat.KnownDog;
+import rustictangle.server.session.SessionStore;
+import rustictangle.server.trust.TrialStore;
+
+/**
+ * Lives through one demo dog's last months, day by day, by the product's own rules.
+ *
+ * <p>Tangles come from a Poisson distribution whose rate differs from the table by up to a factor
+ * of 2 either way, section by section; the dog's answers from a logistic tolerance that grows with
+ * relaxed trials and falls with how much it minds the place. Invented throughout.
+ */
+final class DemoMonths {
+
+    private static final double EXPECTED_PER_INTERVAL = 0.357;
+    private static final double CHANCE_OF_MAT_PER_TANGLE = 0.03;
+    private static final int PRACTICE_TRIALS = 3;
+    private static final double CHANCE_OF_PRACTICE = 0.45;
+
+    private final KnownDog known;
+    private final DemoDog demo;
+    private final RandomGenerator random;
+    private final SessionStore sessions;
+    private final TrialStore trialStore;
+    private final ZoneId zone;
+
+    private final Map<Section, Double> truth = new EnumMap<>(Section.class);
+    private final List<CombCheck> checks = new ArrayList<>();
+    private final List<Trial> trials = new ArrayList<>();
+
+    DemoMonths(KnownDog known, DemoDog demo, RandomGenerator random, SessionStore sessions,
+            TrialStore trialStore, ZoneId zone) {
+        this.known = known;
+        this.demo = demo;
+        this.random = random;
+        this.sessions = sessions;
+        this.trialStore = trialStore;
+        this.zone = zone;
+        for (Section section : Section.values()) {
+            truth.put(section, Math.pow(2, random.nextDouble(-1, 1)));
+        }
+    }
+
+    /** Everything up to the evening before today. */
+    void live(LocalDate today) {
+        for (LocalDate day = today.minusDays(demo.daysBack()); day.isBefore(today); day = day.plusDays(1)) {
+            practise(day);
+            boolean yesterday = day.equals(today.minusDays(1));
+            if (random.nextDouble() < demo.findsTime() && !yesterday) {
+                brush(day);
+            }
+        }
+    }
+
+    private void practise(LocalDate day) {
+        if (random.nextDouble() >= CHANCE_OF_PRACTICE) {
+            return;
+        }
+        Practice practice = Practice.today(known.dog(), Trust.of(known.dog(), trials));
+        Instant at = day.atTime(LocalTime.of(8, 10)).atZone(zone).toInstant();
+        for (int i = 0; i < PRACTICE_TRIALS; i++) {
+            Trial trial = new Trial(practice.section(), answer(practice.section(), 1.5));
+            trials.add(trial);
+            trialStore.addPractice(uuid(), known.id(), at.plusSeconds(20L * i), trial);
+        }
+    }
+
+    private void brush(LocalDate day) {
+        Rhythm rhythm = Rhythm.of(known.dog(), known.coat(), Comfort.BALANCED, checks, day);
+        Trust trust = Trust.of(known.dog(), trials);
+        Set<Section> chosen = EnumSet.noneOf(Section.class);
+        rhythm.dueSections().stream()
+                .sorted(Comparator.comparingInt(SectionRhythm::burrs).reversed()
+                        .thenComparing(SectionRhythm::due))
+                .limit(demo.sectionsAtMost())
+                .forEach(due -> chosen.add(due.section()));
+        if (chosen.isEmpty()) {
+            return;
+        }
+        List<Section> plan = Routine.of(known.dog(), known.coat(), trust, rhythm.sections(), chosen).steps()
+                .stream().map(RoutineStep::section).toList();
+        Instant at = day.atTime(LocalTime.of(18, 30)).atZone(zone).toInstant();
+        UUID id = uuid();
+        sessions.add(id, known.id(), at, plan);
+        Session session = Session.planned(plan);
+        while (session.state().current().isPresent()) {
+            SectionDone event = work(rhythm.at(session.state().current().get()), day);
+            at = at.plus(80, ChronoUnit.SECONDS);
+            session = session.apply(event);
+            sessions.append(uuid(), id, known.id(), at, day, event);
+            remember(event, day);
+        }
+        sessions.setEnded(id, Optional.of(at));
+    }
+
+    private SectionDone work(SectionRhythm due, LocalDate day) {
+        Section section = due.section();
+        Signal signal = answer(section, 0);
+        if (signal == Signal.OPTED_OUT) {
+            return new SectionDone(section, CombResult.NOT_COMBED, 0, signal);
+        }
+        long days = due.lastClear().map(last -> ChronoUnit.DAYS.between(last, day)).orElse(3L);
+        int tangles = poisson(EXPECTED_PER_INTERVAL * truth.get(section) * days / due.tableIntervalDays());
+        if (tangles == 0) {
+            return new SectionDone(section, CombResult.GLIDES, 0, signal);
+        }
+        boolean mat = random.nextDouble() < CHANCE_OF_MAT_PER_TANGLE * tangles;
+        return new SectionDone(section, mat ? CombResult.MAT_LEFT : CombResult.TANGLES_CLEARED,
+                Math.min(tangles, SectionDone.MOST_TANGLES), signal);
+    }
+
+    private void remember(SessionEvent.SectionDone done, LocalDate day) {
+        trials.add(new Trial(done.section(), done.signal()));
+        if (done.comb() != CombResult.NOT_COMBED) {
+            checks.add(new CombCheck(done.section(), day, done.tangles(), done.comb() == CombResult.MAT_LEFT));
+        }
+    }
+
+    private Signal answer(Section section, double easier) {
+        long relaxed = trials.stream()
+                .filter(trial -> trial.section() == section && trial.signal() == Signal.RELAXED).count();
+        double odds = demo.ease() + easier + 0.12 * Math.min(20, relaxed) - 0.35 * section.sensitivityRank();
+        if (random.nextDouble() < 1 / (1 + Math.exp(-odds))) {
+            return Signal.RELAXED;
+        }
+        return random.nextDouble() < 0.75 ? Signal.UNEASY : Signal.OPTED_OUT;
+    }
+
+    private int poisson(double mean) {
+        double limit = Math.exp(-mean);
+        int count = 0;
+        for (double product = random.nextDouble(); product > limit; product *= random.nextDouble()) {
+            count++;
+        }
+        return count;
+    }
+
+    private UUID uuid() {
+        return new UUID(random.nextLong(), random.nextLong());
+    }
+}

@@ -1,0 +1,70 @@
+package rustictangle.server.dog;
+
+import jakarta.validation.Valid;
+import java.time.Clock;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import rustictangle.server.frame.NotThere;
+
+@RestController
+@RequestMapping("/api/dogs")
+class DogController {
+
+    private final DogStore store;
+    private final Clock clock;
+
+    DogController(DogStore store, Clock clock) {
+        this.store = store;
+        this.clock = clock;
+    }
+
+    @GetMapping
+    List<StoredDog> all() {
+        return store.all();
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    StoredDog add(@Valid @RequestBody DogForm form) {
+        return get(store.add(form));
+    }
+
+    @GetMapping("/{dogId}")
+    StoredDog get(@PathVariable long dogId) {
+        return store.find(dogId).orElseThrow(() -> new NotThere("dog", dogId));
+    }
+
+    @PutMapping("/{dogId}")
+    StoredDog replace(@PathVariable long dogId, @Valid @RequestBody DogForm form) {
+        found(store.replace(dogId, form), dogId);
+        return get(dogId);
+    }
+
+    /** The dog and all its records leave the screen and can be brought back. */
+    @DeleteMapping("/{dogId}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable long dogId) {
+        found(store.remove(dogId, clock.instant()), dogId);
+    }
+
+    @PostMapping("/{dogId}/restore")
+    StoredDog restore(@PathVariable long dogId) {
+        found(store.restore(dogId), dogId);
+        return get(dogId);
+    }
+
+    private static void found(boolean found, long dogId) {
+        if (!found) {
+            throw new NotThere("dog", dogId);
+        }
+    }
+}

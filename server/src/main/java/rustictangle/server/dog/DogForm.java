@@ -1,0 +1,42 @@
+package rustictangle.server.dog;
+
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.Set;
+import rustictangle.core.dog.Dog;
+import rustictangle.core.dog.Habit;
+import rustictangle.core.dog.History;
+import rustictangle.core.dog.LifeStage;
+import rustictangle.core.dog.Mass;
+import rustictangle.core.dog.Skin;
+import rustictangle.core.dog.Wear;
+
+/**
+ * A dog as its owner describes it.
+ *
+ * @param name      1 to 40 characters
+ * @param kilograms in [0.3, 120]
+ */
+public record DogForm(
+        @NotBlank(message = "Your dog needs a name, at most 40 characters.")
+        @Size(max = 40, message = "At most 40 characters; shorten the name.")
+        String name,
+        @NotNull(message = "Weigh the dog: 0.3 to 120 kg.")
+        @DecimalMin(value = "0.3", message = "A dog weighs 0.3 to 120 kg; check number and unit.")
+        @DecimalMax(value = "120", message = "A dog weighs 0.3 to 120 kg; check number and unit.")
+        Double kilograms,
+        @NotNull(message = "Choose the life stage.") LifeStage lifeStage,
+        boolean flatFace,
+        @NotNull(message = "Choose how the skin is.") Skin skin,
+        @NotNull(message = "Choose how earlier grooming went.") History history,
+        @NotNull Set<Wear> wears,
+        @NotNull Set<Habit> habits) {
+
+    /** The dog as the rules see it. */
+    public Dog dog() {
+        return new Dog(new Mass(kilograms), lifeStage, flatFace, skin, history, wears, habits);
+    }
+}

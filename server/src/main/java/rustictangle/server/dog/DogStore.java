@@ -1,0 +1,107 @@
+package rustictangle.server.dog;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.support.GeneratedKeyHolder;
+import org.springframework.stereotype.Repository;
+import rustictangle.core.dog.Habit;
+import rustictangle.core.dog.History;
+import rustictangle.core.dog.LifeStage;
+import rustictangle.core.dog.Skin;
+import rustictangle.core.dog.Wear;
+
+/** Dogs; a removed one is kept for undo and not shown. */
+@Repository
+public class DogStore {
+
+    private static final String SELECT = """
+            SELECT id, name, kilograms, life_stage, flat_face, skin, history, harness, dog_coat,
+                   swims, fields_or_sand, snow, coat.dog_id IS NOT NULL AS coat_described
+              FROM dog LEFT JOIN coat ON coat.dog_id = dog.id
+             WHERE removed_at IS NULL
+            """;
+
+    private final JdbcClient jdbc;
+
+    DogStore(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    public List<StoredDog> all() {
+        return jdbc.sql(SELECT + " ORDER BY id").query(DogStore::read).list();
+    }
+
+    public Optional<StoredDog> find(long id) {
+        return jdbc.sql(SELECT + " AND id = ?").param(id).query(DogStore::read).optional();
+    }
+
+    public long add(DogForm form) {
+        GeneratedKeyHolder key = new GeneratedKeyHolder();
+        bind(jdbc.sql("""
+                INSERT INTO dog (name, kilograms, life_stage, flat_face, skin, history, harness, dog_coat,
+                                 swims, fields_or_sand, snow)
+                VALUES (:name, :kilograms, :lifeStage, :flatFace, :skin, :history, :harness, :dogCoat,
+                        :swims, :fieldsOrSand, :snow)
+                """), form).update(key);
+        return key.getKeyAs(Number.class).longValue();
+    }
+
+    /** @return whether there was such a dog */
+    boolean replace(long id, DogForm form) {
+        return bind(jdbc.sql("""
+                UPDATE dog SET name = :name, kilograms = :kilograms, life_stage = :lifeStage,
+                       flat_face = :flatFace, skin = :skin, history = :history, harness = :harness,
+                       dog_coat = :dogCoat, swims = :swims, fields_or_sand = :fieldsOrSand, snow = :snow
+                 WHERE id = :id AND removed_at IS NULL
+                """), form).param("id", id).update() == 1;
+    }
+
+    boolean remove(long id, Instant at) {
+        return jdbc.sql("UPDATE dog SET removed_at = ? WHERE id = ? AND removed_at IS NULL")
+                .params(at.toString(), id).update() == 1;
+    }
+
+    boolean restore(long id) {
+        return jdbc.sql("UPDATE dog SET removed_at = NULL WHERE id = ?").param(id).update() == 1;
+    }
+
+    private static JdbcClient.StatementSpec bind(JdbcClient.StatementSpec sql, DogForm form) {
+        return sql.param("name", form.name().strip())
+                .param("kilograms", form.kilograms())
+                .param("lifeStage", form.lifeStage().name())
+                .param("flatFace", form.flatFace())
+                .param("skin", form.skin().name())
+                .param("history", form.history().name())
+                .param("harness", form.wears().contains(Wear.HARNESS))
+                .param("dogCoat", form.wears().contains(Wear.DOG_COAT))
+                .param("swims", form.habits().contains(Habit.SWIMS))
+                .param("fieldsOrSand", form.habits().contains(Habit.FIELDS_OR_SAND))
+                .param("snow", form.habits().contains(Habit.SNOW));
+    }
+
+    private static StoredDog read(ResultSet row, int n) throws SQLException {
+        Set<Wear> wears = EnumSet.noneOf(Wear.class);
+        addIf(wears, Wear.HARNESS, row.getBoolean("harness"));
+        addIf(wears, Wear.DOG_COAT, row.getBoolean("dog_coat"));
+        Set<Habit> habits = EnumSet.noneOf(Habit.class);
+        addIf(habits, Habit.SWIMS, row.getBoolean("swims"));
+        addIf(habits, Habit.FIELDS_OR_SAND, row.getBoolean("fields_or_sand"));
+        addIf(habits, Habit.SNOW, row.getBoolean("snow"));
+        DogForm form = new DogForm(row.getString("name"), row.getDouble("kilograms"),
+                LifeStage.valueOf(row.getString("life_stage")), row.getBoolean("flat_face"),
+                Skin.valueOf(row.getString("skin")), History.valueOf(row.getString("history")), wears, habits);
+        return new StoredDog(row.getLong("id"), form, row.getBoolean("coat_described"));
+    }
+
+    private static <E> void addIf(Set<E> set, E element, boolean present) {
+        if (present) {
+            set.add(element);
+        }
+    }
+}

@@ -1,0 +1,52 @@
+package rustictangle.server.frame;
+
+import com.fasterxml.jackson.databind.JavaType;
+import io.swagger.v3.core.converter.AnnotatedType;
+import io.swagger.v3.core.converter.ModelConverter;
+import io.swagger.v3.core.converter.ModelConverterContext;
+import io.swagger.v3.core.util.Json;
+import io.swagger.v3.oas.models.media.Schema;
+import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** What a record always carries is required in the API; what is Optional or nullable may be absent. */
+@Component
+class OpenApiShape implements ModelConverter {
+
+    @Override
+    public Schema<?> resolve(AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
+        if (!chain.hasNext()) {
+            return null;
+        }
+        Schema<?> schema = chain.next().resolve(type, context, chain);
+        JavaType java = Json.mapper().constructType(type.getType());
+        if (schema != null && java != null && java.getRawClass().isRecord()) {
+            Schema<?> model = schema.get$ref() == null ? schema
+                    : context.getDefinedModels().get(schema.get$ref().substring(schema.get$ref().lastIndexOf('/') + 1));
+            if (model != null) {
+                model.setRequired(required(java.getRawClass(), model));
+            }
+        }
+        return schema;
+    }
+
+    private static List<String> required(Class<?> record, Schema<?> model) {
+        List<String> names = new ArrayList<>(Arrays.stream(record.getRecordComponents())
+                .filter(component -> !mayBeAbsent(component))
+                .map(RecordComponent::getName)
+                .toList());
+        names.retainAll(model.getProperties() == null ? List.of() : model.getProperties().keySet());
+        return names;
+    }
+
+    private static boolean mayBeAbsent(RecordComponent component) {
+        return component.getType() == Optional.class
+                || component.getAnnotatedType().isAnnotationPresent(Nullable.class);
+    }
+}

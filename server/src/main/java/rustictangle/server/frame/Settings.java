@@ -1,0 +1,44 @@
+package rustictangle.server.frame;
+
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneId;
+import org.springframework.boot.context.properties.ConfigurationProperties;
+
+/**
+ * What can be set from outside.
+ *
+ * @param data  the SQLite file; empty: {@code rustic-tangle/rustic-tangle.db} in the user's data folder
+ * @param clock an ISO instant at which time stands still; empty: the machine's clock
+ * @param demo  whether an empty file is filled with the demo household
+ */
+@ConfigurationProperties("rustictangle")
+public record Settings(String data, String clock, boolean demo) {
+
+    Path dataFile() {
+        return data == null || data.isBlank()
+                ? userDataFolder().resolve("rustic-tangle").resolve("rustic-tangle.db")
+                : Path.of(data).toAbsolutePath();
+    }
+
+    Clock clockOrSystem() {
+        return clock == null || clock.isBlank()
+                ? Clock.systemDefaultZone()
+                : Clock.fixed(Instant.parse(clock), ZoneId.systemDefault());
+    }
+
+    private static Path userDataFolder() {
+        String xdg = System.getenv("XDG_DATA_HOME");
+        if (xdg != null && !xdg.isBlank()) {
+            return Path.of(xdg);
+        }
+        Path home = Path.of(System.getProperty("user.home"));
+        String system = System.getProperty("os.name", "").toLowerCase(java.util.Locale.ROOT);
+        if (system.contains("mac")) {
+            return home.resolve("Library/Application Support");
+        }
+        String appData = System.getenv("LOCALAPPDATA");
+        return system.contains("win") && appData != null ? Path.of(appData) : home.resolve(".local/share");
+    }
+}

@@ -1,0 +1,30 @@
+package rustictangle.server.routine;
+
+import java.util.List;
+import rustictangle.core.Reason;
+import rustictangle.core.dog.Section;
+import rustictangle.core.routine.Layers;
+import rustictangle.core.routine.Order;
+import rustictangle.core.routine.Routine;
+import rustictangle.core.routine.RoutineStep;
+import rustictangle.server.kit.ToolStepView;
+
+/** A routine, with the words to show. */
+public record RoutineView(Order order, String orderLabel, Reason whyOrder, List<StepView> steps,
+        int totalSeconds, List<Reason> cautions) {
+
+    /** One section of a routine. */
+    public record StepView(Section section, List<ToolStepView> tools, String hold, Layers layers,
+            int strokesAtMost, int seconds, List<Reason> reasons) {
+
+        static StepView of(RoutineStep step) {
+            return new StepView(step.section(), step.tools().stream().map(ToolStepView::of).toList(),
+                    step.hold(), step.layers(), step.strokesAtMost(), step.seconds(), step.reasons());
+        }
+    }
+
+    public static RoutineView of(Routine routine) {
+        return new RoutineView(routine.order(), routine.order().label(), routine.whyOrder(),
+                routine.steps().stream().map(StepView::of).toList(), routine.totalSeconds(), routine.cautions());
+    }
+}

@@ -1,0 +1,47 @@
+package rustictangle.server.routine;
+
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.List;
+import org.springframework.stereotype.Component;
+import rustictangle.core.dog.Section;
+import rustictangle.core.rhythm.Rhythm;
+import rustictangle.core.rhythm.SectionRhythm;
+import rustictangle.core.routine.Routine;
+import rustictangle.core.trust.Trust;
+import rustictangle.server.coat.KnownDog;
+import rustictangle.server.rhythm.Rhythms;
+import rustictangle.server.trust.TrialStore;
+
+/** A known dog's routine today. */
+@Component
+public class Routines {
+
+    /** What of the dog a routine covers. */
+    public enum Scope { DUE, WHOLE }
+
+    private final Rhythms rhythms;
+    private final TrialStore trials;
+
+    Routines(Rhythms rhythms, TrialStore trials) {
+        this.rhythms = rhythms;
+        this.trials = trials;
+    }
+
+    public Routine of(KnownDog known, Scope scope) {
+        Rhythm rhythm = rhythms.of(known);
+        List<Section> sections = scope == Scope.WHOLE ? Arrays.asList(Section.values())
+                : rhythm.dueSections().stream().map(SectionRhythm::section).toList();
+        return of(known, rhythm, sections);
+    }
+
+    public Routine of(KnownDog known, Rhythm rhythm, Collection<Section> sections) {
+        return Routine.of(known.dog(), known.coat(), Trust.of(known.dog(), trials.of(known.id())),
+                rhythm.sections(), sections);
+    }
+
+    /** How one section is done, whatever is due. */
+    public Routine of(KnownDog known, Collection<Section> sections) {
+        return of(known, rhythms.of(known), sections);
+    }
+}

@@ -1,0 +1,133 @@
+package rustictangle.server.session;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import rustictangle.core.dog.Section;
+import rustictangle.core.session.CombResult;
+import rustictangle.core.session.SessionEvent;
+import rustictangle.core.session.SessionEvent.SectionDone;
+import rustictangle.core.session.SessionEvent.SectionSkipped;
+import rustictangle.core.session.SessionEvent.Stopped;
+import rustictangle.core.session.SessionEvent.Undone;
+import rustictangle.core.trust.Signal;
+import rustictangle.server.frame.StoredInstant;
+
+/** Sessions and their logs. */
+@Repository
+public class SessionStore {
+
+    /** @param endedAt empty while it goes on */
+    record StoredSession(UUID id, long dogId, Instant startedAt, Optional<Instant> endedAt) { }
+
+    private final JdbcClient jdbc;
+
+    SessionStore(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    public void add(UUID id, long dogId, Instant startedAt, List<Section> plan) {
+        jdbc.sql("INSERT INTO session (id, dog_id, started_at) VALUES (?, ?, ?)")
+                .params(id.toString(), dogId, StoredInstant.text(startedAt)).update();
+        for (int position = 0; position < plan.size(); position++) {
+            jdbc.sql("INSERT INTO session_plan (session_id, position, section) VALUES (?, ?, ?)")
+                    .params(id.toString(), position, plan.get(position).name()).update();
+        }
+    }
+
+    Optional<StoredSession> find(UUID id) {
+        return jdbc.sql("SELECT id, dog_id, started_at, ended_at FROM session WHERE id = ?")
+                .param(id.toString()).query(SessionStore::readSession).optional();
+    }
+
+    Optional<StoredSession> findOpen(long dogId) {
+        return jdbc.sql("""
+                SELECT id, dog_id, started_at, ended_at FROM session WHERE dog_id = ? AND ended_at IS NULL
+                """).param(dogId).query(SessionStore::readSession).optional();
+    }
+
+    Optional<Instant> lastEnded(long dogId) {
+        return jdbc.sql("""
+                SELECT max(started_at) FROM session WHERE dog_id = ? AND ended_at IS NOT NULL
+                """).param(dogId).query((row, n) -> Optional.ofNullable(row.getString(1)).map(Instant::parse))
+                .single();
+    }
+
+    List<Section> plan(UUID id) {
+        return jdbc.sql("SELECT section FROM session_plan WHERE session_id = ? ORDER BY position")
+                .param(id.toString()).query((row, n) -> Section.valueOf(row.getString(1))).list();
+    }
+
+    /** The whole log, undone entries and undos included, oldest first. */
+    List<SessionEvent> events(UUID id) {
+        return jdbc.sql("""
+                SELECT type, section, comb, tangles, signal FROM session_event WHERE session_id = ? ORDER BY seq
+                """).param(id.toString()).query(SessionStore::readEvent).list();
+    }
+
+    boolean hasEvent(UUID eventId) {
+        return jdbc.sql("SELECT count(*) FROM session_event WHERE id = ?").param(eventId.toString())
+                .query(Integer.class).single() > 0;
+    }
+
+    public void append(UUID eventId, UUID sessionId, long dogId, Instant at, LocalDate day, SessionEvent event) {
+        EventRow row = EventRow.of(event);
+        if (event instanceof Undone) {
+            jdbc.sql("""
+                    UPDATE session_event SET standing = 0
+                     WHERE seq = (SELECT max(seq) FROM session_event
+                                   WHERE session_id = ? AND standing = 1 AND type <> 'UNDONE')
+                    """).param(sessionId.toString()).update();
+        }
+        jdbc.sql("""
+                INSERT INTO session_event (id, session_id, dog_id, at, day, type, section, comb, tangles, signal)
+                VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                """)
+                .params(eventId.toString(), sessionId.toString(), dogId, StoredInstant.text(at), day.toString(),
+                        row.type(), row.section(), row.comb(), row.tangles(), row.signal())
+                .update();
+    }
+
+    public void setEnded(UUID id, Optional<Instant> endedAt) {
+        jdbc.sql("UPDATE session SET ended_at = ? WHERE id = ?")
+                .params(endedAt.map(StoredInstant::text).orElse(null), id.toString()).update();
+    }
+
+    private record EventRow(String type, String section, String comb, int tangles, String signal) {
+
+        static EventRow of(SessionEvent event) {
+            if (event instanceof SectionDone done) {
+                return new EventRow("SECTION_DONE", done.section().name(), done.comb().name(), done.tangles(),
+                        done.signal().name());
+            }
+            if (event instanceof SectionSkipped skipped) {
+                return new EventRow("SECTION_SKIPPED", skipped.section().name(), null, 0, null);
+            }
+            return new EventRow(event instanceof Stopped ? "STOPPED" : "UNDONE", null, null, 0, null);
+        }
+    }
+
+    private static SessionEvent readEvent(ResultSet row, int n) throws SQLException {
+        return switch (row.getString("type")) {
+            case "SECTION_DONE" -> new SectionDone(Section.valueOf(row.getString("section")),
+                    CombResult.valueOf(row.getString("comb")), row.getInt("tangles"),
+                    Signal.valueOf(row.getString("signal")));
+            case "SECTION_SKIPPED" -> new SectionSkipped(Section.valueOf(row.getString("section")));
+            case "STOPPED" -> new Stopped();
+            case "UNDONE" -> new Undone();
+            default -> throw new SQLException("unknown event type " + row.getString("type"));
+        };
+    }
+
+    private static StoredSession readSession(ResultSet row, int n) throws SQLException {
+        return new StoredSession(UUID.fromString(row.getString("id")), row.getLong("dog_id"),
+                Instant.parse(row.getString("started_at")),
+                Optional.ofNullable(row.getString("ended_at")).map(Instant::parse));
+    }
+}

@@ -1,0 +1,35 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
+import AppHeader from './shell/AppHeader.vue'
+import { useNotice } from './shell/useNotice'
+
+const route = useRoute()
+const { notice } = useNotice()
+const bare = computed(() => route.meta.bare === true)
+
+function undo() {
+  notice.open = false
+  notice.undo?.()
+}
+</script>
+
+<template>
+  <v-app>
+    <a class="skip" href="#main">To the content</a>
+    <AppHeader v-if="!bare" class="no-print" />
+    <main id="main" :class="{ bare }" tabindex="-1"><router-view /></main>
+    <v-snackbar v-model="notice.open" :timeout="8000" color="ink" location="bottom">
+      <span role="status">{{ notice.text }}</span>
+      <template v-if="notice.undo" #actions><v-btn variant="outlined" @click="undo">Undo</v-btn></template>
+    </v-snackbar>
+  </v-app>
+</template>
+
+<style scoped>
+main { width: 100%; max-width: 1240px; margin: 0 auto; padding: 18px 24px 60px; outline: none; }
+main.bare { max-width: none; padding: 0; }
+.skip { position: absolute; left: -999px; }
+.skip:focus { left: 12px; top: 8px; z-index: 10; background: rgb(var(--v-theme-surface)); padding: 8px 14px; }
+@media (max-width: 599px) { main { padding: 12px 16px 48px; } }
+</style>

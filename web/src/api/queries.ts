@@ -1,0 +1,26 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { api, ask } from './client'
+import type { Household, Section, SectionInfo } from './types'
+
+/** The household and how it likes things shown. */
+export function useHousehold() {
+  return useQuery({ queryKey: ['household'], queryFn: () => ask(api.GET('/api/household')), staleTime: Infinity })
+}
+
+export function useSaveHousehold() {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: (household: Household) => ask(api.PUT('/api/household', { body: household })),
+    // The comfort setting moves every due date.
+    onSuccess: () => client.invalidateQueries(),
+  })
+}
+
+/** The places on a dog: the list, and each one's name. */
+export function useSections() {
+  const query = useQuery({ queryKey: ['sections'], queryFn: () => ask(api.GET('/api/sections')), staleTime: Infinity })
+  const list = computed<SectionInfo[]>(() => query.data.value ?? [])
+  const names = computed(() => Object.fromEntries(list.value.map((s) => [s.section, s.label])) as Partial<Record<Section, string>>)
+  return { list, names }
+}

@@ -1,0 +1,31 @@
+import type { components } from './schema'
+
+type Schemas = components['schemas']
+
+export type SectionInfo = Schemas['SectionInfo']
+export type Section = SectionInfo['section']
+export type Region = SectionInfo['region']
+export type Reason = Schemas['Reason']
+export type Household = Schemas['Household']
+export type Home = Schemas['Home']
+export type HomeDog = Schemas['HomeDog']
+export type HomeKnown = Schemas['HomeKnown']
+export type DogForm = Schemas['DogForm']
+export type StoredDog = Schemas['StoredDog']
+export type CoatForm = Schemas['CoatForm']
+export type RegionForm = Schemas['RegionForm']
+export type CoatKind = RegionForm['kind']
+export type CoatKindInfo = Schemas['CoatKindInfo']
+export type MatchView = Schemas['MatchView']
+export type NeedView = Schemas['NeedView']
+export type SectionRhythm = Schemas['SectionRhythm']
+export type RoutineView = Schemas['RoutineView']
+export type StepView = Schemas['StepView']
+export type Layers = Schemas['Layers']
+export type SessionView = Schemas['SessionView']
+export type EventForm = Schemas['EventForm']
+export type PracticeView = Schemas['PracticeView']
+export type StandingView = Schemas['StandingView']
+export type Signal = StandingSignal
+
+type StandingSignal = Schemas['PracticeAnswer']['signal']

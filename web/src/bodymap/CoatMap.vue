@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import type { Region, Section } from '@/api/types'
+import CoatSide, { type Paint } from './CoatSide.vue'
+import type { DrawnHair } from './hair'
+
+/** The dog from both sides, every section a place to point at, tab to and name. */
+const props = defineProps<{
+  names: Partial<Record<Section, string>>
+  coat?: Partial<Record<Region, DrawnHair>>
+  paint?: Partial<Record<Section, Paint>>
+  selected?: readonly Section[]
+  /** Only one side at a time, with a switch. */
+  single?: boolean
+}>()
+defineEmits<{ choose: [section: Section] }>()
+
+const side = ref<'LEFT' | 'RIGHT'>('LEFT')
+const wanted = computed(() => props.selected?.length === 1 ? props.selected[0] : undefined)
+watch(wanted, (section) => {
+  if (section?.endsWith('LEFT')) side.value = 'LEFT'
+  if (section?.endsWith('RIGHT')) side.value = 'RIGHT'
+}, { immediate: true })
+</script>
+
+<template>
+  <div class="map" :class="{ single }">
+    <div class="switch" role="group" aria-label="Side of the dog">
+      <button v-for="one in (['LEFT', 'RIGHT'] as const)" :key="one" type="button" :aria-pressed="side === one" @click="side = one">
+        {{ one === 'LEFT' ? 'Left side' : 'Right side' }}
+      </button>
+    </div>
+    <figure v-for="one in (['LEFT', 'RIGHT'] as const)" :key="one" :class="{ away: side !== one }">
+      <CoatSide :side="one" :names="names" :coat="coat" :paint="paint" :selected="selected" @choose="$emit('choose', $event)" />
+      <figcaption>{{ one === 'LEFT' ? 'left side' : 'right side' }}</figcaption>
+    </figure>
+  </div>
+</template>
+
+<style scoped>
+figure { margin: 0; position: relative; }
+figcaption { position: absolute; right: 4%; bottom: 0; font-size: 0.9rem; opacity: 0.86; }
+.switch { display: none; justify-content: center; gap: 6px; margin-bottom: 6px; }
+.switch button { border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 8px; padding: 10px 16px; min-height: 44px; }
+.switch button[aria-pressed='true'] { background: rgb(var(--v-theme-wool)); border-color: rgb(var(--v-theme-ink)); font-weight: 700; }
+.single .switch { display: flex; }
+.single .away { display: none; }
+.single figcaption { display: none; }
+@media (max-width: 899px) {
+  .switch { display: flex; }
+  .away { display: none; }
+  figcaption { display: none; }
+}
+</style>

@@ -1,0 +1,211 @@
+import type { CoatKind, Region, Section } from '@/api/types'
+import { sectionAt } from './areas'
+import { inside, r, sampleCurve } from './geometry'
+import { BODY, TAIL, type Point } from './landmarks'
+
+/** What is drawn of one region's hair. */
+export interface DrawnHair {
+  kind: CoatKind
+  millimetres: number
+  pale: boolean
+}
+
+export interface HairDrawing {
+  /** Tufts that stand out over the outline, to be filled like the coat. */
+  fringe: { d: string; pale: boolean }[]
+  /** Single strokes of the pen within the outline. */
+  strokes: { d: string; kind: CoatKind; pale: boolean }[]
+}
+
+/** Lie of the hair on each section, degrees: 0 toward the tail, 90 toward the ground. */
+const LIE: Partial<Record<Section, number>> = {
+  MUZZLE: 28, CROWN: 14, BEHIND_EAR_LEFT: 64, NECK_RUFF: 52, THROAT: 78, CHEST: 96, SHOULDER_LEFT: 66,
+  BACK: 12, SIDE_LEFT: 38, BELLY: 52, ARMPIT_LEFT: 82, FRONT_LEG_LEFT: 94, FRONT_FOOT_LEFT: 104,
+  THIGH_LEFT: 66, REAR_TROUSERS: 84, HIND_LEG_LEFT: 96, HIND_FOOT_LEFT: 104,
+}
+
+const REGION_OF: Partial<Record<Section, Region>> = {
+  MUZZLE: 'HEAD', CROWN: 'HEAD', BEHIND_EAR_LEFT: 'EARS', NECK_RUFF: 'NECK', THROAT: 'NECK', CHEST: 'NECK',
+  SHOULDER_LEFT: 'BODY', BACK: 'BODY', SIDE_LEFT: 'BODY', BELLY: 'BODY', ARMPIT_LEFT: 'BODY', THIGH_LEFT: 'BODY',
+  FRONT_LEG_LEFT: 'LEGS', FRONT_FOOT_LEFT: 'LEGS', HIND_LEG_LEFT: 'LEGS', HIND_FOOT_LEFT: 'LEGS',
+  REAR_TROUSERS: 'REAR',
+}
+
+/** The region a section on either side belongs to; undefined for ears and tail, drawn on their own. */
+export function regionOf(section: Section): Region | undefined {
+  return REGION_OF[section.replace('RIGHT', 'LEFT') as Section]
+}
+
+/** How each kind stands out over the outline: reach and breadth per mm of hair, and how it bends. */
+const TUFT: Record<CoatKind, { reach: number; most: number; breadth: number; hang: number; step: number }> = {
+  SMOOTH: { reach: 0, most: 0, breadth: 0, hang: 0, step: 40 },
+  DOUBLE: { reach: 0.3, most: 36, breadth: 11, hang: 0.35, step: 9 },
+  DROP: { reach: 0.34, most: 60, breadth: 8, hang: 1.1, step: 6 },
+  CURLY: { reach: 0.24, most: 22, breadth: 12, hang: 0.1, step: 11 },
+  WIRE: { reach: 0.34, most: 18, breadth: 5, hang: 0.3, step: 8 },
+  FEATHERED: { reach: 0.26, most: 40, breadth: 8, hang: 0.9, step: 8 },
+}
+
+/** Draws the coat that the owner described, the same way each time. */
+export function drawHair(coat: Partial<Record<Region, DrawnHair>>): HairDrawing {
+  const random = seeded(20)
+  const hairAt = (point: Point) => {
+    const section = sectionAt(point)
+    const region = section && REGION_OF[section]
+    return { section, hair: region && coat[region] }
+  }
+  return {
+    fringe: [...fringe(BODY, hairAt, random), ...tailFringe(coat.TAIL, random)],
+    strokes: [...strokes(hairAt, random), ...tailStrokes(coat.TAIL, random)],
+  }
+}
+
+type HairAt = (point: Point) => { section?: Section; hair?: DrawnHair }
+type Random = () => number
+
+function fringe(outline: readonly Point[], hairAt: HairAt, random: Random) {
+  const paths: Record<'pale' | 'dark', string> = { pale: '', dark: '' }
+  const samples = sampleCurve(outline, 3)
+  let walked = 0
+  samples.forEach((here, i) => {
+    const next = samples[(i + 1) % samples.length]!
+    const [dx, dy] = unit(next[0] - here[0], next[1] - here[1])
+    const normal: Point = [dy, -dx]
+    const { section, hair } = hairAt([here[0] - normal[0] * 6, here[1] - normal[1] * 6])
+    if (!hair || !section) return
+    walked += 3
+    const tuft = TUFT[hair.kind]
+    if (walked < tuft.step) return
+    walked = 0
+    const reach = Math.min(tuft.most, hair.millimetres * tuft.reach) * bearded(section, hair.kind, here)
+    if (reach < 2.5) return
+    paths[hair.pale ? 'pale' : 'dark'] += hair.kind === 'CURLY'
+      ? curl(here, normal, reach, random)
+      : lock(here, normal, [dx, dy], lieOf(section), reach, tuft.breadth, tuft.hang, random)
+  })
+  return toList(paths)
+}
+
+/** Hair is kept off the nose and eyes, and off the soles; beards are fuller under the chin. */
+function bearded(section: Section, kind: CoatKind, [x, y]: Point): number {
+  if (y > 636) return 0.2
+  if (section.endsWith('FOOT_LEFT')) return 0.5
+  if (section !== 'MUZZLE') return 1
+  const underChin = y > 286
+  if (underChin) return kind === 'WIRE' || kind === 'DROP' ? 1.5 : 0.8
+  return x < 130 ? 0.12 : 0.4
+}
+
+function lock(at: Point, normal: Point, along: Point, lie: Point, reach: number, breadth: number, hang: number,
+  random: Random): string {
+  const length = reach * (0.7 + 0.6 * random())
+  const [lx, ly] = lie
+  const [ux, uy] = unit(normal[0] + lx * 0.9, normal[1] + ly * 0.9 + hang * 0.6)
+  const tip: Point = [at[0] + ux * length, at[1] + uy * length + hang * length * 0.25]
+  const bulge: Point = [at[0] + normal[0] * length * 0.55 + lx * length * 0.2, at[1] + normal[1] * length * 0.55 + ly * length * 0.2]
+  const half = breadth * (0.75 + 0.5 * random())
+  const [a, b]: [Point, Point] = [
+    [at[0] - along[0] * half - normal[0] * 5, at[1] - along[1] * half - normal[1] * 5],
+    [at[0] + along[0] * half - normal[0] * 5, at[1] + along[1] * half - normal[1] * 5],
+  ]
+  return `M${p(a)}Q${p(bulge)} ${p(tip)}Q${r((at[0] + tip[0]) / 2)} ${r((at[1] + tip[1]) / 2)} ${p(b)}Z`
+}
+
+function curl(at: Point, normal: Point, reach: number, random: Random): string {
+  const radius = Math.max(4, reach * (0.75 + 0.4 * random()))
+  const [x, y] = [at[0] + normal[0] * radius * 0.25, at[1] + normal[1] * radius * 0.25]
+  return `M${r(x - radius)} ${r(y)}a${r(radius)} ${r(radius)} 0 1 1 ${r(2 * radius)} 0a${r(radius)} ${r(radius)} 0 1 1 ${r(-2 * radius)} 0Z`
+}
+
+const GRID: Record<CoatKind, number> = { SMOOTH: 26, DOUBLE: 15, DROP: 14, CURLY: 17, WIRE: 14, FEATHERED: 17 }
+
+function strokes(hairAt: HairAt, random: Random) {
+  const outline = sampleCurve(BODY, 8)
+  const paths = new Map<string, { d: string; kind: CoatKind; pale: boolean }>()
+  const fine = 13
+  for (let gy = 120; gy < 645; gy += fine) {
+    for (let gx = 80; gx < 815; gx += fine) {
+      const at: Point = [gx + (random() - 0.5) * fine, gy + (random() - 0.5) * fine]
+      const [keep, angle, size] = [random(), (random() - 0.5) * 0.5, 0.7 + 0.6 * random()]
+      if (!inside(at, outline) || nearFace(at)) continue
+      const { section, hair } = hairAt(at)
+      if (!hair || !section || keep > (fine / GRID[hair.kind]) ** 2) continue
+      const key = hair.kind + hair.pale
+      const entry = paths.get(key) ?? { d: '', kind: hair.kind, pale: hair.pale }
+      entry.d += stroke(at, lieOf(section, angle), hair, size)
+      paths.set(key, entry)
+    }
+  }
+  return [...paths.values()]
+}
+
+function stroke(at: Point, [lx, ly]: Point, hair: DrawnHair, size: number): string {
+  const long = Math.min(46, 5 + hair.millimetres * 0.26) * size
+  switch (hair.kind) {
+    case 'CURLY': {
+      const radius = Math.min(7, 2.6 + hair.millimetres * 0.07) * size
+      return `M${p(at)}a${r(radius)} ${r(radius)} 0 1 1 ${r(radius * 1.5)} ${r(radius * 0.9)}`
+    }
+    case 'DROP': {
+      const [dx, dy] = unit(lx * 0.45, ly + 0.7)
+      const end: Point = [at[0] + dx * long, at[1] + dy * long]
+      return `M${p(at)}q${r(dx * long * 0.5 + 3)} ${r(dy * long * 0.5)} ${r(end[0] - at[0])} ${r(end[1] - at[1])}`
+    }
+    case 'WIRE':
+      return `M${p(at)}l${r(lx * long * 0.8)} ${r(ly * long * 0.8)}`
+    default:
+      return `M${p(at)}q${r(lx * long * 0.5 - ly * 2)} ${r(ly * long * 0.5 + lx * 2)} ${r(lx * long)} ${r(ly * long)}`
+  }
+}
+
+/** The eye and the nose stay clear. */
+function nearFace([x, y]: Point): boolean {
+  return Math.hypot(x - 193, y - 204) < 22 || Math.hypot(x - 104, y - 258) < 30
+}
+
+function tailFringe(hair: DrawnHair | undefined, random: Random) {
+  if (!hair) return []
+  return fringe(TAIL, () => ({ section: 'TAIL_WHOLE', hair }), random)
+}
+
+function tailStrokes(hair: DrawnHair | undefined, random: Random) {
+  if (!hair) return []
+  const outline = sampleCurve(TAIL, 6)
+  let d = ''
+  for (let y = 112; y < 304; y += 13) {
+    for (let x = 745; x < 915; x += 13) {
+      const at: Point = [x + (random() - 0.5) * 12, y + (random() - 0.5) * 12]
+      const size = 0.7 + 0.5 * random()
+      if (inside(at, outline)) d += stroke(at, lieOf('TAIL_WHOLE', (random() - 0.5) * 0.6), hair, size)
+    }
+  }
+  return [{ d, kind: hair.kind, pale: hair.pale }]
+}
+
+function lieOf(section: Section, turn = 0): Point {
+  const angle = section === 'TAIL_WHOLE' ? -0.35 + turn : ((LIE[section] ?? 60) * Math.PI) / 180 + turn
+  return [Math.cos(angle), Math.sin(angle)]
+}
+
+function toList(paths: Record<'pale' | 'dark', string>) {
+  return [{ d: paths.dark, pale: false }, { d: paths.pale, pale: true }].filter((path) => path.d)
+}
+
+function unit(x: number, y: number): Point {
+  const length = Math.hypot(x, y) || 1
+  return [x / length, y / length]
+}
+
+function p([x, y]: Point): string {
+  return `${r(x)} ${r(y)}`
+}
+
+function seeded(seed: number): Random {
+  let state = seed
+  return () => {
+    state = (state + 0x6d2b79f5) | 0
+    let t = Math.imul(state ^ (state >>> 15), 1 | state)
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296
+  }
+}

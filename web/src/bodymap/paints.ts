@@ -1,0 +1,18 @@
+const WASHES = ['transparent', '--v-theme-secondary, 0.22', '--v-theme-secondary, 0.42', '--v-theme-primary, 0.42', '--v-theme-primary, 0.72']
+
+/** The wash for so many burrs: moss while it rests, rust when it is due. */
+export function burrWash(burrs: number): string {
+  return wash(WASHES[Math.min(4, burrs)]!)
+}
+
+const LADDER_STEPS = 10
+
+/** Heather, the stronger the higher the dog stands on the ladder. */
+export function rungWash(rung: number): string {
+  return `rgba(var(--v-theme-heather), ${0.08 + (0.62 * rung) / LADDER_STEPS})`
+}
+
+function wash(spec: string): string {
+  const [name, alpha] = spec.split(', ')
+  return alpha ? `rgba(var(${name}), ${alpha})` : spec
+}

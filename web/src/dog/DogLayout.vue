@@ -1,0 +1,39 @@
+<script setup lang="ts">
+import PageState from '@/shell/PageState.vue'
+import { useUnits } from '@/shell/useUnits'
+import { useDog } from './useDogs'
+import { LIFE_STAGES } from './words'
+
+const props = defineProps<{ dogId: number }>()
+
+const { mass } = useUnits()
+const dog = useDog(() => props.dogId)
+const VIEWS = [['when', 'When'], ['routine', 'Routine'], ['tools', 'Tools'], ['trust', 'Trust'], ['coat', 'Coat'], ['about', 'About']] as const
+const stage = (value: string) => LIFE_STAGES.find((s) => s.value === value)!.title.toLowerCase()
+</script>
+
+<template>
+  <PageState :pending="!dog.data.value" :error="dog.error.value" @retry="dog.refetch()">
+    <div v-if="dog.data.value" class="head">
+      <h1>{{ dog.data.value.form.name }}</h1>
+      <span class="facts">{{ mass(dog.data.value.form.kilograms) }}, {{ stage(dog.data.value.form.lifeStage) }}</span>
+      <nav class="no-print" :aria-label="dog.data.value.form.name">
+        <router-link v-for="[path, name] in VIEWS" :key="path" :to="`/dogs/${dogId}/${path}`">{{ name }}</router-link>
+      </nav>
+    </div>
+    <router-view :key="dogId" />
+  </PageState>
+</template>
+
+<style scoped>
+.head { display: flex; flex-wrap: wrap; align-items: baseline; gap: 4px 14px; border-bottom: 1.5px dashed rgb(var(--v-theme-seam)); margin-bottom: 20px; }
+.facts { opacity: 0.88; }
+nav { margin-left: auto; display: flex; flex-wrap: wrap; }
+nav a { color: inherit; text-decoration: none; padding: 12px 14px; min-height: 46px; border-radius: 10px 10px 0 0; }
+nav a:hover { background: rgba(var(--v-theme-wool), 0.6); }
+nav a.router-link-active { background: rgb(var(--v-theme-wool)); font-weight: 700; box-shadow: inset 0 -3px rgb(var(--v-theme-primary)); }
+@media (max-width: 599px) {
+  nav { width: calc(100% + 32px); margin: 0 -16px; flex-wrap: nowrap; overflow-x: auto; }
+  nav a { padding: 12px; flex: 1; text-align: center; }
+}
+</style>

@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { ApiProblem, saysWhat } from '@/api/client'
+import type { DogForm } from '@/api/types'
+import PageState from '@/shell/PageState.vue'
+import { useDraft } from '@/shell/useDraft'
+import { useNotice } from '@/shell/useNotice'
+import { useUnits } from '@/shell/useUnits'
+import { useDog, useRemoveDog, useSaveDog } from './useDogs'
+import { HABITS, HISTORIES, LIFE_STAGES, NEW_DOG, SKINS, WEARS } from './words'
+
+const props = defineProps<{ dogId?: number }>()
+
+const router = useRouter()
+const units = useUnits()
+const { tell } = useNotice()
+const stored = useDog(() => props.dogId)
+const save = useSaveDog()
+const { remove, restore } = useRemoveDog()
+
+const { draft, start, clear } = useDraft<DogForm>(`dog-${props.dogId ?? 'new'}`)
+if (props.dogId === undefined) start(NEW_DOG)
+watch(stored.data, (dog) => dog && start(dog.form), { immediate: true })
+
+const tried = ref(false)
+const shownMass = computed({
+  get: () => (draft.value?.kilograms ? String(units.fromKg(draft.value.kilograms)) : ''),
+  set: (text: string) => { draft.value!.kilograms = units.toKg(Number(text.replace(',', '.'))) || 0 },
+})
+const problems = computed<Record<string, string>>(() => {
+  const fields = save.error.value instanceof ApiProblem ? save.error.value.fields : []
+  return Object.fromEntries(fields.map((f) => [f.field, f.message]))
+})
+const nameProblem = computed(() => (tried.value && !draft.value?.name.trim() ? 'Your dog needs a name.' : problems.value.name))
+
+async function submit() {
+  tried.value = true
+  if (!draft.value?.name.trim()) return
+  const dog = await save.mutateAsync({ dogId: props.dogId, form: draft.value }).catch(() => undefined)
+  if (!dog) return
+  clear()
+  tell(props.dogId ? `What you changed about ${dog.form.name} is kept.` : `${dog.form.name} is here. Now the coat.`)
+  void router.push(`/dogs/${dog.id}/${dog.coatDescribed ? 'when' : 'coat'}`)
+}
+
+async function takeAway() {
+  const id = props.dogId!
+  await remove.mutateAsync(id)
+  clear()
+  tell(`${draft.value!.name} and its records are off the screen.`, () => restore.mutate(id))
+  void router.push('/')
+}
+</script>
+
+<template>
+  <PageState :pending="!draft" :error="stored.error.value" @retry="stored.refetch()">
+    <form v-if="draft" class="dog-form" novalidate @submit.prevent="submit">
+      <h1 v-if="!dogId">Who is this dog?</h1>
+      <p v-if="!dogId" class="lead">What you know now is enough; everything can be changed later.</p>
+      <p v-if="save.error.value" class="caution" role="alert"><strong>{{ saysWhat(save.error.value) }}</strong></p>
+
+      <div class="pair">
+        <v-text-field v-model="draft.name" label="Name" maxlength="40" :error-messages="nameProblem" autocomplete="off" />
+        <v-text-field v-model="shownMass" :label="`Weight in ${units.pounds.value ? 'pounds' : 'kilograms'}`" inputmode="decimal"
+          :suffix="units.pounds.value ? 'lb' : 'kg'" :error-messages="problems.kilograms" autocomplete="off" />
+      </div>
+
+      <fieldset v-for="group in [
+        { legend: 'Life stage', choices: LIFE_STAGES, key: 'lifeStage' as const },
+        { legend: 'Skin', choices: SKINS, key: 'skin' as const },
+        { legend: 'Grooming so far', choices: HISTORIES, key: 'history' as const }]" :key="group.key">
+        <legend class="slab">{{ group.legend }}</legend>
+        <label v-for="choice in group.choices" :key="choice.value" class="pick">
+          <input v-model="draft[group.key]" type="radio" :name="group.key" :value="choice.value" />
+          <span>{{ choice.title }}<small v-if="choice.hint">{{ choice.hint }}</small></span>
+        </label>
+      </fieldset>
+
+      <fieldset>
+        <legend class="slab">On most days it</legend>
+        <label v-for="choice in WEARS" :key="choice.value" class="pick">
+          <input v-model="draft.wears" type="checkbox" :value="choice.value" /><span>wears {{ choice.title }}</span>
+        </label>
+        <label v-for="choice in HABITS" :key="choice.value" class="pick">
+          <input v-model="draft.habits" type="checkbox" :value="choice.value" /><span>{{ choice.title }}</span>
+        </label>
+      </fieldset>
+
+      <fieldset>
+        <legend class="slab">Face</legend>
+        <label class="pick"><input v-model="draft.flatFace" type="checkbox" /><span>flat face<small>overheats: cool air only</small></span></label>
+      </fieldset>
+
+      <div class="acts">
+        <v-btn type="submit" color="primary" size="large" :loading="save.isPending.value">{{ dogId ? 'Keep' : 'On to the coat' }}</v-btn>
+        <v-btn v-if="dogId" variant="text" color="error" :loading="remove.isPending.value" @click="takeAway">Remove {{ draft.name }}</v-btn>
+      </div>
+    </form>
+  </PageState>
+</template>
+
+<style scoped>
+.dog-form { max-width: 860px; }
+.lead { margin: 6px 0 20px; }
+.pair { display: grid; grid-template-columns: 2fr 1fr; gap: 16px; margin-top: 12px; }
+fieldset { border: 0; border-top: 1.5px dashed rgb(var(--v-theme-seam)); padding: 14px 0; display: flex; flex-wrap: wrap; gap: 8px; align-items: stretch; }
+legend { float: left; width: 170px; padding-top: 12px; }
+.pick { display: flex; align-items: center; gap: 8px; min-height: 48px; padding: 6px 14px; background: rgb(var(--v-theme-surface)); border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 10px 8px 11px 7px; cursor: pointer; }
+.pick:has(:checked) { background: rgb(var(--v-theme-wool)); border-color: rgb(var(--v-theme-ink)); }
+.pick input { width: 20px; height: 20px; accent-color: rgb(var(--v-theme-secondary)); }
+.pick small { display: block; opacity: 0.9; font-size: 0.85rem; }
+.acts { display: flex; gap: 12px; padding-top: 12px; border-top: 1.5px dashed rgb(var(--v-theme-seam)); }
+@media (max-width: 599px) { .pair { grid-template-columns: 1fr; gap: 4px; } legend { width: 100%; padding: 0 0 6px; } .pick { flex: 1 1 45%; } }
+</style>

@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useSections } from '@/api/queries'
+import type { HomeDog, Section } from '@/api/types'
+import CoatSide, { type Paint } from '@/bodymap/CoatSide.vue'
+import { burrWash } from '@/bodymap/paints'
+import { useDrawnCoat } from '@/coat/useCoat'
+import WhyList from '@/shell/WhyList.vue'
+import { inDays, minutes, useUnits } from '@/shell/useUnits'
+import { kcal } from '@/trust/words'
+
+/** One dog at home: how it stands, what is due, one button. */
+const props = defineProps<{ dog: HomeDog; today: string }>()
+
+const { date } = useUnits()
+const { names } = useSections()
+const coat = useDrawnCoat(() => props.dog.id)
+const known = computed(() => props.dog.known)
+const to = computed(() => `/dogs/${props.dog.id}`)
+const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries((known.value?.burrs ?? []).map((s) =>
+  [s.section, { fill: burrWash(s.burrs) }])))
+const headline = computed(() => {
+  const k = known.value!
+  if (!k.dueCount) return `Nothing due until ${date(k.nextDate)}`
+  const places = k.dueCount === 1 ? '1 place' : `${k.dueCount} places`
+  return `${places} due · about ${minutes(k.dueSeconds)}`
+})
+</script>
+
+<template>
+  <article class="cloth" :aria-label="dog.name">
+    <router-link :to="known ? to : `${to}/coat`" class="picture" :aria-label="`${dog.name}: all about it`">
+      <CoatSide side="LEFT" :names="names" :coat="coat" :paint="paint" still />
+    </router-link>
+    <div class="text">
+      <h2>{{ dog.name }}</h2>
+      <template v-if="known">
+        <p class="due" :class="{ now: known.dueCount }">{{ headline }}</p>
+        <p v-if="known.overdueCount" class="quiet">{{ known.overdueCount }} {{ known.overdueCount === 1 ? 'place has' : 'places have' }} waited long</p>
+        <p v-else-if="known.lastBrushed" class="quiet">Last brushed {{ inDays(today, known.lastBrushed.slice(0, 10)).replace('since ', '').replace(/^(\d+) days$/, '$1 days ago') }}</p>
+        <div class="acts">
+          <v-btn v-if="known.openSession" color="primary" size="large" :to="`${to}/sessions/${known.openSession}`">Go on</v-btn>
+          <v-btn v-else-if="known.dueCount" color="primary" size="large" :to="`${to}/routine`">Begin</v-btn>
+          <v-btn v-else variant="outlined" size="large" :to="`${to}/when`">See when</v-btn>
+        </div>
+        <WhyList :reasons="[known.why]" />
+        <router-link class="practice" :to="`${to}/trust`">
+          <b>Practice</b> {{ names[known.practice.standing.section] }}, {{ known.practice.standing.rungLabel }}: {{ known.practice.atMostSeconds }} s, {{ kcal(known.practice.treatKcal) }}
+        </router-link>
+      </template>
+      <template v-else>
+        <p>The coat is not described yet; everything else follows from it.</p>
+        <v-btn color="primary" size="large" :to="`${to}/coat`">Describe the coat</v-btn>
+      </template>
+    </div>
+  </article>
+</template>
+
+<style scoped>
+.cloth { display: grid; grid-template-columns: 44% 1fr; gap: 14px; align-items: start; padding: 20px 22px; }
+.picture { display: block; align-self: center; z-index: 1; }
+.text { min-width: 0; z-index: 1; }
+h2 { margin-bottom: 2px; font-size: 1.5rem; }
+.due { font-size: 1.05rem; }
+.due.now { font-weight: 700; }
+.acts { margin: 10px 0 4px; }
+.practice { display: block; color: inherit; text-decoration: none; border-left: 5px solid rgb(var(--v-theme-heather)); padding: 2px 0 2px 10px; font-size: 0.95rem; line-height: 1.3; }
+.practice:hover { text-decoration: underline dotted; text-underline-offset: 4px; }
+@media (max-width: 599px) { .cloth { grid-template-columns: 1fr; padding: 18px; } .picture { max-width: 260px; } }
+</style>

@@ -1,0 +1,33 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { api, ask } from '@/api/client'
+import PageState from '@/shell/PageState.vue'
+import HomeDog from './HomeDog.vue'
+import Welcome from './WelcomeView.vue'
+
+const home = useQuery({ queryKey: ['home'], queryFn: () => ask(api.GET('/api/home')) })
+const dogs = computed(() => home.data.value?.dogs ?? [])
+</script>
+
+<template>
+  <PageState :pending="!home.data.value" :error="home.error.value" @retry="home.refetch()">
+    <Welcome v-if="!dogs.length" />
+    <template v-else>
+      <h1 class="sr">Home</h1>
+      <div class="dogs" :class="{ one: dogs.length === 1 }"><HomeDog v-for="dog in dogs" :key="dog.id" :dog="dog" :today="home.data.value!.today" /></div>
+      <p class="foot">
+        <v-btn variant="text" to="/dogs/new">Add another dog</v-btn>
+        <span v-if="home.data.value!.demo" class="quiet">This is the demo household: everything in it is made up, and it is made anew at each start.</span>
+      </p>
+    </template>
+  </PageState>
+</template>
+
+<style scoped>
+.dogs { display: grid; grid-template-columns: 1fr 1fr; gap: 18px; }
+.dogs.one { grid-template-columns: minmax(0, 760px); }
+.foot { display: flex; flex-wrap: wrap; gap: 16px; align-items: center; margin-top: 14px; max-width: none; }
+.sr { position: absolute; clip-path: inset(50%); }
+@media (max-width: 899px) { .dogs { grid-template-columns: 1fr; } }
+</style>

@@ -1,0 +1,17 @@
+import '@fontsource/atkinson-hyperlegible/latin-400.css'
+import '@fontsource/atkinson-hyperlegible/latin-700.css'
+import '@fontsource/bitter/latin-700.css'
+import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
+import { createApp } from 'vue'
+import App from './App.vue'
+import { ApiProblem } from './api/client'
+import { router } from './shell/router'
+import { vuetify } from './shell/theme'
+import './shell/style.css'
+
+const queryClient = new QueryClient({
+  // Being told no is an answer; only silence is worth asking again.
+  defaultOptions: { queries: { retry: (count, error) => !(error instanceof ApiProblem) && count < 2, retryDelay: 600 } },
+})
+
+createApp(App).use(router).use(vuetify).use(VueQueryPlugin, { queryClient }).mount('#app')

@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { useMutation, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, ask, saysWhat } from '@/api/client'
+import { useSections } from '@/api/queries'
+import type { Section } from '@/api/types'
+import CoatMap from '@/bodymap/CoatMap.vue'
+import type { Paint } from '@/bodymap/CoatSide.vue'
+import { useDrawnCoat } from '@/coat/useCoat'
+import { useRhythm } from '@/rhythm/useRhythm'
+import PageState from '@/shell/PageState.vue'
+import WhyList from '@/shell/WhyList.vue'
+import { minutes, useUnits } from '@/shell/useUnits'
+import RoutineRow from './RoutineRow.vue'
+import { useRoutine, type Scope } from './useRoutine'
+
+const props = defineProps<{ dogId: number }>()
+
+const router = useRouter()
+const client = useQueryClient()
+const { names } = useSections()
+const { say, date } = useUnits()
+const coat = useDrawnCoat(() => props.dogId)
+const scope = ref<Scope>('DUE')
+const routine = useRoutine(() => props.dogId, scope)
+const rhythm = useRhythm(() => props.dogId)
+
+const left = ref<Section[]>([])
+watch(scope, () => { left.value = [] })
+const chosen = ref<Section>()
+
+const steps = computed(() => routine.data.value?.steps ?? [])
+const taken = computed(() => steps.value.filter((step) => !left.value.includes(step.section)))
+const seconds = computed(() => taken.value.reduce((sum, step) => sum + step.seconds, 0))
+const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries(taken.value.map((step, i) =>
+  [step.section, { fill: 'rgba(var(--v-theme-primary), 0.45)', says: `number ${i + 1} today` }])))
+
+const begin = useMutation({
+  mutationFn: () => ask(api.POST('/api/dogs/{dogId}/sessions', { params: { path: { dogId: props.dogId } },
+    body: { id: crypto.randomUUID(), sections: taken.value.map((step) => step.section) } })),
+  onSuccess: (session) => {
+    void client.invalidateQueries()
+    void router.push(`/dogs/${props.dogId}/sessions/${session.id}`)
+  },
+})
+
+function toggle(section: Section) {
+  left.value = left.value.includes(section) ? left.value.filter((s) => s !== section) : [...left.value, section]
+}
+</script>
+
+<template>
+  <PageState :pending="!routine.data.value || !rhythm.data.value" :error="routine.error.value ?? rhythm.error.value" @retry="routine.refetch()">
+    <div v-if="routine.data.value" class="with-map">
+      <CoatMap :names="names" :coat="coat" :paint="paint" :selected="chosen ? [chosen] : []" class="no-print" @choose="chosen = $event" />
+      <div>
+        <div class="top">
+          <div>
+            <h2>{{ scope === 'DUE' ? 'Today’s routine' : 'The whole dog' }}</h2>
+            <p v-if="steps.length" class="sum slab"><span data-test="total">about {{ minutes(seconds) }}</span><small>{{ taken.length }} {{ taken.length === 1 ? 'place' : 'places' }}</small></p>
+          </div>
+          <v-btn v-if="taken.length" color="primary" size="x-large" class="no-print" :loading="begin.isPending.value" @click="begin.mutate()">Begin</v-btn>
+        </div>
+        <p v-if="begin.error.value" class="caution" role="alert"><strong>{{ saysWhat(begin.error.value) }}</strong></p>
+        <template v-if="!steps.length">
+          <p class="rest">Nothing is due today. The next brushing is on <b>{{ date(rhythm.data.value!.rhythm.nextDate) }}</b>.</p>
+          <v-btn color="secondary" @click="scope = 'WHOLE'">Brush the whole dog all the same</v-btn>
+        </template>
+        <template v-else>
+          <p>{{ say(routine.data.value.whyOrder.text) }}</p>
+          <div class="before">
+            <h3>Before the first stroke</h3>
+            <ul><li v-for="caution in routine.data.value.cautions" :key="caution.rule" :data-rule="caution.rule">{{ say(caution.text) }}</li></ul>
+          </div>
+          <ol class="steps">
+            <RoutineRow v-for="(step, i) in steps" :key="step.section" :step="step" :name="names[step.section] ?? ''" :number="i + 1"
+              :left-out="left.includes(step.section)" :open="chosen === step.section"
+              @toggle="toggle(step.section)" @open="chosen = chosen === step.section ? undefined : step.section" />
+          </ol>
+          <v-btn v-if="scope === 'DUE' && steps.length < 29" variant="text" class="no-print" @click="scope = 'WHOLE'">Show the whole dog instead</v-btn>
+          <v-btn v-else-if="scope === 'WHOLE'" variant="text" class="no-print" @click="scope = 'DUE'">Only what is due</v-btn>
+          <WhyList :reasons="[{ rule: 'routine.minutes', text: 'Minutes come from body surface, layers and strokes; they are an estimate.' }]" label="How are the minutes reckoned?" />
+        </template>
+      </div>
+    </div>
+  </PageState>
+</template>
+
+<style scoped>
+.top { display: flex; justify-content: space-between; gap: 20px; align-items: center; }
+.sum { font-size: 2rem; }
+.sum small { font-family: var(--sans); font-weight: 400; font-size: 1rem; margin-left: 12px; }
+.rest { font-size: 1.2rem; margin: 12px 0; }
+.before { background: rgb(var(--v-theme-wool)); border-radius: 12px 9px 14px 8px; padding: 12px 18px; margin: 12px 0 16px; }
+.before ul { padding-left: 18px; }
+.before li { margin: 3px 0; max-width: 76ch; }
+.steps { list-style: none; padding: 0; }
+</style>

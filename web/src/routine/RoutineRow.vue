@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { StepView } from '@/api/types'
+import WhyList from '@/shell/WhyList.vue'
+import { minutes } from '@/shell/useUnits'
+import LayerSketch from './LayerSketch.vue'
+
+/** One section of the routine: a line, and on opening how it is done. */
+const props = defineProps<{ step: StepView; name: string; number: number; leftOut: boolean; open: boolean }>()
+defineEmits<{ toggle: []; open: [] }>()
+
+const tools = computed(() => [...new Set(props.step.tools.map((t) => t.toolLabel))].join(', '))
+const layers = computed(() => (props.step.layers.count > 1 ? `${props.step.layers.count} layers` : 'one pass'))
+</script>
+
+<template>
+  <li :class="{ out: leftOut }">
+    <div class="line">
+      <span class="number slab">{{ number }}</span>
+      <button type="button" class="name" :aria-expanded="open" @click="$emit('open')">
+        <b>{{ name }}</b><small>{{ layers }} · {{ tools }}</small>
+      </button>
+      <span class="time">{{ minutes(step.seconds) }}</span>
+      <button type="button" class="leave no-print" :aria-pressed="leftOut" :aria-label="`Leave out ${name} today`" @click="$emit('toggle')">
+        {{ leftOut ? 'take in' : 'leave out' }}
+      </button>
+    </div>
+    <div v-if="open" class="how">
+      <LayerSketch :layers="step.layers" />
+      <div>
+        <p>{{ step.hold }}</p>
+        <ol><li v-for="(tool, i) in step.tools" :key="i"><b>{{ tool.toolLabel }}</b>: {{ tool.mannerLabel }}</li></ol>
+        <p><b>At most {{ step.strokesAtMost }} strokes</b> on one spot, then move on.</p>
+        <WhyList :reasons="step.reasons" />
+      </div>
+    </div>
+  </li>
+</template>
+
+<style scoped>
+li { border-top: 1px dashed rgb(var(--v-theme-seam)); }
+.line { display: flex; align-items: center; gap: 12px; }
+.number { width: 28px; text-align: right; opacity: 0.9; }
+.name { flex: 1; text-align: left; min-height: 54px; padding: 4px 0; }
+.name b::first-letter, .how b::first-letter { text-transform: uppercase; }
+.name small { display: block; font-size: 0.9rem; }
+.name:hover b { text-decoration: underline dotted; text-underline-offset: 4px; }
+.time { white-space: nowrap; }
+.leave { min-height: 44px; padding: 0 8px; font-size: 0.9rem; text-decoration: underline dotted; text-underline-offset: 4px; width: 86px; }
+.out .name b, .out .time { text-decoration: line-through; }
+.how { display: grid; grid-template-columns: 150px 1fr; gap: 24px; padding: 6px 0 16px 40px; }
+.how ol { padding-left: 20px; }
+@media (max-width: 599px) { .how { grid-template-columns: 1fr; padding-left: 0; } .number { width: 20px; } .leave { width: 64px; } }
+</style>

@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Section, SessionView } from '@/api/types'
+import CoatMap from '@/bodymap/CoatMap.vue'
+import type { Paint } from '@/bodymap/CoatSide.vue'
+import { burrWash } from '@/bodymap/paints'
+import { useDrawnCoat } from '@/coat/useCoat'
+import { useRhythm } from '@/rhythm/useRhythm'
+import { SIGNALS } from '@/trust/words'
+import { inDays, useUnits } from '@/shell/useUnits'
+import { ENDS, outcome } from './words'
+
+/** What was done, and straight to the next date. */
+const props = defineProps<{ view: SessionView; names: Partial<Record<Section, string>>; dogName: string }>()
+defineEmits<{ undo: [] }>()
+
+const { date, say } = useUnits()
+const coat = useDrawnCoat(() => props.view.dogId)
+const rhythm = useRhythm(() => props.view.dogId)
+
+const next = computed(() => rhythm.data.value?.rhythm)
+const dueOf = (section: Section) => next.value?.sections.find((s) => s.section === section)
+const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries((next.value?.sections ?? []).map((s) =>
+  [s.section, { fill: burrWash(s.burrs), burrs: s.burrs > 2 ? s.burrs : 0 }])))
+const took = (signal?: string) => SIGNALS.find((s) => s.value === signal)?.title.toLowerCase()
+</script>
+
+<template>
+  <div class="end">
+    <div class="with-map">
+      <CoatMap :names="names" :coat="coat" :paint="paint" />
+      <div>
+        <h1>{{ ENDS[view.end!] }}</h1>
+        <p v-for="advice in view.advice" :key="advice.rule" class="advice">{{ say(advice.text) }}</p>
+        <template v-if="next && rhythm.data.value">
+          <p class="quiet">Next brushing for {{ dogName }}</p>
+          <p class="slab day" data-test="next-date">{{ date(next.nextDate) }} <small>{{ inDays(rhythm.data.value.today, next.nextDate) }}</small></p>
+          <p>{{ say(next.reason.text) }}</p>
+        </template>
+        <div class="acts">
+          <v-btn color="primary" size="large" to="/">Home</v-btn>
+          <v-btn variant="text" @click="$emit('undo')">Undo the last entry</v-btn>
+        </div>
+        <table>
+          <thead><tr><th>Place</th><th>Comb</th><th>The dog</th><th>Due again</th></tr></thead>
+          <tbody>
+            <tr v-for="step in view.steps" :key="step.how.section">
+              <th scope="row">{{ names[step.how.section] }}</th><td>{{ outcome(step) }}</td><td>{{ took(step.signal) ?? '' }}</td>
+              <td>{{ dueOf(step.how.section) ? inDays(rhythm.data.value!.today, dueOf(step.how.section)!.due) : '' }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.end { max-width: 1240px; margin: 0 auto; padding: 24px; }
+.day { font-size: 2.2rem; }
+.day small { font: 400 1rem var(--sans); }
+.acts { display: flex; gap: 12px; margin: 16px 0 22px; }
+.advice { border-left: 6px solid rgb(var(--v-theme-heather)); padding: 6px 14px; margin: 10px 0; }
+table { width: 100%; border-collapse: collapse; }
+th { text-align: left; font-weight: 400; }
+thead th { font-size: 0.88rem; opacity: 0.9; }
+td, tbody th { border-top: 1px dashed rgb(var(--v-theme-seam)); padding: 7px 12px 7px 0; }
+tbody th { font-weight: 700; }
+tbody th::first-letter { text-transform: uppercase; }
+@media (max-width: 599px) { .end { padding: 12px 16px; } td, tbody th { padding-right: 6px; font-size: 0.92rem; } }
+</style>

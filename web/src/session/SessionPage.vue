@@ -1,0 +1,154 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { useSections } from '@/api/queries'
+import type { Section, Signal } from '@/api/types'
+import CoatMap from '@/bodymap/CoatMap.vue'
+import type { Paint } from '@/bodymap/CoatSide.vue'
+import { useDrawnCoat } from '@/coat/useCoat'
+import { useDog } from '@/dog/useDogs'
+import LayerSketch from '@/routine/LayerSketch.vue'
+import PageState from '@/shell/PageState.vue'
+import { useUnits } from '@/shell/useUnits'
+import { SIGNALS } from '@/trust/words'
+import BigAnswers from './BigAnswers.vue'
+import SessionEnd from './SessionEnd.vue'
+import { useSession } from './useSession'
+import { useWakeLock } from './useWakeLock'
+import { COMB_ANSWERS, type Comb } from './words'
+
+const props = defineProps<{ dogId: number; sessionId: string }>()
+
+const { names } = useSections()
+const { say } = useUnits()
+const dog = useDog(() => props.dogId)
+const coat = useDrawnCoat(() => props.dogId)
+const { session, record, saving, waiting, refused } = useSession(props.dogId, props.sessionId)
+useWakeLock()
+
+const view = computed(() => session.data.value)
+const step = computed(() => view.value?.steps.find((s) => s.how.section === view.value?.current)?.how)
+const position = computed(() => view.value?.steps.findIndex((s) => s.how.section === view.value?.current) ?? -1)
+const name = computed(() => (step.value ? (names.value[step.value.section] ?? '') : ''))
+
+/** One decision at a time: do it, what the comb said, how many, how the dog took it. */
+const phase = ref<'work' | 'comb' | 'count' | 'dog'>('work')
+const comb = ref<Comb>('GLIDES')
+const tangles = ref(0)
+watch(() => [view.value?.current, view.value?.canUndo, view.value?.steps], () => { phase.value = 'work' })
+
+const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries((view.value?.steps ?? []).map((s) => [s.how.section,
+  s.how.section === view.value?.current ? { fill: 'rgba(var(--v-theme-primary), 0.62)', says: 'now' }
+    : s.outcome === 'WAITING' ? { fill: 'rgba(var(--v-theme-seam), 0.5)', says: 'to come' }
+      : { fill: 'rgba(var(--v-theme-secondary), 0.55)', says: 'answered' }])))
+
+function combSaid(value: string) {
+  comb.value = value as Comb
+  tangles.value = 0
+  phase.value = value === 'GLIDES' ? 'dog' : 'count'
+}
+function counted(value: string) {
+  tangles.value = Number(value)
+  phase.value = 'dog'
+}
+function dogSaid(value: string) {
+  record({ type: 'SECTION_DONE', section: step.value!.section, comb: comb.value, tangles: tangles.value, signal: value as Signal })
+}
+function optedOut() {
+  record({ type: 'SECTION_DONE', section: step.value!.section, comb: 'NOT_COMBED', signal: 'OPTED_OUT' })
+}
+function skip() {
+  record({ type: 'SECTION_SKIPPED', section: step.value!.section })
+}
+const COUNTS = ['1', '2', '3', '4', '5', '6', '7', '8', '9'].map((n) => ({ value: n, title: n, key: n, hint: n === '9' ? 'or more' : '' }))
+
+const SMALL = computed(() => [
+  { key: 'o', title: 'Opts out', act: optedOut, off: phase.value !== 'work' || !step.value },
+  { key: 's', title: 'Skip', act: skip, off: phase.value !== 'work' || !step.value },
+  { key: 'b', title: 'Back', act: () => { phase.value = 'work' }, off: phase.value === 'work' },
+  { key: 'u', title: 'Undo', act: () => record({ type: 'UNDONE' }), off: !view.value?.canUndo },
+  { key: 'e', title: 'End here', act: () => record({ type: 'STOPPED' }), off: !step.value },
+].filter((small) => !small.off))
+
+function key(event: KeyboardEvent) {
+  if (event.ctrlKey || event.metaKey || event.altKey || saving.value || !view.value) return
+  const pressed = event.key.toLowerCase()
+  const answer = document.querySelector<HTMLButtonElement>(`[data-key="${CSS.escape(pressed)}"]`)
+  if (answer) answer.click()
+  else if (pressed === ' ' && phase.value === 'work' && step.value && !(event.target instanceof SVGElement)) {
+    event.preventDefault()
+    phase.value = 'comb'
+  }
+}
+onMounted(() => window.addEventListener('keydown', key))
+onBeforeUnmount(() => window.removeEventListener('keydown', key))
+</script>
+
+<template>
+  <PageState :pending="!view || !dog.data.value" :error="session.error.value" @retry="session.refetch()">
+    <SessionEnd v-if="view?.end" :view="view" :names="names" :dog-name="dog.data.value!.form.name" @undo="record({ type: 'UNDONE' })" />
+    <div v-else-if="view && step" class="bench">
+      <header>
+        <router-link to="/" class="out">Pause and leave</router-link>
+        <span>{{ dog.data.value!.form.name }}: {{ position + 1 }} of {{ view.steps.length }}</span>
+        <progress :value="position" :max="view.steps.length" :aria-label="`${position} of ${view.steps.length} places answered`" />
+      </header>
+      <aside><CoatMap :names="names" :coat="coat" :paint="paint" :selected="[step.section]" single /></aside>
+      <section class="now" aria-live="polite">
+        <p v-if="waiting" class="waiting" role="status">No answer from Rustic Tangle yet. Your entry is kept here and sent again.</p>
+        <p v-if="refused" class="caution" role="alert"><strong>{{ refused.message }}</strong></p>
+        <div v-for="advice in view.advice" :key="advice.rule" class="advice" :data-rule="advice.rule">{{ say(advice.text) }}</div>
+        <h1>{{ name }}</h1>
+        <template v-if="phase === 'work'">
+          <div class="work">
+            <div>
+              <p class="hold">{{ step.hold }}</p>
+              <ol><li v-for="(tool, i) in step.tools" :key="i"><b>{{ tool.toolLabel }}</b> {{ tool.mannerLabel }}</li></ol>
+              <p class="guard">At most {{ step.strokesAtMost }} strokes on a spot, then move on.</p>
+            </div>
+            <LayerSketch :layers="step.layers" class="sketch" />
+          </div>
+          <button type="button" class="next" :disabled="saving" @click="phase = 'comb'">Done here <kbd>space</kbd></button>
+        </template>
+        <BigAnswers v-else-if="phase === 'comb'" question="What does the comb say?" :answers="COMB_ANSWERS" @answer="combSaid" />
+        <BigAnswers v-else-if="phase === 'count'" question="How many?" :answers="COUNTS" small @answer="counted" />
+        <BigAnswers v-else question="How did the dog take it?" :answers="SIGNALS" :busy="saving" @answer="dogSaid" />
+        <div class="small">
+          <button v-for="one in SMALL" :key="one.key" type="button" :data-key="one.key" :disabled="saving" @click="one.act()">{{ one.title }} <kbd>{{ one.key }}</kbd></button>
+        </div>
+      </section>
+    </div>
+  </PageState>
+</template>
+
+<style scoped>
+.bench { min-height: 100vh; display: grid; grid-template: auto 1fr / minmax(300px, 33%) 1fr; gap: 8px 40px; padding: 16px 32px 24px; max-width: 1400px; margin: 0 auto; }
+header { grid-column: 1 / -1; display: flex; align-items: center; gap: 20px; }
+.out { color: inherit; min-height: 44px; padding-top: 10px; }
+progress { flex: 1; height: 12px; accent-color: rgb(var(--v-theme-secondary)); }
+aside { align-self: center; }
+.now { display: flex; flex-direction: column; min-height: 0; }
+h1 { font-size: 2.9rem; margin: 4px 0 10px; }
+h1::first-letter, li b::first-letter { text-transform: uppercase; }
+.work { display: grid; grid-template-columns: 1fr 170px; gap: 24px; font-size: 1.45rem; line-height: 1.35; }
+.hold { margin-bottom: 12px; }
+ol { padding-left: 32px; }
+ol li { margin: 6px 0; }
+.guard { margin-top: 12px; font-weight: 700; }
+.next { margin-top: auto; min-height: 96px; width: 100%; background: rgb(var(--v-theme-primary)); color: rgb(var(--v-theme-on-primary)); font: 700 1.9rem var(--slab); border-radius: 18px 13px 20px 12px; }
+.small { display: flex; flex-wrap: wrap; gap: 10px; margin-top: 14px; }
+.small button { flex: 1; min-width: 110px; min-height: 64px; border: 2px solid rgb(var(--v-theme-seam)); border-radius: 12px 9px 13px 8px; background: rgb(var(--v-theme-surface)); font-size: 1.1rem; }
+kbd { font: 400 0.85rem var(--sans); border: 1.5px solid currentColor; border-radius: 5px; padding: 0 6px; margin-left: 8px; vertical-align: middle; }
+.advice { background: rgba(var(--v-theme-heather), 0.16); border-left: 6px solid rgb(var(--v-theme-heather)); padding: 10px 16px; font-size: 1.15rem; margin-bottom: 8px; }
+.waiting { background: rgb(var(--v-theme-wool)); padding: 10px 16px; font-weight: 700; }
+@media (max-width: 899px) {
+  .bench { grid-template: auto auto 1fr / 1fr; padding: 8px 16px 16px; min-height: 100dvh; }
+  aside { max-width: 300px; margin: 0 auto; width: 100%; }
+  aside :deep(.switch) { display: none; }
+  h1 { font-size: 1.8rem; }
+  .work { grid-template-columns: 1fr; font-size: 1.42rem; line-height: 1.25; gap: 6px; }
+  .sketch { display: none; }
+  .next { min-height: 84px; font-size: 1.5rem; }
+  .small button { min-width: 80px; font-size: 1rem; }
+  .out { font-size: 0.9rem; }
+}
+</style>

@@ -1,0 +1,45 @@
+import { createRouter, createWebHistory } from 'vue-router'
+
+declare module 'vue-router' {
+  interface RouteMeta { title?: string; bare?: boolean }
+}
+
+export const router = createRouter({
+  history: createWebHistory(),
+  scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
+  routes: [
+    { path: '/', component: () => import('@/home/HomePage.vue'), meta: { title: 'Home' } },
+    { path: '/settings', component: () => import('@/household/SettingsPage.vue'), meta: { title: 'Settings' } },
+    { path: '/dogs/new', component: () => import('@/dog/DogPage.vue'), meta: { title: 'A new dog' } },
+    {
+      path: '/dogs/:dogId(\\d+)',
+      component: () => import('@/dog/DogLayout.vue'),
+      props: (route) => ({ dogId: Number(route.params.dogId) }),
+      children: [
+        { path: '', redirect: (to) => `${to.path.replace(/\/$/, '')}/when` },
+        dogView('when', () => import('@/rhythm/RhythmPage.vue'), 'When'),
+        dogView('routine', () => import('@/routine/RoutinePage.vue'), 'Routine'),
+        dogView('tools', () => import('@/kit/MatchPage.vue'), 'Tools'),
+        dogView('trust', () => import('@/trust/TrustPage.vue'), 'Trust'),
+        dogView('coat', () => import('@/coat/CoatPage.vue'), 'Coat'),
+        dogView('about', () => import('@/dog/DogPage.vue'), 'About'),
+      ],
+    },
+    {
+      path: '/dogs/:dogId(\\d+)/sessions/:sessionId',
+      component: () => import('@/session/SessionPage.vue'),
+      props: (route) => ({ dogId: Number(route.params.dogId), sessionId: String(route.params.sessionId) }),
+      meta: { title: 'Brushing', bare: true },
+    },
+    { path: '/:rest(.*)', component: () => import('./NowhereView.vue'), meta: { title: 'Nothing here' } },
+  ],
+})
+
+router.afterEach((to) => {
+  document.title = to.meta.title ? `${to.meta.title} · Rustic Tangle` : 'Rustic Tangle'
+})
+
+function dogView(path: string, component: () => Promise<unknown>, title: string) {
+  return { path, component: component as () => Promise<{ default: object }>, meta: { title },
+    props: (route: { params: Record<string, unknown> }) => ({ dogId: Number(route.params.dogId) }) }
+}

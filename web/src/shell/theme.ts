@@ -1,0 +1,43 @@
+import { createVuetify, type ThemeDefinition } from 'vuetify'
+import { aliases, mdi } from 'vuetify/iconsets/mdi-svg'
+import 'vuetify/styles'
+
+/** Undyed wool, bark, moss, rust. */
+const byDay: ThemeDefinition = {
+  dark: false,
+  colors: {
+    background: '#F6F1E7', surface: '#FBF8F1', wool: '#E9E0CF', ink: '#3E3229', 'on-background': '#3E3229',
+    'on-surface': '#3E3229', primary: '#9A4824', 'on-primary': '#FFFFFF', secondary: '#55633A', heather: '#6F5073',
+    slate: '#46565F', error: '#8E2F1B', focus: '#2C4A7A', burr: '#7E3A1C', fur: '#D8C7A8', 'pale-fur': '#FBF7EC',
+    'far-fur': '#BCA988', seam: '#B8A88C',
+  },
+  variables: { 'border-color': '#8A7A63', 'border-opacity': 0.6, 'medium-emphasis-opacity': 0.86 },
+}
+
+const byNight: ThemeDefinition = {
+  dark: true,
+  colors: {
+    background: '#241E19', surface: '#2E2721', wool: '#3B322A', ink: '#EFE6D6', 'on-background': '#EFE6D6',
+    'on-surface': '#EFE6D6', primary: '#E39A6F', 'on-primary': '#2A1408', secondary: '#B3C28C', heather: '#CBA9CF',
+    slate: '#AEBFC9', error: '#F0A08A', focus: '#A9C4F2', burr: '#F0B48E', fur: '#6B5B47', 'pale-fur': '#A79A85',
+    'far-fur': '#4E4235', seam: '#6E604F',
+  },
+  variables: { 'border-color': '#A99A83', 'border-opacity': 0.6, 'medium-emphasis-opacity': 0.86 },
+}
+
+const prefersNight = window.matchMedia('(prefers-color-scheme: dark)')
+
+export const vuetify = createVuetify({
+  icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
+  theme: { defaultTheme: prefersNight.matches ? 'byNight' : 'byDay', themes: { byDay, byNight } },
+  defaults: {
+    VBtn: { variant: 'flat', rounded: 'lg', class: 'text-none' },
+    VTextField: { variant: 'outlined', density: 'comfortable', color: 'secondary' },
+    VSelect: { variant: 'outlined', density: 'comfortable', color: 'secondary' },
+    VRadioGroup: { color: 'secondary', density: 'comfortable' },
+    VCheckbox: { color: 'secondary', density: 'comfortable', hideDetails: true },
+    VSwitch: { color: 'secondary', density: 'comfortable', hideDetails: true, inset: true },
+  },
+})
+
+prefersNight.addEventListener('change', (event) => vuetify.theme.change(event.matches ? 'byNight' : 'byDay'))

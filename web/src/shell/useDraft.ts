@@ -1,0 +1,34 @@
+import { ref, watch, type Ref } from 'vue'
+
+/**
+ * A form's content, kept in this browser until it is saved, so that a closed page loses nothing.
+ *
+ * @param key names the form and what it is about
+ */
+export function useDraft<T>(key: string): { draft: Ref<T | undefined>; start: (stored: T) => void; clear: () => void; restored: Ref<boolean> } {
+  const name = `draft:${key}`
+  const kept = localStorage.getItem(name)
+  const draft = ref<T | undefined>(kept ? (JSON.parse(kept) as T) : undefined) as Ref<T | undefined>
+  const restored = ref(kept !== null)
+  let original = ''
+
+  watch(draft, (now) => {
+    const text = JSON.stringify(now)
+    if (now && text !== original) localStorage.setItem(name, text)
+  }, { deep: true })
+
+  return {
+    draft,
+    restored,
+    start(stored: T) {
+      if (draft.value) return
+      original = JSON.stringify(stored)
+      draft.value = JSON.parse(original) as T
+    },
+    clear() {
+      localStorage.removeItem(name)
+      original = JSON.stringify(draft.value)
+      restored.value = false
+    },
+  }
+}

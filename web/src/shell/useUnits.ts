@@ -1,0 +1,68 @@
+import { computed } from 'vue'
+import { useHousehold } from '@/api/queries'
+import type { Household } from '@/api/types'
+
+const MM_PER_INCH = 25.4
+const KG_PER_POUND = 0.45359237
+
+const DEFAULTS: Pick<Household, 'lengthUnit' | 'massUnit' | 'dateFormat'> =
+  { lengthUnit: 'MILLIMETRES', massUnit: 'KILOGRAMS', dateFormat: 'DAY_MONTH' }
+
+/** Shows lengths, masses, dates and durations the way the household likes them. */
+export function useUnits() {
+  const { data } = useHousehold()
+  const settings = computed(() => data.value ?? DEFAULTS)
+  const inches = computed(() => settings.value.lengthUnit === 'INCHES')
+  const pounds = computed(() => settings.value.massUnit === 'POUNDS')
+
+  function length(mm: number): string {
+    return inches.value ? `${trim(mm / MM_PER_INCH, mm < 100 ? 2 : 1)} in` : `${trim(mm, mm < 30 ? 1 : 0)} mm`
+  }
+  function range(fromMm: number, toMm: number): string {
+    return inches.value
+      ? `${trim(fromMm / MM_PER_INCH, 2)}–${trim(toMm / MM_PER_INCH, 2)} in`
+      : `${trim(fromMm, 0)}–${trim(toMm, 0)} mm`
+  }
+  function mass(kg: number): string {
+    return pounds.value ? `${trim(kg / KG_PER_POUND, 1)} lb` : `${trim(kg, 1)} kg`
+  }
+  function date(iso: string): string {
+    const day = new Date(`${iso.slice(0, 10)}T12:00:00`)
+    const weekday = day.toLocaleDateString('en-GB', { weekday: 'short' })
+    const month = day.toLocaleDateString('en-GB', { month: 'short' })
+    if (settings.value.dateFormat === 'YEAR_MONTH_DAY') return `${weekday} ${iso.slice(0, 10)}`
+    return settings.value.dateFormat === 'MONTH_DAY'
+      ? `${weekday} ${month} ${day.getDate()}` : `${weekday} ${day.getDate()} ${month}`
+  }
+  /** A reason's text with its quantities, written {82 mm}, in the household's units. */
+  function say(text: string): string {
+    return text.replace(/\{([^ }]+) (mm|kg|date)\}/g, (_, value: string, unit: string) =>
+      unit === 'mm' ? length(Number(value)) : unit === 'kg' ? mass(Number(value)) : date(value))
+  }
+  return {
+    inches, pounds, length, range, mass, date, say,
+    toMm: (shown: number) => (inches.value ? shown * MM_PER_INCH : shown),
+    fromMm: (mm: number) => Number(trim(inches.value ? mm / MM_PER_INCH : mm, inches.value ? 2 : 1)),
+    toKg: (shown: number) => (pounds.value ? shown * KG_PER_POUND : shown),
+    fromKg: (kg: number) => Number(trim(pounds.value ? kg / KG_PER_POUND : kg, 1)),
+  }
+}
+
+/** Minutes, honestly rounded: never finer than half a minute. */
+export function minutes(seconds: number): string {
+  if (seconds < 45) return '½ min'
+  const halves = Math.round(seconds / 30)
+  if (seconds >= 600 || halves % 2 === 0) return `${Math.round(seconds / 60)} min`
+  return `${Math.floor(halves / 2)}½ min`
+}
+
+/** "today", "tomorrow", or in how many days. */
+export function inDays(today: string, day: string): string {
+  const days = Math.round((Date.parse(day) - Date.parse(today)) / 86_400_000)
+  if (days < 0) return days === -1 ? 'since yesterday' : `since ${-days} days`
+  return days === 0 ? 'today' : days === 1 ? 'tomorrow' : `in ${days} days`
+}
+
+function trim(value: number, digits: number): string {
+  return String(Number(value.toFixed(digits)))
+}
