@@ -1,3 +1,4 @@
+import './shell/reset.css'
 import '@fontsource/atkinson-hyperlegible/latin-400.css'
 import '@fontsource/atkinson-hyperlegible/latin-700.css'
 import '@fontsource/bitter/latin-700.css'

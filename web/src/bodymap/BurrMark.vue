@@ -11,7 +11,7 @@ const places = computed(() => PLACES[Math.min(4, props.count)]!)
 </script>
 
 <template>
-  <g class="burrs" :class="'n' + Math.min(4, count)">
+  <g class="burrs" :class="'n' + Math.min(4, count)" transform="scale(0.72)">
     <g v-for="([x, y], i) in places" :key="i" :transform="`translate(${x} ${y})`">
       <path d="M0-11V11M-11 0H11M-7.8-7.8 7.8 7.8M-7.8 7.8 7.8-7.8" />
       <circle r="6.2" />

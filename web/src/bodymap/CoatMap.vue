@@ -39,7 +39,7 @@ watch(wanted, (section) => {
 
 <style scoped>
 figure { margin: 0; position: relative; }
-figcaption { position: absolute; right: 4%; bottom: 0; font-size: 0.9rem; opacity: 0.86; }
+figcaption { position: absolute; left: 0; bottom: 2px; font-size: 0.9rem; opacity: 0.86; }
 .switch { display: none; justify-content: center; gap: 6px; margin-bottom: 6px; }
 .switch button { border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 8px; padding: 10px 16px; min-height: 44px; }
 .switch button[aria-pressed='true'] { background: rgb(var(--v-theme-wool)); border-color: rgb(var(--v-theme-ink)); font-weight: 700; }

@@ -11,6 +11,8 @@ import { BODY, EAR_HANGING, EAR_PRICKED, EYE, FAR_FRONT_LEG, FAR_HIND_LEG, NOSE,
 export interface Paint {
   /** A CSS colour laid over the coat; absent: nothing is laid over it. */
   fill?: string
+  /** A letter or number drawn on it, so that colour is not needed; absent: none. */
+  letter?: string
   /** 0 to 4 burrs drawn on it; absent: none. */
   burrs?: number
   /** What is said of it after its name. */
@@ -32,7 +34,11 @@ const id = useId()
 const focused = ref<Section>()
 
 const hair = computed(() => drawHair(props.coat ?? {}))
-const ear = computed(() => (props.coat?.EARS?.kind === 'DOUBLE' ? EAR_PRICKED : EAR_HANGING))
+/** A pricked ear grows out from behind the skull's line; a hanging one lies before it. */
+const pricked = computed(() => props.coat?.EARS?.kind === 'DOUBLE')
+const ear = computed(() => (pricked.value ? EAR_PRICKED : EAR_HANGING))
+/** Where hair hides the edge, the pen only hints at it. */
+const shaggy = computed(() => ['BODY', 'NECK', 'LEGS'].some((region) => (props.coat?.[region as Region]?.millimetres ?? 0) > 28))
 
 /** The drawing is of the left side; on the right one the near sections are the right ones. */
 function near(section: Section): Section {
@@ -48,15 +54,14 @@ const HINTS: Partial<Record<Section, string>> = {
   ARMPIT_LEFT: 'lift the leg', BELLY: 'seen from below', BEHIND_EAR_LEFT: 'lift the ear', THROAT: 'lift the chin',
 }
 
-const shapes = computed<Shape[]>(() => [
-  ...farShapes(),
-  { section: 'TAIL_WHOLE', path: closedCurve(TAIL), clip: '', where: [868, 214], hint: '' },
-  ...AREAS.map(nearShape),
-  { section: near('EAR_LEFT'), path: closedCurve(ear.value), clip: '', where: ear.value === EAR_PRICKED ? [266, 132] : [276, 226], hint: '' },
-])
-const behind = computed(() => shapes.value.slice(0, 5))
-const body = computed(() => shapes.value.slice(5, -1))
-const earShape = computed(() => shapes.value.at(-1)!)
+const earShape = computed<Shape>(() => (
+  { section: near('EAR_LEFT'), path: closedCurve(ear.value), clip: '', where: pricked.value ? [264, 110] : [276, 226], hint: '' }))
+const farLegs = computed(farShapes)
+const tail: Shape = { section: 'TAIL_WHOLE', path: closedCurve(TAIL), clip: '', where: [868, 214], hint: '' }
+const behind = computed(() => [...farLegs.value, tail, ...(pricked.value ? [earShape.value] : [])])
+const body = computed(() => AREAS.map(nearShape))
+const before = computed(() => (pricked.value ? [] : [earShape.value]))
+const shapes = computed<Shape[]>(() => [...behind.value, ...body.value, ...before.value])
 const current = computed(() => focused.value ?? props.selected?.find((s) => shapes.value.some((x) => x.section === s))
   ?? near('SHOULDER_LEFT'))
 
@@ -123,16 +128,19 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
     <ellipse class="ground" cx="560" cy="650" rx="300" ry="10" />
     <g :transform="flip">
       <path class="far" :d="closedCurve(FAR_FRONT_LEG) + closedCurve(FAR_HIND_LEG)" />
-      <path v-for="(tuft, i) in hair.fringe" :key="'f' + i" class="fringe" :class="{ pale: tuft.pale }" :d="tuft.d" />
-      <path class="coat" :class="{ pale: coat?.TAIL?.pale }" :d="closedCurve(TAIL)" />
-      <path class="coat" :d="closedCurve(BODY)" />
-      <g :clip-path="`url(#${id}-body)`">
-        <template v-for="shape in body" :key="'b' + shape.section">
-          <path v-if="paleAt(shape.section)" class="coat pale patch" :d="shape.path" />
+      <template v-for="(group, g) in [behind, body, before]" :key="g">
+        <template v-if="g === 0">
+          <path v-for="(tuft, i) in hair.fringe" :key="'f' + i" class="fringe" :class="{ pale: tuft.pale }" :d="tuft.d" />
+          <path class="coat" :class="{ pale: coat?.TAIL?.pale }" :d="tail.path" />
+          <path v-if="pricked" class="coat ear" :class="{ pale: coat?.EARS?.pale }" :d="earShape.path" />
         </template>
-      </g>
-      <template v-for="(group, g) in [behind, body, [earShape]]" :key="g">
-        <path v-if="g === 2" class="coat ear" :class="{ pale: coat?.EARS?.pale }" :d="earShape.path" />
+        <template v-else-if="g === 1">
+          <path class="coat" :d="closedCurve(BODY)" />
+          <g v-for="shape in body" :key="'p' + shape.section" :clip-path="shape.clip">
+            <path v-if="paleAt(shape.section)" class="coat pale" :d="shape.path" />
+          </g>
+        </template>
+        <path v-else-if="!pricked" class="coat ear" :class="{ pale: coat?.EARS?.pale }" :d="earShape.path" />
         <g v-for="shape in group" :key="shape.section" :clip-path="shape.clip || undefined">
           <path
             class="area" :class="{ chosen: selected?.includes(shape.section), still }"
@@ -142,13 +150,14 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
             <title v-if="!still">{{ label(shape) }}</title>
           </path>
         </g>
+        <path v-if="g === 0" class="ink" :class="{ hint: shaggy }" :d="tail.path" />
+        <path v-if="g === 0 && pricked" class="ink" :d="earShape.path" />
+        <path v-if="g === 1" class="ink main" :class="{ hint: shaggy }" :d="closedCurve(BODY)" />
         <g v-if="g === 1" class="pen" :clip-path="`url(#${id}-body)`">
           <path v-for="(line, i) in hair.strokes" :key="'s' + i" :class="line.kind.toLowerCase()" :d="line.d" />
         </g>
       </template>
-      <path class="ink" :d="closedCurve(TAIL)" />
-      <path class="ink main" :d="closedCurve(BODY)" />
-      <path class="ink" :d="earShape.path" />
+      <path v-if="!pricked" class="ink" :d="earShape.path" />
       <g class="face">
         <ellipse :cx="NOSE[0] + 2" :cy="NOSE[1] + 5" rx="17" ry="14" />
         <path class="line" d="M104 272Q112 290 150 288Q176 286 192 276" />
@@ -159,6 +168,7 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
       </g>
       <g v-for="shape in shapes" :key="'m' + shape.section" :transform="at(shape.where)" class="mark">
         <BurrMark v-if="paint?.[shape.section]?.burrs" :count="paint[shape.section]!.burrs!" />
+        <text v-else-if="paint?.[shape.section]?.letter" :transform="flip && 'scale(-1 1)'">{{ paint[shape.section]!.letter }}</text>
       </g>
     </g>
   </svg>
@@ -168,11 +178,12 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
 .side { display: block; width: 100%; height: auto; overflow: visible; touch-action: manipulation; }
 .ground { fill: rgb(var(--v-theme-ink)); opacity: 0.1; }
 .coat, .fringe { fill: rgb(var(--v-theme-fur)); }
-.fringe { stroke: rgb(var(--v-theme-ink)); stroke-width: 1.6; stroke-linejoin: round; }
+.fringe { stroke: rgb(var(--v-theme-ink)); stroke-width: 1.3; stroke-linejoin: round; }
 .coat.pale, .fringe.pale { fill: rgb(var(--v-theme-pale-fur)); }
 .far { fill: rgb(var(--v-theme-far-fur)); stroke: rgb(var(--v-theme-ink)); stroke-width: 2; }
 .ink { fill: none; stroke: rgb(var(--v-theme-ink)); stroke-width: 3; stroke-linejoin: round; pointer-events: none; }
 .ink.main { stroke-width: 3.4; }
+.ink.hint { stroke-width: 2; opacity: 0.5; }
 .pen { pointer-events: none; fill: none; stroke: rgb(var(--v-theme-ink)); stroke-linecap: round; stroke-width: 1.5; opacity: 0.42; }
 .pen .drop { stroke-width: 1.3; }
 .pen .wire { stroke-width: 1.7; }
@@ -186,5 +197,6 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
 .area.chosen { stroke: rgb(var(--v-theme-primary)); stroke-width: 8; stroke-opacity: 1; stroke-dasharray: none; }
 .area:focus-visible { stroke: rgb(var(--v-theme-focus)); stroke-width: 9; stroke-opacity: 1; stroke-dasharray: 12 6; }
 .mark { pointer-events: none; }
+.mark text { font: 700 26px var(--slab); text-anchor: middle; dominant-baseline: central; fill: rgb(var(--v-theme-ink)); }
 @media (prefers-reduced-motion: reduce) { .area { transition: none; } }
 </style>

@@ -39,9 +39,9 @@ export function regionOf(section: Section): Region | undefined {
 /** How each kind stands out over the outline: reach and breadth per mm of hair, and how it bends. */
 const TUFT: Record<CoatKind, { reach: number; most: number; breadth: number; hang: number; step: number }> = {
   SMOOTH: { reach: 0, most: 0, breadth: 0, hang: 0, step: 40 },
-  DOUBLE: { reach: 0.3, most: 36, breadth: 11, hang: 0.35, step: 9 },
+  DOUBLE: { reach: 0.3, most: 36, breadth: 15, hang: 0.3, step: 10 },
   DROP: { reach: 0.34, most: 60, breadth: 8, hang: 1.1, step: 6 },
-  CURLY: { reach: 0.24, most: 22, breadth: 12, hang: 0.1, step: 11 },
+  CURLY: { reach: 0.3, most: 22, breadth: 12, hang: 0.1, step: 11 },
   WIRE: { reach: 0.34, most: 18, breadth: 5, hang: 0.3, step: 8 },
   FEATHERED: { reach: 0.26, most: 40, breadth: 8, hang: 0.9, step: 8 },
 }

@@ -26,7 +26,7 @@ export const EAR_HANGING: readonly Point[] = [
 
 /** A pricked ear, as most dogs with a double coat carry. */
 export const EAR_PRICKED: readonly Point[] = [
-  [236, 156], [238, 122], [250, 88], [266, 66], [280, 86], [294, 122], [300, 160], [288, 182], [262, 186], [244, 176],
+  [222, 160], [226, 128], [238, 92], [252, 62], [262, 54], [274, 74], [292, 112], [308, 152], [310, 184], [268, 196], [232, 184],
 ]
 
 /** The legs of the other side, seen behind the near ones. */

@@ -43,9 +43,9 @@ function pickSection(section: Section) {
 const problems = computed(() => save.error.value instanceof ApiProblem ? save.error.value.fields : [])
 
 async function submit() {
+  const first = isNew.value
   const kept = await save.mutateAsync(draft.value!).catch(() => undefined)
   if (!kept) return
-  const first = isNew.value
   clear()
   tell('The coat is kept.')
   void router.push(`/dogs/${props.dogId}/${first ? 'tools' : 'when'}`)

@@ -50,7 +50,7 @@ const ruler = computed(() => Math.min(200, common('millimetres') ?? 0))
         persistent-placeholder hide-details @update:model-value="typeLength" />
       <svg class="ruler" viewBox="0 0 210 34" aria-hidden="true">
         <path class="edge" d="M2 26H208" /><path v-for="t in 21" :key="t" class="edge" :d="`M${2 + (t - 1) * 10} 26v${(t - 1) % 5 ? -4 : -8}`" />
-        <path class="strand" :d="`M2 12q${ruler / 2} ${ruler > 0 ? -7 : 0} ${ruler} 0`" />
+        <path v-if="ruler" class="strand" :d="`M2 12q${ruler / 2} -7 ${ruler} 0`" />
       </svg>
       <span class="quiet how">from the skin along a stretched hair</span>
     </div>

@@ -33,7 +33,7 @@ nav a { color: inherit; text-decoration: none; padding: 12px 14px; min-height: 4
 nav a:hover { background: rgba(var(--v-theme-wool), 0.6); }
 nav a.router-link-active { background: rgb(var(--v-theme-wool)); font-weight: 700; box-shadow: inset 0 -3px rgb(var(--v-theme-primary)); }
 @media (max-width: 599px) {
-  nav { width: calc(100% + 32px); margin: 0 -16px; flex-wrap: nowrap; overflow-x: auto; }
-  nav a { padding: 12px; flex: 1; text-align: center; }
+  nav { width: calc(100% + 32px); margin: 0 -16px; flex-wrap: nowrap; overflow-x: auto; font-size: 0.94rem; }
+  nav a { padding: 12px 8px; flex: 1; text-align: center; }
 }
 </style>

@@ -71,25 +71,29 @@ async function takeAway() {
         { legend: 'Skin', choices: SKINS, key: 'skin' as const },
         { legend: 'Grooming so far', choices: HISTORIES, key: 'history' as const }]" :key="group.key">
         <legend class="slab">{{ group.legend }}</legend>
-        <label v-for="choice in group.choices" :key="choice.value" class="pick">
-          <input v-model="draft[group.key]" type="radio" :name="group.key" :value="choice.value" />
-          <span>{{ choice.title }}<small v-if="choice.hint">{{ choice.hint }}</small></span>
-        </label>
+        <div class="choices">
+          <label v-for="choice in group.choices" :key="choice.value" class="pick">
+            <input v-model="draft[group.key]" type="radio" :name="group.key" :value="choice.value" />
+            <span>{{ choice.title }}<small v-if="choice.hint">{{ choice.hint }}</small></span>
+          </label>
+        </div>
       </fieldset>
 
       <fieldset>
         <legend class="slab">On most days it</legend>
-        <label v-for="choice in WEARS" :key="choice.value" class="pick">
-          <input v-model="draft.wears" type="checkbox" :value="choice.value" /><span>wears {{ choice.title }}</span>
-        </label>
-        <label v-for="choice in HABITS" :key="choice.value" class="pick">
-          <input v-model="draft.habits" type="checkbox" :value="choice.value" /><span>{{ choice.title }}</span>
-        </label>
+        <div class="choices">
+          <label v-for="choice in WEARS" :key="choice.value" class="pick">
+            <input v-model="draft.wears" type="checkbox" :value="choice.value" /><span>wears {{ choice.title }}</span>
+          </label>
+          <label v-for="choice in HABITS" :key="choice.value" class="pick">
+            <input v-model="draft.habits" type="checkbox" :value="choice.value" /><span>{{ choice.title }}</span>
+          </label>
+        </div>
       </fieldset>
 
       <fieldset>
         <legend class="slab">Face</legend>
-        <label class="pick"><input v-model="draft.flatFace" type="checkbox" /><span>flat face<small>overheats: cool air only</small></span></label>
+        <div class="choices"><label class="pick"><input v-model="draft.flatFace" type="checkbox" /><span>flat face<small>overheats: cool air only</small></span></label></div>
       </fieldset>
 
       <div class="acts">
@@ -101,15 +105,17 @@ async function takeAway() {
 </template>
 
 <style scoped>
-.dog-form { max-width: 860px; }
+.dog-form { max-width: 1060px; }
 .lead { margin: 6px 0 20px; }
 .pair { display: grid; grid-template-columns: 2fr 1fr; gap: 16px; margin-top: 12px; }
-fieldset { border: 0; border-top: 1.5px dashed rgb(var(--v-theme-seam)); padding: 14px 0; display: flex; flex-wrap: wrap; gap: 8px; align-items: stretch; }
-legend { float: left; width: 170px; padding-top: 12px; }
-.pick { display: flex; align-items: center; gap: 8px; min-height: 48px; padding: 6px 14px; background: rgb(var(--v-theme-surface)); border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 10px 8px 11px 7px; cursor: pointer; }
+fieldset { border: 0; border-top: 1.5px dashed rgb(var(--v-theme-seam)); padding: 10px 0; }
+.choices { display: flex; flex-wrap: wrap; gap: 8px; }
+legend { float: left; width: 160px; padding-top: 10px; }
+.choices { margin-left: 160px; }
+.pick { display: flex; align-items: center; gap: 8px; min-height: 48px; padding: 4px 14px; background: rgb(var(--v-theme-surface)); border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 10px 8px 11px 7px; cursor: pointer; }
 .pick:has(:checked) { background: rgb(var(--v-theme-wool)); border-color: rgb(var(--v-theme-ink)); }
 .pick input { width: 20px; height: 20px; accent-color: rgb(var(--v-theme-secondary)); }
 .pick small { display: block; opacity: 0.9; font-size: 0.85rem; }
 .acts { display: flex; gap: 12px; padding-top: 12px; border-top: 1.5px dashed rgb(var(--v-theme-seam)); }
-@media (max-width: 599px) { .pair { grid-template-columns: 1fr; gap: 4px; } legend { width: 100%; padding: 0 0 6px; } .pick { flex: 1 1 45%; } }
+@media (max-width: 599px) { .pair { grid-template-columns: 1fr; gap: 4px; } legend { width: 100%; padding: 0 0 6px; float: none; } .choices { margin-left: 0; } .pick { flex: 1 1 45%; } }
 </style>

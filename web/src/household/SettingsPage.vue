@@ -62,5 +62,5 @@ legend { float: left; width: 210px; padding-top: 10px; }
 label { display: flex; gap: 10px; align-items: center; min-height: 44px; cursor: pointer; }
 label input { width: 20px; height: 20px; accent-color: rgb(var(--v-theme-secondary)); flex: none; }
 small { display: block; font-size: 0.9rem; }
-@media (max-width: 599px) { legend { width: 100%; } }
+@media (max-width: 599px) { legend { width: 100%; float: none; } }
 </style>

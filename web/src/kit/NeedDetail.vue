@@ -15,12 +15,12 @@ const { range, length, say } = useUnits()
     <div class="answer">
       <div>
         <p class="big slab">{{ need.lead.label }}</p>
-        <p v-if="need.pins && need.pad">Pins <b>{{ range(need.pins.minMillimetres, need.pins.maxMillimetres) }}</b>, <b>{{ need.pad.words }}</b> pad</p>
-        <p v-else>No pins on a smooth coat.</p>
+        <p v-if="need.pins && need.pad">{{ need.lead.hasPins ? 'Pins' : 'Where pins are used:' }} <b>{{ range(need.pins.minMillimetres, need.pins.maxMillimetres) }}</b>, <b>{{ need.pad.words }}</b> pad</p>
+        <p v-else>No pins here.</p>
         <p>Hair there: {{ length(need.hairMillimetres) }}</p>
         <p v-if="need.proof">Proof: <b>{{ need.proof.label }}</b></p>
       </div>
-      <PinReach v-if="need.pins" :hair-mm="need.hairMillimetres" :pin-mm="(need.pins.minMillimetres + need.pins.maxMillimetres) / 2" />
+      <PinReach v-if="need.pins && need.lead.hasPins" :hair-mm="need.hairMillimetres" :pin-mm="(need.pins.minMillimetres + need.pins.maxMillimetres) / 2" />
     </div>
     <WhyList :reasons="need.reasons" />
     <h3>In this order</h3>
@@ -35,8 +35,9 @@ const { range, length, say } = useUnits()
 </template>
 
 <style scoped>
+ol b, .nevers strong { display: inline-block; }
 .name::first-letter, .big::first-letter, ol b::first-letter, .nevers strong::first-letter { text-transform: uppercase; }
-.answer { display: grid; grid-template-columns: minmax(200px, 1fr) minmax(260px, 430px); gap: 20px; align-items: center; }
+.answer { display: grid; grid-template-columns: minmax(200px, 1fr) minmax(260px, 430px); gap: 20px; align-items: start; }
 .big { font-size: 1.7rem; }
 ol { padding-left: 22px; margin-bottom: 14px; }
 .nevers { list-style: none; padding: 0; }

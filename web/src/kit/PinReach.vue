@@ -17,8 +17,8 @@ const pinTip = computed(() => pinTop.value + props.pinMm * scale.value)
 const reaches = computed(() => props.pinMm >= props.hairMm)
 const strands = Array.from({ length: 30 }, (_, i) => ({ x: 14 + i * 10.6, lean: ((i * 37) % 11) - 5, cut: ((i * 53) % 9) / 60 }))
 const says = computed(() => reaches.value
-  ? `Pins of ${length(props.pinMm)} reach the skin through hair of ${length(props.hairMm)}.`
-  : `Pins of ${length(props.pinMm)} stop ${length(props.hairMm - props.pinMm)} above the skin in hair of ${length(props.hairMm)}: part it.`)
+  ? `Pins of ${length(Math.round(props.pinMm))} reach the skin through hair of ${length(props.hairMm)}.`
+  : `Pins of ${length(Math.round(props.pinMm))} stop ${length(Math.round(props.hairMm - props.pinMm))} above the skin in hair of ${length(props.hairMm)}: part it.`)
 </script>
 
 <template>

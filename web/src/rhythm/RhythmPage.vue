@@ -84,6 +84,7 @@ tbody button { min-height: 40px; text-align: left; width: 100%; font-weight: 700
 tbody button::first-letter, .one h2::first-letter { text-transform: uppercase; }
 tbody button:hover { text-decoration: underline dotted; text-underline-offset: 4px; }
 .sr { position: absolute; clip-path: inset(50%); }
+.one b { display: inline-block; }
 .one b::first-letter { text-transform: uppercase; }
 .back { text-decoration: underline dotted; text-underline-offset: 4px; min-height: 44px; }
 @media (max-width: 599px) { .wide { display: none; } .next { grid-template-columns: 1fr; } .next .v-btn { grid-row: auto; grid-column: 1; margin-top: 8px; } }

@@ -11,7 +11,7 @@ const SHOWN_AT_MOST = 12
 const shown = computed(() => Math.min(SHOWN_AT_MOST, props.layers.count))
 const gap = computed(() => 120 / shown.value)
 const says = computed(() => props.layers.count === 1 ? 'One pass reaches the skin.'
-  : `${props.layers.count} layers of about ${length(props.layers.thicknessMm)}, from the bottom upward.`)
+  : `${props.layers.count} layers of about ${length(Math.round(props.layers.thicknessMm))}, from the bottom upward.`)
 </script>
 
 <template>

@@ -96,4 +96,5 @@ function toggle(section: Section) {
 .before ul { padding-left: 18px; }
 .before li { margin: 3px 0; max-width: 76ch; }
 .steps { list-style: none; padding: 0; }
+@media (max-width: 599px) { .sum { font-size: 1.6rem; } .sum small { display: block; margin: 0; } }
 </style>

@@ -14,7 +14,7 @@ const layers = computed(() => (props.step.layers.count > 1 ? `${props.step.layer
 </script>
 
 <template>
-  <li :class="{ out: leftOut }">
+  <li class="row" :class="{ out: leftOut }">
     <div class="line">
       <span class="number slab">{{ number }}</span>
       <button type="button" class="name" :aria-expanded="open" @click="$emit('open')">
@@ -38,10 +38,11 @@ const layers = computed(() => (props.step.layers.count > 1 ? `${props.step.layer
 </template>
 
 <style scoped>
-li { border-top: 1px dashed rgb(var(--v-theme-seam)); }
+.row { border-top: 1px dashed rgb(var(--v-theme-seam)); }
 .line { display: flex; align-items: center; gap: 12px; }
 .number { width: 28px; text-align: right; opacity: 0.9; }
 .name { flex: 1; text-align: left; min-height: 54px; padding: 4px 0; }
+.name b, .how b { display: inline-block; }
 .name b::first-letter, .how b::first-letter { text-transform: uppercase; }
 .name small { display: block; font-size: 0.9rem; }
 .name:hover b { text-decoration: underline dotted; text-underline-offset: 4px; }

@@ -30,5 +30,5 @@ button:hover { background: rgb(var(--v-theme-wool)); }
 span { font-size: 1.7rem; }
 small { font-size: 1.1rem; grid-column: 1 / -1; }
 kbd { font: 400 0.95rem var(--sans); border: 1.5px solid currentColor; border-radius: 5px; padding: 0 8px; }
-@media (max-width: 599px) { span { font-size: 1.5rem; } button { padding: 8px 14px; min-height: 72px; } }
+@media (max-width: 599px) { kbd { display: none; } span { font-size: 1.5rem; } button { padding: 8px 14px; min-height: 72px; } }
 </style>

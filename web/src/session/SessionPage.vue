@@ -107,13 +107,15 @@ onBeforeUnmount(() => window.removeEventListener('keydown', key))
             </div>
             <LayerSketch :layers="step.layers" class="sketch" />
           </div>
-          <button type="button" class="next" :disabled="saving" @click="phase = 'comb'">Done here <kbd>space</kbd></button>
         </template>
         <BigAnswers v-else-if="phase === 'comb'" question="What does the comb say?" :answers="COMB_ANSWERS" @answer="combSaid" />
         <BigAnswers v-else-if="phase === 'count'" question="How many?" :answers="COUNTS" small @answer="counted" />
         <BigAnswers v-else question="How did the dog take it?" :answers="SIGNALS" :busy="saving" @answer="dogSaid" />
-        <div class="small">
-          <button v-for="one in SMALL" :key="one.key" type="button" :data-key="one.key" :disabled="saving" @click="one.act()">{{ one.title }} <kbd>{{ one.key }}</kbd></button>
+        <div class="foot">
+          <button v-if="phase === 'work'" type="button" class="next" :disabled="saving" @click="phase = 'comb'">Done here <kbd>space</kbd></button>
+          <div class="small">
+            <button v-for="one in SMALL" :key="one.key" type="button" :data-key="one.key" :disabled="saving" @click="one.act()">{{ one.title }} <kbd>{{ one.key }}</kbd></button>
+          </div>
         </div>
       </section>
     </div>
@@ -128,13 +130,15 @@ progress { flex: 1; height: 12px; accent-color: rgb(var(--v-theme-secondary)); }
 aside { align-self: center; }
 .now { display: flex; flex-direction: column; min-height: 0; }
 h1 { font-size: 2.9rem; margin: 4px 0 10px; }
+li b { display: inline-block; margin-right: 6px; }
 h1::first-letter, li b::first-letter { text-transform: uppercase; }
 .work { display: grid; grid-template-columns: 1fr 170px; gap: 24px; font-size: 1.45rem; line-height: 1.35; }
 .hold { margin-bottom: 12px; }
 ol { padding-left: 32px; }
 ol li { margin: 6px 0; }
 .guard { margin-top: 12px; font-weight: 700; }
-.next { margin-top: auto; min-height: 96px; width: 100%; background: rgb(var(--v-theme-primary)); color: rgb(var(--v-theme-on-primary)); font: 700 1.9rem var(--slab); border-radius: 18px 13px 20px 12px; }
+.foot { margin-top: auto; padding-top: 12px; }
+.next { min-height: 96px; width: 100%; background: rgb(var(--v-theme-primary)); color: rgb(var(--v-theme-on-primary)); font: 700 1.9rem var(--slab); border-radius: 18px 13px 20px 12px; }
 .small { display: flex; flex-wrap: wrap; gap: 10px; margin-top: 14px; }
 .small button { flex: 1; min-width: 110px; min-height: 64px; border: 2px solid rgb(var(--v-theme-seam)); border-radius: 12px 9px 13px 8px; background: rgb(var(--v-theme-surface)); font-size: 1.1rem; }
 kbd { font: 400 0.85rem var(--sans); border: 1.5px solid currentColor; border-radius: 5px; padding: 0 6px; margin-left: 8px; vertical-align: middle; }
@@ -142,13 +146,16 @@ kbd { font: 400 0.85rem var(--sans); border: 1.5px solid currentColor; border-ra
 .waiting { background: rgb(var(--v-theme-wool)); padding: 10px 16px; font-weight: 700; }
 @media (max-width: 899px) {
   .bench { grid-template: auto auto 1fr / 1fr; padding: 8px 16px 16px; min-height: 100dvh; }
-  aside { max-width: 300px; margin: 0 auto; width: 100%; }
-  aside :deep(.switch) { display: none; }
+  aside { max-width: 210px; margin: 0 auto; width: 100%; }
+  aside :deep(.switch) { display: none !important; }
+  .foot { position: sticky; bottom: 0; background: rgb(var(--v-theme-background)); padding: 8px 0; }
   h1 { font-size: 1.8rem; }
   .work { grid-template-columns: 1fr; font-size: 1.42rem; line-height: 1.25; gap: 6px; }
   .sketch { display: none; }
-  .next { min-height: 84px; font-size: 1.5rem; }
-  .small button { min-width: 80px; font-size: 1rem; }
+  .next { min-height: 76px; font-size: 1.5rem; }
+  .small { gap: 6px; margin-top: 8px; }
+  .small button { min-width: 72px; font-size: 1rem; }
+  kbd { display: none; }
   .out { font-size: 0.9rem; }
 }
 </style>

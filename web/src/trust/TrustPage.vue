@@ -27,7 +27,7 @@ const practice = computed(() => view.value!.practice)
 const shown = computed(() => view.value?.standings.find((s) => s.section === chosen.value))
 const ready = computed(() => view.value?.standings.filter((s) => s.readyForBrushing).length ?? 0)
 const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries((view.value?.standings ?? []).map((s) =>
-  [s.section, { fill: rungWash(s.rungNumber), says: `rung ${s.rungNumber} of 10, ${s.rungLabel}` }])))
+  [s.section, { fill: rungWash(s.rungNumber), letter: String(s.rungNumber), says: `rung ${s.rungNumber} of 10, ${s.rungLabel}` }])))
 
 async function record(signal: Signal) {
   const id = crypto.randomUUID()
@@ -67,7 +67,7 @@ async function record(signal: Signal) {
         <p v-if="shown" class="shown"><b>{{ names[shown.section] }}</b>: rung {{ shown.rungNumber }} of 10, {{ shown.rungLabel }};
           {{ shown.relaxedInRow }} relaxed in a row, three climb.</p>
         <ol class="ladder" aria-label="How many places stand on each rung">
-          <li v-for="rung in 10" :key="rung" :style="{ background: rungWash(rung) }">
+          <li v-for="rung in 10" :key="rung" :style="{ borderBottomColor: rungWash(rung) }">
             <span class="slab">{{ rung }}</span> {{ view.standings.filter((s) => s.rungNumber === rung).length || '–' }}
           </li>
         </ol>
@@ -84,9 +84,10 @@ async function record(signal: Signal) {
 .answers button { min-height: 72px; padding: 8px 12px; border: 2px solid rgb(var(--v-theme-heather)); border-radius: 12px 9px 13px 8px; text-align: left; background: rgb(var(--v-theme-background)); position: relative; z-index: 1; }
 .answers button:hover { background: rgb(var(--v-theme-wool)); }
 .answers small { display: block; line-height: 1.25; }
+.shown b { display: inline-block; }
 .shown b::first-letter { text-transform: uppercase; }
 .ladder { list-style: none; padding: 0; display: grid; grid-template-columns: repeat(10, 1fr); gap: 3px; margin-top: 10px; align-items: end; }
-.ladder li { text-align: center; padding: 6px 0; border-bottom: 3px solid rgb(var(--v-theme-heather)); font-size: 0.95rem; }
+.ladder li { text-align: center; padding: 6px 0; border-bottom: 10px solid; font-size: 0.95rem; }
 .ladder span { display: block; font-size: 0.85rem; }
 @media (max-width: 599px) { .answers { grid-template-columns: 1fr; } .how { font-size: 1.25rem; } .ladder { grid-template-columns: repeat(5, 1fr); } }
 </style>

@@ -9,8 +9,9 @@ import rustictangle.core.dog.Section;
  * What one section asks of the tools.
  *
  * @param lead    the tool that does the brushing
- * @param pins    pin or wire length; empty on a smooth coat, which takes no pins
- * @param pad     how firmly the pins are held; empty on a smooth coat
+ * @param pins    pin or wire length of any pinned tool used here; empty on a smooth coat and on the
+ *                face, where the comb leads
+ * @param pad     how firmly those pins are held; empty where pins are
  * @param order   every tool in its turn
  * @param proof   the comb that shows whether the skin was reached; empty on a smooth coat
  * @param never   what must not be used here

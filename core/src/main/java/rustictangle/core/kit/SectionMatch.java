@@ -36,12 +36,15 @@ final class SectionMatch {
         Optional<PinWindow> pins = Optional.empty();
         Optional<Pad> pad = Optional.empty();
         Optional<ToolKind> proof = Optional.empty();
-        if (hair.kind() != CoatKind.SMOOTH) {
+        if (order.lead() != ToolKind.COMB && hair.kind() != CoatKind.SMOOTH) {
             pins = Optional.of(pins(dog, section, hair, reasons));
             pad = Optional.of(pad(hair, reasons));
+        }
+        if (hair.kind() != CoatKind.SMOOTH) {
             proof = Optional.of(section == Section.MUZZLE ? ToolKind.FACE_COMB : ToolKind.COMB);
             reasons.add(new Reason("kit.comb-proves",
-                    "A brush can glide over felt; only a comb from the root shows the skin was reached."));
+                    "A brush can glide over felt; only a comb from the root, wide end "
+                            + "first and then the fine one, shows the skin was reached."));
         }
         addCautions(dog, hair, reasons);
         return new Need(section, order.lead(), pins, pad, order.steps(), proof,

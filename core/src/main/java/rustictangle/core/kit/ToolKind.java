@@ -7,7 +7,7 @@ public enum ToolKind {
     PIN_BRUSH("pin brush"),
     WOODEN_PIN_BRUSH("wooden-pin brush"),
     SLICKER("slicker"),
-    COMB("comb, wide and fine ends"),
+    COMB("comb"),
     FACE_COMB("fine face comb"),
     UNDERCOAT_RAKE("undercoat rake"),
     RUBBER_CURRY("rubber curry"),
@@ -23,5 +23,10 @@ public enum ToolKind {
 
     public String label() {
         return label;
+    }
+
+    /** Whether it works with pins or wires, whose length then matters. */
+    public boolean hasPins() {
+        return this == PIN_BRUSH || this == WOODEN_PIN_BRUSH || this == SLICKER;
     }
 }

@@ -144,8 +144,8 @@ final class SectionForecast {
         String since = "The comb ran free on {" + lastClear().get() + " date}; ";
         if (risk.tangleDecides(comfort)) {
             return new Reason("rhythm.tangle-chance", since + "after " + days(interval)
-                    + " the chance of a tangle is " + percent(risk.tangle(interval)) + ", at your "
-                    + percent(comfort.tangleLimit()) + " limit.");
+                    + " the chance of a tangle is " + percent(risk.tangle(interval)) + "; your limit is "
+                    + percent(comfort.tangleLimit()) + ".");
         }
         return new Reason("rhythm.mat-chance", since + "after " + days(interval)
                 + " the chance of a mat is " + percent(risk.mat(interval)) + "; 5 % is the limit.");

@@ -2,6 +2,7 @@ package rustictangle.core.routine;
 
 import rustictangle.core.Reason;
 import rustictangle.core.coat.RegionCoat;
+import rustictangle.core.kit.ToolKind;
 
 /**
  * The partings by which a section is brushed to the skin.
@@ -29,9 +30,9 @@ public record Layers(int count, double thicknessMm, double pinReachMm, double ha
                         + Reason.mm(heightMm / count) + "."));
     }
 
-    /** A smooth coat: no pins, no layers. */
-    static Layers none(RegionCoat hair, double heightMm) {
+    /** Where rubber, bristle or a comb leads: no pins, no layers. */
+    static Layers none(RegionCoat hair, double heightMm, ToolKind lead) {
         return new Layers(1, heightMm, 0, hair.length().millimetres(), new Reason("routine.one-pass",
-                "No layers: the hair lies close to the skin."));
+                "No layers: the " + lead.label() + " needs none here."));
     }
 }

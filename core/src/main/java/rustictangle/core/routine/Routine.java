@@ -14,7 +14,6 @@ import rustictangle.core.dog.BodySurface;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Match;
 import rustictangle.core.kit.Need;
-import rustictangle.core.kit.PinWindow;
 import rustictangle.core.rhythm.SectionRhythm;
 import rustictangle.core.trust.Trust;
 
@@ -63,9 +62,9 @@ public record Routine(Order order, Reason whyOrder, List<RoutineStep> steps, int
         Section section = need.section();
         RegionCoat hair = coat.at(section);
         double height = BodySurface.of(dog.mass()).heightMillimetres(section);
-        Layers layers = need.pins().map(PinWindow::middleMillimetres)
-                .map(reach -> Layers.of(hair, reach, height))
-                .orElseGet(() -> Layers.none(hair, height));
+        Layers layers = need.pins().filter(window -> need.lead().hasPins())
+                .map(window -> Layers.of(hair, window.middleMillimetres(), height))
+                .orElseGet(() -> Layers.none(hair, height, need.lead()));
         boolean delicate = dog.delicateSkin() || hair.pale();
         List<Reason> reasons = new ArrayList<>(need.reasons());
         reasons.add(layers.why());

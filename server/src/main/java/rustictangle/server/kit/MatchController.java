@@ -22,7 +22,7 @@ class MatchController {
     /** @param tools everything any section asks for, in the order of first use */
     record MatchView(List<ToolName> tools, List<NeedView> needs) { }
 
-    record ToolName(ToolKind kind, String label) { }
+    record ToolName(ToolKind kind, String label, boolean hasPins) { }
 
     record NeedView(Section section, ToolName lead, Optional<PinWindow> pins, Optional<Pad> pad,
             List<ToolStepView> order, Optional<ToolName> proof, double hairMillimetres,
@@ -56,6 +56,6 @@ class MatchController {
     }
 
     private static ToolName name(ToolKind kind) {
-        return new ToolName(kind, kind.label());
+        return new ToolName(kind, kind.label(), kind.hasPins());
     }
 }

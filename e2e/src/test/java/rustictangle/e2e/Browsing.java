@@ -1,0 +1,67 @@
+package rustictangle.e2e;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.io.TempDir;
+
+/** A real browser; any error on a page fails the test that saw it. */
+abstract class Browsing {
+
+    static final String MORNING = "2026-05-14T09:00:00Z";
+
+    @TempDir
+    static Path folder;
+
+    private static Playwright playwright;
+    private static Browser browser;
+    private final List<BrowserContext> contexts = new ArrayList<>();
+    private final List<String> pageErrors = new ArrayList<>();
+
+    @BeforeAll
+    static void openBrowser() {
+        playwright = Playwright.create();
+        browser = playwright.chromium().launch(new BrowserType.LaunchOptions()
+                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                .setArgs(List.of("--no-sandbox", "--disable-gpu", "--no-first-run",
+                        "--disable-background-networking", "--disable-component-update", "--disable-sync")));
+    }
+
+    @AfterAll
+    static void closeBrowser() {
+        playwright.close();
+    }
+
+    @AfterEach
+    void noPageMayHaveFailed() {
+        contexts.forEach(BrowserContext::close);
+        if (!pageErrors.isEmpty()) {
+            throw new AssertionError("errors on the page: " + pageErrors);
+        }
+    }
+
+    Page laptop() {
+        return context(1280, 800).newPage();
+    }
+
+    Page phone() {
+        return context(390, 844).newPage();
+    }
+
+    BrowserContext context(int width, int height) {
+        BrowserContext context = browser.newContext(
+                new Browser.NewContextOptions().setViewportSize(width, height).setReducedMotion(
+                        com.microsoft.playwright.options.ReducedMotion.REDUCE));
+        contexts.add(context);
+        context.onPage(page -> page.onPageError(pageErrors::add));
+        return context;
+    }
+}

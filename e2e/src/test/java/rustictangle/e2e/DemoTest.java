@@ -1,0 +1,187 @@
+package rustictangle.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import rustictangle.e2e.views.HomeView;
+import rustictangle.e2e.views.RoutineView;
+import rustictangle.e2e.views.SessionView;
+
+/** Through the demo household. */
+class DemoTest extends Browsing {
+
+    private static RunningApp app;
+
+    @BeforeAll
+    static void start() throws Exception {
+        app = RunningApp.start(folder.resolve("demo.db"), MORNING, true);
+    }
+
+    @AfterAll
+    static void stop() throws Exception {
+        app.close();
+    }
+
+    @Test
+    void homeShowsEachDogWhatIsDueAndOneButton() {
+        HomeView home = HomeView.open(laptop(), app.url());
+        for (String dog : List.of("Oakum", "Gannet", "Thimble", "Pintle")) {
+            assertThat(home.dog(dog)).containsText("due");
+            assertThat(home.dog(dog).getByRole(AriaRole.LINK, new com.microsoft.playwright.Locator.GetByRoleOptions()
+                    .setName("Begin"))).isVisible();
+            assertThat(home.dog(dog)).containsText("Practice");
+        }
+        assertThat(home.dog("Oakum").page().getByText("everything in it is made up")).isVisible();
+    }
+
+    @Test
+    void aWholeSessionByTouchAtPhoneWidthEndsWithTheNextDate() {
+        Page page = phone();
+        page.navigate(app.url() + "dogs/1/routine");
+        RoutineView routine = new RoutineView(page);
+        int steps = routine.steps().all().isEmpty() ? waitForSteps(routine) : routine.steps().count();
+        SessionView session = routine.begin();
+        for (int i = 0; i < steps; i++) {
+            assertThat(page.locator("progress")).hasAttribute("value", String.valueOf(i));
+            session.tap("It glides", "Relaxed");
+        }
+        assertThat(session.heading("All done")).isVisible();
+        assertThat(session.nextDate()).not().containsText("today");
+        page.getByText("Undo the last entry").click();
+        assertThat(page.locator("progress")).hasAttribute("value", String.valueOf(steps - 1));
+        session.tap("It glides", "Relaxed");
+        HomeView home = HomeView.open(page, app.url());
+        assertThat(home.dog("Oakum")).containsText("Nothing due until");
+    }
+
+    @Test
+    void thePuppyIsOfferedSecondsNotMinutesAndAnAnswerCanBeTakenBack() {
+        Page page = laptop();
+        page.navigate(app.url() + "dogs/4/trust");
+        assertThat(page.getByText("30 seconds").or(page.getByText("25 seconds")).or(page.getByText("35 seconds")))
+                .isVisible();
+        page.getByRole(AriaRole.BUTTON).filter(new com.microsoft.playwright.Locator.FilterOptions().setHasText("Uneasy"))
+                .click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+        assertThat(page.getByText("Today’s practice")).isVisible();
+    }
+
+    @Test
+    void inchesAndPoundsAreShownWhereTheHouseholdWantsThem() {
+        Page page = laptop();
+        page.navigate(app.url() + "settings");
+        page.getByLabel("Inches").check();
+        page.getByLabel("Pounds").check();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep")).click();
+        page.getByText("Kept.").waitFor();
+        page.navigate(app.url() + "dogs/1/tools");
+        assertThat(page.getByText("38.6 lb")).isVisible();
+        assertThat(page.getByText("pins 0.63–0.87 in").first()).isVisible();
+        page.locator("[data-section=BACK]").first().click();
+        page.getByText("Why?").click();
+        assertThat(page.getByText("hair there is 2.76 in long")).isVisible();
+        page.navigate(app.url() + "settings");
+        page.getByLabel("Millimetres").check();
+        page.getByLabel("Kilograms").check();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep")).click();
+        page.getByText("Kept.").waitFor();
+    }
+
+    @Test
+    void theSectionsTileTheDogWithoutGapOrOverlap() {
+        Page page = laptop();
+        page.navigate(app.url() + "dogs/2/when");
+        page.locator("[data-section=BACK]").first().waitFor();
+        // Every point well inside the body belongs to exactly one section's area.
+        Object wrong = page.evaluate("""
+                () => {
+                  const svg = document.querySelector('svg.side')
+                  const outline = svg.querySelector('clipPath path')
+                  const areas = [...svg.querySelectorAll('g[clip-path*="-body"] > path.area')]
+                  const point = svg.createSVGPoint()
+                  const holders = (x, y) => {
+                    point.x = x; point.y = y
+                    return areas.filter((area) => area.isPointInFill(point)).length
+                  }
+                  let inside = 0, wrong = 0
+                  for (let y = 130; y < 655; y += 4) for (let x = 86; x < 810; x += 4) {
+                    point.x = x + 0.37; point.y = y + 0.53
+                    if (!outline.isPointInFill(point)) continue
+                    inside++
+                    // A point that falls on a cut may count for both or neither; its neighbour may not.
+                    if (holders(x + 0.37, y + 0.53) !== 1 && holders(x + 0.71, y + 0.97) !== 1) wrong++
+                  }
+                  return { inside, wrong, areas: areas.length }
+                }""");
+        Map<?, ?> counted = (Map<?, ?>) wrong;
+        assertTrue(((Number) counted.get("inside")).intValue() > 8000, counted.toString());
+        assertEquals(0, ((Number) counted.get("wrong")).intValue(), counted.toString());
+        // Both sides together offer every section to point at.
+        Object names = page.evaluate(
+                "() => new Set([...document.querySelectorAll('[data-section]')].map((e) => e.dataset.section)).size");
+        assertEquals(29, ((Number) names).intValue());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "dogs/new", "dogs/3/when", "dogs/3/routine", "dogs/3/tools", "dogs/3/trust",
+        "dogs/3/coat", "dogs/3/about", "settings", "nowhere"})
+    void noViewHasSeriousBarriersNorScrollsSidewaysOnAPhone(String path) {
+        Page laptop = laptop();
+        laptop.navigate(app.url() + path);
+        laptop.locator("main h1, main h2").first().waitFor();
+        assertNoSeriousBarrier(laptop, path);
+        Page phone = phone();
+        phone.navigate(app.url() + path);
+        phone.locator("main h1, main h2").first().waitFor();
+        Object overflow = phone.evaluate("() => document.documentElement.scrollWidth - window.innerWidth");
+        assertTrue(((Number) overflow).intValue() <= 0, path + " is wider than the phone by " + overflow);
+    }
+
+    @Test
+    void theSessionHasNoSeriousBarriersInAnyOfItsQuestions() {
+        Page page = laptop();
+        page.navigate(app.url() + "dogs/2/routine");
+        SessionView session = new RoutineView(page).begin();
+        assertNoSeriousBarrier(page, "work");
+        session.keys("Space");
+        assertNoSeriousBarrier(page, "comb");
+        page.keyboard().press("2");
+        assertNoSeriousBarrier(page, "count");
+        page.keyboard().press("2");
+        assertNoSeriousBarrier(page, "dog");
+        page.keyboard().press("3");
+        assertThat(session.advice("session.first-no")).isVisible();
+        page.keyboard().press("e");
+        assertThat(page.getByText("Enough for today")).isVisible();
+        assertNoSeriousBarrier(page, "end");
+    }
+
+    private static int waitForSteps(RoutineView routine) {
+        routine.steps().first().waitFor();
+        return routine.steps().count();
+    }
+
+    private static void assertNoSeriousBarrier(Page page, String where) {
+        List<String> serious = new AxeBuilder(page).analyze().getViolations().stream()
+                .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
+                .map(DemoTest::describe).toList();
+        assertEquals(List.of(), serious, where);
+    }
+
+    private static String describe(Rule rule) {
+        return rule.getId() + ": " + rule.getNodes().stream().limit(3)
+                .map(node -> node.getHtml() + " " + node.getFailureSummary()).toList();
+    }
+}

@@ -1,0 +1,152 @@
+package rustictangle.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Page;
+import java.io.IOException;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import rustictangle.e2e.views.CoatView;
+import rustictangle.e2e.views.DogView;
+import rustictangle.e2e.views.HomeView;
+import rustictangle.e2e.views.RoutineView;
+import rustictangle.e2e.views.SessionView;
+import rustictangle.e2e.views.ToolsView;
+
+/** An owner begins with nothing and ends with the next brushing date. */
+class FirstDogTest extends Browsing {
+
+    @Test
+    void fromAnEmptyHomeToTheNextDateAndItIsAllThereAfterARestart() throws Exception {
+        Path data = folder.resolve("first.db");
+        Page page = laptop();
+        try (RunningApp app = RunningApp.start(data, MORNING, false)) {
+            CoatView coat = HomeView.open(page, app.url()).addFirstDog()
+                    .describe("Gannet", "14", "wears a harness", "swims").onToTheCoat();
+            coat.kind("curly").length("32");
+            coat.pointAt("FRONT_LEG_LEFT");
+            assertThat(coat.region("Legs and feet")).hasAttribute("aria-pressed", "true");
+            coat.length("42");
+            assertThat(coat.region("Body")).containsText("32 mm");
+            assertThat(coat.region("Legs and feet")).containsText("42 mm");
+
+            ToolsView tools = coat.onToTheTools();
+            assertThat(tools.pointAt("SIDE_LEFT", "left side")).containsText("Slicker", ignoreCase());
+            assertThat(page.getByText("Never here")).isVisible();
+
+            RoutineView routine = tools.routine();
+            assertThat(routine.steps()).hasCount(29);
+            assertThat(routine.total()).containsText("min");
+            SessionView session = routine.begin();
+            assertThat(session.place()).containsText("Left hind foot", ignoreCase());
+            session.keys("Space", "1", "1");
+            assertThat(session.position(2, 29)).isVisible();
+            session.keys("Space", "2", "3", "2");
+            assertThat(session.advice("session.uneasy")).isVisible();
+            session.keys("s");
+            assertThat(session.position(4, 29)).isVisible();
+            page.keyboard().press("e");
+            assertThat(page.getByText("Enough for today")).isVisible();
+            assertThat(session.nextDate()).containsText("Thu 14 May");
+            assertThat(page.getByText("3 tangles out")).isVisible();
+        }
+        try (RunningApp again = RunningApp.start(data, "2026-05-15T09:00:00Z", false)) {
+            HomeView home = HomeView.open(page, again.url());
+            assertThat(home.dog("Gannet")).containsText("places due");
+            page.navigate(again.url() + "dogs/1/when");
+            page.locator("[data-section=HIND_FOOT_LEFT]").first().click();
+            assertThat(page.getByText("The comb ran free on Thu 14 May")).isVisible();
+        }
+    }
+
+    @Test
+    void aWrongWeightIsExplainedAndNothingTypedIsLost() throws Exception {
+        try (RunningApp app = RunningApp.start(folder.resolve("wrong.db"), MORNING, false)) {
+            Page page = laptop();
+            DogView dog = HomeView.open(page, app.url()).addFirstDog().describe("Oakum", "1750");
+            dog.onToTheCoat();
+            assertThat(dog.problem("0.3 to 120 kg")).isVisible();
+            assertThat(dog.name()).hasValue("Oakum");
+            assertThat(dog.weight()).hasValue("1750");
+            dog.weight().fill("17,5");
+            dog.onToTheCoat();
+            assertThat(page.getByText("What grows where?")).isVisible();
+        }
+    }
+
+    @Test
+    void aFormThatWasClosedHalfWayIsStillFilledIn() throws Exception {
+        try (RunningApp app = RunningApp.start(folder.resolve("half.db"), MORNING, false)) {
+            BrowserContext browser = context(390, 844);
+            Page first = browser.newPage();
+            HomeView.open(first, app.url()).addFirstDog().describe("Thimble", "9.6", "Frightened by an earlier groom");
+            first.close();
+            Page second = browser.newPage();
+            second.navigate(app.url() + "dogs/new");
+            DogView dog = new DogView(second);
+            assertThat(dog.name()).hasValue("Thimble");
+            assertThat(second.getByLabel("Frightened by an earlier groom")).isChecked();
+        }
+    }
+
+    @Test
+    void everythingCanBeDoneOnTheKeyboardAlone() throws Exception {
+        try (RunningApp app = RunningApp.start(folder.resolve("keys.db"), MORNING, false)) {
+            Page page = laptop();
+            HomeView.open(page, app.url());
+            tabTo(page, "Add your dog");
+            page.keyboard().press("Enter");
+            page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).waitFor();
+            tabTo(page, "Name");
+            page.keyboard().type("Pintle");
+            page.keyboard().press("Tab");
+            page.keyboard().type("4.1");
+            page.keyboard().press("Enter");
+            page.getByText("What grows where?").waitFor();
+            // The drawing is one stop; arrows move between places, Enter points.
+            tabToSection(page);
+            page.keyboard().press("ArrowRight");
+            page.keyboard().press("Enter");
+            assertThat(page.locator("[data-section][aria-pressed=true]").first()).isVisible();
+            tabTo(page, "On to the tools");
+            page.keyboard().press("Enter");
+            assertThat(page.getByText("Which tool goes where")).isVisible();
+        }
+    }
+
+    @Test
+    void aSecondStartOnTheSameFileSaysSoAndHarmsNothing() throws Exception {
+        Path data = folder.resolve("twice.db");
+        try (RunningApp app = RunningApp.start(data, MORNING, false)) {
+            String said = RunningApp.startExpectingRefusal(data);
+            assertTrue(said.contains("already running on " + data), said);
+            assertTrue(said.contains("stop it first"), said);
+            assertTrue(app.get("api/dogs").contains("[]"));
+        }
+    }
+
+    private static void tabTo(Page page, String name) {
+        tabUntil(page, "(e, name) => (e.getAttribute('aria-label') ?? (e.labels?.[0]?.textContent || e.textContent)).trim() === name",
+                name);
+    }
+
+    private static void tabToSection(Page page) {
+        tabUntil(page, "(e) => e.hasAttribute('data-shape')", "");
+    }
+
+    private static void tabUntil(Page page, String test, String argument) {
+        for (int i = 0; i < 60; i++) {
+            page.keyboard().press("Tab");
+            if (Boolean.TRUE.equals(page.evaluate("name => (" + test + ")(document.activeElement, name)", argument))) {
+                return;
+            }
+        }
+        throw new AssertionError("60 tabs do not reach " + argument);
+    }
+
+    private static com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions ignoreCase() {
+        return new com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions().setIgnoreCase(true);
+    }
+}

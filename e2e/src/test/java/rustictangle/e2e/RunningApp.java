@@ -1,0 +1,133 @@
+package rustictangle.e2e;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+
+/** The executable jar as a process of its own, on a data file that outlives it. */
+final class RunningApp implements AutoCloseable {
+
+    private static final int READY_WITHIN_SECONDS = 120;
+
+    private final Process process;
+    private final int port;
+    private final List<String> output = Collections.synchronizedList(new ArrayList<>());
+    private final CountDownLatch readyOrGone = new CountDownLatch(1);
+    private volatile boolean ready;
+
+    private RunningApp(Path data, int port, String clock, boolean demo) throws IOException {
+        this.port = port;
+        ProcessBuilder builder = new ProcessBuilder(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-Duser.timezone=UTC", "-jar", System.getProperty("rustictangle.jar"),
+                "--server.port=" + port, "--rustictangle.data=" + data,
+                "--rustictangle.clock=" + clock, "--rustictangle.demo=" + demo);
+        this.process = builder.redirectErrorStream(true).start();
+        Thread reader = new Thread(this::readOutput, "output of the application");
+        reader.setDaemon(true);
+        reader.start();
+    }
+
+    /** @param clock an ISO instant at which time stands still; empty: the machine's clock */
+    static RunningApp start(Path data, String clock, boolean demo) throws IOException, InterruptedException {
+        return start(data, freePort(), clock, demo);
+    }
+
+    static RunningApp start(Path data, int port, String clock, boolean demo)
+            throws IOException, InterruptedException {
+        RunningApp app = new RunningApp(data, port, clock, demo);
+        if (!app.readyOrGone.await(READY_WITHIN_SECONDS, TimeUnit.SECONDS) || !app.ready) {
+            app.kill();
+            throw new IllegalStateException("the application did not become ready:\n" + app.output());
+        }
+        return app;
+    }
+
+    /** Starts it where it is expected to refuse, and returns all it said. */
+    static String startExpectingRefusal(Path data) throws IOException, InterruptedException {
+        RunningApp app = new RunningApp(data, freePort(), "", false);
+        if (!app.process.waitFor(READY_WITHIN_SECONDS, TimeUnit.SECONDS)) {
+            app.kill();
+        }
+        app.readyOrGone.await(5, TimeUnit.SECONDS);
+        return app.output();
+    }
+
+    String url() {
+        return "http://127.0.0.1:" + port + "/";
+    }
+
+    int port() {
+        return port;
+    }
+
+    String output() {
+        return String.join("\n", output);
+    }
+
+    /** Pulls the plug: SIGKILL. */
+    void kill() throws InterruptedException {
+        process.destroyForcibly().waitFor();
+    }
+
+    String get(String path) throws IOException, InterruptedException {
+        return answer(HttpRequest.newBuilder(URI.create(url() + path)).build());
+    }
+
+    String send(String method, String path, String json) throws IOException, InterruptedException {
+        return answer(HttpRequest.newBuilder(URI.create(url() + path))
+                .header("Content-Type", "application/json")
+                .method(method, HttpRequest.BodyPublishers.ofString(json)).build());
+    }
+
+    @Override
+    public void close() throws InterruptedException {
+        process.destroy();
+        if (!process.waitFor(20, TimeUnit.SECONDS)) {
+            kill();
+        }
+    }
+
+    private static String answer(HttpRequest request) throws IOException, InterruptedException {
+        HttpResponse<String> response =
+                HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofString());
+        if (response.statusCode() >= 400) {
+            throw new IOException(response.statusCode() + ": " + response.body());
+        }
+        return response.body();
+    }
+
+    private void readOutput() {
+        try (BufferedReader lines = new BufferedReader(
+                new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8))) {
+            for (String line = lines.readLine(); line != null; line = lines.readLine()) {
+                output.add(line);
+                if (line.contains("Rustic Tangle is ready")) {
+                    ready = true;
+                    readyOrGone.countDown();
+                }
+            }
+        } catch (IOException ended) {
+            output.add("(output closed: " + ended.getMessage() + ")");
+        }
+        readyOrGone.countDown();
+    }
+
+    private static int freePort() throws IOException {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        }
+    }
+}

@@ -1,0 +1,33 @@
+package rustictangle.e2e.views;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+
+/** Today's routine. */
+public final class RoutineView extends View {
+
+    public RoutineView(Page page) {
+        super(page);
+    }
+
+    public Locator total() {
+        return page.locator("[data-test=total]");
+    }
+
+    public Locator steps() {
+        return page.locator(".steps > li");
+    }
+
+    public RoutineView leaveOut(String section) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Leave out " + section + " today")).click();
+        return this;
+    }
+
+    public SessionView begin() {
+        button("Begin").click();
+        SessionView session = new SessionView(page);
+        session.place().waitFor();
+        return session;
+    }
+}

@@ -1,0 +1,134 @@
+package rustictangle.server;
+
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.hasItem;
+import static org.hamcrest.Matchers.hasSize;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.http.HttpMethod;
+
+class DogTest extends ServerTest {
+
+    @Test
+    void aDogIsKeptAsItWasDescribed() throws Exception {
+        long id = addDog("Gannet");
+        read("/api/dogs/" + id).andExpect(status().isOk())
+                .andExpect(jsonPath("$.form.name").value("Gannet"))
+                .andExpect(jsonPath("$.form.kilograms").value(14))
+                .andExpect(jsonPath("$.form.wears", hasItem("HARNESS")))
+                .andExpect(jsonPath("$.coatDescribed").value(false));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0.1, kilograms", "500, kilograms", "'\"heavy\"', kilograms"})
+    void anImpossibleWeightIsRefusedByNameAndNothingIsStored(String kilograms, String field) throws Exception {
+        int before = countDogs();
+        post("/api/dogs", dogJson("Gannet", kilograms)).andExpect(status().isBadRequest())
+                .andExpect(content().contentType("application/problem+json"))
+                .andExpect(jsonPath("$.fields[0].field").value(field));
+        assertEquals(before, countDogs());
+    }
+
+    @Test
+    void theRefusalNamesTheLimitAndTheFix() throws Exception {
+        post("/api/dogs", dogJson("Gannet", "500"))
+                .andExpect(jsonPath("$.fields[0].message", containsString("0.3 to 120 kg")))
+                .andExpect(jsonPath("$.fields[0].message", containsString("check number and unit")))
+                .andExpect(jsonPath("$.fields[0].message", containsString("500")));
+    }
+
+    @Test
+    void aDogNeedsAName() throws Exception {
+        post("/api/dogs", dogJson("  ", "14")).andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.fields[0].field").value("name"));
+    }
+
+    @Test
+    void anUnknownWordIsAnsweredWithTheKnownOnes() throws Exception {
+        post("/api/dogs", dogJson("Gannet", "14").replace("SOUND", "SHINY")).andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.fields[0].field").value("skin"))
+                .andExpect(jsonPath("$.fields[0].message", containsString("SENSITIVE")));
+    }
+
+    @Test
+    void brokenJsonIsRefusedPolitely() throws Exception {
+        post("/api/dogs", "{\"name\": ").andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.detail", containsString("Nothing was changed")));
+    }
+
+    @Test
+    void aRemovedDogCanBeBroughtBackWithItsRecords() throws Exception {
+        long id = addKnownDog("Gannet");
+        post(beginSession(id, "BACK") + "/events", glides("BACK")).andExpect(status().isOk());
+        send(HttpMethod.DELETE, "/api/dogs/" + id, "").andExpect(status().isNoContent());
+        read("/api/dogs/" + id).andExpect(status().isNotFound());
+        post("/api/dogs/" + id + "/restore", "").andExpect(status().isOk());
+        read("/api/dogs/" + id + "/rhythm").andExpect(jsonPath("$.rhythm.sections[0].checks").value(1));
+    }
+
+    @Test
+    void theCoatIsKeptPerRegion() throws Exception {
+        long id = addKnownDog("Gannet");
+        read("/api/dogs/" + id + "/coat").andExpect(jsonPath("$.regions", hasSize(7)))
+                .andExpect(jsonPath("$.regions[?(@.region == 'TAIL')].millimetres", hasItem(40.0)));
+    }
+
+    @Test
+    void aWrongCoatLeavesTheOldOneInPlace() throws Exception {
+        long id = addKnownDog("Gannet");
+        send(HttpMethod.PUT, "/api/dogs/" + id + "/coat", coatJson("CURLY", "999")).andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.fields[0].field").value("regions[0].millimetres"))
+                .andExpect(jsonPath("$.fields[0].message", containsString("1 to 400 mm")));
+        send(HttpMethod.PUT, "/api/dogs/" + id + "/coat", "{\"regions\": [], \"sheddingHeavily\": false}")
+                .andExpect(status().isBadRequest()).andExpect(jsonPath("$.fields[0].message", containsString("head")));
+        read("/api/dogs/" + id + "/coat").andExpect(jsonPath("$.regions[0].millimetres").value(40));
+    }
+
+    @Test
+    void withoutACoatNothingIsMatchedAndTheOwnerIsToldWhatToDo() throws Exception {
+        long id = addDog("Gannet");
+        read("/api/dogs/" + id + "/match").andExpect(status().isConflict())
+                .andExpect(jsonPath("$.detail", containsString("Describe Gannet's coat first")));
+    }
+
+    @Test
+    void theMatchNamesToolPinsPadProofNeverAndReasons() throws Exception {
+        long id = addKnownDog("Gannet");
+        read("/api/dogs/" + id + "/match").andExpect(status().isOk())
+                .andExpect(jsonPath("$.needs", hasSize(29)))
+                .andExpect(jsonPath("$.needs[0].lead.label").value("slicker"))
+                .andExpect(jsonPath("$.needs[0].pins.minMillimetres").value(17))
+                .andExpect(jsonPath("$.needs[0].proof.label").value("comb"))
+                .andExpect(jsonPath("$.needs[0].never[*].why.rule", hasItem("kit.never-deshedding-blade")))
+                .andExpect(jsonPath("$.needs[0].reasons[*].rule", hasItem("kit.pins-by-length")));
+    }
+
+    @Test
+    void aWebPageElsewhereCannotReachInUnderAnotherName() throws Exception {
+        read("http://evil.example/api/dogs").andExpect(status().isForbidden());
+        read("http://127.0.0.1:8417/api/dogs").andExpect(status().isOk());
+    }
+
+    @Test
+    void settingsAreKeptAndWrongOnesRefused() throws Exception {
+        String good = """
+                {"name": "Mooring 14", "comfort": "CAREFUL", "lengthUnit": "INCHES", "massUnit": "POUNDS",
+                 "weekStart": "SUNDAY", "dateFormat": "MONTH_DAY"}
+                """;
+        send(HttpMethod.PUT, "/api/household", good).andExpect(status().isOk());
+        read("/api/household").andExpect(jsonPath("$.lengthUnit").value("INCHES"));
+        send(HttpMethod.PUT, "/api/household", good.replace("CAREFUL", "BRAVE")).andExpect(status().isBadRequest());
+        read("/api/household").andExpect(jsonPath("$.comfort").value("CAREFUL"));
+        send(HttpMethod.PUT, "/api/household", good.replace("CAREFUL", "BALANCED")).andExpect(status().isOk());
+    }
+
+    private int countDogs() {
+        return jdbc.sql("SELECT count(*) FROM dog").query(Integer.class).single();
+    }
+}

@@ -1,0 +1,148 @@
+package rustictangle.server;
+
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.Arrays;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.context.TestConfiguration;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.boot.webmvc.test.autoconfigure.MockMvcPrint;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Import;
+import org.springframework.context.annotation.Primary;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.MediaType;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
+import rustictangle.core.dog.Region;
+
+/** The whole server over HTTP on a real SQLite file, with a clock that the test moves. */
+@SpringBootTest
+@AutoConfigureMockMvc(print = MockMvcPrint.NONE)
+@Import(ServerTest.TestClock.class)
+public abstract class ServerTest {
+
+    static final Instant MORNING = Instant.parse("2026-05-14T09:00:00Z");
+
+    @Autowired
+    private MockMvc mvc;
+    @Autowired
+    protected JdbcClient jdbc;
+    @Autowired
+    private MovableClock clock;
+
+    @DynamicPropertySource
+    static void dataInAFolderOfItsOwn(DynamicPropertyRegistry registry) {
+        registry.add("rustictangle.data", () -> {
+            try {
+                return Files.createTempDirectory("rustic-tangle-test").resolve("test.db").toString();
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        });
+    }
+
+    protected ResultActions read(String path) throws Exception {
+        return mvc.perform(get(path));
+    }
+
+    protected ResultActions send(HttpMethod method, String path, String json) throws Exception {
+        return mvc.perform(request(method, path).contentType(MediaType.APPLICATION_JSON).content(json));
+    }
+
+    protected ResultActions post(String path, String json) throws Exception {
+        return send(HttpMethod.POST, path, json);
+    }
+
+    protected void daysPass(int days) {
+        clock.now = clock.now.plus(Duration.ofDays(days));
+    }
+
+    /** A grown Lagotto cross of 14 kg named as given, its coat not described yet. */
+    protected long addDog(String name) throws Exception {
+        String answer = post("/api/dogs", dogJson(name, "14")).andReturn().getResponse().getContentAsString();
+        return Long.parseLong(answer.replaceAll("(?s).*?\"id\":(\\d+).*", "$1"));
+    }
+
+    /** The same with curly hair of 40 mm all over. */
+    protected long addKnownDog(String name) throws Exception {
+        long id = addDog(name);
+        send(HttpMethod.PUT, "/api/dogs/" + id + "/coat", coatJson("CURLY", "40"));
+        return id;
+    }
+
+    protected static String dogJson(String name, String kilograms) {
+        return """
+                {"name": "%s", "kilograms": %s, "lifeStage": "ADULT", "flatFace": false, "skin": "SOUND",
+                 "history": "GENTLE", "wears": ["HARNESS"], "habits": []}
+                """.formatted(name, kilograms);
+    }
+
+    protected static String coatJson(String kind, String millimetres) {
+        return Arrays.stream(Region.values()).map(region -> """
+                {"region": "%s", "kind": "%s", "millimetres": %s, "density": "MEDIUM", "texture": "CURLY",
+                 "pale": false}
+                """.formatted(region, kind, millimetres))
+                .collect(Collectors.joining(",", "{\"sheddingHeavily\": false, \"regions\": [", "]}"));
+    }
+
+    /** Begins a session with these sections and returns its path. */
+    protected String beginSession(long dogId, String... sections) throws Exception {
+        UUID id = UUID.randomUUID();
+        post("/api/dogs/" + dogId + "/sessions", "{\"id\": \"%s\", \"sections\": [\"%s\"]}"
+                .formatted(id, String.join("\", \"", sections)));
+        return "/api/dogs/" + dogId + "/sessions/" + id;
+    }
+
+    protected static String done(UUID id, String section, String comb, int tangles, String signal) {
+        return """
+                {"id": "%s", "type": "SECTION_DONE", "section": "%s", "comb": "%s", "tangles": %d, "signal": "%s"}
+                """.formatted(id, section, comb, tangles, signal);
+    }
+
+    protected static String glides(String section) {
+        return done(UUID.randomUUID(), section, "GLIDES", 0, "RELAXED");
+    }
+
+    @TestConfiguration
+    static class TestClock {
+        @Bean
+        @Primary
+        MovableClock movableClock() {
+            return new MovableClock();
+        }
+    }
+
+    static final class MovableClock extends Clock {
+        private Instant now = MORNING;
+
+        @Override
+        public Instant instant() {
+            return now;
+        }
+
+        @Override
+        public ZoneId getZone() {
+            return ZoneId.of("Europe/London");
+        }
+
+        @Override
+        public Clock withZone(ZoneId zone) {
+            throw new UnsupportedOperationException("the test household does not travel");
+        }
+    }
+}

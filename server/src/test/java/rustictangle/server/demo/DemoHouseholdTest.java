@@ -1,0 +1,40 @@
+package rustictangle.server.demo;
+
+import static org.hamcrest.Matchers.contains;
+import static org.hamcrest.Matchers.lessThanOrEqualTo;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+
+import org.junit.jupiter.api.Test;
+import org.springframework.test.context.TestPropertySource;
+import rustictangle.server.ServerTest;
+
+@TestPropertySource(properties = "rustictangle.demo=true")
+class DemoHouseholdTest extends ServerTest {
+
+    @Test
+    void fourDogsLiveAtMooringFourteen() throws Exception {
+        read("/api/home").andExpect(jsonPath("$.demo").value(true))
+                .andExpect(jsonPath("$.dogs[*].name", contains("Oakum", "Gannet", "Thimble", "Pintle")));
+        read("/api/household").andExpect(jsonPath("$.name").value("Mooring 14"));
+        read("/api/dogs/4/trust").andExpect(jsonPath("$.practice.atMostSeconds").value(lessThanOrEqualTo(30)));
+    }
+
+    @Test
+    void theRecordsCountBackFromTodayAndNoneLiesAhead() {
+        String last = jdbc.sql("SELECT max(day) FROM session_event").query(String.class).single();
+        String first = jdbc.sql("SELECT min(day) FROM session_event").query(String.class).single();
+        assertTrue(last.compareTo("2026-05-14") < 0 && last.compareTo("2026-05-10") > 0, last);
+        assertTrue(first.compareTo("2026-02-01") < 0, first);
+    }
+
+    @Test
+    void theHistoryIsOneThatTheProductItselfCouldHaveRecorded() {
+        assertEquals(0, jdbc.sql("SELECT count(*) FROM session WHERE ended_at IS NULL").query(Integer.class).single());
+        int events = jdbc.sql("SELECT count(*) FROM session_event").query(Integer.class).single();
+        assertTrue(events > 1000, events + " entries");
+        int tangled = jdbc.sql("SELECT count(*) FROM comb_check WHERE tangles > 0").query(Integer.class).single();
+        assertTrue(tangled > events / 20 && tangled < events / 2, tangled + " tangled of " + events);
+    }
+}

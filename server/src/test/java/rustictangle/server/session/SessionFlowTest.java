@@ -1,0 +1,137 @@
+package rustictangle.server.session;
+
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.hasSize;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.util.Arrays;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.springframework.http.HttpMethod;
+import rustictangle.core.dog.Section;
+import rustictangle.server.ServerTest;
+
+class SessionFlowTest extends ServerTest {
+
+    @Test
+    void aSectionIsStoredTheMomentItIsAnsweredAndMovesItsNextDate() throws Exception {
+        long dog = addKnownDog("Gannet");
+        String session = beginSession(dog, "ARMPIT_LEFT", "BACK");
+        post(session + "/events", done(UUID.randomUUID(), "ARMPIT_LEFT", "TANGLES_CLEARED", 2, "RELAXED"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.current").value("BACK"))
+                .andExpect(jsonPath("$.steps[0].tangles").value(2));
+        read("/api/dogs/" + dog + "/rhythm")
+                .andExpect(jsonPath("$.rhythm.sections[?(@.section == 'ARMPIT_LEFT')].state").value("RESTING"))
+                .andExpect(jsonPath("$.rhythm.sections[?(@.section == 'BACK')].state").value("NEVER_CHECKED"));
+    }
+
+    @Test
+    void theSameAnswerSentTwiceIsKeptOnce() throws Exception {
+        long dog = addKnownDog("Gannet");
+        String session = beginSession(dog, "BACK", "CHEST");
+        String answer = done(UUID.randomUUID(), "BACK", "GLIDES", 0, "RELAXED");
+        post(session + "/events", answer).andExpect(status().isOk());
+        post(session + "/events", answer).andExpect(status().isOk()).andExpect(jsonPath("$.current").value("CHEST"));
+        assertEquals(1, jdbc.sql("SELECT count(*) FROM session_event WHERE dog_id = ?").param(dog)
+                .query(Integer.class).single());
+    }
+
+    @Test
+    void undoTakesTheAnswerOutOfEverythingLearnedFromIt() throws Exception {
+        long dog = addKnownDog("Gannet");
+        String session = beginSession(dog, "BACK");
+        post(session + "/events", glides("BACK")).andExpect(jsonPath("$.end").value("ALL_DONE"));
+        post(session + "/events", "{\"id\": \"%s\", \"type\": \"UNDONE\", \"tangles\": 0}".formatted(UUID.randomUUID()))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.current").value("BACK"))
+                .andExpect(jsonPath("$.canUndo").value(false));
+        read("/api/dogs/" + dog + "/rhythm").andExpect(jsonPath("$.rhythm.sections[0].checks").value(0));
+        read("/api/dogs/" + dog + "/trust").andExpect(jsonPath("$.standings[0].relaxedInRow").value(0));
+        // The session is open again, so it can be gone on with.
+        post(session + "/events", glides("BACK")).andExpect(status().isOk());
+    }
+
+    @Test
+    void anAnswerThatDoesNotFitIsRefusedAndTheLogIsUnchanged() throws Exception {
+        long dog = addKnownDog("Gannet");
+        String session = beginSession(dog, "BACK", "CHEST");
+        post(session + "/events", glides("CHEST")).andExpect(status().isConflict())
+                .andExpect(jsonPath("$.detail", containsString("the session is at back")));
+        post(session + "/events", done(UUID.randomUUID(), "BACK", "TANGLES_CLEARED", 0, "RELAXED"))
+                .andExpect(status().isBadRequest()).andExpect(jsonPath("$.detail", containsString("[1, 99]")));
+        post(session + "/events", done(UUID.randomUUID(), "BACK", "TANGLES_CLEARED", 100, "RELAXED"))
+                .andExpect(status().isBadRequest()).andExpect(jsonPath("$.fields[0].field").value("tangles"));
+        read(session).andExpect(jsonPath("$.current").value("BACK")).andExpect(jsonPath("$.canUndo").value(false));
+    }
+
+    @Test
+    void oneDogHasOneSessionAtATime() throws Exception {
+        long dog = addKnownDog("Gannet");
+        beginSession(dog, "BACK");
+        post("/api/dogs/" + dog + "/sessions", "{\"id\": \"%s\", \"sections\": [\"CHEST\"]}"
+                .formatted(UUID.randomUUID())).andExpect(status().isConflict());
+        read("/api/home").andExpect(jsonPath("$.dogs[?(@.id == %d)].known.openSession".formatted(dog), hasSize(1)));
+    }
+
+    @Test
+    void aSecondNoEndsTheSessionForToday() throws Exception {
+        long dog = addKnownDog("Gannet");
+        String session = beginSession(dog, "BACK", "CHEST", "BELLY");
+        post(session + "/events", done(UUID.randomUUID(), "BACK", "NOT_COMBED", 0, "OPTED_OUT"))
+                .andExpect(jsonPath("$.advice[0].rule").value("session.first-no"));
+        post(session + "/events", done(UUID.randomUUID(), "CHEST", "NOT_COMBED", 0, "OPTED_OUT"))
+                .andExpect(jsonPath("$.end").value("OPTED_OUT_TWICE"));
+    }
+
+    @Test
+    void theProductLearnsThatAPlaceTanglesMoreThanTheTableSays() throws Exception {
+        long dog = addKnownDog("Gannet");
+        int table = 0;
+        for (int visit = 0; visit < 6; visit++) {
+            String session = beginSession(dog, "BACK");
+            post(session + "/events", done(UUID.randomUUID(), "BACK", "TANGLES_CLEARED", 3, "RELAXED"))
+                    .andExpect(status().isOk());
+            daysPass(2);
+            table = visit == 0 ? interval(dog) : table;
+        }
+        assertTrue(interval(dog) < table, interval(dog) + " days against " + table);
+    }
+
+    @Test
+    void aPracticeAnswerCountsAndCanBeTakenBack() throws Exception {
+        long dog = addKnownDog("Gannet");
+        UUID trial = UUID.randomUUID();
+        String answer = "{\"id\": \"%s\", \"section\": \"BACK\", \"signal\": \"RELAXED\"}".formatted(trial);
+        post("/api/dogs/" + dog + "/practice-trials", answer)
+                .andExpect(jsonPath("$.standings[0].relaxedInRow").value(1));
+        post("/api/dogs/" + dog + "/practice-trials", answer)
+                .andExpect(jsonPath("$.standings[0].relaxedInRow").value(1));
+        send(HttpMethod.DELETE, "/api/dogs/" + dog + "/practice-trials/" + trial, "")
+                .andExpect(jsonPath("$.standings[0].relaxedInRow").value(0));
+    }
+
+    @Test
+    void homeTellsWhatIsDueAndThatAllIsWellAfterwards() throws Exception {
+        long dog = addKnownDog("Gannet");
+        String known = "$.dogs[?(@.id == %d)].known.".formatted(dog);
+        read("/api/home").andExpect(jsonPath(known + "dueCount").value(29));
+        String[] all = Arrays.stream(Section.values()).map(Enum::name).toArray(String[]::new);
+        String session = beginSession(dog, all);
+        for (String section : all) {
+            post(session + "/events", glides(section)).andExpect(status().isOk());
+        }
+        read("/api/home").andExpect(jsonPath(known + "dueCount").value(0))
+                .andExpect(jsonPath(known + "openSession", hasSize(0)));
+        read("/api/dogs/" + dog + "/routine").andExpect(jsonPath("$.steps", hasSize(0)));
+        read("/api/dogs/" + dog + "/routine?scope=WHOLE").andExpect(jsonPath("$.steps", hasSize(29)));
+    }
+
+    private int interval(long dog) throws Exception {
+        String json = read("/api/dogs/" + dog + "/rhythm").andReturn().getResponse().getContentAsString();
+        return Integer.parseInt(json.replaceAll("(?s).*?\"section\":\"BACK\".*?\"intervalDays\":(\\d+).*", "$1"));
+    }
+}
