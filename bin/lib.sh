@@ -16,15 +16,14 @@ check_machine() {
   need mvn "Apache Maven" maven
   need node "Node.js, 20.19 or newer" nodejs
   need npm "npm, which comes with Node.js" npm
-  local jdk node_major
+  local jdk
   jdk="$(javac -version 2>&1 | sed -E 's/[^0-9]*([0-9]+).*/\1/')"
   if [ "${jdk:-0}" -lt 17 ]; then
     echo "Java $jdk is too old; Rustic Tangle needs 17 or newer." >&2
     exit 1
   fi
-  node_major="$(node -p 'process.versions.node.split(".")[0]')"
-  if [ "$node_major" -lt 20 ]; then
-    echo "Node.js $node_major is too old; Rustic Tangle needs 20.19 or newer." >&2
+  if ! node -e 'const [a, b] = process.versions.node.split(".").map(Number); process.exit(a > 20 || (a === 20 && b >= 19) ? 0 : 1)'; then
+    echo "Node.js $(node --version) is too old; Rustic Tangle needs 20.19 or newer." >&2
     exit 1
   fi
 }

@@ -151,6 +151,7 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
           </path>
         </g>
         <path v-if="g === 0" class="ink" :class="{ hint: shaggy }" :d="tail.path" />
+        <g v-if="g === 0" class="pen"><path v-for="(line, i) in hair.tail" :key="'t' + i" :class="line.kind.toLowerCase()" :d="line.d" /></g>
         <path v-if="g === 0 && pricked" class="ink" :d="earShape.path" />
         <path v-if="g === 1" class="ink main" :class="{ hint: shaggy }" :d="closedCurve(BODY)" />
         <g v-if="g === 1" class="pen" :clip-path="`url(#${id}-body)`">
@@ -192,9 +193,10 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
 .face .thin { stroke-width: 2.2; }
 .face .glint { fill: rgb(var(--v-theme-pale-fur)); }
 .area { stroke: rgb(var(--v-theme-ink)); stroke-width: 1.6; stroke-dasharray: 2 7; stroke-linecap: round; stroke-opacity: 0.5; outline: none; transition: fill 0.2s; }
+.area.still { stroke-opacity: 0.28; }
 .area:not(.still) { cursor: pointer; }
 .area:not(.still):hover { stroke-opacity: 1; stroke-width: 3; stroke-dasharray: none; }
-.area.chosen { stroke: rgb(var(--v-theme-primary)); stroke-width: 8; stroke-opacity: 1; stroke-dasharray: none; }
+.area.chosen, .area.chosen:not(.still):hover { stroke: rgb(var(--v-theme-primary)); stroke-width: 8; stroke-opacity: 1; stroke-dasharray: none; }
 .area:focus-visible { stroke: rgb(var(--v-theme-focus)); stroke-width: 9; stroke-opacity: 1; stroke-dasharray: 12 6; }
 .mark { pointer-events: none; }
 .mark text { font: 700 26px var(--slab); text-anchor: middle; dominant-baseline: central; fill: rgb(var(--v-theme-ink)); }

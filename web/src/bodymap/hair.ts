@@ -10,11 +10,14 @@ export interface DrawnHair {
   pale: boolean
 }
 
+export interface PenStrokes { d: string; kind: CoatKind }
+
 export interface HairDrawing {
   /** Tufts that stand out over the outline, to be filled like the coat. */
   fringe: { d: string; pale: boolean }[]
-  /** Single strokes of the pen within the outline. */
-  strokes: { d: string; kind: CoatKind; pale: boolean }[]
+  /** Single strokes of the pen, on the body and on the tail. */
+  strokes: PenStrokes[]
+  tail: PenStrokes[]
 }
 
 /** Lie of the hair on each section, degrees: 0 toward the tail, 90 toward the ground. */
@@ -56,7 +59,8 @@ export function drawHair(coat: Partial<Record<Region, DrawnHair>>): HairDrawing 
   }
   return {
     fringe: [...fringe(BODY, hairAt, random), ...tailFringe(coat.TAIL, random)],
-    strokes: [...strokes(hairAt, random), ...tailStrokes(coat.TAIL, random)],
+    strokes: strokes(hairAt, random),
+    tail: tailStrokes(coat.TAIL, random),
   }
 }
 
@@ -121,7 +125,7 @@ const GRID: Record<CoatKind, number> = { SMOOTH: 26, DOUBLE: 15, DROP: 14, CURLY
 
 function strokes(hairAt: HairAt, random: Random) {
   const outline = sampleCurve(BODY, 8)
-  const paths = new Map<string, { d: string; kind: CoatKind; pale: boolean }>()
+  const paths = new Map<CoatKind, PenStrokes>()
   const fine = 13
   for (let gy = 120; gy < 645; gy += fine) {
     for (let gx = 80; gx < 815; gx += fine) {
@@ -130,10 +134,9 @@ function strokes(hairAt: HairAt, random: Random) {
       if (!inside(at, outline) || nearFace(at)) continue
       const { section, hair } = hairAt(at)
       if (!hair || !section || keep > (fine / GRID[hair.kind]) ** 2) continue
-      const key = hair.kind + hair.pale
-      const entry = paths.get(key) ?? { d: '', kind: hair.kind, pale: hair.pale }
+      const entry = paths.get(hair.kind) ?? { d: '', kind: hair.kind }
       entry.d += stroke(at, lieOf(section, angle), hair, size)
-      paths.set(key, entry)
+      paths.set(hair.kind, entry)
     }
   }
   return [...paths.values()]
@@ -179,7 +182,7 @@ function tailStrokes(hair: DrawnHair | undefined, random: Random) {
       if (inside(at, outline)) d += stroke(at, lieOf('TAIL_WHOLE', (random() - 0.5) * 0.6), hair, size)
     }
   }
-  return [{ d, kind: hair.kind, pale: hair.pale }]
+  return [{ d, kind: hair.kind }]
 }
 
 function lieOf(section: Section, turn = 0): Point {

@@ -23,7 +23,7 @@ const stored = useCoat(() => props.dogId)
 const kinds = useCoatKinds()
 const save = useSaveCoat(() => props.dogId)
 
-const { draft, start, clear, restored } = useDraft<CoatForm>(`coat-${props.dogId}`)
+const { draft, start, clear, forget, restored } = useDraft<CoatForm>(`coat-${props.dogId}`)
 watch(stored.data, (coat) => coat !== undefined && start(coat ?? NEW_COAT), { immediate: true })
 
 const isNew = computed(() => stored.data.value === null)
@@ -59,7 +59,8 @@ async function submit() {
       <div>
         <h2>{{ isNew ? 'What grows where?' : 'The coat' }}</h2>
         <p v-if="isNew">First say what grows all over; then pick the places that differ, here or on the dog.</p>
-        <p v-if="restored" class="quiet">Here is what you had entered before the page was closed; it is not kept yet.</p>
+        <p v-if="restored" class="quiet">Here is what you had entered before the page was closed; it is not kept yet.
+          <button type="button" class="forget" @click="forget(stored.data.value ?? NEW_COAT)">Forget it</button></p>
         <div class="regions" role="group" aria-label="Region">
           <button type="button" :aria-pressed="allOver" @click="chosen = REGIONS.map((r) => r.value)"><b>All over</b></button>
           <button v-for="hair in draft.regions.toSorted((a, b) => REGIONS.findIndex((x) => x.value === a.region) - REGIONS.findIndex((x) => x.value === b.region))" :key="hair.region" type="button"
@@ -88,6 +89,7 @@ async function submit() {
 .regions button { text-align: left; min-height: 52px; padding: 6px 14px; border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 10px 8px 11px 7px; background: rgb(var(--v-theme-surface)); }
 .regions button[aria-pressed='true'] { background: rgb(var(--v-theme-wool)); border-color: rgb(var(--v-theme-ink)); box-shadow: inset 0 -3px rgb(var(--v-theme-primary)); }
 .regions small { display: block; font-size: 0.85rem; }
+.forget { text-decoration: underline dotted; text-underline-offset: 4px; min-height: 32px; }
 .shed { display: flex; gap: 10px; align-items: center; min-height: 48px; margin: 8px 0 16px; cursor: pointer; }
 .shed input { width: 20px; height: 20px; accent-color: rgb(var(--v-theme-secondary)); flex: none; }
 .shed small { display: block; font-size: 0.85rem; }

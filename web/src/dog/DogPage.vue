@@ -19,7 +19,7 @@ const stored = useDog(() => props.dogId)
 const save = useSaveDog()
 const { remove, restore } = useRemoveDog()
 
-const { draft, start, clear } = useDraft<DogForm>(`dog-${props.dogId ?? 'new'}`)
+const { draft, start, clear, forget, restored } = useDraft<DogForm>(`dog-${props.dogId ?? 'new'}`)
 if (props.dogId === undefined) start(NEW_DOG)
 watch(stored.data, (dog) => dog && start(dog.form), { immediate: true })
 
@@ -58,6 +58,8 @@ async function takeAway() {
     <form v-if="draft" class="dog-form" novalidate @submit.prevent="submit">
       <h1 v-if="!dogId">Who is this dog?</h1>
       <p v-if="!dogId" class="lead">What you know now is enough; everything can be changed later.</p>
+      <p v-if="restored" class="quiet">Here is what you had entered before the page was closed; it is not kept yet.
+        <button type="button" class="forget" @click="forget(stored.data.value?.form ?? NEW_DOG)">Forget it</button></p>
       <p v-if="save.error.value" class="caution" role="alert"><strong>{{ saysWhat(save.error.value) }}</strong></p>
 
       <div class="pair">
@@ -116,6 +118,7 @@ legend { float: left; width: 160px; padding-top: 10px; }
 .pick:has(:checked) { background: rgb(var(--v-theme-wool)); border-color: rgb(var(--v-theme-ink)); }
 .pick input { width: 20px; height: 20px; accent-color: rgb(var(--v-theme-secondary)); }
 .pick small { display: block; opacity: 0.9; font-size: 0.85rem; }
+.forget { text-decoration: underline dotted; text-underline-offset: 4px; min-height: 32px; }
 .acts { display: flex; gap: 12px; padding-top: 12px; border-top: 1.5px dashed rgb(var(--v-theme-seam)); }
 @media (max-width: 599px) { .pair { grid-template-columns: 1fr; gap: 4px; } legend { width: 100%; padding: 0 0 6px; float: none; } .choices { margin-left: 0; } .pick { flex: 1 1 45%; } }
 </style>

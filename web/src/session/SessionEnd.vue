@@ -59,7 +59,7 @@ const took = (signal?: string) => SIGNALS.find((s) => s.value === signal)?.title
 .end { max-width: 1240px; margin: 0 auto; padding: 24px; }
 .day { font-size: 2.2rem; }
 .day small { font: 400 1rem var(--sans); }
-.acts { display: flex; gap: 12px; margin: 16px 0 22px; }
+.acts { display: flex; align-items: center; gap: 12px; margin: 16px 0 22px; }
 .advice { border-left: 6px solid rgb(var(--v-theme-heather)); padding: 6px 14px; margin: 10px 0; }
 table { width: 100%; border-collapse: collapse; }
 th { text-align: left; font-weight: 400; }

@@ -31,7 +31,7 @@ final class RunningApp implements AutoCloseable {
         this.port = port;
         ProcessBuilder builder = new ProcessBuilder(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-Duser.timezone=UTC", "-jar", System.getProperty("rustictangle.jar"),
+                "-Duser.timezone=UTC", "-XX:TieredStopAtLevel=1", "-jar", System.getProperty("rustictangle.jar"),
                 "--server.port=" + port, "--rustictangle.data=" + data,
                 "--rustictangle.clock=" + clock, "--rustictangle.demo=" + demo);
         this.process = builder.redirectErrorStream(true).start();

@@ -104,6 +104,16 @@ public enum Section {
         return oftenSkipped;
     }
 
+    /**
+     * Whether little but skin lies beneath: ears, armpits, belly and groin, feet. Own reading of the
+     * cautions of common practice about thin leather and thin skin.
+     */
+    public boolean thinSkinned() {
+        return region == EARS || this == BELLY || this == ARMPIT_LEFT || this == ARMPIT_RIGHT
+                || this == FRONT_FOOT_LEFT || this == FRONT_FOOT_RIGHT
+                || this == HIND_FOOT_LEFT || this == HIND_FOOT_RIGHT;
+    }
+
     /** All four legs, armpits, throat, behind the ears, rear. Common practice, no published source. */
     public boolean priority() {
         return priority;

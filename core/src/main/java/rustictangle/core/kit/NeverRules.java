@@ -29,6 +29,8 @@ final class NeverRules {
             "Wait until the puppy accepts the soft brush everywhere: one scratch now costs years.");
     private static final NeverHere RAKE = never(ToolKind.UNDERCOAT_RAKE, "kit.never-rake",
             "No undercoat to lift here: the rake breaks long hair and pulls.");
+    private static final NeverHere RAKE_ON_THIN_SKIN = never(ToolKind.UNDERCOAT_RAKE,
+            "kit.never-rake-thin-skin", "Blunt pins bruise where little but skin lies beneath.");
     private static final NeverHere CURRY = never(ToolKind.RUBBER_CURRY, "kit.never-curry",
             "Circling rubber winds long hair into tangles.");
     private static final NeverHere BRISTLE = never(ToolKind.BRISTLE_BRUSH, "kit.never-bristle",
@@ -50,6 +52,8 @@ final class NeverRules {
                 || hair.kind() == CoatKind.FEATHERED;
         if (singleCoat) {
             list.add(RAKE);
+        } else if (section.thinSkinned() && hair.kind() != CoatKind.SMOOTH) {
+            list.add(RAKE_ON_THIN_SKIN);
         }
         boolean longer = hair.kind() != CoatKind.SMOOTH
                 && hair.length().band() != LengthBand.SHORT;

@@ -46,7 +46,7 @@ final class SectionMatch {
                     "A brush can glide over felt; only a comb from the root, wide end "
                             + "first and then the fine one, shows the skin was reached."));
         }
-        addCautions(dog, hair, reasons);
+        addCautions(dog, section, hair, reasons);
         return new Need(section, order.lead(), pins, pad, order.steps(), proof,
                 NeverRules.at(dog, section, hair), reasons);
     }
@@ -63,7 +63,8 @@ final class SectionMatch {
             return ToolOrders.PUPPY;
         }
         return switch (hair.kind()) {
-            case DOUBLE -> coat.shedsAt(section) ? ToolOrders.DOUBLE_SHEDDING : ToolOrders.DOUBLE;
+            case DOUBLE -> coat.shedsAt(section) && !section.thinSkinned()
+                    ? ToolOrders.DOUBLE_SHEDDING : ToolOrders.DOUBLE;
             case DROP -> ToolOrders.DROP;
             case CURLY -> isLongFleece(hair) ? ToolOrders.FLEECE : ToolOrders.CURLY;
             case WIRE, FEATHERED -> hair.isFurnishing() ? ToolOrders.FURNISHINGS : ToolOrders.JACKET;
@@ -100,7 +101,11 @@ final class SectionMatch {
         return pad;
     }
 
-    private static void addCautions(Dog dog, RegionCoat hair, List<Reason> reasons) {
+    private static void addCautions(Dog dog, Section section, RegionCoat hair, List<Reason> reasons) {
+        if (section.thinSkinned() && hair.kind() != CoatKind.SMOOTH) {
+            reasons.add(new Reason("kit.thin-skin",
+                    "Little but skin lies beneath here: the lightest hand, wires lifted before they scrape."));
+        }
         if (dog.delicateSkin() || hair.pale()) {
             reasons.add(new Reason("kit.delicate-skin",
                     "Pale, thin or sensitive skin burns sooner under a brush: smooth or coated tips "

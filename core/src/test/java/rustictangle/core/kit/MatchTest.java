@@ -103,6 +103,16 @@ class MatchTest {
     }
 
     @Test
+    void theRakeStaysAwayFromEarsArmpitsBellyAndFeetEvenInTheSheddingSeason() {
+        Match match = Match.of(Dogs.adult(17), Dogs.shedding(Dogs.hair(CoatKind.DOUBLE, 60)));
+        for (Section section : EnumSet.of(Section.EAR_LEFT, Section.ARMPIT_RIGHT, Section.BELLY,
+                Section.HIND_FOOT_LEFT)) {
+            assertFalse(tools(match.at(section)).contains(ToolKind.UNDERCOAT_RAKE), section.label());
+            assertTrue(neverTools(match.at(section)).contains(ToolKind.UNDERCOAT_RAKE), section.label());
+        }
+    }
+
+    @Test
     void curlsAreBrushedInLayersAndProvedWithBothEndsOfTheComb() {
         Need need = backOf(Dogs.hair(CoatKind.CURLY, 50));
         assertEquals(ToolKind.SLICKER, need.lead());

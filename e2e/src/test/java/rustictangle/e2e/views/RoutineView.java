@@ -27,7 +27,7 @@ public final class RoutineView extends View {
     public SessionView begin() {
         button("Begin").click();
         SessionView session = new SessionView(page);
-        session.place().waitFor();
+        session.doneHere().waitFor();
         return session;
     }
 }

@@ -1,0 +1,73 @@
+package rustictangle.e2e;
+
+import com.microsoft.playwright.Page;
+import java.nio.file.Path;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import rustictangle.e2e.views.RoutineView;
+
+/** Not a test: takes the pictures of docs/screenshots from the demo with a fixed clock (bin/screenshots). */
+class Screenshots extends Browsing {
+
+    private static final Path PICTURES = Path.of("../docs/screenshots");
+    private static RunningApp app;
+    private static RunningApp empty;
+
+    @BeforeAll
+    static void start() throws Exception {
+        app = RunningApp.start(folder.resolve("pictures.db"), MORNING, true);
+        empty = RunningApp.start(folder.resolve("empty.db"), MORNING, false);
+    }
+
+    @AfterAll
+    static void stop() throws Exception {
+        app.close();
+        empty.close();
+    }
+
+    @Test
+    void takeThemAll() {
+        Page laptop = laptop();
+        take(laptop, empty.url(), "welcome");
+        take(laptop, app.url(), "home");
+        take(laptop, app.url() + "dogs/new", "new-dog");
+        take(laptop, app.url() + "dogs/2/coat", "coat");
+        take(laptop, app.url() + "dogs/1/tools", "tools");
+        laptop.locator("[data-section=NECK_RUFF]").first().click();
+        snap(laptop, "tools-one-place");
+        take(laptop, app.url() + "dogs/3/when", "when");
+        take(laptop, app.url() + "dogs/4/trust", "trust");
+        take(laptop, app.url() + "settings", "settings");
+        take(laptop, app.url() + "dogs/3/routine", "routine");
+
+        Page phone = phone();
+        take(phone, app.url(), "phone-home");
+        phone.navigate(app.url() + "dogs/2/routine");
+        new RoutineView(phone).begin();
+        snap(phone, "phone-session");
+        laptop.navigate(phone.url());
+        laptop.getByText("Done here").waitFor();
+        snap(laptop, "session");
+        laptop.keyboard().press("Space");
+        snap(laptop, "session-comb");
+        laptop.keyboard().press("1");
+        laptop.keyboard().press("1");
+        laptop.locator("progress[value='1']").waitFor();
+        laptop.keyboard().press("e");
+        laptop.locator("[data-test=next-date]").waitFor();
+        snap(laptop, "session-end");
+    }
+
+    private static void take(Page page, String url, String name) {
+        page.navigate(url);
+        page.locator("main h1, main h2").first().waitFor();
+        snap(page, name);
+    }
+
+    private static void snap(Page page, String name) {
+        page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+        page.evaluate("() => document.fonts.ready");
+        page.screenshot(new Page.ScreenshotOptions().setPath(PICTURES.resolve(name + ".png")));
+    }
+}
