@@ -179,26 +179,26 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
 .side { display: block; width: 100%; height: auto; overflow: visible; touch-action: manipulation; }
 .ground { fill: rgb(var(--v-theme-ink)); opacity: 0.1; }
 .coat, .fringe { fill: rgb(var(--v-theme-fur)); }
-.fringe { stroke: rgb(var(--v-theme-ink)); stroke-width: 1.3; stroke-linejoin: round; }
+.fringe { stroke: rgb(var(--v-theme-pen)); stroke-width: 1.3; stroke-linejoin: round; }
 .coat.pale, .fringe.pale { fill: rgb(var(--v-theme-pale-fur)); }
-.far { fill: rgb(var(--v-theme-far-fur)); stroke: rgb(var(--v-theme-ink)); stroke-width: 2; }
-.ink { fill: none; stroke: rgb(var(--v-theme-ink)); stroke-width: 3; stroke-linejoin: round; pointer-events: none; }
+.far { fill: rgb(var(--v-theme-far-fur)); stroke: rgb(var(--v-theme-pen)); stroke-width: 2; }
+.ink { fill: none; stroke: rgb(var(--v-theme-pen)); stroke-width: 3; stroke-linejoin: round; pointer-events: none; }
 .ink.main { stroke-width: 3.4; }
 .ink.hint { stroke-width: 2; opacity: 0.5; }
-.pen { pointer-events: none; fill: none; stroke: rgb(var(--v-theme-ink)); stroke-linecap: round; stroke-width: 1.5; opacity: 0.42; }
+.pen { pointer-events: none; fill: none; stroke: rgb(var(--v-theme-pen)); stroke-linecap: round; stroke-width: 1.5; opacity: 0.42; }
 .pen .drop { stroke-width: 1.3; }
 .pen .wire { stroke-width: 1.7; }
-.face { fill: rgb(var(--v-theme-ink)); pointer-events: none; }
-.face .line { fill: none; stroke: rgb(var(--v-theme-ink)); stroke-width: 3.4; stroke-linecap: round; }
+.face { fill: rgb(var(--v-theme-pen)); pointer-events: none; }
+.face .line { fill: none; stroke: rgb(var(--v-theme-pen)); stroke-width: 3.4; stroke-linecap: round; }
 .face .thin { stroke-width: 2.2; }
 .face .glint { fill: rgb(var(--v-theme-pale-fur)); }
-.area { stroke: rgb(var(--v-theme-ink)); stroke-width: 1.6; stroke-dasharray: 2 7; stroke-linecap: round; stroke-opacity: 0.5; outline: none; transition: fill 0.2s; }
+.area { stroke: rgb(var(--v-theme-pen)); stroke-width: 1.6; stroke-dasharray: 2 7; stroke-linecap: round; stroke-opacity: 0.5; outline: none; transition: fill 0.2s; }
 .area.still { stroke-opacity: 0.28; }
 .area:not(.still) { cursor: pointer; }
 .area:not(.still):hover { stroke-opacity: 1; stroke-width: 3; stroke-dasharray: none; }
 .area.chosen, .area.chosen:not(.still):hover { stroke: rgb(var(--v-theme-primary)); stroke-width: 8; stroke-opacity: 1; stroke-dasharray: none; }
 .area:focus-visible { stroke: rgb(var(--v-theme-focus)); stroke-width: 9; stroke-opacity: 1; stroke-dasharray: 12 6; }
 .mark { pointer-events: none; }
-.mark text { font: 700 26px var(--slab); text-anchor: middle; dominant-baseline: central; fill: rgb(var(--v-theme-ink)); }
+.mark text { font: 700 26px var(--slab); text-anchor: middle; dominant-baseline: central; fill: rgb(var(--v-theme-pen)); }
 @media (prefers-reduced-motion: reduce) { .area { transition: none; } }
 </style>

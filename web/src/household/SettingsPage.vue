@@ -14,9 +14,9 @@ const form = ref<Household>()
 watch(stored.data, (household) => { if (household && !form.value) form.value = { ...household } }, { immediate: true })
 
 const COMFORTS: { value: Household['comfort']; title: string; hint: string }[] = [
-  { value: 'CAREFUL', title: 'Careful', hint: 'due when a tangle is 15 % likely: about every other day where balanced says every 3rd' },
-  { value: 'BALANCED', title: 'Balanced', hint: 'due when a tangle is 30 % likely' },
-  { value: 'EASY_GOING', title: 'Easy-going', hint: 'due when a tangle is 50 % likely, but before mats are' },
+  { value: 'CAREFUL', title: 'Careful', hint: 'due when a tangle is 15 % likely: a long fleece every 2 days' },
+  { value: 'BALANCED', title: 'Balanced', hint: 'due when a tangle is 30 % likely: a long fleece every 3 days' },
+  { value: 'EASY_GOING', title: 'Easy-going', hint: 'due when a tangle is 50 % likely, but before mats are: a long fleece every 4 days' },
 ]
 const LENGTHS: { value: Household['lengthUnit']; title: string }[] = [{ value: 'MILLIMETRES', title: 'Millimetres' }, { value: 'INCHES', title: 'Inches' }]
 const MASSES: { value: Household['massUnit']; title: string }[] = [{ value: 'KILOGRAMS', title: 'Kilograms' }, { value: 'POUNDS', title: 'Pounds' }]

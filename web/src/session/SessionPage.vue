@@ -34,7 +34,11 @@ const name = computed(() => (step.value ? (names.value[step.value.section] ?? ''
 const phase = ref<'work' | 'comb' | 'count' | 'dog'>('work')
 const comb = ref<Comb>('GLIDES')
 const tangles = ref(0)
-watch(() => [view.value?.current, view.value?.canUndo, view.value?.steps], () => { phase.value = 'work' })
+watch(() => view.value, () => { phase.value = 'work' })
+
+/** Each new question takes the focus, so that a button pressed before is not pressed again by the space bar. */
+const title = ref<HTMLElement>()
+watch(() => [view.value, phase.value], () => title.value?.focus({ preventScroll: true }), { flush: 'post' })
 
 const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries((view.value?.steps ?? []).map((s) => [s.how.section,
   s.how.section === view.value?.current ? { fill: 'rgba(var(--v-theme-primary), 0.62)', says: 'now' }
@@ -74,10 +78,14 @@ function key(event: KeyboardEvent) {
   const pressed = event.key.toLowerCase()
   const answer = document.querySelector<HTMLButtonElement>(`[data-key="${CSS.escape(pressed)}"]`)
   if (answer) answer.click()
-  else if (pressed === ' ' && phase.value === 'work' && step.value && !(event.target instanceof SVGElement)) {
+  else if (pressed === ' ' && phase.value === 'work' && step.value && !isControl(event.target)) {
     event.preventDefault()
     phase.value = 'comb'
   }
+}
+/** What has the focus answers to the space bar itself. */
+function isControl(target: EventTarget | null): boolean {
+  return target instanceof Element && target.matches('button, a, summary, [role=button]')
 }
 onMounted(() => window.addEventListener('keydown', key))
 onBeforeUnmount(() => window.removeEventListener('keydown', key))
@@ -97,7 +105,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', key))
         <p v-if="waiting" class="waiting" role="status">No answer from Rustic Tangle yet. Your entry is kept here and sent again.</p>
         <p v-if="refused" class="caution" role="alert"><strong>{{ refused.message }}</strong></p>
         <div v-for="advice in view.advice" :key="advice.rule" class="advice" :data-rule="advice.rule">{{ say(advice.text) }}</div>
-        <h1>{{ name }}</h1>
+        <h1 ref="title" tabindex="-1">{{ name }}</h1>
         <template v-if="phase === 'work'">
           <div class="work">
             <div>
@@ -129,10 +137,10 @@ header { grid-column: 1 / -1; display: flex; align-items: center; gap: 20px; }
 progress { flex: 1; height: 12px; accent-color: rgb(var(--v-theme-secondary)); }
 aside { align-self: center; }
 .now { display: flex; flex-direction: column; min-height: 0; }
-h1 { font-size: 2.9rem; margin: 4px 0 10px; }
+h1 { font-size: 2.9rem; margin: 4px 0 10px; outline: none; }
 li b { display: inline-block; margin-right: 6px; }
 h1::first-letter, li b::first-letter { text-transform: uppercase; }
-.work { display: grid; grid-template-columns: 1fr 170px; gap: 24px; font-size: 1.45rem; line-height: 1.35; }
+.work { display: grid; grid-template-columns: 1fr 170px; gap: 24px; font-size: clamp(1.45rem, 2.2vw, 1.8rem); line-height: 1.3; }
 .hold { margin-bottom: 12px; }
 ol { padding-left: 32px; }
 ol li { margin: 6px 0; }

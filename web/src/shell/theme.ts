@@ -9,7 +9,7 @@ const byDay: ThemeDefinition = {
     background: '#F6F1E7', surface: '#FBF8F1', wool: '#E9E0CF', ink: '#3E3229', 'on-background': '#3E3229',
     'on-surface': '#3E3229', primary: '#9A4824', 'on-primary': '#FFFFFF', secondary: '#55633A', heather: '#6F5073',
     slate: '#46565F', error: '#8E2F1B', focus: '#2C4A7A', burr: '#7E3A1C', fur: '#D8C7A8', 'pale-fur': '#FBF7EC',
-    'far-fur': '#BCA988', seam: '#B8A88C',
+    'far-fur': '#BCA988', pen: '#3E3229', seam: '#B8A88C',
   },
   variables: { 'border-color': '#8A7A63', 'border-opacity': 0.6, 'medium-emphasis-opacity': 0.86 },
 }
@@ -19,8 +19,8 @@ const byNight: ThemeDefinition = {
   colors: {
     background: '#241E19', surface: '#2E2721', wool: '#3B322A', ink: '#EFE6D6', 'on-background': '#EFE6D6',
     'on-surface': '#EFE6D6', primary: '#E39A6F', 'on-primary': '#2A1408', secondary: '#B3C28C', heather: '#CBA9CF',
-    slate: '#AEBFC9', error: '#F0A08A', focus: '#A9C4F2', burr: '#F0B48E', fur: '#6B5B47', 'pale-fur': '#A79A85',
-    'far-fur': '#4E4235', seam: '#6E604F',
+    slate: '#AEBFC9', error: '#F0A08A', focus: '#A9C4F2', burr: '#F0B48E', fur: '#8F7B61', 'pale-fur': '#CDBFA6',
+    'far-fur': '#64543F', pen: '#1B1511', seam: '#6E604F',
   },
   variables: { 'border-color': '#A99A83', 'border-opacity': 0.6, 'medium-emphasis-opacity': 0.86 },
 }

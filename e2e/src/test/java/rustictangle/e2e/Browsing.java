@@ -5,6 +5,8 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -56,10 +58,17 @@ abstract class Browsing {
         return context(390, 844).newPage();
     }
 
+    Page laptopByNight() {
+        return context(1280, 800, ColorScheme.DARK).newPage();
+    }
+
     BrowserContext context(int width, int height) {
-        BrowserContext context = browser.newContext(
-                new Browser.NewContextOptions().setViewportSize(width, height).setReducedMotion(
-                        com.microsoft.playwright.options.ReducedMotion.REDUCE));
+        return context(width, height, ColorScheme.LIGHT);
+    }
+
+    private BrowserContext context(int width, int height, ColorScheme scheme) {
+        BrowserContext context = browser.newContext(new Browser.NewContextOptions()
+                .setViewportSize(width, height).setColorScheme(scheme).setReducedMotion(ReducedMotion.REDUCE));
         contexts.add(context);
         context.onPage(page -> page.onPageError(pageErrors::add));
         return context;

@@ -67,6 +67,22 @@ class DemoTest extends Browsing {
     }
 
     @Test
+    void aButtonThatWasPressedIsNotPressedAgainByTheSpaceBar() {
+        Page page = laptop();
+        page.navigate(app.url() + "dogs/3/routine");
+        SessionView session = new RoutineView(page).begin();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Skip")).click();
+        assertThat(page.locator("progress")).hasAttribute("value", "1");
+        session.keys("Space");
+        assertThat(session.heading("What does the comb say?")).isVisible();
+        page.keyboard().press("b");
+        page.keyboard().press("u");
+        assertThat(page.locator("progress")).hasAttribute("value", "0");
+        page.keyboard().press("e");
+        assertThat(session.heading("Enough for today")).isVisible();
+    }
+
+    @Test
     void thePuppyIsOfferedSecondsNotMinutesAndAnAnswerCanBeTakenBack() {
         Page page = laptop();
         page.navigate(app.url() + "dogs/4/trust");
@@ -142,6 +158,10 @@ class DemoTest extends Browsing {
         laptop.navigate(app.url() + path);
         laptop.locator("main h1, main h2").first().waitFor();
         assertNoSeriousBarrier(laptop, path);
+        Page night = laptopByNight();
+        night.navigate(app.url() + path);
+        night.locator("main h1, main h2").first().waitFor();
+        assertNoSeriousBarrier(night, path + " by night");
         Page phone = phone();
         phone.navigate(app.url() + path);
         phone.locator("main h1, main h2").first().waitFor();
