@@ -8,6 +8,11 @@ export function useHousehold() {
   return useQuery({ queryKey: ['household'], queryFn: () => ask(api.GET('/api/household')), staleTime: Infinity })
 }
 
+/** What the owner sees first: each dog, what is due, the session going on. */
+export function useHome() {
+  return useQuery({ queryKey: ['home'], queryFn: () => ask(api.GET('/api/home')) })
+}
+
 export function useSaveHousehold() {
   const client = useQueryClient()
   return useMutation({

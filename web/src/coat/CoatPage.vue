@@ -33,7 +33,11 @@ const allOver = computed(() => chosen.value.length === REGIONS.length)
 const selectedSections = computed<Section[]>(() => allOver.value ? []
   : list.value.filter((s) => chosen.value.includes(s.region)).map((s) => s.section))
 const hairs = computed(() => draft.value!.regions.filter((hair) => chosen.value.includes(hair.region)))
-const kindLabel = (kind: string) => kinds.data.value?.find((k) => k.kind === kind)?.label ?? ''
+
+function inShort(region: Region): string {
+  const hair = draft.value!.regions.find((r) => r.region === region)!
+  return `${kinds.data.value?.find((k) => k.kind === hair.kind)?.label}, ${length(hair.millimetres)}`
+}
 
 function pickSection(section: Section) {
   const region = list.value.find((s) => s.section === section)?.region
@@ -41,6 +45,13 @@ function pickSection(section: Section) {
 }
 
 const problems = computed(() => save.error.value instanceof ApiProblem ? save.error.value.fields : [])
+
+/** Which region "regions[3].millimetres" is about. */
+function regionOf(field: string): string {
+  const region = draft.value?.regions[Number(/\[(\d+)]/.exec(field)?.[1] ?? -1)]?.region
+  const title = REGIONS.find((r) => r.value === region)?.title
+  return title ? `${title}:` : ''
+}
 
 async function submit() {
   const first = isNew.value
@@ -63,10 +74,10 @@ async function submit() {
           <button type="button" class="forget" @click="forget(stored.data.value ?? NEW_COAT)">Forget it</button></p>
         <div class="regions" role="group" aria-label="Region">
           <button type="button" :aria-pressed="allOver" @click="chosen = REGIONS.map((r) => r.value)"><b>All over</b></button>
-          <button v-for="hair in draft.regions.toSorted((a, b) => REGIONS.findIndex((x) => x.value === a.region) - REGIONS.findIndex((x) => x.value === b.region))" :key="hair.region" type="button"
-            :aria-pressed="!allOver && chosen.includes(hair.region)" @click="chosen = [hair.region]">
-            <b>{{ REGIONS.find((x) => x.value === hair.region)!.title }}</b>
-            <small>{{ kindLabel(hair.kind) }}, {{ length(hair.millimetres) }}</small>
+          <button v-for="region in REGIONS" :key="region.value" type="button"
+            :aria-pressed="!allOver && chosen.includes(region.value)" @click="chosen = [region.value]">
+            <b>{{ region.title }}</b>
+            <small>{{ inShort(region.value) }}</small>
           </button>
         </div>
         <HairEditor :hairs="hairs" :kinds="kinds.data.value!" />
@@ -74,7 +85,7 @@ async function submit() {
           <span>The undercoat is coming out in handfuls just now <small>heavy shedding, spring or autumn</small></span></label>
         <div v-if="save.error.value" class="caution" role="alert">
           <strong>{{ saysWhat(save.error.value) }}</strong>
-          <div v-for="problem in problems" :key="problem.field">{{ problem.message }}</div>
+          <div v-for="problem in problems" :key="problem.field">{{ regionOf(problem.field) }} {{ problem.message }}</div>
         </div>
         <v-btn type="submit" color="primary" size="large" :loading="save.isPending.value">
           {{ isNew ? 'On to the tools' : 'Keep this coat' }}

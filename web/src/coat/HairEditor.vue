@@ -31,8 +31,8 @@ watch([() => common('millimetres'), inches], ([mm]) => {
 
 function typeLength(text: string) {
   shownLength.value = text
-  const mm = toMm(Number(text.replace(',', '.')))
-  if (Number.isFinite(mm) && text.trim()) setAll({ millimetres: mm })
+  // What is no length becomes 0, which is refused on keeping: better than silently keeping the old one.
+  setAll({ millimetres: toMm(Number(text.replace(',', '.'))) || 0 })
 }
 const ruler = computed(() => Math.min(200, common('millimetres') ?? 0))
 </script>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
 import PageState from '@/shell/PageState.vue'
 import { useUnits } from '@/shell/useUnits'
 import { useDog } from './useDogs'
@@ -6,9 +8,12 @@ import { LIFE_STAGES } from './words'
 
 const props = defineProps<{ dogId: number }>()
 
+const route = useRoute()
 const { mass } = useUnits()
 const dog = useDog(() => props.dogId)
 const VIEWS = [['when', 'When'], ['routine', 'Routine'], ['tools', 'Tools'], ['trust', 'Trust'], ['coat', 'Coat'], ['about', 'About']] as const
+/** Only the coat and the dog itself can be shown before the coat is known. */
+const needsCoat = computed(() => dog.data.value?.coatDescribed === false && !/\/(coat|about)$/.test(route.path))
 const stage = (value: string) => LIFE_STAGES.find((s) => s.value === value)!.title.toLowerCase()
 </script>
 
@@ -21,13 +26,19 @@ const stage = (value: string) => LIFE_STAGES.find((s) => s.value === value)!.tit
         <router-link v-for="[path, name] in VIEWS" :key="path" :to="`/dogs/${dogId}/${path}`">{{ name }}</router-link>
       </nav>
     </div>
-    <router-view :key="dogId" />
+    <div v-if="needsCoat" class="first">
+      <h2>First the coat</h2>
+      <p>Which tool, which order and which day all follow from what grows where.</p>
+      <v-btn color="primary" size="large" :to="`/dogs/${dogId}/coat`">Describe the coat</v-btn>
+    </div>
+    <router-view v-else :key="dogId" />
   </PageState>
 </template>
 
 <style scoped>
 .head { display: flex; flex-wrap: wrap; align-items: baseline; gap: 4px 14px; border-bottom: 1.5px dashed rgb(var(--v-theme-seam)); margin-bottom: 20px; }
 .facts { opacity: 0.88; }
+.first { display: grid; gap: 12px; justify-items: start; padding: 24px 0; }
 nav { margin-left: auto; display: flex; flex-wrap: wrap; }
 nav a { color: inherit; text-decoration: none; padding: 12px 14px; min-height: 46px; border-radius: 10px 10px 0 0; }
 nav a:hover { background: rgba(var(--v-theme-wool), 0.6); }

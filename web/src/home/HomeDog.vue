@@ -6,7 +6,7 @@ import CoatSide, { type Paint } from '@/bodymap/CoatSide.vue'
 import { burrWash } from '@/bodymap/paints'
 import { useDrawnCoat } from '@/coat/useCoat'
 import WhyList from '@/shell/WhyList.vue'
-import { inDays, minutes, useUnits } from '@/shell/useUnits'
+import { daysAgo, minutes, useUnits } from '@/shell/useUnits'
 import { kcal } from '@/trust/words'
 
 /** One dog at home: how it stands, what is due, one button. */
@@ -37,7 +37,7 @@ const headline = computed(() => {
       <template v-if="known">
         <p class="due" :class="{ now: known.dueCount }">{{ headline }}</p>
         <p v-if="known.overdueCount" class="quiet">{{ known.overdueCount }} {{ known.overdueCount === 1 ? 'place has' : 'places have' }} waited long</p>
-        <p v-else-if="known.lastBrushed" class="quiet">Last brushed {{ inDays(today, known.lastBrushed.slice(0, 10)).replace('since ', '').replace(/^(\d+) days$/, '$1 days ago') }}</p>
+        <p v-else-if="known.lastBrushed" class="quiet">Last brushed {{ daysAgo(today, known.lastBrushed) }}</p>
         <div class="acts">
           <v-btn v-if="known.openSession" color="primary" size="large" :to="`${to}/sessions/${known.openSession}`">Go on</v-btn>
           <v-btn v-else-if="known.dueCount" color="primary" size="large" :to="`${to}/routine`">Begin</v-btn>

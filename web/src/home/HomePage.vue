@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { api, ask } from '@/api/client'
+import { useHome } from '@/api/queries'
 import PageState from '@/shell/PageState.vue'
 import HomeDog from './HomeDog.vue'
 import Welcome from './WelcomeView.vue'
 
-const home = useQuery({ queryKey: ['home'], queryFn: () => ask(api.GET('/api/home')) })
+const home = useHome()
 const dogs = computed(() => home.data.value?.dogs ?? [])
 </script>
 

@@ -3,7 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask, saysWhat } from '@/api/client'
-import { useSections } from '@/api/queries'
+import { useHome, useSections } from '@/api/queries'
 import type { Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
@@ -19,12 +19,14 @@ const props = defineProps<{ dogId: number }>()
 
 const router = useRouter()
 const client = useQueryClient()
-const { names } = useSections()
+const { list, names } = useSections()
 const { say, date } = useUnits()
 const coat = useDrawnCoat(() => props.dogId)
 const scope = ref<Scope>('DUE')
 const routine = useRoutine(() => props.dogId, scope)
 const rhythm = useRhythm(() => props.dogId)
+const home = useHome()
+const goingOn = computed(() => home.data.value?.dogs.find((dog) => dog.id === props.dogId)?.known?.openSession)
 
 const left = ref<Section[]>([])
 watch(scope, () => { left.value = [] })
@@ -60,9 +62,11 @@ function toggle(section: Section) {
             <h2>{{ scope === 'DUE' ? 'Today’s routine' : 'The whole dog' }}</h2>
             <p v-if="steps.length" class="sum slab"><span data-test="total">about {{ minutes(seconds) }}</span><small>{{ taken.length }} {{ taken.length === 1 ? 'place' : 'places' }}</small></p>
           </div>
-          <v-btn v-if="taken.length" color="primary" size="x-large" class="no-print" :loading="begin.isPending.value" @click="begin.mutate()">Begin</v-btn>
+          <v-btn v-if="goingOn" color="primary" size="x-large" class="no-print" :to="`/dogs/${dogId}/sessions/${goingOn}`">Go on</v-btn>
+          <v-btn v-else-if="taken.length" color="primary" size="x-large" class="no-print" :loading="begin.isPending.value" @click="begin.mutate()">Begin</v-btn>
         </div>
         <p v-if="begin.error.value" class="caution" role="alert"><strong>{{ saysWhat(begin.error.value) }}</strong></p>
+        <p v-if="goingOn" class="quiet">A session is going on; go on with it, or end it there before beginning another.</p>
         <template v-if="!steps.length">
           <p class="rest">Nothing is due today. The next brushing is on <b>{{ date(rhythm.data.value!.rhythm.nextDate) }}</b>.</p>
           <v-btn color="secondary" @click="scope = 'WHOLE'">Brush the whole dog all the same</v-btn>
@@ -74,13 +78,13 @@ function toggle(section: Section) {
             <ul><li v-for="caution in routine.data.value.cautions" :key="caution.rule" :data-rule="caution.rule">{{ say(caution.text) }}</li></ul>
           </div>
           <ol class="steps">
-            <RoutineRow v-for="(step, i) in steps" :key="step.section" :step="step" :name="names[step.section] ?? ''" :number="i + 1"
+            <RoutineRow v-for="(step, i) in steps" :key="step.section" :step="step" :name="names[step.section] ?? ''" :number="i + 1" :often-skipped="list.find((s) => s.section === step.section)?.oftenSkipped"
               :left-out="left.includes(step.section)" :open="chosen === step.section"
               @toggle="toggle(step.section)" @open="chosen = chosen === step.section ? undefined : step.section" />
           </ol>
-          <v-btn v-if="scope === 'DUE' && steps.length < 29" variant="text" class="no-print" @click="scope = 'WHOLE'">Show the whole dog instead</v-btn>
+          <v-btn v-if="scope === 'DUE' && steps.length < list.length" variant="text" class="no-print" @click="scope = 'WHOLE'">Show the whole dog instead</v-btn>
           <v-btn v-else-if="scope === 'WHOLE'" variant="text" class="no-print" @click="scope = 'DUE'">Only what is due</v-btn>
-          <WhyList :reasons="[{ rule: 'routine.minutes', text: 'Minutes come from body surface, layers and strokes; they are an estimate.' }]" label="How are the minutes reckoned?" />
+          <WhyList :reasons="[routine.data.value.whyMinutes]" label="How are the minutes reckoned?" />
         </template>
       </div>
     </div>

@@ -6,7 +6,7 @@ import { minutes } from '@/shell/useUnits'
 import LayerSketch from './LayerSketch.vue'
 
 /** One section of the routine: a line, and on opening how it is done. */
-const props = defineProps<{ step: StepView; name: string; number: number; leftOut: boolean; open: boolean }>()
+const props = defineProps<{ step: StepView; name: string; number: number; leftOut: boolean; open: boolean; oftenSkipped?: boolean }>()
 defineEmits<{ toggle: []; open: [] }>()
 
 const tools = computed(() => [...new Set(props.step.tools.map((t) => t.toolLabel))].join(', '))
@@ -18,7 +18,7 @@ const layers = computed(() => (props.step.layers.count > 1 ? `${props.step.layer
     <div class="line">
       <span class="number slab">{{ number }}</span>
       <button type="button" class="name" :aria-expanded="open" @click="$emit('open')">
-        <b>{{ name }}</b><small>{{ layers }} · {{ tools }}</small>
+        <b>{{ name }}</b><small>{{ layers }} · {{ tools }}<em v-if="oftenSkipped"> · often skipped, mats here first</em></small>
       </button>
       <span class="time">{{ minutes(step.seconds) }}</span>
       <button type="button" class="leave no-print" :aria-pressed="leftOut" :aria-label="`Leave out ${name} today`" @click="$emit('toggle')">

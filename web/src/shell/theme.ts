@@ -33,10 +33,6 @@ export const vuetify = createVuetify({
   defaults: {
     VBtn: { variant: 'flat', rounded: 'lg', class: 'text-none' },
     VTextField: { variant: 'outlined', density: 'comfortable', color: 'secondary' },
-    VSelect: { variant: 'outlined', density: 'comfortable', color: 'secondary' },
-    VRadioGroup: { color: 'secondary', density: 'comfortable' },
-    VCheckbox: { color: 'secondary', density: 'comfortable', hideDetails: true },
-    VSwitch: { color: 'secondary', density: 'comfortable', hideDetails: true, inset: true },
   },
 })
 

@@ -58,9 +58,19 @@ export function minutes(seconds: number): string {
 
 /** "today", "tomorrow", or in how many days. */
 export function inDays(today: string, day: string): string {
-  const days = Math.round((Date.parse(day) - Date.parse(today)) / 86_400_000)
+  const days = daysBetween(today, day)
   if (days < 0) return days === -1 ? 'since yesterday' : `since ${-days} days`
   return days === 0 ? 'today' : days === 1 ? 'tomorrow' : `in ${days} days`
+}
+
+/** "today", "yesterday", or how many days ago. */
+export function daysAgo(today: string, day: string): string {
+  const days = daysBetween(day, today)
+  return days === 0 ? 'today' : days === 1 ? 'yesterday' : `${days} days ago`
+}
+
+function daysBetween(from: string, to: string): number {
+  return Math.round((Date.parse(to) - Date.parse(from)) / 86_400_000)
 }
 
 function trim(value: number, digits: number): string {

@@ -77,6 +77,24 @@ class FirstDogTest extends Browsing {
     }
 
     @Test
+    void withoutACoatEveryViewLeadsToTheCoatAndALengthLeftOutIsAskedFor() throws Exception {
+        try (RunningApp app = RunningApp.start(folder.resolve("coatless.db"), MORNING, false)) {
+            Page page = laptop();
+            HomeView.open(page, app.url()).addFirstDog().describe("Oakum", "17.5").onToTheCoat();
+            page.getByText("What grows where?").waitFor();
+            page.navigate(app.url() + "dogs/1/routine");
+            page.getByText("Describe the coat").click();
+            CoatView coat = new CoatView(page);
+            coat.region("Tail").click();
+            coat.length("");
+            coat.onToTheTools();
+            assertThat(page.getByText("Tail: Hair is 1 to 400 mm long")).isVisible();
+            coat.length("90").onToTheTools();
+            assertThat(page.getByText("Which tool goes where")).isVisible();
+        }
+    }
+
+    @Test
     void aFormThatWasClosedHalfWayIsStillFilledIn() throws Exception {
         try (RunningApp app = RunningApp.start(folder.resolve("half.db"), MORNING, false)) {
             BrowserContext browser = context(390, 844);

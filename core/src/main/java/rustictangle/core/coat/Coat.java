@@ -31,11 +31,6 @@ public record Coat(Map<Region, RegionCoat> regions, boolean sheddingHeavily) {
         return regions.get(section.region());
     }
 
-    /** The kind that covers most of the dog: its body's. */
-    public CoatKind mainKind() {
-        return regions.get(Region.BODY).kind();
-    }
-
     /** Whether any region is of this kind. */
     public boolean has(CoatKind kind) {
         return regions.values().stream().anyMatch(region -> region.kind() == kind);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
@@ -23,10 +24,11 @@ import rustictangle.core.trust.Trust;
  * @param whyOrder     the reason for the order
  * @param steps        in that order; empty when nothing was asked for
  * @param totalSeconds the sum of the steps' seconds
+ * @param whyMinutes   how that time was reckoned
  * @param cautions     to read before the first stroke
  */
 public record Routine(Order order, Reason whyOrder, List<RoutineStep> steps, int totalSeconds,
-        List<Reason> cautions) {
+        Reason whyMinutes, List<Reason> cautions) {
 
     /** Strokes on one spot before moving on. Common practice, no published source: 2 to 3. */
     private static final int STROKES_AT_MOST = 3;
@@ -55,7 +57,7 @@ public record Routine(Order order, Reason whyOrder, List<RoutineStep> steps, int
                 .map(section -> step(dog, coat, match.at(section)))
                 .toList();
         int total = steps.stream().mapToInt(RoutineStep::seconds).sum();
-        return new Routine(choice.order(), choice.reason(), steps, total, Cautions.of(dog, coat, mats));
+        return new Routine(choice.order(), choice.reason(), steps, total, whyMinutes(dog), Cautions.of(dog, coat, mats));
     }
 
     private static RoutineStep step(Dog dog, Coat coat, Need need) {
@@ -72,6 +74,12 @@ public record Routine(Order order, Reason whyOrder, List<RoutineStep> steps, int
         return new RoutineStep(section, need.order(), Hold.at(section), layers,
                 delicate ? STROKES_ON_DELICATE_SKIN : STROKES_AT_MOST,
                 WorkTime.seconds(dog, section, need, layers.count(), delicate), reasons);
+    }
+
+    private static Reason whyMinutes(Dog dog) {
+        return new Reason("routine.minutes", String.format(Locale.ROOT, "An estimate: layers and strokes over "
+                + "the %.2f m² of a dog of %s, at a calm pace. Treats and pauses come on top.",
+                BodySurface.of(dog.mass()).squareMetres(), Reason.kg(dog.mass().kilograms())));
     }
 
     private static Reason strokesGuard(boolean delicate) {

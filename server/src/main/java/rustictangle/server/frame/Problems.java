@@ -1,5 +1,6 @@
 package rustictangle.server.frame;
 
+import java.util.Comparator;
 import java.util.List;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpHeaders;
@@ -29,6 +30,8 @@ class Problems extends ResponseEntityExceptionHandler {
         List<FieldProblem> fields = e.getBindingResult().getFieldErrors().stream()
                 .map(error -> new FieldProblem(error.getField(), error.getDefaultMessage()
                         + (error.getRejectedValue() == null ? "" : " You gave " + error.getRejectedValue() + ".")))
+                // The validator finds them in any order; the owner reads them in one.
+                .sorted(Comparator.comparing(FieldProblem::field))
                 .toList();
         return badInput(fields);
     }

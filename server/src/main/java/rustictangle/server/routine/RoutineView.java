@@ -11,7 +11,7 @@ import rustictangle.server.kit.ToolStepView;
 
 /** A routine, with the words to show. */
 public record RoutineView(Order order, String orderLabel, Reason whyOrder, List<StepView> steps,
-        int totalSeconds, List<Reason> cautions) {
+        int totalSeconds, Reason whyMinutes, List<Reason> cautions) {
 
     /** One section of a routine. */
     public record StepView(Section section, List<ToolStepView> tools, String hold, Layers layers,
@@ -25,6 +25,7 @@ public record RoutineView(Order order, String orderLabel, Reason whyOrder, List<
 
     public static RoutineView of(Routine routine) {
         return new RoutineView(routine.order(), routine.order().label(), routine.whyOrder(),
-                routine.steps().stream().map(StepView::of).toList(), routine.totalSeconds(), routine.cautions());
+                routine.steps().stream().map(StepView::of).toList(), routine.totalSeconds(), routine.whyMinutes(),
+                routine.cautions());
     }
 }

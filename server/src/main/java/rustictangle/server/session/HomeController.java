@@ -1,7 +1,6 @@
 package rustictangle.server.session;
 
 import java.time.Clock;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -38,7 +37,7 @@ class HomeController {
      * @param lastBrushed     absent: never
      */
     record HomeKnown(LocalDate nextDate, Reason why, List<SectionBurrs> burrs, int dueCount, int overdueCount,
-            int dueSeconds, Optional<UUID> openSession, Optional<Instant> lastBrushed, PracticeView practice) { }
+            int dueSeconds, Optional<UUID> openSession, Optional<LocalDate> lastBrushed, PracticeView practice) { }
 
     record SectionBurrs(Section section, int burrs) { }
 
@@ -79,6 +78,7 @@ class HomeController {
                 rhythm.sections().stream().map(s -> new SectionBurrs(s.section(), s.burrs())).toList(),
                 due.size(), (int) due.stream().filter(s -> s.burrs() == 4).count(), seconds,
                 sessions.findOpen(known.id()).map(SessionStore.StoredSession::id),
-                sessions.lastEnded(known.id()), PracticeView.today(known.dog(), trust));
+                sessions.lastEnded(known.id()).map(at -> LocalDate.ofInstant(at, clock.getZone())),
+                PracticeView.today(known.dog(), trust));
     }
 }

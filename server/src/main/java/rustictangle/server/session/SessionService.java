@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -60,10 +59,6 @@ public class SessionService {
 
     SessionState state(UUID sessionId) {
         return session(sessionId).state();
-    }
-
-    Optional<StoredSession> open(long dogId) {
-        return store.findOpen(dogId);
     }
 
     private Session session(UUID id) {
