@@ -28,9 +28,20 @@ class DemoCommandTest {
     @Test
     @Timeout(value = 5, unit = TimeUnit.MINUTES)
     void theDemoPrintsItsAddressWhenItAnswersAndCtrlCEndsAllOfIt() throws Exception {
-        ProcessBuilder builder = new ProcessBuilder("../bin/demo").redirectErrorStream(true);
+        // Run in the background, a test inherits that Ctrl-C is ignored; a terminal does not ignore it.
+        ProcessBuilder builder =
+                new ProcessBuilder("env", "--default-signal=INT", "../bin/demo").redirectErrorStream(true);
         builder.environment().put("PORT", String.valueOf(PORT));
         Process demo = builder.start();
+        try {
+            printsItsAddressAndEndsOnCtrlC(demo);
+        } finally {
+            demo.descendants().forEach(ProcessHandle::destroyForcibly);
+            demo.destroyForcibly();
+        }
+    }
+
+    private static void printsItsAddressAndEndsOnCtrlC(Process demo) throws Exception {
         Path data = null;
         String address = null;
         BufferedReader output = new BufferedReader(
