@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
@@ -20,6 +21,8 @@ abstract class Browsing {
 
     static final String MORNING = "2026-05-14T09:00:00Z";
 
+    private static final int PATIENCE_MS = 30_000;
+
     @TempDir
     static Path folder;
 
@@ -30,6 +33,8 @@ abstract class Browsing {
 
     @BeforeAll
     static void openBrowser() {
+        // Generous: a shared machine may give the browser a tenth of its time for a while.
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         playwright = Playwright.create();
         browser = playwright.chromium().launch(new BrowserType.LaunchOptions()
                 .setExecutablePath(Path.of("/usr/bin/chromium"))
@@ -70,6 +75,7 @@ abstract class Browsing {
         BrowserContext context = browser.newContext(new Browser.NewContextOptions()
                 .setViewportSize(width, height).setColorScheme(scheme).setReducedMotion(ReducedMotion.REDUCE));
         contexts.add(context);
+        context.setDefaultTimeout(2 * PATIENCE_MS);
         context.onPage(page -> page.onPageError(pageErrors::add));
         return context;
     }

@@ -10,6 +10,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -86,8 +87,8 @@ class DemoTest extends Browsing {
     void thePuppyIsOfferedSecondsNotMinutesAndAnAnswerCanBeTakenBack() {
         Page page = laptop();
         page.navigate(app.url() + "dogs/4/trust");
-        assertThat(page.getByText("30 seconds").or(page.getByText("25 seconds")).or(page.getByText("35 seconds")))
-                .isVisible();
+        String seconds = page.getByText(Pattern.compile("^\\d+ seconds$")).textContent();
+        assertTrue(Integer.parseInt(seconds.replaceAll("\\D", "")) <= 30, seconds);
         page.getByRole(AriaRole.BUTTON).filter(new com.microsoft.playwright.Locator.FilterOptions().setHasText("Uneasy"))
                 .click();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();

@@ -19,7 +19,7 @@ import java.util.concurrent.TimeUnit;
 /** The executable jar as a process of its own, on a data file that outlives it. */
 final class RunningApp implements AutoCloseable {
 
-    private static final int READY_WITHIN_SECONDS = 120;
+    private static final int READY_WITHIN_SECONDS = 240;
 
     private final Process process;
     private final int port;

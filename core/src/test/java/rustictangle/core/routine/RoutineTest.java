@@ -8,6 +8,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -17,12 +18,17 @@ import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.Density;
 import rustictangle.core.coat.Texture;
+import rustictangle.core.dog.BodySurface;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.History;
 import rustictangle.core.dog.LifeStage;
 import rustictangle.core.dog.Mass;
 import rustictangle.core.dog.Section;
 import rustictangle.core.dog.Skin;
+import rustictangle.core.kit.Manner;
+import rustictangle.core.kit.Need;
+import rustictangle.core.kit.ToolKind;
+import rustictangle.core.kit.ToolStep;
 import rustictangle.core.rhythm.CombCheck;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.rhythm.Rhythm;
@@ -125,6 +131,21 @@ class RoutineTest {
     void aLongFleeceThroughThreeToolsTakesAnHour() {
         double minutes = whole(Dogs.adult(15), Dogs.allOver(Dogs.fleece(110))).totalSeconds() / 60.0;
         assertTrue(minutes >= 54 && minutes <= 72, minutes + " min");
+    }
+
+    /** Common practice: a long-coated medium dog combed daily takes about 10 minutes. */
+    @Test
+    void theDailyCombOfALongCoatedMediumDogTakesAboutTenMinutes() {
+        Dog dog = Dogs.adult(15);
+        int seconds = Arrays.stream(Section.values()).mapToInt(section -> {
+            Need combOnly = new Need(section, ToolKind.COMB, Optional.empty(), Optional.empty(),
+                    List.of(new ToolStep(ToolKind.COMB, Manner.PROVE_WIDE)), Optional.of(ToolKind.COMB),
+                    List.of(), List.of());
+            double height = BodySurface.of(dog.mass()).heightMillimetres(section);
+            int layers = Layers.of(Dogs.hair(CoatKind.DROP, 160), 35, height).count();
+            return WorkTime.seconds(dog, section, combOnly, layers, false);
+        }).sum();
+        assertEquals(10, seconds / 60.0, 2.5);
     }
 
     @Test
