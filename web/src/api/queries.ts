@@ -29,3 +29,8 @@ export function useSections() {
   const names = computed(() => Object.fromEntries(list.value.map((s) => [s.section, s.label])) as Partial<Record<Section, string>>)
   return { list, names }
 }
+
+/** The breeds and crosses known, each with the coat it usually carries. */
+export function useBreeds() {
+  return useQuery({ queryKey: ['breeds'], queryFn: () => ask(api.GET('/api/breeds')), staleTime: Infinity })
+}

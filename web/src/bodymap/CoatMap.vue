@@ -12,6 +12,8 @@ const props = defineProps<{
   selected?: readonly Section[]
   /** Only one side at a time, with a switch. */
   single?: boolean
+  /** Only to look at: nothing can be chosen. */
+  still?: boolean
 }>()
 defineEmits<{ choose: [section: Section] }>()
 
@@ -31,7 +33,7 @@ watch(wanted, (section) => {
       </button>
     </div>
     <figure v-for="one in (['LEFT', 'RIGHT'] as const)" :key="one" :class="{ away: side !== one }">
-      <CoatSide :side="one" :names="names" :coat="coat" :paint="paint" :selected="selected" @choose="$emit('choose', $event)" />
+      <CoatSide :side="one" :names="names" :coat="coat" :paint="paint" :selected="selected" :still="still" @choose="$emit('choose', $event)" />
       <figcaption>{{ one === 'LEFT' ? 'left side' : 'right side' }}</figcaption>
     </figure>
   </div>
@@ -50,5 +52,10 @@ figcaption { position: absolute; left: 0; bottom: 2px; font-size: 0.9rem; opacit
   .switch { display: flex; }
   .away { display: none; }
   figcaption { display: none; }
+}
+@media print {
+  .switch { display: none !important; }
+  .away { display: block; }
+  figcaption { display: block !important; }
 }
 </style>

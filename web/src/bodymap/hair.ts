@@ -47,6 +47,8 @@ const TUFT: Record<CoatKind, { reach: number; most: number; breadth: number; han
   CURLY: { reach: 0.3, most: 22, breadth: 12, hang: 0.1, step: 11 },
   WIRE: { reach: 0.34, most: 18, breadth: 5, hang: 0.3, step: 8 },
   FEATHERED: { reach: 0.26, most: 40, breadth: 8, hang: 0.9, step: 8 },
+  CORDED: { reach: 0.4, most: 70, breadth: 11, hang: 1.2, step: 15 },
+  HAIRLESS: { reach: 0, most: 0, breadth: 0, hang: 0, step: 40 },
 }
 
 /** Draws the coat that the owner described, the same way each time. */
@@ -121,7 +123,7 @@ function curl(at: Point, normal: Point, reach: number, random: Random): string {
   return `M${r(x - radius)} ${r(y)}a${r(radius)} ${r(radius)} 0 1 1 ${r(2 * radius)} 0a${r(radius)} ${r(radius)} 0 1 1 ${r(-2 * radius)} 0Z`
 }
 
-const GRID: Record<CoatKind, number> = { SMOOTH: 26, DOUBLE: 15, DROP: 14, CURLY: 17, WIRE: 14, FEATHERED: 17 }
+const GRID: Record<CoatKind, number> = { SMOOTH: 26, DOUBLE: 15, DROP: 14, CURLY: 17, WIRE: 14, FEATHERED: 17, CORDED: 22, HAIRLESS: 60 }
 
 function strokes(hairAt: HairAt, random: Random) {
   const outline = sampleCurve(BODY, 8)
@@ -154,6 +156,10 @@ function stroke(at: Point, [lx, ly]: Point, hair: DrawnHair, size: number): stri
       const end: Point = [at[0] + dx * long, at[1] + dy * long]
       return `M${p(at)}q${r(dx * long * 0.5 + 3)} ${r(dy * long * 0.5)} ${r(end[0] - at[0])} ${r(end[1] - at[1])}`
     }
+    case 'CORDED':
+      return `M${p(at)}q${r(3 * size)} ${r(long * 0.6)} 0 ${r(long * 1.2)}m5 0q${r(3 * size)} ${r(-long * 0.6)} 0 ${r(-long * 1.2)}`
+    case 'HAIRLESS':
+      return `M${p(at)}h1`
     case 'WIRE':
       return `M${p(at)}l${r(lx * long * 0.8)} ${r(ly * long * 0.8)}`
     default:

@@ -1,34 +1,43 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { ApiProblem, saysWhat } from '@/api/client'
 import { useSections } from '@/api/queries'
-import type { CoatForm, Region, Section } from '@/api/types'
+import type { Breed, CoatForm, Doubt, Region, Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
+import { useDog } from '@/dog/useDogs'
 import PageState from '@/shell/PageState.vue'
+import SubNav from '@/shell/SubNav.vue'
 import { useDraft } from '@/shell/useDraft'
 import { useNotice } from '@/shell/useNotice'
 import { useUnits } from '@/shell/useUnits'
+import BreedPick from './BreedPick.vue'
 import HairEditor from './HairEditor.vue'
+import { coatPages } from './pages'
 import { drawn, useCoat, useCoatKinds, useSaveCoat } from './useCoat'
+import { useDoubts } from './useCoatFinder'
 import { NEW_COAT, REGIONS } from './words'
 
 const props = defineProps<{ dogId: number }>()
 
+const route = useRoute()
 const router = useRouter()
 const { tell } = useNotice()
-const { length } = useUnits()
+const { length, say } = useUnits()
 const { list, names } = useSections()
 const stored = useCoat(() => props.dogId)
 const kinds = useCoatKinds()
+const dog = useDog(() => props.dogId)
 const save = useSaveCoat(() => props.dogId)
+const question = useDoubts()
 
 const { draft, start, clear, forget, restored } = useDraft<CoatForm>(`coat-${props.dogId}`)
 watch(stored.data, (coat) => coat !== undefined && start(coat ?? NEW_COAT), { immediate: true })
 
 const isNew = computed(() => stored.data.value === null)
 /** A new coat is first described all over, then where it differs. */
-const chosen = ref<Region[]>(REGIONS.map((r) => r.value))
+const found = computed(() => route.query.found as Region | 'all' | undefined)
+const chosen = ref<Region[]>(REGIONS.map((r) => r.value).filter((r) => !found.value || found.value === 'all' || r === found.value))
 const allOver = computed(() => chosen.value.length === REGIONS.length)
 const selectedSections = computed<Section[]>(() => allOver.value ? []
   : list.value.filter((s) => chosen.value.includes(s.region)).map((s) => s.section))
@@ -53,7 +62,27 @@ function regionOf(field: string): string {
   return title ? `${title}:` : ''
 }
 
+/** What was rarely so, and is asked about once before it is kept. */
+const doubts = ref<Doubt[]>([])
+watch(draft, () => { doubts.value = [] }, { deep: true })
+const doubtsShown = computed(() => [...new Map(doubts.value.map((d) => [d.question.text, d])).values()].map((d) => ({
+  ...d, where: doubts.value.filter((x) => x.question.text === d.question.text).map((x) => REGIONS.find((r) => r.value === x.region)!.title.toLowerCase()),
+})))
+
+function propose(breed: Breed) {
+  const before = JSON.parse(JSON.stringify(draft.value)) as CoatForm
+  draft.value = JSON.parse(JSON.stringify(breed.coat)) as CoatForm
+  chosen.value = REGIONS.map((r) => r.value)
+  tell(`Filled in from the usual ${breed.name} coat: a guess. Look it over, and measure.`, () => { draft.value = before })
+}
+
 async function submit() {
+  const asked = doubts.value.length > 0
+  if (!asked) {
+    // A coat that cannot be kept at all is refused below, with the field named.
+    doubts.value = await question.mutateAsync(draft.value!).catch(() => [])
+    if (doubts.value.length) return
+  }
   const first = isNew.value
   const kept = await save.mutateAsync(draft.value!).catch(() => undefined)
   if (!kept) return
@@ -65,12 +94,16 @@ async function submit() {
 
 <template>
   <PageState :pending="!draft || !kinds.data.value" :error="stored.error.value" @retry="stored.refetch()">
+    <SubNav v-if="!isNew" label="Coat" :pages="coatPages(dogId)" />
     <form v-if="draft" class="with-map" @submit.prevent="submit">
       <CoatMap :names="names" :coat="drawn(draft)" :selected="selectedSections" single @choose="pickSection" />
       <div>
         <h2>{{ isNew ? 'What grows where?' : 'The coat' }}</h2>
         <p v-if="isNew">First say what grows all over; then pick the places that differ, here or on the dog.</p>
-        <p v-if="restored" class="quiet">Here is what you had entered before the page was closed; it is not kept yet.
+        <p v-if="isNew" class="help">Not sure what it is? <router-link :to="`/dogs/${dogId}/coat/finder`">Find out by looking and feeling</router-link>, or start from the breed. If you know it already, just describe it.</p>
+        <BreedPick v-if="isNew" :breed="dog.data.value?.form.breed ?? ''" @propose="propose"><router-link :to="`/dogs/${dogId}/coat/finder`">find out</router-link></BreedPick>
+        <p v-if="found" class="found" role="status">What you found is filled in. Measure the lengths, look it over, and keep it.</p>
+        <p v-else-if="restored" class="quiet">Here is what you had entered before the page was closed; it is not kept yet.
           <button type="button" class="forget" @click="forget(stored.data.value ?? NEW_COAT)">Forget it</button></p>
         <div class="regions" role="group" aria-label="Region">
           <button type="button" :aria-pressed="allOver" @click="chosen = REGIONS.map((r) => r.value)"><b>All over</b></button>
@@ -83,12 +116,19 @@ async function submit() {
         <HairEditor :hairs="hairs" :kinds="kinds.data.value!" />
         <label class="shed"><input v-model="draft.sheddingHeavily" type="checkbox" />
           <span>The undercoat is coming out in handfuls just now <small>heavy shedding, spring or autumn</small></span></label>
+        <label class="shed"><input v-model="draft.neglected" type="checkbox" />
+          <span>No comb has been to the skin for weeks <small>fingers and mist come first then</small></span></label>
+        <div v-if="doubts.length" class="doubts" role="alert">
+          <strong>Is that so?</strong>
+          <p v-for="doubt in doubtsShown" :key="doubt.question.text">{{ say(doubt.question.text) }} <small>({{ doubt.where.length === REGIONS.length ? 'all over' : doubt.where.join(', ') }})</small></p>
+          <p>Look again and change it above, or keep it as it is.</p>
+        </div>
         <div v-if="save.error.value" class="caution" role="alert">
           <strong>{{ saysWhat(save.error.value) }}</strong>
           <div v-for="problem in problems" :key="problem.field">{{ regionOf(problem.field) }} {{ problem.message }}</div>
         </div>
         <v-btn type="submit" color="primary" size="large" :loading="save.isPending.value">
-          {{ isNew ? 'On to the tools' : 'Keep this coat' }}
+          {{ doubts.length ? 'It is so: keep it' : isNew ? 'On to the tools' : 'Keep this coat' }}
         </v-btn>
       </div>
     </form>
@@ -101,7 +141,10 @@ async function submit() {
 .regions button[aria-pressed='true'] { background: rgb(var(--v-theme-wool)); border-color: rgb(var(--v-theme-ink)); box-shadow: inset 0 -3px rgb(var(--v-theme-primary)); }
 .regions small { display: block; font-size: 0.85rem; }
 .forget { text-decoration: underline dotted; text-underline-offset: 4px; min-height: 32px; }
-.shed { display: flex; gap: 10px; align-items: center; min-height: 48px; margin: 8px 0 16px; cursor: pointer; }
+.found { border-left: 5px solid rgb(var(--v-theme-secondary)); padding: 4px 0 4px 14px; }
+.help { margin-top: 4px; }
+.doubts { border: 1.5px dashed rgb(var(--v-theme-primary)); border-radius: 12px 9px 13px 8px; padding: 10px 16px; margin: 8px 0 16px; }
+.shed { display: flex; gap: 10px; align-items: center; min-height: 44px; margin: 4px 0; cursor: pointer; }
 .shed input { width: 20px; height: 20px; accent-color: rgb(var(--v-theme-secondary)); flex: none; }
 .shed small { display: block; font-size: 0.85rem; }
 @media (max-width: 599px) { .regions button { flex: 1 1 45%; } }

@@ -1,13 +1,11 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed } from 'vue'
 import type { CoatKind, CoatKindInfo, RegionForm } from '@/api/types'
-import { useUnits } from '@/shell/useUnits'
+import LengthField from '@/shell/LengthField.vue'
 import { DENSITIES, TEXTURES } from './words'
 
 /** Describes the hair of one or more regions at once; it writes into the hairs it is given. */
 const props = defineProps<{ hairs: RegionForm[]; kinds: CoatKindInfo[] }>()
-
-const { inches, toMm, fromMm } = useUnits()
 
 function common<K extends keyof RegionForm>(key: K): RegionForm[K] | undefined {
   const first = props.hairs[0]?.[key]
@@ -18,22 +16,10 @@ function setAll(change: Partial<RegionForm>) {
 }
 
 function chooseKind(kind: CoatKind) {
-  setAll({ kind, texture: props.kinds.find((k) => k.kind === kind)!.usualTexture })
+  const { usualTexture, usuallyUndercoat } = props.kinds.find((k) => k.kind === kind)!
+  setAll({ kind, texture: usualTexture, undercoat: usuallyUndercoat })
 }
 
-const shownLength = ref('')
-watch([() => common('millimetres'), inches], ([mm]) => {
-  const typed = toMm(Number(shownLength.value.replace(',', '.')))
-  // Leaves alone what is being typed: 1. is on its way to 1.5.
-  if (mm === undefined) shownLength.value = ''
-  else if (Math.abs(typed - mm) > 0.005) shownLength.value = String(fromMm(mm))
-}, { immediate: true })
-
-function typeLength(text: string) {
-  shownLength.value = text
-  // What is no length becomes 0, which is refused on keeping: better than silently keeping the old one.
-  setAll({ millimetres: toMm(Number(text.replace(',', '.'))) || 0 })
-}
 const ruler = computed(() => Math.min(200, common('millimetres') ?? 0))
 </script>
 
@@ -45,9 +31,9 @@ const ruler = computed(() => Math.min(200, common('millimetres') ?? 0))
       </button>
     </div>
     <div class="row">
-      <v-text-field class="mm" :model-value="shownLength" :label="`Hair length in ${inches ? 'inches' : 'millimetres'}`" inputmode="decimal"
-        :suffix="inches ? 'in' : 'mm'" autocomplete="off" :placeholder="common('millimetres') === undefined ? 'differs' : ''"
-        persistent-placeholder hide-details @update:model-value="typeLength" />
+      <!-- A length left out becomes 0, which is refused on keeping: better than silently keeping the old one. -->
+      <LengthField class="mm" :model-value="common('millimetres')" label="Hair length" :placeholder="common('millimetres') === undefined ? 'differs' : ''"
+        @update:model-value="setAll({ millimetres: $event ?? 0 })" />
       <svg class="ruler" viewBox="0 0 210 34" aria-hidden="true">
         <path class="edge" d="M2 26H208" /><path v-for="t in 21" :key="t" class="edge" :d="`M${2 + (t - 1) * 10} 26v${(t - 1) % 5 ? -4 : -8}`" />
         <path v-if="ruler" class="strand" :d="`M2 12q${ruler / 2} -7 ${ruler} 0`" />
@@ -61,6 +47,7 @@ const ruler = computed(() => Math.min(200, common('millimetres') ?? 0))
       <div class="few" role="group" aria-label="Feel">
         <button v-for="t in TEXTURES" :key="t.value" type="button" :aria-pressed="common('texture') === t.value" @click="setAll({ texture: t.value })">{{ t.title }}</button>
       </div>
+      <label class="pale"><input type="checkbox" :checked="common('undercoat') === true" @change="setAll({ undercoat: ($event.target as HTMLInputElement).checked })" /> soft undercoat beneath</label>
       <label class="pale"><input type="checkbox" :checked="common('pale') === true" @change="setAll({ pale: ($event.target as HTMLInputElement).checked })" /> pale hair here</label>
     </div>
   </div>

@@ -24,10 +24,11 @@ export const TEXTURES: { value: RegionForm['texture']; title: string }[] = [
 ]
 
 const FIRST_GUESS: Omit<RegionForm, 'region'> =
-  { kind: 'CURLY', millimetres: 40, density: 'MEDIUM', texture: 'CURLY', pale: false }
+  { kind: 'CURLY', millimetres: 40, density: 'MEDIUM', texture: 'CURLY', undercoat: false, pale: false }
 
 /** Something to draw and change while nothing is known yet. */
 export const NEW_COAT: CoatForm = {
   regions: REGIONS.map(({ value }) => ({ region: value, ...FIRST_GUESS })),
   sheddingHeavily: false,
+  neglected: false,
 }

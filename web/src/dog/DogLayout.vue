@@ -13,7 +13,7 @@ const { mass } = useUnits()
 const dog = useDog(() => props.dogId)
 const VIEWS = [['when', 'When'], ['routine', 'Routine'], ['tools', 'Tools'], ['trust', 'Trust'], ['coat', 'Coat'], ['about', 'About']] as const
 /** Only the coat and the dog itself can be shown before the coat is known. */
-const needsCoat = computed(() => dog.data.value?.coatDescribed === false && !/\/(coat|about)$/.test(route.path))
+const needsCoat = computed(() => dog.data.value?.coatDescribed === false && !/\/(coat|coat\/finder|about)$/.test(route.path))
 const stage = (value: string) => LIFE_STAGES.find((s) => s.value === value)!.title.toLowerCase()
 </script>
 
@@ -23,7 +23,7 @@ const stage = (value: string) => LIFE_STAGES.find((s) => s.value === value)!.tit
       <h1>{{ dog.data.value.form.name }}</h1>
       <span class="facts">{{ mass(dog.data.value.form.kilograms) }}, {{ stage(dog.data.value.form.lifeStage) }}</span>
       <nav class="no-print" :aria-label="dog.data.value.form.name">
-        <router-link v-for="[path, name] in VIEWS" :key="path" :to="`/dogs/${dogId}/${path}`">{{ name }}</router-link>
+        <router-link v-for="[path, name] in VIEWS" :key="path" :to="`/dogs/${dogId}/${path}`" :class="{ here: route.path.startsWith(`/dogs/${dogId}/${path}`) }">{{ name }}</router-link>
       </nav>
     </div>
     <div v-if="needsCoat" class="first">
@@ -42,7 +42,7 @@ const stage = (value: string) => LIFE_STAGES.find((s) => s.value === value)!.tit
 nav { margin-left: auto; display: flex; flex-wrap: wrap; }
 nav a { color: inherit; text-decoration: none; padding: 12px 14px; min-height: 46px; border-radius: 10px 10px 0 0; }
 nav a:hover { background: rgba(var(--v-theme-wool), 0.6); }
-nav a.router-link-active { background: rgb(var(--v-theme-wool)); font-weight: 700; box-shadow: inset 0 -3px rgb(var(--v-theme-primary)); }
+nav a.here { background: rgb(var(--v-theme-wool)); font-weight: 700; box-shadow: inset 0 -3px rgb(var(--v-theme-primary)); }
 @media (max-width: 599px) {
   nav { width: calc(100% + 32px); margin: 0 -16px; flex-wrap: nowrap; overflow-x: auto; font-size: 0.94rem; }
   nav a { padding: 12px 8px; flex: 1; text-align: center; }

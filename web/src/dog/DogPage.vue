@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { ApiProblem, saysWhat } from '@/api/client'
+import { useBreeds } from '@/api/queries'
 import type { DogForm } from '@/api/types'
 import PageState from '@/shell/PageState.vue'
 import { useDraft } from '@/shell/useDraft'
@@ -17,6 +18,7 @@ const units = useUnits()
 const { tell } = useNotice()
 const stored = useDog(() => props.dogId)
 const save = useSaveDog()
+const breeds = useBreeds()
 const { remove, restore } = useRemoveDog()
 
 const { draft, start, clear, forget, restored } = useDraft<DogForm>(`dog-${props.dogId ?? 'new'}`)
@@ -66,6 +68,8 @@ async function takeAway() {
         <v-text-field v-model="draft.name" label="Name" maxlength="40" :error-messages="nameProblem" autocomplete="off" />
         <v-text-field v-model="shownMass" :label="`Weight in ${units.pounds.value ? 'pounds' : 'kilograms'}`" inputmode="decimal"
           :suffix="units.pounds.value ? 'lb' : 'kg'" :error-messages="problems.kilograms" autocomplete="off" />
+        <v-text-field v-model="draft.breed" label="Breed or cross, if known" maxlength="60" list="breeds-known" :error-messages="problems.breed" autocomplete="off" />
+        <datalist id="breeds-known"><option v-for="b in breeds.data.value" :key="b.name" :value="b.name" /></datalist>
       </div>
 
       <fieldset v-for="group in [
@@ -109,7 +113,7 @@ async function takeAway() {
 <style scoped>
 .dog-form { max-width: 1060px; }
 .lead { margin: 6px 0 20px; }
-.pair { display: grid; grid-template-columns: 2fr 1fr; gap: 16px; margin-top: 12px; }
+.pair { display: grid; grid-template-columns: 2fr 1fr 2fr; gap: 16px; margin-top: 12px; }
 fieldset { border: 0; border-top: 1.5px dashed rgb(var(--v-theme-seam)); padding: 10px 0; }
 .choices { display: flex; flex-wrap: wrap; gap: 8px; }
 legend { float: left; width: 160px; padding-top: 10px; }

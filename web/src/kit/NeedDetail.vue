@@ -1,45 +1,85 @@
 <script setup lang="ts">
+import { computed, ref, watch } from 'vue'
 import type { NeedView } from '@/api/types'
 import WhyList from '@/shell/WhyList.vue'
 import { useUnits } from '@/shell/useUnits'
+import ComparePanel from './ComparePanel.vue'
+import FitMark from './FitMark.vue'
 import PinReach from './PinReach.vue'
+import ToolShape from './ToolShape.vue'
 
-/** What one section asks of the tools. */
-defineProps<{ need: NeedView; name: string }>()
+/** What one section asks of the tools, and what the drawer answers. */
+const props = defineProps<{ dogId: number; need: NeedView; name: string }>()
 const { range, length, say } = useUnits()
+
+const other = ref<number>()
+watch(() => props.need.section, () => { other.value = undefined })
+const reach = computed(() => props.need.lead.hasPins && props.need.reachMillimetres !== undefined
+  ? [{ mm: props.need.reachMillimetres, name: props.need.own?.shownName }] : [])
+/** What has its turn here needs no excuse. */
+const rest = computed(() => props.need.fits.filter((fit) => !props.need.order.some((step) => step.own?.toolId === fit.toolId)))
 </script>
 
 <template>
   <article :aria-label="name">
     <h2 class="name">{{ name }}</h2>
     <div class="answer">
-      <div>
-        <p class="big slab">{{ need.lead.label }}</p>
-        <p v-if="need.pins && need.pad">{{ need.lead.hasPins ? 'Pins' : 'Where pins are used:' }} <b>{{ range(need.pins.minMillimetres, need.pins.maxMillimetres) }}</b>, <b>{{ need.pad.words }}</b> pad</p>
-        <p v-else>No pins here.</p>
-        <p>Hair there: {{ length(need.hairMillimetres) }}</p>
-        <p v-if="need.proof">Proof: <b>{{ need.proof.label }}</b></p>
+      <div class="tool">
+        <ToolShape class="shape" :kind="need.own?.kind ?? need.lead.kind" />
+        <div>
+          <p class="big slab">{{ need.own?.shownName ?? need.lead.label }}</p>
+          <p v-if="need.own"><FitMark :fit="need.own" /></p>
+          <p v-else-if="need.brushed"><strong>Nothing in your drawer will do yet.</strong></p>
+          <p v-if="need.pins && need.pad">{{ need.lead.hasPins ? 'Asked for: pins' : 'Where pins are used:' }} <b>{{ range(need.pins.minMillimetres, need.pins.maxMillimetres) }}</b>, <b>{{ need.pad.words }}</b> pad</p>
+          <p class="hair">{{ need.hairKind }} hair of {{ length(need.hairMillimetres) }}, {{ need.state }}</p>
+          <p v-if="need.proof">Proof: <b>{{ need.proof.label }}</b></p>
+        </div>
       </div>
-      <PinReach v-if="need.pins && need.lead.hasPins" :hair-mm="need.hairMillimetres" :pin-mm="(need.pins.minMillimetres + need.pins.maxMillimetres) / 2" />
+      <PinReach v-if="reach.length" :hair-mm="need.hairMillimetres" :pins="reach" />
     </div>
     <WhyList :reasons="need.reasons" />
     <h3>In this order</h3>
-    <ol>
-      <li v-for="(step, i) in need.order" :key="i"><b>{{ step.toolLabel }}</b>: {{ step.mannerLabel }}</li>
+    <ol class="order">
+      <li v-for="(step, i) in need.order" :key="i">
+        <b>{{ step.own?.shownName ?? step.toolLabel }}</b>: {{ step.mannerLabel }}
+        <FitMark v-if="step.own" :fit="step.own" /><em v-else-if="step.missing">not in your drawer</em>
+      </li>
     </ol>
+    <template v-if="rest.length">
+      <h3>Why not that one?</h3>
+      <ul class="rest">
+        <li v-for="fit in rest" :key="fit.toolId">
+          <button type="button" :aria-expanded="other === fit.toolId" :disabled="!need.own" @click="other = other === fit.toolId ? undefined : fit.toolId">
+            <b>{{ fit.shownName }}</b> <FitMark :fit="fit" />
+          </button>
+          <span class="because">{{ say(fit.reasons[0]!.text) }}</span>
+          <ComparePanel v-if="other === fit.toolId && need.own" :dog-id="dogId" :section="need.section" :first="need.own.toolId" :second="fit.toolId" />
+        </li>
+      </ul>
+    </template>
     <h3 class="never">Never here</h3>
     <ul class="nevers">
-      <li v-for="never in need.never" :key="never.tool.kind" class="caution"><strong>{{ never.tool.label }}</strong> — {{ say(never.why.text) }}</li>
+      <li v-for="never in need.never" :key="never.why.rule" class="caution"><strong>{{ never.label }}</strong> — {{ say(never.why.text) }}</li>
     </ul>
   </article>
 </template>
 
 <style scoped>
-ol b, .nevers strong { display: inline-block; }
-.name::first-letter, .big::first-letter, ol b::first-letter, .nevers strong::first-letter { text-transform: uppercase; }
-.answer { display: grid; grid-template-columns: minmax(200px, 1fr) minmax(260px, 430px); gap: 20px; align-items: start; }
-.big { font-size: 1.7rem; }
-ol { padding-left: 22px; margin-bottom: 14px; }
+.order b, .nevers strong, .rest b { display: inline-block; }
+.hair::first-letter, .name::first-letter, .big::first-letter, .order b::first-letter, .nevers strong::first-letter, .rest b::first-letter { text-transform: uppercase; }
+.answer { display: grid; grid-template-columns: minmax(220px, 1fr) minmax(240px, 400px); gap: 20px; align-items: start; }
+.tool { display: flex; gap: 16px; }
+.shape { width: 52px; flex: none; }
+.big { font-size: 1.5rem; line-height: 1.15; }
+.order { padding-left: 22px; margin-bottom: 14px; }
+.order li { margin: 4px 0; }
+.order em { font-style: normal; font-weight: 700; color: rgb(var(--v-theme-primary)); }
+.rest { list-style: none; padding: 0; margin-bottom: 14px; }
+.rest li { border-top: 1px dashed rgb(var(--v-theme-seam)); padding: 2px 0; }
+.rest button { min-height: 40px; display: inline-flex; gap: 12px; align-items: center; text-align: left; }
+.rest button:not(:disabled) b { text-decoration: underline dotted; text-underline-offset: 4px; }
+.rest button:disabled { opacity: 1; }
+.because { display: block; font-size: 0.93rem; padding-bottom: 4px; }
 .nevers { list-style: none; padding: 0; }
 @media (max-width: 599px) { .answer { grid-template-columns: 1fr; } }
 </style>

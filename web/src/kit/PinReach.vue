@@ -2,23 +2,33 @@
 import { computed, useId } from 'vue'
 import { useUnits } from '@/shell/useUnits'
 
-/** Skin, hair and pins to scale, from real millimetres: why pins do or do not reach the skin. */
-const props = defineProps<{ hairMm: number; pinMm: number; layerMm?: number }>()
+/** Skin, hair and pins to scale, from real millimetres: why pins do or do not reach the skin. One tool or two. */
+const props = defineProps<{ hairMm: number; pins: { mm: number; name?: string }[] }>()
 
 const { length } = useUnits()
 const id = useId()
 const HEIGHT = 150
 const SKIN_Y = 172
+const WIDTH = 330
 /** Pixels per millimetre, the same for hair and pins. */
-const scale = computed(() => HEIGHT / Math.max(props.hairMm, props.pinMm + 6, 40))
+const scale = computed(() => HEIGHT / Math.max(props.hairMm, ...props.pins.map((pin) => pin.mm + 6), 40))
 const hairTop = computed(() => SKIN_Y - props.hairMm * scale.value)
-const pinTop = computed(() => SKIN_Y - Math.max(props.hairMm, props.pinMm) * scale.value)
-const pinTip = computed(() => pinTop.value + props.pinMm * scale.value)
-const reaches = computed(() => props.pinMm >= props.hairMm)
 const strands = Array.from({ length: 30 }, (_, i) => ({ x: 14 + i * 10.6, lean: ((i * 37) % 11) - 5, cut: ((i * 53) % 9) / 60 }))
-const says = computed(() => reaches.value
-  ? `Pins of ${length(Math.round(props.pinMm))} reach the skin through hair of ${length(props.hairMm)}.`
-  : `Pins of ${length(Math.round(props.pinMm))} stop ${length(Math.round(props.hairMm - props.pinMm))} above the skin in hair of ${length(props.hairMm)}: part it.`)
+const combs = computed(() => props.pins.map((pin, i) => {
+  const room = (WIDTH - 20) / props.pins.length
+  const broad = Math.min(160, room - 24)
+  const left = 16 + i * room + (room - broad) / 2
+  const top = SKIN_Y - Math.max(props.hairMm, pin.mm) * scale.value
+  const teeth = Math.floor(broad / 17)
+  return { left, broad, top, tip: top + pin.mm * scale.value, short: pin.mm < props.hairMm, name: pin.name,
+    xs: Array.from({ length: teeth }, (_, k) => left + 8 + (k * (broad - 16)) / (teeth - 1)) }
+}))
+function saysOf(pin: { mm: number; name?: string }): string {
+  const what = pin.name ? `${pin.name}: ${length(Math.round(pin.mm))}` : `Pins of ${length(Math.round(pin.mm))}`
+  return pin.mm >= props.hairMm ? `${what} reach${pin.name ? 'es' : ''} the skin through hair of ${length(props.hairMm)}.`
+    : `${what} stop${pin.name ? 's' : ''} ${length(Math.round(props.hairMm - pin.mm))} above the skin in hair of ${length(props.hairMm)}: part it.`
+}
+const says = computed(() => props.pins.map(saysOf).join(' '))
 </script>
 
 <template>
@@ -29,9 +39,9 @@ const says = computed(() => reaches.value
       <g class="strands" :clip-path="`url(#${id})`">
         <path v-for="s in strands" :key="s.x" :d="`M${s.x} ${SKIN_Y}q${s.lean} ${-(SKIN_Y - hairTop) * 0.5} ${s.lean * 1.6} ${-(SKIN_Y - hairTop) * (1 - s.cut)}`" />
       </g>
-      <g class="pins" :class="{ short: !reaches }">
-        <rect x="92" :y="pinTop - 13" width="160" height="13" rx="4" />
-        <path v-for="i in 9" :key="i" :d="`M${100 + (i - 1) * 18} ${pinTop}V${pinTip}`" />
+      <g v-for="(comb, i) in combs" :key="i" class="pins" :class="{ short: comb.short }">
+        <rect :x="comb.left" :y="comb.top - 13" :width="comb.broad" height="13" rx="4" />
+        <path v-for="x in comb.xs" :key="x" :d="`M${x} ${comb.top}V${comb.tip}`" />
       </g>
       <g class="scale">
         <path :d="`M352 ${hairTop}V${SKIN_Y}M347 ${hairTop}h10M347 ${SKIN_Y}h10`" />
@@ -50,7 +60,7 @@ svg { width: 100%; display: block; }
 .strands path { fill: none; stroke: rgb(var(--v-theme-ink)); stroke-width: 1.8; opacity: 0.55; stroke-linecap: round; }
 .pins rect { fill: rgb(var(--v-theme-secondary)); }
 .pins path { stroke: rgb(var(--v-theme-secondary)); stroke-width: 3; stroke-linecap: round; }
-.pins.short path { stroke: rgb(var(--v-theme-primary)); }
+.pins.short path { stroke: rgb(var(--v-theme-primary)); stroke-dasharray: 7 4; }
 .scale path { stroke: rgb(var(--v-theme-ink)); stroke-width: 1.5; fill: none; }
 .scale text { fill: rgb(var(--v-theme-ink)); font-size: 15px; font-family: var(--sans); }
 figcaption { font-size: 0.92rem; }

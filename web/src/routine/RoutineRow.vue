@@ -9,7 +9,7 @@ import LayerSketch from './LayerSketch.vue'
 const props = defineProps<{ step: StepView; name: string; number: number; leftOut: boolean; open: boolean; oftenSkipped?: boolean }>()
 defineEmits<{ toggle: []; open: [] }>()
 
-const tools = computed(() => [...new Set(props.step.tools.map((t) => t.toolLabel))].join(', '))
+const tools = computed(() => [...new Set(props.step.tools.map((t) => t.own?.shownName ?? t.toolLabel))].join(', '))
 const layers = computed(() => (props.step.layers.count > 1 ? `${props.step.layers.count} layers` : 'one pass'))
 </script>
 
@@ -29,7 +29,7 @@ const layers = computed(() => (props.step.layers.count > 1 ? `${props.step.layer
       <LayerSketch :layers="step.layers" />
       <div>
         <p>{{ step.hold }}</p>
-        <ol><li v-for="(tool, i) in step.tools" :key="i"><b>{{ tool.toolLabel }}</b>: {{ tool.mannerLabel }}</li></ol>
+        <ol><li v-for="(tool, i) in step.tools" :key="i"><b>{{ tool.own?.shownName ?? tool.toolLabel }}</b>: {{ tool.mannerLabel }}<em v-if="tool.missing"> · not in your drawer</em></li></ol>
         <p><b>At most {{ step.strokesAtMost }} strokes</b> on one spot, then move on.</p>
         <WhyList :reasons="step.reasons" />
       </div>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useSections } from '@/api/queries'
 import type { Section, Signal } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
@@ -8,6 +8,7 @@ import { useDrawnCoat } from '@/coat/useCoat'
 import { useDog } from '@/dog/useDogs'
 import LayerSketch from '@/routine/LayerSketch.vue'
 import PageState from '@/shell/PageState.vue'
+import { useKeys } from '@/shell/useKeys'
 import { useUnits } from '@/shell/useUnits'
 import { SIGNALS } from '@/trust/words'
 import BigAnswers from './BigAnswers.vue'
@@ -73,22 +74,19 @@ const SMALL = computed(() => [
   { key: 'e', title: 'End here', act: () => record({ type: 'STOPPED' }), off: !step.value },
 ].filter((small) => !small.off))
 
-function key(event: KeyboardEvent) {
-  if (event.ctrlKey || event.metaKey || event.altKey || saving.value || !view.value) return
-  const pressed = event.key.toLowerCase()
+useKeys((pressed, event) => {
+  if (saving.value || !view.value) return
   const answer = document.querySelector<HTMLButtonElement>(`[data-key="${CSS.escape(pressed)}"]`)
   if (answer) answer.click()
   else if (pressed === ' ' && phase.value === 'work' && step.value && !isControl(event.target)) {
     event.preventDefault()
     phase.value = 'comb'
   }
-}
+})
 /** What has the focus answers to the space bar itself. */
 function isControl(target: EventTarget | null): boolean {
   return target instanceof Element && target.matches('button, a, summary, [role=button]')
 }
-onMounted(() => window.addEventListener('keydown', key))
-onBeforeUnmount(() => window.removeEventListener('keydown', key))
 </script>
 
 <template>
@@ -110,7 +108,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', key))
           <div class="work">
             <div>
               <p class="hold">{{ step.hold }}</p>
-              <ol><li v-for="(tool, i) in step.tools" :key="i"><b>{{ tool.toolLabel }}</b> {{ tool.mannerLabel }}</li></ol>
+              <ol><li v-for="(tool, i) in step.tools" :key="i"><b>{{ tool.own?.shownName ?? tool.toolLabel }}</b> {{ tool.mannerLabel }}</li></ol>
               <p class="guard">At most {{ step.strokesAtMost }} strokes on a spot, then move on.</p>
             </div>
             <LayerSketch :layers="step.layers" class="sketch" />

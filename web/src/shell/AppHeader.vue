@@ -13,6 +13,7 @@ const { data: household } = useHousehold()
     <span v-if="household?.name" class="house">{{ household.name }}</span>
     <nav aria-label="Main">
       <router-link to="/">Home</router-link>
+      <router-link to="/drawer">Drawer</router-link>
       <router-link to="/settings">Settings</router-link>
     </nav>
   </header>

@@ -23,6 +23,10 @@ export function useUnits() {
       ? `${trim(fromMm / MM_PER_INCH, 2)}–${trim(toMm / MM_PER_INCH, 2)} in`
       : `${trim(fromMm, 0)}–${trim(toMm, 0)} mm`
   }
+  /** A rate of growth a day. */
+  function growth(mmPerDay: number): string {
+    return inches.value ? `${trim(mmPerDay / MM_PER_INCH, 3)} in a day` : `${trim(mmPerDay, 2)} mm a day`
+  }
   function mass(kg: number): string {
     return pounds.value ? `${trim(kg / KG_PER_POUND, 1)} lb` : `${trim(kg, 1)} kg`
   }
@@ -40,7 +44,7 @@ export function useUnits() {
       unit === 'mm' ? length(Number(value)) : unit === 'kg' ? mass(Number(value)) : date(value))
   }
   return {
-    inches, pounds, length, range, mass, date, say,
+    inches, pounds, length, range, growth, mass, date, say,
     toMm: (shown: number) => (inches.value ? shown * MM_PER_INCH : shown),
     fromMm: (mm: number) => Number(trim(inches.value ? mm / MM_PER_INCH : mm, inches.value ? 2 : 1)),
     toKg: (shown: number) => (pounds.value ? shown * KG_PER_POUND : shown),

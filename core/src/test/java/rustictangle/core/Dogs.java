@@ -1,6 +1,7 @@
 package rustictangle.core;
 
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import rustictangle.core.coat.Coat;
@@ -17,6 +18,9 @@ import rustictangle.core.dog.Mass;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Skin;
 import rustictangle.core.dog.Wear;
+import rustictangle.core.kit.Approach;
+import rustictangle.core.kit.Kit;
+import rustictangle.core.kit.Match;
 
 /** Plain dogs and coats for the tests. */
 public final class Dogs {
@@ -41,7 +45,7 @@ public final class Dogs {
     }
 
     public static RegionCoat hair(CoatKind kind, double millimetres, Density density, Texture texture) {
-        return new RegionCoat(kind, new HairLength(millimetres), density, texture, false);
+        return new RegionCoat(kind, new HairLength(millimetres), density, texture, kind.usuallyUndercoat(), false);
     }
 
     public static RegionCoat fleece(double millimetres) {
@@ -49,11 +53,16 @@ public final class Dogs {
     }
 
     public static Coat allOver(RegionCoat hair) {
-        return new Coat(regions(hair), false);
+        return new Coat(regions(hair), false, false);
     }
 
     public static Coat shedding(RegionCoat hair) {
-        return new Coat(regions(hair), true);
+        return new Coat(regions(hair), true, false);
+    }
+
+    /** What the dog asks for, and an empty drawer. */
+    public static Kit kit(Dog dog, Coat coat) {
+        return Kit.of(Match.of(dog, coat, Approach.USUAL), List.of());
     }
 
     public static Map<Region, RegionCoat> regions(RegionCoat hair) {

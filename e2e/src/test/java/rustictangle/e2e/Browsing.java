@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
@@ -78,5 +79,34 @@ abstract class Browsing {
         context.setDefaultTimeout(2 * PATIENCE_MS);
         context.onPage(page -> page.onPageError(pageErrors::add));
         return context;
+    }
+
+    static void tabTo(Page page, String name) {
+        tabUntil(page, "(e, name) => (e.getAttribute('aria-label') ?? (e.labels?.[0]?.textContent || e.textContent)).trim() === name",
+                name);
+    }
+
+    static void tabToSection(Page page) {
+        tabUntil(page, "(e) => e.hasAttribute('data-shape')", "");
+    }
+
+    private static void tabUntil(Page page, String test, String argument) {
+        for (int i = 0; i < 60; i++) {
+            page.keyboard().press("Tab");
+            if (Boolean.TRUE.equals(page.evaluate("name => (" + test + ")(document.activeElement, name)", argument))) {
+                return;
+            }
+        }
+        throw new AssertionError("60 tabs do not reach " + argument);
+    }
+
+    /** Reaches the button or link of this name by tabbing, and presses it. */
+    static void press(Page page, String name) {
+        tabTo(page, name);
+        page.keyboard().press("Enter");
+    }
+
+    static LocatorAssertions.ContainsTextOptions ignoreCase() {
+        return new LocatorAssertions.ContainsTextOptions().setIgnoreCase(true);
     }
 }

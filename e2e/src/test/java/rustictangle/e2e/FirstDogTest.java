@@ -144,27 +144,4 @@ class FirstDogTest extends Browsing {
             assertTrue(app.get("api/dogs").contains("[]"));
         }
     }
-
-    private static void tabTo(Page page, String name) {
-        tabUntil(page, "(e, name) => (e.getAttribute('aria-label') ?? (e.labels?.[0]?.textContent || e.textContent)).trim() === name",
-                name);
-    }
-
-    private static void tabToSection(Page page) {
-        tabUntil(page, "(e) => e.hasAttribute('data-shape')", "");
-    }
-
-    private static void tabUntil(Page page, String test, String argument) {
-        for (int i = 0; i < 60; i++) {
-            page.keyboard().press("Tab");
-            if (Boolean.TRUE.equals(page.evaluate("name => (" + test + ")(document.activeElement, name)", argument))) {
-                return;
-            }
-        }
-        throw new AssertionError("60 tabs do not reach " + argument);
-    }
-
-    private static com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions ignoreCase() {
-        return new com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions().setIgnoreCase(true);
-    }
 }

@@ -85,7 +85,7 @@ class DogTest extends ServerTest {
         send(HttpMethod.PUT, "/api/dogs/" + id + "/coat", coatJson("CURLY", "999")).andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].field").value("regions[0].millimetres"))
                 .andExpect(jsonPath("$.fields[0].message", containsString("1 to 400 mm")));
-        send(HttpMethod.PUT, "/api/dogs/" + id + "/coat", "{\"regions\": [], \"sheddingHeavily\": false}")
+        send(HttpMethod.PUT, "/api/dogs/" + id + "/coat", "{\"regions\": [], \"sheddingHeavily\": false, \"neglected\": false}")
                 .andExpect(status().isBadRequest()).andExpect(jsonPath("$.fields[0].message", containsString("head")));
         read("/api/dogs/" + id + "/coat").andExpect(jsonPath("$.regions[0].millimetres").value(40));
     }
@@ -93,20 +93,8 @@ class DogTest extends ServerTest {
     @Test
     void withoutACoatNothingIsMatchedAndTheOwnerIsToldWhatToDo() throws Exception {
         long id = addDog("Gannet");
-        read("/api/dogs/" + id + "/match").andExpect(status().isConflict())
+        read("/api/dogs/" + id + "/kit").andExpect(status().isConflict())
                 .andExpect(jsonPath("$.detail", containsString("Describe Gannet's coat first")));
-    }
-
-    @Test
-    void theMatchNamesToolPinsPadProofNeverAndReasons() throws Exception {
-        long id = addKnownDog("Gannet");
-        read("/api/dogs/" + id + "/match").andExpect(status().isOk())
-                .andExpect(jsonPath("$.needs", hasSize(29)))
-                .andExpect(jsonPath("$.needs[0].lead.label").value("slicker"))
-                .andExpect(jsonPath("$.needs[0].pins.minMillimetres").value(17))
-                .andExpect(jsonPath("$.needs[0].proof.label").value("comb"))
-                .andExpect(jsonPath("$.needs[0].never[*].why.rule", hasItem("kit.never-deshedding-blade")))
-                .andExpect(jsonPath("$.needs[0].reasons[*].rule", hasItem("kit.pins-by-length")));
     }
 
     @Test

@@ -87,7 +87,7 @@ public abstract class ServerTest {
 
     protected static String dogJson(String name, String kilograms) {
         return """
-                {"name": "%s", "kilograms": %s, "lifeStage": "ADULT", "flatFace": false, "skin": "SOUND",
+                {"name": "%s", "breed": "", "kilograms": %s, "lifeStage": "ADULT", "flatFace": false, "skin": "SOUND",
                  "history": "GENTLE", "wears": ["HARNESS"], "habits": []}
                 """.formatted(name, kilograms);
     }
@@ -95,9 +95,9 @@ public abstract class ServerTest {
     protected static String coatJson(String kind, String millimetres) {
         return Arrays.stream(Region.values()).map(region -> """
                 {"region": "%s", "kind": "%s", "millimetres": %s, "density": "MEDIUM", "texture": "CURLY",
-                 "pale": false}
+                 "undercoat": false, "pale": false}
                 """.formatted(region, kind, millimetres))
-                .collect(Collectors.joining(",", "{\"sheddingHeavily\": false, \"regions\": [", "]}"));
+                .collect(Collectors.joining(",", "{\"sheddingHeavily\": false, \"neglected\": false, \"regions\": [", "]}"));
     }
 
     /** Begins a session with these sections and returns its path. */

@@ -13,8 +13,9 @@ import rustictangle.core.dog.Section;
  *
  * @param regions         every region, none missing
  * @param sheddingHeavily the undercoat is letting go just now
+ * @param neglected       no comb has been to the skin for weeks
  */
-public record Coat(Map<Region, RegionCoat> regions, boolean sheddingHeavily) {
+public record Coat(Map<Region, RegionCoat> regions, boolean sheddingHeavily, boolean neglected) {
 
     public Coat {
         Set<Region> missing = EnumSet.allOf(Region.class);
@@ -36,8 +37,14 @@ public record Coat(Map<Region, RegionCoat> regions, boolean sheddingHeavily) {
         return regions.values().stream().anyMatch(region -> region.kind() == kind);
     }
 
-    /** A double coat blowing its undercoat at this section. */
+    /**
+     * An undercoat letting go at this section. Curly and drop hair keep their dead hair inside: they
+     * have no season.
+     */
     public boolean shedsAt(Section section) {
-        return sheddingHeavily && at(section).kind() == CoatKind.DOUBLE;
+        RegionCoat hair = at(section);
+        boolean hasSeason = hair.kind() == CoatKind.DOUBLE || hair.kind() == CoatKind.WIRE
+                || hair.kind() == CoatKind.FEATHERED;
+        return sheddingHeavily && hair.undercoat() && hasSeason;
     }
 }

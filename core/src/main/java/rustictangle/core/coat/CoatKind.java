@@ -7,7 +7,11 @@ public enum CoatKind {
     DROP("drop", Texture.SILKY, "long and silky, hangs straight from a parting"),
     CURLY("curly", Texture.CURLY, "wool, curls or loose fleece that springs back"),
     WIRE("wire", Texture.HARSH, "a harsh, bristly jacket with softer beard and legs"),
-    FEATHERED("feathered", Texture.SILKY, "a short jacket with long silky furnishings");
+    FEATHERED("feathered", Texture.SILKY, "a short jacket with long silky furnishings"),
+    /** Hair encouraged to form ropes: recognised, and not brushed at all. */
+    CORDED("corded", Texture.CURLY, "felted ropes from the skin to the ends"),
+    /** Bare skin: recognised, and nothing to brush. */
+    HAIRLESS("hairless", Texture.SOFT, "bare skin, or next to it");
 
     private final String label;
     private final Texture usualTexture;
@@ -26,6 +30,21 @@ public enum CoatKind {
     /** The texture to propose when the owner has not felt for it. */
     public Texture usualTexture() {
         return usualTexture;
+    }
+
+    /** Whether brush or comb has any job on it. Common practice, no published source: never in cords. */
+    public boolean brushed() {
+        return this != CORDED && this != HAIRLESS;
+    }
+
+    /** Whether it tangles and mats, so that a comb must prove it. */
+    public boolean mats() {
+        return brushed() && this != SMOOTH;
+    }
+
+    /** Whether it has a soft undercoat as a rule. */
+    public boolean usuallyUndercoat() {
+        return this == DOUBLE || this == WIRE;
     }
 
     /** How an owner tells it, in one line. */

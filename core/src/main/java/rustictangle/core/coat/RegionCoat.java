@@ -5,11 +5,12 @@ import java.util.Objects;
 /**
  * What grows on one region of the dog.
  *
+ * @param undercoat a soft layer beneath the guard hair
  * @param pale white hair: tangles sooner, and pale skin shows brush burn sooner (common practice,
  *             reason unknown)
  */
 public record RegionCoat(CoatKind kind, HairLength length, Density density, Texture texture,
-        boolean pale) {
+        boolean undercoat, boolean pale) {
 
     public RegionCoat {
         Objects.requireNonNull(kind, "kind");
@@ -21,6 +22,11 @@ public record RegionCoat(CoatKind kind, HairLength length, Density density, Text
     /** Loose fleece: of the curly kind, soft rather than curled. It mats more slowly than wool. */
     public boolean isFleece() {
         return kind == CoatKind.CURLY && texture == Texture.SOFT;
+    }
+
+    /** Fleece past the short band. */
+    public boolean isLongFleece() {
+        return isFleece() && length.band() != LengthBand.SHORT;
     }
 
     /** The long hair of a {@link CoatKind#FEATHERED} or {@link CoatKind#WIRE} dog, not its jacket. */

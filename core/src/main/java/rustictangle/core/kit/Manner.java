@@ -12,6 +12,8 @@ public enum Manner {
     SEARCH(false, 0.5, "feel through and part what holds"),
     /** A light mist, hair lifted. */
     LIGHTLY(false, 0.5, "lift the hair and mist lightly"),
+    /** The same, the mist on the tool. */
+    ON_TOOL(false, 0.5, "mist the tool, not the dog"),
     /** Loosen in small circles. */
     CIRCLES(false, 2.5, "loosen in small circles"),
     /** One pass the way the hair lies. */
@@ -24,6 +26,14 @@ public enum Manner {
     LIFT_LOOSE(false, 2.5, "lift only what is loose, light hand"),
     /** With, against and across. */
     ALL_WAYS(false, 7.5, "with, against and every way"),
+    /** A neglected coat is opened from the ends, a little deeper each time. */
+    ENDS_INWARD(false, 5.0, "from the ends inward, a little deeper each time"),
+    /** So lightly that it only finds: where it catches there is a tangle. */
+    FINDER(false, 2.5, "very lightly: where it catches, there is a tangle"),
+    /** The old puppy coat, a little at a time. */
+    COMB_OUT(false, 2.5, "wide end: comb out the old coat, a little at a time"),
+    /** Combing instead of brushing, in a coat combed often: its own proof. */
+    COMB_LAYERS(true, 0.8, "layer by layer: the wide end from the ends inward, then the fine end right through"),
     /** Line brushing: thin layers, from the skin out. */
     LAYERS(true, 2.5, "part to the skin, layer by layer"),
     /** The wide end, from the root, layer by layer. */

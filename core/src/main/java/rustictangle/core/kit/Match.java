@@ -19,10 +19,10 @@ public record Match(List<Need> needs) {
         needs = List.copyOf(needs);
     }
 
-    /** Matches every section's hair to tools. */
-    public static Match of(Dog dog, Coat coat) {
+    /** Matches every section's hair to tools, as this owner goes about it. */
+    public static Match of(Dog dog, Coat coat, Approach approach) {
         return new Match(Arrays.stream(Section.values())
-                .map(section -> SectionMatch.of(dog, coat, section))
+                .map(section -> new SectionMatch(dog, coat, section, approach).need())
                 .toList());
     }
 
@@ -33,7 +33,8 @@ public record Match(List<Need> needs) {
     /** Every tool kind any section asks for, in the order of first use. */
     public Set<ToolKind> tools() {
         Set<ToolKind> tools = new LinkedHashSet<>();
-        needs.forEach(need -> need.order().forEach(step -> tools.add(step.tool())));
+        needs.stream().filter(Need::brushed)
+                .forEach(need -> need.order().forEach(step -> tools.add(step.tool())));
         return tools;
     }
 }

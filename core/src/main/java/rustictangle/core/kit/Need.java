@@ -3,27 +3,51 @@ package rustictangle.core.kit;
 import java.util.List;
 import java.util.Optional;
 import rustictangle.core.Reason;
+import rustictangle.core.coat.CoatState;
+import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.dog.Section;
 
 /**
  * What one section asks of the tools.
  *
- * @param lead    the tool that does the brushing
- * @param pins    pin or wire length of any pinned tool used here; empty on a smooth coat and on the
- *                face, where the comb leads
+ * @param hair    what grows there
+ * @param state   what state it is in
+ * @param school  the school followed here; empty where all schools agree
+ * @param lead    the tool that does the brushing; {@link ToolKind#FINGERS} where nothing is brushed
+ * @param pins    pin or wire length of any pinned tool used here; empty on a smooth coat, on the
+ *                face, and where nothing is brushed
  * @param pad     how firmly those pins are held; empty where pins are
- * @param order   every tool in its turn
- * @param proof   the comb that shows whether the skin was reached; empty on a smooth coat
+ * @param tips    how pins should end here
+ * @param head    the head shape that serves this place best
+ * @param gentle  whether a slicker should have coated tips or a flexible head here
+ * @param brushKg body mass in kg, to which the width of a brush is fitted
+ * @param order   every tool in its turn; only a look with the fingers where nothing is brushed
+ * @param proof   the comb that shows whether the skin was reached; empty where hair does not mat
  * @param never   what must not be used here
  * @param reasons all of them, in the order of the answers they explain
  */
-public record Need(Section section, ToolKind lead, Optional<PinWindow> pins, Optional<Pad> pad,
-        List<ToolStep> order, Optional<ToolKind> proof, List<NeverHere> never,
-        List<Reason> reasons) {
+public record Need(Section section, RegionCoat hair, CoatState state, Optional<LeadSchool> school, ToolKind lead,
+        Optional<PinWindow> pins, Optional<Pad> pad, Tips tips, HeadShape head, boolean gentle, double brushKg,
+        List<ToolStep> order, Optional<ToolKind> proof, List<NeverHere> never, List<Reason> reasons) {
 
     public Need {
         order = List.copyOf(order);
         never = List.copyOf(never);
         reasons = List.copyOf(reasons);
+    }
+
+    /** Whether brush or comb has a job here at all. */
+    public boolean brushed() {
+        return hair.kind().brushed();
+    }
+
+    /** The reason this kind must not be used here; empty when it may be. */
+    public Optional<Reason> forbids(ToolKind kind) {
+        for (NeverHere here : never) {
+            if (here.tools().contains(kind)) {
+                return Optional.of(here.why());
+            }
+        }
+        return Optional.empty();
     }
 }

@@ -1,5 +1,20 @@
 package rustictangle.core.kit;
 
+import static rustictangle.core.kit.ToolKind.BRISTLE_BRUSH;
+import static rustictangle.core.kit.ToolKind.COMB;
+import static rustictangle.core.kit.ToolKind.CURVED_COMB;
+import static rustictangle.core.kit.ToolKind.DEMATTING_BLADE;
+import static rustictangle.core.kit.ToolKind.DESHEDDING_BLADE;
+import static rustictangle.core.kit.ToolKind.FACE_COMB;
+import static rustictangle.core.kit.ToolKind.FLEXIBLE_PIN_BRUSH;
+import static rustictangle.core.kit.ToolKind.PIN_BRUSH;
+import static rustictangle.core.kit.ToolKind.ROTATING_COMB;
+import static rustictangle.core.kit.ToolKind.RUBBER_CURRY;
+import static rustictangle.core.kit.ToolKind.SLICKER;
+import static rustictangle.core.kit.ToolKind.THICK_PIN_BRUSH;
+import static rustictangle.core.kit.ToolKind.UNDERCOAT_RAKE;
+import static rustictangle.core.kit.ToolKind.WOODEN_PIN_BRUSH;
+
 import java.util.ArrayList;
 import java.util.List;
 import rustictangle.core.Reason;
@@ -12,63 +27,75 @@ import rustictangle.core.dog.Section;
 /** What must not be used on a section. Common practice, no published source. */
 final class NeverRules {
 
-    private static final NeverHere DESHEDDING = never(ToolKind.DESHEDDING_BLADE,
-            "kit.never-deshedding-blade",
-            "It cuts guard hair and scratches the skin. Leave it to a professional.");
-    private static final NeverHere DEMATTING = never(ToolKind.DEMATTING_BLADE,
-            "kit.never-dematting-blade",
-            "Curved blades cut, and the pulling burns the skin. Leave it to a professional.");
-    private static final NeverHere PINS_ON_SMOOTH = never(ToolKind.PIN_BRUSH, "kit.never-pins-smooth",
-            "Close-lying hair lets the pins scratch straight down to the skin.");
-    private static final NeverHere SLICKER_ON_SMOOTH = never(ToolKind.SLICKER,
-            "kit.never-pins-smooth", "Close-lying hair lets the wires scratch bare skin.");
-    private static final NeverHere SLICKER_AT_EYES = never(ToolKind.SLICKER,
-            "kit.never-slicker-face", "Wires slip: one could reach the eye.");
-    private static final NeverHere SLICKER_ON_PUPPY = never(ToolKind.SLICKER,
-            "kit.never-slicker-puppy",
-            "Wait until the puppy accepts the soft brush everywhere: one scratch now costs years.");
-    private static final NeverHere RAKE = never(ToolKind.UNDERCOAT_RAKE, "kit.never-rake",
-            "No undercoat to lift here: the rake breaks long hair and pulls.");
-    private static final NeverHere RAKE_ON_THIN_SKIN = never(ToolKind.UNDERCOAT_RAKE,
-            "kit.never-rake-thin-skin", "Blunt pins bruise where little but skin lies beneath.");
-    private static final NeverHere CURRY = never(ToolKind.RUBBER_CURRY, "kit.never-curry",
-            "Circling rubber winds long hair into tangles.");
-    private static final NeverHere BRISTLE = never(ToolKind.BRISTLE_BRUSH, "kit.never-bristle",
-            "It only polishes the top, and the layer at the skin felts unseen.");
+    private static final NeverHere DESHEDDING = never("kit.never-deshedding-blade", "de-shedding blade",
+            "It cuts guard hair and scratches the skin. Some use one daily, most warn: left to a professional.",
+            DESHEDDING_BLADE);
+    private static final NeverHere DEMATTING = never("kit.never-dematting-blade",
+            "dematting blade or mat breaker",
+            "Curved blades cut, and the pulling burns the skin. Leave it to a professional.", DEMATTING_BLADE);
+    private static final NeverHere PINS_ON_SMOOTH = never("kit.never-pins-smooth",
+            "slicker and pin brushes", "Close-lying hair lets wires and pins scratch straight down to the skin.",
+            SLICKER, PIN_BRUSH, WOODEN_PIN_BRUSH, THICK_PIN_BRUSH, FLEXIBLE_PIN_BRUSH);
+    private static final NeverHere SLICKER_AT_EYES = never("kit.never-slicker-face", "slicker",
+            "Wires slip: one could reach the eye.", SLICKER);
+    private static final NeverHere SLICKER_ON_PUPPY = never("kit.never-slicker-puppy", "slicker",
+            "Wait until the puppy accepts the soft brush everywhere: one scratch now costs years.", SLICKER);
+    private static final NeverHere RAKE = never("kit.never-rake", "undercoat rake",
+            "No undercoat to lift here: the rake breaks long hair and pulls.", UNDERCOAT_RAKE);
+    private static final NeverHere RAKE_ON_THIN_SKIN = never("kit.never-rake-thin-skin", "undercoat rake",
+            "Blunt pins bruise where little but skin lies beneath.", UNDERCOAT_RAKE);
+    private static final NeverHere CURRY = never("kit.never-curry", "rubber curry or glove",
+            "Circling rubber winds long hair into tangles.", RUBBER_CURRY);
+    private static final NeverHere BRISTLE = never("kit.never-bristle", "bristle brush",
+            "It only polishes the top, and the layer at the skin felts unseen.", BRISTLE_BRUSH);
+    private static final NeverHere IN_CORDS = never("coat.corded", "any brush or comb",
+            "It tears the cords and cannot pass them.", SLICKER, PIN_BRUSH, WOODEN_PIN_BRUSH, THICK_PIN_BRUSH,
+            FLEXIBLE_PIN_BRUSH, COMB, ROTATING_COMB, CURVED_COMB, FACE_COMB, UNDERCOAT_RAKE, RUBBER_CURRY,
+            BRISTLE_BRUSH);
+    private static final NeverHere ON_BARE_SKIN = never("coat.hairless", "brush, comb and rake",
+            "Nothing stands between them and the skin: they scratch.", SLICKER, PIN_BRUSH, WOODEN_PIN_BRUSH,
+            THICK_PIN_BRUSH, FLEXIBLE_PIN_BRUSH, COMB, ROTATING_COMB, CURVED_COMB, FACE_COMB, UNDERCOAT_RAKE,
+            RUBBER_CURRY, BRISTLE_BRUSH);
 
     private NeverRules() { }
 
     static List<NeverHere> at(Dog dog, Section section, RegionCoat hair) {
         List<NeverHere> list = new ArrayList<>();
-        if (hair.kind() == CoatKind.SMOOTH) {
-            list.add(PINS_ON_SMOOTH);
-            list.add(SLICKER_ON_SMOOTH);
-        } else if (section == Section.MUZZLE) {
-            list.add(SLICKER_AT_EYES);
-        } else if (dog.isPuppy()) {
-            list.add(SLICKER_ON_PUPPY);
-        }
-        boolean singleCoat = hair.kind() == CoatKind.DROP || hair.kind() == CoatKind.CURLY
-                || hair.kind() == CoatKind.FEATHERED;
-        if (singleCoat) {
-            list.add(RAKE);
-        } else if (section.thinSkinned() && hair.kind() != CoatKind.SMOOTH) {
-            list.add(RAKE_ON_THIN_SKIN);
-        }
-        boolean longer = hair.kind() != CoatKind.SMOOTH
-                && hair.length().band() != LengthBand.SHORT;
-        if (longer && hair.kind() != CoatKind.DOUBLE) {
-            list.add(CURRY);
-        }
-        if (longer) {
-            list.add(BRISTLE);
+        switch (hair.kind()) {
+            case CORDED -> list.add(IN_CORDS);
+            case HAIRLESS -> list.add(ON_BARE_SKIN);
+            case SMOOTH -> {
+                list.add(PINS_ON_SMOOTH);
+                list.add(RAKE);
+            }
+            default -> addWhereItMats(dog, section, hair, list);
         }
         list.add(DESHEDDING);
         list.add(DEMATTING);
         return list;
     }
 
-    private static NeverHere never(ToolKind tool, String rule, String text) {
-        return new NeverHere(tool, new Reason(rule, text));
+    private static void addWhereItMats(Dog dog, Section section, RegionCoat hair, List<NeverHere> list) {
+        if (section == Section.MUZZLE) {
+            list.add(SLICKER_AT_EYES);
+        } else if (dog.isPuppy()) {
+            list.add(SLICKER_ON_PUPPY);
+        }
+        if (!hair.undercoat() || hair.kind() == CoatKind.DROP) {
+            list.add(RAKE);
+        } else if (section.thinSkinned()) {
+            list.add(RAKE_ON_THIN_SKIN);
+        }
+        boolean longer = hair.length().band() != LengthBand.SHORT;
+        if (hair.kind() == CoatKind.CURLY || longer && hair.kind() != CoatKind.DOUBLE) {
+            list.add(CURRY);
+        }
+        if (longer) {
+            list.add(BRISTLE);
+        }
+    }
+
+    private static NeverHere never(String rule, String label, String text, ToolKind... tools) {
+        return new NeverHere(List.of(tools), label, new Reason(rule, text));
     }
 }

@@ -61,7 +61,7 @@ enum PinTable {
             case WIRE -> WIRE;
             case FEATHERED -> FURNISHINGS;
             case DROP -> hair.isMatureSilk() ? MATURE_SILK : GENERAL;
-            case CURLY, SMOOTH -> GENERAL;
+            case CURLY, SMOOTH, CORDED, HAIRLESS -> GENERAL;
         };
     }
 

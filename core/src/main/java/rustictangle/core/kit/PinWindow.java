@@ -8,7 +8,8 @@ package rustictangle.core.kit;
  */
 public record PinWindow(double minMillimetres, double maxMillimetres) {
 
-    private static final double LONGEST_PIN_MM = 60;
+    /** Longest pin or wire there is, mm. Own estimate. */
+    static final double LONGEST_PIN_MM = 60;
 
     public PinWindow {
         if (!(minMillimetres > 0 && minMillimetres <= maxMillimetres

@@ -5,14 +5,17 @@ import static rustictangle.core.Reason.mm;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
-import rustictangle.core.coat.LengthBand;
+import rustictangle.core.coat.CoatState;
 import rustictangle.core.coat.RegionCoat;
+import rustictangle.core.coat.Unbrushed;
 import rustictangle.core.dog.Dog;
+import rustictangle.core.dog.LifeStage;
 import rustictangle.core.dog.Section;
 
 /** The match of one section's hair to tools. */
@@ -25,58 +28,129 @@ final class SectionMatch {
             Section.FRONT_LEG_RIGHT, Section.HIND_LEG_LEFT, Section.HIND_LEG_RIGHT);
     /** Shortest pins of all, mm. Common practice, no published source. */
     private static final double SHORTEST_PINS_MM = 16;
+    /** A T-shaped head is for the trousers of double coats on dogs from this mass, kg. Own estimate. */
+    private static final double BIG_DOG_KG = 20;
+    /** Dogs up to this mass are small: a small oval head. Own estimate. */
+    private static final double SMALL_DOG_KG = 6;
 
-    private SectionMatch() { }
+    private final Dog dog;
+    private final Section section;
+    private final RegionCoat hair;
+    private final CoatState state;
+    private final Approach approach;
+    private final List<Reason> reasons = new ArrayList<>();
 
-    static Need of(Dog dog, Coat coat, Section section) {
-        RegionCoat hair = coat.at(section);
-        ToolOrders order = orderFor(dog, coat, section);
-        List<Reason> reasons = new ArrayList<>();
-        reasons.add(new Reason(order.rule(), order.why()));
-        Optional<PinWindow> pins = Optional.empty();
-        Optional<Pad> pad = Optional.empty();
-        Optional<ToolKind> proof = Optional.empty();
-        if (order.lead() != ToolKind.COMB && hair.kind() != CoatKind.SMOOTH) {
-            pins = Optional.of(pins(dog, section, hair, reasons));
-            pad = Optional.of(pad(hair, reasons));
+    SectionMatch(Dog dog, Coat coat, Section section, Approach approach) {
+        this.dog = dog;
+        this.section = section;
+        this.hair = coat.at(section);
+        this.state = CoatState.of(dog, coat, section);
+        this.approach = approach;
+    }
+
+    Need need() {
+        return hair.kind().brushed() ? brushed() : handsOnly();
+    }
+
+    private Need handsOnly() {
+        reasons.add(Unbrushed.limits(hair.kind()));
+        return new Need(section, hair, state, Optional.empty(), ToolKind.FINGERS, Optional.empty(),
+                Optional.empty(), tips(), head(), gentle(), dog.mass().kilograms(),
+                List.of(new ToolStep(ToolKind.FINGERS, Manner.SEARCH)), Optional.empty(),
+                NeverRules.at(dog, section, hair), reasons);
+    }
+
+    private Need brushed() {
+        CoatOrder row = row();
+        LeadSchool school = approach.lead().orElse(row.usual());
+        reasons.add(new Reason(row.rule(), row.why()));
+        if (approach.lead().isPresent() && row.dependsOnSchool()) {
+            reasons.add(new Reason("kit.school", "Your choice, " + school.label() + ": " + school.suits()));
         }
-        if (hair.kind() != CoatKind.SMOOTH) {
+        List<ToolStep> brushes = row.brushes(school);
+        ToolKind lead = brushes.get(brushes.size() - 1).tool();
+        List<ToolStep> order = order(row, brushes);
+        // Also where no step asks for pins: a brush that stands in must still suit the hair.
+        boolean pinned = hair.kind().mats() && section != Section.MUZZLE;
+        Optional<PinWindow> pins = pinned ? Optional.of(pins()) : Optional.empty();
+        Optional<Pad> pad = pinned ? Optional.of(pad()) : Optional.empty();
+        Optional<ToolKind> proof = Optional.empty();
+        if (hair.kind().mats()) {
             proof = Optional.of(section == Section.MUZZLE ? ToolKind.FACE_COMB : ToolKind.COMB);
             reasons.add(new Reason("kit.comb-proves",
                     "A brush can glide over felt; only a comb from the root, wide end "
                             + "first and then the fine one, shows the skin was reached."));
         }
-        addCautions(dog, section, hair, reasons);
-        return new Need(section, order.lead(), pins, pad, order.steps(), proof,
+        Tips tips = tips();
+        addCautions();
+        return new Need(section, hair, state, row.dependsOnSchool() ? Optional.of(school) : Optional.empty(), lead,
+                pins, pad, tips, head(), gentle(), dog.mass().kilograms(), order, proof,
                 NeverRules.at(dog, section, hair), reasons);
     }
 
-    private static ToolOrders orderFor(Dog dog, Coat coat, Section section) {
-        RegionCoat hair = coat.at(section);
+    private CoatOrder row() {
         if (hair.kind() == CoatKind.SMOOTH) {
-            return ToolOrders.SMOOTH;
+            return CoatOrder.SMOOTH;
         }
         if (section == Section.MUZZLE) {
-            return ToolOrders.FACE;
+            return CoatOrder.FACE;
         }
         if (dog.isPuppy()) {
-            return ToolOrders.PUPPY;
+            return CoatOrder.PUPPY;
         }
+        boolean rakeable = state == CoatState.HEAVY_SHEDDING && !section.thinSkinned();
         return switch (hair.kind()) {
-            case DOUBLE -> coat.shedsAt(section) && !section.thinSkinned()
-                    ? ToolOrders.DOUBLE_SHEDDING : ToolOrders.DOUBLE;
-            case DROP -> ToolOrders.DROP;
-            case CURLY -> isLongFleece(hair) ? ToolOrders.FLEECE : ToolOrders.CURLY;
-            case WIRE, FEATHERED -> hair.isFurnishing() ? ToolOrders.FURNISHINGS : ToolOrders.JACKET;
-            case SMOOTH -> ToolOrders.SMOOTH;
+            case DOUBLE -> rakeable ? CoatOrder.DOUBLE_SHEDDING : CoatOrder.DOUBLE;
+            case DROP -> CoatOrder.DROP;
+            case CURLY -> hair.isLongFleece() ? CoatOrder.FLEECE : CoatOrder.CURLY;
+            case WIRE, FEATHERED -> {
+                if (hair.isFurnishing()) {
+                    yield CoatOrder.FURNISHINGS;
+                }
+                yield rakeable ? CoatOrder.JACKET_SHEDDING : CoatOrder.JACKET;
+            }
+            case SMOOTH, CORDED, HAIRLESS -> throw new IllegalStateException(hair.kind() + " has no such row");
         };
     }
 
-    private static boolean isLongFleece(RegionCoat hair) {
-        return hair.isFleece() && hair.length().band() != LengthBand.SHORT;
+    private List<ToolStep> order(CoatOrder row, List<ToolStep> brushes) {
+        List<ToolStep> steps = new ArrayList<>();
+        boolean neglected = state == CoatState.NEGLECTED && !dog.isPuppy();
+        if (neglected) {
+            reasons.add(new Reason("kit.neglected", "Weeks without a comb: fingers and mist first, then from the "
+                    + "ends inward. Mats that are tight or many are for a groomer."));
+            steps.add(new ToolStep(ToolKind.FINGERS, Manner.SEARCH));
+            steps.add(mist());
+            steps.add(new ToolStep(brushes.get(0).tool(), Manner.ENDS_INWARD));
+        }
+        row.before().stream()
+                .map(step -> step.tool() == ToolKind.MIST ? mist() : step)
+                .filter(step -> !steps.contains(step)).forEach(steps::add);
+        steps.addAll(brushes);
+        steps.addAll(row.after());
+        if (state == CoatState.PUPPY_CHANGE && section != Section.MUZZLE) {
+            reasons.add(new Reason("kit.puppy-change",
+                    "The puppy coat gives way and tangles with the new one: comb out the old coat as you go."));
+            steps.add(new ToolStep(ToolKind.COMB, Manner.COMB_OUT));
+        }
+        boolean combed = brushes.stream().anyMatch(step -> step.manner() == Manner.COMB_LAYERS);
+        if (!combed) {
+            steps.addAll(row.proof());
+        }
+        return steps;
     }
 
-    private static PinWindow pins(Dog dog, Section section, RegionCoat hair, List<Reason> reasons) {
+    private ToolStep mist() {
+        boolean onTool = approach.mist() == MistSchool.ON_TOOL
+                || approach.mist() == MistSchool.BY_SKIN && (dog.delicateSkin() || dog.mayBeFrightened());
+        if (onTool) {
+            reasons.add(new Reason("kit.mist-on-tool", "Mist the tool, not the dog: kinder to sensitive skin and "
+                    + "to a dog shy of spray. If the skin reacts, ask a vet."));
+        }
+        return new ToolStep(ToolKind.MIST, onTool ? Manner.ON_TOOL : Manner.LIGHTLY);
+    }
+
+    private PinWindow pins() {
         PinTable table = PinTable.of(hair);
         PinWindow window = table.window(hair);
         reasons.add(new Reason(table.rule(), "Pins of " + mm(window.minMillimetres()) + " to "
@@ -93,16 +167,41 @@ final class SectionMatch {
         return window;
     }
 
-    private static Pad pad(RegionCoat hair, List<Reason> reasons) {
+    private Pad pad() {
         Pad pad = PinTable.of(hair).pad(hair);
         reasons.add(new Reason("kit.pad", "A " + pad.words() + " pad because the hair is "
-                + hair.density().label() + " and " + hair.texture().name().toLowerCase()
+                + hair.density().label() + " and " + hair.texture().name().toLowerCase(Locale.ROOT)
                 + ": denser asks for firmer, silkier for softer."));
         return pad;
     }
 
-    private static void addCautions(Dog dog, Section section, RegionCoat hair, List<Reason> reasons) {
-        if (section.thinSkinned() && hair.kind() != CoatKind.SMOOTH) {
+    /** Ball tips for a puppy and thin skin, straight ground ones otherwise, unless the owner chose. */
+    private Tips tips() {
+        return switch (approach.tips()) {
+            case BALL -> Tips.BALL;
+            case GROUND -> Tips.GROUND;
+            case BY_SKIN -> dog.isPuppy() || section.thinSkinned() || dog.delicateSkin() ? Tips.BALL : Tips.GROUND;
+        };
+    }
+
+    private HeadShape head() {
+        boolean narrow = section.thinSkinned() && section != Section.BELLY;
+        if (narrow) {
+            return HeadShape.OBLONG;
+        }
+        double kilograms = dog.mass().kilograms();
+        if (section == Section.REAR_TROUSERS && hair.kind() == CoatKind.DOUBLE && kilograms >= BIG_DOG_KG) {
+            return HeadShape.T_SHAPE;
+        }
+        return kilograms <= SMALL_DOG_KG ? HeadShape.SMALL_OVAL : HeadShape.OVAL;
+    }
+
+    private boolean gentle() {
+        return approach.hand() == Hand.BEGINNER || section.thinSkinned() || dog.delicateSkin() || hair.pale();
+    }
+
+    private void addCautions() {
+        if (section.thinSkinned() && hair.kind().mats()) {
             reasons.add(new Reason("kit.thin-skin",
                     "Little but skin lies beneath here: the lightest hand, wires lifted before they scrape."));
         }
@@ -110,6 +209,10 @@ final class SectionMatch {
             reasons.add(new Reason("kit.delicate-skin",
                     "Pale, thin or sensitive skin burns sooner under a brush: smooth or coated tips "
                             + "only, and never on over one spot."));
+        }
+        if (dog.lifeStage() == LifeStage.ELDERLY && hair.kind().mats()) {
+            reasons.add(new Reason("kit.elderly", "An old dog's skin is thin and fragile: a wooden-pin brush is the "
+                    + "kindest, in short turns."));
         }
     }
 }

@@ -49,7 +49,8 @@ enum RateTable {
             case CURLY -> hair.isFleece() ? FLEECE : CURLY;
             case WIRE -> WIRE;
             case FEATHERED -> FEATHERED;
-            case SMOOTH -> throw new IllegalArgumentException("smooth hair does not tangle");
+            case SMOOTH, CORDED, HAIRLESS ->
+                    throw new IllegalArgumentException(hair.kind().label() + " hair is not kept free of tangles");
         };
     }
 

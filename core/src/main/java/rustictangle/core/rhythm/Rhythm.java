@@ -59,6 +59,9 @@ public record Rhythm(List<SectionRhythm> sections, LocalDate nextDate, Reason re
         long others = sections.stream().filter(s -> !s.due().isAfter(next)).count() - 1;
         String more = others == 0 ? "" : others == 1 ? " One more place is due with it."
                 : " " + others + " more places are due with it.";
+        if (first.state() == SectionRhythm.State.NOT_BRUSHED) {
+            return first.reasons().get(0);
+        }
         return new Reason("rhythm.next-date", "First in line: " + first.section().label() + ". "
                 + first.reasons().get(0).text() + more);
     }

@@ -39,7 +39,17 @@ final class SectionForecast {
     }
 
     SectionRhythm rhythm() {
+        if (!hair.kind().brushed()) {
+            return notBrushed();
+        }
         return hair.kind() == CoatKind.SMOOTH ? smooth() : matting();
+    }
+
+    private SectionRhythm notBrushed() {
+        return new SectionRhythm(section, State.NOT_BRUSHED, lastClear(), today.plusDays(Risk.LONGEST_WAIT_DAYS),
+                Optional.empty(), 0, 0, 0, Risk.LONGEST_WAIT_DAYS, Risk.LONGEST_WAIT_DAYS, checks.size(),
+                List.of(new Reason("rhythm.not-brushed", "Nothing is brushed here, so nothing falls due: "
+                        + hair.kind().recognisedBy() + ".")));
     }
 
     private SectionRhythm smooth() {
@@ -88,6 +98,7 @@ final class SectionForecast {
             case MAT_LEFT, OVERDUE -> 4;
             case DUE, NEVER_CHECKED -> 3;
             // Thirds of the way, so that a resting section fills evenly up to the day it is due.
+            case NOT_BRUSHED -> 0;
             case RESTING -> (int) Math.min(2, 3 * daysSince(lastClear().orElseThrow()) / interval);
         };
     }

@@ -10,7 +10,8 @@ import rustictangle.core.dog.Section;
  * How soon a section is due again.
  *
  * @param lastClear       when the comb last ran free; empty: never recorded
- * @param due             the day it is due; today when it was never checked or a mat is in it
+ * @param due             the day it is due; today when it was never checked or a mat is in it;
+ *                        a nominal day four weeks off where nothing is brushed
  * @param overdueFrom     when a mat becomes likely; empty: smooth coat, or nothing recorded yet
  * @param burrs           how due, in [0, 4]: 3 is due, 4 is overdue or matted
  * @param chanceOfTangle  today, in [0, 1]
@@ -24,7 +25,7 @@ public record SectionRhythm(Section section, State state, Optional<LocalDate> la
         int intervalDays, int tableIntervalDays, int checks, List<Reason> reasons) {
 
     /** What a section is waiting for. */
-    public enum State { RESTING, DUE, OVERDUE, NEVER_CHECKED, MAT_LEFT }
+    public enum State { RESTING, DUE, OVERDUE, NEVER_CHECKED, MAT_LEFT, /** Cords or bare skin. */ NOT_BRUSHED }
 
     public SectionRhythm {
         reasons = List.copyOf(reasons);
@@ -32,6 +33,6 @@ public record SectionRhythm(Section section, State state, Optional<LocalDate> la
 
     /** Whether it belongs into today's routine. */
     public boolean needsBrushing() {
-        return state != State.RESTING;
+        return state != State.RESTING && state != State.NOT_BRUSHED;
     }
 }

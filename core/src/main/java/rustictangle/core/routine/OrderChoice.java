@@ -2,7 +2,6 @@ package rustictangle.core.routine;
 
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
-import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.LengthBand;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
@@ -42,7 +41,7 @@ record OrderChoice(Order order, Reason reason) {
     }
 
     private static boolean longer(Coat coat, Section section) {
-        return coat.at(section).kind() != CoatKind.SMOOTH
+        return coat.at(section).kind().mats()
                 && coat.at(section).length().band() != LengthBand.SHORT;
     }
 }

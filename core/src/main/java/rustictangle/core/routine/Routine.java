@@ -8,13 +8,13 @@ import java.util.Locale;
 import java.util.Set;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
-import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.BodySurface;
 import rustictangle.core.dog.Section;
-import rustictangle.core.kit.Match;
+import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Need;
+import rustictangle.core.kit.SectionKit;
 import rustictangle.core.rhythm.SectionRhythm;
 import rustictangle.core.trust.Trust;
 
@@ -41,37 +41,40 @@ public record Routine(Order order, Reason whyOrder, List<RoutineStep> steps, int
     }
 
     /**
-     * The routine for these sections.
+     * The routine for these sections, but for those where nothing is brushed.
      *
+     * @param kit     which tools the sections ask for, and which the owner has
      * @param rhythms of every section, so that known mats are heeded
      */
-    public static Routine of(Dog dog, Coat coat, Trust trust, List<SectionRhythm> rhythms,
+    public static Routine of(Dog dog, Coat coat, Kit kit, Trust trust, List<SectionRhythm> rhythms,
             Collection<Section> sections) {
         boolean mats = rhythms.stream().anyMatch(r -> r.state() == SectionRhythm.State.MAT_LEFT);
         OrderChoice choice = OrderChoice.of(dog, coat, trust, mats);
-        Match match = Match.of(dog, coat);
         Set<Section> wanted = EnumSet.noneOf(Section.class);
         wanted.addAll(sections);
         List<RoutineStep> steps = choice.order().sequence().stream()
                 .filter(wanted::contains)
-                .map(section -> step(dog, coat, match.at(section)))
+                .map(kit::at)
+                .filter(here -> here.need().brushed())
+                .map(here -> step(dog, coat, here))
                 .toList();
         int total = steps.stream().mapToInt(RoutineStep::seconds).sum();
-        return new Routine(choice.order(), choice.reason(), steps, total, whyMinutes(dog), Cautions.of(dog, coat, mats));
+        return new Routine(choice.order(), choice.reason(), steps, total, whyMinutes(dog), Cautions.of(dog, coat, wanted, mats));
     }
 
-    private static RoutineStep step(Dog dog, Coat coat, Need need) {
+    private static RoutineStep step(Dog dog, Coat coat, SectionKit here) {
+        Need need = here.need();
         Section section = need.section();
         RegionCoat hair = coat.at(section);
         double height = BodySurface.of(dog.mass()).heightMillimetres(section);
-        Layers layers = need.pins().filter(window -> need.lead().hasPins())
-                .map(window -> Layers.of(hair, window.middleMillimetres(), height))
+        Layers layers = here.reachMillimetres()
+                .map(reach -> Layers.of(hair, reach, height))
                 .orElseGet(() -> Layers.none(hair, height, need.lead()));
         boolean delicate = dog.delicateSkin() || hair.pale();
         List<Reason> reasons = new ArrayList<>(need.reasons());
         reasons.add(layers.why());
         reasons.add(strokesGuard(delicate));
-        return new RoutineStep(section, need.order(), Hold.at(section), layers,
+        return new RoutineStep(section, here.steps(), Hold.at(section), layers,
                 delicate ? STROKES_ON_DELICATE_SKIN : STROKES_AT_MOST,
                 WorkTime.seconds(dog, section, need, layers.count(), delicate), reasons);
     }
@@ -93,7 +96,7 @@ public record Routine(Order order, Reason whyOrder, List<RoutineStep> steps, int
     /** What can go wrong today, said before it does. */
     private static final class Cautions {
 
-        static List<Reason> of(Dog dog, Coat coat, boolean mats) {
+        static List<Reason> of(Dog dog, Coat coat, Set<Section> wanted, boolean mats) {
             List<Reason> list = new ArrayList<>();
             list.add(new Reason("routine.dry", "Brush dry hair only. Wet or damp: dry it to the skin "
                     + "first, with cool or unheated air."));
@@ -111,7 +114,7 @@ public record Routine(Order order, Reason whyOrder, List<RoutineStep> steps, int
                 list.add(new Reason("routine.delicate-skin", "Delicate skin: light hand. Red, wet, broken or "
                         + "hot skin: stop and ask a vet."));
             }
-            if (coat.has(CoatKind.DOUBLE) && coat.sheddingHeavily()) {
+            if (wanted.stream().anyMatch(coat::shedsAt)) {
                 list.add(new Reason("routine.shedding", "Lift only what is already loose; never rake at "
                         + "hair that still holds."));
             }

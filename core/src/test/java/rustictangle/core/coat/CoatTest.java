@@ -34,7 +34,7 @@ class CoatTest {
     void aCoatMustSayWhatGrowsOnEveryRegion() {
         Map<Region, RegionCoat> regions = Dogs.regions(Dogs.hair(CoatKind.WIRE, 30));
         regions.remove(Region.TAIL);
-        String message = assertThrows(IllegalArgumentException.class, () -> new Coat(regions, false)).getMessage();
+        String message = assertThrows(IllegalArgumentException.class, () -> new Coat(regions, false, false)).getMessage();
         assertTrue(message.contains("TAIL"), message);
     }
 
@@ -42,7 +42,7 @@ class CoatTest {
     void aClippedBodyWithLongLegsKeepsBothLengths() {
         Map<Region, RegionCoat> regions = Dogs.regions(Dogs.hair(CoatKind.CURLY, 12));
         regions.put(Region.LEGS, Dogs.hair(CoatKind.CURLY, 60));
-        Coat coat = new Coat(regions, false);
+        Coat coat = new Coat(regions, false, false);
         assertEquals(12, coat.at(Section.BACK).length().millimetres());
         assertEquals(60, coat.at(Section.HIND_LEG_LEFT).length().millimetres());
     }

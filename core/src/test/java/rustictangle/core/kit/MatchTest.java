@@ -61,7 +61,7 @@ class MatchTest {
     }
 
     @ParameterizedTest
-    @EnumSource(value = CoatKind.class, names = "SMOOTH", mode = EnumSource.Mode.EXCLUDE)
+    @EnumSource(value = CoatKind.class, names = {"SMOOTH", "CORDED", "HAIRLESS"}, mode = EnumSource.Mode.EXCLUDE)
     void longerHairNeverAsksForShorterPinsNorJumps(CoatKind kind) {
         for (Density density : Density.values()) {
             PinWindow before = backOf(Dogs.hair(kind, 1, density, kind.usualTexture())).pins().orElseThrow();
@@ -76,7 +76,7 @@ class MatchTest {
     }
 
     @ParameterizedTest
-    @EnumSource(value = CoatKind.class, names = "SMOOTH", mode = EnumSource.Mode.EXCLUDE)
+    @EnumSource(value = CoatKind.class, names = {"SMOOTH", "CORDED", "HAIRLESS"}, mode = EnumSource.Mode.EXCLUDE)
     void denserHairNeverAsksForASofterPad(CoatKind kind) {
         for (double mm = 5; mm <= 300; mm += 5) {
             double sparse = firmness(kind, mm, Density.SPARSE);
@@ -97,14 +97,14 @@ class MatchTest {
 
     @Test
     void aSheddingDoubleCoatIsLoosenedWithRubberBeforeAnythingElse() {
-        Need need = Match.of(Dogs.adult(17), Dogs.shedding(Dogs.hair(CoatKind.DOUBLE, 60))).at(Section.BACK);
+        Need need = Match.of(Dogs.adult(17), Dogs.shedding(Dogs.hair(CoatKind.DOUBLE, 60)), Approach.USUAL).at(Section.BACK);
         assertEquals(List.of(ToolKind.RUBBER_CURRY, ToolKind.SLICKER, ToolKind.UNDERCOAT_RAKE, ToolKind.COMB),
                 tools(need));
     }
 
     @Test
     void theRakeStaysAwayFromEarsArmpitsBellyAndFeetEvenInTheSheddingSeason() {
-        Match match = Match.of(Dogs.adult(17), Dogs.shedding(Dogs.hair(CoatKind.DOUBLE, 60)));
+        Match match = Match.of(Dogs.adult(17), Dogs.shedding(Dogs.hair(CoatKind.DOUBLE, 60)), Approach.USUAL);
         for (Section section : EnumSet.of(Section.EAR_LEFT, Section.ARMPIT_RIGHT, Section.BELLY,
                 Section.HIND_FOOT_LEFT)) {
             assertFalse(tools(match.at(section)).contains(ToolKind.UNDERCOAT_RAKE), section.label());
@@ -128,16 +128,16 @@ class MatchTest {
 
     @Test
     void aPuppyBeginsWithTheSoftestBrushAndNotWithASlicker() {
-        Need need = Match.of(Dogs.with(LifeStage.PUPPY, History.GENTLE), Dogs.allOver(Dogs.hair(CoatKind.CURLY, 40)))
+        Need need = Match.of(Dogs.with(LifeStage.PUPPY, History.GENTLE), Dogs.allOver(Dogs.hair(CoatKind.CURLY, 40)), Approach.USUAL)
                 .at(Section.SIDE_LEFT);
         assertEquals(ToolKind.WOODEN_PIN_BRUSH, need.lead());
         assertTrue(neverTools(need).contains(ToolKind.SLICKER));
     }
 
     @ParameterizedTest
-    @EnumSource(value = CoatKind.class, names = "SMOOTH", mode = EnumSource.Mode.EXCLUDE)
+    @EnumSource(value = CoatKind.class, names = {"SMOOTH", "CORDED", "HAIRLESS"}, mode = EnumSource.Mode.EXCLUDE)
     void everyCoatButTheSmoothOneIsProvedWithAComb(CoatKind kind) {
-        for (Need need : Match.of(Dogs.adult(10), Dogs.allOver(Dogs.hair(kind, 60))).needs()) {
+        for (Need need : Match.of(Dogs.adult(10), Dogs.allOver(Dogs.hair(kind, 60)), Approach.USUAL).needs()) {
             assertTrue(need.proof().isPresent(), need.section().label());
             assertTrue(tools(need).contains(ToolKind.COMB), need.section().label());
         }
@@ -148,8 +148,7 @@ class MatchTest {
     void noSectionAsksForAToolItForbids(CoatKind kind) {
         for (LifeStage stage : LifeStage.values()) {
             for (double mm : new double[] {10, 38, 39, 90, 200}) {
-                for (Need need : Match.of(Dogs.with(stage, History.GENTLE),
-                        Dogs.shedding(Dogs.hair(kind, mm))).needs()) {
+                for (Need need : Match.of(Dogs.with(stage, History.GENTLE), Dogs.shedding(Dogs.hair(kind, mm)), Approach.USUAL).needs()) {
                     Set<ToolKind> both = neverTools(need);
                     both.retainAll(tools(need));
                     assertEquals(Set.of(), both, kind + " " + mm + " mm " + stage + " " + need.section());
@@ -161,7 +160,7 @@ class MatchTest {
     @Test
     void bladesAreNeverMatchedButAlwaysExplained() {
         for (CoatKind kind : CoatKind.values()) {
-            Match match = Match.of(Dogs.adult(10), Dogs.allOver(Dogs.hair(kind, 30)));
+            Match match = Match.of(Dogs.adult(10), Dogs.allOver(Dogs.hair(kind, 30)), Approach.USUAL);
             assertFalse(match.tools().contains(ToolKind.DESHEDDING_BLADE));
             match.needs().forEach(need -> assertTrue(neverTools(need)
                     .containsAll(Set.of(ToolKind.DESHEDDING_BLADE, ToolKind.DEMATTING_BLADE))));
@@ -170,7 +169,7 @@ class MatchTest {
 
     @Test
     void nothingIsSaidWithoutAReason() {
-        Match match = Match.of(Dogs.adult(10), Dogs.allOver(Dogs.hair(CoatKind.DROP, 90)));
+        Match match = Match.of(Dogs.adult(10), Dogs.allOver(Dogs.hair(CoatKind.DROP, 90)), Approach.USUAL);
         assertEquals(Arrays.asList(Section.values()), match.needs().stream().map(Need::section).toList());
         match.needs().forEach(need -> assertFalse(need.reasons().isEmpty()));
         assertTrue(match.at(Section.BACK).reasons().stream().anyMatch(r -> r.text().contains("{90 mm}")));
@@ -178,13 +177,13 @@ class MatchTest {
 
     @Test
     void shortPinsAreAllowedOnTheFeetOfADropCoat() {
-        Match match = Match.of(Dogs.adult(10), Dogs.allOver(Dogs.hair(CoatKind.DROP, 90)));
+        Match match = Match.of(Dogs.adult(10), Dogs.allOver(Dogs.hair(CoatKind.DROP, 90)), Approach.USUAL);
         assertEquals(16, match.at(Section.FRONT_FOOT_LEFT).pins().orElseThrow().minMillimetres());
         assertEquals(22, match.at(Section.BACK).pins().orElseThrow().minMillimetres());
     }
 
     private static Need backOf(RegionCoat hair) {
-        return Match.of(Dogs.adult(14), Dogs.allOver(hair)).at(Section.BACK);
+        return Match.of(Dogs.adult(14), Dogs.allOver(hair), Approach.USUAL).at(Section.BACK);
     }
 
     private static double firmness(CoatKind kind, double mm, Density density) {
@@ -196,7 +195,7 @@ class MatchTest {
     }
 
     private static Set<ToolKind> neverTools(Need need) {
-        return need.never().stream().map(NeverHere::tool)
+        return need.never().stream().flatMap(here -> here.tools().stream())
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(ToolKind.class)));
     }
 }

@@ -101,19 +101,19 @@ class RiskTest {
     @Test
     void paleAndDenseHairTanglesSooner() {
         RegionCoat plain = Dogs.fleece(80);
-        RegionCoat pale = new RegionCoat(plain.kind(), plain.length(), plain.density(), plain.texture(), true);
-        RegionCoat dense = new RegionCoat(plain.kind(), plain.length(), Density.DENSE, plain.texture(), false);
+        RegionCoat pale = new RegionCoat(plain.kind(), plain.length(), plain.density(), plain.texture(), plain.undercoat(), true);
+        RegionCoat dense = new RegionCoat(plain.kind(), plain.length(), Density.DENSE, plain.texture(), plain.undercoat(), false);
         double rate = RateTable.FLEECE.perDay(Section.BELLY, plain);
         assertEquals(1.25 * rate, RateTable.FLEECE.perDay(Section.BELLY, pale), 1e-12);
         assertEquals(1.15 * rate, RateTable.FLEECE.perDay(Section.BELLY, dense), 1e-12);
     }
 
     @ParameterizedTest
-    @EnumSource(value = CoatKind.class, names = "SMOOTH", mode = EnumSource.Mode.EXCLUDE)
+    @EnumSource(value = CoatKind.class, names = {"SMOOTH", "CORDED", "HAIRLESS"}, mode = EnumSource.Mode.EXCLUDE)
     void longerHairNeverTanglesLess(CoatKind kind) {
         double before = 0;
         for (double mm = 5; mm <= 300; mm += 5) {
-            RegionCoat hair = new RegionCoat(kind, new HairLength(mm), Density.MEDIUM, Texture.CURLY, false);
+            RegionCoat hair = new RegionCoat(kind, new HairLength(mm), Density.MEDIUM, Texture.CURLY, false, false);
             double rate = RateTable.of(hair).perDay(Section.BELLY, hair);
             assertTrue(rate >= before, kind + " at " + mm);
             before = rate;

@@ -8,7 +8,6 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -18,17 +17,16 @@ import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.Density;
 import rustictangle.core.coat.Texture;
-import rustictangle.core.dog.BodySurface;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.History;
 import rustictangle.core.dog.LifeStage;
 import rustictangle.core.dog.Mass;
 import rustictangle.core.dog.Section;
 import rustictangle.core.dog.Skin;
-import rustictangle.core.kit.Manner;
-import rustictangle.core.kit.Need;
-import rustictangle.core.kit.ToolKind;
-import rustictangle.core.kit.ToolStep;
+import rustictangle.core.kit.Approach;
+import rustictangle.core.kit.Kit;
+import rustictangle.core.kit.LeadSchool;
+import rustictangle.core.kit.Match;
 import rustictangle.core.rhythm.CombCheck;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.rhythm.Rhythm;
@@ -89,7 +87,7 @@ class RoutineTest {
         Coat coat = Dogs.allOver(Dogs.fleece(80));
         Rhythm rhythm = Rhythm.of(dog, coat, Comfort.BALANCED,
                 List.of(new CombCheck(Section.ARMPIT_LEFT, DAY, 1, true)), DAY);
-        Routine routine = Routine.of(dog, coat, Trust.of(dog, List.of()), rhythm.sections(),
+        Routine routine = Routine.of(dog, coat, Dogs.kit(dog, coat), Trust.of(dog, List.of()), rhythm.sections(),
                 EnumSet.allOf(Section.class));
         assertEquals(Order.HOT_SPOTS_FIRST, routine.order());
         assertTrue(routine.cautions().stream().anyMatch(r -> r.rule().equals("routine.mats")));
@@ -137,15 +135,20 @@ class RoutineTest {
     @Test
     void theDailyCombOfALongCoatedMediumDogTakesAboutTenMinutes() {
         Dog dog = Dogs.adult(15);
-        int seconds = Arrays.stream(Section.values()).mapToInt(section -> {
-            Need combOnly = new Need(section, ToolKind.COMB, Optional.empty(), Optional.empty(),
-                    List.of(new ToolStep(ToolKind.COMB, Manner.PROVE_WIDE)), Optional.of(ToolKind.COMB),
-                    List.of(), List.of());
-            double height = BodySurface.of(dog.mass()).heightMillimetres(section);
-            int layers = Layers.of(Dogs.hair(CoatKind.DROP, 160), 35, height).count();
-            return WorkTime.seconds(dog, section, combOnly, layers, false);
-        }).sum();
-        assertEquals(10, seconds / 60.0, 2.5);
+        Coat coat = Dogs.allOver(Dogs.hair(CoatKind.DROP, 160));
+        Kit combOnly = Kit.of(Match.of(dog, coat, Approach.USUAL.leadBy(LeadSchool.COMB_ONLY)), List.of());
+        double minutes = whole(dog, coat, combOnly).totalSeconds() / 60.0;
+        assertEquals(10, minutes, 2.5);
+    }
+
+    @Test
+    void combingInsteadOfBrushingStillGoesLayerByLayer() {
+        Dog dog = Dogs.adult(15);
+        Coat coat = Dogs.allOver(Dogs.hair(CoatKind.CURLY, 60));
+        Kit combOnly = Kit.of(Match.of(dog, coat, Approach.USUAL.leadBy(LeadSchool.COMB_ONLY)), List.of());
+        RoutineStep back = whole(dog, coat, combOnly).steps().stream()
+                .filter(step -> step.section() == Section.BACK).findFirst().orElseThrow();
+        assertTrue(back.layers().count() > 1);
     }
 
     @Test
@@ -179,8 +182,12 @@ class RoutineTest {
     }
 
     private static Routine whole(Dog dog, Coat coat) {
+        return whole(dog, coat, Dogs.kit(dog, coat));
+    }
+
+    private static Routine whole(Dog dog, Coat coat, Kit kit) {
         Trust trust = Trust.of(dog, List.of());
         Rhythm rhythm = Rhythm.of(dog, coat, Comfort.BALANCED, List.of(), DAY);
-        return Routine.of(dog, coat, trust, rhythm.sections(), Arrays.asList(Section.values()));
+        return Routine.of(dog, coat, kit, trust, rhythm.sections(), Arrays.asList(Section.values()));
     }
 }

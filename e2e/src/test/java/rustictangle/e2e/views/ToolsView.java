@@ -11,6 +11,11 @@ public final class ToolsView extends View {
         super(page);
     }
 
+    public static ToolsView open(Page page, String url, long dog) {
+        page.navigate(url + "dogs/" + dog + "/tools");
+        return new ToolsView(page);
+    }
+
     public Locator pointAt(String section, String name) {
         heading("Which tool goes where").waitFor();
         page.locator("[data-section=" + section + "]").first().click();

@@ -19,9 +19,11 @@ import rustictangle.server.frame.BadField;
 /**
  * A coat as its owner describes it.
  *
- * @param regions every region once
+ * @param regions   every region once
+ * @param neglected no comb has been to the skin for weeks
  */
-public record CoatForm(@NotNull List<@Valid @NotNull RegionForm> regions, boolean sheddingHeavily) {
+public record CoatForm(@NotNull List<@Valid @NotNull RegionForm> regions, boolean sheddingHeavily,
+        boolean neglected) {
 
     /** @param millimetres hair length from the skin, in [1, 400] */
     public record RegionForm(
@@ -33,11 +35,23 @@ public record CoatForm(@NotNull List<@Valid @NotNull RegionForm> regions, boolea
             Double millimetres,
             @NotNull(message = "Choose how dense the hair is.") Density density,
             @NotNull(message = "Choose how the hair feels.") Texture texture,
+            boolean undercoat,
             boolean pale) {
 
-        RegionCoat coat() {
-            return new RegionCoat(kind, new HairLength(millimetres), density, texture, pale);
+        static RegionForm of(Region region, RegionCoat hair) {
+            return new RegionForm(region, hair.kind(), hair.length().millimetres(), hair.density(), hair.texture(),
+                    hair.undercoat(), hair.pale());
         }
+
+        RegionCoat coat() {
+            return new RegionCoat(kind, new HairLength(millimetres), density, texture, undercoat, pale);
+        }
+    }
+
+    static CoatForm of(Coat coat) {
+        return new CoatForm(coat.regions().entrySet().stream()
+                .map(entry -> RegionForm.of(entry.getKey(), entry.getValue())).toList(),
+                coat.sheddingHeavily(), coat.neglected());
     }
 
     /** The coat as the rules see it. */
@@ -49,6 +63,6 @@ public record CoatForm(@NotNull List<@Valid @NotNull RegionForm> regions, boolea
                 throw new BadField("regions", "The " + region.label() + " is missing; describe every region.");
             }
         }
-        return new Coat(byRegion, sheddingHeavily);
+        return new Coat(byRegion, sheddingHeavily, neglected);
     }
 }

@@ -22,40 +22,48 @@ public class CoatStore {
     }
 
     public Optional<CoatForm> find(long dogId) {
-        return jdbc.sql("SELECT shedding_heavily FROM coat WHERE dog_id = ?").param(dogId)
-                .query(Boolean.class).optional()
-                .map(shedding -> new CoatForm(regions(dogId), shedding));
+        return jdbc.sql("SELECT shedding_heavily, neglected FROM coat WHERE dog_id = ?").param(dogId)
+                .query((row, n) -> new CoatForm(regions(dogId), row.getBoolean("shedding_heavily"),
+                        row.getBoolean("neglected")))
+                .optional();
     }
 
     /** Replaces the dog's coat as a whole. */
     @Transactional
     public void put(long dogId, CoatForm coat) {
         jdbc.sql("""
-                INSERT INTO coat (dog_id, shedding_heavily) VALUES (:dog, :shedding)
-                ON CONFLICT (dog_id) DO UPDATE SET shedding_heavily = :shedding
-                """).param("dog", dogId).param("shedding", coat.sheddingHeavily()).update();
+                INSERT INTO coat (dog_id, shedding_heavily, neglected) VALUES (:dog, :shedding, :neglected)
+                ON CONFLICT (dog_id) DO UPDATE SET shedding_heavily = :shedding, neglected = :neglected
+                """).param("dog", dogId).param("shedding", coat.sheddingHeavily())
+                .param("neglected", coat.neglected()).update();
         jdbc.sql("DELETE FROM region_coat WHERE dog_id = ?").param(dogId).update();
         for (RegionForm form : coat.regions()) {
             jdbc.sql("""
-                    INSERT INTO region_coat (dog_id, region, kind, millimetres, density, texture, pale)
-                    VALUES (?, ?, ?, ?, ?, ?, ?)
+                    INSERT INTO region_coat (dog_id, region, kind, millimetres, density, texture, undercoat, pale)
+                    VALUES (?, ?, ?, ?, ?, ?, ?, ?)
                     """)
                     .params(dogId, form.region().name(), form.kind().name(), form.millimetres(),
-                            form.density().name(), form.texture().name(), form.pale())
+                            form.density().name(), form.texture().name(), form.undercoat(), form.pale())
                     .update();
         }
     }
 
+    /** What was measured becomes the length of the region; the rest of the coat stays. */
+    void setLength(long dogId, Region region, double millimetres) {
+        jdbc.sql("UPDATE region_coat SET millimetres = ? WHERE dog_id = ? AND region = ?")
+                .params(millimetres, dogId, region.name()).update();
+    }
+
     private List<RegionForm> regions(long dogId) {
         return jdbc.sql("""
-                SELECT region, kind, millimetres, density, texture, pale
+                SELECT region, kind, millimetres, density, texture, undercoat, pale
                   FROM region_coat WHERE dog_id = ? ORDER BY region
                 """)
                 .param(dogId)
                 .query((row, n) -> new RegionForm(Region.valueOf(row.getString("region")),
                         CoatKind.valueOf(row.getString("kind")), row.getDouble("millimetres"),
                         Density.valueOf(row.getString("density")), Texture.valueOf(row.getString("texture")),
-                        row.getBoolean("pale")))
+                        row.getBoolean("undercoat"), row.getBoolean("pale")))
                 .list();
     }
 }

@@ -12,10 +12,14 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.server.coat.CoatStore;
+import rustictangle.core.coat.LengthReading;
 import rustictangle.server.coat.KnownDog;
+import rustictangle.server.coat.ReadingStore;
 import rustictangle.server.dog.DogStore;
 import rustictangle.server.household.Household;
 import rustictangle.server.household.HouseholdStore;
+import rustictangle.server.kit.Kits;
+import rustictangle.server.kit.ToolStore;
 import rustictangle.server.session.SessionStore;
 import rustictangle.server.trust.TrialStore;
 
@@ -31,15 +35,21 @@ class DemoHousehold implements ApplicationRunner {
     private final HouseholdStore household;
     private final SessionStore sessions;
     private final TrialStore trials;
+    private final ToolStore tools;
+    private final ReadingStore readings;
+    private final Kits kits;
     private final Clock clock;
 
     DemoHousehold(DogStore dogs, CoatStore coats, HouseholdStore household, SessionStore sessions,
-            TrialStore trials, Clock clock) {
+            TrialStore trials, ToolStore tools, ReadingStore readings, Kits kits, Clock clock) {
         this.dogs = dogs;
         this.coats = coats;
         this.household = household;
         this.sessions = sessions;
         this.trials = trials;
+        this.tools = tools;
+        this.readings = readings;
+        this.kits = kits;
         this.clock = clock;
     }
 
@@ -51,12 +61,15 @@ class DemoHousehold implements ApplicationRunner {
         }
         household.put(new Household("Mooring 14", Comfort.BALANCED, Household.LengthUnit.MILLIMETRES,
                 Household.MassUnit.KILOGRAMS, DayOfWeek.MONDAY, Household.DateFormat.DAY_MONTH));
+        DemoDrawer.fill(tools, LocalDate.now(clock));
         RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(SEED);
         for (DemoDog demo : DemoDog.household()) {
             long id = dogs.add(demo.form());
             coats.put(id, demo.coat());
             KnownDog known = new KnownDog(id, demo.form().name(), demo.form().dog(), demo.coat().coat());
-            new DemoMonths(known, demo, random, sessions, trials, clock.getZone())
+            DemoReadings.of(demo, LocalDate.now(clock)).forEach((day, lengths) -> lengths.forEach((region, length) ->
+                    readings.put(id, region, new LengthReading(day, length))));
+            new DemoMonths(known, demo, kits.of(known), random, sessions, trials, clock.getZone())
                     .live(LocalDate.now(clock));
         }
     }

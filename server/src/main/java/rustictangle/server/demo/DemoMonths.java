@@ -16,6 +16,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.random.RandomGenerator;
 import rustictangle.core.dog.Section;
+import rustictangle.core.kit.Kit;
 import rustictangle.core.rhythm.CombCheck;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.rhythm.Rhythm;
@@ -50,6 +51,7 @@ final class DemoMonths {
 
     private final KnownDog known;
     private final DemoDog demo;
+    private final Kit kit;
     private final RandomGenerator random;
     private final SessionStore sessions;
     private final TrialStore trialStore;
@@ -59,10 +61,11 @@ final class DemoMonths {
     private final List<CombCheck> checks = new ArrayList<>();
     private final List<Trial> trials = new ArrayList<>();
 
-    DemoMonths(KnownDog known, DemoDog demo, RandomGenerator random, SessionStore sessions,
+    DemoMonths(KnownDog known, DemoDog demo, Kit kit, RandomGenerator random, SessionStore sessions,
             TrialStore trialStore, ZoneId zone) {
         this.known = known;
         this.demo = demo;
+        this.kit = kit;
         this.random = random;
         this.sessions = sessions;
         this.trialStore = trialStore;
@@ -108,7 +111,7 @@ final class DemoMonths {
         if (chosen.isEmpty()) {
             return;
         }
-        List<Section> plan = Routine.of(known.dog(), known.coat(), trust, rhythm.sections(), chosen).steps()
+        List<Section> plan = Routine.of(known.dog(), known.coat(), kit, trust, rhythm.sections(), chosen).steps()
                 .stream().map(RoutineStep::section).toList();
         Instant at = day.atTime(LocalTime.of(18, 30)).atZone(zone).toInstant();
         UUID id = uuid();

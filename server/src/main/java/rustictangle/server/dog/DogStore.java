@@ -21,7 +21,7 @@ import rustictangle.core.dog.Wear;
 public class DogStore {
 
     private static final String SELECT = """
-            SELECT id, name, kilograms, life_stage, flat_face, skin, history, harness, dog_coat,
+            SELECT id, name, breed, kilograms, life_stage, flat_face, skin, history, harness, dog_coat,
                    swims, fields_or_sand, snow, coat.dog_id IS NOT NULL AS coat_described
               FROM dog LEFT JOIN coat ON coat.dog_id = dog.id
              WHERE removed_at IS NULL
@@ -44,9 +44,9 @@ public class DogStore {
     public long add(DogForm form) {
         GeneratedKeyHolder key = new GeneratedKeyHolder();
         bind(jdbc.sql("""
-                INSERT INTO dog (name, kilograms, life_stage, flat_face, skin, history, harness, dog_coat,
+                INSERT INTO dog (name, breed, kilograms, life_stage, flat_face, skin, history, harness, dog_coat,
                                  swims, fields_or_sand, snow)
-                VALUES (:name, :kilograms, :lifeStage, :flatFace, :skin, :history, :harness, :dogCoat,
+                VALUES (:name, :breed, :kilograms, :lifeStage, :flatFace, :skin, :history, :harness, :dogCoat,
                         :swims, :fieldsOrSand, :snow)
                 """), form).update(key);
         return key.getKeyAs(Number.class).longValue();
@@ -55,7 +55,7 @@ public class DogStore {
     /** @return whether there was such a dog */
     boolean replace(long id, DogForm form) {
         return bind(jdbc.sql("""
-                UPDATE dog SET name = :name, kilograms = :kilograms, life_stage = :lifeStage,
+                UPDATE dog SET name = :name, breed = :breed, kilograms = :kilograms, life_stage = :lifeStage,
                        flat_face = :flatFace, skin = :skin, history = :history, harness = :harness,
                        dog_coat = :dogCoat, swims = :swims, fields_or_sand = :fieldsOrSand, snow = :snow
                  WHERE id = :id AND removed_at IS NULL
@@ -73,6 +73,7 @@ public class DogStore {
 
     private static JdbcClient.StatementSpec bind(JdbcClient.StatementSpec sql, DogForm form) {
         return sql.param("name", form.name().strip())
+                .param("breed", form.breed().strip())
                 .param("kilograms", form.kilograms())
                 .param("lifeStage", form.lifeStage().name())
                 .param("flatFace", form.flatFace())
@@ -93,7 +94,7 @@ public class DogStore {
         addIf(habits, Habit.SWIMS, row.getBoolean("swims"));
         addIf(habits, Habit.FIELDS_OR_SAND, row.getBoolean("fields_or_sand"));
         addIf(habits, Habit.SNOW, row.getBoolean("snow"));
-        DogForm form = new DogForm(row.getString("name"), row.getDouble("kilograms"),
+        DogForm form = new DogForm(row.getString("name"), row.getString("breed"), row.getDouble("kilograms"),
                 LifeStage.valueOf(row.getString("life_stage")), row.getBoolean("flat_face"),
                 Skin.valueOf(row.getString("skin")), History.valueOf(row.getString("history")), wears, habits);
         return new StoredDog(row.getLong("id"), form, row.getBoolean("coat_described"));

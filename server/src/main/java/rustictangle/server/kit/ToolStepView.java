@@ -1,13 +1,21 @@
 package rustictangle.server.kit;
 
+import java.util.Optional;
 import rustictangle.core.kit.Manner;
+import rustictangle.core.kit.StepKit;
 import rustictangle.core.kit.ToolKind;
-import rustictangle.core.kit.ToolStep;
 
-/** One tool's turn, with the words to show. */
-public record ToolStepView(ToolKind tool, String toolLabel, Manner manner, String mannerLabel) {
+/**
+ * One tool's turn, with the words to show.
+ *
+ * @param own     the owner's tool that serves it best; absent: none will do, or hands do it
+ * @param missing whether a tool is asked for and none in the drawer will do
+ */
+public record ToolStepView(ToolKind tool, String toolLabel, Manner manner, String mannerLabel, Optional<FitView> own,
+        boolean missing) {
 
-    public static ToolStepView of(ToolStep step) {
-        return new ToolStepView(step.tool(), step.tool().label(), step.manner(), step.manner().label());
+    public static ToolStepView of(StepKit step) {
+        return new ToolStepView(step.step().tool(), step.step().tool().label(), step.step().manner(),
+                step.step().manner().label(), step.best().map(FitView::of), step.missing());
     }
 }

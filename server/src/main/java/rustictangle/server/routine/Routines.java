@@ -10,6 +10,7 @@ import rustictangle.core.rhythm.SectionRhythm;
 import rustictangle.core.routine.Routine;
 import rustictangle.core.trust.Trust;
 import rustictangle.server.coat.KnownDog;
+import rustictangle.server.kit.Kits;
 import rustictangle.server.rhythm.Rhythms;
 import rustictangle.server.trust.TrialStore;
 
@@ -22,10 +23,12 @@ public class Routines {
 
     private final Rhythms rhythms;
     private final TrialStore trials;
+    private final Kits kits;
 
-    Routines(Rhythms rhythms, TrialStore trials) {
+    Routines(Rhythms rhythms, TrialStore trials, Kits kits) {
         this.rhythms = rhythms;
         this.trials = trials;
+        this.kits = kits;
     }
 
     public Routine of(KnownDog known, Scope scope) {
@@ -36,7 +39,7 @@ public class Routines {
     }
 
     public Routine of(KnownDog known, Rhythm rhythm, Collection<Section> sections) {
-        return Routine.of(known.dog(), known.coat(), Trust.of(known.dog(), trials.of(known.id())),
+        return Routine.of(known.dog(), known.coat(), kits.of(known), Trust.of(known.dog(), trials.of(known.id())),
                 rhythm.sections(), sections);
     }
 

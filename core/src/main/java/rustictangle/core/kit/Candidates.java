@@ -1,0 +1,91 @@
+package rustictangle.core.kit;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+
+/**
+ * The tools in general that could be bought for a dog: every kind its sections ask for, in the lengths,
+ * pads, tips and heads that any of them asks for. The properties first tried are those that suit most
+ * dogs, so that they win when nothing else decides.
+ */
+final class Candidates {
+
+    /** One brush for everything, hand not yet sure. Common practice, no published source: 27 mm, oval, medium. */
+    static final double ALL_ROUND_PIN_MM = 27;
+
+    private Candidates() { }
+
+    static List<Tool> of(Match match) {
+        Set<ToolKind> kinds = EnumSet.noneOf(ToolKind.class);
+        kinds.addAll(match.tools());
+        Set<Double> lengths = new LinkedHashSet<>();
+        lengths.add(ALL_ROUND_PIN_MM);
+        Set<Double> middles = new TreeSet<>();
+        EnumSet<HeadShape> heads = EnumSet.noneOf(HeadShape.class);
+        EnumSet<Tips> tips = EnumSet.noneOf(Tips.class);
+        boolean gentle = false;
+        for (Need need : match.needs()) {
+            need.pins().ifPresent(window -> addLengths(window, middles));
+            heads.add(need.head());
+            tips.add(need.tips());
+            gentle |= need.gentle();
+        }
+        lengths.addAll(middles);
+        List<Tool> tools = new ArrayList<>();
+        for (ToolKind kind : kinds) {
+            if (!kind.canBeOwned()) {
+                continue;
+            }
+            if (kind == ToolKind.SLICKER) {
+                slickers(lengths, heads, gentle, tools);
+            } else if (kind.hasPins()) {
+                brushes(kind, lengths, heads, tips, tools);
+            } else if (kind.properties().contains(ToolProperty.SPACING)) {
+                tools.add(Tool.comb(kind, Spacing.WIDE_AND_FINE));
+            } else {
+                tools.add(kind == ToolKind.UNDERCOAT_RAKE ? rake() : Tool.of(kind));
+            }
+        }
+        return tools;
+    }
+
+    /** The ends and the middle of the window, in whole millimetres within it. */
+    private static void addLengths(PinWindow window, Set<Double> lengths) {
+        lengths.add(Math.ceil(window.minMillimetres()));
+        lengths.add((double) Math.round(window.middleMillimetres()));
+        lengths.add(Math.floor(window.maxMillimetres()));
+    }
+
+    private static void slickers(Set<Double> lengths, Set<HeadShape> heads, boolean gentle, List<Tool> tools) {
+        for (double length : lengths) {
+            for (HeadShape head : heads) {
+                tools.add(Tool.brush(ToolKind.SLICKER, length, Optional.empty(),
+                        gentle ? Tips.COATED : Tips.GROUND, head, gentle));
+            }
+        }
+    }
+
+    private static void brushes(ToolKind kind, Set<Double> lengths, Set<HeadShape> heads, Set<Tips> tips,
+            List<Tool> tools) {
+        for (double length : lengths) {
+            for (PadKind pad : new PadKind[] {PadKind.MEDIUM, PadKind.FIRM, PadKind.SOFT}) {
+                for (Tips tip : tips) {
+                    for (HeadShape head : heads) {
+                        tools.add(Tool.brush(kind, length, Optional.of(pad), tip, head, false));
+                    }
+                }
+            }
+        }
+    }
+
+    private static Tool rake() {
+        return new Tool(0, "", ToolKind.UNDERCOAT_RAKE, Optional.empty(), Optional.empty(),
+                Optional.of(Tips.GROUND), Optional.empty(), Optional.empty(), Optional.empty(), false,
+                Optional.empty(), Optional.empty());
+    }
+}

@@ -1,0 +1,186 @@
+package rustictangle.core.kit;
+
+import static rustictangle.core.kit.LeadSchool.COMB_ONLY;
+import static rustictangle.core.kit.LeadSchool.NO_SLICKER_YET;
+import static rustictangle.core.kit.LeadSchool.PIN_SLICKER_COMB;
+import static rustictangle.core.kit.LeadSchool.SLICKER_THEN_COMB;
+import static rustictangle.core.kit.Manner.AGAINST_LIE;
+import static rustictangle.core.kit.Manner.AGAINST_LIE_TWICE;
+import static rustictangle.core.kit.Manner.ALL_WAYS;
+import static rustictangle.core.kit.Manner.CIRCLES;
+import static rustictangle.core.kit.Manner.COMB_LAYERS;
+import static rustictangle.core.kit.Manner.FINDER;
+import static rustictangle.core.kit.Manner.LAYERS;
+import static rustictangle.core.kit.Manner.LIFT_LOOSE;
+import static rustictangle.core.kit.Manner.LIGHTLY;
+import static rustictangle.core.kit.Manner.PROVE_FINE;
+import static rustictangle.core.kit.Manner.PROVE_WIDE;
+import static rustictangle.core.kit.Manner.SEARCH;
+import static rustictangle.core.kit.Manner.WIPE;
+import static rustictangle.core.kit.Manner.WITH_LIE;
+import static rustictangle.core.kit.ToolKind.BRISTLE_BRUSH;
+import static rustictangle.core.kit.ToolKind.COMB;
+import static rustictangle.core.kit.ToolKind.FACE_COMB;
+import static rustictangle.core.kit.ToolKind.FINGERS;
+import static rustictangle.core.kit.ToolKind.MIST;
+import static rustictangle.core.kit.ToolKind.PIN_BRUSH;
+import static rustictangle.core.kit.ToolKind.RUBBER_CURRY;
+import static rustictangle.core.kit.ToolKind.SLICKER;
+import static rustictangle.core.kit.ToolKind.UNDERCOAT_RAKE;
+import static rustictangle.core.kit.ToolKind.WOODEN_PIN_BRUSH;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Which tools, in which order, by coat: what prepares, what brushes (by school), what follows, what
+ * proves. Common practice, no published source, but for the face and the shedding jacket, which are this
+ * project's reading of the rules around them.
+ */
+enum CoatOrder {
+    SMOOTH("kit.order-smooth",
+            "A smooth coat lies close: rubber loosens, bristle wipes; pins have no job here.",
+            brush(step(RUBBER_CURRY, CIRCLES)), steps(), steps(step(BRISTLE_BRUSH, WIPE)), steps()),
+    DOUBLE("kit.order-double",
+            "A double coat in an ordinary week: open it against the lie, then prove it with the comb.",
+            schools(SLICKER_THEN_COMB, AGAINST_LIE), steps(), steps(), bothEnds()),
+    DOUBLE_SHEDDING("kit.order-double-shedding",
+            "The undercoat is letting go: rubber first, then against the lie; lift only what is loose.",
+            schools(SLICKER_THEN_COMB, AGAINST_LIE_TWICE), steps(step(RUBBER_CURRY, CIRCLES)),
+            steps(step(UNDERCOAT_RAKE, LIFT_LOOSE)), steps(step(COMB, PROVE_WIDE))),
+    DROP("kit.order-drop",
+            "Dry long hair snaps: a light mist, then long pins in layers, then the comb.",
+            dropSchools(), steps(step(MIST, LIGHTLY)), steps(), bothEnds()),
+    CURLY("kit.order-curly",
+            "Curls hold their dead hair: fingers first, the brush in thin layers to the skin, then the comb "
+                    + "to prove it.",
+            schools(SLICKER_THEN_COMB, LAYERS), steps(step(FINGERS, SEARCH)), steps(), bothEnds()),
+    FLEECE("kit.order-fleece",
+            "Long fluffy fleece: pins every way bring out the loose hair, the slicker reaches the "
+                    + "skin in layers, the comb proves it.",
+            schools(PIN_SLICKER_COMB, LAYERS), steps(), steps(), bothEnds()),
+    JACKET("kit.order-jacket", "A short jacket: bristle follows the lie, the comb proves it.",
+            brush(step(BRISTLE_BRUSH, WITH_LIE)), steps(), steps(), steps(step(COMB, PROVE_WIDE))),
+    JACKET_SHEDDING("kit.order-jacket-shedding",
+            "A jacket letting its undercoat go: rubber loosens, the rake lifts only what is loose, bristle "
+                    + "lays it flat.",
+            brush(step(BRISTLE_BRUSH, WITH_LIE)),
+            steps(step(RUBBER_CURRY, CIRCLES), step(UNDERCOAT_RAKE, LIFT_LOOSE)), steps(),
+            steps(step(COMB, PROVE_WIDE))),
+    FURNISHINGS("kit.order-furnishings",
+            "Longer furnishings on a short-jacketed dog: pins in layers, then the comb.",
+            furnishingSchools(), steps(), steps(), bothEnds()),
+    FACE("kit.order-face",
+            "Beside the eyes a comb is surest: away from the eyes and toward the ear, fingers over "
+                    + "the nose.",
+            brush(step(COMB, PROVE_WIDE)), steps(step(FINGERS, SEARCH)), steps(),
+            steps(step(FACE_COMB, PROVE_FINE))),
+    PUPPY("kit.order-puppy",
+            "A puppy begins with the softest brush; other tools follow when it accepts this one "
+                    + "everywhere.",
+            brush(step(WOODEN_PIN_BRUSH, WITH_LIE)), steps(), steps(), steps(step(COMB, PROVE_WIDE)));
+
+    private final String rule;
+    private final String why;
+    private final Map<LeadSchool, List<ToolStep>> brushes;
+    private final LeadSchool usual;
+    private final List<ToolStep> before;
+    private final List<ToolStep> after;
+    private final List<ToolStep> proof;
+
+    CoatOrder(String rule, String why, Schools schools, List<ToolStep> before, List<ToolStep> after,
+            List<ToolStep> proof) {
+        this.rule = rule;
+        this.why = why;
+        this.brushes = schools.brushes();
+        this.usual = schools.usual();
+        this.before = before;
+        this.after = after;
+        this.proof = proof;
+    }
+
+    String rule() {
+        return rule;
+    }
+
+    String why() {
+        return why;
+    }
+
+    /** The school that this coat asks for when nothing was chosen. */
+    LeadSchool usual() {
+        return usual;
+    }
+
+    /** Whether the schools differ on this coat. */
+    boolean dependsOnSchool() {
+        return brushes.values().stream().distinct().count() > 1;
+    }
+
+    List<ToolStep> before() {
+        return before;
+    }
+
+    /** What brushes, the last of them leading. */
+    List<ToolStep> brushes(LeadSchool school) {
+        return brushes.get(school);
+    }
+
+    List<ToolStep> after() {
+        return after;
+    }
+
+    List<ToolStep> proof() {
+        return proof;
+    }
+
+    private record Schools(LeadSchool usual, Map<LeadSchool, List<ToolStep>> brushes) { }
+
+    /** All schools brush alike here. */
+    private static Schools brush(ToolStep step) {
+        Map<LeadSchool, List<ToolStep>> brushes = new EnumMap<>(LeadSchool.class);
+        for (LeadSchool school : LeadSchool.values()) {
+            brushes.put(school, List.of(step));
+        }
+        return new Schools(SLICKER_THEN_COMB, brushes);
+    }
+
+    private static Schools schools(LeadSchool usual, Manner manner) {
+        Manner first = manner == LAYERS ? ALL_WAYS : manner;
+        Map<LeadSchool, List<ToolStep>> brushes = new EnumMap<>(LeadSchool.class);
+        brushes.put(COMB_ONLY, steps(step(COMB, COMB_LAYERS)));
+        brushes.put(SLICKER_THEN_COMB, steps(step(SLICKER, manner)));
+        brushes.put(PIN_SLICKER_COMB, steps(step(PIN_BRUSH, first), step(SLICKER, manner)));
+        brushes.put(NO_SLICKER_YET, steps(step(PIN_BRUSH, manner)));
+        return new Schools(usual, brushes);
+    }
+
+    /** On long silk the slicker is only a finder. */
+    private static Schools dropSchools() {
+        Map<LeadSchool, List<ToolStep>> brushes = new EnumMap<>(LeadSchool.class);
+        brushes.put(COMB_ONLY, steps(step(COMB, COMB_LAYERS)));
+        brushes.put(SLICKER_THEN_COMB, steps(step(SLICKER, FINDER), step(COMB, COMB_LAYERS)));
+        brushes.put(PIN_SLICKER_COMB, steps(step(SLICKER, FINDER), step(PIN_BRUSH, LAYERS)));
+        brushes.put(NO_SLICKER_YET, steps(step(PIN_BRUSH, LAYERS)));
+        return new Schools(NO_SLICKER_YET, brushes);
+    }
+
+    private static Schools furnishingSchools() {
+        Schools pins = brush(step(PIN_BRUSH, LAYERS));
+        pins.brushes().put(COMB_ONLY, steps(step(COMB, COMB_LAYERS)));
+        return new Schools(NO_SLICKER_YET, pins.brushes());
+    }
+
+    private static List<ToolStep> bothEnds() {
+        return steps(step(COMB, PROVE_WIDE), step(COMB, PROVE_FINE));
+    }
+
+    private static List<ToolStep> steps(ToolStep... steps) {
+        return List.of(steps);
+    }
+
+    private static ToolStep step(ToolKind tool, Manner manner) {
+        return new ToolStep(tool, manner);
+    }
+}

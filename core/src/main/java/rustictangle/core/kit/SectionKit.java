@@ -1,0 +1,42 @@
+package rustictangle.core.kit;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What one section asks, and what the drawer answers.
+ *
+ * @param steps in the order of the need
+ * @param fits  every tool of the drawer at the step it serves best here, best first
+ */
+public record SectionKit(Need need, List<StepKit> steps, List<Fit> fits) {
+
+    /** Teeth of a grooming comb that still reach the skin, mm. Own estimate. */
+    private static final double COMB_TEETH_MM = 28;
+
+    public SectionKit {
+        steps = List.copyOf(steps);
+        fits = List.copyOf(fits);
+    }
+
+    /**
+     * How deep the leading pins or teeth reach, mm: those of the owner's brush when it is measured, else
+     * the middle of the window. Empty where nothing is led through in layers.
+     */
+    public Optional<Double> reachMillimetres() {
+        if (need.order().stream().anyMatch(step -> step.manner() == Manner.COMB_LAYERS)) {
+            return Optional.of(COMB_TEETH_MM);
+        }
+        if (!need.lead().hasPins()) {
+            return Optional.empty();
+        }
+        return leading().flatMap(fit -> fit.tool().pinMillimetres())
+                .or(() -> need.pins().map(PinWindow::middleMillimetres));
+    }
+
+    /** The owner's tool for the leading step; empty when none will do. */
+    public Optional<Fit> leading() {
+        return steps.stream().filter(step -> step.step().tool() == need.lead())
+                .reduce((first, second) -> second).flatMap(StepKit::best);
+    }
+}

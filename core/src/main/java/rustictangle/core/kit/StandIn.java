@@ -1,0 +1,77 @@
+package rustictangle.core.kit;
+
+import static rustictangle.core.kit.ToolKind.BRISTLE_BRUSH;
+import static rustictangle.core.kit.ToolKind.COMB;
+import static rustictangle.core.kit.ToolKind.CURVED_COMB;
+import static rustictangle.core.kit.ToolKind.FACE_COMB;
+import static rustictangle.core.kit.ToolKind.FLEXIBLE_PIN_BRUSH;
+import static rustictangle.core.kit.ToolKind.PIN_BRUSH;
+import static rustictangle.core.kit.ToolKind.ROTATING_COMB;
+import static rustictangle.core.kit.ToolKind.RUBBER_CURRY;
+import static rustictangle.core.kit.ToolKind.SLICKER;
+import static rustictangle.core.kit.ToolKind.THICK_PIN_BRUSH;
+import static rustictangle.core.kit.ToolKind.UNDERCOAT_RAKE;
+import static rustictangle.core.kit.ToolKind.WOODEN_PIN_BRUSH;
+
+import java.util.EnumMap;
+import java.util.Map;
+import rustictangle.core.coat.Density;
+import rustictangle.core.dog.Section;
+
+/**
+ * How well one kind of tool does the job of another, in [0, 1]. Which kinds stand in for which follows
+ * from what each is for (common practice, no published source); the numbers are own estimates.
+ */
+final class StandIn {
+
+    private static final Map<ToolKind, Map<ToolKind, Double>> TABLE = new EnumMap<>(ToolKind.class);
+
+    static {
+        row(PIN_BRUSH, Map.of(WOODEN_PIN_BRUSH, 0.75, THICK_PIN_BRUSH, 0.7, SLICKER, 0.7, ROTATING_COMB, 0.5,
+                COMB, 0.5, FLEXIBLE_PIN_BRUSH, 0.45));
+        row(SLICKER, Map.of(PIN_BRUSH, 0.7, THICK_PIN_BRUSH, 0.6, WOODEN_PIN_BRUSH, 0.55, ROTATING_COMB, 0.5,
+                COMB, 0.5, FLEXIBLE_PIN_BRUSH, 0.3));
+        row(WOODEN_PIN_BRUSH, Map.of(FLEXIBLE_PIN_BRUSH, 0.95, PIN_BRUSH, 0.8));
+        row(COMB, Map.of(ROTATING_COMB, 0.85, CURVED_COMB, 0.8, FACE_COMB, 0.6));
+        row(FACE_COMB, Map.of(COMB, 0.8, CURVED_COMB, 0.7, ROTATING_COMB, 0.6));
+        row(UNDERCOAT_RAKE, Map.of(ROTATING_COMB, 0.85, COMB, 0.75, SLICKER, 0.6));
+        row(RUBBER_CURRY, Map.of(BRISTLE_BRUSH, 0.6));
+        row(BRISTLE_BRUSH, Map.of(RUBBER_CURRY, 0.7, PIN_BRUSH, 0.6, SLICKER, 0.5));
+    }
+
+    /** A wooden or flexible brush does not get through dense hair in one pass. Own estimate. */
+    private static final double IN_DENSE_HAIR = 0.8;
+    /** A fine face comb leads through nothing: only its fine proof stands in for a comb's. Own estimate. */
+    private static final double FACE_COMB_WIDE = 0.35;
+
+    private StandIn() { }
+
+    /** How well the kind does this step here; 0: not at all. */
+    static double value(ToolKind kind, ToolStep step, Need need) {
+        double value = kind == step.tool() ? 1 : TABLE.getOrDefault(step.tool(), Map.of()).getOrDefault(kind, 0.0);
+        if (kind == SLICKER && need.school().filter(s -> s == LeadSchool.NO_SLICKER_YET).isPresent()) {
+            return 0;
+        }
+        if (kind == CURVED_COMB && hasCorners(need.section())) {
+            return Math.max(value, step.tool() == COMB ? 1 : value);
+        }
+        if (kind == FACE_COMB && step.tool() == COMB && step.manner() != Manner.PROVE_FINE) {
+            return FACE_COMB_WIDE;
+        }
+        boolean soft = kind == WOODEN_PIN_BRUSH || kind == FLEXIBLE_PIN_BRUSH;
+        boolean brushing = step.tool() == PIN_BRUSH || step.tool() == SLICKER;
+        return soft && brushing && need.hair().density() == Density.DENSE ? value * IN_DENSE_HAIR : value;
+    }
+
+    /** Behind ears, elbows and hocks: where a straight comb's corner pokes. */
+    private static boolean hasCorners(Section section) {
+        return switch (section) {
+            case BEHIND_EAR_LEFT, BEHIND_EAR_RIGHT, ARMPIT_LEFT, ARMPIT_RIGHT, HIND_LEG_LEFT, HIND_LEG_RIGHT -> true;
+            default -> false;
+        };
+    }
+
+    private static void row(ToolKind job, Map<ToolKind, Double> others) {
+        TABLE.put(job, new EnumMap<>(others));
+    }
+}

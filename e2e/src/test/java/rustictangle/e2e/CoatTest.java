@@ -1,0 +1,145 @@
+package rustictangle.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import rustictangle.e2e.views.CoatView;
+import rustictangle.e2e.views.FinderView;
+
+/** An owner who knows nothing about coats ends with a correct coat card. */
+class CoatTest extends Browsing {
+
+    private static RunningApp app;
+
+    @BeforeAll
+    static void start() throws Exception {
+        app = RunningApp.start(folder.resolve("coat.db"), MORNING, false);
+    }
+
+    @AfterAll
+    static void stop() throws Exception {
+        app.close();
+    }
+
+    @Test
+    void fromTheFinderToTheCoatCardOnTheKeyboardAlone() throws Exception {
+        Page page = laptop();
+        page.navigate(app.url() + "dogs/" + addDog("Oakum", "") + "/coat");
+        page.getByText("What grows where?").waitFor();
+        press(page, "Find out by looking and feeling");
+        page.getByText("Part the hair to the skin").waitFor();
+        FinderView finder = new FinderView(page).keys("2", "3", "5", "2", "2", "2", "1", "3");
+        assertThat(finder.question()).hasText("That is all there is to see");
+        assertThat(finder.soFar()).containsText("Double", ignoreCase());
+        assertThat(finder.soFar()).containsText("two layers");
+        press(page, "Take this coat");
+        assertThat(page.getByText("What you found is filled in")).isVisible();
+        tabTo(page, "Hair length in millimetres");
+        page.keyboard().press("Control+a");
+        page.keyboard().type("70");
+        press(page, "On to the tools");
+        page.getByText("Which tool goes where").first().waitFor();
+        press(page, "Coat");
+        press(page, "Coat card");
+        Locator body = page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Body"));
+        assertThat(body).containsText("70 mm");
+        assertThat(body).containsText("double");
+        assertThat(body).containsText("dense, harsh, undercoat");
+    }
+
+    @Test
+    void twoLikelyCoatsStandSideBySideWithWhatWouldDecide() throws Exception {
+        Page page = laptop();
+        page.navigate(app.url() + "dogs/" + addDog("Thimble", "") + "/coat/finder");
+        page.getByText("Part the hair to the skin").waitFor();
+        FinderView finder = new FinderView(page).keys("1", "3", "0", "3");
+        assertThat(finder.soFar()).containsText("Two are likely");
+        assertThat(finder.soFar().getByRole(AriaRole.HEADING)).hasCount(2);
+        assertThat(finder.soFar()).containsText("What would decide: Left alone, does it grow on and on?");
+        Barriers.assertNone(page, "two likely coats");
+        page.getByText("Look now").click();
+        finder.keys("1");
+        assertThat(finder.soFar()).containsText("It looks like");
+        assertThat(finder.soFar()).containsText("Drop", ignoreCase());
+    }
+
+    @Test
+    void cordsAreRecognisedAndSaidToBeLeftInPeace() throws Exception {
+        Page page = phone();
+        page.navigate(app.url() + "dogs/" + addDog("Gannet", "") + "/coat/finder");
+        page.getByText("Felted ropes").click();
+        page.getByText("Springs back into a curl").click();
+        assertThat(new FinderView(page).soFar()).containsText("Cords are not brushed at all");
+    }
+
+    @Test
+    void aWrongCombinationIsQuestionedNotSilentlyAccepted() throws Exception {
+        Page page = laptop();
+        long dog = addDog("Thimble", "");
+        page.navigate(app.url() + "dogs/" + dog + "/coat");
+        CoatView coat = new CoatView(page).kind("hangs straight").length("90");
+        page.getByLabel("soft undercoat beneath").check();
+        coat.onToTheTools();
+        assertThat(page.getByText("Undercoat under a drop coat?")).isVisible();
+        assertThat(page.getByText("(all over)")).isVisible();
+        page.getByLabel("soft undercoat beneath").uncheck();
+        assertThat(page.getByText("Undercoat under a drop coat?")).not().isVisible();
+        page.getByLabel("soft undercoat beneath").check();
+        coat.onToTheTools();
+        page.getByText("It is so: keep it").click();
+        assertThat(page.getByText("Which tool goes where").first()).isVisible();
+    }
+
+    @Test
+    void aBreedProposesACoatAsAGuessThatCanBeTakenBack() throws Exception {
+        Page page = laptop();
+        page.navigate(app.url() + "dogs/" + addDog("Oakum", "Golden Retriever") + "/coat");
+        page.getByText("Start from the usual coat").click();
+        assertThat(page.getByText("A guess from what is usual for the breed")).isVisible();
+        CoatView coat = new CoatView(page);
+        assertThat(coat.region("Body")).containsText("double, 50 mm");
+        assertThat(coat.region("Tail")).containsText("feathered, 100 mm");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+        assertThat(coat.region("Tail")).containsText("curly, 40 mm");
+    }
+
+    @Test
+    void readingsShowHowFastItGrowsAndAWrongOneIsTakenBack() throws Exception {
+        Page page = laptop();
+        long dog = addDog("Gannet", "");
+        page.navigate(app.url() + "dogs/" + dog + "/coat");
+        new CoatView(page).length("40").onToTheTools();
+        page.navigate(app.url() + "dogs/" + dog + "/coat/measure");
+        assertThat(page.getByText("Two, some weeks apart")).isVisible();
+        measure(page, "2026-04-04", "50");
+        measure(page, "2026-05-14", "64");
+        assertThat(page.getByText("0.35 mm a day")).isVisible();
+        assertThat(page.getByText("± 0.14 mm a day")).isVisible();
+        page.getByLabel("Take away the reading of Thu 14 May").click();
+        assertThat(page.getByText("0.35 mm a day")).isVisible();
+        assertThat(page.getByText("Assumed for ever-growing hair")).hasCount(1);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+        assertThat(page.getByText("± 0.14 mm a day")).isVisible();
+        measure(page, "2026-05-14", "6400");
+        assertThat(page.getByText("Hair is 1 to 400 mm long")).isVisible();
+    }
+
+    private static void measure(Page page, String day, String millimetres) {
+        page.getByLabel("hair length in").fill(millimetres);
+        page.getByLabel("Measured on").fill(day);
+        page.getByText("Keep this reading").click();
+    }
+
+    private static long addDog(String name, String breed) throws Exception {
+        String answer = app.send("POST", "api/dogs", """
+                {"name": "%s", "breed": "%s", "kilograms": 12, "lifeStage": "ADULT", "flatFace": false, "skin": "SOUND",
+                 "history": "GENTLE", "wears": [], "habits": []}
+                """.formatted(name, breed));
+        return Long.parseLong(answer.replaceAll("^\\{\"id\":(\\d+).*", "$1"));
+    }
+}

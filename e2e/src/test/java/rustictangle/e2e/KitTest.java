@@ -1,0 +1,129 @@
+package rustictangle.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Media;
+import java.nio.charset.StandardCharsets;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import rustictangle.e2e.views.DrawerView;
+import rustictangle.e2e.views.ToolsView;
+
+/** The owner learns which tool of the drawer goes where, what never to use, and the least to buy. */
+class KitTest extends Browsing {
+
+    private static RunningApp app;
+
+    @BeforeAll
+    static void start() throws Exception {
+        app = RunningApp.start(folder.resolve("kit.db"), MORNING, true);
+    }
+
+    @AfterAll
+    static void stop() throws Exception {
+        app.close();
+    }
+
+    @Test
+    void theMissingBrushIsNamedBoughtPutInTheDrawerAndThenLeads() {
+        Page page = laptop();
+        ToolsView tools = ToolsView.open(page, app.url(), 3);
+        assertThat(page.getByText("not in your drawer").first()).isVisible();
+        page.getByText("The least to buy").click();
+        assertThat(tools.heading("The least to buy: one thing")).isVisible();
+        assertThat(page.getByText("soft pad")).isVisible();
+        assertThat(page.getByText("if you buy just one thing")).isVisible();
+
+        DrawerView drawer = DrawerView.open(page, app.url());
+        drawer.press("+ Add a tool");
+        drawer.pick("pin brush").pinLength("35").choose("Pad", "Soft").choose("Tips", "Ground smooth").choose("Head", "Oval");
+        page.getByLabel("What you call it").fill("the long soft one");
+        drawer.putIn();
+        assertThat(drawer.tool("the long soft one")).containsText("35 mm, soft");
+
+        page.navigate(app.url() + "dogs/3/tools/buy");
+        assertThat(tools.heading("Nothing to buy")).isVisible();
+        assertThat(ToolsView.open(page, app.url(), 3).pointAt("BACK", "back")).containsText("the long soft one", ignoreCase());
+    }
+
+    @Test
+    void twoToolsAreComparedPropertyByPropertyWithTheirPinsToScale() {
+        Page page = laptop();
+        Locator chest = ToolsView.open(page, app.url(), 3).pointAt("CHEST", "chest");
+        assertThat(chest).containsText("The all-round", ignoreCase());
+        chest.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("the puppy brush")).click();
+        Locator table = chest.getByRole(AriaRole.TABLE);
+        Locator pins = table.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText(Pattern.compile("pin length")));
+        assertThat(pins).containsText("27 mm");
+        assertThat(pins).containsText("18 mm");
+        assertThat(pins).containsText("22 mm to 27 mm");
+        assertThat(chest.getByRole(AriaRole.IMG, new Locator.GetByRoleOptions().setName(Pattern.compile(
+                "the all-round: 27 mm stops 93 mm above the skin.*the puppy brush: 18 mm stops 102 mm")))).isVisible();
+        Barriers.assertNone(page, "two tools compared");
+    }
+
+    @Test
+    void aToolThatScratchesThePalmIsPutAsideAndNotMatchedUntilItIsReplaced() {
+        Page page = laptop();
+        DrawerView drawer = DrawerView.open(page, app.url());
+        drawer.tool("the soft slicker").click();
+        page.getByLabel("It scratched my palm").check();
+        drawer.press("Put it aside");
+        assertThat(drawer.tool("the soft slicker")).containsText("put aside");
+        Barriers.assertNone(page, "a tool put aside");
+        page.navigate(app.url() + "dogs/2/tools");
+        assertThat(page.getByText("not in your drawer").first()).isVisible();
+        DrawerView.open(page, app.url()).tool("the soft slicker").click();
+        drawer.press("I have replaced it");
+        assertThat(drawer.tool("the soft slicker")).containsText("not looked over");
+        page.navigate(app.url() + "dogs/2/tools");
+        assertThat(page.getByText("The soft slicker").or(page.getByText("the soft slicker")).first()).isVisible();
+    }
+
+    @Test
+    void aToolIsAddedByTouchOnAPhoneAndAWrongMeasureIsExplained() {
+        Page page = phone();
+        DrawerView drawer = DrawerView.open(page, app.url());
+        drawer.press("+ Add a tool");
+        drawer.pick("slicker").pinLength("240").choose("Tips", "Coated").putIn();
+        assertThat(page.getByText("Pins are 1 to 60 mm long")).isVisible();
+        drawer.pinLength("24").putIn();
+        assertThat(page.getByText("In the drawer: slicker.")).isVisible();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+        assertThat(drawer.tool("not looked over")).hasCount(0);
+    }
+
+    @Test
+    void anotherSchoolIsChosenForOneDogAndTakenBack() {
+        Page page = laptop();
+        page.navigate(app.url() + "dogs/2/tools/schools");
+        page.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("No slicker yet")).click();
+        page.getByText("Kept for this dog").waitFor();
+        assertThat(ToolsView.open(page, app.url(), 2).pointAt("SIDE_LEFT", "left side")).containsText("the all-round", ignoreCase());
+        page.navigate(app.url() + "dogs/2/tools/schools");
+        page.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("As each coat asks")).click();
+        page.getByText("Kept for this dog").waitFor();
+        assertThat(ToolsView.open(page, app.url(), 2).pointAt("SIDE_LEFT", "left side")).containsText("the soft slicker", ignoreCase());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"dogs/1/tools/card", "dogs/2/tools/card", "dogs/3/tools/card", "dogs/4/tools/card", "dogs/2/coat/card"})
+    void aCardPrintsOnOnePageWithBothSidesOfTheDogAndNoButtons(String card) {
+        Page page = laptop();
+        page.navigate(app.url() + card);
+        page.getByText("Print").first().waitFor();
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+        assertThat(page.getByText("Print", new Page.GetByTextOptions().setExact(true)).first()).isHidden();
+        assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("right side"))).isVisible();
+        String pdf = new String(page.pdf(new Page.PdfOptions().setFormat("A4").setPreferCSSPageSize(true)), StandardCharsets.ISO_8859_1);
+        assertEquals(1, Pattern.compile("/Type\\s*/Page\\b(?!s)").matcher(pdf).results().count(), card);
+    }
+}

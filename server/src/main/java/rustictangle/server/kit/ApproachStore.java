@@ -1,0 +1,41 @@
+package rustictangle.server.kit;
+
+import java.util.Optional;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import rustictangle.core.kit.Approach;
+import rustictangle.core.kit.Hand;
+import rustictangle.core.kit.LeadSchool;
+import rustictangle.core.kit.MistSchool;
+import rustictangle.core.kit.TipSchool;
+
+/** One approach per dog. */
+@Repository
+public class ApproachStore {
+
+    private final JdbcClient jdbc;
+
+    ApproachStore(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    /** The usual one until the owner has chosen. */
+    Approach of(long dogId) {
+        return jdbc.sql("SELECT lead, tips, mist, hand FROM approach WHERE dog_id = ?").param(dogId)
+                .query((row, n) -> new Approach(
+                        Optional.ofNullable(row.getString("lead")).map(LeadSchool::valueOf),
+                        TipSchool.valueOf(row.getString("tips")), MistSchool.valueOf(row.getString("mist")),
+                        Hand.valueOf(row.getString("hand"))))
+                .optional().orElse(Approach.USUAL);
+    }
+
+    public void put(long dogId, Approach approach) {
+        jdbc.sql("""
+                INSERT INTO approach (dog_id, lead, tips, mist, hand) VALUES (:dog, :lead, :tips, :mist, :hand)
+                ON CONFLICT (dog_id) DO UPDATE SET lead = :lead, tips = :tips, mist = :mist, hand = :hand
+                """)
+                .param("dog", dogId).param("lead", approach.lead().map(Enum::name).orElse(null))
+                .param("tips", approach.tips().name()).param("mist", approach.mist().name())
+                .param("hand", approach.hand().name()).update();
+    }
+}

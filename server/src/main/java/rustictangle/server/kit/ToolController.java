@@ -1,0 +1,131 @@
+package rustictangle.server.kit;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import rustictangle.core.kit.ToolCheck;
+import rustictangle.core.kit.ToolKind;
+import rustictangle.core.kit.ToolProperty;
+import rustictangle.server.frame.NotThere;
+import rustictangle.server.kit.ToolStore.StoredTool;
+
+/** The household's drawer. */
+@RestController
+@RequestMapping("/api/tools")
+class ToolController {
+
+    /** @param checkId id of the latest look-over or replacement, for undo */
+    record ToolView(long id, String shownName, String kindLabel, ToolForm form, Optional<CheckView> check,
+            boolean putAside, Optional<Long> checkId) { }
+
+    record CheckView(LocalDate day, List<String> faults) { }
+
+    /** @param faults empty: it passed */
+    record CheckForm(@NotNull(message = "Tick what you found, or nothing.") Set<ToolCheck.@NotNull Fault> faults) { }
+
+    record KindView(ToolKind kind, String label, String goodFor, String notFor, Set<ToolProperty> properties,
+            boolean blade) { }
+
+    private static final List<KindView> KINDS = Arrays.stream(ToolKind.values()).filter(ToolKind::canBeOwned)
+            .map(k -> new KindView(k, k.label(), k.goodFor(), k.notFor(), k.properties(), k.isBlade())).toList();
+
+    private final ToolStore store;
+    private final Clock clock;
+
+    ToolController(ToolStore store, Clock clock) {
+        this.store = store;
+        this.clock = clock;
+    }
+
+    /** The kinds there are. */
+    @GetMapping("/kinds")
+    List<KindView> kinds() {
+        return KINDS;
+    }
+
+    @GetMapping
+    List<ToolView> all() {
+        return store.all().stream().map(ToolController::view).toList();
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    ToolView add(@Valid @RequestBody ToolForm form) {
+        form.check();
+        return get(store.add(form));
+    }
+
+    @PutMapping("/{toolId}")
+    ToolView replace(@PathVariable long toolId, @Valid @RequestBody ToolForm form) {
+        form.check();
+        found(store.replace(toolId, form), toolId);
+        return get(toolId);
+    }
+
+    /** The tool leaves the drawer and can be brought back. */
+    @DeleteMapping("/{toolId}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable long toolId) {
+        found(store.remove(toolId, clock.instant()), toolId);
+    }
+
+    @PostMapping("/{toolId}/restore")
+    ToolView restore(@PathVariable long toolId) {
+        found(store.restore(toolId), toolId);
+        return get(toolId);
+    }
+
+    /** Palm test and look-over, done today. */
+    @PostMapping("/{toolId}/checks")
+    ToolView check(@PathVariable long toolId, @Valid @RequestBody CheckForm form) {
+        store.check(toolId, new ToolCheck(LocalDate.now(clock), form.faults()));
+        return get(toolId);
+    }
+
+    @PostMapping("/{toolId}/replacement")
+    ToolView replaced(@PathVariable long toolId) {
+        store.replaced(toolId, LocalDate.now(clock));
+        return get(toolId);
+    }
+
+    /** Undo of the latest look-over or replacement. */
+    @DeleteMapping("/{toolId}/checks/{checkId}")
+    ToolView takeBack(@PathVariable long toolId, @PathVariable long checkId) {
+        if (!store.removeCheck(toolId, checkId)) {
+            throw new NotThere("latest look-over", checkId);
+        }
+        return get(toolId);
+    }
+
+    private ToolView get(long toolId) {
+        return view(store.get(toolId));
+    }
+
+    private static ToolView view(StoredTool stored) {
+        return new ToolView(stored.tool().id(), stored.tool().shownName(), stored.form().kind().label(), stored.form(),
+                stored.tool().check().map(check -> new CheckView(check.day(),
+                        check.faults().stream().map(ToolCheck.Fault::label).toList())),
+                stored.tool().putAside(), stored.checkId());
+    }
+
+    private static void found(boolean found, long toolId) {
+        if (!found) {
+            throw new NotThere("tool", toolId);
+        }
+    }
+}

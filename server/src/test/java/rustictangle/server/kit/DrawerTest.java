@@ -1,0 +1,168 @@
+package rustictangle.server.kit;
+
+import static org.hamcrest.Matchers.contains;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.greaterThan;
+import static org.hamcrest.Matchers.hasItem;
+import static org.hamcrest.Matchers.hasSize;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import com.jayway.jsonpath.JsonPath;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.http.HttpMethod;
+import rustictangle.server.ServerTest;
+
+/** The drawer, and what it is worth on a dog. */
+class DrawerTest extends ServerTest {
+
+    @BeforeEach
+    void emptyTheDrawer() {
+        jdbc.sql("UPDATE tool SET removed_at = '2026-01-01T00:00:00Z' WHERE removed_at IS NULL").update();
+    }
+
+    @Test
+    void aToolIsKeptAsItWasMeasured() throws Exception {
+        long id = add(pins("the all-round", 27));
+        read("/api/tools").andExpect(jsonPath("$", hasSize(1)))
+                .andExpect(jsonPath("$[0].shownName").value("the all-round"))
+                .andExpect(jsonPath("$[0].form.pinMillimetres").value(27))
+                .andExpect(jsonPath("$[0].putAside").value(false));
+        send(HttpMethod.PUT, "/api/tools/" + id, pins("the long one", 35)).andExpect(status().isOk());
+        read("/api/tools").andExpect(jsonPath("$[0].form.pinMillimetres").value(35));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "\"pinMillimetres\": 270 | pinMillimetres  | 1 to 60 mm",
+        "\"headMillimetres\": 2  | headMillimetres | 5 to 250 mm",
+        "\"spacing\": \"WIDE\"   | spacing         | has no spacing of teeth",
+        "\"pad\": \"SQUASHY\"    | pad             | Allowed: [SOFT, MEDIUM, FIRM]",
+    })
+    void aWrongMeasureIsRefusedByNameAndNothingIsStored(String property, String field, String message) throws Exception {
+        post("/api/tools", "{\"name\": \"\", \"kind\": \"PIN_BRUSH\", \"flexible\": false, " + property + "}")
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.fields[0].field").value(field))
+                .andExpect(jsonPath("$.fields[0].message", containsString(message)));
+        read("/api/tools").andExpect(jsonPath("$", hasSize(0)));
+    }
+
+    @Test
+    void aToolTakenOutCanBePutBack() throws Exception {
+        long id = add(pins("", 27));
+        send(HttpMethod.DELETE, "/api/tools/" + id, "").andExpect(status().isNoContent());
+        read("/api/tools").andExpect(jsonPath("$", hasSize(0)));
+        send(HttpMethod.DELETE, "/api/tools/" + id, "").andExpect(status().isNotFound());
+        post("/api/tools/" + id + "/restore", "").andExpect(status().isOk());
+        read("/api/tools").andExpect(jsonPath("$[0].shownName").value("pin brush"));
+    }
+
+    @Test
+    void aToolThatScratchedIsMatchedNowhereUntilItIsReplaced() throws Exception {
+        long dog = addKnownDog("Gannet");
+        long id = add(slicker());
+        read("/api/dogs/" + dog + "/kit").andExpect(jsonPath("$.needs[0].own.toolId").value((int) id));
+        post("/api/tools/" + id + "/checks", "{\"faults\": [\"SCRATCHES\"]}").andExpect(status().isOk())
+                .andExpect(jsonPath("$.putAside").value(true))
+                .andExpect(jsonPath("$.check.day").value("2026-05-14"));
+        read("/api/dogs/" + dog + "/kit").andExpect(jsonPath("$.needs[0].own").doesNotExist())
+                .andExpect(jsonPath("$.needs[0].fits[0].reasons[0].rule").value("kit.put-aside"));
+        post("/api/tools/" + id + "/checks", "{\"faults\": []}").andExpect(status().isConflict())
+                .andExpect(jsonPath("$.detail", containsString("until it is replaced")));
+        post("/api/tools/" + id + "/replacement", "").andExpect(jsonPath("$.putAside").value(false))
+                .andExpect(jsonPath("$.check").doesNotExist());
+        read("/api/dogs/" + dog + "/kit").andExpect(jsonPath("$.needs[0].own.toolId").value((int) id));
+    }
+
+    @Test
+    void aLookOverCanBeTakenBackButOnlyTheLatest() throws Exception {
+        long id = add(slicker());
+        int first = checkId(post("/api/tools/" + id + "/checks", "{\"faults\": []}").andReturn().getResponse().getContentAsString());
+        int second = checkId(post("/api/tools/" + id + "/checks", "{\"faults\": [\"BENT\"]}").andReturn().getResponse().getContentAsString());
+        send(HttpMethod.DELETE, "/api/tools/" + id + "/checks/" + first, "").andExpect(status().isNotFound());
+        send(HttpMethod.DELETE, "/api/tools/" + id + "/checks/" + second, "").andExpect(jsonPath("$.putAside").value(false))
+                .andExpect(jsonPath("$.check.day").value("2026-05-14"));
+    }
+
+    @Test
+    void theKitNamesToolPinsPadProofNeverAndReasonsAndWhatIsMissing() throws Exception {
+        long dog = addKnownDog("Gannet");
+        add(slicker());
+        read("/api/dogs/" + dog + "/kit").andExpect(status().isOk())
+                .andExpect(jsonPath("$.needs", hasSize(29)))
+                .andExpect(jsonPath("$.needs[0].lead.label").value("slicker"))
+                .andExpect(jsonPath("$.needs[0].pins.minMillimetres").value(17))
+                .andExpect(jsonPath("$.needs[0].proof.label").value("comb"))
+                .andExpect(jsonPath("$.needs[0].own.verdict").value("RIGHT"))
+                .andExpect(jsonPath("$.needs[0].order[?(@.missing == true)].tool", contains("COMB", "COMB")))
+                .andExpect(jsonPath("$.needs[0].never[*].why.rule", hasItem("kit.never-deshedding-blade")))
+                .andExpect(jsonPath("$.needs[0].reasons[*].rule", hasItem("kit.pins-by-length")))
+                .andExpect(jsonPath("$.incomplete.rule").value("kit.incomplete"));
+    }
+
+    @Test
+    void whatToBuyIsTheOneThingThatIsMissing() throws Exception {
+        long dog = addKnownDog("Gannet");
+        add(slicker());
+        read("/api/dogs/" + dog + "/purchases").andExpect(status().isOk())
+                .andExpect(jsonPath("$.buy[*].kind", contains("COMB")))
+                .andExpect(jsonPath("$.buy[0].lookFor", contains("a wide and a fine end")))
+                .andExpect(jsonPath("$.justOne.kind").value("COMB"))
+                .andExpect(jsonPath("$.openSteps", greaterThan(20)));
+    }
+
+    @Test
+    void twoToolsAreComparedPropertyByProperty() throws Exception {
+        long dog = addKnownDog("Gannet");
+        long shortPins = add(pins("short", 10));
+        long longPins = add(pins("long", 20));
+        read("/api/dogs/" + dog + "/comparison?section=BACK&first=" + shortPins + "&second=" + longPins)
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.hairMillimetres").value(40))
+                .andExpect(jsonPath("$.rows[?(@.property == 'LENGTH')].first.have", contains("{10 mm}")))
+                .andExpect(jsonPath("$.why.text", containsString("pin length")));
+        read("/api/dogs/" + dog + "/comparison?section=BACK&first=" + shortPins + "&second=99999")
+                .andExpect(status().isNotFound());
+    }
+
+    @Test
+    void aChosenSchoolIsKeptPerDogAndSaysWhatItChanges() throws Exception {
+        long dog = addKnownDog("Gannet");
+        long other = addKnownDog("Oakum");
+        read("/api/dogs/" + dog + "/schools").andExpect(jsonPath("$.chosen.lead").doesNotExist())
+                .andExpect(jsonPath("$.schools[?(@.school == 'NO_SLICKER_YET')].changes[0].to",
+                        contains("fingers, pin brush, comb")));
+        send(HttpMethod.PUT, "/api/dogs/" + dog + "/approach", """
+                {"lead": "NO_SLICKER_YET", "tips": "BALL", "mist": "ON_TOOL", "hand": "EXPERIENCED"}
+                """).andExpect(status().isOk());
+        read("/api/dogs/" + dog + "/kit").andExpect(jsonPath("$.needs[0].lead.kind").value("PIN_BRUSH"))
+                .andExpect(jsonPath("$.needs[0].tips").value("ball-tipped"));
+        read("/api/dogs/" + other + "/kit").andExpect(jsonPath("$.needs[0].lead.kind").value("SLICKER"));
+        read("/api/dogs/" + dog + "/routine").andExpect(jsonPath("$.steps[0].tools[*].tool", hasItem("PIN_BRUSH")));
+    }
+
+    private long add(String tool) throws Exception {
+        String answer = post("/api/tools", tool).andExpect(status().isCreated()).andReturn().getResponse().getContentAsString();
+        return JsonPath.<Integer>read(answer, "$.id");
+    }
+
+    private static int checkId(String answer) {
+        return JsonPath.read(answer, "$.checkId");
+    }
+
+    private static String pins(String name, int millimetres) {
+        return """
+                {"name": "%s", "kind": "PIN_BRUSH", "pinMillimetres": %d, "pad": "MEDIUM", "tips": "GROUND",
+                 "head": "OVAL", "flexible": false, "handle": "WOOD"}
+                """.formatted(name, millimetres);
+    }
+
+    private static String slicker() {
+        return """
+                {"name": "", "kind": "SLICKER", "pinMillimetres": 20, "tips": "COATED", "head": "OVAL", "flexible": true}
+                """;
+    }
+}

@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import type { Answer, CoatKind, Region } from '@/api/types'
+import CoatSide from '@/bodymap/CoatSide.vue'
+import type { DrawnHair } from '@/bodymap/hair'
+import { ANSWER_DRAWINGS } from './answerDrawings'
+import { REGIONS } from './words'
+
+/** What an owner would see who gives this answer; its words stand beside it. */
+defineProps<{ answer: Answer }>()
+
+function dog(kind: CoatKind, lengths: Partial<Record<Region, number>>, short: number, shortKind: CoatKind = kind): Record<string, DrawnHair> {
+  return Object.fromEntries(REGIONS.map(({ value }) => [value, { kind: lengths[value] ? kind : shortKind, millimetres: lengths[value] ?? short, pale: false }]))
+}
+/** Where it is long, on the dog. */
+const DOGS: Partial<Record<Answer, Record<string, DrawnHair>>> = {
+  NOWHERE: dog('SMOOTH', {}, 8),
+  ALL_OVER: dog('DROP', {}, 130),
+  FRINGES: dog('FEATHERED', { EARS: 90, LEGS: 110, REAR: 110, TAIL: 120, NECK: 40 }, 10, 'SMOOTH'),
+  BEARD_AND_LEGS: dog('WIRE', { HEAD: 60, LEGS: 55 }, 10, 'SMOOTH'),
+  RUFF_AND_TROUSERS: dog('DOUBLE', { NECK: 110, REAR: 110, TAIL: 110 }, 20),
+}
+</script>
+
+<template>
+  <div v-if="DOGS[answer]" class="drawing" aria-hidden="true" inert><CoatSide side="LEFT" :names="{}" :coat="DOGS[answer]" still /></div>
+  <svg v-else class="drawing" viewBox="0 0 120 80" aria-hidden="true">
+    <path v-for="(part, i) in ANSWER_DRAWINGS[answer]" :key="i" :class="part.part" :d="part.d" />
+  </svg>
+</template>
+
+<style scoped>
+.drawing { display: block; width: 100%; }
+path { fill: none; stroke: rgb(var(--v-theme-ink)); stroke-width: 1.8; stroke-linecap: round; stroke-linejoin: round; }
+.skin { fill: #D9A48C; stroke: none; }
+.coarse { stroke-width: 2.8; }
+.fluff { stroke: rgb(var(--v-theme-seam)); fill: rgba(var(--v-theme-wool), 0.6); }
+.rope { fill: rgb(var(--v-theme-fur)); }
+.hand { fill: #E2B79F; stroke-width: 1.4; }
+.water { fill: rgb(var(--v-theme-slate)); stroke: none; }
+.mark { stroke: rgb(var(--v-theme-primary)); stroke-width: 3; }
+</style>

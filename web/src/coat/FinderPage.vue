@@ -1,0 +1,133 @@
+<script setup lang="ts">
+import { computed, nextTick, reactive, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import type { Answer, CoatForm, ObservationView, Region } from '@/api/types'
+import PageState from '@/shell/PageState.vue'
+import SubNav from '@/shell/SubNav.vue'
+import { useDraft } from '@/shell/useDraft'
+import { useKeys } from '@/shell/useKeys'
+import AnswerDrawing from './AnswerDrawing.vue'
+import FindingPanel from './FindingPanel.vue'
+import { coatPages } from './pages'
+import { useCoat } from './useCoat'
+import { useCoatKey, useFinding } from './useCoatFinder'
+import { NEW_COAT, REGIONS } from './words'
+
+const props = defineProps<{ dogId: number }>()
+
+const router = useRouter()
+const key = useCoatKey()
+const stored = useCoat(() => props.dogId)
+const { draft, start } = useDraft<CoatForm>(`coat-${props.dogId}`)
+watch(stored.data, (coat) => coat !== undefined && start(coat ?? NEW_COAT), { immediate: true })
+
+type Observed = ObservationView['observation']
+const seen = reactive(new Map<Observed, Answer | null>())
+const regions = ref<Region[]>(REGIONS.map((r) => r.value))
+const allOver = computed(() => regions.value.length === REGIONS.length)
+const at = ref(0)
+const question = ref<HTMLElement>()
+
+/** Where hair is long is seen on the whole dog only. */
+const observations = computed(() => (key.data.value ?? []).filter((o) => allOver.value || o.observation !== 'WHERE_LONG'))
+const current = computed<ObservationView | undefined>(() => observations.value[at.value])
+const answers = computed(() => observations.value.map((o) => seen.get(o.observation)).filter((a): a is Answer => !!a))
+const finding = useFinding(() => answers.value)
+const result = computed(() => finding.data.value)
+
+function pickRegions(picked: Region[]) {
+  regions.value = picked
+  at.value = 0
+  seen.clear()
+}
+async function go(to: number) {
+  at.value = to
+  await nextTick()
+  question.value?.focus()
+}
+function answer(value: Answer | null) {
+  seen.set(current.value!.observation, value)
+  const next = observations.value.findIndex((o, i) => i > at.value && !seen.has(o.observation))
+  void go(next < 0 ? observations.value.length : next)
+}
+useKeys((key) => {
+  const option = current.value?.answers[Number(key) - 1]
+  if (option) answer(option.answer)
+  else if (key === '0' && current.value) answer(null)
+  else if (key === 'backspace' && at.value > 0) void go(at.value - 1)
+})
+function lookAgain(observation: Observed) {
+  void go(observations.value.findIndex((o) => o.observation === observation))
+}
+const labelOf = (o: ObservationView) => o.answers.find((a) => a.answer === seen.get(o.observation))?.label ?? (seen.has(o.observation) ? 'cannot tell' : '')
+
+/** Fills the coat's form; lengths are measured there. */
+function take(which: number) {
+  const found = result.value!
+  const kind = found.likely[which]!.kind
+  draft.value!.regions.filter((hair) => regions.value.includes(hair.region)).forEach((hair) => Object.assign(hair,
+    { kind, density: found.density.value, texture: found.texture.value, undercoat: found.undercoat.value }))
+  void router.push({ path: `/dogs/${props.dogId}/coat`, query: { found: allOver.value ? 'all' : regions.value[0] } })
+}
+</script>
+
+<template>
+  <PageState :pending="!key.data.value || !draft" :error="key.error.value ?? stored.error.value" @retry="key.refetch()">
+    <div>
+      <SubNav v-if="stored.data.value" label="Coat" :pages="coatPages(dogId)" />
+      <p v-else class="known"><router-link :to="`/dogs/${dogId}/coat`">I know it already</router-link></p>
+      <div class="cols">
+        <section aria-labelledby="question">
+          <div class="scope" role="group" aria-label="For which part of the dog">
+            <button type="button" :aria-pressed="allOver" @click="pickRegions(REGIONS.map((r) => r.value))">Once for all</button>
+            <button v-for="r in REGIONS" :key="r.value" type="button" :aria-pressed="!allOver && regions[0] === r.value" @click="pickRegions([r.value])">{{ r.title }}</button>
+          </div>
+          <template v-if="current">
+            <p class="quiet">{{ at + 1 }} of {{ observations.length }}</p>
+            <h2 id="question" ref="question" tabindex="-1">{{ current.question }}</h2>
+            <p>{{ current.how }}</p>
+            <div class="answers" role="group" aria-labelledby="question">
+              <button v-for="(option, i) in current.answers" :key="option.answer" type="button" :aria-pressed="seen.get(current.observation) === option.answer" @click="answer(option.answer)">
+                <AnswerDrawing :answer="option.answer" />
+                <span><kbd aria-hidden="true">{{ i + 1 }}</kbd> {{ option.label }}</span>
+              </button>
+            </div>
+            <p class="acts"><button type="button" class="link" @click="answer(null)"><kbd aria-hidden="true">0</kbd> I cannot tell</button>
+              <button v-if="at > 0" type="button" class="link" @click="go(at - 1)">Back</button></p>
+          </template>
+          <template v-else>
+            <h2 id="question" ref="question" tabindex="-1">That is all there is to see</h2>
+            <p>Take what was found, or tap an answer to look again.</p>
+          </template>
+          <ul v-if="seen.size" class="seen" aria-label="Seen so far">
+            <li v-for="o in observations.filter((x) => seen.has(x.observation))" :key="o.observation">
+              <button type="button" @click="lookAgain(o.observation)">{{ o.question.replace(/ What do you see\?$/, '') }} <b>{{ labelOf(o) }}</b></button>
+            </li>
+          </ul>
+        </section>
+        <FindingPanel v-if="result" :finding="result" :answered="answers.length" :key-of="key.data.value!" @take="take" @look="lookAgain" />
+      </div>
+    </div>
+  </PageState>
+</template>
+
+<style scoped>
+.cols { display: grid; grid-template-columns: minmax(0, 1fr) 400px; gap: 36px; align-items: start; }
+.known { margin: -6px 0 12px; }
+.scope { display: flex; flex-wrap: wrap; gap: 4px; margin-bottom: 14px; }
+.scope button { min-height: 40px; padding: 4px 11px; border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 8px 7px 9px 6px; font-size: 0.92rem; background: rgb(var(--v-theme-surface)); }
+.scope button[aria-pressed='true'] { background: rgb(var(--v-theme-wool)); border-color: rgb(var(--v-theme-ink)); font-weight: 700; }
+h2 { font-size: 1.6rem; outline-offset: 4px; }
+.answers { display: grid; grid-template-columns: repeat(auto-fill, minmax(176px, 1fr)); gap: 12px; margin-top: 14px; }
+.answers button { display: flex; flex-direction: column; justify-content: space-between; gap: 8px; padding: 12px; border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 12px 9px 13px 8px; background: rgb(var(--v-theme-surface)); text-align: left; line-height: 1.2; }
+.answers button:hover { border-color: rgb(var(--v-theme-ink)); }
+.answers button[aria-pressed='true'] { background: rgb(var(--v-theme-wool)); border-color: rgb(var(--v-theme-ink)); box-shadow: inset 0 -4px rgb(var(--v-theme-primary)); }
+kbd { font: 700 0.85rem var(--sans); border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 5px; padding: 0 6px; margin-right: 4px; }
+.acts { display: flex; gap: 20px; margin-top: 10px; }
+.link { min-height: 44px; text-decoration: underline dotted; text-underline-offset: 4px; }
+.seen { list-style: none; padding: 10px 0 0; margin-top: 14px; border-top: 1.5px dashed rgb(var(--v-theme-seam)); display: flex; flex-wrap: wrap; gap: 2px 18px; }
+.seen button { min-height: 38px; text-align: left; font-size: 0.93rem; }
+.seen button:hover b { text-decoration: underline dotted; text-underline-offset: 4px; }
+@media (max-width: 899px) { .cols { grid-template-columns: 1fr; gap: 20px; } .answers { grid-template-columns: 1fr 1fr; } h2 { font-size: 1.3rem; } }
+@media (hover: none) { kbd { display: none; } }
+</style>

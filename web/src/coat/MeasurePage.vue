@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { ApiProblem, saysWhat } from '@/api/client'
+import { useHome, useSections } from '@/api/queries'
+import type { Region, Section } from '@/api/types'
+import CoatMap from '@/bodymap/CoatMap.vue'
+import LengthField from '@/shell/LengthField.vue'
+import PageState from '@/shell/PageState.vue'
+import SubNav from '@/shell/SubNav.vue'
+import WhyList from '@/shell/WhyList.vue'
+import { useNotice } from '@/shell/useNotice'
+import { useUnits } from '@/shell/useUnits'
+import GrowthChart from './GrowthChart.vue'
+import RulerDrawing from './RulerDrawing.vue'
+import { coatPages } from './pages'
+import { useDrawnCoat } from './useCoat'
+import { useReadings } from './useReadings'
+import { REGIONS } from './words'
+
+const props = defineProps<{ dogId: number }>()
+
+const { length, growth, date } = useUnits()
+const { tell } = useNotice()
+const { list, names } = useSections()
+const coat = useDrawnCoat(() => props.dogId)
+const { readings, put, remove } = useReadings(() => props.dogId)
+const home = useHome()
+
+const region = ref<Region>('BODY')
+const typed = ref<number>()
+const day = ref('')
+watch(() => home.data.value?.today, (today) => { day.value ||= today ?? '' }, { immediate: true })
+watch(region, () => { typed.value = undefined; put.reset() })
+
+const here = computed(() => readings.data.value?.find((r) => r.region === region.value))
+const title = computed(() => REGIONS.find((r) => r.value === region.value)!.title)
+const sections = computed<Section[]>(() => list.value.filter((s) => s.region === region.value).map((s) => s.section))
+const problems = computed(() => put.error.value instanceof ApiProblem ? put.error.value.fields : [])
+
+function pick(section: Section) {
+  region.value = list.value.find((s) => s.section === section)?.region ?? region.value
+}
+async function keep() {
+  const [where, when, millimetres] = [region.value, day.value, typed.value ?? 0]
+  const replaced = here.value?.readings.find((r) => r.day === when)
+  const kept = await put.mutateAsync({ region: where, day: when, millimetres }).catch(() => undefined)
+  if (!kept) return
+  typed.value = undefined
+  tell(`${title.value}: ${length(millimetres)} on ${date(when)} is kept.`, () =>
+    replaced ? put.mutate({ region: where, ...replaced }) : remove.mutate({ region: where, day: when }))
+}
+async function takeAway(when: string, millimetres: number) {
+  const where = region.value
+  await remove.mutateAsync({ region: where, day: when })
+  tell(`The reading of ${date(when)} is gone.`, () => put.mutate({ region: where, day: when, millimetres }))
+}
+</script>
+
+<template>
+  <PageState :pending="!readings.data.value || !home.data.value" :error="readings.error.value" @retry="readings.refetch()">
+    <div>
+      <SubNav label="Coat" :pages="coatPages(dogId)" />
+      <div class="with-map">
+        <CoatMap :names="names" :coat="coat" :selected="sections" single @choose="pick" />
+        <div v-if="here">
+          <h2>Measure</h2>
+          <div class="regions" role="group" aria-label="Region">
+            <button v-for="r in readings.data.value" :key="r.region" type="button" :aria-pressed="region === r.region" @click="region = r.region">
+              <b>{{ REGIONS.find((x) => x.value === r.region)!.title }}</b><small>{{ length(r.millimetres) }}</small>
+            </button>
+          </div>
+          <form class="new" novalidate @submit.prevent="keep">
+            <div>
+              <LengthField v-model="typed" :label="`${title}: hair length`" />
+              <v-text-field v-model="day" type="date" label="Measured on" :max="home.data.value!.today" hide-details class="day" />
+              <v-btn type="submit" color="primary" size="large" :loading="put.isPending.value">Keep this reading</v-btn>
+              <div v-if="put.error.value" class="caution" role="alert">
+                <strong>{{ saysWhat(put.error.value) }}</strong>
+                <div v-for="problem in problems" :key="problem.field">{{ problem.message }}</div>
+              </div>
+            </div>
+            <RulerDrawing />
+          </form>
+          <hr class="seam" />
+          <h3>Growth</h3>
+          <p class="rate"><b>{{ growth(here.growth.millimetresPerDay) }}</b> ± {{ growth(here.growth.plusMinus) }}<template v-if="here.growth.millimetresPerDay > 0">; about {{ length(Math.round(here.growth.millimetresPerDay * 30)) }} in a month</template></p>
+          <WhyList :reasons="[here.growth.why]" />
+          <div v-if="here.readings.length" class="readings">
+            <GrowthChart v-if="here.readings.length > 1" :of="here" />
+            <ul>
+              <li v-for="r in [...here.readings].reverse()" :key="r.day">{{ date(r.day) }} <b>{{ length(r.millimetres) }}</b>
+                <button type="button" :aria-label="`Take away the reading of ${date(r.day)}`" @click="takeAway(r.day, r.millimetres)">take away</button></li>
+            </ul>
+          </div>
+          <p v-else class="quiet">No reading here yet. Two, some weeks apart, tell how fast it grows.</p>
+        </div>
+      </div>
+    </div>
+  </PageState>
+</template>
+
+<style scoped>
+.regions { display: flex; flex-wrap: wrap; gap: 8px; margin: 8px 0 14px; }
+.regions button { text-align: left; min-height: 50px; padding: 6px 14px; border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 10px 8px 11px 7px; background: rgb(var(--v-theme-surface)); }
+.regions button[aria-pressed='true'] { background: rgb(var(--v-theme-wool)); border-color: rgb(var(--v-theme-ink)); box-shadow: inset 0 -3px rgb(var(--v-theme-primary)); }
+.regions small { display: block; font-size: 0.88rem; }
+.new { display: grid; grid-template-columns: 280px 1fr; gap: 28px; align-items: start; }
+.day { margin: 12px 0; }
+.rate { font-size: 1.15rem; }
+.readings { display: flex; flex-wrap: wrap; gap: 10px 32px; align-items: flex-start; }
+.readings svg { flex: 1 1 300px; }
+.readings ul { list-style: none; padding: 0; }
+.readings li { min-height: 40px; display: flex; gap: 10px; align-items: center; }
+.readings li button { text-decoration: underline dotted; text-underline-offset: 4px; min-height: 40px; font-size: 0.9rem; }
+@media (max-width: 599px) { .new { grid-template-columns: 1fr; } .regions button { flex: 1 1 30%; } }
+</style>

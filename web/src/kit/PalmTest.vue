@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { saysWhat } from '@/api/client'
+import type { Fault, ToolKindInfo, ToolView } from '@/api/types'
+import { useNotice } from '@/shell/useNotice'
+import { useUnits } from '@/shell/useUnits'
+import { useToolActions } from './useDrawer'
+import { FAULTS } from './words'
+
+/** The look-over of one tool: pressed and drawn over one's own palm. A tool that fails is put aside. */
+const props = defineProps<{ tool: ToolView; kind: ToolKindInfo }>()
+
+const { date } = useUnits()
+const { tell } = useNotice()
+const { check, replaced, takeBack } = useToolActions()
+
+const found = ref<Fault[]>([])
+watch(() => props.tool.id, () => { found.value = [] })
+const faults = computed(() => FAULTS.filter((f) => !f.about.length || f.about.some((p) => props.kind.properties.includes(p))))
+const error = computed(() => check.error.value ?? replaced.error.value)
+
+const undo = (tool: ToolView) => () => takeBack.mutate({ toolId: tool.id, checkId: tool.checkId! })
+
+async function look() {
+  const after = await check.mutateAsync({ toolId: props.tool.id, faults: found.value }).catch(() => undefined)
+  if (!after) return
+  found.value = []
+  tell(after.putAside ? `Put aside: ${after.shownName} is not matched until it is replaced.` : `Looked over: ${after.shownName} is fine.`, undo(after))
+}
+async function replace() {
+  const after = await replaced.mutateAsync(props.tool.id).catch(() => undefined)
+  if (after) tell(`A new ${after.shownName} lies in its place. Measure it if it differs.`, undo(after))
+}
+</script>
+
+<template>
+  <section class="palm" aria-labelledby="palm-title">
+    <h3 id="palm-title">Palm test</h3>
+    <template v-if="tool.putAside">
+      <p class="caution"><strong>Put aside since {{ date(tool.check!.day) }}:</strong> {{ tool.check!.faults.join(', ') }}. If it scratches you it scratches the dog.</p>
+      <v-btn color="secondary" :loading="replaced.isPending.value" @click="replace">I have replaced it</v-btn>
+    </template>
+    <template v-else>
+      <p>Press it on your own palm or inner arm and draw it over, as hard as you would brush. Clear it of hair first: a full brush stops working.
+        <span v-if="tool.check">Last looked over on {{ date(tool.check.day) }}.</span><span v-else>Not looked over yet.</span></p>
+      <label v-for="fault in faults" :key="fault.value" class="tick"><input v-model="found" type="checkbox" :value="fault.value" /> {{ fault.title }}</label>
+      <v-btn :color="found.length ? 'error' : 'secondary'" :loading="check.isPending.value" @click="look">{{ found.length ? 'Put it aside' : 'It passed today' }}</v-btn>
+    </template>
+    <p v-if="error" class="caution" role="alert"><strong>Not kept.</strong> {{ saysWhat(error) }}</p>
+  </section>
+</template>
+
+<style scoped>
+.palm { border-top: 1.5px dashed rgb(var(--v-theme-seam)); margin-top: 18px; padding-top: 14px; }
+.tick { display: flex; gap: 10px; align-items: center; min-height: 42px; cursor: pointer; }
+.tick input { width: 20px; height: 20px; accent-color: rgb(var(--v-theme-error)); }
+.v-btn { margin-top: 6px; }
+</style>

@@ -1,0 +1,30 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { ToolKind } from '@/api/types'
+import { TOOL_SHAPES } from './toolShapes'
+
+/** A kind of tool, drawn; its name stands beside it. */
+const props = defineProps<{ kind: ToolKind; aside?: boolean }>()
+const parts = computed(() => TOOL_SHAPES[props.kind])
+</script>
+
+<template>
+  <svg class="tool" :class="{ aside }" viewBox="0 0 80 140" aria-hidden="true">
+    <path v-for="(part, i) in parts" :key="i" :class="part.part" :d="part.d" />
+    <path v-if="aside" class="cross" d="M12 24L68 116M68 24L12 116" />
+  </svg>
+</template>
+
+<style scoped>
+.tool { display: block; overflow: visible; }
+path { stroke: rgb(var(--v-theme-pen)); stroke-width: 2; stroke-linejoin: round; stroke-linecap: round; }
+.wood { fill: #B98A5A; }
+.pad { fill: rgb(var(--v-theme-pale-fur)); }
+.rubber { fill: #8B9A63; }
+.metal { fill: #C9CDCE; }
+.wire { fill: none; stroke-width: 1.6; }
+.dots { fill: rgb(var(--v-theme-pen)); stroke: none; }
+.line { fill: none; }
+.aside path:not(.cross) { opacity: 0.45; }
+.cross { stroke: rgb(var(--v-theme-error)); stroke-width: 5; fill: none; }
+</style>
