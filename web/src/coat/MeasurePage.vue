@@ -45,7 +45,8 @@ async function keep() {
   const replaced = here.value?.readings.find((r) => r.day === when)
   const kept = await put.mutateAsync({ region: where, day: when, millimetres }).catch(() => undefined)
   if (!kept) return
-  typed.value = undefined
+  // The next length may be on its way already.
+  if (typed.value === millimetres) typed.value = undefined
   tell(`${title.value}: ${length(millimetres)} on ${date(when)} is kept.`, () =>
     replaced ? put.mutate({ region: where, ...replaced }) : remove.mutate({ region: where, day: when }))
 }

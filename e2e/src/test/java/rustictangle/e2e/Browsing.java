@@ -64,17 +64,9 @@ abstract class Browsing {
         return context(390, 844).newPage();
     }
 
-    Page laptopByNight() {
-        return context(1280, 800, ColorScheme.DARK).newPage();
-    }
-
     BrowserContext context(int width, int height) {
-        return context(width, height, ColorScheme.LIGHT);
-    }
-
-    private BrowserContext context(int width, int height, ColorScheme scheme) {
         BrowserContext context = browser.newContext(new Browser.NewContextOptions()
-                .setViewportSize(width, height).setColorScheme(scheme).setReducedMotion(ReducedMotion.REDUCE));
+                .setViewportSize(width, height).setColorScheme(ColorScheme.LIGHT).setReducedMotion(ReducedMotion.REDUCE));
         contexts.add(context);
         context.setDefaultTimeout(2 * PATIENCE_MS);
         context.onPage(page -> page.onPageError(pageErrors::add));

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -154,18 +155,15 @@ class DemoTest extends Browsing {
         "dogs/3/tools/schools", "dogs/3/tools/card", "dogs/3/trust", "dogs/3/coat", "dogs/3/coat/finder",
         "dogs/3/coat/measure", "dogs/3/coat/card", "dogs/3/about", "drawer", "settings", "nowhere"})
     void noViewHasSeriousBarriersNorScrollsSidewaysOnAPhone(String path) {
-        Page laptop = laptop();
-        laptop.navigate(app.url() + path);
-        laptop.locator("main h1, main h2").first().waitFor();
-        Barriers.assertNone(laptop, path);
-        Page night = laptopByNight();
-        night.navigate(app.url() + path);
-        night.locator("main h1, main h2").first().waitFor();
-        Barriers.assertNone(night, path + " by night");
-        Page phone = phone();
-        phone.navigate(app.url() + path);
-        phone.locator("main h1, main h2").first().waitFor();
-        Object overflow = phone.evaluate("() => document.documentElement.scrollWidth - window.innerWidth");
+        Page page = laptop();
+        page.navigate(app.url() + path);
+        page.locator("main h1, main h2").first().waitFor();
+        Barriers.assertNone(page, path);
+        page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
+        page.locator(".v-theme--byNight").first().waitFor();
+        Barriers.assertReadable(page, path + " by night");
+        page.setViewportSize(390, 844);
+        Object overflow = page.evaluate("() => document.documentElement.scrollWidth - window.innerWidth");
         assertTrue(((Number) overflow).intValue() <= 0, path + " is wider than the phone by " + overflow);
     }
 

@@ -18,27 +18,33 @@ public record Fit(Tool tool, ToolStep step, Need need, double score, Verdict ver
 
     /** The fit of a tool at one step. A tool put aside fits nowhere until it is replaced. */
     static Fit of(Tool tool, ToolStep step, Need need) {
-        if (raw(tool) || need.forbids(tool.kind()).isPresent() || tool.kind().isBlade()) {
+        return of(tool, step, need, forbidden(tool, need));
+    }
+
+    /** The fit of a tool at every step of the need, in their order. */
+    static Fit[] atEachStep(Tool tool, Need need) {
+        boolean forbidden = forbidden(tool, need);
+        Fit[] fits = new Fit[need.order().size()];
+        for (int s = 0; s < fits.length; s++) {
+            fits[s] = of(tool, need.order().get(s), need, forbidden);
+        }
+        return fits;
+    }
+
+    private static Fit of(Tool tool, ToolStep step, Need need, boolean forbidden) {
+        if (forbidden) {
             return new Fit(tool, step, need, 0, Verdict.NEVER_HERE);
         }
         double score = score(tool, step, need);
         return new Fit(tool, step, need, score, Verdict.of(score));
     }
 
-    /** The fit of a tool at the step it serves best here. */
-    static Fit best(Tool tool, Need need) {
-        Fit best = null;
-        for (ToolStep step : need.order()) {
-            Fit fit = of(tool, step, need);
-            if (best == null || fit.score > best.score) {
-                best = fit;
-            }
-        }
-        return best;
+    private static boolean forbidden(Tool tool, Need need) {
+        return raw(tool) || tool.kind().isBlade() || need.forbids(tool.kind()).isPresent();
     }
 
     /** The score alone, for tools that are allowed. */
-    static double score(Tool tool, ToolStep step, Need need) {
+    private static double score(Tool tool, ToolStep step, Need need) {
         if (tool.putAside()) {
             return 0;
         }

@@ -15,8 +15,11 @@ import rustictangle.core.dog.Section;
  */
 public record Kit(Match match, List<SectionKit> sections, Optional<Reason> incomplete) {
 
-    private static final Comparator<Fit> BEST_FIRST = Comparator.comparingDouble((Fit fit) -> fit.score()).reversed()
-            .thenComparing(Fit::verdict).thenComparing(fit -> fit.tool().id());
+    private static final Comparator<Fit> BEST_FIRST = (a, b) -> {
+        int byScore = Double.compare(b.score(), a.score());
+        int byVerdict = byScore != 0 ? byScore : a.verdict().compareTo(b.verdict());
+        return byVerdict != 0 ? byVerdict : Long.compare(a.tool().id(), b.tool().id());
+    };
 
     public Kit {
         sections = List.copyOf(sections);
@@ -36,27 +39,31 @@ public record Kit(Match match, List<SectionKit> sections, Optional<Reason> incom
     }
 
     private static SectionKit section(Need need, List<Tool> drawer) {
+        List<ToolStep> order = need.order();
+        Fit[] bestAt = new Fit[order.size()];
         List<Fit> fits = new ArrayList<>(drawer.size());
         for (Tool tool : drawer) {
-            fits.add(Fit.best(tool, need));
+            Fit best = null;
+            Fit[] here = Fit.atEachStep(tool, need);
+            for (int s = 0; s < here.length; s++) {
+                best = better(best, here[s]);
+                if (here[s].verdict().serves()) {
+                    bestAt[s] = better(bestAt[s], here[s]);
+                }
+            }
+            fits.add(best);
         }
         fits.sort(BEST_FIRST);
-        List<StepKit> steps = new ArrayList<>(need.order().size());
-        for (ToolStep step : need.order()) {
-            steps.add(new StepKit(step, best(need, step, drawer)));
+        List<StepKit> steps = new ArrayList<>(order.size());
+        for (int s = 0; s < bestAt.length; s++) {
+            steps.add(new StepKit(order.get(s), Optional.ofNullable(bestAt[s])));
         }
         return new SectionKit(need, steps, fits);
     }
 
-    private static Optional<Fit> best(Need need, ToolStep step, List<Tool> drawer) {
-        Fit best = null;
-        for (Tool tool : drawer) {
-            Fit fit = Fit.of(tool, step, need);
-            if (fit.verdict().serves() && (best == null || fit.score() > best.score())) {
-                best = fit;
-            }
-        }
-        return Optional.ofNullable(best);
+    /** The first stays on a tie, so that a drawer is always read the same way. */
+    private static Fit better(Fit first, Fit second) {
+        return first == null || second.score() > first.score() ? second : first;
     }
 
     /** Almost every practitioner agrees: without a comb you do not know. */

@@ -13,8 +13,8 @@ import static rustictangle.core.kit.ToolKind.THICK_PIN_BRUSH;
 import static rustictangle.core.kit.ToolKind.UNDERCOAT_RAKE;
 import static rustictangle.core.kit.ToolKind.WOODEN_PIN_BRUSH;
 
-import java.util.EnumMap;
 import java.util.Map;
+import java.util.Optional;
 import rustictangle.core.coat.Density;
 import rustictangle.core.dog.Section;
 
@@ -24,7 +24,8 @@ import rustictangle.core.dog.Section;
  */
 final class StandIn {
 
-    private static final Map<ToolKind, Map<ToolKind, Double>> TABLE = new EnumMap<>(ToolKind.class);
+    /** By the job's kind and the kind that does it. */
+    private static final double[][] TABLE = new double[ToolKind.values().length][ToolKind.values().length];
 
     static {
         row(PIN_BRUSH, Map.of(WOODEN_PIN_BRUSH, 0.75, THICK_PIN_BRUSH, 0.7, SLICKER, 0.7, ROTATING_COMB, 0.5,
@@ -44,12 +45,14 @@ final class StandIn {
     /** A fine face comb leads through nothing: only its fine proof stands in for a comb's. Own estimate. */
     private static final double FACE_COMB_WIDE = 0.35;
 
+    private static final Optional<LeadSchool> NO_SLICKER = Optional.of(LeadSchool.NO_SLICKER_YET);
+
     private StandIn() { }
 
     /** How well the kind does this step here; 0: not at all. */
     static double value(ToolKind kind, ToolStep step, Need need) {
-        double value = kind == step.tool() ? 1 : TABLE.getOrDefault(step.tool(), Map.of()).getOrDefault(kind, 0.0);
-        if (kind == SLICKER && need.school().filter(s -> s == LeadSchool.NO_SLICKER_YET).isPresent()) {
+        double value = kind == step.tool() ? 1 : TABLE[step.tool().ordinal()][kind.ordinal()];
+        if (value == 0 || kind == SLICKER && need.school().equals(NO_SLICKER)) {
             return 0;
         }
         if (kind == CURVED_COMB && hasCorners(need.section())) {
@@ -72,6 +75,6 @@ final class StandIn {
     }
 
     private static void row(ToolKind job, Map<ToolKind, Double> others) {
-        TABLE.put(job, new EnumMap<>(others));
+        others.forEach((kind, value) -> TABLE[job.ordinal()][kind.ordinal()] = value);
     }
 }

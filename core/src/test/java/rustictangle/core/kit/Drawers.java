@@ -2,6 +2,7 @@ package rustictangle.core.kit;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -34,6 +35,11 @@ final class Drawers {
 
     static Tool slicker(double millimetres, Tips tips, boolean flexible) {
         return Tool.brush(ToolKind.SLICKER, millimetres, Optional.empty(), tips, HeadShape.OVAL, flexible);
+    }
+
+    /** The fit of a tool where it serves best on the section. */
+    static Fit fit(Tool tool, Need need) {
+        return Arrays.stream(Fit.atEachStep(tool, need)).max(Comparator.comparingDouble(Fit::score)).orElseThrow();
     }
 
     static List<Tool> random(RandomGenerator random, int most) {

@@ -44,13 +44,13 @@ class FitTest {
     void thePinsMustSuitTheHair(CoatKind kind, double hair, double pins, PadKind pad, Verdict verdict) {
         Approach pinsLead = Approach.USUAL.leadBy(LeadSchool.NO_SLICKER_YET);
         Need back = Match.of(DOG, Dogs.allOver(Dogs.hair(kind, hair)), pinsLead).at(Section.BACK);
-        assertEquals(verdict, Fit.best(Drawers.pins(pins, pad), back).verdict());
+        assertEquals(verdict, Drawers.fit(Drawers.pins(pins, pad), back).verdict());
     }
 
     @Test
     void theAllRoundBrushOfCommonPracticeIsRightOnMediumHair() {
         Need back = Match.of(DOG, Dogs.allOver(Dogs.hair(CoatKind.DROP, 70)), Approach.USUAL).at(Section.BACK);
-        assertEquals(Verdict.RIGHT, Fit.best(Drawers.pins(Candidates.ALL_ROUND_PIN_MM, PadKind.MEDIUM), back).verdict());
+        assertEquals(Verdict.RIGHT, Drawers.fit(Drawers.pins(Candidates.ALL_ROUND_PIN_MM, PadKind.MEDIUM), back).verdict());
     }
 
     @Test
@@ -58,10 +58,10 @@ class FitTest {
         Tool raw = Drawers.slicker(24, Tips.RAW, true);
         for (CoatKind kind : CoatKind.values()) {
             for (Need need : match(kind, 60).needs()) {
-                assertEquals(Verdict.NEVER_HERE, Fit.best(raw, need).verdict());
+                assertEquals(Verdict.NEVER_HERE, Drawers.fit(raw, need).verdict());
             }
         }
-        assertEquals("kit.never-raw", Fit.best(raw, match(CoatKind.CURLY, 60).at(Section.BACK)).reasons().get(0).rule());
+        assertEquals("kit.never-raw", Drawers.fit(raw, match(CoatKind.CURLY, 60).at(Section.BACK)).reasons().get(0).rule());
     }
 
     @ParameterizedTest
@@ -69,7 +69,7 @@ class FitTest {
     void bladesFitNowhere(CoatKind kind) {
         for (ToolKind blade : List.of(ToolKind.DESHEDDING_BLADE, ToolKind.DEMATTING_BLADE)) {
             for (Need need : match(kind, 60).needs()) {
-                Fit fit = Fit.best(Tool.of(blade), need);
+                Fit fit = Drawers.fit(Tool.of(blade), need);
                 assertEquals(Verdict.NEVER_HERE, fit.verdict());
                 assertTrue(fit.reasons().get(0).rule().startsWith("kit.never-de"), fit.reasons().toString());
             }
@@ -83,7 +83,7 @@ class FitTest {
         Tool failed = new Tool(1, "", good.kind(), good.pinMillimetres(), good.pad(), good.tips(), good.head(),
                 good.headMillimetres(), good.spacing(), false, Optional.empty(),
                 Optional.of(new ToolCheck(LocalDate.of(2026, 5, 1), Set.of(ToolCheck.Fault.SCRATCHES))));
-        Fit fit = Fit.best(failed, back);
+        Fit fit = Drawers.fit(failed, back);
         assertEquals(0, fit.score());
         assertFalse(fit.verdict().serves());
         assertEquals("kit.put-aside", fit.reasons().get(0).rule());
@@ -124,15 +124,15 @@ class FitTest {
                 Hand.EXPERIENCED)).at(Section.BACK);
         Tool coated = Drawers.slicker(24, Tips.COATED, true);
         Tool bare = Drawers.slicker(24, Tips.GROUND, false);
-        assertEquals(Verdict.RIGHT, Fit.best(coated, beginner).verdict());
-        assertEquals(Verdict.WILL_DO, Fit.best(bare, beginner).verdict());
-        assertEquals(Verdict.RIGHT, Fit.best(bare, practised).verdict());
+        assertEquals(Verdict.RIGHT, Drawers.fit(coated, beginner).verdict());
+        assertEquals(Verdict.WILL_DO, Drawers.fit(bare, beginner).verdict());
+        assertEquals(Verdict.RIGHT, Drawers.fit(bare, practised).verdict());
     }
 
     @Test
     void aCurvedCombIsAtHomeBehindTheEarAndOnlyWillDoOnTheBack() {
         Tool curved = Tool.comb(ToolKind.CURVED_COMB, Spacing.WIDE_AND_FINE);
-        assertEquals(Verdict.RIGHT, Fit.best(curved, match(CoatKind.CURLY, 60).at(Section.BEHIND_EAR_LEFT)).verdict());
+        assertEquals(Verdict.RIGHT, Drawers.fit(curved, match(CoatKind.CURLY, 60).at(Section.BEHIND_EAR_LEFT)).verdict());
         ToolStep prove = new ToolStep(ToolKind.COMB, Manner.PROVE_FINE);
         assertTrue(Fit.of(curved, prove, match(CoatKind.CURLY, 60).at(Section.BACK)).score()
                 < Fit.of(COMB, prove, match(CoatKind.CURLY, 60).at(Section.BACK)).score());
@@ -144,8 +144,8 @@ class FitTest {
                 Optional.of(Tips.GROUND), Optional.of(HeadShape.SMALL_OVAL), Optional.of(120.0), Optional.empty(), false,
                 Optional.empty(), Optional.empty());
         Coat drop = Dogs.allOver(Dogs.hair(CoatKind.DROP, 90));
-        double onTiny = Fit.best(wide, Match.of(Dogs.adult(2), drop, Approach.USUAL).at(Section.BACK)).score();
-        double onBig = Fit.best(wide, Match.of(Dogs.adult(40), drop, Approach.USUAL).at(Section.BACK)).score();
+        double onTiny = Drawers.fit(wide, Match.of(Dogs.adult(2), drop, Approach.USUAL).at(Section.BACK)).score();
+        double onBig = Drawers.fit(wide, Match.of(Dogs.adult(40), drop, Approach.USUAL).at(Section.BACK)).score();
         assertTrue(onTiny < 0.6 * onBig, onTiny + " against " + onBig);
     }
 
@@ -176,7 +176,7 @@ class FitTest {
         for (int i = 0; i < 2000; i++) {
             Need need = Match.of(Drawers.dog(random), Drawers.coat(random), Drawers.approach(random))
                     .at(Drawers.any(random, Section.values()));
-            Fit fit = Fit.best(Drawers.tool(random, 1), need);
+            Fit fit = Drawers.fit(Drawers.tool(random, 1), need);
             assertFalse(fit.reasons().isEmpty());
             assertTrue(fit.score() >= 0 && fit.score() <= 100);
             if (fit.score() > 0) {
@@ -184,7 +184,7 @@ class FitTest {
                 assertEquals(product, fit.score(), 1e-9);
             }
         }
-        Fit shortPins = Fit.best(Drawers.pins(16, PadKind.MEDIUM), match(CoatKind.DROP, 90).at(Section.BACK));
+        Fit shortPins = Drawers.fit(Drawers.pins(16, PadKind.MEDIUM), match(CoatKind.DROP, 90).at(Section.BACK));
         assertTrue(shortPins.reasons().stream().anyMatch(r -> r.text().contains("{16 mm}") && r.text().contains("{22 mm}")),
                 shortPins.reasons().toString());
     }
@@ -208,7 +208,7 @@ class FitTest {
                     Need now = at(kind, mm, density, section);
                     Need more = at(kind, mm + 1, density, section);
                     for (Tool tool : tools) {
-                        double change = Math.abs(Fit.best(tool, now).score() - Fit.best(tool, more).score());
+                        double change = Math.abs(Drawers.fit(tool, now).score() - Drawers.fit(tool, more).score());
                         assertTrue(change < 10, tool.kind() + " on " + section + " at " + mm + " mm of " + kind + ": " + change);
                     }
                 }
