@@ -117,7 +117,7 @@ function take(which: number) {
 .scope { display: flex; flex-wrap: wrap; gap: 4px; margin-bottom: 14px; }
 .scope button { min-height: 40px; padding: 4px 11px; border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 8px 7px 9px 6px; font-size: 0.92rem; background: rgb(var(--v-theme-surface)); }
 .scope button[aria-pressed='true'] { background: rgb(var(--v-theme-wool)); border-color: rgb(var(--v-theme-ink)); font-weight: 700; }
-h2 { font-size: 1.6rem; outline-offset: 4px; }
+h2 { font-size: 1.6rem; outline-offset: 2px; margin-top: 4px; }
 .answers { display: grid; grid-template-columns: repeat(auto-fill, minmax(176px, 1fr)); gap: 12px; margin-top: 14px; }
 .answers button { display: flex; flex-direction: column; justify-content: space-between; gap: 8px; padding: 12px; border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 12px 9px 13px 8px; background: rgb(var(--v-theme-surface)); text-align: left; line-height: 1.2; }
 .answers button:hover { border-color: rgb(var(--v-theme-ink)); }

@@ -7,6 +7,8 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import java.io.IOException;
 import java.nio.file.Path;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import rustictangle.e2e.views.CoatView;
 import rustictangle.e2e.views.DogView;
@@ -17,6 +19,19 @@ import rustictangle.e2e.views.ToolsView;
 
 /** An owner begins with nothing and ends with the next brushing date. */
 class FirstDogTest extends Browsing {
+
+    /** For what needs a new dog, but not an empty home. */
+    private static RunningApp shared;
+
+    @BeforeAll
+    static void start() throws Exception {
+        shared = RunningApp.start(folder.resolve("shared.db"), MORNING, false);
+    }
+
+    @AfterAll
+    static void stop() throws Exception {
+        shared.close();
+    }
 
     @Test
     void fromAnEmptyHomeToTheNextDateAndItIsAllThereAfterARestart() throws Exception {
@@ -62,51 +77,45 @@ class FirstDogTest extends Browsing {
     }
 
     @Test
-    void aWrongWeightIsExplainedAndNothingTypedIsLost() throws Exception {
-        try (RunningApp app = RunningApp.start(folder.resolve("wrong.db"), MORNING, false)) {
-            Page page = laptop();
-            DogView dog = HomeView.open(page, app.url()).addFirstDog().describe("Oakum", "1750");
-            dog.onToTheCoat();
-            assertThat(dog.problem("0.3 to 120 kg")).isVisible();
-            assertThat(dog.name()).hasValue("Oakum");
-            assertThat(dog.weight()).hasValue("1750");
-            dog.weight().fill("17,5");
-            dog.onToTheCoat();
-            assertThat(page.getByText("What grows where?")).isVisible();
-        }
+    void aWrongWeightIsExplainedAndNothingTypedIsLost() {
+        Page page = laptop();
+        DogView dog = DogView.openNew(page, shared.url()).describe("Oakum", "1750");
+        dog.onToTheCoat();
+        assertThat(dog.problem("0.3 to 120 kg")).isVisible();
+        assertThat(dog.name()).hasValue("Oakum");
+        assertThat(dog.weight()).hasValue("1750");
+        dog.weight().fill("17,5");
+        dog.onToTheCoat();
+        assertThat(page.getByText("What grows where?")).isVisible();
     }
 
     @Test
-    void withoutACoatEveryViewLeadsToTheCoatAndALengthLeftOutIsAskedFor() throws Exception {
-        try (RunningApp app = RunningApp.start(folder.resolve("coatless.db"), MORNING, false)) {
-            Page page = laptop();
-            HomeView.open(page, app.url()).addFirstDog().describe("Oakum", "17.5").onToTheCoat();
-            page.getByText("What grows where?").waitFor();
-            page.navigate(app.url() + "dogs/1/routine");
-            page.getByText("Describe the coat").click();
-            CoatView coat = new CoatView(page);
-            coat.region("Tail").click();
-            coat.length("");
-            coat.onToTheTools();
-            assertThat(page.getByText("Tail: Hair is 1 to 400 mm long")).isVisible();
-            coat.length("90").onToTheTools();
-            assertThat(page.getByText("Which tool goes where")).isVisible();
-        }
+    void withoutACoatEveryViewLeadsToTheCoatAndALengthLeftOutIsAskedFor() {
+        Page page = laptop();
+        DogView.openNew(page, shared.url()).describe("Oakum", "17.5").onToTheCoat();
+        page.getByText("What grows where?").waitFor();
+        page.navigate(page.url().replace("/coat", "/routine"));
+        page.getByText("Describe the coat").click();
+        CoatView coat = new CoatView(page);
+        coat.region("Tail").click();
+        coat.length("");
+        coat.onToTheTools();
+        assertThat(page.getByText("Tail: Hair is 1 to 400 mm long")).isVisible();
+        coat.length("90").onToTheTools();
+        assertThat(page.getByText("Which tool goes where")).isVisible();
     }
 
     @Test
-    void aFormThatWasClosedHalfWayIsStillFilledIn() throws Exception {
-        try (RunningApp app = RunningApp.start(folder.resolve("half.db"), MORNING, false)) {
-            BrowserContext browser = context(390, 844);
-            Page first = browser.newPage();
-            HomeView.open(first, app.url()).addFirstDog().describe("Thimble", "9.6", "Frightened by an earlier groom");
-            first.close();
-            Page second = browser.newPage();
-            second.navigate(app.url() + "dogs/new");
-            DogView dog = new DogView(second);
-            assertThat(dog.name()).hasValue("Thimble");
-            assertThat(second.getByLabel("Frightened by an earlier groom")).isChecked();
-        }
+    void aFormThatWasClosedHalfWayIsStillFilledIn() {
+        BrowserContext browser = context(390, 844);
+        Page first = browser.newPage();
+        DogView.openNew(first, shared.url()).describe("Thimble", "9.6", "Frightened by an earlier groom");
+        first.close();
+        Page second = browser.newPage();
+        second.navigate(shared.url() + "dogs/new");
+        DogView dog = new DogView(second);
+        assertThat(dog.name()).hasValue("Thimble");
+        assertThat(second.getByLabel("Frightened by an earlier groom")).isChecked();
     }
 
     @Test

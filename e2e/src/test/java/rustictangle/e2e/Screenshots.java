@@ -1,10 +1,12 @@
 package rustictangle.e2e;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import rustictangle.e2e.views.FinderView;
 import rustictangle.e2e.views.RoutineView;
 
 /** Not a test: takes the pictures of docs/screenshots from the demo with a fixed clock (bin/screenshots). */
@@ -33,9 +35,17 @@ class Screenshots extends Browsing {
         take(laptop, app.url(), "home");
         take(laptop, app.url() + "dogs/new", "new-dog");
         take(laptop, app.url() + "dogs/2/coat", "coat");
-        take(laptop, app.url() + "dogs/1/tools", "tools");
-        laptop.locator("[data-section=NECK_RUFF]").first().click();
+        take(laptop, app.url() + "dogs/2/coat/card", "coat-card");
+        laptop.navigate(app.url() + "dogs/3/coat/finder");
+        new FinderView(laptop).keys("1", "3");
+        laptop.getByText("What would decide").waitFor();
+        snap(laptop, "coat-finder");
+        take(laptop, app.url() + "drawer", "drawer");
+        take(laptop, app.url() + "dogs/3/tools", "tools");
+        laptop.locator("[data-section=CHEST]").first().click();
+        laptop.getByRole(AriaRole.ARTICLE).waitFor();
         snap(laptop, "tools-one-place");
+        take(laptop, app.url() + "dogs/3/tools/buy", "tools-to-buy");
         take(laptop, app.url() + "dogs/3/when", "when");
         take(laptop, app.url() + "dogs/4/trust", "trust");
         take(laptop, app.url() + "settings", "settings");

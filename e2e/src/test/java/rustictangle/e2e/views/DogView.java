@@ -10,6 +10,11 @@ public final class DogView extends View {
         super(page);
     }
 
+    public static DogView openNew(Page page, String url) {
+        page.navigate(url + "dogs/new");
+        return new DogView(page);
+    }
+
     public Locator name() {
         return page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true));
     }

@@ -3,6 +3,7 @@ package rustictangle.e2e.views;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
 
 /** The household's tools. */
 public final class DrawerView extends View {
@@ -19,13 +20,13 @@ public final class DrawerView extends View {
     /** Picks a kind among the drawn silhouettes. */
     public DrawerView pick(String kind) {
         page.locator(".kinds button").filter(new Locator.FilterOptions().setHas(
-                page.locator("b", new Page.LocatorOptions().setHasText(java.util.regex.Pattern.compile("^" + kind + "$"))))).click();
+                page.locator("b", new Page.LocatorOptions().setHasText(Pattern.compile("^" + kind + "$"))))).click();
         return this;
     }
 
     public DrawerView choose(String property, String value) {
         page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName(property).setExact(true))
-                .getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText(value)).click();
+                .getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText(Pattern.compile("^\\s*" + value))).click();
         return this;
     }
 
