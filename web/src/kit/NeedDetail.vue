@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { NeedView } from '@/api/types'
+import type { FitView, NeedView } from '@/api/types'
 import WhyList from '@/shell/WhyList.vue'
 import { useUnits } from '@/shell/useUnits'
 import ComparePanel from './ComparePanel.vue'
@@ -12,8 +12,11 @@ import ToolShape from './ToolShape.vue'
 const props = defineProps<{ dogId: number; need: NeedView; name: string }>()
 const { range, length, say } = useUnits()
 
+/** The two tools compared: at first the one that leads here, against one that the owner asks about. */
+const one = ref<number>()
 const other = ref<number>()
-watch(() => props.need.section, () => { other.value = undefined })
+watch(() => props.need.section, () => { one.value = (props.need.own ?? props.need.fits[0])?.toolId; other.value = undefined }, { immediate: true })
+const asked = (fit: FitView) => { other.value = other.value === fit.toolId ? undefined : fit.toolId }
 const reach = computed(() => props.need.lead.hasPins && props.need.reachMillimetres !== undefined
   ? [{ mm: props.need.reachMillimetres, name: props.need.own?.shownName }] : [])
 /** What has its turn here needs no excuse. */
@@ -45,17 +48,21 @@ const rest = computed(() => props.need.fits.filter((fit) => !props.need.order.so
         <FitMark v-if="step.own" :fit="step.own" /><em v-else-if="step.missing">not in your drawer</em>
       </li>
     </ol>
-    <template v-if="rest.length">
+    <template v-if="need.fits.length > 1">
       <h3>Why not that one?</h3>
       <ul class="rest">
         <li v-for="fit in rest" :key="fit.toolId">
-          <button type="button" :aria-expanded="other === fit.toolId" :disabled="!need.own" @click="other = other === fit.toolId ? undefined : fit.toolId">
+          <button type="button" :aria-expanded="other === fit.toolId" :disabled="one === fit.toolId" @click="asked(fit)">
             <b>{{ fit.shownName }}</b> <FitMark :fit="fit" />
           </button>
           <span class="because">{{ say(fit.reasons[0]!.text) }}</span>
-          <ComparePanel v-if="other === fit.toolId && need.own" :dog-id="dogId" :section="need.section" :first="need.own.toolId" :second="fit.toolId" />
         </li>
       </ul>
+      <p class="two">
+        <label>Compare <select v-model="one"><option v-for="fit in need.fits" :key="fit.toolId" :value="fit.toolId" :disabled="fit.toolId === other">{{ fit.shownName }}</option></select></label>
+        <label>with <select v-model="other"><option :value="undefined">…</option><option v-for="fit in need.fits" :key="fit.toolId" :value="fit.toolId" :disabled="fit.toolId === one">{{ fit.shownName }}</option></select></label>
+      </p>
+      <ComparePanel v-if="one !== undefined && other !== undefined" :dog-id="dogId" :section="need.section" :first="one" :second="other" />
     </template>
     <h3 class="never">Never here</h3>
     <ul class="nevers">
@@ -80,6 +87,8 @@ const rest = computed(() => props.need.fits.filter((fit) => !props.need.order.so
 .rest button:not(:disabled) b { text-decoration: underline dotted; text-underline-offset: 4px; }
 .rest button:disabled { opacity: 1; }
 .because { display: block; font-size: 0.93rem; padding-bottom: 4px; }
+.two { display: flex; flex-wrap: wrap; gap: 6px 14px; margin: 6px 0 10px; }
+.two select { border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 8px 7px 9px 6px; min-height: 44px; padding: 4px 10px; background: rgb(var(--v-theme-surface)); color: inherit; font: inherit; }
 .nevers { list-style: none; padding: 0; }
 @media (max-width: 599px) { .answer { grid-template-columns: 1fr; } }
 </style>

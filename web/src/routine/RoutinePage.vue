@@ -12,8 +12,9 @@ import { useRhythm } from '@/rhythm/useRhythm'
 import PageState from '@/shell/PageState.vue'
 import WhyList from '@/shell/WhyList.vue'
 import { minutes, useUnits } from '@/shell/useUnits'
+import MinutesSlider from './MinutesSlider.vue'
 import RoutineRow from './RoutineRow.vue'
-import { useRoutine, type Scope } from './useRoutine'
+import { useMinutes, useRoutine, type Scope } from './useRoutine'
 
 const props = defineProps<{ dogId: number }>()
 
@@ -30,9 +31,21 @@ const goingOn = computed(() => home.data.value?.dogs.find((dog) => dog.id === pr
 
 const left = ref<Section[]>([])
 watch(scope, () => { left.value = [] })
+
+/** Undefined: as long as it takes. */
+const have = ref<number>()
+const minutesPlan = useMinutes(() => props.dogId)
+const choice = computed(() => have.value === undefined ? undefined
+  : minutesPlan.data.value?.choices.filter((c) => c.minutes <= have.value!).at(-1) ?? { minutes: 0, sections: [], seconds: 0 })
+watch(have, (minutes) => { scope.value = minutes === undefined ? 'DUE' : 'WHOLE'; left.value = [] })
 const chosen = ref<Section>()
 
-const steps = computed(() => routine.data.value?.steps ?? [])
+const steps = computed(() => (routine.data.value?.steps ?? []).filter((step) => !choice.value || choice.value.sections.includes(step.section)))
+/** What is not chosen, what should not wait first. */
+const waiting = computed(() => !choice.value ? [] : (routine.data.value?.steps ?? [])
+  .filter((step) => !choice.value!.sections.includes(step.section))
+  .map((step) => ({ section: step.section, until: minutesPlan.data.value?.waits.find((w) => w.section === step.section)?.until }))
+  .sort((a, b) => (a.until ?? '').localeCompare(b.until ?? '')))
 const taken = computed(() => steps.value.filter((step) => !left.value.includes(step.section)))
 const seconds = computed(() => taken.value.reduce((sum, step) => sum + step.seconds, 0))
 const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries(taken.value.map((step, i) =>
@@ -59,7 +72,7 @@ function toggle(section: Section) {
       <div>
         <div class="top">
           <div>
-            <h2>{{ scope === 'DUE' ? 'Today’s routine' : 'The whole dog' }}</h2>
+            <h2>{{ choice ? 'What matters most' : scope === 'DUE' ? 'Today’s routine' : 'The whole dog' }}</h2>
             <p v-if="steps.length" class="sum slab"><span data-test="total">about {{ minutes(seconds) }}</span><small>{{ taken.length }} {{ taken.length === 1 ? 'place' : 'places' }}</small></p>
           </div>
           <v-btn v-if="goingOn" color="primary" size="x-large" class="no-print" :to="`/dogs/${dogId}/sessions/${goingOn}`">Go on</v-btn>
@@ -67,7 +80,9 @@ function toggle(section: Section) {
         </div>
         <p v-if="begin.error.value" class="caution" role="alert"><strong>{{ saysWhat(begin.error.value) }}</strong></p>
         <p v-if="goingOn" class="quiet">A session is going on; go on with it, or end it there before beginning another.</p>
-        <template v-if="!steps.length">
+        <MinutesSlider v-if="minutesPlan.data.value && !goingOn" v-model="have" :fewest="minutesPlan.data.value.fewestMinutes" :most="minutesPlan.data.value.mostMinutes" :places="steps.length" />
+        <p v-if="choice && !steps.length" class="rest">No place can be done properly in that time. A minute of stroking and a look with the fingers does good, too.</p>
+        <template v-else-if="!steps.length">
           <p class="rest">Nothing is due today. The next brushing is on <b>{{ date(rhythm.data.value!.rhythm.nextDate) }}</b>.</p>
           <v-btn color="secondary" @click="scope = 'WHOLE'">Brush the whole dog all the same</v-btn>
         </template>
@@ -82,8 +97,12 @@ function toggle(section: Section) {
               :left-out="left.includes(step.section)" :open="chosen === step.section"
               @toggle="toggle(step.section)" @open="chosen = chosen === step.section ? undefined : step.section" />
           </ol>
-          <v-btn v-if="scope === 'DUE' && steps.length < list.length" variant="text" class="no-print" @click="scope = 'WHOLE'">Show the whole dog instead</v-btn>
-          <v-btn v-else-if="scope === 'WHOLE'" variant="text" class="no-print" @click="scope = 'DUE'">Only what is due</v-btn>
+          <div v-if="waiting.length" class="waiting">
+            <h3>These wait</h3>
+            <ul><li v-for="one in waiting" :key="one.section"><span>{{ names[one.section] }}</span> {{ one.until ? `until ${date(one.until)}` : 'not for long: next time first' }}</li></ul>
+          </div>
+          <v-btn v-if="!choice && scope === 'DUE' && steps.length < list.length" variant="text" class="no-print" @click="scope = 'WHOLE'">Show the whole dog instead</v-btn>
+          <v-btn v-else-if="!choice && scope === 'WHOLE'" variant="text" class="no-print" @click="scope = 'DUE'">Only what is due</v-btn>
           <WhyList :reasons="[routine.data.value.whyMinutes]" label="How are the minutes reckoned?" />
         </template>
       </div>
@@ -99,6 +118,10 @@ function toggle(section: Section) {
 .before { background: rgb(var(--v-theme-wool)); border-radius: 12px 9px 14px 8px; padding: 12px 18px; margin: 12px 0 16px; }
 .before ul { padding-left: 18px; }
 .before li { margin: 3px 0; max-width: 76ch; }
+.waiting ul { list-style: none; padding: 0; columns: 2 260px; column-gap: 28px; }
+.waiting li { display: flex; justify-content: space-between; gap: 10px; padding: 4px 0; border-bottom: 1px dashed rgb(var(--v-theme-seam)); break-inside: avoid; font-size: 0.95rem; }
+.waiting span::first-letter { text-transform: uppercase; }
+.waiting { margin: 16px 0; }
 .steps { list-style: none; padding: 0; }
 @media (max-width: 599px) { .sum { font-size: 1.6rem; } .sum small { display: block; margin: 0; } }
 </style>

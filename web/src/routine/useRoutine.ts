@@ -13,3 +13,11 @@ export function useRoutine(dogId: MaybeRefOrGetter<number>, scope: MaybeRefOrGet
     placeholderData: (before) => before,
   })
 }
+
+/** The best choice of places for every number of minutes: asked for once, so that sliding needs no waiting. */
+export function useMinutes(dogId: MaybeRefOrGetter<number>) {
+  return useQuery({
+    queryKey: ['minutes', computed(() => toValue(dogId))],
+    queryFn: () => ask(api.GET('/api/dogs/{dogId}/minutes', { params: { path: { dogId: toValue(dogId) } } })),
+  })
+}

@@ -83,6 +83,23 @@ class DemoTest extends Browsing {
     }
 
     @Test
+    void withTenMinutesThePlacesThatMatterMostAreChosenAndTheRestIsToldHowLongItCanWait() {
+        Page page = laptop();
+        page.navigate(app.url() + "dogs/2/routine");
+        RoutineView routine = new RoutineView(page);
+        routine.minutes("10");
+        assertThat(routine.heading("What matters most")).isVisible();
+        assertThat(page.getByText("These wait")).isVisible();
+        int many = routine.steps().count();
+        assertThat(page.getByText("10 minutes")).isVisible();
+        assertThat(page.getByText(Pattern.compile("the " + many + " places that matter most"))).isVisible();
+        routine.minutes("4");
+        assertTrue(routine.steps().count() < many, many + " places");
+        page.getByText("all that is due").click();
+        assertThat(routine.heading("Today’s routine")).isVisible();
+    }
+
+    @Test
     void thePuppyIsOfferedSecondsNotMinutesAndAnAnswerCanBeTakenBack() {
         Page page = laptop();
         page.navigate(app.url() + "dogs/4/trust");

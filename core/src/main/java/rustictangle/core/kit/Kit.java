@@ -38,6 +38,11 @@ public record Kit(Match match, List<SectionKit> sections, Optional<Reason> incom
         return sections.get(section.ordinal());
     }
 
+    /** The sections where brush or comb has a job. */
+    public List<Section> brushed() {
+        return sections.stream().map(SectionKit::need).filter(Need::brushed).map(Need::section).toList();
+    }
+
     private static SectionKit section(Need need, List<Tool> drawer) {
         List<ToolStep> order = need.order();
         Fit[] bestAt = new Fit[order.size()];

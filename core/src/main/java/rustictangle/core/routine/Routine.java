@@ -41,7 +41,7 @@ public record Routine(Order order, Reason whyOrder, List<RoutineStep> steps, int
     }
 
     /**
-     * The routine for these sections, but for those where nothing is brushed.
+     * The routine for these sections. Where nothing is brushed it is only a look with the fingers.
      *
      * @param kit     which tools the sections ask for, and which the owner has
      * @param rhythms of every section, so that known mats are heeded
@@ -55,7 +55,6 @@ public record Routine(Order order, Reason whyOrder, List<RoutineStep> steps, int
         List<RoutineStep> steps = choice.order().sequence().stream()
                 .filter(wanted::contains)
                 .map(kit::at)
-                .filter(here -> here.need().brushed())
                 .map(here -> step(dog, coat, here))
                 .toList();
         int total = steps.stream().mapToInt(RoutineStep::seconds).sum();

@@ -16,6 +16,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import rustictangle.core.Dogs;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.Density;
+import rustictangle.core.coat.HairLength;
 import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.coat.Texture;
 import rustictangle.core.dog.History;
@@ -63,14 +64,18 @@ class MatchTest {
     @ParameterizedTest
     @EnumSource(value = CoatKind.class, names = {"SMOOTH", "CORDED", "HAIRLESS"}, mode = EnumSource.Mode.EXCLUDE)
     void longerHairNeverAsksForShorterPinsNorJumps(CoatKind kind) {
-        for (Density density : Density.values()) {
-            PinWindow before = backOf(Dogs.hair(kind, 1, density, kind.usualTexture())).pins().orElseThrow();
-            for (double mm = 2; mm <= 400; mm += 1) {
-                PinWindow now = backOf(Dogs.hair(kind, mm, density, kind.usualTexture())).pins().orElseThrow();
-                assertTrue(now.minMillimetres() >= before.minMillimetres(), kind + " at " + mm);
-                assertTrue(now.maxMillimetres() >= before.maxMillimetres(), kind + " at " + mm);
-                assertTrue(now.middleMillimetres() - before.middleMillimetres() < 1, kind + " jumps at " + mm);
-                before = now;
+        for (Section section : new Section[] {Section.BACK, Section.FRONT_FOOT_LEFT}) {
+            for (Density density : Density.values()) {
+                for (Texture texture : Texture.values()) {
+                    PinWindow before = at(section, Dogs.hair(kind, 1, density, texture)).pins().orElseThrow();
+                    for (double mm = 2; mm <= HairLength.MAX_MILLIMETRES; mm += 1) {
+                        PinWindow now = at(section, Dogs.hair(kind, mm, density, texture)).pins().orElseThrow();
+                        assertTrue(now.minMillimetres() >= before.minMillimetres(), kind + " at " + mm);
+                        assertTrue(now.maxMillimetres() >= before.maxMillimetres(), kind + " at " + mm);
+                        assertTrue(now.middleMillimetres() - before.middleMillimetres() < 1, kind + " jumps at " + mm);
+                        before = now;
+                    }
+                }
             }
         }
     }
@@ -78,11 +83,13 @@ class MatchTest {
     @ParameterizedTest
     @EnumSource(value = CoatKind.class, names = {"SMOOTH", "CORDED", "HAIRLESS"}, mode = EnumSource.Mode.EXCLUDE)
     void denserHairNeverAsksForASofterPad(CoatKind kind) {
-        for (double mm = 5; mm <= 300; mm += 5) {
-            double sparse = firmness(kind, mm, Density.SPARSE);
-            double medium = firmness(kind, mm, Density.MEDIUM);
-            double dense = firmness(kind, mm, Density.DENSE);
-            assertTrue(sparse <= medium && medium <= dense, kind + " at " + mm);
+        for (Texture texture : Texture.values()) {
+            for (double mm = 1; mm <= HairLength.MAX_MILLIMETRES; mm += 1) {
+                double sparse = firmness(kind, mm, Density.SPARSE, texture);
+                double medium = firmness(kind, mm, Density.MEDIUM, texture);
+                double dense = firmness(kind, mm, Density.DENSE, texture);
+                assertTrue(sparse <= medium && medium <= dense, kind + " at " + mm);
+            }
         }
     }
 
@@ -183,11 +190,15 @@ class MatchTest {
     }
 
     private static Need backOf(RegionCoat hair) {
-        return Match.of(Dogs.adult(14), Dogs.allOver(hair), Approach.USUAL).at(Section.BACK);
+        return at(Section.BACK, hair);
     }
 
-    private static double firmness(CoatKind kind, double mm, Density density) {
-        return backOf(Dogs.hair(kind, mm, density, kind.usualTexture())).pad().orElseThrow().firmness();
+    private static Need at(Section section, RegionCoat hair) {
+        return new SectionMatch(Dogs.adult(14), Dogs.allOver(hair), section, Approach.USUAL).need();
+    }
+
+    private static double firmness(CoatKind kind, double mm, Density density, Texture texture) {
+        return backOf(Dogs.hair(kind, mm, density, texture)).pad().orElseThrow().firmness();
     }
 
     private static List<ToolKind> tools(Need need) {

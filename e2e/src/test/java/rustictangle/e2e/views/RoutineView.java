@@ -19,6 +19,12 @@ public final class RoutineView extends View {
         return page.locator(".steps > li");
     }
 
+    /** "I have N minutes." */
+    public RoutineView minutes(String minutes) {
+        page.getByLabel("I have").fill(minutes);
+        return this;
+    }
+
     public RoutineView leaveOut(String section) {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Leave out " + section + " today")).click();
         return this;

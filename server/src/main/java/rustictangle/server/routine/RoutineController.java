@@ -1,5 +1,7 @@
 package rustictangle.server.routine;
 
+import java.time.Clock;
+import java.time.LocalDate;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -11,14 +13,22 @@ class RoutineController {
 
     private final KnownDogs dogs;
     private final Routines routines;
+    private final Clock clock;
 
-    RoutineController(KnownDogs dogs, Routines routines) {
+    RoutineController(KnownDogs dogs, Routines routines, Clock clock) {
         this.dogs = dogs;
         this.routines = routines;
+        this.clock = clock;
     }
 
     @GetMapping("/api/dogs/{dogId}/routine")
     RoutineView routine(@PathVariable long dogId, @RequestParam(defaultValue = "DUE") Routines.Scope scope) {
         return RoutineView.of(routines.of(dogs.get(dogId), scope));
+    }
+
+    /** "I have N minutes". */
+    @GetMapping("/api/dogs/{dogId}/minutes")
+    MinutesView minutes(@PathVariable long dogId) {
+        return routines.minutes(dogs.get(dogId), LocalDate.now(clock));
     }
 }

@@ -1,12 +1,13 @@
 package rustictangle.server.routine;
 
-import java.util.Arrays;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import rustictangle.core.dog.Section;
 import rustictangle.core.rhythm.Rhythm;
 import rustictangle.core.rhythm.SectionRhythm;
+import rustictangle.core.routine.MinutesPlan;
 import rustictangle.core.routine.Routine;
 import rustictangle.core.trust.Trust;
 import rustictangle.server.coat.KnownDog;
@@ -33,7 +34,7 @@ public class Routines {
 
     public Routine of(KnownDog known, Scope scope) {
         Rhythm rhythm = rhythms.of(known);
-        List<Section> sections = scope == Scope.WHOLE ? Arrays.asList(Section.values())
+        List<Section> sections = scope == Scope.WHOLE ? kits.of(known).brushed()
                 : rhythm.dueSections().stream().map(SectionRhythm::section).toList();
         return of(known, rhythm, sections);
     }
@@ -41,6 +42,13 @@ public class Routines {
     public Routine of(KnownDog known, Rhythm rhythm, Collection<Section> sections) {
         return Routine.of(known.dog(), known.coat(), kits.of(known), Trust.of(known.dog(), trials.of(known.id())),
                 rhythm.sections(), sections);
+    }
+
+    /** The best choice for every number of minutes, and how long what is left out can wait. */
+    MinutesView minutes(KnownDog known, LocalDate today) {
+        Rhythm rhythm = rhythms.of(known);
+        Routine whole = of(known, rhythm, kits.of(known).brushed());
+        return MinutesView.of(MinutesPlan.forEachMinute(whole, rhythm.sections()), rhythm, today);
     }
 
     /** How one section is done, whatever is due. */

@@ -1,0 +1,75 @@
+package rustictangle.bench;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import rustictangle.core.coat.Coat;
+import rustictangle.core.coat.CoatKind;
+import rustictangle.core.coat.Density;
+import rustictangle.core.coat.HairLength;
+import rustictangle.core.coat.RegionCoat;
+import rustictangle.core.coat.Texture;
+import rustictangle.core.dog.Dog;
+import rustictangle.core.dog.History;
+import rustictangle.core.dog.LifeStage;
+import rustictangle.core.dog.Mass;
+import rustictangle.core.dog.Region;
+import rustictangle.core.dog.Section;
+import rustictangle.core.dog.Skin;
+import rustictangle.core.kit.Approach;
+import rustictangle.core.kit.Kit;
+import rustictangle.core.kit.Match;
+import rustictangle.core.rhythm.Comfort;
+import rustictangle.core.rhythm.Rhythm;
+import rustictangle.core.routine.MinutesPlan;
+import rustictangle.core.routine.Routine;
+import rustictangle.core.trust.Trust;
+
+/** "I have N minutes" for the largest dog: every number of minutes at once, from the dog to the choices. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Warmup(iterations = 3, time = 2)
+@Measurement(iterations = 5, time = 2)
+@Fork(1)
+public class MinutesBenchmark {
+
+    private static final LocalDate TODAY = LocalDate.of(2026, 5, 14);
+
+    private Dog dog;
+    private Coat coat;
+    private Kit kit;
+
+    @Setup
+    public void fill() {
+        dog = new Dog(new Mass(Mass.MAX_KILOGRAMS), LifeStage.ADULT, false, Skin.SOUND, History.GENTLE, Set.of(), Set.of());
+        Map<Region, RegionCoat> regions = new EnumMap<>(Region.class);
+        for (Region region : Region.values()) {
+            regions.put(region, new RegionCoat(CoatKind.CURLY, new HairLength(110), Density.DENSE, Texture.SOFT, false, false));
+        }
+        coat = new Coat(regions, false, false);
+        kit = Kit.of(Match.of(dog, coat, Approach.USUAL), List.of());
+    }
+
+    @Benchmark
+    public List<MinutesPlan> everyNumberOfMinutes() {
+        Rhythm rhythm = Rhythm.of(dog, coat, Comfort.BALANCED, List.of(), TODAY);
+        Routine whole = Routine.of(dog, coat, kit, Trust.of(dog, List.of()), rhythm.sections(),
+                Arrays.asList(Section.values()));
+        return MinutesPlan.forEachMinute(whole, rhythm.sections());
+    }
+}

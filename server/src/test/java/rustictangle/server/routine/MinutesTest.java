@@ -1,0 +1,47 @@
+package rustictangle.server.routine;
+
+import static org.hamcrest.Matchers.greaterThan;
+import static org.hamcrest.Matchers.hasItem;
+import static org.hamcrest.Matchers.hasSize;
+import static org.hamcrest.Matchers.lessThanOrEqualTo;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import org.junit.jupiter.api.Test;
+import org.springframework.http.HttpMethod;
+import rustictangle.server.ServerTest;
+
+/** "I have N minutes." */
+class MinutesTest extends ServerTest {
+
+    @Test
+    void aFewMinutesAreSpentOnAFewPlacesAndTheRestIsToldHowLongItCanWait() throws Exception {
+        long id = addKnownDog("Gannet");
+        post(beginSession(id, "BACK") + "/events", glides("BACK")).andExpect(status().isOk());
+        read("/api/dogs/" + id + "/minutes").andExpect(status().isOk())
+                .andExpect(jsonPath("$.choices.length()", greaterThan(5)))
+                .andExpect(jsonPath("$.choices[0].minutes").value(2))
+                .andExpect(jsonPath("$.choices[0].seconds", lessThanOrEqualTo(120)))
+                .andExpect(jsonPath("$.choices[-1].sections", hasItem("ARMPIT_LEFT")))
+                .andExpect(jsonPath("$.waits", hasSize(29)))
+                .andExpect(jsonPath("$.waits[?(@.section == 'BACK')].until").isNotEmpty())
+                .andExpect(jsonPath("$.waits[?(@.section == 'ARMPIT_LEFT')].until").isEmpty());
+    }
+
+    @Test
+    void nothingIsPlannedWhereNothingIsBrushed() throws Exception {
+        long id = addKnownDog("Gannet");
+        send(HttpMethod.PUT, "/api/dogs/" + id + "/coat", coatJson("CORDED", "150")).andExpect(status().isOk());
+        read("/api/dogs/" + id + "/minutes").andExpect(jsonPath("$.choices[0].sections", hasSize(0)));
+        read("/api/dogs/" + id + "/routine?scope=WHOLE").andExpect(jsonPath("$.steps", hasSize(0)));
+    }
+
+    @Test
+    void aSessionThatGoesOnWhileTheCoatIsDescribedAnewStillShowsItsStep() throws Exception {
+        long id = addKnownDog("Gannet");
+        String session = beginSession(id, "BACK");
+        send(HttpMethod.PUT, "/api/dogs/" + id + "/coat", coatJson("CORDED", "150")).andExpect(status().isOk());
+        read(session).andExpect(jsonPath("$.steps[0].how.section").value("BACK"))
+                .andExpect(jsonPath("$.steps[0].how.tools[0].tool").value("FINGERS"));
+    }
+}
