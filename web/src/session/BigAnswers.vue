@@ -4,6 +4,8 @@ defineProps<{
   question: string
   answers: readonly { value: string; title: string; hint?: string; key: string }[]
   small?: boolean
+  /** How many stand side by side; one, unless they are small. */
+  columns?: number
   busy?: boolean
 }>()
 defineEmits<{ answer: [value: string] }>()
@@ -12,9 +14,9 @@ defineEmits<{ answer: [value: string] }>()
 <template>
   <div class="big" :class="{ few: !small }">
     <h2>{{ question }}</h2>
-    <div class="grid">
+    <div class="grid" :style="columns && columns > 1 ? { gridTemplateColumns: `repeat(${columns}, 1fr)` } : undefined">
       <button v-for="one in answers" :key="one.value" type="button" :data-key="one.key" :disabled="busy" @click="$emit('answer', one.value)">
-        <span class="slab">{{ one.title }}</span><kbd>{{ one.key }}</kbd><small v-if="one.hint">{{ one.hint }}</small>
+        <span class="slab"><slot name="drawing" :value="one.value" />{{ one.title }}</span><kbd>{{ one.key }}</kbd><small v-if="one.hint">{{ one.hint }}</small>
       </button>
     </div>
   </div>
@@ -27,7 +29,7 @@ h2 { font-size: 1.7rem; font-weight: 700; }
 .few .grid { grid-template-columns: 1fr; }
 button { min-height: 84px; border: 3px solid rgb(var(--v-theme-primary)); border-radius: 16px 12px 18px 11px; background: rgb(var(--v-theme-surface)); padding: 10px 22px; text-align: left; display: grid; grid-template-columns: 1fr auto; align-items: center; align-content: center; }
 button:hover { background: rgb(var(--v-theme-wool)); }
-span { font-size: 1.7rem; }
+span { font-size: 1.7rem; display: flex; flex-wrap: wrap; align-items: center; gap: 4px 18px; }
 small { font-size: 1.1rem; grid-column: 1 / -1; }
 kbd { font: 400 0.95rem var(--sans); border: 1.5px solid currentColor; border-radius: 5px; padding: 0 8px; }
 @media (max-width: 599px) { kbd { display: none; } span { font-size: 1.5rem; } button { padding: 8px 14px; min-height: 72px; } }

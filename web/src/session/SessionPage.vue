@@ -12,6 +12,8 @@ import { useKeys } from '@/shell/useKeys'
 import { useUnits } from '@/shell/useUnits'
 import { SIGNALS } from '@/trust/words'
 import BigAnswers from './BigAnswers.vue'
+import CatchQuestions from './CatchQuestions.vue'
+import CatchTodo from './CatchTodo.vue'
 import SessionEnd from './SessionEnd.vue'
 import { useSession } from './useSession'
 import { useWakeLock } from './useWakeLock'
@@ -28,14 +30,20 @@ useWakeLock()
 
 const view = computed(() => session.data.value)
 const step = computed(() => view.value?.steps.find((s) => s.how.section === view.value?.current)?.how)
-const position = computed(() => view.value?.steps.findIndex((s) => s.how.section === view.value?.current) ?? -1)
+/** How many places are answered; places put off come last. */
+const position = computed(() => view.value?.steps.filter((s) => s.outcome !== 'WAITING').length ?? 0)
 const name = computed(() => (step.value ? (names.value[step.value.section] ?? '') : ''))
 
 /** One decision at a time: do it, what the comb said, how many, how the dog took it. */
-const phase = ref<'work' | 'comb' | 'count' | 'dog'>('work')
+const phase = ref<'work' | 'comb' | 'count' | 'dog' | 'catch' | 'caught'>('work')
 const comb = ref<Comb>('GLIDES')
 const tangles = ref(0)
-watch(() => view.value, () => { phase.value = 'work' })
+/** Where to go on once the entry is stored; absent: to what the session says. */
+let goOn: 'comb' | undefined
+watch(() => view.value, (now) => {
+  phase.value = goOn ?? (now?.caught ? 'caught' : 'work')
+  goOn = undefined
+}, { immediate: true })
 
 /** Each new question takes the focus, so that a button pressed before is not pressed again by the space bar. */
 const title = ref<HTMLElement>()
@@ -58,6 +66,15 @@ function counted(value: string) {
 function dogSaid(value: string) {
   record({ type: 'SECTION_DONE', section: step.value!.section, comb: comb.value, tangles: tangles.value, signal: value as Signal })
 }
+function tried(seconds: number, outcome: 'OUT' | 'NOT_YET' | 'UNEASY' | 'OPTED_OUT') {
+  if (outcome === 'OUT') goOn = 'comb'
+  record({ type: 'TEASED', section: step.value!.section, seconds, signal: outcome === 'UNEASY' || outcome === 'OPTED_OUT' ? outcome : 'RELAXED' })
+}
+function staysIn() {
+  comb.value = 'MAT_LEFT'
+  tangles.value = 1
+  phase.value = 'dog'
+}
 function optedOut() {
   record({ type: 'SECTION_DONE', section: step.value!.section, comb: 'NOT_COMBED', signal: 'OPTED_OUT' })
 }
@@ -67,10 +84,11 @@ function skip() {
 const COUNTS = ['1', '2', '3', '4', '5', '6', '7', '8', '9'].map((n) => ({ value: n, title: n, key: n, hint: n === '9' ? 'or more' : '' }))
 
 const SMALL = computed(() => [
+  { key: 'c', title: 'It catches', act: () => { phase.value = 'catch' }, off: (phase.value !== 'work' && phase.value !== 'comb') || !step.value },
   { key: 'o', title: 'Opts out', act: optedOut, off: phase.value !== 'work' || !step.value },
   { key: 's', title: 'Skip', act: skip, off: phase.value !== 'work' || !step.value },
-  { key: 'b', title: 'Back', act: () => { phase.value = 'work' }, off: phase.value === 'work' },
-  { key: 'u', title: 'Undo', act: () => record({ type: 'UNDONE' }), off: !view.value?.canUndo },
+  { key: 'b', title: 'Back', act: () => { phase.value = 'work' }, off: phase.value === 'work' || phase.value === 'caught' },
+  { key: 'u', title: 'Undo', act: () => record({ type: 'UNDONE' }), off: !view.value?.entries },
   { key: 'e', title: 'End here', act: () => record({ type: 'STOPPED' }), off: !step.value },
 ].filter((small) => !small.off))
 
@@ -92,7 +110,7 @@ function isControl(target: EventTarget | null): boolean {
 <template>
   <PageState :pending="!view || !dog.data.value" :error="session.error.value" @retry="session.refetch()">
     <SessionEnd v-if="view?.end" :view="view" :names="names" :dog-name="dog.data.value!.form.name" @undo="record({ type: 'UNDONE' })" />
-    <div v-else-if="view && step" class="bench">
+    <div v-else-if="view && step" class="bench" :class="{ looking: phase === 'catch' || phase === 'caught' }">
       <header>
         <router-link to="/" class="out">Pause and leave</router-link>
         <span>{{ dog.data.value!.form.name }}: {{ position + 1 }} of {{ view.steps.length }}</span>
@@ -114,6 +132,9 @@ function isControl(target: EventTarget | null): boolean {
             <LayerSketch :layers="step.layers" class="sketch" />
           </div>
         </template>
+        <CatchQuestions v-else-if="phase === 'catch'" @found="(found) => record({ type: 'CAUGHT', section: step!.section, found })" />
+        <CatchTodo v-else-if="phase === 'caught' && view.caught" :key="view.entries" :caught="view.caught" :busy="saving" @tried="tried"
+          @later="record({ type: 'SECTION_POSTPONED', section: step!.section })" @leave="staysIn" @end="record({ type: 'STOPPED' })" />
         <BigAnswers v-else-if="phase === 'comb'" question="What does the comb say?" :answers="COMB_ANSWERS" @answer="combSaid" />
         <BigAnswers v-else-if="phase === 'count'" question="How many?" :answers="COUNTS" small @answer="counted" />
         <BigAnswers v-else question="How did the dog take it?" :answers="SIGNALS" :busy="saving" @answer="dogSaid" />
@@ -153,6 +174,7 @@ kbd { font: 400 0.85rem var(--sans); border: 1.5px solid currentColor; border-ra
 @media (max-width: 899px) {
   .bench { grid-template: auto auto 1fr / 1fr; padding: 8px 16px 16px; min-height: 100dvh; }
   aside { max-width: 210px; margin: 0 auto; width: 100%; }
+  .looking aside { display: none; }
   aside :deep(.switch) { display: none !important; }
   .foot { position: sticky; bottom: 0; background: rgb(var(--v-theme-background)); padding: 8px 0; }
   h1 { font-size: 1.8rem; }

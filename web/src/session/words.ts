@@ -1,4 +1,4 @@
-import type { SessionView } from '@/api/types'
+import type { EventForm, SessionView } from '@/api/types'
 
 type Step = SessionView['steps'][number]
 export type Comb = NonNullable<Step['comb']>
@@ -26,3 +26,29 @@ export function outcome(step: Step): string {
     default: return 'not combed, the dog opted out'
   }
 }
+
+export type Found = NonNullable<EventForm['found']>
+
+/** When the comb catches: at most four quick looks, the skin first. */
+export const CATCH_QUESTIONS: { about: keyof Found; question: string; answers: { value: string; title: string; hint?: string; key: string }[] }[] = [
+  { about: 'skin', question: 'How does the skin look there?', answers: [
+    { value: 'SOUND', title: 'Sound', hint: 'like the rest of it', key: '1' },
+    { value: 'RED', title: 'Red', key: '2' },
+    { value: 'WET_OR_BROKEN', title: 'Wet or broken', hint: 'or with pus', key: '3' },
+    { value: 'HOT_OR_SMELLY', title: 'Hot or smelly', hint: 'or flaking', key: '4' },
+    { value: 'PARASITES', title: 'Fleas or ticks', hint: 'in number', key: '5' },
+    { value: 'PAIN_OR_LUMP', title: 'It hurts, no mat', hint: 'or a lump in the skin itself', key: '6' },
+  ] },
+  { about: 'lump', question: 'What holds the comb?', answers: [
+    { value: 'NONE', title: 'It only slows', hint: 'no lump to feel', key: '1' },
+    { value: 'UP_TO_10_MM', title: 'A small lump', hint: 'up to {10 mm}', key: '2' },
+    { value: 'UP_TO_20_MM', title: 'A lump', hint: '{10 mm} to {20 mm}', key: '3' },
+    { value: 'OVER_20_MM', title: 'A big one', hint: 'over {20 mm}', key: '4' },
+  ] },
+  { about: 'beneath', question: 'Can the comb pass between lump and skin?', answers: [
+    { value: 'FREE', title: 'Yes, it passes', key: '1' }, { value: 'TIGHT', title: 'No, it sits tight', key: '2' },
+  ] },
+  { about: 'spread', question: 'How many?', answers: [
+    { value: 'ONE', title: 'One', key: '1' }, { value: 'A_FEW', title: 'A few', key: '2' }, { value: 'JOINED', title: 'Joined into a sheet', key: '3' },
+  ] },
+]

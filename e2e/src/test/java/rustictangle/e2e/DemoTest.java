@@ -203,6 +203,46 @@ class DemoTest extends Browsing {
         Barriers.assertNone(page, "end");
     }
 
+    @Test
+    void whenTheCombCatchesFourLooksLeadToOneThingToDoAndTheTriesAreRemembered() {
+        Page page = laptop();
+        page.navigate(app.url() + "dogs/1/routine");
+        RoutineView routine = new RoutineView(page);
+        routine.heading("routine").or(routine.heading("Nothing")).or(page.getByText("Nothing is due")).first().waitFor();
+        if (page.getByText("Brush the whole dog all the same").isVisible()) {
+            page.getByText("Brush the whole dog all the same").click();
+        }
+        SessionView session = routine.begin();
+        page.keyboard().press("c");
+        assertThat(session.heading("How does the skin look there?")).isVisible();
+        Barriers.assertNone(page, "skin");
+        page.keyboard().press("1");
+        page.keyboard().press("2");
+        page.keyboard().press("1");
+        page.keyboard().press("1");
+        assertThat(session.heading("Soak it and tease it apart")).isVisible();
+        Barriers.assertNone(page, "tease");
+        assertThat(page.getByText("No scissors near it")).isVisible();
+        page.keyboard().press("2");
+        page.keyboard().press("2");
+        assertThat(session.heading("Leave it, and come back")).isVisible();
+        page.reload();
+        assertThat(session.heading("Leave it, and come back")).isVisible();
+        page.keyboard().press("u");
+        assertThat(session.heading("Soak it and tease it apart")).isVisible();
+        page.keyboard().press("1");
+        assertThat(session.heading("What does the comb say?")).isVisible();
+        page.keyboard().press("2");
+        page.keyboard().press("1");
+        page.keyboard().press("1");
+        assertThat(page.locator("progress")).hasAttribute("value", "1");
+        page.keyboard().press("c");
+        page.keyboard().press("3");
+        assertThat(session.heading("Stop, and call a vet")).isVisible();
+        page.keyboard().press("1");
+        assertThat(session.heading("Enough for today")).isVisible();
+    }
+
     private static int waitForSteps(RoutineView routine) {
         routine.steps().first().waitFor();
         return routine.steps().count();

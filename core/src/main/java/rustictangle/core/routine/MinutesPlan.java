@@ -60,9 +60,9 @@ public record MinutesPlan(int minutes, List<Section> chosen, int halfMinutes, do
         return plans;
     }
 
-    /** What a section takes, rounded up: a promise of minutes is kept. */
+    /** What a section takes, at least one; up and down even out over the sections. */
     static int halfMinutes(RoutineStep step) {
-        return (step.seconds() + SECONDS_PER_HALF_MINUTE - 1) / SECONDS_PER_HALF_MINUTE;
+        return Math.max(1, Math.round((float) step.seconds() / SECONDS_PER_HALF_MINUTE));
     }
 
     /**

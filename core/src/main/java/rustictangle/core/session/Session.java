@@ -1,13 +1,17 @@
 package rustictangle.core.session;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
+import rustictangle.core.session.SessionEvent.Caught;
 import rustictangle.core.session.SessionEvent.SectionDone;
-import rustictangle.core.session.SessionEvent.SectionSkipped;
+import rustictangle.core.session.SessionEvent.SectionPostponed;
 import rustictangle.core.session.SessionEvent.Stopped;
+import rustictangle.core.session.SessionEvent.Teased;
 import rustictangle.core.session.SessionEvent.Undone;
 import rustictangle.core.session.SessionState.End;
 import rustictangle.core.trust.Signal;
@@ -74,17 +78,69 @@ public final class Session {
                     + "or begin a new one");
         });
         Section current = next().orElseThrow();
-        Section named = event instanceof SectionDone done ? done.section()
-                : event instanceof SectionSkipped skipped ? skipped.section() : current;
+        Section named = event.about().orElse(current);
         if (named != current) {
             throw new IllegalStateException("the session is at " + current.label() + ", not at "
                     + named.label() + ": it may have been answered on another screen; reload");
         }
+        if (event instanceof Teased && caughtAt(current).isEmpty()) {
+            throw new IllegalStateException("nothing has caught at " + current.label() + ": say what the comb found first");
+        }
     }
 
+    /** The first place of the plan that waits; places put off come after all others. */
     private Optional<Section> next() {
-        long answered = standing.stream().filter(event -> !(event instanceof Stopped)).count();
-        return plan.stream().skip(answered).findFirst();
+        List<Section> waiting = new ArrayList<>(plan);
+        standing.forEach(event -> event.about().ifPresent(section -> {
+            if (event.answers()) {
+                waiting.remove(section);
+            } else if (event instanceof SectionPostponed && waiting.remove(section)) {
+                waiting.add(section);
+            }
+        }));
+        return waiting.stream().findFirst();
+    }
+
+    /** What caught at this section, as last looked at. */
+    private Optional<Catch> caughtAt(Section section) {
+        return standing.stream().filter(event -> event instanceof Caught caught && caught.section() == section)
+                .map(event -> ((Caught) event).found()).reduce((first, second) -> second);
+    }
+
+    /**
+     * What to do about what has caught at the current section; empty when nothing has, or it was put off and
+     * not looked at again.
+     *
+     * @param matted    sections in which a mat waited before this session
+     * @param canMat    how many sections have hair that can mat
+     * @param tender    whether the skin here burns sooner
+     */
+    public Optional<CatchAdvice> catchAdvice(Set<Section> matted, int canMat, boolean tender) {
+        Optional<Section> current = state().current();
+        Optional<SessionEvent> last = standing.isEmpty() ? Optional.empty()
+                : Optional.of(standing.get(standing.size() - 1));
+        boolean caught = last.filter(event -> event instanceof Caught || event instanceof Teased).isPresent();
+        return current.filter(section -> caught).flatMap(section -> caughtAt(section)
+                .map(found -> CatchAdvice.of(found, past(section, found, matted, canMat), tender)));
+    }
+
+    private CatchPast past(Section section, Catch found, Set<Section> before, int canMat) {
+        List<Teased> all = standing.stream().filter(Teased.class::isInstance).map(Teased.class::cast).toList();
+        List<Teased> here = all.stream().filter(teased -> teased.section() == section).toList();
+        Set<Section> matted = EnumSet.noneOf(Section.class);
+        matted.addAll(before);
+        standing.stream().filter(event -> event instanceof SectionDone done && done.comb() == CombResult.MAT_LEFT)
+                .forEach(event -> event.about().ifPresent(matted::add));
+        if (found.lump() != Catch.Lump.NONE) {
+            matted.add(section);
+        }
+        return new CatchPast(here.size(), seconds(here), seconds(all),
+                (int) here.stream().filter(teased -> teased.signal() == Signal.OPTED_OUT).count(),
+                matted.size(), Math.max(1, canMat));
+    }
+
+    private static int seconds(List<Teased> tries) {
+        return tries.stream().mapToInt(Teased::seconds).sum();
     }
 
     private Optional<End> end() {
@@ -99,7 +155,8 @@ public final class Session {
 
     private long optOuts() {
         return standing.stream()
-                .filter(event -> event instanceof SectionDone done && done.signal() == Signal.OPTED_OUT)
+                .filter(event -> event instanceof SectionDone done && done.signal() == Signal.OPTED_OUT
+                        || event instanceof Teased teased && teased.signal() == Signal.OPTED_OUT)
                 .count();
     }
 

@@ -1,11 +1,34 @@
 package rustictangle.core.session;
 
 import java.util.Objects;
+import java.util.Optional;
 import rustictangle.core.dog.Section;
 import rustictangle.core.trust.Signal;
 
 /** Something that happened in a session. A session is the fold of its events. */
 public sealed interface SessionEvent {
+
+    /** The section it is about; empty: about the session as a whole. */
+    default Optional<Section> about() {
+        if (this instanceof SectionDone done) {
+            return Optional.of(done.section());
+        }
+        if (this instanceof SectionSkipped skipped) {
+            return Optional.of(skipped.section());
+        }
+        if (this instanceof SectionPostponed postponed) {
+            return Optional.of(postponed.section());
+        }
+        if (this instanceof Caught caught) {
+            return Optional.of(caught.section());
+        }
+        return this instanceof Teased teased ? Optional.of(teased.section()) : Optional.empty();
+    }
+
+    /** Whether it answers its section, so that the next one comes. */
+    default boolean answers() {
+        return this instanceof SectionDone || this instanceof SectionSkipped;
+    }
 
     /**
      * A section was worked.
@@ -40,6 +63,40 @@ public sealed interface SessionEvent {
     record SectionSkipped(Section section) implements SessionEvent {
         public SectionSkipped {
             Objects.requireNonNull(section, "section");
+        }
+    }
+
+    /** Done later in this session: other places come first. */
+    record SectionPostponed(Section section) implements SessionEvent {
+        public SectionPostponed {
+            Objects.requireNonNull(section, "section");
+        }
+    }
+
+    /** The comb caught; the owner has looked. */
+    record Caught(Section section, Catch found) implements SessionEvent {
+        public Caught {
+            Objects.requireNonNull(section, "section");
+            Objects.requireNonNull(found, "found");
+        }
+    }
+
+    /**
+     * One try at what caught.
+     *
+     * @param seconds in [1, 1800]
+     */
+    record Teased(Section section, int seconds, Signal signal) implements SessionEvent {
+
+        /** Longer than this is a forgotten timer. Own estimate. */
+        public static final int MOST_SECONDS = 1800;
+
+        public Teased {
+            Objects.requireNonNull(section, "section");
+            Objects.requireNonNull(signal, "signal");
+            if (!(seconds >= 1 && seconds <= MOST_SECONDS)) {
+                throw new IllegalArgumentException("teasing of " + seconds + " s, need [1, " + MOST_SECONDS + "]");
+            }
         }
     }
 

@@ -11,11 +11,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import rustictangle.core.dog.Section;
+import rustictangle.core.session.SessionEvent.Caught;
 import rustictangle.core.session.SessionEvent.SectionDone;
+import rustictangle.core.session.SessionEvent.SectionPostponed;
 import rustictangle.core.session.SessionEvent.SectionSkipped;
 import rustictangle.core.session.SessionEvent.Stopped;
+import rustictangle.core.session.SessionEvent.Teased;
 import rustictangle.core.session.SessionEvent.Undone;
 import rustictangle.core.session.SessionState.End;
 import rustictangle.core.trust.Signal;
@@ -23,6 +27,8 @@ import rustictangle.core.trust.Signal;
 class SessionTest {
 
     private static final List<Section> PLAN = List.of(BACK, CHEST, TAIL_WHOLE);
+    private static final Catch SMALL = new Catch(Catch.SkinLook.SOUND, Catch.Lump.UP_TO_10_MM, Catch.Beneath.FREE,
+            Catch.Spread.ONE);
 
     @Test
     void sectionsComeOneAtATimeInTheOrderOfThePlan() {
@@ -79,6 +85,61 @@ class SessionTest {
     }
 
     @Test
+    void aPlacePutOffComesAfterAllOthers() {
+        Session session = Session.planned(PLAN).apply(new SectionPostponed(PLAN.get(0)));
+        assertEquals(PLAN.get(1), session.state().current().orElseThrow());
+        for (int i = 1; i < PLAN.size(); i++) {
+            session = session.apply(glides(PLAN.get(i)));
+        }
+        assertEquals(PLAN.get(0), session.state().current().orElseThrow());
+        assertTrue(session.apply(glides(PLAN.get(0))).state().end().isPresent());
+    }
+
+    @Test
+    void whatCaughtIsAdvisedOnUntilTheSectionIsAnsweredAndTriesChangeTheAdvice() {
+        Session session = Session.planned(PLAN);
+        assertTrue(advice(session).isEmpty());
+        session = session.apply(new Caught(PLAN.get(0), SMALL));
+        assertEquals(PLAN.get(0), session.state().current().orElseThrow());
+        assertEquals(CatchAdvice.Todo.SOAK_AND_TEASE, advice(session).orElseThrow().todo());
+        session = session.apply(new Teased(PLAN.get(0), 60, Signal.RELAXED)).apply(new Teased(PLAN.get(0), 60, Signal.UNEASY));
+        assertEquals(CatchAdvice.Todo.LEAVE_AND_COME_BACK, advice(session).orElseThrow().todo());
+        assertEquals(CatchAdvice.Todo.SOAK_AND_TEASE, advice(session.apply(new Undone())).orElseThrow().todo());
+        session = session.apply(new Teased(PLAN.get(0), 200, Signal.RELAXED));
+        assertEquals(CatchAdvice.Todo.LEAVE_FOR_GROOMER, advice(session).orElseThrow().todo());
+        session = session.apply(new SectionDone(PLAN.get(0), CombResult.MAT_LEFT, 1, Signal.RELAXED));
+        assertTrue(advice(session).isEmpty());
+    }
+
+    @Test
+    void teasingOverTheWholeDogIsAddedUp() {
+        Session session = Session.planned(PLAN);
+        for (Section section : List.of(PLAN.get(0), PLAN.get(1))) {
+            session = session.apply(new Caught(section, SMALL)).apply(new Teased(section, 290, Signal.RELAXED))
+                    .apply(new Teased(section, 5, Signal.RELAXED)).apply(glides(section));
+        }
+        session = session.apply(new Caught(PLAN.get(2), SMALL));
+        assertEquals(CatchAdvice.Todo.SOAK_AND_TEASE, advice(session).orElseThrow().todo());
+        session = session.apply(new Undone()).apply(new Caught(PLAN.get(2), SMALL))
+                .apply(new Teased(PLAN.get(2), 299, Signal.RELAXED)).apply(new Teased(PLAN.get(2), 11, Signal.RELAXED));
+        assertEquals(CatchAdvice.Todo.LEAVE_FOR_GROOMER, advice(session).orElseThrow().todo());
+    }
+
+    @Test
+    void nothingIsTeasedBeforeSomethingCaughtAndOptingOutTwiceEndsIt() {
+        Session session = Session.planned(PLAN);
+        assertThrows(IllegalStateException.class, () -> session.apply(new Teased(PLAN.get(0), 30, Signal.RELAXED)));
+        Session caught = session.apply(new Caught(PLAN.get(0), SMALL)).apply(new Teased(PLAN.get(0), 30, Signal.OPTED_OUT));
+        assertEquals(CatchAdvice.Todo.LEAVE_AND_COME_BACK, advice(caught).orElseThrow().todo());
+        assertEquals(SessionState.End.OPTED_OUT_TWICE,
+                caught.apply(new Teased(PLAN.get(0), 30, Signal.OPTED_OUT)).state().end().orElseThrow());
+    }
+
+    private static Optional<CatchAdvice> advice(Session session) {
+        return session.catchAdvice(Set.of(), 29, false);
+    }
+
+    @Test
     void anEmptyOrDoubledPlanIsRefused() {
         assertThrows(IllegalArgumentException.class, () -> Session.planned(List.of()));
         assertThrows(IllegalArgumentException.class, () -> Session.planned(List.of(BACK, BACK)));
@@ -115,7 +176,9 @@ class SessionTest {
     }
 
     private static SessionEvent anyAnswer(Random random, Section section) {
-        return switch (random.nextInt(5)) {
+        return switch (random.nextInt(7)) {
+            case 5 -> new SectionPostponed(section);
+            case 6 -> new Caught(section, SMALL);
             case 0 -> new SectionSkipped(section);
             case 1 -> optedOut(section);
             case 2 -> new SectionDone(section, CombResult.TANGLES_CLEARED, 1 + random.nextInt(4), Signal.UNEASY);

@@ -1,11 +1,17 @@
 package rustictangle.server.session;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import rustictangle.core.dog.Section;
+import rustictangle.core.session.Catch;
+import rustictangle.core.session.Catch.Beneath;
+import rustictangle.core.session.Catch.Lump;
+import rustictangle.core.session.Catch.SkinLook;
+import rustictangle.core.session.Catch.Spread;
 import rustictangle.core.session.CombResult;
 import rustictangle.core.session.SessionEvent;
 import rustictangle.core.trust.Signal;
@@ -17,8 +23,10 @@ import rustictangle.server.frame.BadField;
  * @param id      the sender's own, so that a repeat does no harm
  * @param section for a section that was done or skipped
  * @param comb    for a section that was done
- * @param tangles found, mats among them; 0 when the comb ran free
- * @param signal  for a section that was done
+ * @param tangles found, mats among them; absent or 0 when the comb ran free
+ * @param signal  for a section that was done, and for a try at what caught
+ * @param found   for a comb that caught
+ * @param seconds for a try at what caught, 1 to 1800
  */
 record EventForm(
         @NotNull(message = "Give the entry an id of its own.") UUID id,
@@ -27,24 +35,43 @@ record EventForm(
         @Nullable CombResult comb,
         @Min(value = 0, message = "0 to 99 tangles.")
         @Max(value = SessionEvent.SectionDone.MOST_TANGLES, message = "0 to 99 tangles; more is a groomer's coat.")
-        int tangles,
-        @Nullable Signal signal) {
+        @Nullable Integer tangles,
+        @Nullable Signal signal,
+        @Nullable @Valid FoundForm found,
+        @Nullable
+        @Min(value = 1, message = "A try takes 1 to 1800 seconds.")
+        @Max(value = SessionEvent.Teased.MOST_SECONDS, message = "A try takes 1 to 1800 seconds; was the timer forgotten?")
+        Integer seconds) {
 
-    enum Type { SECTION_DONE, SECTION_SKIPPED, STOPPED, UNDONE }
+    enum Type { SECTION_DONE, SECTION_SKIPPED, SECTION_POSTPONED, CAUGHT, TEASED, STOPPED, UNDONE }
+
+    /** Four quick looks. */
+    record FoundForm(
+            @NotNull(message = "Look at the skin first.") SkinLook skin,
+            @NotNull(message = "Say what is in the hair.") Lump lump,
+            @NotNull(message = "Say whether the comb passes beneath.") Beneath beneath,
+            @NotNull(message = "Say how many there are.") Spread spread) { }
 
     SessionEvent event() {
         return switch (type) {
             case SECTION_DONE -> new SessionEvent.SectionDone(need("section", section), need("comb", comb),
-                    tangles, need("signal", signal));
+                    tangles == null ? 0 : tangles, need("signal", signal));
             case SECTION_SKIPPED -> new SessionEvent.SectionSkipped(need("section", section));
+            case SECTION_POSTPONED -> new SessionEvent.SectionPostponed(need("section", section));
+            case CAUGHT -> new SessionEvent.Caught(need("section", section), caught(need("found", found)));
+            case TEASED -> new SessionEvent.Teased(need("section", section), need("seconds", seconds), need("signal", signal));
             case STOPPED -> new SessionEvent.Stopped();
             case UNDONE -> new SessionEvent.Undone();
         };
     }
 
+    private static Catch caught(FoundForm form) {
+        return new Catch(form.skin(), form.lump(), form.beneath(), form.spread());
+    }
+
     private static <T> T need(String field, @Nullable T value) {
         if (value == null) {
-            throw new BadField(field, "Missing; a section that was done needs section, comb and signal.");
+            throw new BadField(field, "Missing; this entry needs it.");
         }
         return value;
     }

@@ -57,11 +57,7 @@ public class SessionService {
                 .orElseThrow(() -> new NotThere("session", sessionId));
     }
 
-    SessionState state(UUID sessionId) {
-        return session(sessionId).state();
-    }
-
-    private Session session(UUID id) {
+    Session session(UUID id) {
         return Session.replay(store.plan(id), store.events(id));
     }
 }

@@ -10,11 +10,20 @@ import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import rustictangle.core.dog.Section;
+import org.jspecify.annotations.Nullable;
+import rustictangle.core.session.Catch;
+import rustictangle.core.session.Catch.Beneath;
+import rustictangle.core.session.Catch.Lump;
+import rustictangle.core.session.Catch.SkinLook;
+import rustictangle.core.session.Catch.Spread;
 import rustictangle.core.session.CombResult;
 import rustictangle.core.session.SessionEvent;
+import rustictangle.core.session.SessionEvent.Caught;
 import rustictangle.core.session.SessionEvent.SectionDone;
+import rustictangle.core.session.SessionEvent.SectionPostponed;
 import rustictangle.core.session.SessionEvent.SectionSkipped;
 import rustictangle.core.session.SessionEvent.Stopped;
+import rustictangle.core.session.SessionEvent.Teased;
 import rustictangle.core.session.SessionEvent.Undone;
 import rustictangle.core.trust.Signal;
 import rustictangle.server.frame.StoredInstant;
@@ -67,7 +76,8 @@ public class SessionStore {
     /** The whole log, undone entries and undos included, oldest first. */
     List<SessionEvent> events(UUID id) {
         return jdbc.sql("""
-                SELECT type, section, comb, tangles, signal FROM session_event WHERE session_id = ? ORDER BY seq
+                SELECT type, section, comb, tangles, signal, skin, lump, beneath, spread, seconds
+                  FROM session_event WHERE session_id = ? ORDER BY seq
                 """).param(id.toString()).query(SessionStore::readEvent).list();
     }
 
@@ -86,11 +96,13 @@ public class SessionStore {
                     """).param(sessionId.toString()).update();
         }
         jdbc.sql("""
-                INSERT INTO session_event (id, session_id, dog_id, at, day, type, section, comb, tangles, signal)
-                VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                INSERT INTO session_event (id, session_id, dog_id, at, day, type, section, comb, tangles, signal,
+                                           skin, lump, beneath, spread, seconds)
+                VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
                 """)
                 .params(eventId.toString(), sessionId.toString(), dogId, StoredInstant.text(at), day.toString(),
-                        row.type(), row.section(), row.comb(), row.tangles(), row.signal())
+                        row.type(), event.about().map(Enum::name).orElse(null), row.comb(), row.tangles(), row.signal(),
+                        row.skin(), row.lump(), row.beneath(), row.spread(), row.seconds())
                 .update();
     }
 
@@ -99,17 +111,30 @@ public class SessionStore {
                 .params(endedAt.map(StoredInstant::text).orElse(null), id.toString()).update();
     }
 
-    private record EventRow(String type, String section, String comb, int tangles, String signal) {
+    private record EventRow(String type, @Nullable String comb, int tangles, @Nullable String signal,
+            @Nullable String skin, @Nullable String lump, @Nullable String beneath, @Nullable String spread,
+            @Nullable Integer seconds) {
 
         static EventRow of(SessionEvent event) {
             if (event instanceof SectionDone done) {
-                return new EventRow("SECTION_DONE", done.section().name(), done.comb().name(), done.tangles(),
-                        done.signal().name());
+                return new EventRow("SECTION_DONE", done.comb().name(), done.tangles(), done.signal().name(),
+                        null, null, null, null, null);
             }
-            if (event instanceof SectionSkipped skipped) {
-                return new EventRow("SECTION_SKIPPED", skipped.section().name(), null, 0, null);
+            if (event instanceof Caught caught) {
+                Catch found = caught.found();
+                return new EventRow("CAUGHT", null, 0, null, found.skin().name(), found.lump().name(),
+                        found.beneath().name(), found.spread().name(), null);
             }
-            return new EventRow(event instanceof Stopped ? "STOPPED" : "UNDONE", null, null, 0, null);
+            if (event instanceof Teased teased) {
+                return new EventRow("TEASED", null, 0, teased.signal().name(), null, null, null, null, teased.seconds());
+            }
+            return plain(event instanceof SectionSkipped ? "SECTION_SKIPPED"
+                    : event instanceof SectionPostponed ? "SECTION_POSTPONED"
+                    : event instanceof Stopped ? "STOPPED" : "UNDONE");
+        }
+
+        private static EventRow plain(String type) {
+            return new EventRow(type, null, 0, null, null, null, null, null, null);
         }
     }
 
@@ -119,6 +144,12 @@ public class SessionStore {
                     CombResult.valueOf(row.getString("comb")), row.getInt("tangles"),
                     Signal.valueOf(row.getString("signal")));
             case "SECTION_SKIPPED" -> new SectionSkipped(Section.valueOf(row.getString("section")));
+            case "SECTION_POSTPONED" -> new SectionPostponed(Section.valueOf(row.getString("section")));
+            case "CAUGHT" -> new Caught(Section.valueOf(row.getString("section")),
+                    new Catch(SkinLook.valueOf(row.getString("skin")), Lump.valueOf(row.getString("lump")),
+                            Beneath.valueOf(row.getString("beneath")), Spread.valueOf(row.getString("spread"))));
+            case "TEASED" -> new Teased(Section.valueOf(row.getString("section")), row.getInt("seconds"),
+                    Signal.valueOf(row.getString("signal")));
             case "STOPPED" -> new Stopped();
             case "UNDONE" -> new Undone();
             default -> throw new SQLException("unknown event type " + row.getString("type"));

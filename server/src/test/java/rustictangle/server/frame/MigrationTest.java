@@ -25,9 +25,15 @@ class MigrationTest {
         jdbc.sql("INSERT INTO coat VALUES (1, 1)").update();
         jdbc.sql("INSERT INTO region_coat VALUES (1, 'BODY', 'DOUBLE', 70, 'DENSE', 'HARSH', 0)").update();
         jdbc.sql("INSERT INTO region_coat VALUES (1, 'TAIL', 'FEATHERED', 90, 'MEDIUM', 'SILKY', 0)").update();
+        jdbc.sql("INSERT INTO session VALUES ('s', 1, '2026-05-01T18:00:00Z', '2026-05-01T18:20:00Z')").update();
+        jdbc.sql("""
+                INSERT INTO session_event (id, session_id, dog_id, at, day, type, section, comb, tangles, signal)
+                VALUES ('e', 's', 1, '2026-05-01T18:10:00Z', '2026-05-01', 'SECTION_DONE', 'BACK', 'GLIDES', 0, 'RELAXED')
+                """).update();
         Flyway.configure().dataSource(file).load().migrate();
         assertEquals(1, undercoat(jdbc, "BODY"));
         assertEquals(0, undercoat(jdbc, "TAIL"));
+        assertEquals("BACK", jdbc.sql("SELECT section FROM comb_check").query(String.class).single());
         assertEquals("", jdbc.sql("SELECT breed FROM dog").query(String.class).single());
     }
 

@@ -1,5 +1,6 @@
 package rustictangle.server.session;
 
+import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.hasSize;
 import static org.junit.jupiter.api.Assertions.assertEquals;
@@ -48,7 +49,7 @@ class SessionFlowTest extends ServerTest {
         post(session + "/events", "{\"id\": \"%s\", \"type\": \"UNDONE\", \"tangles\": 0}".formatted(UUID.randomUUID()))
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.current").value("BACK"))
-                .andExpect(jsonPath("$.canUndo").value(false));
+                .andExpect(jsonPath("$.entries").value(0));
         read("/api/dogs/" + dog + "/rhythm").andExpect(jsonPath("$.rhythm.sections[0].checks").value(0));
         read("/api/dogs/" + dog + "/trust").andExpect(jsonPath("$.standings[0].relaxedInRow").value(0));
         // The session is open again, so it can be gone on with.
@@ -65,7 +66,7 @@ class SessionFlowTest extends ServerTest {
                 .andExpect(status().isBadRequest()).andExpect(jsonPath("$.detail", containsString("[1, 99]")));
         post(session + "/events", done(UUID.randomUUID(), "BACK", "TANGLES_CLEARED", 100, "RELAXED"))
                 .andExpect(status().isBadRequest()).andExpect(jsonPath("$.fields[0].field").value("tangles"));
-        read(session).andExpect(jsonPath("$.current").value("BACK")).andExpect(jsonPath("$.canUndo").value(false));
+        read(session).andExpect(jsonPath("$.current").value("BACK")).andExpect(jsonPath("$.entries").value(0));
     }
 
     @Test
@@ -133,5 +134,48 @@ class SessionFlowTest extends ServerTest {
     private int interval(long dog) throws Exception {
         String json = read("/api/dogs/" + dog + "/rhythm").andReturn().getResponse().getContentAsString();
         return Integer.parseInt(json.replaceAll("(?s).*?\"section\":\"BACK\".*?\"intervalDays\":(\\d+).*", "$1"));
+    }
+
+    @Test
+    void whatCatchesIsAdvisedOnRememberedAndCanBeTakenBack() throws Exception {
+        long dog = addKnownDog("Gannet");
+        String session = beginSession(dog, "ARMPIT_LEFT", "BACK");
+        post(session + "/events", caught("SOUND", "UP_TO_10_MM", "FREE")).andExpect(status().isOk())
+                .andExpect(jsonPath("$.caught.todo").value("SOAK_AND_TEASE"))
+                .andExpect(jsonPath("$.caught.never[*].rule", hasItem("session.never-scissors")))
+                .andExpect(jsonPath("$.current").value("ARMPIT_LEFT"));
+        // The armpit's skin is thin: after one try it is left for later.
+        post(session + "/events", teased(60)).andExpect(jsonPath("$.caught.todo").value("LEAVE_AND_COME_BACK"));
+        post(session + "/events", "{\"id\": \"%s\", \"type\": \"UNDONE\"}".formatted(UUID.randomUUID()))
+                .andExpect(jsonPath("$.caught.todo").value("SOAK_AND_TEASE"));
+        post(session + "/events", "{\"id\": \"%s\", \"type\": \"SECTION_POSTPONED\", \"section\": \"ARMPIT_LEFT\"}"
+                .formatted(UUID.randomUUID())).andExpect(jsonPath("$.current").value("BACK"))
+                .andExpect(jsonPath("$.caught").doesNotExist());
+    }
+
+    @Test
+    void aSkinSignAlwaysLeadsToTheVetAndAHalfLookIsRefused() throws Exception {
+        long dog = addKnownDog("Gannet");
+        String session = beginSession(dog, "ARMPIT_LEFT");
+        post(session + "/events", caught("WET_OR_BROKEN", "NONE", "FREE"))
+                .andExpect(jsonPath("$.caught.todo").value("CALL_A_VET"));
+        post(session + "/events", "{\"id\": \"%s\", \"type\": \"CAUGHT\", \"section\": \"ARMPIT_LEFT\", \"found\": {\"skin\": \"RED\"}}"
+                .formatted(UUID.randomUUID())).andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.fields[*].field", hasItem("found.lump")));
+        post(session + "/events", teased(1801)).andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.fields[0].field").value("seconds"));
+    }
+
+    private static String caught(String skin, String lump, String beneath) {
+        return """
+                {"id": "%s", "type": "CAUGHT", "section": "ARMPIT_LEFT",
+                 "found": {"skin": "%s", "lump": "%s", "beneath": "%s", "spread": "ONE"}}
+                """.formatted(UUID.randomUUID(), skin, lump, beneath);
+    }
+
+    private static String teased(int seconds) {
+        return """
+                {"id": "%s", "type": "TEASED", "section": "ARMPIT_LEFT", "seconds": %d, "signal": "RELAXED"}
+                """.formatted(UUID.randomUUID(), seconds);
     }
 }

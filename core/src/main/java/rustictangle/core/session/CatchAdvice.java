@@ -1,0 +1,147 @@
+package rustictangle.core.session;
+
+import java.util.ArrayList;
+import java.util.List;
+import rustictangle.core.Reason;
+
+/**
+ * What to do now that the comb has caught: exactly one thing, with every reason for it.
+ *
+ * <p>The order of the questions is common practice, no published source; the limits are own estimates.
+ *
+ * @param todo    the one thing
+ * @param reasons all that speak for it
+ * @param steps   how, one after the other
+ * @param never   what must not be done now
+ */
+public record CatchAdvice(Todo todo, List<Reason> reasons, List<String> steps, List<Reason> never) {
+
+    /** The five ways out, the gravest first. */
+    public enum Todo {
+        CALL_A_VET("Stop, and call a vet"),
+        LEAVE_FOR_GROOMER("Leave it for the groomer"),
+        LEAVE_AND_COME_BACK("Leave it, and come back"),
+        SOAK_AND_TEASE("Soak it and tease it apart"),
+        FROM_THE_ENDS("Brush it from the ends");
+
+        private final String label;
+
+        Todo(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+
+    /** Teasing one place longer than this hurts more than it helps, seconds. Own estimate: 5 min. */
+    static final int MOST_SECONDS_HERE = 5 * 60;
+    /** The same over the whole dog: 15 min. */
+    static final int MOST_SECONDS_IN_ALL = 15 * 60;
+    /** More of the dog matted than this is a groomer's job. Own estimate: a quarter of the sections. */
+    static final double MOST_MATTED = 0.25;
+    /** Opting out of one mat this often ends it. Own estimate. */
+    static final int OPT_OUTS_TO_LEAVE = 2;
+    /** After this many tries in a row something else comes first. Own estimate. */
+    static final int TRIES_IN_A_ROW = 2;
+
+    private static final List<Reason> NEVERS = List.of(
+            new Reason("session.never-scissors", "No scissors near it: the skin is inside the mat."),
+            new Reason("session.never-bath", "No bath over it: water tightens it."),
+            new Reason("session.never-pull", "No pulling from the root with comb or brush."),
+            new Reason("session.never-clip", "No clipping the coat short at home in frustration."));
+
+    public CatchAdvice {
+        reasons = List.copyOf(reasons);
+        steps = List.copyOf(steps);
+        never = List.copyOf(never);
+    }
+
+    /** @param tender pale, thin or sensitive skin: it is left sooner */
+    public static CatchAdvice of(Catch found, CatchPast past, boolean tender) {
+        List<Reason> vet = forVet(found);
+        if (!vet.isEmpty()) {
+            return new CatchAdvice(Todo.CALL_A_VET, vet, List.of("Put comb and brush away.",
+                    "Look without touching, and note where.", "Call your vet; brush there again only when they say so."),
+                    NEVERS);
+        }
+        List<Reason> groomer = forGroomer(found, past);
+        if (!groomer.isEmpty()) {
+            return new CatchAdvice(Todo.LEAVE_FOR_GROOMER, groomer, List.of("Leave it as it is, and keep it dry.",
+                    "Book a groomer soon, and say where it is and how big.",
+                    "It will probably be clipped short and grow back: that is kinder than hours of pulling."), NEVERS);
+        }
+        int tries = tender ? TRIES_IN_A_ROW - 1 : TRIES_IN_A_ROW;
+        if (past.optOutsHere() > 0 || past.triesHere() > 0 && past.triesHere() % (tries + 1) == tries) {
+            return new CatchAdvice(Todo.LEAVE_AND_COME_BACK, List.of(comeBack(past, tender)), List.of(
+                    "Something easy and a treat.", "Do another place first; the skin rests meanwhile.",
+                    "Then look at this one again, with a fresh hand."), NEVERS);
+        }
+        return found.lump() == Catch.Lump.NONE ? fromTheEnds() : soakAndTease(found);
+    }
+
+    private static List<Reason> forVet(Catch found) {
+        return found.skin() == Catch.SkinLook.SOUND ? List.of() : List.of(new Reason("session.catch-skin",
+                "The skin is " + found.skin().label() + ". That is for a vet to look at, not for a brush; "
+                        + "Rustic Tangle does not diagnose."));
+    }
+
+    private static List<Reason> forGroomer(Catch found, CatchPast past) {
+        List<Reason> reasons = new ArrayList<>();
+        boolean lump = found.lump() != Catch.Lump.NONE;
+        if (found.lump() == Catch.Lump.OVER_20_MM) {
+            reasons.add(new Reason("session.catch-size", "Over {20 mm} it takes longer than a dog should bear."));
+        }
+        if (lump && found.beneath() == Catch.Beneath.TIGHT) {
+            reasons.add(new Reason("session.catch-tight", "No comb passes beneath: it sits tight on the skin."));
+        }
+        if (lump && found.spread() == Catch.Spread.JOINED) {
+            reasons.add(new Reason("session.catch-joined", "Several have joined into a sheet."));
+        }
+        if (past.sectionsMatted() > MOST_MATTED * past.sectionsInAll()) {
+            reasons.add(new Reason("session.catch-quarter", "More than a quarter of the dog is matted: "
+                    + past.sectionsMatted() + " of " + past.sectionsInAll() + " places."));
+        }
+        if (past.secondsHere() >= MOST_SECONDS_HERE) {
+            reasons.add(new Reason("session.catch-minutes", "Five minutes of teasing on one place are enough."));
+        }
+        if (past.secondsInAll() >= MOST_SECONDS_IN_ALL) {
+            reasons.add(new Reason("session.catch-minutes", "A quarter of an hour of teasing in all is enough."));
+        }
+        if (past.optOutsHere() >= OPT_OUTS_TO_LEAVE) {
+            reasons.add(new Reason("session.catch-opt-out", "The dog has opted out of it twice, and is right."));
+        }
+        return reasons;
+    }
+
+    private static Reason comeBack(CatchPast past, boolean tender) {
+        return past.optOutsHere() > 0
+                ? new Reason("session.catch-come-back", "The dog opted out once: let it think, and ask once more later.")
+                : new Reason("session.catch-come-back", tender
+                        ? "This skin burns sooner: never on and on at one spot."
+                        : "Never on and on at one spot: go elsewhere, and come back.");
+    }
+
+    private static CatchAdvice fromTheEnds() {
+        return new CatchAdvice(Todo.FROM_THE_ENDS, List.of(new Reason("session.catch-ends", "The comb slows and there "
+                + "is no lump: a tangle. Left alone it is a mat within a few days.")), List.of(
+                        "Back to the brush or the wide end of the comb.",
+                        "Hold the hair at its base, so that the skin feels nothing.",
+                        "From the ends inward: several light strokes, then a little deeper.",
+                        "When it runs free, comb from the root to prove it."), NEVERS);
+    }
+
+    private static CatchAdvice soakAndTease(Catch found) {
+        String some = found.spread() == Catch.Spread.ONE ? "A small lump" : "A few small lumps";
+        return new CatchAdvice(Todo.SOAK_AND_TEASE, List.of(new Reason("session.catch-tease", some
+                + ", and the comb passes beneath: it can be teased apart.")), List.of(
+                        "Part it off from the hair around it.",
+                        "Mist it until it is soaked, or dust it with plain cornstarch.",
+                        "Hold between lump and skin.",
+                        "Tease from the outer edge, strand by strand, with the wide teeth.",
+                        "Pull off the loosened balls; then the fine teeth.",
+                        "The slicker, lightly, for the lint: lint seeds the next mat.",
+                        "Comb from the root to prove it."), NEVERS);
+    }
+}
