@@ -14,7 +14,7 @@ import WhyList from '@/shell/WhyList.vue'
 import { minutes, useUnits } from '@/shell/useUnits'
 import MinutesSlider from './MinutesSlider.vue'
 import RoutineRow from './RoutineRow.vue'
-import { useMinutes, useRoutine, type Scope } from './useRoutine'
+import { useMinutes, useRoutine, type Order, type Scope } from './useRoutine'
 
 const props = defineProps<{ dogId: number }>()
 
@@ -24,7 +24,9 @@ const { list, names } = useSections()
 const { say, date } = useUnits()
 const coat = useDrawnCoat(() => props.dogId)
 const scope = ref<Scope>('DUE')
-const routine = useRoutine(() => props.dogId, scope)
+/** Undefined: as proposed. */
+const order = ref<Order>()
+const routine = useRoutine(() => props.dogId, scope, order)
 const rhythm = useRhythm(() => props.dogId)
 const home = useHome()
 const goingOn = computed(() => home.data.value?.dogs.find((dog) => dog.id === props.dogId)?.known?.openSession)
@@ -47,6 +49,9 @@ const waiting = computed(() => !choice.value ? [] : (routine.data.value?.steps ?
   .map((step) => ({ section: step.section, until: minutesPlan.data.value?.waits.find((w) => w.section === step.section)?.until }))
   .sort((a, b) => (a.until ?? '').localeCompare(b.until ?? '')))
 const taken = computed(() => steps.value.filter((step) => !left.value.includes(step.section)))
+/** Shown while nothing is left out: then it is the whole routine's own. */
+const range = computed(() => choice.value || left.value.length || !routine.data.value ? ''
+  : `${minutes(routine.data.value.fromSeconds)} to ${minutes(routine.data.value.toSeconds)}`)
 const seconds = computed(() => taken.value.reduce((sum, step) => sum + step.seconds, 0))
 const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries(taken.value.map((step, i) =>
   [step.section, { fill: 'rgba(var(--v-theme-primary), 0.45)', says: `number ${i + 1} today` }])))
@@ -73,7 +78,7 @@ function toggle(section: Section) {
         <div class="top">
           <div>
             <h2>{{ choice ? 'What matters most' : scope === 'DUE' ? 'Today’s routine' : 'The whole dog' }}</h2>
-            <p v-if="steps.length" class="sum slab"><span data-test="total">about {{ minutes(seconds) }}</span><small>{{ taken.length }} {{ taken.length === 1 ? 'place' : 'places' }}</small></p>
+            <p v-if="steps.length" class="sum slab"><span data-test="total">about {{ minutes(seconds) }}</span><small>{{ taken.length }} {{ taken.length === 1 ? 'place' : 'places' }}<template v-if="range">, most likely {{ range }}</template></small></p>
           </div>
           <v-btn v-if="goingOn" color="primary" size="x-large" class="no-print" :to="`/dogs/${dogId}/sessions/${goingOn}`">Go on</v-btn>
           <v-btn v-else-if="taken.length" color="primary" size="x-large" class="no-print" :loading="begin.isPending.value" @click="begin.mutate()">Begin</v-btn>
@@ -87,7 +92,8 @@ function toggle(section: Section) {
           <v-btn color="secondary" @click="scope = 'WHOLE'">Brush the whole dog all the same</v-btn>
         </template>
         <template v-else>
-          <p>{{ say(routine.data.value.whyOrder.text) }}</p>
+          <p>{{ say(routine.data.value.whyOrder.text) }}
+            <label class="order no-print">Another order: <select v-model="order"><option :value="undefined">as proposed</option><option v-for="one in routine.data.value.orders" :key="one.order" :value="one.order">{{ one.label }}, {{ one.suits }}</option></select></label></p>
           <div class="before">
             <h3>Before the first stroke</h3>
             <ul><li v-for="caution in routine.data.value.cautions" :key="caution.rule" :data-rule="caution.rule">{{ say(caution.text) }}</li></ul>
@@ -118,6 +124,8 @@ function toggle(section: Section) {
 .before { background: rgb(var(--v-theme-wool)); border-radius: 12px 9px 14px 8px; padding: 12px 18px; margin: 12px 0 16px; }
 .before ul { padding-left: 18px; }
 .before li { margin: 3px 0; max-width: 76ch; }
+.order { display: block; font-size: 0.95rem; }
+.order select { border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 8px 7px 9px 6px; min-height: 40px; padding: 2px 8px; background: rgb(var(--v-theme-surface)); color: inherit; font: inherit; max-width: 100%; }
 .waiting ul { list-style: none; padding: 0; columns: 2 260px; column-gap: 28px; }
 .waiting li { display: flex; justify-content: space-between; gap: 10px; padding: 4px 0; border-bottom: 1px dashed rgb(var(--v-theme-seam)); break-inside: avoid; font-size: 0.95rem; }
 .waiting span::first-letter { text-transform: uppercase; }

@@ -1,15 +1,17 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { api, ask } from '@/api/client'
+import type { RoutineView } from '@/api/types'
 
 export type Scope = 'DUE' | 'WHOLE'
+export type Order = RoutineView['order']
 
-/** Today's routine: what is due, or the whole dog. */
-export function useRoutine(dogId: MaybeRefOrGetter<number>, scope: MaybeRefOrGetter<Scope>) {
+/** Today's routine: what is due, or the whole dog; in the order proposed, or in one of the owner's choosing. */
+export function useRoutine(dogId: MaybeRefOrGetter<number>, scope: MaybeRefOrGetter<Scope>, order: MaybeRefOrGetter<Order | undefined>) {
   return useQuery({
-    queryKey: ['routine', computed(() => toValue(dogId)), computed(() => toValue(scope))],
+    queryKey: ['routine', computed(() => toValue(dogId)), computed(() => [toValue(scope), toValue(order)])],
     queryFn: () => ask(api.GET('/api/dogs/{dogId}/routine',
-      { params: { path: { dogId: toValue(dogId) }, query: { scope: toValue(scope) } } })),
+      { params: { path: { dogId: toValue(dogId) }, query: { scope: toValue(scope), order: toValue(order) } } })),
     placeholderData: (before) => before,
   })
 }

@@ -59,7 +59,7 @@ const actions = computed(() => {
 h2 { font-size: 2.1rem; color: rgb(var(--v-theme-primary)); }
 .call_a_vet h2, .leave_for_groomer h2 { color: rgb(var(--v-theme-error)); }
 .why { font-size: 1.3rem; max-width: none; }
-.cols { display: grid; grid-template-columns: 1fr 300px; gap: 28px; margin: 10px 0; font-size: clamp(1.3rem, 2vw, 1.5rem); line-height: 1.3; }
+.cols { display: grid; grid-template-columns: 1fr 300px; gap: 28px; margin: 10px 0; font-size: clamp(1.2rem, 1.8vw, 1.4rem); line-height: 1.25; }
 ol { padding-left: 30px; } ol li { margin: 4px 0; }
 .clock { font-size: 2.6rem; }
 .move { font-weight: 700; font-size: 1.15rem; }

@@ -4,6 +4,7 @@ import { api, ApiProblem, ask } from '@/api/client'
 import type { EventForm, SessionView } from '@/api/types'
 
 const RETRY_EVERY_MS = 2000
+const LOOK_EVERY_MS = 800
 
 /**
  * A session and the answers that go into it. Each answer is stored by the server before the next
@@ -19,6 +20,8 @@ export function useSession(dogId: number, sessionId: string) {
   const session = useQuery({
     queryKey: key,
     queryFn: () => ask(api.GET('/api/dogs/{dogId}/sessions/{sessionId}', { params })),
+    // Another device may answer: both show the same step within a second.
+    refetchInterval: (query) => (query.state.data?.end ? false : LOOK_EVERY_MS),
   })
 
   const send = useMutation({

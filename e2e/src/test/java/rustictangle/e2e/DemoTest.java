@@ -243,6 +243,26 @@ class DemoTest extends Browsing {
         assertThat(session.heading("Enough for today")).isVisible();
     }
 
+    @Test
+    void twoDevicesOnOneSessionShowTheSameStep() {
+        Page shelf = laptop();
+        shelf.navigate(app.url() + "dogs/4/routine");
+        RoutineView routine = new RoutineView(shelf);
+        routine.order("head down");
+        assertThat(shelf.getByText("Your choice, head down")).isVisible();
+        SessionView session = routine.begin();
+        Page hand = phone();
+        hand.navigate(shelf.url());
+        SessionView other = new SessionView(hand);
+        other.tap("It glides", "Relaxed");
+        assertThat(shelf.locator("progress")).hasAttribute("value", "1");
+        session.keys("Space", "1", "1");
+        assertThat(hand.locator("progress")).hasAttribute("value", "2");
+        shelf.keyboard().press("e");
+        assertThat(session.heading("Enough for today")).isVisible();
+        assertThat(other.heading("Enough for today")).isVisible();
+    }
+
     private static int waitForSteps(RoutineView routine) {
         routine.steps().first().waitFor();
         return routine.steps().count();

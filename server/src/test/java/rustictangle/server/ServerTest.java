@@ -72,6 +72,10 @@ public abstract class ServerTest {
         clock.now = clock.now.plus(Duration.ofDays(days));
     }
 
+    protected void later(Duration time) {
+        clock.now = clock.now.plus(time);
+    }
+
     /** A grown Lagotto cross of 14 kg named as given, its coat not described yet. */
     protected long addDog(String name) throws Exception {
         String answer = post("/api/dogs", dogJson(name, "14")).andReturn().getResponse().getContentAsString();

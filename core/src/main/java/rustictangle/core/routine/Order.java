@@ -42,7 +42,7 @@ import rustictangle.core.dog.Section;
  */
 public enum Order {
     /** Feet, legs, … back, head last: line brushing. */
-    TOES_UP("toes up", List.of(
+    TOES_UP("toes up", "for long, curly and woolly coats, brushed in lines.", List.of(
             HIND_FOOT_LEFT, HIND_LEG_LEFT, HIND_FOOT_RIGHT, HIND_LEG_RIGHT,
             FRONT_FOOT_LEFT, FRONT_LEG_LEFT, ARMPIT_LEFT,
             FRONT_FOOT_RIGHT, FRONT_LEG_RIGHT, ARMPIT_RIGHT,
@@ -50,28 +50,35 @@ public enum Order {
             CHEST, SHOULDER_LEFT, SHOULDER_RIGHT, BACK, THROAT, NECK_RUFF,
             BEHIND_EAR_LEFT, EAR_LEFT, BEHIND_EAR_RIGHT, EAR_RIGHT, CROWN, MUZZLE)),
     /** Head, neck, … tail: comb-led daily work. */
-    HEAD_DOWN("head down", List.of(
+    HEAD_DOWN("head down", "for daily work led by the comb.", List.of(
             MUZZLE, CROWN, EAR_LEFT, BEHIND_EAR_LEFT, EAR_RIGHT, BEHIND_EAR_RIGHT, THROAT, NECK_RUFF,
             CHEST, SHOULDER_LEFT, SHOULDER_RIGHT,
             ARMPIT_LEFT, FRONT_LEG_LEFT, FRONT_FOOT_LEFT, ARMPIT_RIGHT, FRONT_LEG_RIGHT, FRONT_FOOT_RIGHT,
             BACK, SIDE_LEFT, SIDE_RIGHT, BELLY, THIGH_LEFT, THIGH_RIGHT,
             HIND_LEG_LEFT, HIND_FOOT_LEFT, HIND_LEG_RIGHT, HIND_FOOT_RIGHT, REAR_TROUSERS, TAIL_WHOLE)),
     /** The priority group, then the rest, the body last. */
-    HOT_SPOTS_FIRST("hot spots first", hotSpotsFirst()),
+    HOT_SPOTS_FIRST("hot spots first", "for little time, or known trouble.", hotSpotsFirst()),
     /** What the dog minds least comes first, the tail last. */
-    GENTLEST_FIRST("gentlest first", Arrays.stream(Section.values())
+    GENTLEST_FIRST("gentlest first", "for puppies, training and frightened dogs.", Arrays.stream(Section.values())
             .sorted(Comparator.comparingInt(Section::sensitivityRank)).toList());
 
     private final String label;
+    private final String suits;
     private final List<Section> sequence;
 
-    Order(String label, List<Section> sequence) {
+    Order(String label, String suits, List<Section> sequence) {
         this.label = label;
+        this.suits = suits;
         this.sequence = sequence;
     }
 
     public String label() {
         return label;
+    }
+
+    /** When it is the one to choose, in a line. */
+    public String suits() {
+        return suits;
     }
 
     /** Every section once. */

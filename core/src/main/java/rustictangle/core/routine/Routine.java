@@ -2,6 +2,7 @@ package rustictangle.core.routine;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
@@ -24,11 +25,13 @@ import rustictangle.core.trust.Trust;
  * @param whyOrder     the reason for the order
  * @param steps        in that order; empty when nothing was asked for
  * @param totalSeconds the sum of the steps' seconds
+ * @param fromSeconds  two times of three the whole takes at least this
+ * @param toSeconds    and at most this
  * @param whyMinutes   how that time was reckoned
  * @param cautions     to read before the first stroke
  */
 public record Routine(Order order, Reason whyOrder, List<RoutineStep> steps, int totalSeconds,
-        Reason whyMinutes, List<Reason> cautions) {
+        int fromSeconds, int toSeconds, Reason whyMinutes, List<Reason> cautions) {
 
     /** Strokes on one spot before moving on. Common practice, no published source: 2 to 3. */
     private static final int STROKES_AT_MOST = 3;
@@ -57,8 +60,31 @@ public record Routine(Order order, Reason whyOrder, List<RoutineStep> steps, int
                 .map(kit::at)
                 .map(here -> step(dog, coat, here))
                 .toList();
-        int total = steps.stream().mapToInt(RoutineStep::seconds).sum();
-        return new Routine(choice.order(), choice.reason(), steps, total, whyMinutes(dog), Cautions.of(dog, coat, wanted, mats));
+        return of(choice.order(), choice.reason(), steps, whyMinutes(dog), Cautions.of(dog, coat, wanted, mats));
+    }
+
+    private static Routine of(Order order, Reason whyOrder, List<RoutineStep> steps, Reason whyMinutes,
+            List<Reason> cautions) {
+        Pace.Time whole = Pace.together(steps);
+        return new Routine(order, whyOrder, steps, whole.seconds(), whole.fromSeconds(), whole.toSeconds(), whyMinutes,
+                cautions);
+    }
+
+    /** The same at the pace this owner has shown. */
+    public Routine atPace(Pace pace) {
+        return of(order, whyOrder, steps.stream().map(step -> step.taking(pace.at(step))).toList(),
+                pace.why().orElse(whyMinutes), cautions);
+    }
+
+    /** The same sections in an order of the owner's own choosing. */
+    public Routine inOrder(Order chosen) {
+        if (chosen == order) {
+            return this;
+        }
+        List<RoutineStep> sorted = new ArrayList<>(steps);
+        sorted.sort(Comparator.comparingInt(step -> chosen.sequence().indexOf(step.section())));
+        return of(chosen, new Reason("routine.order-chosen", "Your choice, " + chosen.label() + ": " + chosen.suits()
+                + " Proposed was: " + order.label() + "."), sorted, whyMinutes, cautions);
     }
 
     private static RoutineStep step(Dog dog, Coat coat, SectionKit here) {
@@ -73,9 +99,10 @@ public record Routine(Order order, Reason whyOrder, List<RoutineStep> steps, int
         List<Reason> reasons = new ArrayList<>(need.reasons());
         reasons.add(layers.why());
         reasons.add(strokesGuard(delicate));
+        int estimate = WorkTime.seconds(dog, section, need, layers.count(), delicate);
         return new RoutineStep(section, here.steps(), Hold.at(section), layers,
                 delicate ? STROKES_ON_DELICATE_SKIN : STROKES_AT_MOST,
-                WorkTime.seconds(dog, section, need, layers.count(), delicate), reasons);
+                estimate, Pace.UNKNOWN.low(estimate), Pace.UNKNOWN.high(estimate), reasons);
     }
 
     private static Reason whyMinutes(Dog dog) {

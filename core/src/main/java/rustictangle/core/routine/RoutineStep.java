@@ -10,13 +10,21 @@ import rustictangle.core.kit.StepKit;
  *
  * @param tools         in their turn, each with the owner's best for it
  * @param strokesAtMost strokes on one spot before moving on
- * @param seconds       estimated, a multiple of 10
+ * @param seconds       how long it takes, a multiple of 10
+ * @param fromSeconds   two times of three it takes at least this
+ * @param toSeconds     and at most this
  */
 public record RoutineStep(Section section, List<StepKit> tools, String hold, Layers layers,
-        int strokesAtMost, int seconds, List<Reason> reasons) {
+        int strokesAtMost, int seconds, int fromSeconds, int toSeconds, List<Reason> reasons) {
 
     public RoutineStep {
         tools = List.copyOf(tools);
         reasons = List.copyOf(reasons);
+    }
+
+    /** The same at another pace. */
+    RoutineStep taking(Pace.Time time) {
+        return new RoutineStep(section, tools, hold, layers, strokesAtMost, time.seconds(), time.fromSeconds(),
+                time.toSeconds(), reasons);
     }
 }

@@ -25,6 +25,12 @@ public final class RoutineView extends View {
         return this;
     }
 
+    public RoutineView order(String name) {
+        Locator choice = page.getByLabel("Another order");
+        choice.selectOption(choice.locator("option").filter(new Locator.FilterOptions().setHasText(name)).getAttribute("value"));
+        return this;
+    }
+
     public RoutineView leaveOut(String section) {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Leave out " + section + " today")).click();
         return this;

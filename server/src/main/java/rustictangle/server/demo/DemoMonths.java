@@ -111,20 +111,28 @@ final class DemoMonths {
         if (chosen.isEmpty()) {
             return;
         }
-        List<Section> plan = Routine.of(known.dog(), known.coat(), kit, trust, rhythm.sections(), chosen).steps()
-                .stream().map(RoutineStep::section).toList();
+        List<RoutineStep> steps =
+                Routine.of(known.dog(), known.coat(), kit, trust, rhythm.sections(), chosen).steps();
+        List<Section> plan = steps.stream().map(RoutineStep::section).toList();
         Instant at = day.atTime(LocalTime.of(18, 30)).atZone(zone).toInstant();
         UUID id = uuid();
         sessions.add(id, known.id(), at, plan);
         Session session = Session.planned(plan);
         while (session.state().current().isPresent()) {
             SectionDone event = work(rhythm.at(session.state().current().get()), day);
-            at = at.plus(80, ChronoUnit.SECONDS);
+            at = at.plus(taken(steps, event.section()), ChronoUnit.SECONDS);
             session = session.apply(event);
             sessions.append(uuid(), id, known.id(), at, day, event);
             remember(event, day);
         }
         sessions.setEnded(id, Optional.of(at));
+    }
+
+    /** Seconds that a hand a little slower than estimated takes, now and then with a pause. */
+    private long taken(List<RoutineStep> steps, Section section) {
+        int estimate = steps.stream().filter(step -> step.section() == section).findFirst().orElseThrow().seconds();
+        double pause = random.nextDouble() < 0.02 ? 240 : 0;
+        return Math.round(estimate * Math.exp(0.1 + 0.25 * random.nextGaussian()) + pause);
     }
 
     private SectionDone work(SectionRhythm due, LocalDate day) {

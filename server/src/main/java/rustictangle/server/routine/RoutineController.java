@@ -2,10 +2,13 @@ package rustictangle.server.routine;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Optional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import rustictangle.core.routine.Order;
+import rustictangle.core.routine.Routine;
 import rustictangle.server.coat.KnownDogs;
 
 @RestController
@@ -22,8 +25,10 @@ class RoutineController {
     }
 
     @GetMapping("/api/dogs/{dogId}/routine")
-    RoutineView routine(@PathVariable long dogId, @RequestParam(defaultValue = "DUE") Routines.Scope scope) {
-        return RoutineView.of(routines.of(dogs.get(dogId), scope));
+    RoutineView routine(@PathVariable long dogId, @RequestParam(defaultValue = "DUE") Routines.Scope scope,
+            @RequestParam Optional<Order> order) {
+        Routine routine = routines.of(dogs.get(dogId), scope);
+        return RoutineView.of(order.map(routine::inOrder).orElse(routine));
     }
 
     /** "I have N minutes". */

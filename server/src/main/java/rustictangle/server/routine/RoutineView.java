@@ -1,5 +1,6 @@
 package rustictangle.server.routine;
 
+import java.util.Arrays;
 import java.util.List;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
@@ -11,7 +12,14 @@ import rustictangle.server.kit.ToolStepView;
 
 /** A routine, with the words to show. */
 public record RoutineView(Order order, String orderLabel, Reason whyOrder, List<StepView> steps,
-        int totalSeconds, Reason whyMinutes, List<Reason> cautions) {
+        int totalSeconds, int fromSeconds, int toSeconds, Reason whyMinutes, List<Reason> cautions,
+        List<OrderView> orders) {
+
+    /** One of the orders to choose from. */
+    public record OrderView(Order order, String label, String suits) { }
+
+    private static final List<OrderView> ORDERS = Arrays.stream(Order.values())
+            .map(order -> new OrderView(order, order.label(), order.suits())).toList();
 
     /** One section of a routine. */
     public record StepView(Section section, List<ToolStepView> tools, String hold, Layers layers,
@@ -25,7 +33,7 @@ public record RoutineView(Order order, String orderLabel, Reason whyOrder, List<
 
     public static RoutineView of(Routine routine) {
         return new RoutineView(routine.order(), routine.order().label(), routine.whyOrder(),
-                routine.steps().stream().map(StepView::of).toList(), routine.totalSeconds(), routine.whyMinutes(),
-                routine.cautions());
+                routine.steps().stream().map(StepView::of).toList(), routine.totalSeconds(),
+                routine.fromSeconds(), routine.toSeconds(), routine.whyMinutes(), routine.cautions(), ORDERS);
     }
 }

@@ -7,7 +7,9 @@ import org.springframework.stereotype.Component;
 import rustictangle.core.dog.Section;
 import rustictangle.core.rhythm.Rhythm;
 import rustictangle.core.rhythm.SectionRhythm;
+import rustictangle.core.kit.Kit;
 import rustictangle.core.routine.MinutesPlan;
+import rustictangle.core.routine.Pace;
 import rustictangle.core.routine.Routine;
 import rustictangle.core.trust.Trust;
 import rustictangle.server.coat.KnownDog;
@@ -25,11 +27,13 @@ public class Routines {
     private final Rhythms rhythms;
     private final TrialStore trials;
     private final Kits kits;
+    private final SectionTimeStore times;
 
-    Routines(Rhythms rhythms, TrialStore trials, Kits kits) {
+    Routines(Rhythms rhythms, TrialStore trials, Kits kits, SectionTimeStore times) {
         this.rhythms = rhythms;
         this.trials = trials;
         this.kits = kits;
+        this.times = times;
     }
 
     public Routine of(KnownDog known, Scope scope) {
@@ -39,9 +43,13 @@ public class Routines {
         return of(known, rhythm, sections);
     }
 
+    /** In the minutes that this owner has shown to take. */
     public Routine of(KnownDog known, Rhythm rhythm, Collection<Section> sections) {
-        return Routine.of(known.dog(), known.coat(), kits.of(known), Trust.of(known.dog(), trials.of(known.id())),
-                rhythm.sections(), sections);
+        Kit kit = kits.of(known);
+        Trust trust = Trust.of(known.dog(), trials.of(known.id()));
+        Routine whole = Routine.of(known.dog(), known.coat(), kit, trust, rhythm.sections(), kit.brushed());
+        return Routine.of(known.dog(), known.coat(), kit, trust, rhythm.sections(), sections)
+                .atPace(Pace.learned(whole, times.of(known.id())));
     }
 
     /** The best choice for every number of minutes, and how long what is left out can wait. */

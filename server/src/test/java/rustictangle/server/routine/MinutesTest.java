@@ -1,5 +1,6 @@
 package rustictangle.server.routine;
 
+import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.greaterThan;
 import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
@@ -7,6 +8,7 @@ import static org.hamcrest.Matchers.lessThanOrEqualTo;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.time.Duration;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpMethod;
 import rustictangle.server.ServerTest;
@@ -43,5 +45,25 @@ class MinutesTest extends ServerTest {
         send(HttpMethod.PUT, "/api/dogs/" + id + "/coat", coatJson("CORDED", "150")).andExpect(status().isOk());
         read(session).andExpect(jsonPath("$.steps[0].how.section").value("BACK"))
                 .andExpect(jsonPath("$.steps[0].how.tools[0].tool").value("FINGERS"));
+    }
+
+    @Test
+    void theOwnersOwnMinutesTakeThePlaceOfTheEstimate() throws Exception {
+        long id = addKnownDog("Gannet");
+        String session = beginSession(id, "BACK", "TAIL_WHOLE");
+        later(Duration.ofMinutes(9));
+        post(session + "/events", glides("BACK")).andExpect(status().isOk());
+        read("/api/dogs/" + id + "/routine?scope=WHOLE").andExpect(jsonPath("$.whyMinutes.rule").value("routine.minutes-learned"))
+                .andExpect(jsonPath("$.whyMinutes.text", containsString("1 section ")));
+    }
+
+    @Test
+    void anyOfTheFourOrdersMayBeChosen() throws Exception {
+        long id = addKnownDog("Gannet");
+        read("/api/dogs/" + id + "/routine?scope=WHOLE&order=HEAD_DOWN").andExpect(jsonPath("$.order").value("HEAD_DOWN"))
+                .andExpect(jsonPath("$.orders", hasSize(4)))
+                .andExpect(jsonPath("$.whyOrder.rule").value("routine.order-chosen"))
+                .andExpect(jsonPath("$.steps[0].section").value("MUZZLE"));
+        read("/api/dogs/" + id + "/routine?order=SIDEWAYS").andExpect(status().isBadRequest());
     }
 }

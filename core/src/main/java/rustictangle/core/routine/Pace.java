@@ -1,0 +1,115 @@
+package rustictangle.core.routine;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import rustictangle.core.Reason;
+import rustictangle.core.dog.Section;
+
+/**
+ * How long this owner takes against the estimate, learned from the sections recorded.
+ *
+ * <p>Times are compared as logarithms of their ratio to the estimate. Each section's own mean is shrunk
+ * toward the owner's pace on the whole dog, and that toward the estimate: few records move little. A single
+ * time counts at most four times longer or shorter than estimated, so that a forgotten pause does no harm.
+ * All of it is this project's own estimate.
+ */
+public final class Pace {
+
+    /** What the product itself is worth against records: as much as this many. */
+    private static final double WORTH_OF_ESTIMATE = 3;
+    /** Spread of a time about its mean before anything is known, of its logarithm. */
+    private static final double SPREAD = 0.3;
+    /** Longest and shortest ratio that counts. */
+    private static final double MOST = Math.log(4);
+    /** How far the errors of sections go together: a slow day is slow everywhere. */
+    private static final double TOGETHER = 0.5;
+    private static final int ROUND_TO_SECONDS = 10;
+
+    static final Spread UNKNOWN = new Spread(0, SPREAD);
+
+    private final Map<Section, Spread> sections;
+    private final Spread elsewhere;
+    private final int records;
+
+    private Pace(Map<Section, Spread> sections, Spread elsewhere, int records) {
+        this.sections = sections;
+        this.elsewhere = elsewhere;
+        this.records = records;
+    }
+
+    /**
+     * @param estimates the whole dog as estimated
+     * @param recorded  seconds that sections took, each at least 1
+     */
+    public static Pace learned(Routine estimates, Map<Section, List<Integer>> recorded) {
+        Map<Section, List<Double>> ratios = new EnumMap<>(Section.class);
+        List<Double> all = new ArrayList<>();
+        for (RoutineStep step : estimates.steps()) {
+            List<Double> here = recorded.getOrDefault(step.section(), List.of()).stream()
+                    .map(seconds -> Math.max(-MOST, Math.min(MOST, Math.log((double) seconds / step.seconds())))).toList();
+            ratios.put(step.section(), here);
+            all.addAll(here);
+        }
+        Spread owner = UNKNOWN.after(all);
+        Map<Section, Spread> sections = new EnumMap<>(Section.class);
+        ratios.forEach((section, here) -> sections.put(section, new Spread(owner.mean, SPREAD).after(here)));
+        return new Pace(sections, new Spread(owner.mean, SPREAD), all.size());
+    }
+
+    Time at(RoutineStep step) {
+        Spread spread = sections.getOrDefault(step.section(), elsewhere);
+        return new Time(rounded(step.seconds() * Math.exp(spread.mean)), spread.low(step.seconds()),
+                spread.high(step.seconds()));
+    }
+
+    /** What the minutes rest on; empty before anything was recorded. */
+    Optional<Reason> why() {
+        return records == 0 ? Optional.empty() : Optional.of(new Reason("routine.minutes-learned", "Learned from "
+                + records + (records == 1 ? " section" : " sections") + " you have done on this dog, and estimated from its "
+                + "size, layers and strokes where little is known."));
+    }
+
+    /** The steps one after the other. */
+    static Time together(List<RoutineStep> steps) {
+        int seconds = steps.stream().mapToInt(RoutineStep::seconds).sum();
+        double apart = 0;
+        double alike = 0;
+        for (RoutineStep step : steps) {
+            double half = (step.toSeconds() - step.fromSeconds()) / 2.0;
+            apart += half * half;
+            alike += half;
+        }
+        double half = Math.sqrt((1 - TOGETHER) * apart + TOGETHER * alike * alike);
+        return new Time(seconds, rounded(seconds - half), rounded(seconds + half));
+    }
+
+    private static int rounded(double seconds) {
+        return Math.max(ROUND_TO_SECONDS, (int) Math.round(seconds / ROUND_TO_SECONDS) * ROUND_TO_SECONDS);
+    }
+
+    /** A time and between what it lies two times of three, seconds, each a multiple of 10. */
+    record Time(int seconds, int fromSeconds, int toSeconds) { }
+
+    /** Mean and spread of the logarithm of time over estimate. */
+    record Spread(double mean, double sd) {
+
+        Spread after(List<Double> seen) {
+            double sum = seen.stream().mapToDouble(Double::doubleValue).sum();
+            double n = seen.size() + WORTH_OF_ESTIMATE;
+            double newMean = (WORTH_OF_ESTIMATE * mean + sum) / n;
+            double squares = seen.stream().mapToDouble(x -> (x - newMean) * (x - newMean)).sum();
+            return new Spread(newMean, Math.sqrt((WORTH_OF_ESTIMATE * sd * sd + squares) / n));
+        }
+
+        int low(int estimate) {
+            return rounded(estimate * Math.exp(mean - sd));
+        }
+
+        int high(int estimate) {
+            return rounded(estimate * Math.exp(mean + sd));
+        }
+    }
+}

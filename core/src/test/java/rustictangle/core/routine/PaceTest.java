@@ -1,0 +1,100 @@
+package rustictangle.core.routine;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import rustictangle.core.Dogs;
+import rustictangle.core.coat.Coat;
+import rustictangle.core.dog.Dog;
+import rustictangle.core.dog.Section;
+import rustictangle.core.rhythm.Comfort;
+import rustictangle.core.rhythm.Rhythm;
+import rustictangle.core.trust.Trust;
+
+/** The owner's own minutes take the place of the estimate step by step. */
+class PaceTest {
+
+    private final Routine estimate = whole();
+
+    @Test
+    void withoutRecordsTheEstimateStandsWithARange() {
+        Routine same = estimate.atPace(Pace.learned(estimate, Map.of()));
+        assertEquals(estimate, same);
+        assertTrue(estimate.fromSeconds() < estimate.totalSeconds() && estimate.totalSeconds() < estimate.toSeconds());
+    }
+
+    @Test
+    void manyRecordsTakeThePlaceOfTheEstimateAndFewMoveItALittle() {
+        int back = seconds(estimate, Section.BACK);
+        int few = seconds(after(Section.BACK, Collections.nCopies(1, 2 * back)), Section.BACK);
+        int many = seconds(after(Section.BACK, Collections.nCopies(60, 2 * back)), Section.BACK);
+        assertTrue(few > back && few < 1.5 * back, back + " to " + few);
+        assertEquals(2 * back, many, 0.1 * back);
+    }
+
+    @Test
+    void aForgottenPauseDoesLittleHarm() {
+        int back = seconds(estimate, Section.BACK);
+        List<Integer> records = new java.util.ArrayList<>(Collections.nCopies(9, back));
+        records.add(3600);
+        assertEquals(back, seconds(after(Section.BACK, records), Section.BACK), 0.3 * back);
+    }
+
+    @Test
+    void aSlowOwnerIsExpectedToBeSlowWhereNothingWasRecordedYet() {
+        Map<Section, List<Integer>> records = new EnumMap<>(Section.class);
+        for (Section section : List.of(Section.SIDE_LEFT, Section.SIDE_RIGHT, Section.THIGH_LEFT)) {
+            records.put(section, Collections.nCopies(8, 2 * seconds(estimate, section)));
+        }
+        Routine learned = estimate.atPace(Pace.learned(estimate, records));
+        assertTrue(seconds(learned, Section.TAIL_WHOLE) > 1.5 * seconds(estimate, Section.TAIL_WHOLE));
+        assertEquals("routine.minutes-learned", learned.whyMinutes().rule());
+    }
+
+    @Test
+    void theRangeNarrowsWithSteadyRecords() {
+        int back = seconds(estimate, Section.BACK);
+        RoutineStep steady = step(after(Section.BACK, Collections.nCopies(30, back)), Section.BACK);
+        RoutineStep unknown = step(estimate, Section.BACK);
+        assertTrue(steady.toSeconds() - steady.fromSeconds() < unknown.toSeconds() - unknown.fromSeconds());
+    }
+
+    @ParameterizedTest
+    @EnumSource(Order.class)
+    void theOwnerMayChooseAnyOrderAndLosesNoSection(Order order) {
+        Routine chosen = estimate.inOrder(order);
+        assertEquals(order.sequence(), chosen.steps().stream().map(RoutineStep::section).toList());
+        assertEquals(estimate.totalSeconds(), chosen.totalSeconds());
+        assertEquals(new HashSet<>(estimate.steps()), new HashSet<>(chosen.steps()));
+    }
+
+    private Routine after(Section section, List<Integer> records) {
+        return estimate.atPace(Pace.learned(estimate, Map.of(section, records)));
+    }
+
+    private static int seconds(Routine routine, Section section) {
+        return step(routine, section).seconds();
+    }
+
+    private static RoutineStep step(Routine routine, Section section) {
+        return routine.steps().stream().filter(step -> step.section() == section).findFirst().orElseThrow();
+    }
+
+    private static Routine whole() {
+        Dog dog = Dogs.adult(15);
+        Coat coat = Dogs.allOver(Dogs.fleece(80));
+        Rhythm rhythm = Rhythm.of(dog, coat, Comfort.BALANCED, List.of(), LocalDate.of(2026, 5, 14));
+        return Routine.of(dog, coat, Dogs.kit(dog, coat), Trust.of(dog, List.of()), rhythm.sections(),
+                Arrays.asList(Section.values()));
+    }
+}
