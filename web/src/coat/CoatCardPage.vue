@@ -5,6 +5,7 @@ import type { CoatForm, Region, Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
 import { useDog } from '@/dog/useDogs'
+import CardTitle from '@/shell/CardTitle.vue'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import { useUnits } from '@/shell/useUnits'
@@ -45,17 +46,13 @@ const limits = computed(() => [...new Map(rows.value.filter((r) => r.kind?.limit
 function state(coat: CoatForm): string {
   return [coat.sheddingHeavily && 'The undercoat is letting go just now.', coat.neglected && 'No comb has been to the skin for weeks.'].filter(Boolean).join(' ')
 }
-const print = () => window.print()
 </script>
 
 <template>
   <PageState :pending="!stored.data.value || !dog.data.value || !kinds.data.value" :error="stored.error.value" @retry="stored.refetch()">
     <div v-if="stored.data.value && dog.data.value" class="card">
       <SubNav label="Coat" :pages="coatPages(dogId)" />
-      <div class="title">
-        <h2>{{ dog.data.value.form.name }}’s coat</h2>
-        <v-btn class="no-print" variant="outlined" @click="print">Print</v-btn>
-      </div>
+      <CardTitle>{{ dog.data.value.form.name }}’s coat</CardTitle>
       <p>{{ [dog.data.value.form.breed, mass(dog.data.value.form.kilograms)].filter(Boolean).join(', ') }}. {{ state(stored.data.value) }}</p>
       <div class="cols">
         <CoatMap :names="names" :coat="drawn(stored.data.value)" :paint="paint" still />
@@ -81,7 +78,6 @@ const print = () => window.print()
 </template>
 
 <style scoped>
-.title { display: flex; justify-content: space-between; align-items: center; }
 .cols { display: grid; grid-template-columns: 36% 1fr; gap: 32px; align-items: start; margin-top: 12px; }
 table { border-collapse: collapse; width: 100%; margin-bottom: 12px; }
 th, td { text-align: left; padding: 9px 12px 9px 0; border-bottom: 1px dashed rgb(var(--v-theme-seam)); vertical-align: top; line-height: 1.25; }

@@ -6,6 +6,7 @@ import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
 import { useDrawnCoat } from '@/coat/useCoat'
 import { useDog } from '@/dog/useDogs'
+import CardTitle from '@/shell/CardTitle.vue'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import { useUnits } from '@/shell/useUnits'
@@ -37,17 +38,13 @@ const orders = computed(() => {
 const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries(orders.value.flatMap((order, i) =>
   order.sections.map((section) => [section, { letter: String(i + 1), says: `order ${i + 1}` }]))))
 const nevers = computed(() => neversOf(kit.data.value?.needs))
-const print = () => window.print()
 </script>
 
 <template>
   <PageState :pending="!kit.data.value || !dog.data.value" :error="kit.error.value" @retry="kit.refetch()">
     <div v-if="kit.data.value && dog.data.value" class="card">
       <SubNav label="Tools" :pages="toolPages(dogId)" />
-      <div class="title">
-        <h2>{{ dog.data.value.form.name }}’s kit, in the order of use</h2>
-        <v-btn class="no-print" variant="outlined" @click="print">Print</v-btn>
-      </div>
+      <CardTitle>{{ dog.data.value.form.name }}’s kit, in the order of use</CardTitle>
       <div class="cols">
         <CoatMap :names="names" :coat="coat" :paint="paint" still />
         <div>
@@ -70,7 +67,6 @@ const print = () => window.print()
 </template>
 
 <style scoped>
-.title { display: flex; justify-content: space-between; align-items: center; }
 .cols { display: grid; grid-template-columns: 30% 1fr; gap: 28px; align-items: start; }
 .order { display: grid; grid-template-columns: 34px 1fr; gap: 12px; padding: 8px 0; border-bottom: 1px dashed rgb(var(--v-theme-seam)); break-inside: avoid; }
 .no { width: 32px; height: 32px; display: grid; place-items: center; border: 1.5px solid rgb(var(--v-theme-ink)); border-radius: 8px 7px 9px 6px; }

@@ -88,7 +88,7 @@ const rest = computed(() => props.need.fits.filter((fit) => !props.need.order.so
 .rest button:disabled { opacity: 1; }
 .because { display: block; font-size: 0.93rem; padding-bottom: 4px; }
 .two { display: flex; flex-wrap: wrap; gap: 6px 14px; margin: 6px 0 10px; }
-.two select { border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 8px 7px 9px 6px; min-height: 44px; padding: 4px 10px; background: rgb(var(--v-theme-surface)); color: inherit; font: inherit; }
+.two select { max-width: 100%; border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 8px 7px 9px 6px; min-height: 44px; padding: 4px 10px; background: rgb(var(--v-theme-surface)); color: inherit; font: inherit; }
 .nevers { list-style: none; padding: 0; }
 @media (max-width: 599px) { .answer { grid-template-columns: 1fr; } }
 </style>

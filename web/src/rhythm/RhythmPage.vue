@@ -8,8 +8,10 @@ import { burrWash } from '@/bodymap/paints'
 import { useDrawnCoat } from '@/coat/useCoat'
 import BurrRow from '@/shell/BurrRow.vue'
 import PageState from '@/shell/PageState.vue'
+import SubNav from '@/shell/SubNav.vue'
 import WhyList from '@/shell/WhyList.vue'
 import { inDays, useUnits } from '@/shell/useUnits'
+import { whenPages } from './pages'
 import { useRhythm } from './useRhythm'
 import { every, STATES } from './words'
 
@@ -25,22 +27,26 @@ const view = computed(() => rhythm.data.value)
 const rows = computed(() => [...(view.value?.rhythm.sections ?? [])].sort((a, b) =>
   b.burrs - a.burrs || a.due.localeCompare(b.due)))
 const one = computed(() => rows.value.find((row) => row.section === chosen.value))
-const dueNow = computed(() => rows.value.filter((row) => row.state !== 'RESTING').length)
+const dueNow = computed(() => rows.value.filter((row) => row.state !== 'RESTING' && row.state !== 'NOT_BRUSHED').length)
+const anyBrushed = computed(() => rows.value.some((row) => row.state !== 'NOT_BRUSHED'))
+/** States that a date says nothing about. */
+const dateless = (row: SectionRhythm) => row.state === 'NEVER_CHECKED' || row.state === 'MAT_LEFT' || row.state === 'NOT_BRUSHED'
 const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries(rows.value.map((row) =>
   [row.section, { fill: burrWash(row.burrs), burrs: row.burrs > 2 ? row.burrs : 0, says: whenDue(row) }])))
 
 function whenDue(row: SectionRhythm): string {
-  if (row.state === 'NEVER_CHECKED' || row.state === 'MAT_LEFT') return STATES[row.state]
+  if (dateless(row)) return STATES[row.state]
   return `due ${inDays(view.value!.today, row.due)}`
 }
 </script>
 
 <template>
   <PageState :pending="!view" :error="rhythm.error.value" @retry="rhythm.refetch()">
+    <SubNav v-if="view" label="When" :pages="whenPages(dogId)" />
     <div v-if="view" class="with-map">
       <CoatMap :names="names" :coat="coat" :paint="paint" :selected="chosen ? [chosen] : []" @choose="chosen = $event" />
       <div>
-        <div class="next">
+        <div v-if="anyBrushed" class="next">
           <p class="quiet">Next brushing</p>
           <p class="slab day" data-test="next-date">{{ date(view.rhythm.nextDate) }}<span>{{ inDays(view.today, view.rhythm.nextDate) }}</span></p>
           <v-btn v-if="dueNow" color="primary" size="large" :to="`/dogs/${dogId}/routine`">See today’s routine</v-btn>
@@ -49,7 +55,7 @@ function whenDue(row: SectionRhythm): string {
         <hr class="seam" />
         <article v-if="one" class="one" :aria-label="names[one.section]">
           <h2>{{ names[one.section] }} <BurrRow :count="one.burrs" /></h2>
-          <p><b>{{ STATES[one.state] }}</b>, {{ every(one.intervalDays) }}<template v-if="one.state !== 'NEVER_CHECKED' && one.state !== 'MAT_LEFT'">, {{ whenDue(one) }}</template>
+          <p><b>{{ STATES[one.state] }}</b><template v-if="one.state !== 'NOT_BRUSHED'">, {{ every(one.intervalDays) }}</template><template v-if="!dateless(one)">, {{ whenDue(one) }}</template>
             <template v-if="one.checks > 1 && one.intervalDays !== one.tableIntervalDays"> (it began as {{ every(one.tableIntervalDays) }})</template></p>
           <WhyList :reasons="one.reasons" open />
           <button type="button" class="back" @click="chosen = undefined">← all places</button>
@@ -61,8 +67,8 @@ function whenDue(row: SectionRhythm): string {
             <tr v-for="row in rows" :key="row.section">
               <th scope="row"><button type="button" @click="chosen = row.section">{{ names[row.section] }}</button></th>
               <td><BurrRow :count="row.burrs" /></td>
-              <td>{{ row.state === 'RESTING' || row.state === 'DUE' || row.state === 'OVERDUE' ? inDays(view.today, row.due) : STATES[row.state] }}</td>
-              <td class="wide">{{ every(row.intervalDays) }}</td>
+              <td>{{ dateless(row) ? STATES[row.state] : inDays(view.today, row.due) }}</td>
+              <td class="wide">{{ row.state === 'NOT_BRUSHED' ? '' : every(row.intervalDays) }}</td>
             </tr>
           </tbody>
         </table>

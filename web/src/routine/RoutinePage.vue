@@ -125,7 +125,7 @@ function toggle(section: Section) {
 .before ul { padding-left: 18px; }
 .before li { margin: 3px 0; max-width: 76ch; }
 .order { display: block; font-size: 0.95rem; }
-.order select { border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 8px 7px 9px 6px; min-height: 40px; padding: 2px 8px; background: rgb(var(--v-theme-surface)); color: inherit; font: inherit; max-width: 100%; }
+.order select { border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 8px 7px 9px 6px; min-height: 40px; padding: 2px 8px; background: rgb(var(--v-theme-surface)); color: inherit; font: inherit; width: 100%; max-width: 340px; }
 .waiting ul { list-style: none; padding: 0; columns: 2 260px; column-gap: 28px; }
 .waiting li { display: flex; justify-content: space-between; gap: 10px; padding: 4px 0; border-bottom: 1px dashed rgb(var(--v-theme-seam)); break-inside: avoid; font-size: 0.95rem; }
 .waiting span::first-letter { text-transform: uppercase; }

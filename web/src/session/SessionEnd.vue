@@ -18,6 +18,8 @@ const { date, say } = useUnits()
 const coat = useDrawnCoat(() => props.view.dogId)
 const rhythm = useRhythm(() => props.view.dogId)
 
+/** An older session is a story, not something to go on with. */
+const old = computed(() => rhythm.data.value !== undefined && props.view.startedAt.slice(0, 10) < rhythm.data.value.today)
 const next = computed(() => rhythm.data.value?.rhythm)
 const dueOf = (section: Section) => next.value?.sections.find((s) => s.section === section)
 const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries((next.value?.sections ?? []).map((s) =>
@@ -30,8 +32,9 @@ const took = (signal?: string) => SIGNALS.find((s) => s.value === signal)?.title
     <div class="with-map">
       <CoatMap :names="names" :coat="coat" :paint="paint" />
       <div>
-        <h1>{{ ENDS[view.end!] }}</h1>
-        <p v-for="advice in view.advice" :key="advice.rule" class="advice">{{ say(advice.text) }}</p>
+        <h1>{{ old ? date(view.startedAt) : ENDS[view.end!] }}</h1>
+        <p v-if="old">{{ ENDS[view.end!] }}.</p>
+        <p v-for="advice in old ? [] : view.advice" :key="advice.rule" class="advice">{{ say(advice.text) }}</p>
         <template v-if="next && rhythm.data.value">
           <p class="quiet">Next brushing for {{ dogName }}</p>
           <p class="slab day" data-test="next-date">{{ date(next.nextDate) }} <small>{{ inDays(rhythm.data.value.today, next.nextDate) }}</small></p>
@@ -39,7 +42,8 @@ const took = (signal?: string) => SIGNALS.find((s) => s.value === signal)?.title
         </template>
         <div class="acts">
           <v-btn color="primary" size="large" to="/">Home</v-btn>
-          <v-btn variant="text" @click="$emit('undo')">Undo the last entry</v-btn>
+          <v-btn v-if="!old" variant="text" @click="$emit('undo')">Undo the last entry</v-btn>
+          <v-btn v-else variant="text" :to="`/dogs/${view.dogId}/when/history`">All that was done</v-btn>
         </div>
         <table>
           <thead><tr><th>Place</th><th>Comb</th><th>The dog</th><th>Due again</th></tr></thead>

@@ -19,6 +19,7 @@ export const router = createRouter({
       children: [
         { path: '', redirect: (to) => `${to.path.replace(/\/$/, '')}/when` },
         dogView('when', () => import('@/rhythm/RhythmPage.vue'), 'When'),
+        dogView('when/history', () => import('@/session/HistoryPage.vue'), 'What was done'),
         dogView('routine', () => import('@/routine/RoutinePage.vue'), 'Routine'),
         dogView('tools', () => import('@/kit/KitPage.vue'), 'Tools'),
         dogView('tools/buy', () => import('@/kit/BuyPage.vue'), 'What to buy'),

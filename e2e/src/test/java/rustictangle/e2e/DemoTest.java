@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
@@ -39,7 +40,7 @@ class DemoTest extends Browsing {
         HomeView home = HomeView.open(laptop(), app.url());
         for (String dog : List.of("Oakum", "Gannet", "Thimble", "Pintle")) {
             assertThat(home.dog(dog)).containsText("due");
-            assertThat(home.dog(dog).getByRole(AriaRole.LINK, new com.microsoft.playwright.Locator.GetByRoleOptions()
+            assertThat(home.dog(dog).getByRole(AriaRole.LINK, new Locator.GetByRoleOptions()
                     .setName("Begin"))).isVisible();
             assertThat(home.dog(dog)).containsText("Practice");
         }
@@ -105,7 +106,7 @@ class DemoTest extends Browsing {
         page.navigate(app.url() + "dogs/4/trust");
         String seconds = page.getByText(Pattern.compile("^\\d+ seconds$")).textContent();
         assertTrue(Integer.parseInt(seconds.replaceAll("\\D", "")) <= 30, seconds);
-        page.getByRole(AriaRole.BUTTON).filter(new com.microsoft.playwright.Locator.FilterOptions().setHasText("Uneasy"))
+        page.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("Uneasy"))
                 .click();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
         assertThat(page.getByText("Today’s practice")).isVisible();
@@ -168,7 +169,7 @@ class DemoTest extends Browsing {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "dogs/new", "dogs/3/when", "dogs/3/routine", "dogs/3/tools", "dogs/3/tools/buy",
+    @ValueSource(strings = {"", "dogs/new", "dogs/3/when", "dogs/3/when/history", "dogs/3/routine", "dogs/3/tools", "dogs/3/tools/buy",
         "dogs/3/tools/schools", "dogs/3/tools/card", "dogs/3/trust", "dogs/3/coat", "dogs/3/coat/finder",
         "dogs/3/coat/measure", "dogs/3/coat/card", "dogs/3/about", "drawer", "settings", "nowhere"})
     void noViewHasSeriousBarriersNorScrollsSidewaysOnAPhone(String path) {
@@ -241,6 +242,22 @@ class DemoTest extends Browsing {
         assertThat(session.heading("Stop, and call a vet")).isVisible();
         page.keyboard().press("1");
         assertThat(session.heading("Enough for today")).isVisible();
+    }
+
+    @Test
+    void theHistoryShowsWhereItKeepsTanglingAndOneSessionsStory() {
+        Page page = laptop();
+        page.navigate(app.url() + "dogs/2/when/history");
+        assertThat(page.getByText("Where it keeps tangling")).isVisible();
+        Locator rows = page.locator("tbody tr");
+        assertThat(rows).hasCount(40);
+        page.getByText("Show older ones").click();
+        assertThat(rows.nth(40)).isVisible();
+        page.locator("[data-section=ARMPIT_LEFT]").first().click();
+        assertThat(page.getByText(Pattern.compile("found in \\d+ comb checks"))).isVisible();
+        rows.nth(1).getByRole(AriaRole.LINK).click();
+        assertThat(page.getByText("All that was done")).isVisible();
+        assertThat(page.getByText("Undo the last entry")).hasCount(0);
     }
 
     @Test

@@ -48,7 +48,7 @@ class Screenshots extends Browsing {
         take(laptop, app.url() + "dogs/3/tools/buy", "tools-to-buy");
         take(laptop, app.url() + "dogs/3/when", "when");
         take(laptop, app.url() + "dogs/4/trust", "trust");
-        take(laptop, app.url() + "settings", "settings");
+        take(laptop, app.url() + "dogs/2/when/history", "history");
         take(laptop, app.url() + "dogs/3/routine", "routine");
 
         Page phone = phone();
@@ -59,8 +59,16 @@ class Screenshots extends Browsing {
         laptop.navigate(phone.url());
         laptop.getByText("Done here").waitFor();
         snap(laptop, "session");
+        laptop.keyboard().press("c");
+        laptop.keyboard().press("1");
+        laptop.keyboard().press("2");
+        laptop.keyboard().press("1");
+        laptop.keyboard().press("1");
+        laptop.getByText("Soak it and tease it apart").waitFor();
+        snap(laptop, "session-catch");
+        laptop.keyboard().press("u");
+        laptop.getByText("Done here").waitFor();
         laptop.keyboard().press("Space");
-        snap(laptop, "session-comb");
         laptop.keyboard().press("1");
         laptop.keyboard().press("1");
         laptop.locator("progress[value='1']").waitFor();

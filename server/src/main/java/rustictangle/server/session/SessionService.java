@@ -46,6 +46,10 @@ public class SessionService {
         get(dogId, sessionId);
         if (!store.hasEvent(eventId)) {
             SessionState after = session(sessionId).apply(event).state();
+            if (after.end().isEmpty() && store.findOpen(dogId).filter(open -> !open.id().equals(sessionId)).isPresent()) {
+                throw new IllegalStateException("Another session of this dog is going on: end it before reopening "
+                        + "an older one.");
+            }
             Instant now = clock.instant();
             store.append(eventId, sessionId, dogId, now, LocalDate.ofInstant(now, clock.getZone()), event);
             store.setEnded(sessionId, after.end().map(end -> now));

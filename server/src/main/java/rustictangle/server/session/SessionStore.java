@@ -68,6 +68,35 @@ public class SessionStore {
                 .single();
     }
 
+    /** A session in short; what was undone does not count. */
+    record PastSession(UUID id, Instant startedAt, Optional<Instant> endedAt, int done, int skipped, int tangles,
+            int matsLeft, int relaxed, int uneasy, int optedOut) { }
+
+    /** Begun before this moment, newest first. */
+    List<PastSession> past(long dogId, Instant before, int most) {
+        return jdbc.sql("""
+                SELECT s.id, s.started_at, s.ended_at,
+                       count(*) FILTER (WHERE e.type = 'SECTION_DONE') AS done,
+                       count(*) FILTER (WHERE e.type = 'SECTION_SKIPPED') AS skipped,
+                       coalesce(sum(e.tangles), 0) AS tangles,
+                       count(*) FILTER (WHERE e.comb = 'MAT_LEFT') AS mats_left,
+                       count(*) FILTER (WHERE e.signal = 'RELAXED') AS relaxed,
+                       count(*) FILTER (WHERE e.signal = 'UNEASY') AS uneasy,
+                       count(*) FILTER (WHERE e.signal = 'OPTED_OUT') AS opted_out
+                  FROM (SELECT id, started_at, ended_at FROM session
+                         WHERE dog_id = ? AND started_at < ? ORDER BY started_at DESC LIMIT ?) AS s
+                  LEFT JOIN session_event AS e ON e.session_id = s.id AND e.standing = 1
+                 GROUP BY s.id ORDER BY s.started_at DESC
+                """)
+                .params(dogId, StoredInstant.text(before), most)
+                .query((row, n) -> new PastSession(UUID.fromString(row.getString("id")),
+                        Instant.parse(row.getString("started_at")),
+                        Optional.ofNullable(row.getString("ended_at")).map(Instant::parse), row.getInt("done"),
+                        row.getInt("skipped"), row.getInt("tangles"), row.getInt("mats_left"), row.getInt("relaxed"),
+                        row.getInt("uneasy"), row.getInt("opted_out")))
+                .list();
+    }
+
     List<Section> plan(UUID id) {
         return jdbc.sql("SELECT section FROM session_plan WHERE session_id = ? ORDER BY position")
                 .param(id.toString()).query((row, n) -> Section.valueOf(row.getString(1))).list();

@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.time.Duration;
 import java.util.Arrays;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -164,6 +165,32 @@ class SessionFlowTest extends ServerTest {
                 .andExpect(jsonPath("$.fields[*].field", hasItem("found.lump")));
         post(session + "/events", teased(1801)).andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].field").value("seconds"));
+    }
+
+    @Test
+    void theHistoryTellsWhatWasDoneAndWhereItKeepsTangling() throws Exception {
+        long dog = addKnownDog("Gannet");
+        String first = beginSession(dog, "ARMPIT_LEFT", "BACK");
+        later(Duration.ofMinutes(4));
+        post(first + "/events", done(UUID.randomUUID(), "ARMPIT_LEFT", "TANGLES_CLEARED", 3, "UNEASY"));
+        later(Duration.ofMinutes(2));
+        post(first + "/events", glides("BACK"));
+        daysPass(1);
+        String second = beginSession(dog, "BACK");
+        read("/api/dogs/" + dog + "/history").andExpect(status().isOk())
+                .andExpect(jsonPath("$.sessions", hasSize(2)))
+                .andExpect(jsonPath("$.sessions[0].minutes").doesNotExist())
+                .andExpect(jsonPath("$.sessions[1].minutes").value(6))
+                .andExpect(jsonPath("$.sessions[1].done").value(2))
+                .andExpect(jsonPath("$.sessions[1].tangles").value(3))
+                .andExpect(jsonPath("$.sessions[1].uneasy").value(1))
+                .andExpect(jsonPath("$.places[?(@.section == 'ARMPIT_LEFT')].tangles", hasItem(3)))
+                .andExpect(jsonPath("$.more").value(false));
+        // The older session cannot be reopened while another goes on.
+        post(first + "/events", "{\"id\": \"%s\", \"type\": \"UNDONE\"}".formatted(UUID.randomUUID()))
+                .andExpect(status().isConflict()).andExpect(jsonPath("$.detail", containsString("end it before reopening")));
+        post(second + "/events", "{\"id\": \"%s\", \"type\": \"STOPPED\"}".formatted(UUID.randomUUID()))
+                .andExpect(status().isOk());
     }
 
     private static String caught(String skin, String lump, String beneath) {

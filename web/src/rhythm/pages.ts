@@ -1,0 +1,4 @@
+/** The pages about when: what comes, and what was. */
+export function whenPages(dogId: number) {
+  return [[`/dogs/${dogId}/when`, 'What is due'], [`/dogs/${dogId}/when/history`, 'What was done']] as const
+}
