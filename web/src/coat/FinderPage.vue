@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, reactive, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Answer, CoatForm, ObservationView, Region } from '@/api/types'
 import PageState from '@/shell/PageState.vue'
@@ -22,8 +22,12 @@ const { draft, start } = useDraft<CoatForm>(`coat-${props.dogId}`)
 watch(stored.data, (coat) => coat !== undefined && start(coat ?? NEW_COAT), { immediate: true })
 
 type Observed = ObservationView['observation']
-const seen = reactive(new Map<Observed, Answer | null>())
-const regions = ref<Region[]>(REGIONS.map((r) => r.value))
+/** Kept in this browser until it is taken, so that a closed page loses nothing. */
+interface Looked { regions: Region[]; seen: Partial<Record<Observed, Answer | null>> }
+const looked = useDraft<Looked>(`finder-${props.dogId}`)
+looked.start({ regions: REGIONS.map((r) => r.value), seen: {} })
+const seen = computed(() => looked.draft.value!.seen)
+const regions = computed(() => looked.draft.value!.regions)
 const allOver = computed(() => regions.value.length === REGIONS.length)
 const at = ref(0)
 const question = ref<HTMLElement>()
@@ -31,14 +35,18 @@ const question = ref<HTMLElement>()
 /** Where hair is long is seen on the whole dog only. */
 const observations = computed(() => (key.data.value ?? []).filter((o) => allOver.value || o.observation !== 'WHERE_LONG'))
 const current = computed<ObservationView | undefined>(() => observations.value[at.value])
-const answers = computed(() => observations.value.map((o) => seen.get(o.observation)).filter((a): a is Answer => !!a))
+const isSeen = (observation: Observed) => observation in seen.value
+const answers = computed(() => observations.value.map((o) => seen.value[o.observation]).filter((a): a is Answer => !!a))
+/** Goes on where it was left. */
+watch(key.data, (all) => {
+  if (all) at.value = observations.value.filter((o) => isSeen(o.observation)).length
+}, { immediate: true })
 const finding = useFinding(() => answers.value)
 const result = computed(() => finding.data.value)
 
 function pickRegions(picked: Region[]) {
-  regions.value = picked
+  looked.draft.value = { regions: picked, seen: {} }
   at.value = 0
-  seen.clear()
 }
 async function go(to: number) {
   at.value = to
@@ -46,8 +54,8 @@ async function go(to: number) {
   question.value?.focus()
 }
 function answer(value: Answer | null) {
-  seen.set(current.value!.observation, value)
-  const next = observations.value.findIndex((o, i) => i > at.value && !seen.has(o.observation))
+  seen.value[current.value!.observation] = value
+  const next = observations.value.findIndex((o, i) => i > at.value && !isSeen(o.observation))
   void go(next < 0 ? observations.value.length : next)
 }
 useKeys((key) => {
@@ -59,7 +67,7 @@ useKeys((key) => {
 function lookAgain(observation: Observed) {
   void go(observations.value.findIndex((o) => o.observation === observation))
 }
-const labelOf = (o: ObservationView) => o.answers.find((a) => a.answer === seen.get(o.observation))?.label ?? (seen.has(o.observation) ? 'cannot tell' : '')
+const labelOf = (o: ObservationView) => o.answers.find((a) => a.answer === seen.value[o.observation])?.label ?? (isSeen(o.observation) ? 'cannot tell' : '')
 
 /** Fills the coat's form; lengths are measured there. */
 function take(which: number) {
@@ -67,6 +75,7 @@ function take(which: number) {
   const kind = found.likely[which]!.kind
   draft.value!.regions.filter((hair) => regions.value.includes(hair.region)).forEach((hair) => Object.assign(hair,
     { kind, density: found.density.value, texture: found.texture.value, undercoat: found.undercoat.value }))
+  looked.clear()
   void router.push({ path: `/dogs/${props.dogId}/coat`, query: { found: allOver.value ? 'all' : regions.value[0] } })
 }
 </script>
@@ -87,7 +96,7 @@ function take(which: number) {
             <h2 id="question" ref="question" tabindex="-1">{{ current.question }}</h2>
             <p>{{ current.how }}</p>
             <div class="answers" role="group" aria-labelledby="question">
-              <button v-for="(option, i) in current.answers" :key="option.answer" type="button" :aria-pressed="seen.get(current.observation) === option.answer" @click="answer(option.answer)">
+              <button v-for="(option, i) in current.answers" :key="option.answer" type="button" :aria-pressed="seen[current.observation] === option.answer" @click="answer(option.answer)">
                 <AnswerDrawing :answer="option.answer" />
                 <span><kbd aria-hidden="true">{{ i + 1 }}</kbd> {{ option.label }}</span>
               </button>
@@ -99,8 +108,8 @@ function take(which: number) {
             <h2 id="question" ref="question" tabindex="-1">That is all there is to see</h2>
             <p>Take what was found, or tap an answer to look again.</p>
           </template>
-          <ul v-if="seen.size" class="seen" aria-label="Seen so far">
-            <li v-for="o in observations.filter((x) => seen.has(x.observation))" :key="o.observation">
+          <ul v-if="Object.keys(seen).length" class="seen" aria-label="Seen so far">
+            <li v-for="o in observations.filter((x) => isSeen(x.observation))" :key="o.observation">
               <button type="button" @click="lookAgain(o.observation)">{{ o.question.replace(/ What do you see\?$/, '') }} <b>{{ labelOf(o) }}</b></button>
             </li>
           </ul>

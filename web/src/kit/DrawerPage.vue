@@ -81,7 +81,7 @@ async function takeOut(t: ToolView) {
           </ul>
         </section>
         <template v-else-if="kind">
-          <ToolEditor :kind="kind" :tool="tool" @kept="(id) => open({ tool: id })" @leave="open({})" />
+          <ToolEditor :key="tool?.id ?? kind.kind" :kind="kind" :tool="tool" @kept="(id) => open({ tool: id })" @leave="open({})" />
           <template v-if="tool">
             <PalmTest v-if="kind.properties.length" :tool="tool" :kind="kind" />
             <button type="button" class="out" @click="takeOut(tool)">Take it out of the drawer</button>

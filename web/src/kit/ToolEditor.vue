@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed } from 'vue'
 import { ApiProblem, saysWhat } from '@/api/client'
 import type { ToolForm, ToolKindInfo, ToolView } from '@/api/types'
 import ChoiceRow from '@/shell/ChoiceRow.vue'
 import LengthField from '@/shell/LengthField.vue'
+import { useDraft } from '@/shell/useDraft'
 import { useNotice } from '@/shell/useNotice'
 import PinRuler from './PinRuler.vue'
 import ToolShape from './ToolShape.vue'
@@ -17,20 +18,24 @@ const emit = defineEmits<{ kept: [toolId: number]; leave: [] }>()
 const { tell } = useNotice()
 const { save, remove } = useToolActions()
 
-const form = ref<ToolForm>(newTool(props.kind.kind))
-watch([() => props.tool?.id, () => props.kind.kind], () => {
-  form.value = props.tool ? { ...props.tool.form } : newTool(props.kind.kind)
-  save.reset()
-}, { immediate: true })
+const { draft, start, clear } = useDraft<ToolForm>(`tool-${props.tool?.id ?? props.kind.kind}`)
+start(props.tool?.form ?? newTool(props.kind.kind))
+const form = computed(() => draft.value!)
 
 const has = (property: ToolKindInfo['properties'][number]) => props.kind.properties.includes(property)
 const slicker = computed(() => props.kind.kind === 'SLICKER')
 const tips = computed(() => TIPS.filter((t) => t.value !== 'COATED' || slicker.value))
 const problems = computed(() => save.error.value instanceof ApiProblem ? save.error.value.fields : [])
 
+function leave() {
+  clear()
+  emit('leave')
+}
+
 async function keep() {
   const kept = await save.mutateAsync({ toolId: props.tool?.id, form: form.value }).catch(() => undefined)
   if (!kept) return
+  clear()
   if (props.tool) tell('What you changed is kept.')
   else tell(`In the drawer: ${kept.shownName}.`, () => remove.mutate(kept.id))
   emit('kept', kept.id)
@@ -65,7 +70,7 @@ async function keep() {
     </div>
     <div class="acts">
       <v-btn type="submit" color="primary" size="large" :loading="save.isPending.value">{{ tool ? 'Keep' : 'Put it in the drawer' }}</v-btn>
-      <v-btn variant="text" size="large" @click="emit('leave')">{{ tool ? 'Close' : 'Not this one' }}</v-btn>
+      <v-btn variant="text" size="large" @click="leave">{{ tool ? 'Close' : 'Not this one' }}</v-btn>
     </div>
   </form>
 </template>

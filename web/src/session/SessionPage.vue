@@ -9,12 +9,13 @@ import { useDog } from '@/dog/useDogs'
 import LayerSketch from '@/routine/LayerSketch.vue'
 import PageState from '@/shell/PageState.vue'
 import { useKeys } from '@/shell/useKeys'
-import { useUnits } from '@/shell/useUnits'
+import { minutes, useUnits } from '@/shell/useUnits'
 import { SIGNALS } from '@/trust/words'
 import BigAnswers from './BigAnswers.vue'
 import CatchQuestions from './CatchQuestions.vue'
 import CatchTodo from './CatchTodo.vue'
 import SessionEnd from './SessionEnd.vue'
+import StrokeRhythm from './StrokeRhythm.vue'
 import { useSession } from './useSession'
 import { useWakeLock } from './useWakeLock'
 import { COMB_ANSWERS, type Comb } from './words'
@@ -32,6 +33,7 @@ const view = computed(() => session.data.value)
 const step = computed(() => view.value?.steps.find((s) => s.how.section === view.value?.current)?.how)
 /** How many places are answered; places put off come last. */
 const position = computed(() => view.value?.steps.filter((s) => s.outcome !== 'WAITING').length ?? 0)
+const toGo = computed(() => view.value?.steps.filter((s) => s.outcome === 'WAITING').reduce((sum, s) => sum + s.how.seconds, 0) ?? 0)
 const name = computed(() => (step.value ? (names.value[step.value.section] ?? '') : ''))
 
 /** One decision at a time: do it, what the comb said, how many, how the dog took it. */
@@ -113,7 +115,8 @@ function isControl(target: EventTarget | null): boolean {
     <div v-else-if="view && step" class="bench" :class="{ looking: phase === 'catch' || phase === 'caught' }">
       <header>
         <router-link to="/" class="out">Pause and leave</router-link>
-        <span>{{ dog.data.value!.form.name }}: {{ position + 1 }} of {{ view.steps.length }}</span>
+        <span><span class="who">{{ dog.data.value!.form.name }}: </span>{{ position + 1 }} of {{ view.steps.length }}</span>
+        <span class="togo">about {{ minutes(toGo) }} to go</span>
         <progress :value="position" :max="view.steps.length" :aria-label="`${position} of ${view.steps.length} places answered`" />
       </header>
       <aside><CoatMap :names="names" :coat="coat" :paint="paint" :selected="[step.section]" single /></aside>
@@ -127,7 +130,7 @@ function isControl(target: EventTarget | null): boolean {
             <div>
               <p class="hold">{{ step.hold }}</p>
               <ol><li v-for="(tool, i) in step.tools" :key="i"><b>{{ tool.own?.shownName ?? tool.toolLabel }}</b> {{ tool.mannerLabel }}</li></ol>
-              <p class="guard">At most {{ step.strokesAtMost }} strokes on a spot, then move on.</p>
+              <p class="guard">At most {{ step.strokesAtMost }} strokes on a spot, then move on. <StrokeRhythm :strokes="step.strokesAtMost" /></p>
             </div>
             <LayerSketch :layers="step.layers" class="sketch" />
           </div>
@@ -153,6 +156,7 @@ function isControl(target: EventTarget | null): boolean {
 .bench { min-height: 100vh; display: grid; grid-template: auto 1fr / minmax(300px, 33%) 1fr; gap: 8px 40px; padding: 16px 32px 24px; max-width: 1400px; margin: 0 auto; }
 header { grid-column: 1 / -1; display: flex; align-items: center; gap: 20px; }
 .out { color: inherit; min-height: 44px; padding-top: 10px; }
+.togo { opacity: 0.88; }
 progress { flex: 1; height: 12px; accent-color: rgb(var(--v-theme-secondary)); }
 aside { align-self: center; }
 .now { display: flex; flex-direction: column; min-height: 0; }
@@ -173,17 +177,23 @@ kbd { font: 400 0.85rem var(--sans); border: 1.5px solid currentColor; border-ra
 .waiting { background: rgb(var(--v-theme-wool)); padding: 10px 16px; font-weight: 700; }
 @media (max-width: 899px) {
   .bench { grid-template: auto auto 1fr / 1fr; padding: 8px 16px 16px; min-height: 100dvh; }
-  aside { max-width: 210px; margin: 0 auto; width: 100%; }
+  aside { max-width: 150px; margin: 0 auto; width: 100%; }
   .looking aside { display: none; }
   aside :deep(.switch) { display: none !important; }
   .foot { position: sticky; bottom: 0; background: rgb(var(--v-theme-background)); padding: 8px 0; }
   h1 { font-size: 1.8rem; }
-  .work { grid-template-columns: 1fr; font-size: 1.42rem; line-height: 1.25; gap: 6px; }
+  .work { grid-template-columns: 1fr; font-size: 1.42rem; line-height: 1.2; gap: 6px; }
+  .hold { margin-bottom: 6px; }
+  ol li { margin: 3px 0; }
+  .guard { margin-top: 6px; }
   .sketch { display: none; }
   .next { min-height: 76px; font-size: 1.5rem; }
   .small { gap: 6px; margin-top: 8px; }
   .small button { min-width: 72px; font-size: 1rem; }
   kbd { display: none; }
-  .out { font-size: 0.9rem; }
+  .out, .togo { font-size: 0.9rem; }
+  .who { display: none; }
+  header { gap: 4px 14px; flex-wrap: wrap; justify-content: space-between; }
+  progress { flex: 1 1 100%; order: 1; }
 }
 </style>

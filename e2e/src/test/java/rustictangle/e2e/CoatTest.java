@@ -62,6 +62,10 @@ class CoatTest extends Browsing {
         assertThat(finder.soFar()).containsText("Two are likely");
         assertThat(finder.soFar().getByRole(AriaRole.HEADING)).hasCount(2);
         assertThat(finder.soFar()).containsText("What would decide: Left alone, does it grow on and on?");
+        // The page is closed half-way: it goes on where it was left.
+        page.reload();
+        assertThat(finder.soFar()).containsText("Two are likely");
+        assertThat(finder.question()).containsText("What comes off in the hand?");
         Barriers.assertNone(page, "two likely coats");
         page.getByText("Look now").click();
         finder.keys("1");

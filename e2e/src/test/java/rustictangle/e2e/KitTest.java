@@ -96,6 +96,11 @@ class KitTest extends Browsing {
         drawer.press("Add a tool");
         drawer.pick("slicker").pinLength("240").choose("Tips", "Coated").putIn();
         assertThat(page.getByText("Pins are 1 to 60 mm long")).isVisible();
+        // Closed half-way with a wrong entry: nothing typed is lost.
+        page.reload();
+        drawer.press("Add a tool");
+        drawer.pick("slicker");
+        assertThat(page.getByLabel("length in")).hasValue("240");
         drawer.pinLength("24").putIn();
         assertThat(page.getByText("In the drawer: slicker.")).isVisible();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();

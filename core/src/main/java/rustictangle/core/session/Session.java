@@ -23,6 +23,8 @@ public final class Session {
 
     /** A second no ends it for today. Common practice, no published source. */
     private static final int OPT_OUTS_TO_END = 2;
+    /** A break in the middle is common practice; from so many sections on it is proposed. Own estimate. */
+    private static final int LONG_ENOUGH_FOR_A_BREAK = 8;
 
     private final List<Section> plan;
     private final List<SessionEvent> standing;
@@ -175,6 +177,11 @@ public final class Session {
         if (last.signal() == Signal.UNEASY) {
             advice.add(new Reason("session.uneasy", "Uneasy: lighter hand, smaller strokes, a treat in "
                     + "between. A sudden new objection in one place: look for pain."));
+        }
+        long answered = standing.stream().filter(SessionEvent::answers).count();
+        if (end.isEmpty() && plan.size() >= LONG_ENOUGH_FOR_A_BREAK && answered == plan.size() / 2) {
+            advice.add(new Reason("session.break", "Half-way: a break, a treat where you want the dog to stay, and a "
+                    + "stretch for your hand."));
         }
         if (last.comb() == CombResult.MAT_LEFT) {
             advice.add(new Reason("session.mat-left", "Leave the mat in peace for now: no scissors, no bath "

@@ -85,6 +85,20 @@ class SessionTest {
     }
 
     @Test
+    void halfWayThroughALongSessionABreakIsProposedOnce() {
+        List<Section> plan = List.of(Section.values());
+        Session session = Session.planned(plan);
+        List<Integer> breaks = new ArrayList<>();
+        for (int i = 1; i <= plan.size(); i++) {
+            session = session.apply(glides(plan.get(i - 1)));
+            if (session.state().advice().stream().anyMatch(reason -> reason.rule().equals("session.break"))) {
+                breaks.add(i);
+            }
+        }
+        assertEquals(List.of(14), breaks);
+    }
+
+    @Test
     void aPlacePutOffComesAfterAllOthers() {
         Session session = Session.planned(PLAN).apply(new SectionPostponed(PLAN.get(0)));
         assertEquals(PLAN.get(1), session.state().current().orElseThrow());
