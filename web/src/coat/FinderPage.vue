@@ -32,8 +32,7 @@ const allOver = computed(() => regions.value.length === REGIONS.length)
 const at = ref(0)
 const question = ref<HTMLElement>()
 
-/** Where hair is long is seen on the whole dog only. */
-const observations = computed(() => (key.data.value ?? []).filter((o) => allOver.value || o.observation !== 'WHERE_LONG'))
+const observations = computed(() => key.data.value ?? [])
 const current = computed<ObservationView | undefined>(() => observations.value[at.value])
 const isSeen = (observation: Observed) => observation in seen.value
 const answers = computed(() => observations.value.map((o) => seen.value[o.observation]).filter((a): a is Answer => !!a))

@@ -48,6 +48,7 @@ const waiting = computed(() => !choice.value ? [] : (routine.data.value?.steps ?
   .filter((step) => !choice.value!.sections.includes(step.section))
   .map((step) => ({ section: step.section, until: minutesPlan.data.value?.waits.find((w) => w.section === step.section)?.until }))
   .sort((a, b) => (a.until ?? '').localeCompare(b.until ?? '')))
+const nothingBrushed = computed(() => rhythm.data.value?.rhythm.sections.every((s) => s.state === 'NOT_BRUSHED'))
 const taken = computed(() => steps.value.filter((step) => !left.value.includes(step.section)))
 /** Shown while nothing is left out: then it is the whole routine's own. */
 const range = computed(() => choice.value || left.value.length || !routine.data.value ? ''
@@ -85,8 +86,9 @@ function toggle(section: Section) {
         </div>
         <p v-if="begin.error.value" class="caution" role="alert"><strong>{{ saysWhat(begin.error.value) }}</strong></p>
         <p v-if="goingOn" class="quiet">A session is going on; go on with it, or end it there before beginning another.</p>
-        <MinutesSlider v-if="minutesPlan.data.value && !goingOn" v-model="have" :fewest="minutesPlan.data.value.fewestMinutes" :most="minutesPlan.data.value.mostMinutes" :places="steps.length" />
+        <MinutesSlider v-if="minutesPlan.data.value && !goingOn && !nothingBrushed" v-model="have" :fewest="minutesPlan.data.value.fewestMinutes" :most="minutesPlan.data.value.mostMinutes" :places="steps.length" />
         <p v-if="choice && !steps.length" class="rest">No place can be done properly in that time. A minute of stroking and a look with the fingers does good, too.</p>
+        <p v-else-if="!steps.length && nothingBrushed" class="rest">Nothing is brushed on this dog: cords and bare skin are left in peace.</p>
         <template v-else-if="!steps.length">
           <p class="rest">Nothing is due today. The next brushing is on <b>{{ date(rhythm.data.value!.rhythm.nextDate) }}</b>.</p>
           <v-btn color="secondary" @click="scope = 'WHOLE'">Brush the whole dog all the same</v-btn>
