@@ -21,6 +21,7 @@ const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries
   [s.section, { fill: burrWash(s.burrs) }])))
 const headline = computed(() => {
   const k = known.value!
+  if (!k.brushed) return 'Nothing is brushed on this dog'
   if (!k.dueCount) return `Nothing due until ${date(k.nextDate)}`
   const places = k.dueCount === 1 ? '1 place' : `${k.dueCount} places`
   return `${places} due · about ${minutes(k.dueSeconds)}`
@@ -44,7 +45,7 @@ const headline = computed(() => {
           <v-btn v-else variant="outlined" size="large" :to="`${to}/when`">See when</v-btn>
         </div>
         <WhyList :reasons="[known.why]" />
-        <router-link class="practice" :to="`${to}/trust`">
+        <router-link v-if="known.brushed" class="practice" :to="`${to}/trust`">
           <b>Practice</b> {{ names[known.practice.standing.section] }}, {{ known.practice.standing.rungLabel }}: {{ known.practice.atMostSeconds }} s, {{ kcal(known.practice.treatKcal) }}
         </router-link>
       </template>

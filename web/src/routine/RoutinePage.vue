@@ -38,7 +38,7 @@ watch(scope, () => { left.value = [] })
 const have = ref<number>()
 const minutesPlan = useMinutes(() => props.dogId)
 const choice = computed(() => have.value === undefined ? undefined
-  : minutesPlan.data.value?.choices.filter((c) => c.minutes <= have.value!).at(-1) ?? { minutes: 0, sections: [], seconds: 0 })
+  : minutesPlan.data.value?.choices.filter((c) => c.minutes <= have.value!).at(-1) ?? { minutes: 0, sections: [] })
 watch(have, (minutes) => { scope.value = minutes === undefined ? 'DUE' : 'WHOLE'; left.value = [] })
 const chosen = ref<Section>()
 

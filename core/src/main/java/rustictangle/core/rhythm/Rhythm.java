@@ -46,6 +46,11 @@ public record Rhythm(List<SectionRhythm> sections, LocalDate nextDate, Reason re
         return sections.get(section.ordinal());
     }
 
+    /** Whether brush or comb has a job anywhere on this dog; if not, its next date is only nominal. */
+    public boolean anythingBrushed() {
+        return sections.stream().anyMatch(section -> section.state() != SectionRhythm.State.NOT_BRUSHED);
+    }
+
     /** Sections that today's routine should hold. */
     public List<SectionRhythm> dueSections() {
         return sections.stream().filter(SectionRhythm::needsBrushing).toList();

@@ -17,7 +17,7 @@ import rustictangle.core.routine.MinutesPlan;
 record MinutesView(int fewestMinutes, int mostMinutes, List<Choice> choices, List<Wait> waits) {
 
     /** @param minutes from which on this is best */
-    record Choice(int minutes, List<Section> sections, int seconds) { }
+    record Choice(int minutes, List<Section> sections) { }
 
     /** @param until absent: it should not wait */
     record Wait(Section section, Optional<LocalDate> until) { }
@@ -27,7 +27,7 @@ record MinutesView(int fewestMinutes, int mostMinutes, List<Choice> choices, Lis
         List<Section> before = null;
         for (MinutesPlan plan : plans) {
             if (!plan.chosen().equals(before)) {
-                choices.add(new Choice(plan.minutes(), plan.chosen(), 30 * plan.halfMinutes()));
+                choices.add(new Choice(plan.minutes(), plan.chosen()));
                 before = plan.chosen();
             }
         }

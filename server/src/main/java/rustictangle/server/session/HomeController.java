@@ -32,11 +32,12 @@ class HomeController {
     record HomeDog(long id, String name, Optional<HomeKnown> known) { }
 
     /**
+     * @param brushed         whether anything is brushed on this dog at all
      * @param dueSeconds      minutes of work due today, as seconds
      * @param openSession     the session going on; absent: none
      * @param lastBrushed     absent: never
      */
-    record HomeKnown(LocalDate nextDate, Reason why, List<SectionBurrs> burrs, int dueCount, int overdueCount,
+    record HomeKnown(boolean brushed, LocalDate nextDate, Reason why, List<SectionBurrs> burrs, int dueCount, int overdueCount,
             int dueSeconds, Optional<UUID> openSession, Optional<LocalDate> lastBrushed, PracticeView practice) { }
 
     record SectionBurrs(Section section, int burrs) { }
@@ -74,7 +75,7 @@ class HomeController {
         List<SectionRhythm> due = rhythm.dueSections();
         int seconds = routines.of(known, rhythm, due.stream().map(SectionRhythm::section).toList()).totalSeconds();
         Trust trust = Trust.of(known.dog(), trials.of(known.id()));
-        return new HomeKnown(rhythm.nextDate(), rhythm.reason(),
+        return new HomeKnown(rhythm.anythingBrushed(), rhythm.nextDate(), rhythm.reason(),
                 rhythm.sections().stream().map(s -> new SectionBurrs(s.section(), s.burrs())).toList(),
                 due.size(), (int) due.stream().filter(s -> s.burrs() == 4).count(), seconds,
                 sessions.findOpen(known.id()).map(SessionStore.StoredSession::id),
