@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed } from 'vue'
+import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { api, ask } from './client'
 import type { Household, Section, SectionInfo } from './types'
 
@@ -33,4 +33,12 @@ export function useSections() {
 /** The breeds and crosses known, each with the coat it usually carries. */
 export function useBreeds() {
   return useQuery({ queryKey: ['breeds'], queryFn: () => ask(api.GET('/api/breeds')), staleTime: Infinity })
+}
+
+/** The mats left in a dog's hair and not cleared since. */
+export function useMats(dogId: MaybeRefOrGetter<number>) {
+  return useQuery({
+    queryKey: ['mats', computed(() => toValue(dogId))],
+    queryFn: () => ask(api.GET('/api/dogs/{dogId}/mats', { params: { path: { dogId: toValue(dogId) } } })),
+  })
 }

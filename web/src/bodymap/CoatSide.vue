@@ -2,6 +2,7 @@
 import { computed, ref, useId } from 'vue'
 import type { Region, Section } from '@/api/types'
 import BurrMark from './BurrMark.vue'
+import MatMark from './MatMark.vue'
 import { AREAS, FAR_PASTERN_Y, type SectionArea } from './areas'
 import { closedCurve } from './geometry'
 import { drawHair, regionOf, type DrawnHair } from './hair'
@@ -15,6 +16,8 @@ export interface Paint {
   letter?: string
   /** 0 to 4 burrs drawn on it; absent: none. */
   burrs?: number
+  /** A mat left in, by its size; absent: none. */
+  mat?: string
   /** What is said of it after its name. */
   says?: string
 }
@@ -168,8 +171,9 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
         <path class="line thin" d="M352 650v-14M366 651v-13M716 651v-13M732 652v-13" />
       </g>
       <g v-for="shape in shapes" :key="'m' + shape.section" :transform="at(shape.where)" class="mark">
-        <BurrMark v-if="paint?.[shape.section]?.burrs" :count="paint[shape.section]!.burrs!" />
-        <text v-else-if="paint?.[shape.section]?.letter" :transform="flip && 'scale(-1 1)'">{{ paint[shape.section]!.letter }}</text>
+        <MatMark v-if="paint?.[shape.section]?.mat" :lump="paint[shape.section]!.mat!" />
+        <BurrMark v-else-if="paint?.[shape.section]?.burrs" :count="paint[shape.section]!.burrs!" />
+        <text v-if="paint?.[shape.section]?.letter" :transform="flip && 'scale(-1 1)'">{{ paint[shape.section]!.letter }}</text>
       </g>
     </g>
   </svg>

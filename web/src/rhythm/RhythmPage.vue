@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useSections } from '@/api/queries'
+import { useMats, useSections } from '@/api/queries'
 import type { Section, SectionRhythm } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
@@ -22,6 +22,7 @@ const { date, say } = useUnits()
 const coat = useDrawnCoat(() => props.dogId)
 const rhythm = useRhythm(() => props.dogId)
 
+const mats = useMats(() => props.dogId)
 const chosen = ref<Section>()
 const view = computed(() => rhythm.data.value)
 const rows = computed(() => [...(view.value?.rhythm.sections ?? [])].sort((a, b) =>
@@ -32,8 +33,13 @@ const anyBrushed = computed(() => rows.value.some((row) => row.state !== 'NOT_BR
 /** States that a date says nothing about. */
 const dateless = (row: SectionRhythm) => row.state === 'NEVER_CHECKED' || row.state === 'MAT_LEFT' || row.state === 'NOT_BRUSHED'
 const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries(rows.value.map((row) =>
-  [row.section, { fill: burrWash(row.burrs), burrs: row.burrs > 2 ? row.burrs : 0, says: whenDue(row) }])))
+  [row.section, { fill: burrWash(row.burrs), burrs: row.burrs > 2 ? row.burrs : 0, says: whenDue(row),
+    mat: matAt(row.section) }])))
 
+function matAt(section: Section): string | undefined {
+  const mat = mats.data.value?.find((one) => one.section === section)
+  return mat && (mat.found?.lump ?? 'UP_TO_20_MM')
+}
 function whenDue(row: SectionRhythm): string {
   if (dateless(row)) return STATES[row.state]
   return `due ${inDays(view.value!.today, row.due)}`

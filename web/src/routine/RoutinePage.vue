@@ -96,8 +96,8 @@ function toggle(section: Section) {
         <template v-else>
           <p>{{ say(routine.data.value.whyOrder.text) }}
             <label class="order no-print">Another order: <select v-model="order"><option :value="undefined">as proposed</option><option v-for="one in routine.data.value.orders" :key="one.order" :value="one.order">{{ one.label }}, {{ one.suits }}</option></select></label></p>
-          <div class="before">
-            <h3>Before the first stroke</h3>
+          <div v-if="routine.data.value.cautions.length" class="before">
+            <h3>Mind today</h3>
             <ul><li v-for="caution in routine.data.value.cautions" :key="caution.rule" :data-rule="caution.rule">{{ say(caution.text) }}</li></ul>
           </div>
           <ol class="steps">
@@ -112,6 +112,7 @@ function toggle(section: Section) {
           <v-btn v-if="!choice && scope === 'DUE' && steps.length < list.length" variant="text" class="no-print" @click="scope = 'WHOLE'">Show the whole dog instead</v-btn>
           <v-btn v-else-if="!choice && scope === 'WHOLE'" variant="text" class="no-print" @click="scope = 'DUE'">Only what is due</v-btn>
           <WhyList :reasons="[routine.data.value.whyMinutes]" label="How are the minutes reckoned?" />
+          <p class="no-print"><router-link class="cards" :to="`/dogs/${dogId}/routine/methods`">How it is done with your hands: the cards</router-link></p>
         </template>
       </div>
     </div>
@@ -132,6 +133,7 @@ function toggle(section: Section) {
 .waiting li { display: flex; justify-content: space-between; gap: 10px; padding: 4px 0; border-bottom: 1px dashed rgb(var(--v-theme-seam)); break-inside: avoid; font-size: 0.95rem; }
 .waiting span::first-letter { text-transform: uppercase; }
 .waiting { margin: 16px 0; }
+.cards { color: inherit; }
 .steps { list-style: none; padding: 0; }
 @media (max-width: 599px) { .sum { font-size: 1.6rem; } .sum small { display: block; margin: 0; } }
 </style>

@@ -1,13 +1,22 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { StepView } from '@/api/types'
 import WhyList from '@/shell/WhyList.vue'
-import { minutes } from '@/shell/useUnits'
+import { minutes, useUnits } from '@/shell/useUnits'
 import LayerSketch from './LayerSketch.vue'
+import MethodCard from './MethodCard.vue'
+import PassArrows from './PassArrows.vue'
+import { useMethods, type Method } from './useMethods'
 
 /** One section of the routine: a line, and on opening how it is done. */
 const props = defineProps<{ step: StepView; name: string; number: number; leftOut: boolean; open: boolean; oftenSkipped?: boolean }>()
 defineEmits<{ toggle: []; open: [] }>()
+
+const { say } = useUnits()
+const methods = useMethods()
+const titleOf = (method: Method) => methods.data.value?.find((one) => one.method === method)?.title ?? ''
+/** The card that lies open. */
+const card = ref<Method>()
 
 const tools = computed(() => [...new Set(props.step.tools.map((t) => t.own?.shownName ?? t.toolLabel))].join(', '))
 const layers = computed(() => (props.step.layers.count > 1 ? `${props.step.layers.count} layers` : 'one pass'))
@@ -29,10 +38,14 @@ const layers = computed(() => (props.step.layers.count > 1 ? `${props.step.layer
       <LayerSketch :layers="step.layers" />
       <div>
         <p>{{ step.hold }}</p>
-        <ol><li v-for="(tool, i) in step.tools" :key="i"><b>{{ tool.own?.shownName ?? tool.toolLabel }}</b>: {{ tool.mannerLabel }}<em v-if="tool.missing"> · not in your drawer</em></li></ol>
+        <ol><li v-for="(tool, i) in step.tools" :key="i"><b>{{ tool.own?.shownName ?? tool.toolLabel }}</b>: {{ tool.tool === 'MIST' && step.mist ? say(step.mist.text) : tool.mannerLabel }}<em v-if="tool.missing"> · not in your drawer</em></li></ol>
+        <PassArrows :passes="step.passes" />
         <p><b>At most {{ step.strokesAtMost }} strokes</b> on one spot, then move on.</p>
-        <WhyList :reasons="step.reasons" />
+        <p v-if="step.methods.length" class="cards no-print">How:
+          <button v-for="one in step.methods" :key="one" type="button" :aria-expanded="card === one" @click="card = card === one ? undefined : one">{{ titleOf(one) }}</button></p>
+        <WhyList :reasons="[step.passes.why, ...step.reasons]" />
       </div>
+      <MethodCard v-if="card" :method="card" class="card" />
     </div>
   </li>
 </template>
@@ -52,4 +65,8 @@ const layers = computed(() => (props.step.layers.count > 1 ? `${props.step.layer
 .how { display: grid; grid-template-columns: 150px 1fr; gap: 24px; padding: 6px 0 16px 40px; }
 .how ol { padding-left: 20px; }
 @media (max-width: 599px) { .how { grid-template-columns: 1fr; padding-left: 0; } .number { width: 20px; } .leave { width: 64px; } }
+.cards { display: flex; flex-wrap: wrap; gap: 2px 14px; align-items: center; }
+.cards button { min-height: 44px; text-decoration: underline dotted; text-underline-offset: 4px; }
+.cards button[aria-expanded='true'] { font-weight: 700; text-decoration-style: solid; }
+.card { grid-column: 1 / -1; padding: 6px 0; }
 </style>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useSections } from '@/api/queries'
+import { useMats, useSections } from '@/api/queries'
 import type { Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
@@ -9,12 +9,14 @@ import { whenPages } from '@/rhythm/pages'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import { useUnits } from '@/shell/useUnits'
-import { useHistory } from './useHistory'
+import TangleChart from './TangleChart.vue'
+import { useHistory, usePlaceStory } from './useHistory'
+import { matSize } from './words'
 
 const props = defineProps<{ dogId: number }>()
 
 const { names } = useSections()
-const { date } = useUnits()
+const { date, say } = useUnits()
 const coat = useDrawnCoat(() => props.dogId)
 const history = useHistory(() => props.dogId)
 
@@ -23,11 +25,13 @@ const first = computed(() => history.data.value?.pages[0])
 const places = computed(() => [...(first.value?.places ?? [])].sort((a, b) => b.tangles / b.checks - a.tangles / a.checks))
 const tangled = computed(() => places.value.filter((place) => place.tangles))
 const chosen = ref<Section>()
+const story = usePlaceStory(() => props.dogId, chosen)
+const mats = useMats(() => props.dogId)
 const one = computed(() => places.value.find((place) => place.section === chosen.value))
 const perCheck = (place: { tangles: number; checks: number }) => place.tangles / place.checks
 const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries(places.value.map((place) => [place.section, {
   fill: `rgba(var(--v-theme-primary), ${Math.min(0.75, 0.9 * perCheck(place)).toFixed(2)})`,
-  letter: place.tangles ? String(place.tangles) : '', says: `${place.tangles} found in ${place.checks} checks`,
+  letter: place.tangles ? String(place.tangles) : '', mat: mats.data.value?.find((mat) => mat.section === place.section)?.found?.lump, says: `${place.tangles} found in ${place.checks} checks`,
 }])))
 
 function inShort(s: (typeof sessions.value)[number]): string {
@@ -51,10 +55,13 @@ function took(s: (typeof sessions.value)[number]): string {
         <CoatMap :names="names" :coat="coat" :paint="paint" :selected="chosen ? [chosen] : []" @choose="chosen = $event" />
         <div>
           <h2>Where it keeps tangling</h2>
-          <p v-if="one"><b class="cap">{{ names[one.section] }}</b>: {{ one.tangles }} found in {{ one.checks }} comb checks{{ one.mats ? `, ${one.mats} of them left as a mat` : '' }}.</p>
+          <p v-if="one"><b class="cap">{{ names[one.section] }}</b>: {{ one.tangles }} found in {{ one.checks }} comb checks{{ one.mats ? `, ${one.mats} of them left as a mat` : '' }}.
+            <button type="button" class="place" @click="chosen = undefined">all places</button></p>
           <p v-else-if="tangled.length">Since {{ date(first.since) }}, most for each check:
             <template v-for="(place, i) in tangled.slice(0, 4)" :key="place.section">{{ i ? '; ' : '' }}<button type="button" class="place" @click="chosen = place.section">{{ names[place.section] }}</button> {{ place.tangles }} in {{ place.checks }}</template>.</p>
           <p v-else-if="places.length">Since {{ date(first.since) }} the comb has run free everywhere.</p>
+          <TangleChart v-if="one && story.data.value" :name="names[one.section] ?? ''" :since="story.data.value.since" :until="story.data.value.until" :checks="story.data.value.checks" />
+          <p v-for="mat in mats.data.value" :key="mat.section" class="caution"><strong>A mat is still in:</strong> {{ names[mat.section] }}, since {{ date(mat.since) }}<template v-if="mat.found">, {{ say(matSize(mat.found)) }}</template>. It stays on the map until the comb runs free.</p>
           <hr class="seam" />
           <h2>What was done</h2>
           <template v-if="sessions.length">

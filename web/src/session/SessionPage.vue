@@ -1,24 +1,29 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useSections } from '@/api/queries'
-import type { Section, Signal } from '@/api/types'
+import type { EventForm, Section, Signal } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
-import type { Paint } from '@/bodymap/CoatSide.vue'
 import { useDrawnCoat } from '@/coat/useCoat'
 import { useDog } from '@/dog/useDogs'
-import LayerSketch from '@/routine/LayerSketch.vue'
 import PageState from '@/shell/PageState.vue'
 import { useKeys } from '@/shell/useKeys'
-import { minutes, useUnits } from '@/shell/useUnits'
+import { useUnits } from '@/shell/useUnits'
 import { SIGNALS } from '@/trust/words'
+import BeforeStart from './BeforeStart.vue'
 import BigAnswers from './BigAnswers.vue'
 import CatchQuestions from './CatchQuestions.vue'
 import CatchTodo from './CatchTodo.vue'
+import HairQuestion from './HairQuestion.vue'
+import MethodHelp from './MethodHelp.vue'
+import ReactionPanel from './ReactionPanel.vue'
+import SessionButtons, { type SessionButton } from './SessionButtons.vue'
 import SessionEnd from './SessionEnd.vue'
-import StrokeRhythm from './StrokeRhythm.vue'
+import SessionHead from './SessionHead.vue'
+import WorkStep from './WorkStep.vue'
+import { sessionPaint } from './paint'
 import { useSession } from './useSession'
 import { useWakeLock } from './useWakeLock'
-import { COMB_ANSWERS, type Comb } from './words'
+import { COMB_ANSWERS, COUNTS, type Comb } from './words'
 
 const props = defineProps<{ dogId: number; sessionId: string }>()
 
@@ -26,35 +31,42 @@ const { names } = useSections()
 const { say } = useUnits()
 const dog = useDog(() => props.dogId)
 const coat = useDrawnCoat(() => props.dogId)
-const { session, record, saving, waiting, refused } = useSession(props.dogId, props.sessionId)
+const { session, view, record, saving, waiting, cutOff, refused } = useSession(props.dogId, props.sessionId)
 useWakeLock()
 
-const view = computed(() => session.data.value)
 const step = computed(() => view.value?.steps.find((s) => s.how.section === view.value?.current)?.how)
-/** How many places are answered; places put off come last. */
-const position = computed(() => view.value?.steps.filter((s) => s.outcome !== 'WAITING').length ?? 0)
-const toGo = computed(() => view.value?.steps.filter((s) => s.outcome === 'WAITING').reduce((sum, s) => sum + s.how.seconds, 0) ?? 0)
-const name = computed(() => (step.value ? (names.value[step.value.section] ?? '') : ''))
+const here = computed(() => step.value!.section)
+const layersLeft = computed(() => !!step.value && view.value!.layer < step.value.layers.count)
 
 /** One decision at a time: do it, what the comb said, how many, how the dog took it. */
-const phase = ref<'work' | 'comb' | 'count' | 'dog' | 'catch' | 'caught'>('work')
+type Phase = 'before' | 'work' | 'comb' | 'count' | 'dog' | 'hair' | 'catch' | 'caught' | 'paused' | 'reaction'
+const phase = ref<Phase>('work')
 const comb = ref<Comb>('GLIDES')
 const tangles = ref(0)
+const help = ref(false)
+/** The reaction that was read and put away, by its revision. */
+const read = ref(-1)
 /** Where to go on once the entry is stored; absent: to what the session says. */
 let goOn: 'comb' | undefined
-watch(() => view.value, (now) => {
-  phase.value = goOn ?? (now?.caught ? 'caught' : 'work')
+
+/** What the session itself asks for; when it changes, an unfinished question is put away. */
+const asked = computed<Phase>(() => {
+  const now = view.value
+  if (now?.preparation) return 'before'
+  if (now?.paused) return 'paused'
+  if (now?.reaction && now.reaction.todo !== 'GO_ON' && read.value !== now.revision) return 'reaction'
+  return now?.caught ? 'caught' : 'work'
+})
+watch(() => [asked.value, view.value?.current, asked.value === 'work' ? 0 : view.value?.revision], () => {
+  phase.value = goOn ?? asked.value
   goOn = undefined
 }, { immediate: true })
 
 /** Each new question takes the focus, so that a button pressed before is not pressed again by the space bar. */
 const title = ref<HTMLElement>()
-watch(() => [view.value, phase.value], () => title.value?.focus({ preventScroll: true }), { flush: 'post' })
+watch(() => [view.value?.current, phase.value], () => title.value?.focus({ preventScroll: true }), { flush: 'post' })
 
-const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries((view.value?.steps ?? []).map((s) => [s.how.section,
-  s.how.section === view.value?.current ? { fill: 'rgba(var(--v-theme-primary), 0.62)', says: 'now' }
-    : s.outcome === 'WAITING' ? { fill: 'rgba(var(--v-theme-seam), 0.5)', says: 'to come' }
-      : { fill: 'rgba(var(--v-theme-secondary), 0.55)', says: 'answered' }])))
+const paint = computed(() => (view.value ? sessionPaint(view.value) : {}))
 
 function combSaid(value: string) {
   comb.value = value as Comb
@@ -65,135 +77,132 @@ function counted(value: string) {
   tangles.value = Number(value)
   phase.value = 'dog'
 }
-function dogSaid(value: string) {
-  record({ type: 'SECTION_DONE', section: step.value!.section, comb: comb.value, tangles: tangles.value, signal: value as Signal })
+function staysIn() {
+  comb.value = 'MAT_LEFT'
+  counted('1')
 }
 function tried(seconds: number, outcome: 'OUT' | 'NOT_YET' | 'UNEASY' | 'OPTED_OUT') {
   if (outcome === 'OUT') goOn = 'comb'
-  record({ type: 'TEASED', section: step.value!.section, seconds, signal: outcome === 'UNEASY' || outcome === 'OPTED_OUT' ? outcome : 'RELAXED' })
+  record({ type: 'TEASED', section: here.value, seconds, signal: outcome === 'UNEASY' || outcome === 'OPTED_OUT' ? outcome : 'RELAXED' })
 }
-function staysIn() {
-  comb.value = 'MAT_LEFT'
-  tangles.value = 1
-  phase.value = 'dog'
+function hairOut(hair: EventForm['hair'], grams?: number) {
+  record({ type: 'HAIR_OUT', section: here.value, hair, grams })
+  phase.value = 'work'
 }
-function optedOut() {
-  record({ type: 'SECTION_DONE', section: step.value!.section, comb: 'NOT_COMBED', signal: 'OPTED_OUT' })
+function nextLayer() {
+  if (layersLeft.value) record({ type: 'LAYER_DONE', section: here.value })
+  else phase.value = 'comb'
 }
-function skip() {
-  record({ type: 'SECTION_SKIPPED', section: step.value!.section })
+const signal = (seen: Signal) => record({ type: 'SIGNALLED', section: here.value, signal: seen })
+function mark(section: Section) {
+  if (phase.value === 'before') record({ type: 'KNOT_FELT', section })
 }
-const COUNTS = ['1', '2', '3', '4', '5', '6', '7', '8', '9'].map((n) => ({ value: n, title: n, key: n, hint: n === '9' ? 'or more' : '' }))
 
-const SMALL = computed(() => [
-  { key: 'c', title: 'It catches', act: () => { phase.value = 'catch' }, off: (phase.value !== 'work' && phase.value !== 'comb') || !step.value },
-  { key: 'o', title: 'Opts out', act: optedOut, off: phase.value !== 'work' || !step.value },
-  { key: 's', title: 'Skip', act: skip, off: phase.value !== 'work' || !step.value },
-  { key: 'b', title: 'Back', act: () => { phase.value = 'work' }, off: phase.value === 'work' || phase.value === 'caught' },
-  { key: 'u', title: 'Undo', act: () => record({ type: 'UNDONE' }), off: !view.value?.entries },
-  { key: 'e', title: 'End here', act: () => record({ type: 'STOPPED' }), off: !step.value },
-].filter((small) => !small.off))
+const buttons = computed<SessionButton[]>(() => {
+  const [working, asking] = [phase.value === 'work', ['comb', 'count', 'dog', 'hair', 'catch'].includes(phase.value)]
+  const all: (SessionButton & { on: boolean })[] = [
+    { key: 'r', title: 'Relaxed', group: 'dog', act: () => signal('RELAXED'), on: working },
+    { key: 'n', title: 'Uneasy', group: 'dog', act: () => signal('UNEASY'), on: working },
+    { key: 'o', title: 'Opts out', group: 'dog', act: () => signal('OPTED_OUT'), on: working },
+    { key: 't', title: `Treat · ${view.value?.treats.given ?? 0}`, group: 'dog', act: () => record({ type: 'TREAT_GIVEN' }), on: working || asking || phase.value === 'caught' },
+    { key: 'c', title: 'It catches', group: 'hair', act: () => { phase.value = 'catch' }, on: working || phase.value === 'comb' },
+    { key: 'h', title: 'Hair out', group: 'hair', act: () => { phase.value = 'hair' }, on: working, seldom: true },
+    { key: '?', title: 'How', group: 'hair', act: () => { help.value = true }, on: working && !!step.value?.methods.length },
+    { key: 'b', title: 'Back', group: 'session', act: () => { phase.value = 'work' }, on: asking },
+    { key: 'd', title: 'To the comb', group: 'session', act: () => { phase.value = 'comb' }, on: working && layersLeft.value, seldom: true },
+    { key: 'p', title: 'Pause', group: 'session', act: () => record({ type: 'PAUSED' }), on: working, seldom: true },
+    { key: 'l', title: 'Later', group: 'session', act: () => record({ type: 'SECTION_POSTPONED', section: here.value }), on: working, seldom: true },
+    { key: 's', title: 'Skip', group: 'session', act: () => record({ type: 'SECTION_SKIPPED', section: here.value }), on: working, seldom: true },
+    { key: 'u', title: 'Undo', group: 'session', act: () => record({ type: 'UNDONE' }), on: !!view.value?.entries && phase.value !== 'paused' },
+    { key: 'e', title: 'End here', group: 'session', act: () => record({ type: 'STOPPED' }), on: phase.value !== 'before' && phase.value !== 'reaction', seldom: true },
+  ]
+  return all.filter((one) => one.on)
+})
 
 useKeys((pressed, event) => {
-  if (saving.value || !view.value) return
+  if (saving.value || !view.value || help.value) return
   const answer = document.querySelector<HTMLButtonElement>(`[data-key="${CSS.escape(pressed)}"]`)
   if (answer) answer.click()
-  else if (pressed === ' ' && phase.value === 'work' && step.value && !isControl(event.target)) {
+  else if (pressed === ' ' && !isControl(event.target)) {
     event.preventDefault()
-    phase.value = 'comb'
+    if (phase.value === 'before') document.querySelector<HTMLButtonElement>('.before .next')?.click()
+    else if (phase.value === 'work' && step.value) nextLayer()
+    else if (phase.value === 'reaction') read.value = view.value.revision
+    else if (phase.value === 'paused') record({ type: 'RESUMED' })
   }
 })
 /** What has the focus answers to the space bar itself. */
 function isControl(target: EventTarget | null): boolean {
-  return target instanceof Element && target.matches('button, a, summary, [role=button]')
+  return target instanceof Element && target.matches('button, a, summary, textarea, [role=button]')
 }
 </script>
 
 <template>
-  <PageState :pending="!view || !dog.data.value" :error="session.error.value" @retry="session.refetch()">
-    <SessionEnd v-if="view?.end" :view="view" :names="names" :dog-name="dog.data.value!.form.name" @undo="record({ type: 'UNDONE' })" />
-    <div v-else-if="view && step" class="bench" :class="{ looking: phase === 'catch' || phase === 'caught' }">
-      <header>
-        <router-link to="/" class="out">Pause and leave</router-link>
-        <span><span class="who">{{ dog.data.value!.form.name }}: </span>{{ position + 1 }} of {{ view.steps.length }}</span>
-        <span class="togo">about {{ minutes(toGo) }} to go</span>
-        <progress :value="position" :max="view.steps.length" :aria-label="`${position} of ${view.steps.length} places answered`" />
-      </header>
-      <aside><CoatMap :names="names" :coat="coat" :paint="paint" :selected="[step.section]" single /></aside>
+  <PageState :pending="!view || !dog.data.value" :error="view ? undefined : session.error.value" @retry="session.refetch()">
+    <SessionEnd v-if="view?.end && !cutOff" :view="view" :names="names" :dog-name="dog.data.value!.form.name" @undo="record({ type: 'UNDONE' })" />
+    <div v-else-if="view" class="bench" :class="{ looking: phase === 'catch' || phase === 'caught' }">
+      <SessionHead :view="view" :dog-name="dog.data.value!.form.name" @leave="!view.preparation && !view.paused && !view.end && record({ type: 'PAUSED' })" />
+      <aside :class="{ marking: phase === 'before' }"><CoatMap :names="names" :coat="coat" :paint="paint" :selected="phase === 'before' || !step ? [] : [step.section]" :still="phase !== 'before'" :single="phase !== 'before'" @choose="mark" /></aside>
       <section class="now" aria-live="polite">
-        <p v-if="waiting" class="waiting" role="status">No answer from Rustic Tangle yet. Your entry is kept here and sent again.</p>
+        <p v-if="waiting" class="waiting" role="status">No answer from Rustic Tangle yet. {{ waiting === 1 ? 'Your entry is' : `${waiting} entries are` }} kept here and sent again, in order. Go on.</p>
         <p v-if="refused" class="caution" role="alert"><strong>{{ refused.message }}</strong></p>
-        <div v-for="advice in view.advice" :key="advice.rule" class="advice" :data-rule="advice.rule">{{ say(advice.text) }}</div>
-        <h1 ref="title" tabindex="-1">{{ name }}</h1>
-        <template v-if="phase === 'work'">
-          <div class="work">
-            <div>
-              <p class="hold">{{ step.hold }}</p>
-              <ol><li v-for="(tool, i) in step.tools" :key="i"><b>{{ tool.own?.shownName ?? tool.toolLabel }}</b> {{ tool.mannerLabel }}</li></ol>
-              <p class="guard">At most {{ step.strokesAtMost }} strokes on a spot, then move on. <StrokeRhythm :strokes="step.strokesAtMost" /></p>
-            </div>
-            <LayerSketch :layers="step.layers" class="sketch" />
+        <div v-for="advice in phase === 'work' ? view.advice : []" :key="advice.rule" class="advice" :data-rule="advice.rule">{{ say(advice.text) }}</div>
+        <div v-if="view.treats.usedUp && phase === 'work'" class="advice" :data-rule="view.treats.usedUp.rule">{{ say(view.treats.usedUp.text) }}</div>
+        <template v-if="view.end">
+          <h1>It ends here</h1><p class="hold">What you did is kept in this browser until Rustic Tangle answers again.</p>
+        </template>
+        <template v-else>
+          <h1 ref="title" tabindex="-1">{{ phase === 'before' ? 'Before the first stroke' : phase === 'paused' ? 'Hands off' : names[here] }}</h1>
+          <BeforeStart v-if="phase === 'before'" :session-id="sessionId" :preparation="view.preparation!" :knots="view.knots.map((s) => names[s] ?? '')" :saving="saving" @start="record({ type: 'STARTED' })" />
+          <div v-else-if="phase === 'paused'" class="paused">
+            <p>The time does not count. The dog stays with you: never alone on a table.</p>
+            <button type="button" class="next" :disabled="saving" @click="record({ type: 'RESUMED' })">Go on <kbd>space</kbd></button>
+          </div>
+          <WorkStep v-else-if="phase === 'work'" :key="here" :view="view" :step="step!" />
+          <ReactionPanel v-else-if="phase === 'reaction' && view.reaction" :reaction="view.reaction" :saving="saving" @go-on="read = view.revision"
+            @treat="record({ type: 'TREAT_GIVEN' })" @later="record({ type: 'SECTION_POSTPONED', section: here })" @end="record({ type: 'STOPPED' })" />
+          <HairQuestion v-else-if="phase === 'hair'" @by-eye="hairOut($event as EventForm['hair'])" @weighed="hairOut(undefined, $event)" />
+          <p v-else-if="phase === 'catch' && cutOff" class="hold">What to do about it needs Rustic Tangle, and it does not answer. Leave this place in peace, and do another one first: <kbd>b</kbd>, then <kbd>l</kbd>.</p>
+          <CatchQuestions v-else-if="phase === 'catch'" @found="(found) => record({ type: 'CAUGHT', section: here, found })" />
+          <CatchTodo v-else-if="phase === 'caught' && view.caught" :key="view.revision" :caught="view.caught" :busy="saving" @tried="tried"
+            @later="record({ type: 'SECTION_POSTPONED', section: here })" @leave="staysIn" @end="record({ type: 'STOPPED' })" />
+          <BigAnswers v-else-if="phase === 'comb'" question="What does the comb say?" :answers="COMB_ANSWERS" @answer="combSaid" />
+          <BigAnswers v-else-if="phase === 'count'" question="How many?" :answers="COUNTS" small @answer="counted" />
+          <BigAnswers v-else question="How did the dog take it?" :answers="SIGNALS" :busy="saving"
+            @answer="record({ type: 'SECTION_DONE', section: here, comb, tangles, signal: $event as Signal })" />
+          <div class="foot">
+            <button v-if="phase === 'work'" type="button" class="next" :disabled="saving" @click="nextLayer">{{ layersLeft ? 'Next layer' : 'Done here' }} <kbd>space</kbd></button>
+            <SessionButtons :buttons="buttons" :saving="saving" />
           </div>
         </template>
-        <CatchQuestions v-else-if="phase === 'catch'" @found="(found) => record({ type: 'CAUGHT', section: step!.section, found })" />
-        <CatchTodo v-else-if="phase === 'caught' && view.caught" :key="view.entries" :caught="view.caught" :busy="saving" @tried="tried"
-          @later="record({ type: 'SECTION_POSTPONED', section: step!.section })" @leave="staysIn" @end="record({ type: 'STOPPED' })" />
-        <BigAnswers v-else-if="phase === 'comb'" question="What does the comb say?" :answers="COMB_ANSWERS" @answer="combSaid" />
-        <BigAnswers v-else-if="phase === 'count'" question="How many?" :answers="COUNTS" small @answer="counted" />
-        <BigAnswers v-else question="How did the dog take it?" :answers="SIGNALS" :busy="saving" @answer="dogSaid" />
-        <div class="foot">
-          <button v-if="phase === 'work'" type="button" class="next" :disabled="saving" @click="phase = 'comb'">Done here <kbd>space</kbd></button>
-          <div class="small">
-            <button v-for="one in SMALL" :key="one.key" type="button" :data-key="one.key" :disabled="saving" @click="one.act()">{{ one.title }} <kbd>{{ one.key }}</kbd></button>
-          </div>
-        </div>
       </section>
+      <MethodHelp v-if="help && step" :methods="step.methods" @close="help = false" />
     </div>
   </PageState>
 </template>
 
 <style scoped>
-.bench { min-height: 100vh; display: grid; grid-template: auto 1fr / minmax(300px, 33%) 1fr; gap: 8px 40px; padding: 16px 32px 24px; max-width: 1400px; margin: 0 auto; }
-header { grid-column: 1 / -1; display: flex; align-items: center; gap: 20px; }
-.out { color: inherit; min-height: 44px; padding-top: 10px; }
-.togo { opacity: 0.88; }
-progress { flex: 1; height: 12px; accent-color: rgb(var(--v-theme-secondary)); }
+.bench { min-height: 100vh; display: grid; grid-template: auto 1fr / minmax(280px, 30%) 1fr; gap: 8px 36px; padding: 14px 32px 20px; max-width: 1400px; margin: 0 auto; }
 aside { align-self: center; }
 .now { display: flex; flex-direction: column; min-height: 0; }
-h1 { font-size: 2.9rem; margin: 4px 0 10px; outline: none; }
-li b { display: inline-block; margin-right: 6px; }
-h1::first-letter, li b::first-letter { text-transform: uppercase; }
-.work { display: grid; grid-template-columns: 1fr 170px; gap: 24px; font-size: clamp(1.45rem, 2.2vw, 1.8rem); line-height: 1.3; }
-.hold { margin-bottom: 12px; }
-ol { padding-left: 32px; }
-ol li { margin: 6px 0; }
-.guard { margin-top: 12px; font-weight: 700; }
-.foot { margin-top: auto; padding-top: 12px; }
-.next { min-height: 96px; width: 100%; background: rgb(var(--v-theme-primary)); color: rgb(var(--v-theme-on-primary)); font: 700 1.9rem var(--slab); border-radius: 18px 13px 20px 12px; }
-.small { display: flex; flex-wrap: wrap; gap: 10px; margin-top: 14px; }
-.small button { flex: 1; min-width: 110px; min-height: 64px; border: 2px solid rgb(var(--v-theme-seam)); border-radius: 12px 9px 13px 8px; background: rgb(var(--v-theme-surface)); font-size: 1.1rem; }
-kbd { font: 400 0.85rem var(--sans); border: 1.5px solid currentColor; border-radius: 5px; padding: 0 6px; margin-left: 8px; vertical-align: middle; }
-.advice { background: rgba(var(--v-theme-heather), 0.16); border-left: 6px solid rgb(var(--v-theme-heather)); padding: 10px 16px; font-size: 1.15rem; margin-bottom: 8px; }
-.waiting { background: rgb(var(--v-theme-wool)); padding: 10px 16px; font-weight: 700; }
+h1 { font-size: 2.7rem; margin: 2px 0 8px; outline: none; }
+h1::first-letter { text-transform: uppercase; }
+.hold, .paused p { font-size: 1.5rem; max-width: 46ch; }
+.paused { display: flex; flex-direction: column; flex: 1; gap: 24px; }
+.foot { margin-top: auto; padding-top: 10px; }
+.now :deep(.next) { min-height: 92px; width: 100%; background: rgb(var(--v-theme-primary)); color: rgb(var(--v-theme-on-primary)); font: 700 1.9rem var(--slab); border-radius: 18px 13px 20px 12px; }
+kbd, .now :deep(.next kbd) { font: 400 0.85rem var(--sans); border: 1.5px solid currentColor; border-radius: 5px; padding: 0 6px; margin-left: 8px; vertical-align: middle; }
+.advice { background: rgba(var(--v-theme-heather), 0.16); border-left: 6px solid rgb(var(--v-theme-heather)); padding: 8px 16px; font-size: 1.15rem; margin-bottom: 8px; }
+.waiting { background: rgb(var(--v-theme-wool)); padding: 10px 16px; font-weight: 700; max-width: none; }
 @media (max-width: 899px) {
-  .bench { grid-template: auto auto 1fr / 1fr; padding: 8px 16px 16px; min-height: 100dvh; }
-  aside { max-width: 150px; margin: 0 auto; width: 100%; }
+  .bench { grid-template: auto auto 1fr / 1fr; gap: 4px; padding: 8px 16px 12px; min-height: 100dvh; }
+  aside { max-width: 132px; margin: 0 auto; width: 100%; }
+  .marking { max-width: 340px; }
   .looking aside { display: none; }
-  aside :deep(.switch) { display: none !important; }
+  aside:not(.marking) :deep(.switch) { display: none !important; }
   .foot { position: sticky; bottom: 0; background: rgb(var(--v-theme-background)); padding: 8px 0; }
-  h1 { font-size: 1.8rem; }
-  .work { grid-template-columns: 1fr; font-size: 1.42rem; line-height: 1.2; gap: 6px; }
-  .hold { margin-bottom: 6px; }
-  ol li { margin: 3px 0; }
-  .guard { margin-top: 6px; }
-  .sketch { display: none; }
-  .next { min-height: 76px; font-size: 1.5rem; }
-  .small { gap: 6px; margin-top: 8px; }
-  .small button { min-width: 72px; font-size: 1rem; }
-  kbd { display: none; }
-  .out, .togo { font-size: 0.9rem; }
-  .who { display: none; }
-  header { gap: 4px 14px; flex-wrap: wrap; justify-content: space-between; }
-  progress { flex: 1 1 100%; order: 1; }
+  h1 { font-size: 1.8rem; margin: 0 0 4px; }
+  .now :deep(.next) { min-height: 72px; font-size: 1.5rem; }
+  .now :deep(.next kbd) { display: none; }
 }
 </style>

@@ -1,21 +1,45 @@
 <script setup lang="ts">
+import { onBeforeUnmount, onMounted, ref } from 'vue'
+import { useSoftSound } from './useSoftSound'
+
 /** The calm rhythm of the strokes guard: so many strokes, then the hand moves on. Still where motion is unwelcome. */
-defineProps<{ strokes: number }>()
+const props = defineProps<{ strokes: number }>()
+
+const BEAT_MS = 1300
+const STROKE_HERTZ = 392
+const MOVE_ON_HERTZ = 262
+
+const { on, tick, toggle } = useSoftSound()
+const still = window.matchMedia('(prefers-reduced-motion: reduce)').matches
+/** The stroke being made, from 0; the last beat moves on. */
+const beat = ref(0)
+let beating = 0
+onMounted(() => {
+  beating = window.setInterval(() => {
+    beat.value = (beat.value + 1) % (props.strokes + 1)
+    tick(beat.value < props.strokes ? STROKE_HERTZ : MOVE_ON_HERTZ)
+  }, BEAT_MS)
+})
+onBeforeUnmount(() => window.clearInterval(beating))
 </script>
 
 <template>
-  <span class="rhythm" role="img" :aria-label="`${strokes} strokes, then move on`">
-    <i v-for="n in strokes" :key="n" :style="{ animationDelay: `${(n - 1) * 1.3}s` }" />
-    <svg viewBox="0 0 34 20" aria-hidden="true"><path d="M3 10h24M20 3l8 7-8 7" :style="{ animationDelay: `${strokes * 1.3}s` }" /></svg>
+  <span class="rhythm">
+    <span class="beats" role="img" :aria-label="`${strokes} strokes, then move on`">
+      <i v-for="n in strokes" :key="n" :class="{ now: still || beat === n - 1 }" />
+      <svg viewBox="0 0 34 20" aria-hidden="true" :class="{ now: still || beat === strokes }"><path d="M3 10h24M20 3l8 7-8 7" /></svg>
+    </span>
+    <button type="button" :aria-pressed="on" @click="toggle">{{ on ? 'sound on' : 'sound off' }}</button>
   </span>
 </template>
 
 <style scoped>
-.rhythm { display: inline-flex; align-items: center; gap: 9px; vertical-align: middle; margin-left: 8px; }
-i { width: 17px; height: 17px; border-radius: 50%; border: 2.5px solid rgb(var(--v-theme-secondary)); animation: stroke 5.2s infinite; }
-svg { width: 34px; }
-path { fill: none; stroke: rgb(var(--v-theme-primary)); stroke-width: 3; stroke-linecap: round; stroke-linejoin: round; animation: move 5.2s infinite; }
-@keyframes stroke { 0%, 24% { background: rgb(var(--v-theme-secondary)); } 30%, 100% { background: transparent; } }
-@keyframes move { 0%, 24% { opacity: 1; } 30%, 100% { opacity: 0.3; } }
-@media (prefers-reduced-motion: reduce) { i, path { animation: none; } i { background: rgb(var(--v-theme-secondary)); } }
+.rhythm { display: inline-flex; align-items: center; gap: 16px; vertical-align: middle; margin-left: 8px; }
+.beats { display: inline-flex; align-items: center; gap: 9px; }
+i { width: 17px; height: 17px; border-radius: 50%; border: 2.5px solid rgb(var(--v-theme-secondary)); transition: background 0.4s; }
+i.now { background: rgb(var(--v-theme-secondary)); }
+svg { width: 34px; opacity: 0.3; transition: opacity 0.4s; }
+svg.now { opacity: 1; }
+path { fill: none; stroke: rgb(var(--v-theme-primary)); stroke-width: 3; stroke-linecap: round; stroke-linejoin: round; }
+button { font-size: 1rem; font-weight: 400; min-height: 44px; text-decoration: underline dotted; text-underline-offset: 4px; }
 </style>

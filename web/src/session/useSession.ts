@@ -1,56 +1,91 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useMutation, useMutationState, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, ApiProblem, ask } from '@/api/client'
 import type { EventForm, SessionView } from '@/api/types'
+import { withUnsent } from './withUnsent'
 
 const RETRY_EVERY_MS = 2000
 const LOOK_EVERY_MS = 800
 
+export type NewEvent = Omit<EventForm, 'id'>
+
 /**
- * A session and the answers that go into it. Each answer is stored by the server before the next
- * step shows; until then it is kept in this browser too, and its own id makes a repeat harmless.
+ * A session and the entries that go into it. Each entry is sent at once, one after the other, and is kept in
+ * this browser until the server has stored it; its own id makes a repeat harmless. While the server does not
+ * answer, the plan goes on with what waits here laid over it.
  */
 export function useSession(dogId: number, sessionId: string) {
   const client = useQueryClient()
   const key = ['session', sessionId]
   const params = { path: { dogId, sessionId } }
-  const kept = `answer:${sessionId}`
+  const kept = keptEntries(sessionId)
   const refused = ref<ApiProblem>()
+  const stored = ref<string[]>([])
 
   const session = useQuery({
     queryKey: key,
     queryFn: () => ask(api.GET('/api/dogs/{dogId}/sessions/{sessionId}', { params })),
     // Another device may answer: both show the same step within a second.
     refetchInterval: (query) => (query.state.data?.end ? false : LOOK_EVERY_MS),
+    retry: false,
   })
 
   const send = useMutation({
+    mutationKey: key,
+    // In one scope entries go out in order, one at a time.
+    scope: { id: sessionId },
     mutationFn: (body: EventForm) => ask(api.POST('/api/dogs/{dogId}/sessions/{sessionId}/events', { params, body })),
     // Being told no is final; silence is asked again until the server is back.
     retry: (_, error) => !(error instanceof ApiProblem),
     retryDelay: RETRY_EVERY_MS,
     networkMode: 'always',
-    onSuccess: (view: SessionView) => {
-      localStorage.removeItem(kept)
+    onSuccess: (view: SessionView, body) => {
+      kept.drop(body.id)
+      stored.value.push(body.id)
       client.setQueryData(key, view)
       void client.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'session' })
     },
-    onError: (error) => {
-      localStorage.removeItem(kept)
+    onError: (error, body) => {
+      kept.drop(body.id)
       refused.value = error as ApiProblem
       void session.refetch()
     },
   })
 
-  function record(event: Omit<EventForm, 'id' | 'tangles'> & { tangles?: number }) {
+  const underway = useMutationState({
+    filters: { mutationKey: key, status: 'pending' },
+    select: (mutation) => ({ event: mutation.state.variables as EventForm, failures: mutation.state.failureCount }),
+  })
+  const unsent = computed(() => underway.value.filter((one) => !stored.value.includes(one.event.id)))
+  const cutOff = computed(() => unsent.value.some((one) => one.failures > 0))
+  const view = computed(() => session.data.value && cutOff.value
+    ? withUnsent(session.data.value, unsent.value.map((one) => one.event)) : session.data.value)
+
+  function record(event: NewEvent) {
     refused.value = undefined
-    const body: EventForm = { id: crypto.randomUUID(), tangles: 0, ...event }
-    localStorage.setItem(kept, JSON.stringify(body))
+    const body: EventForm = { id: crypto.randomUUID(), ...event }
+    kept.add(body)
     send.mutate(body)
   }
 
-  const unsent = localStorage.getItem(kept)
-  if (unsent) send.mutate(JSON.parse(unsent) as EventForm)
+  kept.all().forEach((body) => send.mutate(body))
 
-  return { session, record, saving: send.isPending, waiting: computed(() => send.failureCount.value > 0 && send.isPending.value), refused }
+  return {
+    session, view, record, refused, cutOff,
+    /** How many entries wait in this browser for the server to come back. */
+    waiting: computed(() => (cutOff.value ? unsent.value.length : 0)),
+    /** An entry is on its way; nothing else may be answered until it has arrived or failed to. */
+    saving: computed(() => unsent.value.length > 0 && !cutOff.value),
+  }
+}
+
+/** Entries on their way, one line of this browser's storage each, so that two tabs do not overwrite each other. */
+function keptEntries(sessionId: string) {
+  const prefix = `entry:${sessionId}:`
+  const mine = () => Object.keys(localStorage).filter((key) => key.startsWith(prefix)).sort()
+  return {
+    all: () => mine().map((key) => JSON.parse(localStorage.getItem(key)!) as EventForm),
+    add: (body: EventForm) => localStorage.setItem(`${prefix}${String(Date.now()).padStart(15, '0')}:${mine().length}:${body.id}`, JSON.stringify(body)),
+    drop: (id: string) => mine().filter((key) => key.endsWith(id)).forEach((key) => localStorage.removeItem(key)),
+  }
 }

@@ -27,6 +27,15 @@ export function outcome(step: Step): string {
   }
 }
 
+export const COUNTS = ['1', '2', '3', '4', '5', '6', '7', '8', '9'].map((n) => ({ value: n, title: n, key: n, hint: n === '9' ? 'or more' : '' }))
+
+/** By eye; a kitchen scale is finer. */
+export const HAIR_ANSWERS = [
+  { value: 'PINCH', title: 'A pinch', hint: 'between two fingers', key: '1' },
+  { value: 'HANDFUL', title: 'A handful', hint: 'it fills the palm', key: '2' },
+  { value: 'HEAP', title: 'A heap', hint: 'more than a hand holds', key: '3' },
+]
+
 export type Found = NonNullable<EventForm['found']>
 
 /** When the comb catches: at most four quick looks, the skin first. */
@@ -52,3 +61,13 @@ export const CATCH_QUESTIONS: { about: keyof Found; question: string; answers: {
     { value: 'ONE', title: 'One', key: '1' }, { value: 'A_FEW', title: 'A few', key: '2' }, { value: 'JOINED', title: 'Joined into a sheet', key: '3' },
   ] },
 ]
+
+const SIZES: Record<Found['lump'], string> = {
+  NONE: 'no lump to feel', UP_TO_10_MM: 'up to {10 mm}', UP_TO_20_MM: '{10 mm} to {20 mm}', OVER_20_MM: 'over {20 mm}',
+}
+
+/** What an owner saw of a mat, in a few words. */
+export function matSize(found: Found): string {
+  const tight = found.beneath === 'TIGHT' ? ', tight on the skin' : ''
+  return SIZES[found.lump] + (found.spread === 'JOINED' ? ', joined into a sheet' : tight)
+}

@@ -21,6 +21,7 @@ export const router = createRouter({
         dogView('when', () => import('@/rhythm/RhythmPage.vue'), 'When'),
         dogView('when/history', () => import('@/session/HistoryPage.vue'), 'What was done'),
         dogView('routine', () => import('@/routine/RoutinePage.vue'), 'Routine'),
+        dogView('routine/methods', () => import('@/routine/MethodsPage.vue'), 'With your hands'),
         dogView('tools', () => import('@/kit/KitPage.vue'), 'Tools'),
         dogView('tools/buy', () => import('@/kit/BuyPage.vue'), 'What to buy'),
         dogView('tools/schools', () => import('@/kit/SchoolsPage.vue'), 'Schools'),

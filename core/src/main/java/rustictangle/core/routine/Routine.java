@@ -28,10 +28,11 @@ import rustictangle.core.trust.Trust;
  * @param fromSeconds  two times of three the whole takes at least this
  * @param toSeconds    and at most this
  * @param whyMinutes   how that time was reckoned
- * @param cautions     to read before the first stroke
+ * @param cautions     what can go wrong today, said before it does
+ * @param preparation  what comes before the first stroke
  */
 public record Routine(Order order, Reason whyOrder, List<RoutineStep> steps, int totalSeconds,
-        int fromSeconds, int toSeconds, Reason whyMinutes, List<Reason> cautions) {
+        int fromSeconds, int toSeconds, Reason whyMinutes, List<Reason> cautions, Preparation preparation) {
 
     /** Strokes on one spot before moving on. Common practice, no published source: 2 to 3. */
     private static final int STROKES_AT_MOST = 3;
@@ -60,20 +61,21 @@ public record Routine(Order order, Reason whyOrder, List<RoutineStep> steps, int
                 .map(kit::at)
                 .map(here -> step(dog, coat, here))
                 .toList();
-        return of(choice.order(), choice.reason(), steps, whyMinutes(dog), Cautions.of(dog, coat, wanted, mats));
+        return of(choice.order(), choice.reason(), steps, whyMinutes(dog), Cautions.of(dog, coat, wanted, mats),
+                Preparation.of(dog, coat, steps, mats));
     }
 
     private static Routine of(Order order, Reason whyOrder, List<RoutineStep> steps, Reason whyMinutes,
-            List<Reason> cautions) {
+            List<Reason> cautions, Preparation preparation) {
         Pace.Time whole = Pace.together(steps);
         return new Routine(order, whyOrder, steps, whole.seconds(), whole.fromSeconds(), whole.toSeconds(), whyMinutes,
-                cautions);
+                cautions, preparation);
     }
 
     /** The same at the pace this owner has shown. */
     public Routine atPace(Pace pace) {
         return of(order, whyOrder, steps.stream().map(step -> step.taking(pace.at(step))).toList(),
-                pace.why().orElse(whyMinutes), cautions);
+                pace.why().orElse(whyMinutes), cautions, preparation);
     }
 
     /** The same sections in an order of the owner's own choosing. */
@@ -84,7 +86,7 @@ public record Routine(Order order, Reason whyOrder, List<RoutineStep> steps, int
         List<RoutineStep> sorted = new ArrayList<>(steps);
         sorted.sort(Comparator.comparingInt(step -> chosen.sequence().indexOf(step.section())));
         return of(chosen, new Reason("routine.order-chosen", "Your choice, " + chosen.label() + ": " + chosen.suits()
-                + " Proposed was: " + order.label() + "."), sorted, whyMinutes, cautions);
+                + " Proposed was: " + order.label() + "."), sorted, whyMinutes, cautions, preparation);
     }
 
     private static RoutineStep step(Dog dog, Coat coat, SectionKit here) {
@@ -100,9 +102,10 @@ public record Routine(Order order, Reason whyOrder, List<RoutineStep> steps, int
         reasons.add(layers.why());
         reasons.add(strokesGuard(delicate));
         int estimate = WorkTime.seconds(dog, section, need, layers.count(), delicate);
-        return new RoutineStep(section, here.steps(), Hold.at(section), layers,
-                delicate ? STROKES_ON_DELICATE_SKIN : STROKES_AT_MOST,
-                estimate, Pace.UNKNOWN.low(estimate), Pace.UNKNOWN.high(estimate), reasons);
+        return new RoutineStep(section, here.steps(), Misting.at(section, need.order()), Hold.at(section), layers,
+                Passes.at(section, hair, coat.shedsAt(section)), delicate ? STROKES_ON_DELICATE_SKIN : STROKES_AT_MOST,
+                estimate, Pace.UNKNOWN.low(estimate), Pace.UNKNOWN.high(estimate),
+                Method.at(section, need, layers.count() > 1), reasons);
     }
 
     private static Reason whyMinutes(Dog dog) {
@@ -124,10 +127,6 @@ public record Routine(Order order, Reason whyOrder, List<RoutineStep> steps, int
 
         static List<Reason> of(Dog dog, Coat coat, Set<Section> wanted, boolean mats) {
             List<Reason> list = new ArrayList<>();
-            list.add(new Reason("routine.dry", "Brush dry hair only. Wet or damp: dry it to the skin "
-                    + "first, with cool or unheated air."));
-            list.add(new Reason("routine.surface", "A firm surface that does not slip. Never leave the dog "
-                    + "alone on it, never tie it there."));
             if (mats) {
                 list.add(new Reason("routine.mats", "A mat is waiting: no scissors near it, no bath over it, "
                         + "no comb pulled from the root."));

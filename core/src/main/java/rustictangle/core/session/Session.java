@@ -2,16 +2,25 @@ package rustictangle.core.session;
 
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
 import rustictangle.core.session.SessionEvent.Caught;
+import rustictangle.core.session.SessionEvent.HairCameOut;
+import rustictangle.core.session.SessionEvent.KnotFelt;
+import rustictangle.core.session.SessionEvent.LayerDone;
+import rustictangle.core.session.SessionEvent.Paused;
+import rustictangle.core.session.SessionEvent.Resumed;
 import rustictangle.core.session.SessionEvent.SectionDone;
 import rustictangle.core.session.SessionEvent.SectionPostponed;
+import rustictangle.core.session.SessionEvent.Signalled;
+import rustictangle.core.session.SessionEvent.Started;
 import rustictangle.core.session.SessionEvent.Stopped;
 import rustictangle.core.session.SessionEvent.Teased;
+import rustictangle.core.session.SessionEvent.TreatGiven;
 import rustictangle.core.session.SessionEvent.Undone;
 import rustictangle.core.session.SessionState.End;
 import rustictangle.core.trust.Signal;
@@ -22,7 +31,7 @@ import rustictangle.core.trust.Signal;
 public final class Session {
 
     /** A second no ends it for today. Common practice, no published source. */
-    private static final int OPT_OUTS_TO_END = 2;
+    static final int OPT_OUTS_TO_END = 2;
     /** A break in the middle is common practice; from so many sections on it is proposed. Own estimate. */
     private static final int LONG_ENOUGH_FOR_A_BREAK = 8;
 
@@ -71,7 +80,11 @@ public final class Session {
 
     public SessionState state() {
         Optional<End> end = end();
-        return new SessionState(plan, standing, end.isPresent() ? Optional.empty() : next(), end, advice(end));
+        Optional<Section> current = end.isPresent() ? Optional.empty() : next();
+        int optOuts = (int) standing.stream().filter(Session::isOptOut).count();
+        return new SessionState(wholePlan(), standing, preparing(), paused(), current,
+                current.map(section -> 1 + count(LayerDone.class, section)).orElse(1), knots(), end, reaction(),
+                Reaction.optedOut(optOuts + 1), advice(end));
     }
 
     private void check(SessionEvent event) {
@@ -79,20 +92,62 @@ public final class Session {
             throw new IllegalStateException("this session has ended (" + end + "): undo its last entry "
                     + "or begin a new one");
         });
+        if (paused() && !(event instanceof Resumed || event instanceof Stopped || event instanceof TreatGiven)) {
+            throw new IllegalStateException("this session is paused: go on with it first");
+        }
+        if (event instanceof Resumed && !paused()) {
+            throw new IllegalStateException("this session is not paused: it may have been gone on with on another screen");
+        }
+        if (event instanceof Started && !preparing()) {
+            throw new IllegalStateException("this session has begun already, perhaps on another screen: reload");
+        }
+        if (event instanceof SessionEvent.AtSection here && !(event instanceof KnotFelt)) {
+            checkPlace(here);
+        }
+    }
+
+    private void checkPlace(SessionEvent.AtSection event) {
         Section current = next().orElseThrow();
-        Section named = event.about().orElse(current);
-        if (named != current) {
+        if (event.section() != current) {
             throw new IllegalStateException("the session is at " + current.label() + ", not at "
-                    + named.label() + ": it may have been answered on another screen; reload");
+                    + event.section().label() + ": it may have been answered on another screen; reload");
         }
         if (event instanceof Teased && caughtAt(current).isEmpty()) {
             throw new IllegalStateException("nothing has caught at " + current.label() + ": say what the comb found first");
         }
     }
 
+    /** Until the first stroke: hands only. */
+    private boolean preparing() {
+        return standing.stream().allMatch(event -> event instanceof KnotFelt || event instanceof TreatGiven);
+    }
+
+    private boolean paused() {
+        return standing.stream().filter(event -> event instanceof Paused || event instanceof Resumed)
+                .reduce((first, second) -> second).filter(Paused.class::isInstance).isPresent();
+    }
+
+    /** Where a knot was felt, in the order of the marks. */
+    private Set<Section> knots() {
+        Set<Section> knots = new LinkedHashSet<>();
+        standing.forEach(event -> {
+            if (event instanceof KnotFelt knot && !knots.remove(knot.section())) {
+                knots.add(knot.section());
+            }
+        });
+        return knots;
+    }
+
+    /** The plan, and after it what the fingers found elsewhere. */
+    private List<Section> wholePlan() {
+        Set<Section> whole = new LinkedHashSet<>(plan);
+        whole.addAll(knots());
+        return List.copyOf(whole);
+    }
+
     /** The first place of the plan that waits; places put off come after all others. */
     private Optional<Section> next() {
-        List<Section> waiting = new ArrayList<>(plan);
+        List<Section> waiting = new ArrayList<>(wholePlan());
         standing.forEach(event -> event.about().ifPresent(section -> {
             if (event.answers()) {
                 waiting.remove(section);
@@ -101,6 +156,27 @@ public final class Session {
             }
         }));
         return waiting.stream().findFirst();
+    }
+
+    private int count(Class<? extends SessionEvent.AtSection> type, Section section) {
+        return (int) standing.stream().filter(type::isInstance).map(type::cast)
+                .filter(event -> event.section() == section).count();
+    }
+
+    /** Only to what was seen last; a treat in between changes nothing. */
+    private Optional<Reaction> reaction() {
+        for (int i = standing.size() - 1; i >= 0; i--) {
+            if (standing.get(i) instanceof Signalled seen) {
+                int uneasy = (int) standing.stream().filter(event -> event instanceof Signalled before
+                        && before.section() == seen.section() && before.signal() == Signal.UNEASY).count();
+                return Optional.of(Reaction.to(seen.signal(), seen.section(), uneasy,
+                        (int) standing.stream().filter(Session::isOptOut).count()));
+            }
+            if (!(standing.get(i) instanceof TreatGiven)) {
+                return Optional.empty();
+            }
+        }
+        return Optional.empty();
     }
 
     /** What caught at this section, as last looked at. */
@@ -146,7 +222,7 @@ public final class Session {
     }
 
     private Optional<End> end() {
-        if (optOuts() >= OPT_OUTS_TO_END) {
+        if (standing.stream().filter(Session::isOptOut).count() >= OPT_OUTS_TO_END) {
             return Optional.of(End.OPTED_OUT_TWICE);
         }
         if (standing.stream().anyMatch(Stopped.class::isInstance)) {
@@ -155,28 +231,35 @@ public final class Session {
         return next().isEmpty() ? Optional.of(End.ALL_DONE) : Optional.empty();
     }
 
-    private long optOuts() {
-        return standing.stream()
-                .filter(event -> event instanceof SectionDone done && done.signal() == Signal.OPTED_OUT
-                        || event instanceof Teased teased && teased.signal() == Signal.OPTED_OUT)
-                .count();
+    private static boolean isOptOut(SessionEvent event) {
+        return event instanceof SectionDone done && done.signal() == Signal.OPTED_OUT
+                || event instanceof Teased teased && teased.signal() == Signal.OPTED_OUT
+                || event instanceof Signalled seen && seen.signal() == Signal.OPTED_OUT;
     }
 
     private List<Reason> advice(Optional<End> end) {
-        if (standing.isEmpty() || !(standing.get(standing.size() - 1) instanceof SectionDone last)) {
+        if (standing.isEmpty()) {
             return List.of();
         }
-        List<Reason> advice = new ArrayList<>();
-        if (last.signal() == Signal.OPTED_OUT) {
-            advice.add(end.isPresent()
-                    ? new Reason("session.second-no", "A second no ends it for today. That is a good "
-                            + "decision: something easy, a treat, and done.")
-                    : new Reason("session.first-no", "The dog said no, and may. Pause, let it think, then "
-                            + "ask once more at the next place. A second no ends it for today."));
+        SessionEvent last = standing.get(standing.size() - 1);
+        if (last instanceof HairCameOut out) {
+            return List.of(afterPass(out.hair()));
         }
-        if (last.signal() == Signal.UNEASY) {
-            advice.add(new Reason("session.uneasy", "Uneasy: lighter hand, smaller strokes, a treat in "
-                    + "between. A sudden new objection in one place: look for pain."));
+        return last instanceof SectionDone done ? afterSection(done, end) : List.of();
+    }
+
+    private static Reason afterPass(HairOut hair) {
+        return hair.worthAnotherPass()
+                ? new Reason("session.another-pass", "That was " + hair.label() + ": another pass is worth it, in another "
+                        + "direction or with a finer tool. Only what comes by itself.")
+                : new Reason("session.enough-hair", "Only " + hair.label() + ": enough here for today.");
+    }
+
+    private List<Reason> afterSection(SectionDone last, Optional<End> end) {
+        List<Reason> advice = new ArrayList<>();
+        if (last.signal() != Signal.RELAXED) {
+            int optOuts = (int) standing.stream().filter(Session::isOptOut).count();
+            advice.addAll(Reaction.to(last.signal(), last.section(), 1, optOuts).reasons());
         }
         long answered = standing.stream().filter(SessionEvent::answers).count();
         if (end.isEmpty() && plan.size() >= LONG_ENOUGH_FOR_A_BREAK && answered == plan.size() / 2) {

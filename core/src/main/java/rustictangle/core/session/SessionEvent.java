@@ -10,19 +10,18 @@ public sealed interface SessionEvent {
 
     /** The section it is about; empty: about the session as a whole. */
     default Optional<Section> about() {
-        if (this instanceof SectionDone done) {
-            return Optional.of(done.section());
+        return Optional.empty();
+    }
+
+    /** An event at one section. */
+    sealed interface AtSection extends SessionEvent {
+
+        Section section();
+
+        @Override
+        default Optional<Section> about() {
+            return Optional.of(section());
         }
-        if (this instanceof SectionSkipped skipped) {
-            return Optional.of(skipped.section());
-        }
-        if (this instanceof SectionPostponed postponed) {
-            return Optional.of(postponed.section());
-        }
-        if (this instanceof Caught caught) {
-            return Optional.of(caught.section());
-        }
-        return this instanceof Teased teased ? Optional.of(teased.section()) : Optional.empty();
     }
 
     /** Whether it answers its section, so that the next one comes. */
@@ -35,7 +34,7 @@ public sealed interface SessionEvent {
      *
      * @param tangles found, mats among them: 1 to 99 when there were any, else 0
      */
-    record SectionDone(Section section, CombResult comb, int tangles, Signal signal) implements SessionEvent {
+    record SectionDone(Section section, CombResult comb, int tangles, Signal signal) implements AtSection {
 
         /** More than this on one section is a coat for a groomer. Own estimate. */
         public static final int MOST_TANGLES = 99;
@@ -60,21 +59,21 @@ public sealed interface SessionEvent {
     }
 
     /** Left for another day. */
-    record SectionSkipped(Section section) implements SessionEvent {
+    record SectionSkipped(Section section) implements AtSection {
         public SectionSkipped {
             Objects.requireNonNull(section, "section");
         }
     }
 
     /** Done later in this session: other places come first. */
-    record SectionPostponed(Section section) implements SessionEvent {
+    record SectionPostponed(Section section) implements AtSection {
         public SectionPostponed {
             Objects.requireNonNull(section, "section");
         }
     }
 
     /** The comb caught; the owner has looked. */
-    record Caught(Section section, Catch found) implements SessionEvent {
+    record Caught(Section section, Catch found) implements AtSection {
         public Caught {
             Objects.requireNonNull(section, "section");
             Objects.requireNonNull(found, "found");
@@ -86,7 +85,7 @@ public sealed interface SessionEvent {
      *
      * @param seconds in [1, 1800]
      */
-    record Teased(Section section, int seconds, Signal signal) implements SessionEvent {
+    record Teased(Section section, int seconds, Signal signal) implements AtSection {
 
         /** Longer than this is a forgotten timer. Own estimate. */
         public static final int MOST_SECONDS = 1800;
@@ -99,6 +98,64 @@ public sealed interface SessionEvent {
             }
         }
     }
+
+    /** The checklist is through; the first stroke comes. */
+    record Started() implements SessionEvent { }
+
+    /**
+     * The finger search found a knot here, or a second time: there is none after all. Any section may be
+     * named; one that was not planned is worked after the others.
+     */
+    record KnotFelt(Section section) implements AtSection {
+        public KnotFelt {
+            Objects.requireNonNull(section, "section");
+        }
+    }
+
+    /** One layer of the section is brushed; the next one comes down. */
+    record LayerDone(Section section) implements AtSection {
+        public LayerDone {
+            Objects.requireNonNull(section, "section");
+        }
+    }
+
+    /**
+     * What a pass over the section brought out.
+     *
+     * @param grams as weighed, in [0, 500]; empty: judged by eye
+     */
+    record HairCameOut(Section section, HairOut hair, Optional<Double> grams) implements AtSection {
+
+        /** More than this is not one pass over one section. Own estimate. */
+        public static final double MOST_GRAMS = 500;
+
+        public HairCameOut {
+            Objects.requireNonNull(section, "section");
+            Objects.requireNonNull(hair, "hair");
+            grams.ifPresent(weighed -> {
+                if (!(weighed >= 0 && weighed <= MOST_GRAMS)) {
+                    throw new IllegalArgumentException("hair of " + weighed + " g, need [0, " + MOST_GRAMS + "]");
+                }
+            });
+        }
+    }
+
+    /** How the dog takes it just now, seen while the section is worked. */
+    record Signalled(Section section, Signal signal) implements AtSection {
+        public Signalled {
+            Objects.requireNonNull(section, "section");
+            Objects.requireNonNull(signal, "signal");
+        }
+    }
+
+    /** One piece. */
+    record TreatGiven() implements SessionEvent { }
+
+    /** Hands off for a while; the time does not count. */
+    record Paused() implements SessionEvent { }
+
+    /** On again. */
+    record Resumed() implements SessionEvent { }
 
     /** The owner ends it here. */
     record Stopped() implements SessionEvent { }

@@ -2,20 +2,28 @@ package rustictangle.core.session;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
 
 /**
  * Where a session stands.
  *
- * @param plan     the sections, in order
- * @param standing the events that were not undone, oldest first
- * @param current  the section to do now; empty once the session has ended
- * @param end      how it ended; empty while it goes on
- * @param advice   what the last answer asks of the owner; may be empty
+ * @param plan      the sections in order, and after them those where a knot was felt besides
+ * @param standing  the events that were not undone, oldest first
+ * @param preparing whether the first stroke is still to come
+ * @param paused    whether hands are off for a while
+ * @param current   the section to do now; empty once the session has ended
+ * @param layer     the layer to do now, from 1
+ * @param knots     where the fingers felt a knot
+ * @param end       how it ended; empty while it goes on
+ * @param reaction  what to do about how the dog takes it just now; empty: nothing was seen
+ * @param ifNo      what to do if the dog opts out next
+ * @param advice    what the last answer asks of the owner; may be empty
  */
-public record SessionState(List<Section> plan, List<SessionEvent> standing, Optional<Section> current,
-        Optional<End> end, List<Reason> advice) {
+public record SessionState(List<Section> plan, List<SessionEvent> standing, boolean preparing, boolean paused,
+        Optional<Section> current, int layer, Set<Section> knots, Optional<End> end, Optional<Reaction> reaction,
+        Reaction ifNo, List<Reason> advice) {
 
     /** How a session came to its end. */
     public enum End { ALL_DONE, STOPPED, OPTED_OUT_TWICE }
@@ -23,6 +31,7 @@ public record SessionState(List<Section> plan, List<SessionEvent> standing, Opti
     public SessionState {
         plan = List.copyOf(plan);
         standing = List.copyOf(standing);
+        knots = Set.copyOf(knots);
         advice = List.copyOf(advice);
     }
 

@@ -190,7 +190,12 @@ class SessionTest {
     }
 
     private static SessionEvent anyAnswer(Random random, Section section) {
-        return switch (random.nextInt(7)) {
+        return switch (random.nextInt(12)) {
+            case 7 -> new SessionEvent.LayerDone(section);
+            case 8 -> new SessionEvent.KnotFelt(Section.values()[random.nextInt(Section.values().length)]);
+            case 9 -> new SessionEvent.Signalled(section, Signal.values()[random.nextInt(Signal.values().length)]);
+            case 10 -> new SessionEvent.TreatGiven();
+            case 11 -> new SessionEvent.HairCameOut(section, HairOut.HANDFUL, Optional.of(2.5));
             case 5 -> new SectionPostponed(section);
             case 6 -> new Caught(section, SMALL);
             case 0 -> new SectionSkipped(section);

@@ -20,6 +20,7 @@ import rustictangle.server.household.Household;
 import rustictangle.server.household.HouseholdStore;
 import rustictangle.server.kit.Kits;
 import rustictangle.server.kit.ToolStore;
+import rustictangle.server.session.EventStore;
 import rustictangle.server.session.SessionStore;
 import rustictangle.server.trust.TrialStore;
 
@@ -34,6 +35,7 @@ class DemoHousehold implements ApplicationRunner {
     private final CoatStore coats;
     private final HouseholdStore household;
     private final SessionStore sessions;
+    private final EventStore events;
     private final TrialStore trials;
     private final ToolStore tools;
     private final ReadingStore readings;
@@ -41,11 +43,12 @@ class DemoHousehold implements ApplicationRunner {
     private final Clock clock;
 
     DemoHousehold(DogStore dogs, CoatStore coats, HouseholdStore household, SessionStore sessions,
-            TrialStore trials, ToolStore tools, ReadingStore readings, Kits kits, Clock clock) {
+            EventStore events, TrialStore trials, ToolStore tools, ReadingStore readings, Kits kits, Clock clock) {
         this.dogs = dogs;
         this.coats = coats;
         this.household = household;
         this.sessions = sessions;
+        this.events = events;
         this.trials = trials;
         this.tools = tools;
         this.readings = readings;
@@ -69,7 +72,7 @@ class DemoHousehold implements ApplicationRunner {
             KnownDog known = new KnownDog(id, demo.form().name(), demo.form().dog(), demo.coat().coat());
             DemoReadings.of(demo, LocalDate.now(clock)).forEach((day, lengths) -> lengths.forEach((region, length) ->
                     readings.put(id, region, new LengthReading(day, length))));
-            new DemoMonths(known, demo, kits.of(known), random, sessions, trials, clock.getZone())
+            new DemoMonths(known, demo, kits.of(known), random, sessions, events, trials, clock.getZone())
                     .live(LocalDate.now(clock));
         }
     }

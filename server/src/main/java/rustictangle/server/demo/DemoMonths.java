@@ -23,15 +23,18 @@ import rustictangle.core.rhythm.Rhythm;
 import rustictangle.core.rhythm.SectionRhythm;
 import rustictangle.core.routine.Routine;
 import rustictangle.core.routine.RoutineStep;
+import rustictangle.core.session.Catch;
 import rustictangle.core.session.CombResult;
 import rustictangle.core.session.Session;
 import rustictangle.core.session.SessionEvent;
+import rustictangle.core.session.SessionEvent.Caught;
 import rustictangle.core.session.SessionEvent.SectionDone;
 import rustictangle.core.trust.Practice;
 import rustictangle.core.trust.Signal;
 import rustictangle.core.trust.Trial;
 import rustictangle.core.trust.Trust;
 import rustictangle.server.coat.KnownDog;
+import rustictangle.server.session.EventStore;
 import rustictangle.server.session.SessionStore;
 import rustictangle.server.trust.TrialStore;
 
@@ -54,6 +57,7 @@ final class DemoMonths {
     private final Kit kit;
     private final RandomGenerator random;
     private final SessionStore sessions;
+    private final EventStore events;
     private final TrialStore trialStore;
     private final ZoneId zone;
 
@@ -62,12 +66,13 @@ final class DemoMonths {
     private final List<Trial> trials = new ArrayList<>();
 
     DemoMonths(KnownDog known, DemoDog demo, Kit kit, RandomGenerator random, SessionStore sessions,
-            TrialStore trialStore, ZoneId zone) {
+            EventStore events, TrialStore trialStore, ZoneId zone) {
         this.known = known;
         this.demo = demo;
         this.kit = kit;
         this.random = random;
         this.sessions = sessions;
+        this.events = events;
         this.trialStore = trialStore;
         this.zone = zone;
         for (Section section : Section.values()) {
@@ -116,14 +121,19 @@ final class DemoMonths {
         List<Section> plan = steps.stream().map(RoutineStep::section).toList();
         Instant at = day.atTime(LocalTime.of(18, 30)).atZone(zone).toInstant();
         UUID id = uuid();
-        sessions.add(id, known.id(), at, plan);
+        sessions.add(id, known.id(), at, steps.stream()
+                .map(step -> new SessionStore.PlannedSection(step.section(), Optional.of(step.seconds()))).toList());
         Session session = Session.planned(plan);
         while (session.state().current().isPresent()) {
-            SectionDone event = work(rhythm.at(session.state().current().get()), day);
-            at = at.plus(taken(steps, event.section()), ChronoUnit.SECONDS);
-            session = session.apply(event);
-            sessions.append(uuid(), id, known.id(), at, day, event);
-            remember(event, day);
+            SectionDone done = work(rhythm.at(session.state().current().get()), day);
+            at = at.plus(taken(steps, done.section()), ChronoUnit.SECONDS);
+            List<SessionEvent> said = done.comb() == CombResult.MAT_LEFT
+                    ? List.of(new Caught(done.section(), mat()), done) : List.of(done);
+            for (SessionEvent event : said) {
+                session = session.apply(event);
+                events.append(uuid(), id, known.id(), at, day, event);
+            }
+            remember(done, day);
         }
         sessions.setEnded(id, Optional.of(at));
     }
@@ -149,6 +159,13 @@ final class DemoMonths {
         boolean mat = random.nextDouble() < CHANCE_OF_MAT_PER_TANGLE * tangles;
         return new SectionDone(section, mat ? CombResult.MAT_LEFT : CombResult.TANGLES_CLEARED,
                 Math.min(tangles, SectionDone.MOST_TANGLES), signal);
+    }
+
+    /** What a mat that stays in looks like: too big, or too tight. */
+    private Catch mat() {
+        boolean big = random.nextBoolean();
+        return new Catch(Catch.SkinLook.SOUND, big ? Catch.Lump.OVER_20_MM : Catch.Lump.UP_TO_20_MM,
+                big ? Catch.Beneath.FREE : Catch.Beneath.TIGHT, Catch.Spread.ONE);
     }
 
     private void remember(SessionEvent.SectionDone done, LocalDate day) {

@@ -18,7 +18,7 @@ public class CombCheckStore {
     }
 
     /** Oldest first. */
-    List<CombCheck> of(long dogId) {
+    public List<CombCheck> of(long dogId) {
         return jdbc.sql("SELECT section, day, tangles, mat_left FROM comb_check WHERE dog_id = ? ORDER BY seq")
                 .param(dogId)
                 .query((row, n) -> new CombCheck(Section.valueOf(row.getString("section")),

@@ -1,9 +1,12 @@
 package rustictangle.server.session;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import rustictangle.core.dog.Section;
@@ -13,6 +16,7 @@ import rustictangle.core.session.Catch.Lump;
 import rustictangle.core.session.Catch.SkinLook;
 import rustictangle.core.session.Catch.Spread;
 import rustictangle.core.session.CombResult;
+import rustictangle.core.session.HairOut;
 import rustictangle.core.session.SessionEvent;
 import rustictangle.core.trust.Signal;
 import rustictangle.server.frame.BadField;
@@ -24,13 +28,15 @@ import rustictangle.server.frame.BadField;
  * @param section for a section that was done or skipped
  * @param comb    for a section that was done
  * @param tangles found, mats among them; absent or 0 when the comb ran free
- * @param signal  for a section that was done, and for a try at what caught
+ * @param signal  for a section that was done, for a try at what caught, and for how the dog takes it just now
  * @param found   for a comb that caught
  * @param seconds for a try at what caught, 1 to 1800
+ * @param hair    for what a pass brought out; may be absent when it was weighed
+ * @param grams   the same as weighed, 0 to 500
  */
 record EventForm(
         @NotNull(message = "Give the entry an id of its own.") UUID id,
-        @NotNull(message = "Name what happened.") Type type,
+        @NotNull(message = "Name what happened.") EventType type,
         @Nullable Section section,
         @Nullable CombResult comb,
         @Min(value = 0, message = "0 to 99 tangles.")
@@ -41,9 +47,12 @@ record EventForm(
         @Nullable
         @Min(value = 1, message = "A try takes 1 to 1800 seconds.")
         @Max(value = SessionEvent.Teased.MOST_SECONDS, message = "A try takes 1 to 1800 seconds; was the timer forgotten?")
-        Integer seconds) {
-
-    enum Type { SECTION_DONE, SECTION_SKIPPED, SECTION_POSTPONED, CAUGHT, TEASED, STOPPED, UNDONE }
+        Integer seconds,
+        @Nullable HairOut hair,
+        @Nullable
+        @DecimalMin(value = "0", message = "0 to 500 g.")
+        @DecimalMax(value = "500", message = "0 to 500 g; weigh one pass at a time.")
+        Double grams) {
 
     /** Four quick looks. */
     record FoundForm(
@@ -54,6 +63,14 @@ record EventForm(
 
     SessionEvent event() {
         return switch (type) {
+            case STARTED -> new SessionEvent.Started();
+            case KNOT_FELT -> new SessionEvent.KnotFelt(need("section", section));
+            case LAYER_DONE -> new SessionEvent.LayerDone(need("section", section));
+            case HAIR_OUT -> new SessionEvent.HairCameOut(need("section", section), hairOut(), Optional.ofNullable(grams));
+            case SIGNALLED -> new SessionEvent.Signalled(need("section", section), need("signal", signal));
+            case TREAT_GIVEN -> new SessionEvent.TreatGiven();
+            case PAUSED -> new SessionEvent.Paused();
+            case RESUMED -> new SessionEvent.Resumed();
             case SECTION_DONE -> new SessionEvent.SectionDone(need("section", section), need("comb", comb),
                     tangles == null ? 0 : tangles, need("signal", signal));
             case SECTION_SKIPPED -> new SessionEvent.SectionSkipped(need("section", section));
@@ -63,6 +80,10 @@ record EventForm(
             case STOPPED -> new SessionEvent.Stopped();
             case UNDONE -> new SessionEvent.Undone();
         };
+    }
+
+    private HairOut hairOut() {
+        return grams == null ? need("hair", hair) : HairOut.weighing(grams);
     }
 
     private static Catch caught(FoundForm form) {

@@ -10,6 +10,8 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.dog.Section;
+import rustictangle.core.rhythm.CombCheck;
+import rustictangle.core.session.Mat;
 import rustictangle.server.coat.KnownDogs;
 import rustictangle.server.rhythm.CombCheckStore;
 import rustictangle.server.rhythm.CombCheckStore.Found;
@@ -37,14 +39,19 @@ class HistoryController {
     /** @param tangles found in so many comb checks */
     record PlaceView(Section section, int checks, int tangles, int mats) { }
 
+    /** @param checks oldest first */
+    record PlaceStory(Section section, LocalDate since, LocalDate until, List<CombCheck> checks) { }
+
     private final KnownDogs dogs;
     private final SessionStore sessions;
+    private final EventStore events;
     private final CombCheckStore checks;
     private final Clock clock;
 
-    HistoryController(KnownDogs dogs, SessionStore sessions, CombCheckStore checks, Clock clock) {
+    HistoryController(KnownDogs dogs, SessionStore sessions, EventStore events, CombCheckStore checks, Clock clock) {
         this.dogs = dogs;
         this.sessions = sessions;
+        this.events = events;
         this.checks = checks;
         this.clock = clock;
     }
@@ -57,6 +64,22 @@ class HistoryController {
         LocalDate since = LocalDate.now(clock).minusDays(DAYS);
         return new HistoryView(found.stream().limit(PAGE).map(this::view).toList(), found.size() > PAGE, since,
                 checks.foundSince(dogId, since).stream().map(HistoryController::view).toList());
+    }
+
+    /** One place's comb checks over time. */
+    @GetMapping("/api/dogs/{dogId}/history/{section}")
+    PlaceStory place(@PathVariable long dogId, @PathVariable Section section) {
+        dogs.get(dogId);
+        LocalDate since = LocalDate.now(clock).minusDays(DAYS);
+        return new PlaceStory(section, since, LocalDate.now(clock), checks.of(dogId).stream()
+                .filter(check -> check.section() == section && !check.date().isBefore(since)).toList());
+    }
+
+    /** The mats left in and not cleared since. */
+    @GetMapping("/api/dogs/{dogId}/mats")
+    List<Mat> mats(@PathVariable long dogId) {
+        dogs.get(dogId);
+        return Mat.stillIn(events.looks(dogId));
     }
 
     private PastSessionView view(PastSession past) {

@@ -3,31 +3,23 @@ package rustictangle.server.session;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
-import java.util.Arrays;
+import jakarta.validation.constraints.Size;
 import java.util.List;
-import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.dog.Section;
-import rustictangle.core.rhythm.SectionRhythm;
-import rustictangle.core.session.CatchAdvice;
-import rustictangle.core.session.Session;
-import rustictangle.core.session.SessionState;
-import rustictangle.server.rhythm.Rhythms;
+import rustictangle.core.session.SessionEvent;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.coat.KnownDogs;
-import rustictangle.server.routine.RoutineView;
-import rustictangle.server.routine.Routines;
-import rustictangle.server.session.SessionStore.StoredSession;
+import rustictangle.server.frame.BadField;
 
 @RestController
 @RequestMapping("/api/dogs/{dogId}/sessions")
@@ -38,52 +30,46 @@ class SessionController {
             @NotNull(message = "Give the session an id of its own.") UUID id,
             @NotEmpty(message = "Choose at least one section.") List<@NotNull Section> sections) { }
 
-    private final SessionService service;
-    private final KnownDogs dogs;
-    private final Routines routines;
-    private final Rhythms rhythms;
+    /** @param note what the owner wants to remember; may be empty */
+    record NoteForm(@NotNull(message = "Send an empty note to remove it.")
+            @Size(max = 1000, message = "At most 1000 characters; shorten it.") String note) { }
 
-    SessionController(SessionService service, KnownDogs dogs, Routines routines, Rhythms rhythms) {
+    private final SessionService service;
+    private final SessionViews views;
+    private final KnownDogs dogs;
+
+    SessionController(SessionService service, SessionViews views, KnownDogs dogs) {
         this.service = service;
+        this.views = views;
         this.dogs = dogs;
-        this.routines = routines;
-        this.rhythms = rhythms;
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     SessionView begin(@PathVariable long dogId, @Valid @RequestBody SessionForm form) {
-        dogs.get(dogId);
-        service.begin(form.id(), dogId, form.sections());
+        KnownDog known = dogs.get(dogId);
+        service.begin(form.id(), dogId, views.planned(known, form.sections()));
         return get(dogId, form.id());
     }
 
     @GetMapping("/{sessionId}")
     SessionView get(@PathVariable long dogId, @PathVariable UUID sessionId) {
-        KnownDog known = dogs.get(dogId);
-        StoredSession session = service.get(dogId, sessionId);
-        Session log = service.session(sessionId);
-        SessionState state = log.state();
-        return SessionView.of(session, state, caught(known, log),
-                RoutineView.of(routines.of(known, state.plan())));
-    }
-
-    private Optional<CatchAdvice> caught(KnownDog known, Session log) {
-        Optional<Section> here = log.state().current();
-        if (here.isEmpty()) {
-            return Optional.empty();
-        }
-        Set<Section> matted = rhythms.of(known).sections().stream()
-                .filter(section -> section.state() == SectionRhythm.State.MAT_LEFT)
-                .map(SectionRhythm::section).collect(Collectors.toSet());
-        int canMat = (int) Arrays.stream(Section.values()).filter(s -> known.coat().at(s).kind().mats()).count();
-        boolean tender = known.dog().delicateSkin() || here.get().thinSkinned() || known.coat().at(here.get()).pale();
-        return log.catchAdvice(matted, canMat, tender);
+        return views.view(dogs.get(dogId), service.get(dogId, sessionId));
     }
 
     @PostMapping("/{sessionId}/events")
     SessionView record(@PathVariable long dogId, @PathVariable UUID sessionId, @Valid @RequestBody EventForm form) {
-        service.record(dogId, sessionId, form.id(), form.event());
+        SessionEvent event = form.event();
+        if (event instanceof SessionEvent.KnotFelt knot && !dogs.get(dogId).coat().at(knot.section()).kind().brushed()) {
+            throw new BadField("section", "Nothing is brushed there; mark a place with hair that is.");
+        }
+        service.record(dogId, sessionId, form.id(), event);
+        return get(dogId, sessionId);
+    }
+
+    @PutMapping("/{sessionId}/note")
+    SessionView note(@PathVariable long dogId, @PathVariable UUID sessionId, @Valid @RequestBody NoteForm form) {
+        service.note(dogId, sessionId, form.note());
         return get(dogId, sessionId);
     }
 }

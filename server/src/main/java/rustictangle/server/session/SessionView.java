@@ -9,31 +9,55 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
+import rustictangle.core.routine.Preparation;
 import rustictangle.core.session.CatchAdvice;
 import rustictangle.core.session.CombResult;
+import rustictangle.core.session.Mat;
+import rustictangle.core.session.Reaction;
+import rustictangle.core.session.Review;
 import rustictangle.core.session.SessionEvent.SectionDone;
 import rustictangle.core.session.SessionEvent.SectionSkipped;
 import rustictangle.core.session.SessionState;
 import rustictangle.core.trust.Signal;
+import rustictangle.core.trust.TreatsToday;
 import rustictangle.server.routine.RoutineView;
 import rustictangle.server.session.SessionStore.StoredSession;
 
 /**
  * A session as it stands.
  *
- * @param steps   in the order of the plan, with what was recorded
- * @param current the section to do now; absent once it has ended
- * @param caught  what to do about what has caught at the current section; absent: nothing has
- * @param entries how many entries stand; over 0 the last can be taken back
+ * @param steps          in the order of the plan, with what was recorded
+ * @param current        the section to do now; absent once it has ended
+ * @param layer          the layer to do now, from 1
+ * @param knots          where the fingers felt a knot
+ * @param preparation    what comes before the first stroke; absent once that is made
+ * @param reaction       what to do about how the dog takes it just now; absent: nothing was seen
+ * @param ifNo           what to do if the dog opts out next, for when the server cannot be asked
+ * @param caught         what to do about what has caught at the current section; absent: nothing has
+ * @param mats           those left in anywhere on this dog
+ * @param elapsedSeconds from the first stroke on, pauses not counted
+ * @param review         what to make of it; absent while it goes on
+ * @param entries        how many entries stand; over 0 the last can be taken back
+ * @param revision       grows with every entry, undos included
  */
-record SessionView(UUID id, long dogId, Instant startedAt, List<PlannedStep> steps, Optional<Section> current,
-        Optional<SessionState.End> end, List<Reason> advice, Optional<CaughtView> caught, int entries) {
+record SessionView(UUID id, long dogId, Instant startedAt, List<PlannedStep> steps, boolean paused, Optional<Section> current,
+        int layer, List<Section> knots, Optional<Preparation> preparation, Optional<SessionState.End> end,
+        Optional<ReactionView> reaction, ReactionView ifNo, List<Reason> advice, Optional<CaughtView> caught, List<Mat> mats,
+        TreatsToday treats, int elapsedSeconds, Optional<Review> review, String note, int entries, int revision) {
 
     /** What became of a planned section. */
     enum Outcome { WAITING, DONE, SKIPPED }
 
     record PlannedStep(RoutineView.StepView how, Outcome outcome, Optional<CombResult> comb, int tangles,
             Optional<Signal> signal) { }
+
+    /** @param ends whether the session is over with it */
+    record ReactionView(Reaction.Todo todo, String label, List<Reason> reasons, boolean ends) {
+        static ReactionView of(Reaction reaction) {
+            return new ReactionView(reaction.todo(), reaction.todo().label(), reaction.reasons(),
+                    reaction.todo() == Reaction.Todo.END_WELL);
+        }
+    }
 
     /** The one thing to do, with the words to show. */
     record CaughtView(CatchAdvice.Todo todo, String label, List<Reason> reasons, List<String> steps, List<Reason> never) {
@@ -42,7 +66,8 @@ record SessionView(UUID id, long dogId, Instant startedAt, List<PlannedStep> ste
         }
     }
 
-    static SessionView of(StoredSession session, SessionState state, Optional<CatchAdvice> caught, RoutineView routine) {
+    static SessionView of(StoredSession session, SessionState state, int revision, Optional<CatchAdvice> caught,
+            RoutineView routine, List<Mat> mats, TreatsToday treats, int elapsedSeconds, Optional<Review> review) {
         Map<Section, RoutineView.StepView> how = routine.steps().stream()
                 .collect(Collectors.toMap(RoutineView.StepView::section, Function.identity()));
         Map<Section, SectionDone> done = state.done().stream()
@@ -53,8 +78,12 @@ record SessionView(UUID id, long dogId, Instant startedAt, List<PlannedStep> ste
                 .map(section -> step(how.get(section), Optional.ofNullable(done.get(section)),
                         skipped.contains(section)))
                 .toList();
-        return new SessionView(session.id(), session.dogId(), session.startedAt(), steps, state.current(),
-                state.end(), state.advice(), caught.map(CaughtView::of), state.standing().size());
+        return new SessionView(session.id(), session.dogId(), session.startedAt(), steps, state.paused(), state.current(),
+                state.layer(), state.knots().stream().sorted().toList(),
+                state.preparing() ? Optional.of(routine.preparation()) : Optional.empty(), state.end(),
+                state.reaction().map(ReactionView::of), ReactionView.of(state.ifNo()), state.advice(),
+                caught.map(CaughtView::of), mats, treats, elapsedSeconds, review, session.note(),
+                state.standing().size(), revision);
     }
 
     private static PlannedStep step(RoutineView.StepView how, Optional<SectionDone> done, boolean skipped) {

@@ -1,0 +1,131 @@
+package rustictangle.core.routine;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import rustictangle.core.dog.Region;
+import rustictangle.core.dog.Section;
+import rustictangle.core.kit.Manner;
+import rustictangle.core.kit.Need;
+
+/** How a thing is done with the hands, step by step. Common practice, no published source; the words are our own. */
+public enum Method {
+    LINE_BRUSHING("Line brushing", "The top can look fluffy while the layer at the skin felts. Only a parting shows it.",
+            "Part the hair in a line until you see skin, at the bottom of the place.",
+            "Hold up all the rest with your flat hand.",
+            "Set the tool lightly at the skin, draw it out through the layer, and lift it away: the wires never scrape.",
+            "Two or three strokes, then move along the line.",
+            "When the line is done, let the next thin layer fall over it, and begin again.",
+            "Hear it: hair that is not done crackles and drags, done hair is quiet."),
+    COMB_PROOF("The comb's proof", "A brush can glide over felt. The comb cannot.",
+            "Put the comb in at the root, teeth toward the skin but not onto it.",
+            "Draw it right through to the ends, wide teeth first, fine teeth after.",
+            "Runs free: this place is proved.",
+            "Catches: take it out, never pull. Back to the brush just there, then comb again."),
+    EAR_IN_PALM("The ear in your palm", "The leather is thin: it must lie on something.",
+            "Lay the ear flat in your palm, upper face up.",
+            "Brush from the middle of the leather to its edge, lightly.",
+            "Flip it over, and do the under face.",
+            "Flip it back, and comb it along its edge."),
+    EAR_OVER_HEAD("The ear over the head", "For the under face and the place behind, when the palm does not do.",
+            "Fold the ear over onto the top of the head: the head is the table.",
+            "Hold its edge with two fingers, without pulling.",
+            "Brush the under face from the fold outward.",
+            "Now behind the ear: hold the hair at its base, and comb."),
+    FACE("The face", "One slip near an eye is one too many.",
+            "Chin on your palm, held so lightly that your fingers can still move.",
+            "Your fingers lie over the nose, and between comb and eye.",
+            "Comb away from the eyes and toward the ear.",
+            "Then the beard, from its ends inward; food and wet make it felt."),
+    ARMPIT("The armpit", "It rubs at every step, and felts before any other place.",
+            "The dog stands. Lift the front leg a little forward, never out to the side.",
+            "Look first, then feel with your fingers.",
+            "Short light strokes from the ends inward: the skin here is thin and folds.",
+            "Let the leg down between two tries."),
+    REAR_AND_TAIL("Rear and tail", "Sitting, soiling: it needs more mist and less haste.",
+            "Hold the tail at its base, gently, and lay it aside.",
+            "A little more mist on the trousers.",
+            "Part in lines from the bottom up, as everywhere.",
+            "Last the tail: parted along its length, from the tip toward the base."),
+    THROAT("The throat", "Hidden by the chin, rubbed by the collar, and skipped by most.",
+            "Collar off. Lift the chin only a little, with two fingers.",
+            "Part in lines across the throat, from the chest up to the chin.",
+            "Short strokes, away from the mouth.",
+            "Comb it, right up to where the chin begins."),
+    FOOT("The foot", "Twigs, snow and burrs sit between the toes.",
+            "The foot rests in your hand; thumb above, fingers beneath.",
+            "Part the toes and look; take out by hand what sticks.",
+            "Brush the hair on top toward the nails.",
+            "Comb round the edge. Trimming between the pads is for someone taught."),
+    INNER_LEG("The inner side of the hind leg", "Reached only when the other leg is out of the way.",
+            "The dog stands, or lies on its side.",
+            "Standing: lift the other hind leg a little, or reach through from behind.",
+            "Lying: fold the upper leg back, and the inner side lies open.",
+            "Thin skin: light strokes, downward, then the comb.",
+            "Round the hock a curved comb has no corner to poke."),
+    LIFT_UNDERCOAT("Lifting the undercoat", "In the season the undercoat lets go by itself; the guard hair stays.",
+            "Loosen first: rubber in small circles.",
+            "Then the brush against the lie, so that the coat stands open.",
+            "Rake or comb lightly along the lie: only what is already loose comes out.",
+            "It holds? Then leave it. Never rake at what is still fast.",
+            "Another pass only while the last one still brought a handful.");
+
+    private final String title;
+    private final String why;
+    private final List<String> steps;
+
+    Method(String title, String why, String... steps) {
+        this.title = title;
+        this.why = why;
+        this.steps = List.of(steps);
+    }
+
+    public String title() {
+        return title;
+    }
+
+    /** What it is good for, in a line or two. */
+    public String why() {
+        return why;
+    }
+
+    public List<String> steps() {
+        return steps;
+    }
+
+    /** What an owner needs to know at this section, the place's own first. */
+    static List<Method> at(Section section, Need need, boolean layers) {
+        if (!need.brushed()) {
+            return List.of();
+        }
+        List<Method> methods = new ArrayList<>(ownOf(section));
+        if (layers) {
+            methods.add(LINE_BRUSHING);
+        }
+        if (need.order().stream().anyMatch(step -> step.manner() == Manner.LIFT_LOOSE)) {
+            methods.add(LIFT_UNDERCOAT);
+        }
+        if (need.proof().isPresent()) {
+            methods.add(COMB_PROOF);
+        }
+        return methods;
+    }
+
+    private static Set<Method> ownOf(Section section) {
+        return switch (section) {
+            case EAR_LEFT, EAR_RIGHT -> EnumSet.of(EAR_IN_PALM, EAR_OVER_HEAD);
+            case BEHIND_EAR_LEFT, BEHIND_EAR_RIGHT -> EnumSet.of(EAR_OVER_HEAD);
+            case MUZZLE, CROWN -> EnumSet.of(FACE);
+            case ARMPIT_LEFT, ARMPIT_RIGHT -> EnumSet.of(ARMPIT);
+            case REAR_TROUSERS, TAIL_WHOLE -> EnumSet.of(REAR_AND_TAIL);
+            case THROAT -> EnumSet.of(THROAT);
+            case HIND_LEG_LEFT, HIND_LEG_RIGHT -> EnumSet.of(INNER_LEG);
+            default -> foot(section) ? EnumSet.of(FOOT) : EnumSet.noneOf(Method.class);
+        };
+    }
+
+    private static boolean foot(Section section) {
+        return section.region() == Region.LEGS && section.sensitivityRank() >= 9;
+    }
+}

@@ -1,0 +1,81 @@
+package rustictangle.core.session;
+
+import java.util.ArrayList;
+import java.util.List;
+import rustictangle.core.Reason;
+import rustictangle.core.dog.Region;
+import rustictangle.core.dog.Section;
+import rustictangle.core.trust.Signal;
+
+/**
+ * What to do about how the dog takes it just now. Common practice, no published source.
+ *
+ * @param reasons how, and why
+ */
+public record Reaction(Todo todo, List<Reason> reasons) {
+
+    /** The ways to react, the lightest first. */
+    public enum Todo {
+        GO_ON("Good: go on like this"),
+        EASE("Ease off"),
+        CHANGE_PLACE("Another place first"),
+        ASK_ONCE_MORE("Hands off; then ask once more"),
+        END_WELL("End it well");
+
+        private final String label;
+
+        Todo(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+
+    /** Uneasy at one place this often in a session: the place is changed. Own estimate. */
+    static final int UNEASY_TO_CHANGE_PLACE = 2;
+
+    public Reaction {
+        reasons = List.copyOf(reasons);
+    }
+
+    /**
+     * @param uneasyHere   how often it was uneasy at this section in this session, this time included
+     * @param optOutsInAll how often it opted out in this session, this time included
+     */
+    static Reaction to(Signal signal, Section section, int uneasyHere, int optOutsInAll) {
+        return switch (signal) {
+            case RELAXED -> new Reaction(Todo.GO_ON, List.of(new Reason("session.relaxed",
+                    "Loose, leans in, eats: a treat now and then keeps it so.")));
+            case UNEASY -> uneasy(section, uneasyHere);
+            case OPTED_OUT -> optedOut(optOutsInAll);
+        };
+    }
+
+    /** What a no would mean, said beforehand for when nothing can be asked. */
+    static Reaction optedOut(int optOutsInAll) {
+        return optOutsInAll >= Session.OPT_OUTS_TO_END
+                ? new Reaction(Todo.END_WELL, List.of(new Reason("session.second-no", "A second no ends it for today. "
+                        + "That is a good decision: something easy, a treat, and done.")))
+                : new Reaction(Todo.ASK_ONCE_MORE, List.of(new Reason("session.first-no", "The dog said no, and may. "
+                        + "Pause, let it think, then ask once more, here or at an easier place. A second no ends it "
+                        + "for today.")));
+    }
+
+    private static Reaction uneasy(Section section, int uneasyHere) {
+        List<Reason> reasons = new ArrayList<>();
+        boolean change = uneasyHere >= UNEASY_TO_CHANGE_PLACE;
+        if (change) {
+            reasons.add(new Reason("session.change-place", "Uneasy here again: do a place it minds less, then come back "
+                    + "to this one with a lighter hand."));
+        }
+        reasons.add(new Reason("session.uneasy", "Uneasy: lighter hand, smaller strokes, a treat in between. A sudden "
+                + "new objection in one place: look for pain."));
+        if (section.region() == Region.LEGS) {
+            reasons.add(new Reason("session.leg", "A leg pulled away: go with it, and let it come back. Lift the other, "
+                    + "let the dog stand, support it under the chin, or leave it."));
+        }
+        return new Reaction(change ? Todo.CHANGE_PLACE : Todo.EASE, reasons);
+    }
+}

@@ -1,0 +1,27 @@
+package rustictangle.core.trust;
+
+import java.util.Optional;
+import rustictangle.core.Reason;
+
+/**
+ * Today's treats against the day's allowance.
+ *
+ * @param given       pieces given today, in brushing and in practice
+ * @param givenKcal   what they held
+ * @param allowedKcal what may be treats today
+ * @param piecesLeft  whole pieces that are still within it, at least 0
+ * @param usedUp      what to do when it is used up; empty: it is not
+ */
+public record TreatsToday(int given, double givenKcal, double allowedKcal, int piecesLeft, Optional<Reason> usedUp) {
+
+    public static TreatsToday of(TreatAllowance allowance, Treat treat, int given) {
+        if (!(given >= 0)) {
+            throw new IllegalArgumentException("treats given " + given + ", need 0 or more");
+        }
+        double kcal = given * treat.kcal();
+        int left = (int) Math.max(0, Math.floor((allowance.treatKcal() - kcal) / treat.kcal() + 1e-9));
+        return new TreatsToday(given, kcal, allowance.treatKcal(), left, left > 0 ? Optional.empty()
+                : Optional.of(new Reason("trust.treats-used", "Today's treats are used up. From now on part of the dinner, "
+                        + "piece by piece, and that much less in the bowl.")));
+    }
+}

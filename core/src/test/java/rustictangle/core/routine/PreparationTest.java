@@ -1,0 +1,140 @@
+package rustictangle.core.routine;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import rustictangle.core.Dogs;
+import rustictangle.core.Reason;
+import rustictangle.core.coat.Coat;
+import rustictangle.core.coat.CoatKind;
+import rustictangle.core.dog.Dog;
+import rustictangle.core.dog.Habit;
+import rustictangle.core.dog.History;
+import rustictangle.core.dog.LifeStage;
+import rustictangle.core.dog.Mass;
+import rustictangle.core.dog.Section;
+import rustictangle.core.dog.Skin;
+import rustictangle.core.dog.Wear;
+import rustictangle.core.rhythm.CombCheck;
+import rustictangle.core.rhythm.Comfort;
+import rustictangle.core.rhythm.Rhythm;
+import rustictangle.core.routine.Passes.Direction;
+import rustictangle.core.trust.Trust;
+
+/** Before the first stroke and how a place is worked: common practice, no published source (handbook 6 and 7). */
+class PreparationTest {
+
+    private static final LocalDate TODAY = LocalDate.of(2026, 5, 14);
+
+    @Test
+    void aWetDogIsDriedFirstAndAFlatFaceNeverWarm() {
+        assertTrue(caution(Dogs.adult(14), "coat", "damp or wet").text().contains("dry it to the skin first"));
+        Dog flat = new Dog(new Mass(9), LifeStage.ADULT, true, Skin.SOUND, History.GENTLE, Set.of(), Set.of());
+        assertTrue(caution(flat, "coat", "damp or wet").text().contains("Never a warm dryer"));
+        assertFalse(caution(Dogs.adult(14), "coat", "damp or wet").text().contains("warm dryer"));
+    }
+
+    @Test
+    void aBathOverAMatIsRefusedAndOverTanglesPutOff() {
+        assertTrue(caution(Dogs.adult(14), "bath", "afterwards").text().startsWith("Only once the comb runs free"));
+        List<CombCheck> mat = List.of(new CombCheck(Section.BACK, TODAY, 1, true));
+        Preparation withMat = preparation(Dogs.adult(14), Dogs.allOver(Dogs.fleece(60)), mat);
+        assertTrue(option(withMat, "bath", "afterwards").text().startsWith("No bath today"));
+    }
+
+    @Test
+    void aLoneDogOnATableIsWarnedOf() {
+        assertEquals("routine.table", caution(Dogs.adult(14), "place", "on a table").rule());
+        assertEquals("routine.alone", caution(Dogs.adult(14), "hands", "nobody").rule());
+    }
+
+    @Test
+    void theChecklistFitsTheDog() {
+        Dog swimmer = Dogs.living(Set.of(Wear.HARNESS), Set.of(Habit.SWIMS, Habit.FIELDS_OR_SAND));
+        List<Reason> todo = preparation(swimmer, Dogs.allOver(Dogs.fleece(60)), List.of()).todo();
+        assertTrue(text(todo).contains("Harness and collar off"));
+        assertTrue(text(todo).contains("burrs, seeds and sand, weed and silt"));
+        assertTrue(rules(todo).contains("routine.finger-search"));
+        List<Reason> smooth = preparation(Dogs.adult(14), Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 15)), List.of()).todo();
+        assertFalse(rules(smooth).contains("routine.finger-search"), "a smooth coat does not knot");
+        assertFalse(rules(smooth).contains("routine.undress"));
+        assertFalse(rules(smooth).contains("routine.mist-ready"));
+        List<Reason> silk = preparation(Dogs.adult(5), Dogs.allOver(Dogs.hair(CoatKind.DROP, 140)), List.of()).todo();
+        assertTrue(rules(silk).contains("routine.mist-ready"));
+    }
+
+    @Test
+    void fluffyHairIsGoneOverEveryWayAndAStrictLieIsFinishedWithIt() {
+        assertEquals(List.of(Direction.WITH_LIE, Direction.AGAINST_LIE, Direction.ACROSS),
+                step(Dogs.allOver(Dogs.fleece(60)), Section.BACK).passes().directions());
+        for (CoatKind kind : List.of(CoatKind.DROP, CoatKind.FEATHERED, CoatKind.DOUBLE, CoatKind.WIRE, CoatKind.SMOOTH)) {
+            List<Direction> passes = step(Dogs.allOver(Dogs.hair(kind, kind == CoatKind.SMOOTH ? 15 : 60)), Section.BACK)
+                    .passes().directions();
+            assertEquals(Direction.WITH_LIE, passes.get(passes.size() - 1), kind + " is finished with the lie");
+        }
+        assertEquals(Direction.AGAINST_LIE, step(Dogs.shedding(Dogs.hair(CoatKind.DOUBLE, 60)), Section.BACK).passes()
+                .directions().get(0), "the season's coat is opened against the lie");
+        assertEquals("routine.passes-face", step(Dogs.allOver(Dogs.fleece(60)), Section.MUZZLE).passes().why().rule());
+    }
+
+    @Test
+    void mistNeverGoesTowardTheFace() {
+        Coat silk = Dogs.allOver(Dogs.hair(CoatKind.DROP, 140));
+        assertTrue(step(silk, Section.CROWN).mist().orElseThrow().text().contains("never toward the face"));
+        assertTrue(step(silk, Section.REAR_TROUSERS).mist().orElseThrow().text().contains("more than elsewhere"));
+        assertTrue(step(Dogs.allOver(Dogs.fleece(60)), Section.BACK).mist().isEmpty(), "fleece asks for no mist");
+    }
+
+    @Test
+    void everyAwkwardPlaceHasItsCardAndEveryCardIsReached() {
+        Coat coat = Dogs.allOver(Dogs.hair(CoatKind.DROP, 140));
+        assertEquals(List.of(Method.EAR_IN_PALM, Method.EAR_OVER_HEAD, Method.LINE_BRUSHING, Method.COMB_PROOF),
+                step(coat, Section.EAR_LEFT).methods());
+        assertEquals(Method.INNER_LEG, step(coat, Section.HIND_LEG_RIGHT).methods().get(0));
+        assertEquals(List.of(Method.FOOT), step(Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 15)), Section.HIND_FOOT_LEFT).methods(),
+                "no layers and no comb on a smooth coat");
+        List<Method> reached = Stream.of(coat, Dogs.shedding(Dogs.hair(CoatKind.DOUBLE, 60)))
+                .flatMap(one -> Arrays.stream(Section.values()).flatMap(section -> step(one, section).methods().stream()))
+                .distinct().sorted().toList();
+        assertEquals(List.of(Method.values()), reached);
+    }
+
+    private static Reason caution(Dog dog, String question, String option) {
+        return option(preparation(dog, Dogs.allOver(Dogs.fleece(60)), List.of()), question, option);
+    }
+
+    private static Reason option(Preparation preparation, String question, String option) {
+        return preparation.questions().stream().filter(one -> one.id().equals(question))
+                .flatMap(one -> one.options().stream()).filter(one -> one.label().equals(option))
+                .findFirst().orElseThrow().caution().orElseThrow();
+    }
+
+    private static Preparation preparation(Dog dog, Coat coat, List<CombCheck> checks) {
+        return routine(dog, coat, checks).preparation();
+    }
+
+    private static RoutineStep step(Coat coat, Section section) {
+        return routine(Dogs.adult(14), coat, List.of()).steps().stream().filter(step -> step.section() == section)
+                .findFirst().orElseThrow();
+    }
+
+    private static Routine routine(Dog dog, Coat coat, List<CombCheck> checks) {
+        return Routine.of(dog, coat, Dogs.kit(dog, coat), Trust.of(dog, List.of()),
+                Rhythm.of(dog, coat, Comfort.BALANCED, checks, TODAY).sections(), List.of(Section.values()));
+    }
+
+    private static String text(List<Reason> reasons) {
+        return String.join(" ", reasons.stream().map(Reason::text).toList());
+    }
+
+    private static List<String> rules(List<Reason> reasons) {
+        return reasons.stream().map(Reason::rule).toList();
+    }
+}

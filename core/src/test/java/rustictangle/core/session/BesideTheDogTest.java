@@ -1,0 +1,166 @@
+package rustictangle.core.session;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static rustictangle.core.dog.Section.BACK;
+import static rustictangle.core.dog.Section.CHEST;
+import static rustictangle.core.dog.Section.FRONT_LEG_LEFT;
+import static rustictangle.core.dog.Section.TAIL_WHOLE;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import rustictangle.core.Reason;
+import rustictangle.core.dog.Section;
+import rustictangle.core.session.SessionEvent.HairCameOut;
+import rustictangle.core.session.SessionEvent.KnotFelt;
+import rustictangle.core.session.SessionEvent.LayerDone;
+import rustictangle.core.session.SessionEvent.Paused;
+import rustictangle.core.session.SessionEvent.Resumed;
+import rustictangle.core.session.SessionEvent.SectionDone;
+import rustictangle.core.session.SessionEvent.SectionPostponed;
+import rustictangle.core.session.SessionEvent.SectionSkipped;
+import rustictangle.core.session.SessionEvent.Signalled;
+import rustictangle.core.session.SessionEvent.Started;
+import rustictangle.core.session.SessionEvent.TreatGiven;
+import rustictangle.core.session.SessionEvent.Undone;
+import rustictangle.core.session.SessionState.End;
+import rustictangle.core.trust.Signal;
+
+/** What happens while the hands are on the dog. Common practice, no published source (handbook 6, 7 and 9.5). */
+class BesideTheDogTest {
+
+    private static final Session PLAN = Session.planned(List.of(BACK, CHEST, TAIL_WHOLE));
+
+    @Test
+    void theChecklistStandsUntilTheFirstStroke() {
+        assertTrue(PLAN.state().preparing());
+        Session started = PLAN.apply(new TreatGiven()).apply(new Started());
+        assertFalse(started.state().preparing());
+        assertThrows(IllegalStateException.class, () -> started.apply(new Started()), "two screens, one first stroke");
+        assertFalse(PLAN.apply(glides(BACK)).state().preparing(), "sessions kept before there was a checklist have begun");
+    }
+
+    @Test
+    void aKnotFeltWhereNothingWasPlannedIsWorkedAfterThePlan() {
+        Session felt = PLAN.apply(new KnotFelt(FRONT_LEG_LEFT)).apply(new KnotFelt(BACK));
+        assertEquals(Set.of(FRONT_LEG_LEFT, BACK), felt.state().knots());
+        assertEquals(List.of(BACK, CHEST, TAIL_WHOLE, FRONT_LEG_LEFT), felt.state().plan());
+        Session planned = felt.apply(glides(BACK)).apply(glides(CHEST)).apply(glides(TAIL_WHOLE));
+        assertEquals(Optional.of(FRONT_LEG_LEFT), planned.state().current());
+        assertEquals(List.of(BACK, CHEST, TAIL_WHOLE), felt.apply(new KnotFelt(FRONT_LEG_LEFT)).state().plan(),
+                "marked again, it is off the map");
+    }
+
+    @Test
+    void layersAreCountedForThePlaceInHand() {
+        Session third = PLAN.apply(new LayerDone(BACK)).apply(new LayerDone(BACK));
+        assertEquals(3, third.state().layer());
+        assertEquals(2, third.apply(new Undone()).state().layer());
+        assertEquals(1, third.apply(glides(BACK)).state().layer());
+        Session putOff = third.apply(new SectionPostponed(BACK)).apply(glides(CHEST)).apply(glides(TAIL_WHOLE));
+        assertEquals(3, putOff.state().layer(), "a place put off goes on where it was left");
+    }
+
+    @Test
+    void whileHandsAreOffNothingIsWorkedButTreatsAreWelcome() {
+        Session paused = PLAN.apply(new Started()).apply(new Paused());
+        assertTrue(paused.state().paused());
+        assertThrows(IllegalStateException.class, () -> paused.apply(glides(BACK)));
+        assertThrows(IllegalStateException.class, () -> paused.apply(new Paused()));
+        Session on = paused.apply(new TreatGiven()).apply(new Resumed());
+        assertFalse(on.state().paused());
+        assertThrows(IllegalStateException.class, () -> on.apply(new Resumed()));
+    }
+
+    @Test
+    void uneasyMeansEaseOffAndUneasyAgainMeansAnotherPlace() {
+        Session once = PLAN.apply(seen(Signal.UNEASY));
+        assertEquals(Reaction.Todo.EASE, todo(once));
+        assertEquals(Optional.of(BACK), once.state().current(), "the place is not given up for it");
+        Session twice = once.apply(new TreatGiven()).apply(seen(Signal.UNEASY));
+        assertEquals(Reaction.Todo.CHANGE_PLACE, todo(twice));
+        assertEquals(Reaction.Todo.CHANGE_PLACE, todo(twice.apply(new TreatGiven())), "a treat does not wipe it away");
+        assertTrue(twice.apply(new LayerDone(BACK)).state().reaction().isEmpty());
+        assertEquals(Reaction.Todo.GO_ON, todo(PLAN.apply(seen(Signal.RELAXED))));
+    }
+
+    @Test
+    void aLegPulledAwayIsGoneAlongWith() {
+        Session leg = Session.planned(List.of(FRONT_LEG_LEFT)).apply(new Signalled(FRONT_LEG_LEFT, Signal.UNEASY));
+        assertTrue(rules(leg.state().reaction().orElseThrow().reasons()).contains("session.leg"));
+        assertFalse(rules(PLAN.apply(seen(Signal.UNEASY)).state().reaction().orElseThrow().reasons()).contains("session.leg"));
+    }
+
+    @Test
+    void aNoMayBeAskedOnceMoreAndASecondNoEndsItWhereverItComes() {
+        assertEquals(Reaction.Todo.ASK_ONCE_MORE, PLAN.state().ifNo().todo());
+        Session once = PLAN.apply(seen(Signal.OPTED_OUT));
+        assertEquals(Reaction.Todo.ASK_ONCE_MORE, todo(once));
+        assertEquals(Optional.of(BACK), once.state().current());
+        assertEquals(Reaction.Todo.END_WELL, once.state().ifNo().todo(), "what a second one means is known beforehand");
+        Session elsewhere = once.apply(new SectionPostponed(BACK)).apply(new Signalled(CHEST, Signal.OPTED_OUT));
+        assertEquals(Optional.of(End.OPTED_OUT_TWICE), elsewhere.state().end());
+        assertEquals(once.state(), once.apply(seen(Signal.OPTED_OUT)).apply(new Undone()).state());
+    }
+
+    @Test
+    void anotherPassIsWorthItWhileTheLastOneStillBroughtAHandful() {
+        assertEquals(List.of("session.another-pass"), rules(after(HairOut.HEAP)));
+        assertEquals(List.of("session.another-pass"), rules(after(HairOut.HANDFUL)));
+        assertEquals(List.of("session.enough-hair"), rules(after(HairOut.PINCH)));
+        assertEquals(HairOut.PINCH, HairOut.weighing(0.9));
+        assertEquals(HairOut.HANDFUL, HairOut.weighing(1));
+        assertEquals(HairOut.HEAP, HairOut.weighing(4));
+        assertThrows(IllegalArgumentException.class, () -> HairOut.weighing(Double.NaN));
+        assertThrows(IllegalArgumentException.class, () -> new HairCameOut(BACK, HairOut.HEAP, Optional.of(501.0)));
+    }
+
+    @Test
+    void oneThingToTryNextTimeIsTheOneThatMattersMost() {
+        assertEquals("session.next-like-this", next(PLAN.apply(glides(BACK)).apply(glides(CHEST)).apply(glides(TAIL_WHOLE)), 100, 100));
+        assertEquals("session.next-fewer", next(PLAN.apply(glides(BACK)).apply(new SessionEvent.Stopped()), 800, 600));
+        assertEquals("session.next-skipped", next(PLAN.apply(new SectionSkipped(BACK)).apply(new SessionEvent.Stopped()), 800, 600));
+        Session many = PLAN.apply(new SectionSkipped(BACK)).apply(done(CHEST, CombResult.TANGLES_CLEARED, 3, Signal.RELAXED));
+        assertEquals("session.next-sooner", next(many.apply(glides(TAIL_WHOLE)), 800, 600));
+        Session minded = PLAN.apply(done(BACK, CombResult.TANGLES_CLEARED, 5, Signal.RELAXED)).apply(new Signalled(CHEST, Signal.UNEASY));
+        Review review = Review.of(minded.apply(new SessionEvent.Stopped()).state(), 800, 600);
+        assertEquals("session.next-practice", review.nextTime().rule());
+        assertTrue(review.nextTime().text().contains("chest"));
+        assertEquals("session.next-mat", next(minded.apply(done(CHEST, CombResult.MAT_LEFT, 1, Signal.UNEASY))
+                .apply(new SessionEvent.Stopped()), 800, 600));
+        assertEquals("session.next-shorter", next(PLAN.apply(seen(Signal.OPTED_OUT)).apply(seen(Signal.OPTED_OUT)), 50, 600));
+    }
+
+    private static String next(Session session, int spent, int expected) {
+        assertTrue(session.state().end().isPresent());
+        return Review.of(session.state(), spent, expected).nextTime().rule();
+    }
+
+    private static List<Reason> after(HairOut hair) {
+        return PLAN.apply(new HairCameOut(BACK, hair, Optional.empty())).state().advice();
+    }
+
+    private static Reaction.Todo todo(Session session) {
+        return session.state().reaction().orElseThrow().todo();
+    }
+
+    private static Signalled seen(Signal signal) {
+        return new Signalled(BACK, signal);
+    }
+
+    private static SectionDone glides(Section section) {
+        return done(section, CombResult.GLIDES, 0, Signal.RELAXED);
+    }
+
+    private static SectionDone done(Section section, CombResult comb, int tangles, Signal signal) {
+        return new SectionDone(section, comb, tangles, signal);
+    }
+
+    private static List<String> rules(List<Reason> reasons) {
+        return reasons.stream().map(Reason::rule).toList();
+    }
+}

@@ -1,0 +1,11 @@
+package rustictangle.server.session;
+
+/** A scale on which combed-out hair is weighed. */
+public interface KitchenScale {
+
+    /** What lies on it now, grams, 0 or more. */
+    double grams();
+
+    /** Whether it is only a stand-in for a real one; the interface says so. */
+    boolean simulated();
+}

@@ -1,0 +1,26 @@
+<script setup lang="ts">
+import CardTitle from '@/shell/CardTitle.vue'
+import PageState from '@/shell/PageState.vue'
+import MethodCard from './MethodCard.vue'
+import { useMethods } from './useMethods'
+
+defineProps<{ dogId: number }>()
+
+const methods = useMethods()
+</script>
+
+<template>
+  <PageState :pending="!methods.data.value" :error="methods.error.value" @retry="methods.refetch()">
+    <CardTitle>With your hands</CardTitle>
+    <p class="no-print"><router-link :to="`/dogs/${dogId}/routine`">← to the routine</router-link></p>
+    <div class="cards"><MethodCard v-for="one in methods.data.value" :key="one.method" :method="one.method" /></div>
+  </PageState>
+</template>
+
+<style scoped>
+a { color: inherit; }
+.cards { display: grid; grid-template-columns: 1fr 1fr; gap: 34px 40px; margin-top: 18px; }
+.cards :deep(.card) { grid-template-columns: minmax(150px, 42%) 1fr; gap: 18px; font-size: 0.97rem; }
+@media (max-width: 1099px) { .cards { grid-template-columns: 1fr; } }
+@media (max-width: 599px) { .cards :deep(.card) { grid-template-columns: 1fr; } }
+</style>

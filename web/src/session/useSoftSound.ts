@@ -1,0 +1,33 @@
+import { ref } from 'vue'
+
+const KEPT = 'soft-sound'
+const LOUDNESS = 0.06
+const SECONDS = 0.14
+
+/** A soft tick for each stroke, lower when the hand should move on. Off until the owner wants it. */
+export function useSoftSound() {
+  const on = ref(localStorage.getItem(KEPT) === 'on')
+  let audio: AudioContext | undefined
+
+  function tick(hertz: number) {
+    if (!on.value) return
+    audio ??= new AudioContext()
+    // Browsers keep it silent until the page has been touched.
+    void audio.resume()
+    const [tone, gain] = [audio.createOscillator(), audio.createGain()]
+    tone.frequency.value = hertz
+    gain.gain.setValueAtTime(LOUDNESS, audio.currentTime)
+    gain.gain.exponentialRampToValueAtTime(0.0001, audio.currentTime + SECONDS)
+    tone.connect(gain).connect(audio.destination)
+    tone.start()
+    tone.stop(audio.currentTime + SECONDS)
+  }
+  return {
+    on,
+    tick,
+    toggle() {
+      on.value = !on.value
+      localStorage.setItem(KEPT, on.value ? 'on' : 'off')
+    },
+  }
+}

@@ -1,0 +1,44 @@
+import type { EventForm, SessionView } from '@/api/types'
+
+/**
+ * A session with the entries laid over it that still wait in this browser, so that the hands need not stop. It
+ * only follows the plan; what needs judgement waits for the server, whose own fold replaces all of this.
+ */
+export function withUnsent(view: SessionView, waiting: EventForm[]): SessionView {
+  return standing(waiting).reduce(lay, { ...view, reaction: undefined, caught: undefined, advice: [] })
+}
+
+/** Without what was taken back again. */
+function standing(waiting: EventForm[]): EventForm[] {
+  return waiting.reduce<EventForm[]>((kept, one) => (one.type === 'UNDONE' ? kept.slice(0, -1) : [...kept, one]), [])
+}
+
+function lay(view: SessionView, event: EventForm): SessionView {
+  switch (event.type) {
+    case 'STARTED': return { ...view, preparation: undefined }
+    case 'KNOT_FELT': return { ...view, knots: view.knots.includes(event.section!)
+      ? view.knots.filter((s) => s !== event.section) : [...view.knots, event.section!] }
+    case 'LAYER_DONE': return { ...view, layer: view.layer + 1 }
+    case 'TREAT_GIVEN': return { ...view, treats: { ...view.treats, given: view.treats.given + 1,
+      piecesLeft: Math.max(0, view.treats.piecesLeft - 1) } }
+    case 'PAUSED': return { ...view, paused: true }
+    case 'RESUMED': return { ...view, paused: false }
+    case 'SIGNALLED': return event.signal !== 'OPTED_OUT' ? view
+      : { ...view, reaction: view.ifNo, end: view.ifNo.ends ? 'OPTED_OUT_TWICE' : undefined }
+    case 'STOPPED': return { ...view, end: 'STOPPED' }
+    case 'SECTION_POSTPONED': return moveOn({ ...view, steps: [
+      ...view.steps.filter((s) => s.how.section !== event.section), ...view.steps.filter((s) => s.how.section === event.section)] })
+    case 'SECTION_DONE': return answered(view, event, 'DONE')
+    case 'SECTION_SKIPPED': return answered(view, event, 'SKIPPED')
+    default: return view
+  }
+}
+
+function answered(view: SessionView, event: EventForm, outcome: 'DONE' | 'SKIPPED'): SessionView {
+  return moveOn({ ...view, steps: view.steps.map((step) => (step.how.section === event.section ? { ...step, outcome } : step)) })
+}
+
+function moveOn(view: SessionView): SessionView {
+  const current = view.steps.find((step) => step.outcome === 'WAITING')?.how.section
+  return { ...view, current, layer: 1, end: view.end ?? (current ? undefined : 'ALL_DONE') }
+}
