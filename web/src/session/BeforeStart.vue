@@ -40,7 +40,7 @@ function begin() {
             <svg viewBox="0 0 28 28" aria-hidden="true"><circle cx="14" cy="14" r="11" /><path v-if="draft.done.includes(todo.rule)" d="M8 14l5 5 8-10" /></svg><span>{{ say(todo.text) }}</span>
           </button>
         </li>
-        <li class="knots" role="status"><b>{{ knots.length ? `Knots felt: ${knots.join(', ')}.` : 'No knot marked yet.' }}</b> Tap the map where you feel one; again to take it off.</li>
+        <li class="knots"><b role="status">{{ knots.length ? `Knots felt: ${knots.join(', ')}.` : 'No knot marked yet.' }}</b> Tap the map where you feel one; again to take it off.</li>
       </ul>
     </div>
     <div class="foot"><button type="button" class="next" :disabled="saving" @click="begin">First stroke <kbd>space</kbd></button></div>

@@ -4,7 +4,7 @@ import type { SessionView } from '@/api/types'
 import { minutes } from '@/shell/useUnits'
 
 /** How far it has come: places, time gone and to go, and what of the treats is left. */
-const props = defineProps<{ view: SessionView; dogName: string }>()
+const props = defineProps<{ view: SessionView; elapsedSeconds: number; dogName: string }>()
 defineEmits<{ leave: [] }>()
 
 /** How many places are answered; places put off come last. */
@@ -16,7 +16,7 @@ const toGo = computed(() => props.view.steps.filter((s) => s.outcome === 'WAITIN
   <header>
     <router-link to="/" class="out" @click="$emit('leave')">Pause and leave</router-link>
     <span><span class="who">{{ dogName }}: </span>{{ Math.min(position + 1, view.steps.length) }} of {{ view.steps.length }}</span>
-    <span class="time"><template v-if="view.elapsedSeconds >= 60">{{ minutes(view.elapsedSeconds) }} gone, </template>about {{ minutes(toGo) }} to go</span>
+    <span class="time"><template v-if="elapsedSeconds >= 60">{{ minutes(elapsedSeconds) }} gone, </template>about {{ minutes(toGo) }} to go</span>
     <span class="treats">{{ view.treats.piecesLeft }} {{ view.treats.piecesLeft === 1 ? 'treat' : 'treats' }} left today</span>
     <progress :value="position" :max="view.steps.length" :aria-label="`${position} of ${view.steps.length} places answered`" />
   </header>

@@ -31,7 +31,7 @@ const { names } = useSections()
 const { say } = useUnits()
 const dog = useDog(() => props.dogId)
 const coat = useDrawnCoat(() => props.dogId)
-const { session, view, record, saving, waiting, cutOff, refused } = useSession(props.dogId, props.sessionId)
+const { session, view, record, elapsedSeconds, saving, waiting, cutOff, refused } = useSession(props.dogId, props.sessionId)
 useWakeLock()
 
 const step = computed(() => view.value?.steps.find((s) => s.how.section === view.value?.current)?.how)
@@ -141,7 +141,7 @@ function isControl(target: EventTarget | null): boolean {
   <PageState :pending="!view || !dog.data.value" :error="view ? undefined : session.error.value" @retry="session.refetch()">
     <SessionEnd v-if="view?.end && !cutOff" :view="view" :names="names" :dog-name="dog.data.value!.form.name" @undo="record({ type: 'UNDONE' })" />
     <div v-else-if="view" class="bench" :class="{ looking: phase === 'catch' || phase === 'caught' }">
-      <SessionHead :view="view" :dog-name="dog.data.value!.form.name" @leave="!view.preparation && !view.paused && !view.end && record({ type: 'PAUSED' })" />
+      <SessionHead :view="view" :elapsed-seconds="elapsedSeconds" :dog-name="dog.data.value!.form.name" @leave="!view.preparation && !view.paused && !view.end && record({ type: 'PAUSED' })" />
       <aside :class="{ marking: phase === 'before' }"><CoatMap :names="names" :coat="coat" :paint="paint" :selected="phase === 'before' || !step ? [] : [step.section]" :still="phase !== 'before'" :single="phase !== 'before'" @choose="mark" /></aside>
       <section class="now" aria-live="polite">
         <p v-if="waiting" class="waiting" role="status">No answer from Rustic Tangle yet. {{ waiting === 1 ? 'Your entry is' : `${waiting} entries are` }} kept here and sent again, in order. Go on.</p>

@@ -1,5 +1,5 @@
 import { useMutation, useMutationState, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { api, ApiProblem, ask } from '@/api/client'
 import type { EventForm, SessionView } from '@/api/types'
 import { withUnsent } from './withUnsent'
@@ -24,10 +24,20 @@ export function useSession(dogId: number, sessionId: string) {
 
   const session = useQuery({
     queryKey: key,
-    queryFn: () => ask(api.GET('/api/dogs/{dogId}/sessions/{sessionId}', { params })),
-    // Another device may answer: both show the same step within a second.
-    refetchInterval: (query) => (query.state.data?.end ? false : LOOK_EVERY_MS),
+    // An answer that was long under way must not hide what has been stored since.
+    queryFn: () => ask(api.GET('/api/dogs/{dogId}/sessions/{sessionId}', { params }))
+      .then((found) => newer(client.getQueryData<SessionView>(key), found)),
     retry: false,
+  })
+  // Another device may answer: both show the same step within a second.
+  const pulse = useQuery({
+    queryKey: ['pulse', sessionId],
+    queryFn: () => ask(api.GET('/api/dogs/{dogId}/sessions/{sessionId}/pulse', { params })),
+    refetchInterval: () => (session.data.value?.end ? false : LOOK_EVERY_MS),
+    retry: false,
+  })
+  watch(() => pulse.data.value?.revision, (revision) => {
+    if (revision !== undefined && session.data.value && revision > session.data.value.revision) void session.refetch()
   })
 
   const send = useMutation({
@@ -42,8 +52,8 @@ export function useSession(dogId: number, sessionId: string) {
     onSuccess: (view: SessionView, body) => {
       kept.drop(body.id)
       stored.value.push(body.id)
-      client.setQueryData(key, view)
-      void client.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'session' })
+      client.setQueryData<SessionView>(key, (before) => newer(before, view))
+      void client.invalidateQueries({ predicate: (query) => !['session', 'pulse'].includes(String(query.queryKey[0])) })
     },
     onError: (error, body) => {
       kept.drop(body.id)
@@ -72,11 +82,17 @@ export function useSession(dogId: number, sessionId: string) {
 
   return {
     session, view, record, refused, cutOff,
+    /** At work so far, as last heard, pauses not counted. */
+    elapsedSeconds: computed(() => pulse.data.value?.elapsedSeconds ?? session.data.value?.elapsedSeconds ?? 0),
     /** How many entries wait in this browser for the server to come back. */
     waiting: computed(() => (cutOff.value ? unsent.value.length : 0)),
     /** An entry is on its way; nothing else may be answered until it has arrived or failed to. */
     saving: computed(() => unsent.value.length > 0 && !cutOff.value),
   }
+}
+
+function newer(kept: SessionView | undefined, found: SessionView): SessionView {
+  return kept && kept.revision > found.revision ? kept : found
 }
 
 /** Entries on their way, one line of this browser's storage each, so that two tabs do not overwrite each other. */

@@ -55,11 +55,12 @@ class FirstDogTest extends Browsing {
             assertThat(routine.total()).containsText("min");
             SessionView session = routine.begin();
             assertThat(session.place()).containsText("Left hind foot", ignoreCase());
-            session.keys("Space", "1", "1");
+            session.keys("1", "1");
             assertThat(session.position(2, 29)).isVisible();
-            session.keys("Space", "2", "3", "2");
+            session.keys("2", "3", "2");
             assertThat(session.advice("session.uneasy")).isVisible();
-            session.keys("s");
+            session.next().waitFor();
+            page.keyboard().press("s");
             assertThat(session.position(4, 29)).isVisible();
             page.keyboard().press("e");
             assertThat(page.getByText("Enough for today")).isVisible();

@@ -8,6 +8,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import rustictangle.e2e.views.FinderView;
 import rustictangle.e2e.views.RoutineView;
+import rustictangle.e2e.views.SessionView;
 
 /** Not a test: takes the pictures of docs/screenshots from the demo with a fixed clock (bin/screenshots). */
 class Screenshots extends Browsing {
@@ -57,7 +58,7 @@ class Screenshots extends Browsing {
         new RoutineView(phone).begin();
         snap(phone, "phone-session");
         laptop.navigate(phone.url());
-        laptop.getByText("Done here").waitFor();
+        new SessionView(laptop).next().waitFor();
         snap(laptop, "session");
         laptop.keyboard().press("c");
         laptop.keyboard().press("1");
@@ -67,10 +68,8 @@ class Screenshots extends Browsing {
         laptop.getByText("Soak it and tease it apart").waitFor();
         snap(laptop, "session-catch");
         laptop.keyboard().press("u");
-        laptop.getByText("Done here").waitFor();
-        laptop.keyboard().press("Space");
-        laptop.keyboard().press("1");
-        laptop.keyboard().press("1");
+        new SessionView(laptop).next().waitFor();
+        new SessionView(laptop).keys("1", "1");
         laptop.locator("progress[value='1']").waitFor();
         laptop.keyboard().press("e");
         laptop.locator("[data-test=next-date]").waitFor();

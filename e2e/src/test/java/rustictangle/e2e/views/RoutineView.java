@@ -36,10 +36,9 @@ public final class RoutineView extends View {
         return this;
     }
 
+    /** Begins, and goes through the checklist. */
     public SessionView begin() {
         button("Begin").click();
-        SessionView session = new SessionView(page);
-        session.doneHere().waitFor();
-        return session;
+        return new SessionView(page).start();
     }
 }

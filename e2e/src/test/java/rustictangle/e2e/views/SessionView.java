@@ -15,31 +15,54 @@ public final class SessionView extends View {
         return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1));
     }
 
-    public Locator doneHere() {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Done here"));
+    /** The one big button of a place in hand: the next layer, or done here. */
+    public Locator next() {
+        return page.locator(".now > .foot .next");
     }
 
-    /** "2 of 5". */
-    public Locator position(int number, int of) {
-        return page.getByText(number + " of " + of, new Page.GetByTextOptions().setExact(false)).first();
+    public Locator firstStroke() {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("First stroke"));
     }
 
-    /** Works the current place with the keys alone. */
+    /** Through the checklist. */
+    public SessionView start() {
+        firstStroke().click();
+        next().waitFor();
+        return this;
+    }
+
+    /** To the comb with the keys alone, whatever layers are left, and then these keys. */
     public SessionView keys(String... keys) {
-        doneHere().waitFor();
+        next().waitFor();
+        page.keyboard().press(page.locator("[data-key=d]").count() > 0 ? "d" : "Space");
+        page.getByText("What does the comb say?").waitFor();
         for (String key : keys) {
             page.keyboard().press(key);
         }
         return this;
     }
 
-    /** Works the current place by touch. */
+    /** Works the current place by touch, without counting layers. */
     public SessionView tap(String... answers) {
-        doneHere().click();
+        next().waitFor();
+        Locator comb = page.locator("[data-key=d]");
+        if (comb.count() > 0) {
+            if (!comb.isVisible()) {
+                button("More").click();
+            }
+            comb.click();
+        } else {
+            next().click();
+        }
         for (String answer : answers) {
             page.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText(answer)).first().click();
         }
         return this;
+    }
+
+    /** "2 of 5". */
+    public Locator position(int number, int of) {
+        return page.getByText(number + " of " + of, new Page.GetByTextOptions().setExact(false)).first();
     }
 
     public Locator waiting() {

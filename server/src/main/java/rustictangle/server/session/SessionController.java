@@ -57,6 +57,12 @@ class SessionController {
         return views.view(dogs.get(dogId), service.get(dogId, sessionId));
     }
 
+    /** The little that changes by itself, for a screen that looks often. */
+    @GetMapping("/{sessionId}/pulse")
+    SessionViews.Pulse pulse(@PathVariable long dogId, @PathVariable UUID sessionId) {
+        return views.pulse(service.get(dogId, sessionId));
+    }
+
     @PostMapping("/{sessionId}/events")
     SessionView record(@PathVariable long dogId, @PathVariable UUID sessionId, @Valid @RequestBody EventForm form) {
         SessionEvent event = form.event();

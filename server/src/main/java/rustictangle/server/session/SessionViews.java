@@ -63,6 +63,14 @@ class SessionViews {
                 Mat.stillIn(events.looks(known.id())), treats.on(known, LocalDate.now(clock)), spent, review);
     }
 
+    /** @param revision grows with every entry */
+    record Pulse(int revision, int elapsedSeconds) { }
+
+    Pulse pulse(StoredSession session) {
+        Replayed log = service.replay(session.id());
+        return new Pulse(log.entries(), spent(session, log.session().state()));
+    }
+
     /** Up to now, or to its end. */
     private int spent(StoredSession session, SessionState state) {
         Spent spent = events.spent(session);

@@ -1,0 +1,162 @@
+package rustictangle.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.UUID;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import rustictangle.e2e.views.SessionView;
+
+/** A session with both hands busy. Each test has a dog of the demo to itself. */
+class BesideTheDogTest extends Browsing {
+
+    private static RunningApp app;
+
+    @BeforeAll
+    static void start() throws Exception {
+        app = RunningApp.start(folder.resolve("beside.db"), MORNING, true);
+    }
+
+    @AfterAll
+    static void stop() throws Exception {
+        app.close();
+    }
+
+    @Test
+    void aWholeSessionOnTheKeyboardAloneFromTheChecklistToTheNote() throws Exception {
+        Page page = laptop();
+        SessionView session = open(page, 2, "BACK", "CHEST");
+        page.keyboard().press("Space");
+        session.next().waitFor();
+        int layers = Integer.parseInt(page.getByText(Pattern.compile("of \\d+, each")).textContent().replaceAll("(?s).*?(\\d+).*", "$1"));
+        for (int layer = 1; layer < layers; layer++) {
+            assertThat(page.getByText(Pattern.compile("^Layer " + layer + " "))).isVisible();
+            page.keyboard().press("Space");
+        }
+        assertThat(page.getByText("Done here")).isVisible();
+        page.keyboard().press("n");
+        assertThat(session.heading("Ease off")).isVisible();
+        Barriers.assertNone(page, "ease off");
+        page.keyboard().press("t");
+        assertThat(page.getByText("29 treats left today")).isVisible();
+        page.keyboard().press("Space");
+        page.keyboard().press("h");
+        page.keyboard().press("w");
+        assertThat(page.getByText("a simulated kitchen scale")).isVisible();
+        Barriers.assertNone(page, "hair");
+        page.keyboard().press("4");
+        assertThat(session.advice("session.another-pass")).isVisible();
+        page.keyboard().press("?");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("The comb's proof");
+        Barriers.assertNone(page, "cards");
+        page.keyboard().press("b");
+        assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+        page.keyboard().press("p");
+        assertThat(session.heading("Hands off")).isVisible();
+        page.keyboard().press("Space");
+        session.next().waitFor();
+        page.keyboard().press("Space");
+        page.keyboard().press("1");
+        page.keyboard().press("1");
+        session.keys("1", "1");
+        assertThat(session.heading("All done")).isVisible();
+        assertThat(session.advice("session.next-practice")).isVisible();
+        tabTo(page, "A note");
+        page.keyboard().type("Likes the new mat.");
+        press(page, "Keep");
+        assertThat(page.getByText("Kept")).isVisible();
+        page.reload();
+        assertThat(page.getByLabel("A note")).hasValue("Likes the new mat.");
+    }
+
+    @Test
+    void knotsFeltBeforeTheFirstStrokeAreMarkedOnTheMapAndWorked() throws Exception {
+        Page page = phone();
+        SessionView session = open(page, 3, "BACK");
+        assertThat(session.firstStroke()).isVisible();
+        Barriers.assertNone(page, "checklist");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("damp or wet")).click();
+        assertThat(page.getByText("Not yet: dry it to the skin first")).isVisible();
+        page.locator("[data-section=SIDE_LEFT]").first().click();
+        assertThat(page.getByText("Knots felt: left side.")).isVisible();
+        page.reload();
+        assertThat(page.getByText("Knots felt: left side.")).isVisible();
+        assertThat(page.getByText("Not yet: dry it to the skin first")).isVisible();
+        session.start().tap("It glides", "Relaxed");
+        assertThat(session.place()).containsText("left side", ignoreCase());
+        assertThat(page.getByText("You felt a knot here.")).isVisible();
+        // By touch: a no, asked once more; a second no ends it well.
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Opts out")).click();
+        assertThat(session.heading("Hands off; then ask once more")).isVisible();
+        page.getByText("It comes back: ask here").click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Opts out")).click();
+        assertThat(session.heading("The dog has had enough")).isVisible();
+    }
+
+    @Test
+    void whileTheConnectionIsCutThePlanGoesOnAndEveryEntryArrivesInOrder() throws Exception {
+        Page page = laptop();
+        List<String> plan = List.of("BACK", "SIDE_LEFT", "SIDE_RIGHT", "CHEST");
+        SessionView session = open(page, 1, plan.toArray(String[]::new)).start();
+        session.keys("1", "1");
+        assertThat(page.locator("progress")).hasAttribute("value", "1");
+        page.context().setOffline(true);
+        session.keys("2", "3", "1");
+        assertThat(session.waiting()).isVisible();
+        assertThat(page.locator("progress")).hasAttribute("value", "2");
+        assertThat(session.place()).containsText("right side", ignoreCase());
+        page.keyboard().press("t");
+        page.keyboard().press("s");
+        assertThat(page.getByText("3 entries are kept here")).isVisible();
+        assertThat(session.place()).containsText("chest", ignoreCase());
+        page.keyboard().press("c");
+        assertThat(page.getByText("What to do about it needs Rustic Tangle")).isVisible();
+        page.keyboard().press("b");
+        page.context().setOffline(false);
+        assertThat(session.waiting()).hasCount(0);
+        String stored = app.get(page.url().replaceFirst(".*/dogs/", "api/dogs/"));
+        assertEquals(List.of("DONE", "DONE", "SKIPPED", "WAITING"), found(stored, "\"outcome\":\"(\\w+)\""));
+        assertEquals(List.of("0", "3", "0", "0"), found(stored, "\"tangles\":(\\d+)"));
+        assertTrue(stored.contains("\"given\":1"), stored);
+        assertThat(session.place()).containsText("chest", ignoreCase());
+        page.keyboard().press("e");
+        assertThat(session.heading("Enough for today")).isVisible();
+    }
+
+    @Test
+    void aPageClosedWhileCutOffLosesNothing() throws Exception {
+        Page page = laptop();
+        open(page, 4, "BACK", "CHEST").start();
+        page.context().setOffline(true);
+        page.keyboard().press("s");
+        assertThat(page.getByText("Your entry is kept here")).isVisible();
+        String url = page.url();
+        page.close();
+        Page again = page.context().newPage();
+        page.context().setOffline(false);
+        again.navigate(url);
+        assertThat(again.locator("progress")).hasAttribute("value", "1");
+    }
+
+    /** A session of its own for this dog, its checklist open. */
+    private static SessionView open(Page page, int dog, String... sections) throws Exception {
+        UUID id = UUID.randomUUID();
+        app.send("POST", "api/dogs/" + dog + "/sessions",
+                "{\"id\": \"" + id + "\", \"sections\": [\"" + String.join("\", \"", sections) + "\"]}");
+        page.navigate(app.url() + "dogs/" + dog + "/sessions/" + id);
+        SessionView session = new SessionView(page);
+        session.firstStroke().waitFor();
+        return session;
+    }
+
+    private static List<String> found(String json, String regex) {
+        return Pattern.compile(regex).matcher(json).results().map(match -> match.group(1)).toList();
+    }
+}
