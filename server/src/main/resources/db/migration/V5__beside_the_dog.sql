@@ -27,6 +27,8 @@ CREATE TABLE session_event_new (
     -- What a pass brought out; grams only when it was weighed.
     hair       TEXT,
     grams      REAL CHECK (grams BETWEEN 0 AND 500),
+    -- What a place took that was done, its turns before it was put off included, pauses not.
+    spent      INTEGER CHECK (spent >= 0),
     standing   INTEGER NOT NULL DEFAULT 1 CHECK (standing IN (0, 1)),
     CHECK (type <> 'SECTION_DONE' OR (section IS NOT NULL AND comb IS NOT NULL AND signal IS NOT NULL)),
     CHECK (type <> 'CAUGHT' OR (section IS NOT NULL AND skin IS NOT NULL AND lump IS NOT NULL
@@ -47,7 +49,7 @@ DROP TABLE session_event;
 ALTER TABLE session_event_new RENAME TO session_event;
 
 CREATE INDEX event_of_session ON session_event (session_id, seq);
-CREATE INDEX event_of_dog ON session_event (dog_id, seq);
+CREATE INDEX event_of_dog ON session_event (dog_id, type, seq);
 
 -- What the place was expected to take when the session began; absent in older sessions.
 ALTER TABLE session_plan ADD COLUMN seconds INTEGER;
@@ -93,12 +95,19 @@ SELECT e.session_id, e.dog_id, e.seq, e.type, e.section, e.comb,
 WINDOW log AS (PARTITION BY e.dog_id, e.session_id ORDER BY e.seq),
        before AS (PARTITION BY e.dog_id, e.session_id ORDER BY e.seq ROWS BETWEEN UNBOUNDED PRECEDING AND 1 PRECEDING);
 
--- How long each section took: its own turns, those before it was put off included.
+-- The same, each turn at the place that was worked in it.
+CREATE VIEW place_stretch AS
+SELECT dog_id, session_id, seconds,
+       max(CASE WHEN type <> 'KNOT_FELT' THEN section END) OVER (PARTITION BY dog_id, session_id, turn) AS section
+  FROM session_stretch;
+
+UPDATE session_event SET spent = took.seconds
+  FROM (SELECT session_id, section, sum(seconds) AS seconds FROM place_stretch GROUP BY session_id, section) AS took
+ WHERE took.session_id = session_event.session_id AND took.section = session_event.section
+   AND session_event.type = 'SECTION_DONE' AND session_event.standing = 1;
+
+-- How long each section took.
 CREATE VIEW section_time AS
-SELECT dog_id, max(seq) AS seq, section, sum(seconds) AS seconds
-  FROM (SELECT dog_id, session_id, seq, seconds, type = 'SECTION_DONE' AND comb <> 'NOT_COMBED' AS worked,
-               max(CASE WHEN type <> 'KNOT_FELT' THEN section END) OVER (PARTITION BY dog_id, session_id, turn) AS section
-          FROM session_stretch)
- WHERE section IS NOT NULL
- GROUP BY dog_id, session_id, section
-HAVING max(worked) AND sum(seconds) >= 1;
+SELECT dog_id, seq, section, spent AS seconds
+  FROM session_event
+ WHERE type = 'SECTION_DONE' AND comb <> 'NOT_COMBED' AND standing = 1 AND spent >= 1;

@@ -51,13 +51,21 @@ public final class Session {
         return new Session(plan, List.of());
     }
 
-    /** The session after all these events. */
+    /**
+     * The session after all these events.
+     *
+     * @param events as accepted by {@link #apply} one after the other; they are not checked again
+     */
     public static Session replay(List<Section> plan, List<SessionEvent> events) {
-        Session session = planned(plan);
+        List<SessionEvent> standing = new ArrayList<>(events.size());
         for (SessionEvent event : events) {
-            session = session.apply(event);
+            if (event instanceof Undone) {
+                standing.remove(standing.size() - 1);
+            } else {
+                standing.add(event);
+            }
         }
-        return session;
+        return new Session(planned(plan).plan, standing);
     }
 
     /**
@@ -221,7 +229,8 @@ public final class Session {
         return tries.stream().mapToInt(Teased::seconds).sum();
     }
 
-    private Optional<End> end() {
+    /** How it ended; empty while it goes on. */
+    public Optional<End> end() {
         if (standing.stream().filter(Session::isOptOut).count() >= OPT_OUTS_TO_END) {
             return Optional.of(End.OPTED_OUT_TWICE);
         }

@@ -58,8 +58,8 @@ public class EventStore {
     }
 
     boolean has(UUID eventId) {
-        return jdbc.sql("SELECT count(*) FROM session_event WHERE id = ?").param(eventId.toString())
-                .query(Integer.class).single() > 0;
+        return jdbc.sql("SELECT 1 FROM session_event WHERE id = ?").param(eventId.toString())
+                .query(Integer.class).optional().isPresent();
     }
 
     public void append(UUID eventId, UUID sessionId, long dogId, Instant at, LocalDate day, SessionEvent event) {
@@ -83,6 +83,13 @@ public class EventStore {
                         name(found.map(Catch::beneath).orElse(null)), name(found.map(Catch::spread).orElse(null)),
                         row.seconds(), name(row.hair()), row.grams())
                 .update();
+        if (event instanceof SectionDone) {
+            jdbc.sql("""
+                    UPDATE session_event SET spent = (SELECT sum(seconds) FROM place_stretch
+                                                       WHERE dog_id = ? AND session_id = ? AND section = ?)
+                     WHERE id = ?
+                    """).params(dogId, sessionId.toString(), name(row.section()), eventId.toString()).update();
+        }
     }
 
     private static @Nullable String name(@Nullable Enum<?> value) {

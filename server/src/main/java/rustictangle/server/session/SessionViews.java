@@ -54,7 +54,7 @@ class SessionViews {
     }
 
     SessionView view(KnownDog known, StoredSession session) {
-        Replayed log = service.replay(session.id());
+        Replayed log = service.replay(session);
         SessionState state = log.session().state();
         Routine routine = routines.of(known, state.plan());
         int spent = spent(session, state);
@@ -67,7 +67,7 @@ class SessionViews {
     record Pulse(int revision, int elapsedSeconds) { }
 
     Pulse pulse(StoredSession session) {
-        Replayed log = service.replay(session.id());
+        Replayed log = service.replay(session);
         return new Pulse(log.entries(), spent(session, log.session().state()));
     }
 
