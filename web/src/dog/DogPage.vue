@@ -98,8 +98,9 @@ async function takeAway() {
       </fieldset>
 
       <fieldset>
-        <legend class="slab">Face</legend>
-        <div class="choices"><label class="pick"><input v-model="draft.flatFace" type="checkbox" /><span>flat face<small>overheats: cool air only</small></span></label></div>
+        <legend class="slab">Besides</legend>
+        <div class="choices"><label class="pick"><input v-model="draft.flatFace" type="checkbox" /><span>flat face<small>overheats: cool air only</small></span></label>
+          <label class="pick"><input v-model="draft.neutered" type="checkbox" /><span>neutered<small>needs less energy, so fewer treats</small></span></label></div>
       </fieldset>
 
       <div class="acts">

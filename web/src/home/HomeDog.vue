@@ -7,7 +7,7 @@ import { burrWash } from '@/bodymap/paints'
 import { useDrawnCoat } from '@/coat/useCoat'
 import WhyList from '@/shell/WhyList.vue'
 import { daysAgo, minutes, useUnits } from '@/shell/useUnits'
-import { kcal } from '@/trust/words'
+import { practicePath } from '@/trust/pages'
 
 /** One dog at home: how it stands, what is due, one button. */
 const props = defineProps<{ dog: HomeDog; today: string }>()
@@ -22,6 +22,7 @@ const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries
 const headline = computed(() => {
   const k = known.value!
   if (!k.brushed) return 'Nothing is brushed on this dog'
+  if (!k.dueCount && k.inTraining) return `${k.inTraining} ${k.inTraining === 1 ? 'place' : 'places'} due, still in training`
   if (!k.dueCount) return `Nothing due until ${date(k.nextDate)}`
   const places = k.dueCount === 1 ? '1 place' : `${k.dueCount} places`
   return `${places} due · about ${minutes(k.dueSeconds)}`
@@ -42,11 +43,12 @@ const headline = computed(() => {
         <div class="acts">
           <v-btn v-if="known.openSession" color="primary" size="large" :to="`${to}/sessions/${known.openSession}`">Go on</v-btn>
           <v-btn v-else-if="known.dueCount" color="primary" size="large" :to="`${to}/routine`">Begin</v-btn>
+          <v-btn v-else-if="known.inTraining && known.practice[0]" color="heather" size="large" :to="practicePath(dog.id, known.practice[0].standing)">Practise</v-btn>
           <v-btn v-else variant="outlined" size="large" :to="`${to}/when`">See when</v-btn>
         </div>
         <WhyList :reasons="[known.why]" />
-        <router-link v-if="known.brushed" class="practice" :to="`${to}/trust`">
-          <b>Practice</b> {{ names[known.practice.standing.section] }}, {{ known.practice.standing.rungLabel }}: {{ known.practice.atMostSeconds }} s, {{ kcal(known.practice.treatKcal) }}
+        <router-link v-for="(one, i) in known.practice" :key="i" class="practice" :to="practicePath(dog.id, one.standing)">
+          <b>{{ i ? 'and' : 'Practice' }}</b> {{ [one.standing.section && names[one.standing.section], one.standing.subjectLabel].filter(Boolean).join(', ') }}: {{ one.standing.rungLabel }}, {{ one.doneToday ? 'done today' : `${one.atMostSeconds} s` }}
         </router-link>
       </template>
       <template v-else>
@@ -65,7 +67,7 @@ h2 { margin-bottom: 2px; font-size: 1.5rem; }
 .due { font-size: 1.05rem; }
 .due.now { font-weight: 700; }
 .acts { margin: 10px 0 4px; }
-.practice { display: block; color: inherit; text-decoration: none; border-left: 5px solid rgb(var(--v-theme-heather)); padding: 2px 0 2px 10px; font-size: 0.95rem; line-height: 1.3; }
+.practice { display: block; margin-top: 4px; color: inherit; text-decoration: none; border-left: 5px solid rgb(var(--v-theme-heather)); padding: 2px 0 2px 10px; font-size: 0.95rem; line-height: 1.3; }
 .practice:hover { text-decoration: underline dotted; text-underline-offset: 4px; }
 @media (max-width: 599px) { .cloth { grid-template-columns: 1fr; padding: 18px; } .picture { max-width: 260px; } }
 </style>

@@ -12,6 +12,7 @@ import { useRhythm } from '@/rhythm/useRhythm'
 import PageState from '@/shell/PageState.vue'
 import WhyList from '@/shell/WhyList.vue'
 import { minutes, useUnits } from '@/shell/useUnits'
+import { practicePath } from '@/trust/pages'
 import MinutesSlider from './MinutesSlider.vue'
 import RoutineRow from './RoutineRow.vue'
 import { useMinutes, useRoutine, type Order, type Scope } from './useRoutine'
@@ -26,7 +27,11 @@ const coat = useDrawnCoat(() => props.dogId)
 const scope = ref<Scope>('DUE')
 /** Undefined: as proposed. */
 const order = ref<Order>()
-const routine = useRoutine(() => props.dogId, scope, order)
+/** Whether what is still in training is brushed all the same. */
+const training = ref(false)
+const today = useRoutine(() => props.dogId, scope, order, training)
+const routine = computed(() => today.data.value?.routine)
+const inTraining = computed(() => today.data.value?.inTraining ?? [])
 const rhythm = useRhythm(() => props.dogId)
 const home = useHome()
 const goingOn = computed(() => home.data.value?.dogs.find((dog) => dog.id === props.dogId)?.known?.openSession)
@@ -42,17 +47,17 @@ const choice = computed(() => have.value === undefined ? undefined
 watch(have, (minutes) => { scope.value = minutes === undefined ? 'DUE' : 'WHOLE'; left.value = [] })
 const chosen = ref<Section>()
 
-const steps = computed(() => (routine.data.value?.steps ?? []).filter((step) => !choice.value || choice.value.sections.includes(step.section)))
+const steps = computed(() => (routine.value?.steps ?? []).filter((step) => !choice.value || choice.value.sections.includes(step.section)))
 /** What is not chosen, what should not wait first. */
-const waiting = computed(() => !choice.value ? [] : (routine.data.value?.steps ?? [])
+const waiting = computed(() => !choice.value ? [] : (routine.value?.steps ?? [])
   .filter((step) => !choice.value!.sections.includes(step.section))
   .map((step) => ({ section: step.section, until: minutesPlan.data.value?.waits.find((w) => w.section === step.section)?.until }))
   .sort((a, b) => (a.until ?? '').localeCompare(b.until ?? '')))
 const nothingBrushed = computed(() => rhythm.data.value?.rhythm.sections.every((s) => s.state === 'NOT_BRUSHED'))
 const taken = computed(() => steps.value.filter((step) => !left.value.includes(step.section)))
 /** Shown while nothing is left out: then it is the whole routine's own. */
-const range = computed(() => choice.value || left.value.length || !routine.data.value ? ''
-  : `${minutes(routine.data.value.fromSeconds)} to ${minutes(routine.data.value.toSeconds)}`)
+const range = computed(() => choice.value || left.value.length || !routine.value ? ''
+  : `${minutes(routine.value.fromSeconds)} to ${minutes(routine.value.toSeconds)}`)
 const seconds = computed(() => taken.value.reduce((sum, step) => sum + step.seconds, 0))
 const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries(taken.value.map((step, i) =>
   [step.section, { fill: 'rgba(var(--v-theme-primary), 0.45)', says: `number ${i + 1} today` }])))
@@ -72,8 +77,8 @@ function toggle(section: Section) {
 </script>
 
 <template>
-  <PageState :pending="!routine.data.value || !rhythm.data.value" :error="routine.error.value ?? rhythm.error.value" @retry="routine.refetch()">
-    <div v-if="routine.data.value" class="with-map">
+  <PageState :pending="!routine || !rhythm.data.value" :error="today.error.value ?? rhythm.error.value" @retry="today.refetch()">
+    <div v-if="routine" class="with-map">
       <CoatMap :names="names" :coat="coat" :paint="paint" :selected="chosen ? [chosen] : []" class="no-print" @choose="chosen = $event" />
       <div>
         <div class="top">
@@ -89,16 +94,17 @@ function toggle(section: Section) {
         <MinutesSlider v-if="minutesPlan.data.value && !goingOn && !nothingBrushed" v-model="have" :fewest="minutesPlan.data.value.fewestMinutes" :most="minutesPlan.data.value.mostMinutes" :places="steps.length" />
         <p v-if="choice && !steps.length" class="rest">No place can be done properly in that time. A minute of stroking and a look with the fingers does good, too.</p>
         <p v-else-if="!steps.length && nothingBrushed" class="rest">Nothing is brushed on this dog: cords and bare skin are left in peace.</p>
+        <p v-else-if="!steps.length && inTraining.length" class="rest">What is due today is still in training: practise instead, and brush when the dog is ready.</p>
         <template v-else-if="!steps.length">
           <p class="rest">Nothing is due today. The next brushing is on <b>{{ date(rhythm.data.value!.rhythm.nextDate) }}</b>.</p>
           <v-btn color="secondary" @click="scope = 'WHOLE'">Brush the whole dog all the same</v-btn>
         </template>
         <template v-else>
-          <p>{{ say(routine.data.value.whyOrder.text) }}
-            <label class="order no-print">Another order: <select v-model="order"><option :value="undefined">as proposed</option><option v-for="one in routine.data.value.orders" :key="one.order" :value="one.order">{{ one.label }}, {{ one.suits }}</option></select></label></p>
-          <div v-if="routine.data.value.cautions.length" class="before">
+          <p>{{ say(routine.whyOrder.text) }}
+            <label class="order no-print">Another order: <select v-model="order"><option :value="undefined">as proposed</option><option v-for="one in routine.orders" :key="one.order" :value="one.order">{{ one.label }}, {{ one.suits }}</option></select></label></p>
+          <div v-if="routine.cautions.length" class="before">
             <h3>Mind today</h3>
-            <ul><li v-for="caution in routine.data.value.cautions" :key="caution.rule" :data-rule="caution.rule">{{ say(caution.text) }}</li></ul>
+            <ul><li v-for="caution in routine.cautions" :key="caution.rule" :data-rule="caution.rule">{{ say(caution.text) }}</li></ul>
           </div>
           <ol class="steps">
             <RoutineRow v-for="(step, i) in steps" :key="step.section" :step="step" :name="names[step.section] ?? ''" :number="i + 1" :often-skipped="list.find((s) => s.section === step.section)?.oftenSkipped"
@@ -111,9 +117,15 @@ function toggle(section: Section) {
           </div>
           <v-btn v-if="!choice && scope === 'DUE' && steps.length < list.length" variant="text" class="no-print" @click="scope = 'WHOLE'">Show the whole dog instead</v-btn>
           <v-btn v-else-if="!choice && scope === 'WHOLE'" variant="text" class="no-print" @click="scope = 'DUE'">Only what is due</v-btn>
-          <WhyList :reasons="[routine.data.value.whyMinutes]" label="How are the minutes reckoned?" />
+          <WhyList :reasons="[routine.whyMinutes]" label="How are the minutes reckoned?" />
           <p class="no-print"><router-link class="cards" :to="`/dogs/${dogId}/routine/methods`">How it is done with your hands: the cards</router-link></p>
         </template>
+        <section v-if="inTraining.length && !choice" class="training" aria-labelledby="in-training">
+          <h3 id="in-training">{{ training ? 'In training, brushed all the same' : 'Practised, not brushed' }}</h3>
+          <p v-if="today.data.value?.why" :data-rule="today.data.value.why.rule">{{ say(today.data.value.why.text) }}</p>
+          <ul><li v-for="one in inTraining" :key="one.section"><span>{{ names[one.section!] }}</span><router-link :to="practicePath(dogId, one)">rung {{ one.rungNumber }}: practise</router-link></li></ul>
+          <button type="button" class="all no-print" @click="training = !training">{{ training ? 'Practise them instead' : 'Brush them all the same' }}</button>
+        </section>
       </div>
     </div>
   </PageState>
@@ -132,6 +144,11 @@ function toggle(section: Section) {
 .waiting ul { list-style: none; padding: 0; columns: 2 260px; column-gap: 28px; }
 .waiting li { display: flex; justify-content: space-between; gap: 10px; padding: 4px 0; border-bottom: 1px dashed rgb(var(--v-theme-seam)); break-inside: avoid; font-size: 0.95rem; }
 .waiting span::first-letter { text-transform: uppercase; }
+.training { border-left: 5px solid rgb(var(--v-theme-heather)); padding: 4px 0 4px 16px; margin: 18px 0; }
+.training ul { list-style: none; padding: 0; columns: 2 260px; column-gap: 28px; }
+.training li { display: flex; justify-content: space-between; gap: 10px; padding: 6px 0; border-bottom: 1px dashed rgb(var(--v-theme-seam)); break-inside: avoid; font-size: 0.95rem; }
+.training span::first-letter { text-transform: uppercase; } .training a { color: inherit; white-space: nowrap; }
+.all { text-decoration: underline dotted; text-underline-offset: 4px; min-height: 44px; }
 .waiting { margin: 16px 0; }
 .cards { color: inherit; }
 .steps { list-style: none; padding: 0; }

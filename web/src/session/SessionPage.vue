@@ -104,6 +104,7 @@ const buttons = computed<SessionButton[]>(() => {
     { key: 'r', title: 'Relaxed', group: 'dog', act: () => signal('RELAXED'), on: working },
     { key: 'n', title: 'Uneasy', group: 'dog', act: () => signal('UNEASY'), on: working },
     { key: 'o', title: 'Opts out', group: 'dog', act: () => signal('OPTED_OUT'), on: working },
+    { key: 'f', title: 'Fear', group: 'dog', act: () => signal('AFRAID'), on: working },
     { key: 't', title: `Treat · ${view.value?.treats.given ?? 0}`, group: 'dog', act: () => record({ type: 'TREAT_GIVEN' }), on: working || asking || phase.value === 'caught' },
     { key: 'c', title: 'It catches', group: 'hair', act: () => { phase.value = 'catch' }, on: working || phase.value === 'comb' },
     { key: 'h', title: 'Hair out', group: 'hair', act: () => { phase.value = 'hair' }, on: working, seldom: true },
@@ -160,7 +161,7 @@ function isControl(target: EventTarget | null): boolean {
           </div>
           <WorkStep v-else-if="phase === 'work'" :key="here" :view="view" :step="step!" />
           <ReactionPanel v-else-if="phase === 'reaction' && view.reaction" :reaction="view.reaction" :saving="saving" @go-on="read = view.revision"
-            @treat="record({ type: 'TREAT_GIVEN' })" @later="record({ type: 'SECTION_POSTPONED', section: here })" @end="record({ type: 'STOPPED' })" />
+            @treat="record({ type: 'TREAT_GIVEN' })" @later="record({ type: 'SECTION_POSTPONED', section: here })" @skip="record({ type: 'SECTION_SKIPPED', section: here })" @end="record({ type: 'STOPPED' })" />
           <HairQuestion v-else-if="phase === 'hair'" @by-eye="hairOut($event as EventForm['hair'])" @weighed="hairOut(undefined, $event)" />
           <p v-else-if="phase === 'catch' && cutOff" class="hold">What to do about it needs Rustic Tangle, and it does not answer. Leave this place in peace, and do another one first: <kbd>b</kbd>, then <kbd>l</kbd>.</p>
           <CatchQuestions v-else-if="phase === 'catch'" @found="(found) => record({ type: 'CAUGHT', section: here, found })" />

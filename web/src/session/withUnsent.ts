@@ -23,7 +23,7 @@ function lay(view: SessionView, event: EventForm): SessionView {
       piecesLeft: Math.max(0, view.treats.piecesLeft - 1) } }
     case 'PAUSED': return { ...view, paused: true }
     case 'RESUMED': return { ...view, paused: false }
-    case 'SIGNALLED': return event.signal !== 'OPTED_OUT' ? view
+    case 'SIGNALLED': return event.signal !== 'OPTED_OUT' && event.signal !== 'AFRAID' ? view
       : { ...view, reaction: view.ifNo, end: view.ifNo.ends ? 'OPTED_OUT_TWICE' : undefined }
     case 'STOPPED': return { ...view, end: 'STOPPED' }
     case 'SECTION_POSTPONED': return moveOn({ ...view, steps: [

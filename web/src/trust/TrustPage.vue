@@ -1,93 +1,83 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { saysWhat } from '@/api/client'
-import { useSections } from '@/api/queries'
-import type { Section, Signal } from '@/api/types'
+import { useHome, useSections } from '@/api/queries'
+import type { Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
 import { rungWash } from '@/bodymap/paints'
 import { useDrawnCoat } from '@/coat/useCoat'
 import PageState from '@/shell/PageState.vue'
-import WhyList from '@/shell/WhyList.vue'
-import { useNotice } from '@/shell/useNotice'
-import { usePracticeAnswer, useTrust } from './useTrust'
-import { kcal, SIGNALS } from './words'
+import SubNav from '@/shell/SubNav.vue'
+import LadderTurns from './LadderTurns.vue'
+import { practicePath, trustPages } from './pages'
+import { useTrust } from './useTrust'
+import { kcal } from './words'
 
 const props = defineProps<{ dogId: number }>()
 
 const { names } = useSections()
-const { tell } = useNotice()
 const coat = useDrawnCoat(() => props.dogId)
 const trust = useTrust(() => props.dogId)
-const { answer, takeBack } = usePracticeAnswer(() => props.dogId)
+const home = useHome()
 
 const chosen = ref<Section>()
 const view = computed(() => trust.data.value)
-const practice = computed(() => view.value!.practice)
-const shown = computed(() => view.value?.standings.find((s) => s.section === chosen.value))
+const shown = computed(() => [...(view.value?.standings ?? []), ...(view.value?.besides ?? [])].filter((s) => chosen.value && s.section === chosen.value))
 const ready = computed(() => view.value?.standings.filter((s) => s.readyForBrushing).length ?? 0)
+const tools = computed(() => view.value?.besides.filter((one) => one.section) ?? [])
+const first = computed(() => view.value?.turns.flatMap((one) => one.turns.map((turn) => turn.day)).sort()[0])
 const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries((view.value?.standings ?? []).map((s) =>
-  [s.section, { fill: rungWash(s.rungNumber), letter: String(s.rungNumber), says: `rung ${s.rungNumber} of 10, ${s.rungLabel}` }])))
-
-async function record(signal: Signal) {
-  const id = crypto.randomUUID()
-  const section = practice.value.standing.section
-  const before = practice.value.standing.rungNumber
-  const after = await answer.mutateAsync({ id, section, signal }).catch(() => undefined)
-  const now = after?.standings.find((s) => s.section === section)
-  if (!now) return
-  const moved = now.rungNumber > before ? `Climbed to rung ${now.rungNumber}.` : now.rungNumber < before
-    ? `Back to rung ${now.rungNumber}: that is how it is learned.` : 'Kept.'
-  tell(moved, () => takeBack.mutate(id))
-}
+  [s.section!, { fill: rungWash(s.rungNumber), letter: String(s.rungNumber), says: `rung ${s.rungNumber} of 10, ${s.rungLabel}` }])))
+const nameOf = (spot: { subjectLabel: string; section?: Section }) => spot.section ? `${spot.subjectLabel}, ${names.value[spot.section]}` : spot.subjectLabel
 </script>
 
 <template>
   <PageState :pending="!view" :error="trust.error.value" @retry="trust.refetch()">
-    <div v-if="view" class="with-map">
-      <CoatMap :names="names" :coat="coat" :paint="paint" :selected="chosen ? [chosen] : [practice.standing.section]" @choose="chosen = $event" />
-      <div>
-        <section class="cloth practice" aria-labelledby="practice">
-          <h2 id="practice">Today’s practice: {{ names[practice.standing.section] }}</h2>
-          <p class="how slab">{{ practice.howTo }}</p>
-          <p>At most <b>{{ practice.atMostSeconds }} seconds</b>, treats within <b>{{ kcal(practice.treatKcal) }}</b>
-            of today’s {{ kcal(view.allowance.treatKcal) }}. End on a good moment.</p>
-          <p class="ask">How did the dog take it?</p>
-          <div class="answers">
-            <button v-for="signal in SIGNALS" :key="signal.value" type="button" :disabled="answer.isPending.value" @click="record(signal.value)">
-              <b>{{ signal.title }}</b><small>{{ signal.hint }}</small>
-            </button>
-          </div>
-          <p v-if="answer.error.value" class="caution" role="alert"><strong>Not kept.</strong> {{ saysWhat(answer.error.value) }}</p>
-          <WhyList :reasons="practice.reasons" label="Why this, and why so short?" />
-        </section>
-        <hr class="seam" />
-        <h2>Where the dog stands</h2>
-        <p>Ready for real brushing at <b>{{ ready }} of {{ view.standings.length }}</b> places. Point at one to see its rung.</p>
-        <p v-if="shown" class="shown"><b>{{ names[shown.section] }}</b>: rung {{ shown.rungNumber }} of 10, {{ shown.rungLabel }};
-          {{ shown.relaxedInRow }} relaxed in a row, three climb.</p>
-        <ol class="ladder" aria-label="How many places stand on each rung">
-          <li v-for="rung in 10" :key="rung" :style="{ borderBottomColor: rungWash(rung) }">
-            <span class="slab">{{ rung }}</span> {{ view.standings.filter((s) => s.rungNumber === rung).length || '–' }}
-          </li>
-        </ol>
+    <template v-if="view">
+      <SubNav label="Trust" :pages="trustPages(dogId)" />
+      <p v-if="!view.standings.length" class="none">Nothing is brushed on this dog, so no brush is practised.</p>
+      <div v-else class="with-map">
+        <CoatMap :names="names" :coat="coat" :paint="paint" :selected="chosen ? [chosen] : []" @choose="chosen = $event" />
+        <div>
+          <h2>Today’s practice</h2>
+          <router-link v-for="(one, i) in view.today" :key="i" class="practice" :class="{ first: !i }" :to="practicePath(dogId, one.standing)" :data-test="i ? 'second' : 'first'">
+            <span><b class="slab">{{ nameOf(one.standing) }}</b><span class="how">{{ one.howTo }}</span></span>
+            <span class="small"><b>{{ one.atMostSeconds }} s</b>{{ one.doneToday ? 'done today' : `within ${kcal(one.treatKcal)}` }}</span>
+          </router-link>
+          <hr class="seam" />
+          <h2>Where the dog stands</h2>
+          <p>Ready for a full routine at <b>{{ ready }} of {{ view.standings.length }}</b> places; the others are practised, not brushed. Point at one to see its rung.</p>
+          <ul v-if="shown.length" class="shown">
+            <li v-for="one in shown" :key="one.subject"><b>{{ nameOf(one) }}</b>: rung {{ one.rungNumber }}, {{ one.rungLabel }}; {{ one.relaxedInRow }} relaxed in a row, three climb.
+              <router-link :to="practicePath(dogId, one)">Practise here</router-link></li>
+          </ul>
+          <ol class="ladder" aria-label="How many places stand on each rung">
+            <li v-for="rung in 10" :key="rung" :style="{ borderBottomColor: rungWash(rung) }"><span class="slab">{{ rung }}</span> {{ view.standings.filter((s) => s.rungNumber === rung).length || '–' }}</li>
+          </ol>
+          <template v-if="tools.length"><h3>Other tools it is getting to know</h3><ul class="shown"><li v-for="one in tools" :key="one.subject + one.section"><router-link :to="practicePath(dogId, one)">{{ nameOf(one) }}</router-link>: rung {{ one.rungNumber }}, {{ one.rungLabel }}</li></ul></template>
+          <template v-if="view.turns.length && home.data.value">
+            <hr class="seam" />
+            <h2>Over the weeks</h2>
+            <p class="quiet">The dashed line is where real brushing begins.</p>
+            <div class="turns"><LadderTurns v-for="one in view.turns.slice(0, 4)" :key="one.subject + one.section" :name="nameOf(one)" :turns="one.turns" :first="first!" :today="home.data.value.today" /></div>
+          </template>
+        </div>
       </div>
-    </div>
+    </template>
   </PageState>
 </template>
 
 <style scoped>
-.practice { background: rgb(var(--v-theme-surface)); }
-.how { font-size: 1.45rem; line-height: 1.25; margin: 6px 0 10px; color: rgb(var(--v-theme-heather)); max-width: 30ch; }
-.ask { font-weight: 700; margin-top: 12px; }
-.answers { display: grid; grid-template-columns: repeat(3, 1fr); gap: 10px; margin: 6px 0 10px; }
-.answers button { min-height: 72px; padding: 8px 12px; border: 2px solid rgb(var(--v-theme-heather)); border-radius: 12px 9px 13px 8px; text-align: left; background: rgb(var(--v-theme-background)); position: relative; z-index: 1; }
-.answers button:hover { background: rgb(var(--v-theme-wool)); }
-.answers small { display: block; line-height: 1.25; }
-.shown b { display: inline-block; }
-.shown b::first-letter { text-transform: uppercase; }
-.ladder { list-style: none; padding: 0; display: grid; grid-template-columns: repeat(10, 1fr); gap: 3px; margin-top: 10px; align-items: end; }
+.none { font-size: 1.2rem; margin: 16px 0; }
+.practice { display: grid; grid-template-columns: 1fr auto; gap: 18px; align-items: center; color: inherit; text-decoration: none; border: 2px solid rgb(var(--v-theme-heather)); border-left-width: 9px; border-radius: 12px 9px 13px 8px; padding: 12px 18px; margin: 8px 0; background: rgb(var(--v-theme-surface)); min-height: 72px; }
+.practice:hover { background: rgb(var(--v-theme-wool)); }
+.practice b { display: block; font-size: 1.1rem; } .practice b::first-letter { text-transform: uppercase; }
+.first b { font-size: 1.35rem; } .how { display: block; line-height: 1.3; }
+.small { text-align: right; white-space: nowrap; } .small b { font-size: 1.35rem; }
+.shown { list-style: none; padding: 0; } .shown li { padding: 4px 0; } .shown b { display: inline-block; } .shown b::first-letter { text-transform: uppercase; } .shown a { color: inherit; }
+.ladder { list-style: none; padding: 0; display: grid; grid-template-columns: repeat(10, 1fr); gap: 3px; margin: 10px 0; align-items: end; }
 .ladder li { text-align: center; padding: 6px 0; border-bottom: 10px solid; font-size: 0.95rem; }
 .ladder span { display: block; font-size: 0.85rem; }
-@media (max-width: 599px) { .answers { grid-template-columns: 1fr; } .how { font-size: 1.25rem; } .ladder { grid-template-columns: repeat(5, 1fr); } }
+.turns { display: grid; grid-template-columns: 1fr 1fr; gap: 14px 26px; }
+@media (max-width: 899px) { .turns { grid-template-columns: 1fr; } .ladder { grid-template-columns: repeat(5, 1fr); } }
 </style>

@@ -1,7 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, toValue, type MaybeRefOrGetter } from 'vue'
-import { api, ask } from '@/api/client'
-import type { Section, Signal } from '@/api/types'
+import { computed, ref, toValue, type MaybeRefOrGetter } from 'vue'
+import { api, type ApiProblem, ask } from '@/api/client'
+import type { PracticeView, Section, Sign, Signal, Subject, TreatForm, TrustView } from '@/api/types'
+import { useOutbox } from '@/shell/useOutbox'
 
 /** Where the dog stands, and today's practice. */
 export function useTrust(dogId: MaybeRefOrGetter<number>) {
@@ -11,20 +12,60 @@ export function useTrust(dogId: MaybeRefOrGetter<number>) {
   })
 }
 
-/** Records an answer in practice, and takes it back. The answer brings its own id, so a repeat does no harm. */
-export function usePracticeAnswer(dogId: MaybeRefOrGetter<number>) {
+export function useSaveTreat(dogId: MaybeRefOrGetter<number>) {
   const client = useQueryClient()
-  const onSuccess = () => client.invalidateQueries()
-  const path = () => ({ dogId: toValue(dogId) })
-  const answer = useMutation({
-    mutationFn: (body: { id: string; section: Section; signal: Signal }) =>
-      ask(api.POST('/api/dogs/{dogId}/practice-trials', { params: { path: path() }, body })),
-    onSuccess,
+  return useMutation({
+    mutationFn: (body: TreatForm) => ask(api.PUT('/api/dogs/{dogId}/treat', { params: { path: { dogId: toValue(dogId) } }, body })),
+    onSuccess: (view: TrustView) => {
+      client.setQueryData(['trust', toValue(dogId)], view)
+      void client.invalidateQueries()
+    },
   })
-  const takeBack = useMutation({
-    mutationFn: (trialId: string) =>
-      ask(api.DELETE('/api/dogs/{dogId}/practice-trials/{trialId}', { params: { path: { ...path(), trialId } } })),
-    onSuccess,
+}
+
+interface Answer { id: string; signal?: Signal; takeBack?: string }
+
+/** One ladder, and the answers given on it. An answer is sent at once; while the server is away it waits here. */
+export function usePractice(dogId: number, subject: Subject, section: Section | undefined) {
+  const client = useQueryClient()
+  const key = ['practice', dogId, subject, section]
+  const refused = ref<ApiProblem>()
+  const given = ref<{ id: string; signal: Signal }[]>([])
+
+  const practice = useQuery({
+    queryKey: key,
+    queryFn: () => ask(api.GET('/api/dogs/{dogId}/practice', { params: { path: { dogId }, query: { subject, section } } })),
   })
-  return { answer, takeBack }
+  const outbox = useOutbox<Answer, PracticeView>({
+    name: `practice:${dogId}:${subject}:${section ?? ''}`,
+    send: ({ id, signal, takeBack }) => takeBack
+      ? ask(api.DELETE('/api/dogs/{dogId}/practice-trials/{trialId}', { params: { path: { dogId, trialId: takeBack }, query: { subject, section } } }))
+      : ask(api.POST('/api/dogs/{dogId}/practice-trials', { params: { path: { dogId } }, body: { id, subject, section, signal: signal! } })),
+    stored: (view) => {
+      client.setQueryData(key, view)
+      void client.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'practice' })
+    },
+    refused: (problem) => { refused.value = problem },
+  })
+  return {
+    practice, refused, given, waiting: outbox.waiting, saving: outbox.saving,
+    answer(signal: Signal) {
+      const id = crypto.randomUUID()
+      given.value.push({ id, signal })
+      outbox.put({ id, signal })
+    },
+    undo() {
+      const last = given.value.pop()
+      if (last) outbox.put({ id: crypto.randomUUID(), takeBack: last.id })
+    },
+  }
+}
+
+/** Dislike, fear, or something that hurts. */
+export function useFuss(dogId: MaybeRefOrGetter<number>, seen: MaybeRefOrGetter<Sign[]>) {
+  return useQuery({
+    queryKey: ['fuss', computed(() => toValue(dogId)), computed(() => [...toValue(seen)].sort())],
+    queryFn: () => ask(api.GET('/api/dogs/{dogId}/fuss-or-fear', { params: { path: { dogId: toValue(dogId) }, query: { seen: toValue(seen) } } })),
+    placeholderData: (before) => before,
+  })
 }

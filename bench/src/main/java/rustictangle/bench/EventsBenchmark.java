@@ -77,7 +77,7 @@ public class EventsBenchmark {
         sessions = app.getBean(SessionService.class);
         url = "http://127.0.0.1:" + app.getEnvironment().getProperty("local.server.port") + "/api/dogs";
         dog = Long.parseLong(send("POST", url, """
-                {"name": "Gannet", "breed": "", "kilograms": 14, "lifeStage": "ADULT", "flatFace": false, "skin": "SOUND",
+                {"name": "Gannet", "breed": "", "kilograms": 14, "lifeStage": "ADULT", "flatFace": false, "neutered": true, "skin": "SOUND",
                  "history": "GENTLE", "wears": [], "habits": []}
                 """).replaceAll("(?s).*?\"id\":(\\d+).*", "$1"));
         send("PUT", url + "/" + dog + "/coat", Arrays.stream(Region.values()).map(region -> """
@@ -151,7 +151,7 @@ public class EventsBenchmark {
         session = UUID.randomUUID();
         done = 0;
         sessions.begin(session, dog, Arrays.stream(Section.values())
-                .map(section -> new PlannedSection(section, Optional.of(60))).toList());
+                .map(section -> new PlannedSection(section, Optional.of(60), Optional.empty())).toList());
     }
 
     private String send(String method, String to, String json) throws IOException, InterruptedException {

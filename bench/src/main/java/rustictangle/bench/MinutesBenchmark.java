@@ -68,7 +68,7 @@ public class MinutesBenchmark {
     @Benchmark
     public List<MinutesPlan> everyNumberOfMinutes() {
         Rhythm rhythm = Rhythm.of(dog, coat, Comfort.BALANCED, List.of(), TODAY);
-        Routine whole = Routine.of(dog, coat, kit, Trust.of(dog, List.of()), rhythm.sections(),
+        Routine whole = Routine.of(dog, coat, kit, Trust.of(dog, kit, List.of(), TODAY), rhythm.sections(),
                 Arrays.asList(Section.values()));
         return MinutesPlan.forEachMinute(whole, rhythm.sections());
     }

@@ -142,7 +142,7 @@ class CoatTest extends Browsing {
 
     private static long addDog(String name, String breed) throws Exception {
         String answer = app.send("POST", "api/dogs", """
-                {"name": "%s", "breed": "%s", "kilograms": 12, "lifeStage": "ADULT", "flatFace": false, "skin": "SOUND",
+                {"name": "%s", "breed": "%s", "kilograms": 12, "lifeStage": "ADULT", "flatFace": false, "neutered": true, "skin": "SOUND",
                  "history": "GENTLE", "wears": [], "habits": []}
                 """.formatted(name, breed));
         return Long.parseLong(answer.replaceAll("^\\{\"id\":(\\d+).*", "$1"));

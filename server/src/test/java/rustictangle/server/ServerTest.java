@@ -91,7 +91,7 @@ public abstract class ServerTest {
 
     protected static String dogJson(String name, String kilograms) {
         return """
-                {"name": "%s", "breed": "", "kilograms": %s, "lifeStage": "ADULT", "flatFace": false, "skin": "SOUND",
+                {"name": "%s", "breed": "", "kilograms": %s, "lifeStage": "ADULT", "flatFace": false, "neutered": true, "skin": "SOUND",
                  "history": "GENTLE", "wears": ["HARNESS"], "habits": []}
                 """.formatted(name, kilograms);
     }

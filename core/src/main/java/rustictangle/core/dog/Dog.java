@@ -9,11 +9,12 @@ import java.util.Set;
  * Who this dog is, as far as the rules need to know; its name is no rule's business.
  *
  * @param flatFace overheats: cool air only
+ * @param neutered needs less energy
  * @param wears    on most days
  * @param habits   on most days
  */
-public record Dog(Mass mass, LifeStage lifeStage, boolean flatFace, Skin skin, History history,
-        Set<Wear> wears, Set<Habit> habits) {
+public record Dog(Mass mass, LifeStage lifeStage, boolean flatFace, boolean neutered, Skin skin,
+        History history, Set<Wear> wears, Set<Habit> habits) {
 
     public Dog {
         Objects.requireNonNull(mass, "mass");
@@ -22,6 +23,12 @@ public record Dog(Mass mass, LifeStage lifeStage, boolean flatFace, Skin skin, H
         Objects.requireNonNull(history, "history");
         wears = ordered(Wear.class, wears);
         habits = ordered(Habit.class, habits);
+    }
+
+    /** A neutered dog, as most pets are. */
+    public Dog(Mass mass, LifeStage lifeStage, boolean flatFace, Skin skin, History history, Set<Wear> wears,
+            Set<Habit> habits) {
+        this(mass, lifeStage, flatFace, true, skin, history, wears, habits);
     }
 
     /** A puppy still meets every tool for the first time. */

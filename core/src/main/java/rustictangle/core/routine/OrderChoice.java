@@ -1,5 +1,6 @@
 package rustictangle.core.routine;
 
+import java.util.Arrays;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.LengthBand;
@@ -14,9 +15,9 @@ record OrderChoice(Order order, Reason reason) {
         if (dog.isPuppy()) {
             return choice(Order.GENTLEST_FIRST, "a puppy learns that brushing is pleasant where it minds least");
         }
-        if (dog.mayBeFrightened() && !trust.readyEverywhere()) {
-            return choice(Order.GENTLEST_FIRST, "a dog that has been frightened needs to find the easy places "
-                    + "pleasant before the hard ones are asked");
+        if (Arrays.stream(Section.values()).anyMatch(section -> section.priority() && !trust.readyAt(section))) {
+            return choice(Order.GENTLEST_FIRST, "some of the hard places are still in training: the easy ones come "
+                    + "first, and stay pleasant");
         }
         if (matsKnown) {
             return choice(Order.HOT_SPOTS_FIRST, "mats are known, so the places that mat come while "

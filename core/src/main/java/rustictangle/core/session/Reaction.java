@@ -20,6 +20,7 @@ public record Reaction(Todo todo, List<Reason> reasons) {
         EASE("Ease off"),
         CHANGE_PLACE("Another place first"),
         ASK_ONCE_MORE("Hands off; then ask once more"),
+        LEAVE_PLACE("Leave this place for today"),
         END_WELL("End it well");
 
         private final String label;
@@ -50,6 +51,10 @@ public record Reaction(Todo todo, List<Reason> reasons) {
                     "Loose, leans in, eats: a treat now and then keeps it so.")));
             case UNEASY -> uneasy(section, uneasyHere);
             case OPTED_OUT -> optedOut(optOutsInAll);
+            case AFRAID -> optOutsInAll >= Session.OPT_OUTS_TO_END ? optedOut(optOutsInAll)
+                    : new Reaction(Todo.LEAVE_PLACE, List.of(new Reason("session.fear", "A fear sign: hands off, a little "
+                            + "distance, something easy. This place goes back to practice; another one only if the dog "
+                            + "comes by itself.")));
         };
     }
 

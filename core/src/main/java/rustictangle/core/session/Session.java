@@ -221,7 +221,7 @@ public final class Session {
             matted.add(section);
         }
         return new CatchPast(here.size(), seconds(here), seconds(all),
-                (int) here.stream().filter(teased -> teased.signal() == Signal.OPTED_OUT).count(),
+                (int) here.stream().filter(teased -> teased.signal().isNo()).count(),
                 matted.size(), Math.max(1, canMat));
     }
 
@@ -241,9 +241,9 @@ public final class Session {
     }
 
     private static boolean isOptOut(SessionEvent event) {
-        return event instanceof SectionDone done && done.signal() == Signal.OPTED_OUT
-                || event instanceof Teased teased && teased.signal() == Signal.OPTED_OUT
-                || event instanceof Signalled seen && seen.signal() == Signal.OPTED_OUT;
+        return event instanceof SectionDone done && done.signal().isNo()
+                || event instanceof Teased teased && teased.signal().isNo()
+                || event instanceof Signalled seen && seen.signal().isNo();
     }
 
     private List<Reason> advice(Optional<End> end) {

@@ -51,7 +51,7 @@ public sealed interface SessionEvent {
             if (!found && tangles != 0) {
                 throw new IllegalArgumentException("tangles " + tangles + " with " + comb + ", need 0");
             }
-            if (comb == CombResult.NOT_COMBED && signal != Signal.OPTED_OUT) {
+            if (comb == CombResult.NOT_COMBED && !signal.isNo()) {
                 throw new IllegalArgumentException("comb NOT_COMBED with signal " + signal
                         + ", need OPTED_OUT, or skip the section");
             }

@@ -1,35 +1,14 @@
 package rustictangle.core.trust;
 
-/** The steps by which a dog learns to accept a tool. Common practice, no published source. */
+/** How far up a ladder, whatever it is the ladder of. Common practice, no published source. */
 public enum Rung {
-    ON_THE_FLOOR("the tool lies on the floor",
-            "Lay the tool still on the floor, treats round it, and let the dog explore in its own time."),
-    LOOKS_AT_IT("looks at the tool", "Hold the tool still. The dog looks at it: mark, treat."),
-    TOUCHES_IT("touches it with the nose", "Hold the tool low. The nose touches it: mark, treat."),
-    NEAR_THE_BODY("tool near the body", "Bring the tool near this place without touching: treat, take it away."),
-    BACK_OF_TOOL("back of the tool slides along", "Slide the smooth back of the tool along here once: treat."),
-    EDGE_TOUCHES("edge of the bristles touches", "Touch here with the edge of the bristles: a treat each time."),
-    ONE_STROKE("one light stroke", "One light stroke, one treat. Then a rest."),
-    A_FEW_STROKES("two or three strokes", "Two or three light strokes, then a treat."),
-    WHOLE_SECTION("a whole section", "Brush the whole section, with treats in between."),
-    TO_THE_SKIN("to the skin, comb following", "Brush to the skin and let the comb follow, treats in between.");
+    ON_THE_FLOOR, LOOKS_AT_IT, TOUCHES_IT, NEAR_THE_BODY, BACK_OF_TOOL, EDGE_TOUCHES, ONE_STROKE, A_FEW_STROKES,
+    WHOLE_SECTION, TO_THE_SKIN;
 
-    private final String label;
-    private final String howTo;
-
-    Rung(String label, String howTo) {
-        this.label = label;
-        this.howTo = howTo;
-    }
-
-    public String label() {
-        return label;
-    }
-
-    /** One practice trial at this rung, as an instruction. */
-    public String howTo() {
-        return howTo;
-    }
+    /** Number of the highest rung. */
+    public static final int HIGHEST = 10;
+    private static final Rung EVERY_TIME_UP_TO = ONE_STROKE;
+    private static final Rung MARKED_UP_TO = TOUCHES_IT;
 
     /** 1 for the lowest rung to 10. */
     public int number() {
@@ -41,8 +20,22 @@ public enum Rung {
         return compareTo(WHOLE_SECTION) >= 0;
     }
 
+    /** When to mark and to treat. */
+    public String timing() {
+        if (compareTo(MARKED_UP_TO) <= 0) {
+            return "Mark the moment it happens, treat within a second.";
+        }
+        return compareTo(EVERY_TIME_UP_TO) <= 0 ? "One to one: each time a treat, while it happens or at once after."
+                : "A treat in between, and one at the end.";
+    }
+
+    /** Trials of one practice. Own estimate. */
+    public int trials() {
+        return compareTo(EVERY_TIME_UP_TO) <= 0 ? 5 : 3;
+    }
+
     static Rung numbered(int number) {
-        return values()[Math.max(1, Math.min(values().length, number)) - 1];
+        return values()[Math.max(1, Math.min(HIGHEST, number)) - 1];
     }
 
     Rung up() {

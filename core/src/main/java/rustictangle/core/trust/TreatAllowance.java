@@ -23,12 +23,12 @@ public record TreatAllowance(double restingKcal, double dayKcal, double treatKca
         return new TreatAllowance(resting, day, day * TREAT_SHARE);
     }
 
-    /** Adult: AAHA nutrition guidelines, neutered pet, from memory. The others: own estimates. */
+    /** Adults, neutered or not: AAHA nutrition guidelines, from memory. The others: own estimates. */
     private static double dayFactor(Dog dog) {
         return switch (dog.lifeStage()) {
             case PUPPY -> 2.0;
             case CHANGING_COAT -> 1.8;
-            case ADULT -> 1.6;
+            case ADULT -> dog.neutered() ? 1.6 : 1.8;
             case ELDERLY -> 1.4;
         };
     }

@@ -109,7 +109,7 @@ class MinutesPlanTest {
     private record Household(Dog dog, Coat coat, Rhythm rhythm) {
 
         Routine whole() {
-            return Routine.of(dog, coat, Dogs.kit(dog, coat), Trust.of(dog, List.of()), rhythm.sections(),
+            return Routine.of(dog, coat, Dogs.kit(dog, coat), Trust.of(dog, Dogs.kit(dog, coat), List.of(), TODAY), rhythm.sections(),
                     Arrays.asList(Section.values()));
         }
 

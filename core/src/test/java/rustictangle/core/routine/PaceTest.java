@@ -94,7 +94,7 @@ class PaceTest {
         Dog dog = Dogs.adult(15);
         Coat coat = Dogs.allOver(Dogs.fleece(80));
         Rhythm rhythm = Rhythm.of(dog, coat, Comfort.BALANCED, List.of(), LocalDate.of(2026, 5, 14));
-        return Routine.of(dog, coat, Dogs.kit(dog, coat), Trust.of(dog, List.of()), rhythm.sections(),
+        return Routine.of(dog, coat, Dogs.kit(dog, coat), Trust.of(dog, Dogs.kit(dog, coat), List.of(), LocalDate.of(2026, 5, 14)), rhythm.sections(),
                 Arrays.asList(Section.values()));
     }
 }

@@ -126,7 +126,7 @@ class PreparationTest {
     }
 
     private static Routine routine(Dog dog, Coat coat, List<CombCheck> checks) {
-        return Routine.of(dog, coat, Dogs.kit(dog, coat), Trust.of(dog, List.of()),
+        return Routine.of(dog, coat, Dogs.kit(dog, coat), Trust.of(dog, Dogs.kit(dog, coat), List.of(), TODAY),
                 Rhythm.of(dog, coat, Comfort.BALANCED, checks, TODAY).sections(), List.of(Section.values()));
     }
 

@@ -87,7 +87,7 @@ class RoutineTest {
         Coat coat = Dogs.allOver(Dogs.fleece(80));
         Rhythm rhythm = Rhythm.of(dog, coat, Comfort.BALANCED,
                 List.of(new CombCheck(Section.ARMPIT_LEFT, DAY, 1, true)), DAY);
-        Routine routine = Routine.of(dog, coat, Dogs.kit(dog, coat), Trust.of(dog, List.of()), rhythm.sections(),
+        Routine routine = Routine.of(dog, coat, Dogs.kit(dog, coat), Trust.of(dog, Dogs.kit(dog, coat), List.of(), DAY), rhythm.sections(),
                 EnumSet.allOf(Section.class));
         assertEquals(Order.HOT_SPOTS_FIRST, routine.order());
         assertTrue(routine.cautions().stream().anyMatch(r -> r.rule().equals("routine.mats")));
@@ -186,7 +186,7 @@ class RoutineTest {
     }
 
     private static Routine whole(Dog dog, Coat coat, Kit kit) {
-        Trust trust = Trust.of(dog, List.of());
+        Trust trust = Trust.of(dog, kit, List.of(), DAY);
         Rhythm rhythm = Rhythm.of(dog, coat, Comfort.BALANCED, List.of(), DAY);
         return Routine.of(dog, coat, kit, trust, rhythm.sections(), Arrays.asList(Section.values()));
     }

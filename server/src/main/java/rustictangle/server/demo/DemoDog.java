@@ -75,7 +75,7 @@ record DemoDog(DogForm form, CoatForm coat, int daysBack, double findsTime, int 
 
     private static DogForm dog(String name, String breed, double kilograms, LifeStage stage, History history, Set<Wear> wears,
             Set<Habit> habits) {
-        return new DogForm(name, breed, kilograms, stage, false, Skin.SOUND, history, wears, habits);
+        return new DogForm(name, breed, kilograms, stage, false, true, Skin.SOUND, history, wears, habits);
     }
 
     private static Map<Region, RegionForm> allOver(CoatKind kind, Texture texture, Density density, boolean pale,

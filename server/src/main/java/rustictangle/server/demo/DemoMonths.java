@@ -95,10 +95,11 @@ final class DemoMonths {
         if (random.nextDouble() >= CHANCE_OF_PRACTICE) {
             return;
         }
-        Practice practice = Practice.today(known.dog(), Trust.of(known.dog(), trials));
+        Practice practice = Practice.today(known.dog(), Trust.of(known.dog(), kit, trials, day), List.of()).get(0);
+        Section section = practice.spot().section().orElseThrow();
         Instant at = day.atTime(LocalTime.of(8, 10)).atZone(zone).toInstant();
         for (int i = 0; i < PRACTICE_TRIALS; i++) {
-            Trial trial = new Trial(practice.section(), answer(practice.section(), 1.5));
+            Trial trial = new Trial(day, Optional.of(practice.spot().subject()), Optional.of(section), answer(section, 1.5));
             trials.add(trial);
             trialStore.addPractice(uuid(), known.id(), at.plusSeconds(20L * i), trial);
         }
@@ -106,9 +107,9 @@ final class DemoMonths {
 
     private void brush(LocalDate day) {
         Rhythm rhythm = Rhythm.of(known.dog(), known.coat(), Comfort.BALANCED, checks, day);
-        Trust trust = Trust.of(known.dog(), trials);
+        Trust trust = Trust.of(known.dog(), kit, trials, day);
         Set<Section> chosen = EnumSet.noneOf(Section.class);
-        rhythm.dueSections().stream()
+        rhythm.dueSections().stream().filter(due -> trust.readyAt(due.section()))
                 .sorted(Comparator.comparingInt(SectionRhythm::burrs).reversed()
                         .thenComparing(SectionRhythm::due))
                 .limit(demo.sectionsAtMost())
@@ -122,7 +123,8 @@ final class DemoMonths {
         Instant at = day.atTime(LocalTime.of(18, 30)).atZone(zone).toInstant();
         UUID id = uuid();
         sessions.add(id, known.id(), at, steps.stream()
-                .map(step -> new SessionStore.PlannedSection(step.section(), Optional.of(step.seconds()))).toList());
+                .map(step -> new SessionStore.PlannedSection(step.section(), Optional.of(step.seconds()),
+                        trust.lead(step.section()))).toList());
         Session session = Session.planned(plan);
         while (session.state().current().isPresent()) {
             SectionDone done = work(rhythm.at(session.state().current().get()), day);
@@ -169,7 +171,7 @@ final class DemoMonths {
     }
 
     private void remember(SessionEvent.SectionDone done, LocalDate day) {
-        trials.add(new Trial(done.section(), done.signal()));
+        trials.add(Trial.at(day, done.section(), done.signal()));
         if (done.comb() != CombResult.NOT_COMBED) {
             checks.add(new CombCheck(done.section(), day, done.tangles(), done.comb() == CombResult.MAT_LEFT));
         }
@@ -177,7 +179,7 @@ final class DemoMonths {
 
     private Signal answer(Section section, double easier) {
         long relaxed = trials.stream()
-                .filter(trial -> trial.section() == section && trial.signal() == Signal.RELAXED).count();
+                .filter(trial -> trial.section().filter(section::equals).isPresent() && trial.signal() == Signal.RELAXED).count();
         double odds = demo.ease() + easier + 0.12 * Math.min(20, relaxed) - 0.35 * section.sensitivityRank();
         if (random.nextDouble() < 1 / (1 + Math.exp(-odds))) {
             return Signal.RELAXED;

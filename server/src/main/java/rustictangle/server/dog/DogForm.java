@@ -19,6 +19,7 @@ import rustictangle.core.dog.Wear;
  *
  * @param name      1 to 40 characters
  * @param breed     as the owner calls it, at most 60 characters, may be empty
+ * @param neutered  needs less energy
  * @param kilograms in [0.3, 120]
  */
 public record DogForm(
@@ -34,6 +35,7 @@ public record DogForm(
         Double kilograms,
         @NotNull(message = "Choose the life stage.") LifeStage lifeStage,
         boolean flatFace,
+        boolean neutered,
         @NotNull(message = "Choose how the skin is.") Skin skin,
         @NotNull(message = "Choose how earlier grooming went.") History history,
         @NotNull Set<Wear> wears,
@@ -41,6 +43,6 @@ public record DogForm(
 
     /** The dog as the rules see it. */
     public Dog dog() {
-        return new Dog(new Mass(kilograms), lifeStage, flatFace, skin, history, wears, habits);
+        return new Dog(new Mass(kilograms), lifeStage, flatFace, neutered, skin, history, wears, habits);
     }
 }

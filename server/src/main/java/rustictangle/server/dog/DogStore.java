@@ -21,7 +21,7 @@ import rustictangle.core.dog.Wear;
 public class DogStore {
 
     private static final String SELECT = """
-            SELECT id, name, breed, kilograms, life_stage, flat_face, skin, history, harness, dog_coat,
+            SELECT id, name, breed, kilograms, life_stage, flat_face, neutered, skin, history, harness, dog_coat,
                    swims, fields_or_sand, snow, coat.dog_id IS NOT NULL AS coat_described
               FROM dog LEFT JOIN coat ON coat.dog_id = dog.id
              WHERE removed_at IS NULL
@@ -44,9 +44,9 @@ public class DogStore {
     public long add(DogForm form) {
         GeneratedKeyHolder key = new GeneratedKeyHolder();
         bind(jdbc.sql("""
-                INSERT INTO dog (name, breed, kilograms, life_stage, flat_face, skin, history, harness, dog_coat,
+                INSERT INTO dog (name, breed, kilograms, life_stage, flat_face, neutered, skin, history, harness, dog_coat,
                                  swims, fields_or_sand, snow)
-                VALUES (:name, :breed, :kilograms, :lifeStage, :flatFace, :skin, :history, :harness, :dogCoat,
+                VALUES (:name, :breed, :kilograms, :lifeStage, :flatFace, :neutered, :skin, :history, :harness, :dogCoat,
                         :swims, :fieldsOrSand, :snow)
                 """), form).update(key);
         return key.getKeyAs(Number.class).longValue();
@@ -56,7 +56,7 @@ public class DogStore {
     boolean replace(long id, DogForm form) {
         return bind(jdbc.sql("""
                 UPDATE dog SET name = :name, breed = :breed, kilograms = :kilograms, life_stage = :lifeStage,
-                       flat_face = :flatFace, skin = :skin, history = :history, harness = :harness,
+                       flat_face = :flatFace, neutered = :neutered, skin = :skin, history = :history, harness = :harness,
                        dog_coat = :dogCoat, swims = :swims, fields_or_sand = :fieldsOrSand, snow = :snow
                  WHERE id = :id AND removed_at IS NULL
                 """), form).param("id", id).update() == 1;
@@ -77,6 +77,7 @@ public class DogStore {
                 .param("kilograms", form.kilograms())
                 .param("lifeStage", form.lifeStage().name())
                 .param("flatFace", form.flatFace())
+                .param("neutered", form.neutered())
                 .param("skin", form.skin().name())
                 .param("history", form.history().name())
                 .param("harness", form.wears().contains(Wear.HARNESS))
@@ -96,6 +97,7 @@ public class DogStore {
         addIf(habits, Habit.SNOW, row.getBoolean("snow"));
         DogForm form = new DogForm(row.getString("name"), row.getString("breed"), row.getDouble("kilograms"),
                 LifeStage.valueOf(row.getString("life_stage")), row.getBoolean("flat_face"),
+                row.getBoolean("neutered"),
                 Skin.valueOf(row.getString("skin")), History.valueOf(row.getString("history")), wears, habits);
         return new StoredDog(row.getLong("id"), form, row.getBoolean("coat_described"));
     }

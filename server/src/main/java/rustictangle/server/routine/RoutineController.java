@@ -9,10 +9,12 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import rustictangle.core.Reason;
 import rustictangle.core.routine.Method;
 import rustictangle.core.routine.Order;
 import rustictangle.core.routine.Routine;
 import rustictangle.server.coat.KnownDogs;
+import rustictangle.server.trust.StandingView;
 
 @RestController
 class RoutineController {
@@ -33,11 +35,19 @@ class RoutineController {
         this.clock = clock;
     }
 
+    /**
+     * @param inTraining where the dog is practised with, not brushed
+     * @param why        absent when there is no such place
+     */
+    record RoutineAnswer(RoutineView routine, List<StandingView> inTraining, Optional<Reason> why) { }
+
+    /** @param training whether what is still in training is brushed all the same */
     @GetMapping("/api/dogs/{dogId}/routine")
-    RoutineView routine(@PathVariable long dogId, @RequestParam(defaultValue = "DUE") Routines.Scope scope,
-            @RequestParam Optional<Order> order) {
-        Routine routine = routines.of(dogs.get(dogId), scope);
-        return RoutineView.of(order.map(routine::inOrder).orElse(routine));
+    RoutineAnswer routine(@PathVariable long dogId, @RequestParam(defaultValue = "DUE") Routines.Scope scope,
+            @RequestParam Optional<Order> order, @RequestParam(defaultValue = "false") boolean training) {
+        Routines.Today today = routines.today(dogs.get(dogId), scope, training);
+        Routine routine = today.routine();
+        return new RoutineAnswer(RoutineView.of(order.map(routine::inOrder).orElse(routine)), today.inTraining(), today.why());
     }
 
     /** How each thing is done with the hands. */

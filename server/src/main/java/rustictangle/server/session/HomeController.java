@@ -11,7 +11,6 @@ import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
 import rustictangle.core.rhythm.Rhythm;
 import rustictangle.core.rhythm.SectionRhythm;
-import rustictangle.core.trust.Trust;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.coat.KnownDogs;
 import rustictangle.server.dog.StoredDog;
@@ -19,7 +18,7 @@ import rustictangle.server.frame.Settings;
 import rustictangle.server.rhythm.Rhythms;
 import rustictangle.server.routine.Routines;
 import rustictangle.server.trust.PracticeView;
-import rustictangle.server.trust.TrialStore;
+import rustictangle.server.trust.Trusts;
 
 /** What the owner sees first: each dog, what is due, one button to begin. */
 @RestController
@@ -33,29 +32,32 @@ class HomeController {
 
     /**
      * @param brushed         whether anything is brushed on this dog at all
+     * @param dueCount        places to brush today
      * @param dueSeconds      minutes of work due today, as seconds
+     * @param inTraining      places that are due and practised, not brushed
+     * @param practice        one or two for today; none where nothing is brushed
      * @param openSession     the session going on; absent: none
      * @param lastBrushed     absent: never
      */
     record HomeKnown(boolean brushed, LocalDate nextDate, Reason why, List<SectionBurrs> burrs, int dueCount, int overdueCount,
-            int dueSeconds, Optional<UUID> openSession, Optional<LocalDate> lastBrushed, PracticeView practice) { }
+            int dueSeconds, int inTraining, Optional<UUID> openSession, Optional<LocalDate> lastBrushed, List<PracticeView> practice) { }
 
     record SectionBurrs(Section section, int burrs) { }
 
     private final KnownDogs dogs;
     private final Rhythms rhythms;
     private final Routines routines;
-    private final TrialStore trials;
+    private final Trusts trusts;
     private final SessionStore sessions;
     private final Clock clock;
     private final Settings settings;
 
-    HomeController(KnownDogs dogs, Rhythms rhythms, Routines routines, TrialStore trials, SessionStore sessions,
+    HomeController(KnownDogs dogs, Rhythms rhythms, Routines routines, Trusts trusts, SessionStore sessions,
             Clock clock, Settings settings) {
         this.dogs = dogs;
         this.rhythms = rhythms;
         this.routines = routines;
-        this.trials = trials;
+        this.trusts = trusts;
         this.sessions = sessions;
         this.clock = clock;
         this.settings = settings;
@@ -73,13 +75,13 @@ class HomeController {
     private HomeKnown known(KnownDog known) {
         Rhythm rhythm = rhythms.of(known);
         List<SectionRhythm> due = rhythm.dueSections();
-        int seconds = routines.of(known, rhythm, due.stream().map(SectionRhythm::section).toList()).totalSeconds();
-        Trust trust = Trust.of(known.dog(), trials.of(known.id()));
+        Routines.Today today = routines.today(known, Routines.Scope.DUE, false);
         return new HomeKnown(rhythm.anythingBrushed(), rhythm.nextDate(), rhythm.reason(),
                 rhythm.sections().stream().map(s -> new SectionBurrs(s.section(), s.burrs())).toList(),
-                due.size(), (int) due.stream().filter(s -> s.burrs() == 4).count(), seconds,
+                today.routine().steps().size(), (int) due.stream().filter(s -> s.burrs() == 4).count(), today.routine().totalSeconds(),
+                today.inTraining().size(),
                 sessions.findOpen(known.id()).map(SessionStore.StoredSession::id),
                 sessions.lastEnded(known.id()).map(at -> LocalDate.ofInstant(at, clock.getZone())),
-                PracticeView.today(known.dog(), trust));
+                trusts.today(known, trusts.of(known)).stream().map(PracticeView::of).toList());
     }
 }

@@ -9,6 +9,7 @@ import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import rustictangle.core.dog.Section;
+import rustictangle.core.trust.Subject;
 import rustictangle.server.frame.StoredInstant;
 
 /** Sessions and their plans. */
@@ -18,8 +19,11 @@ public class SessionStore {
     /** @param endedAt empty while it goes on */
     record StoredSession(UUID id, long dogId, Instant startedAt, Optional<Instant> endedAt, String note) { }
 
-    /** @param seconds what it was expected to take when the session began; empty: not known */
-    public record PlannedSection(Section section, Optional<Integer> seconds) { }
+    /**
+     * @param seconds what it was expected to take when the session began; empty: not known
+     * @param subject the tool that led there then; empty: not known, or nothing is brushed there
+     */
+    public record PlannedSection(Section section, Optional<Integer> seconds, Optional<Subject> subject) { }
 
     private final JdbcClient jdbc;
 
@@ -31,9 +35,10 @@ public class SessionStore {
         jdbc.sql("INSERT INTO session (id, dog_id, started_at) VALUES (?, ?, ?)")
                 .params(id.toString(), dogId, StoredInstant.text(startedAt)).update();
         for (int position = 0; position < plan.size(); position++) {
-            jdbc.sql("INSERT INTO session_plan (session_id, position, section, seconds) VALUES (?, ?, ?, ?)")
+            jdbc.sql("INSERT INTO session_plan (session_id, position, section, seconds, subject) VALUES (?, ?, ?, ?, ?)")
                     .params(id.toString(), position, plan.get(position).section().name(),
-                            plan.get(position).seconds().orElse(null)).update();
+                            plan.get(position).seconds().orElse(null),
+                            plan.get(position).subject().map(Enum::name).orElse(null)).update();
         }
     }
 
@@ -69,7 +74,7 @@ public class SessionStore {
                        count(*) FILTER (WHERE e.comb = 'MAT_LEFT') AS mats_left,
                        count(*) FILTER (WHERE e.signal = 'RELAXED') AS relaxed,
                        count(*) FILTER (WHERE e.signal = 'UNEASY') AS uneasy,
-                       count(*) FILTER (WHERE e.signal = 'OPTED_OUT') AS opted_out
+                       count(*) FILTER (WHERE e.signal IN ('OPTED_OUT', 'AFRAID')) AS opted_out
                   FROM (SELECT id, started_at, ended_at FROM session
                          WHERE dog_id = ? AND started_at < ? ORDER BY started_at DESC LIMIT ?) AS s
                   LEFT JOIN session_event AS e ON e.session_id = s.id AND e.standing = 1
@@ -85,10 +90,11 @@ public class SessionStore {
     }
 
     List<PlannedSection> plan(UUID id) {
-        return jdbc.sql("SELECT section, seconds FROM session_plan WHERE session_id = ? ORDER BY position")
+        return jdbc.sql("SELECT section, seconds, subject FROM session_plan WHERE session_id = ? ORDER BY position")
                 .param(id.toString())
                 .query((row, n) -> new PlannedSection(Section.valueOf(row.getString("section")),
-                        Optional.ofNullable((Integer) row.getObject("seconds"))))
+                        Optional.ofNullable((Integer) row.getObject("seconds")),
+                        Optional.ofNullable(row.getString("subject")).map(Subject::valueOf)))
                 .list();
     }
 

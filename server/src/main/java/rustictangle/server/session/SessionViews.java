@@ -20,6 +20,7 @@ import rustictangle.core.session.Review;
 import rustictangle.core.session.Session;
 import rustictangle.core.session.SessionEvent;
 import rustictangle.core.session.SessionState;
+import rustictangle.core.trust.Trust;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.rhythm.Rhythms;
 import rustictangle.server.routine.RoutineView;
@@ -29,6 +30,7 @@ import rustictangle.server.session.SessionService.Replayed;
 import rustictangle.server.session.SessionStore.PlannedSection;
 import rustictangle.server.session.SessionStore.StoredSession;
 import rustictangle.server.trust.Treats;
+import rustictangle.server.trust.Trusts;
 
 /** A session put together with all that is known of its dog. */
 @Component
@@ -40,16 +42,18 @@ class SessionViews {
     private final Routines routines;
     private final Rhythms rhythms;
     private final Treats treats;
+    private final Trusts trusts;
     private final Clock clock;
 
     SessionViews(SessionService service, SessionStore store, EventStore events, Routines routines, Rhythms rhythms,
-            Treats treats, Clock clock) {
+            Treats treats, Trusts trusts, Clock clock) {
         this.service = service;
         this.store = store;
         this.events = events;
         this.routines = routines;
         this.rhythms = rhythms;
         this.treats = treats;
+        this.trusts = trusts;
         this.clock = clock;
     }
 
@@ -105,6 +109,8 @@ class SessionViews {
     List<PlannedSection> planned(KnownDog known, List<Section> sections) {
         Map<Section, Integer> seconds = routines.of(known, sections).steps().stream()
                 .collect(Collectors.toMap(RoutineStep::section, RoutineStep::seconds));
-        return sections.stream().map(section -> new PlannedSection(section, Optional.ofNullable(seconds.get(section)))).toList();
+        Trust trust = trusts.of(known);
+        return sections.stream().map(section -> new PlannedSection(section, Optional.ofNullable(seconds.get(section)),
+                trust.lead(section))).toList();
     }
 }

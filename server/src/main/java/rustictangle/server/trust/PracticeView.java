@@ -1,24 +1,32 @@
 package rustictangle.server.trust;
 
 import java.util.List;
+import java.util.Optional;
 import rustictangle.core.Reason;
-import rustictangle.core.dog.Dog;
+import rustictangle.core.trust.Ladder;
 import rustictangle.core.trust.Practice;
-import rustictangle.core.trust.Trust;
 
 /**
- * Today's short practice.
+ * A short practice, with the words to show.
  *
+ * @param howTo         one trial
+ * @param timing        when to mark and to treat
  * @param atMostSeconds then stop, on a good moment
+ * @param trials        about so many
  * @param treatKcal     what its treats may hold together
+ * @param endWith       something easy to end on
+ * @param doneToday     whether it was practised today already
+ * @param enough        why it is enough for today; absent: it is not
  */
-public record PracticeView(StandingView standing, String howTo, long atMostSeconds, double treatKcal,
+public record PracticeView(StandingView standing, String setUp, String howTo, String timing, List<String> slips,
+        long atMostSeconds, int trials, double treatKcal, String endWith, boolean doneToday, Optional<Reason> enough,
         List<Reason> reasons) {
 
-    public static PracticeView today(Dog dog, Trust trust) {
-        Practice practice = Practice.today(dog, trust);
-        return new PracticeView(StandingView.of(practice.section(), practice.standing()),
-                practice.standing().rung().howTo(), practice.atMost().toSeconds(), practice.treatKcal(),
-                practice.reasons());
+    public static PracticeView of(Practice practice) {
+        Ladder ladder = practice.spot().subject().ladder();
+        return new PracticeView(StandingView.of(practice.spot(), practice.standing()), ladder.setUp(),
+                ladder.at(practice.standing().rung()).howTo(), practice.standing().rung().timing(), ladder.slips(),
+                practice.atMost().toSeconds(), practice.trials(), practice.treatKcal(), practice.endWith(),
+                practice.doneToday(), practice.enough(), practice.reasons());
     }
 }

@@ -1,16 +1,21 @@
 package rustictangle.server.trust;
 
+import java.util.Optional;
 import rustictangle.core.dog.Section;
+import rustictangle.core.trust.Ladder;
 import rustictangle.core.trust.Rung;
+import rustictangle.core.trust.Spot;
 import rustictangle.core.trust.Standing;
+import rustictangle.core.trust.Subject;
 
-/** Where the dog stands at one section, with the words to show. */
-public record StandingView(Section section, Rung rung, int rungNumber, String rungLabel, int relaxedInRow,
-        boolean readyForBrushing) {
+/** Where the dog stands on one ladder, with the words to show. */
+public record StandingView(Subject subject, String subjectLabel, Optional<Section> section, int rungNumber, String rungLabel,
+        String met, int relaxedInRow, boolean readyForBrushing) {
 
-    static StandingView of(Section section, Standing standing) {
+    public static StandingView of(Spot spot, Standing standing) {
         Rung rung = standing.rung();
-        return new StandingView(section, rung, rung.number(), rung.label(), standing.relaxedInRow(),
-                rung.readyForBrushing());
+        Ladder.Step step = spot.subject().ladder().at(rung);
+        return new StandingView(spot.subject(), spot.subject().label(), spot.section(), rung.number(), step.label(), step.met(),
+                standing.relaxedInRow(), rung.readyForBrushing());
     }
 }

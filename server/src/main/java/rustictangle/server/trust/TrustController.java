@@ -1,69 +1,188 @@
 package rustictangle.server.trust;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
+import rustictangle.core.kit.ToolKind;
+import rustictangle.core.trust.FussOrFear;
+import rustictangle.core.trust.Helper;
+import rustictangle.core.trust.Practice;
 import rustictangle.core.trust.Signal;
+import rustictangle.core.trust.Spot;
+import rustictangle.core.trust.Subject;
+import rustictangle.core.trust.Treat;
+import rustictangle.core.trust.TreatAllowance;
+import rustictangle.core.trust.TreatPlan;
+import rustictangle.core.trust.TreatsToday;
 import rustictangle.core.trust.Trial;
 import rustictangle.core.trust.Trust;
-import rustictangle.core.trust.TreatAllowance;
+import rustictangle.core.trust.WhenTheDog;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.coat.KnownDogs;
-import rustictangle.server.frame.NotThere;
 
 @RestController
 @RequestMapping("/api/dogs/{dogId}")
 class TrustController {
 
-    /** @param allowance the day's energy and what of it may be treats */
-    record TrustView(List<StandingView> standings, PracticeView practice, TreatAllowance allowance) { }
+    /**
+     * @param standings with the tool that leads at each section that is brushed
+     * @param besides   the positions, and the drawer's other tools where they were tried
+     * @param today     one or two; none when nothing is brushed on this dog
+     * @param turns     the ladders that moved, the most turns first
+     */
+    record TrustView(List<StandingView> standings, List<StandingView> besides, List<PracticeView> today, TreatsToday treats,
+            TreatAllowance allowance, Treat treat, TreatPlan plan, List<TurnsView> turns, List<HelperView> helpers,
+            List<WhenView> whenTheDog) { }
+
+    record TurnsView(Subject subject, String subjectLabel, Optional<Section> section, List<TurnView> turns) { }
+
+    record TurnView(LocalDate day, int rungNumber) { }
+
+    record HelperView(Helper.Who who, String label, Set<ToolKind> tools, int minutes,
+            List<Reason> reasons) { }
+
+    record WhenView(String label, String todo) { }
 
     /** One answer in a practice; the id is the sender's own, so that a repeat does no harm. */
-    record PracticeAnswer(@NotNull UUID id, @NotNull Section section, @NotNull Signal signal) { }
+    record PracticeAnswer(@NotNull(message = "Give the answer an id of its own.") UUID id,
+            @NotNull(message = "Say what was practised.") Subject subject, @Nullable Section section,
+            @NotNull(message = "Say how the dog took it.") Signal signal) { }
+
+    record TreatForm(
+            @NotNull(message = "Energy by the label: more than 0, at most 10 kcal/g.")
+            @DecimalMin(value = "0.1", message = "At least 0.1 kcal/g; a label's kcal per 100 g is a hundred times that.")
+            @DecimalMax(value = "10", message = "At most 10 kcal/g; a label's kcal per 100 g is a hundred times that.")
+            Double kcalPerGram,
+            @NotNull(message = "One piece: more than 0, at most 50 g.")
+            @DecimalMin(value = "0.01", message = "At least 0.01 g.")
+            @DecimalMax(value = "50", message = "At most 50 g; cut it smaller.")
+            Double grams) { }
+
+    record FussView(FussOrFear.Answer answer, String label, List<Reason> reasons, List<SignView> signs) { }
+
+    record SignView(FussOrFear.Sign sign, String label) { }
+
+    private static final List<SignView> SIGNS = Arrays.stream(FussOrFear.Sign.values())
+            .map(sign -> new SignView(sign, sign.label())).toList();
+
+    /** Pieces a day that practice and brushing like to have. */
+    private static final int PIECES_WANTED = 30;
+    private static final int TURNS_SHOWN = 8;
 
     private final KnownDogs dogs;
+    private final Trusts trusts;
     private final TrialStore trials;
+    private final Treats treats;
+    private final TreatStore treatStore;
     private final Clock clock;
 
-    TrustController(KnownDogs dogs, TrialStore trials, Clock clock) {
+    TrustController(KnownDogs dogs, Trusts trusts, TrialStore trials, Treats treats, TreatStore treatStore, Clock clock) {
         this.dogs = dogs;
+        this.trusts = trusts;
         this.trials = trials;
+        this.treats = treats;
+        this.treatStore = treatStore;
         this.clock = clock;
     }
 
     @GetMapping("/trust")
     TrustView trust(@PathVariable long dogId) {
         KnownDog known = dogs.get(dogId);
-        Trust trust = Trust.of(known.dog(), trials.of(dogId));
+        Trust trust = trusts.of(known);
+        TreatAllowance allowance = TreatAllowance.of(known.dog());
+        Treat treat = treats.of(known);
         return new TrustView(
-                trust.standings().entrySet().stream()
-                        .map(entry -> StandingView.of(entry.getKey(), entry.getValue())).toList(),
-                PracticeView.today(known.dog(), trust), TreatAllowance.of(known.dog()));
+                trust.standings().entrySet().stream().map(entry -> StandingView.of(
+                        new Spot(trust.lead(entry.getKey()).orElseThrow(), Optional.of(entry.getKey())), entry.getValue())).toList(),
+                besides(trust), trusts.today(known, trust).stream().map(PracticeView::of).toList(),
+                treats.on(known, LocalDate.now(clock)), allowance, treat,
+                TreatPlan.of(allowance, treat.kcalPerGram(), PIECES_WANTED), turns(trust),
+                Helper.of(known.dog()).stream().map(one -> new HelperView(one.who(), one.who().label(), one.tools(),
+                        one.minutes(), one.reasons())).toList(),
+                Arrays.stream(WhenTheDog.values()).map(one -> new WhenView(one.label(), one.todo())).toList());
+    }
+
+    private List<StandingView> besides(Trust trust) {
+        Stream<Spot> positions = Arrays.stream(Subject.values()).filter(subject -> !subject.placeByPlace())
+                .map(subject -> new Spot(subject, Optional.empty()));
+        Stream<Spot> tools = trust.turns().keySet().stream().filter(spot -> spot.section()
+                .filter(section -> !trust.lead(section).equals(Optional.of(spot.subject()))).isPresent())
+                .sorted(Comparator.comparing(Spot::subject).thenComparing(spot -> spot.section().orElseThrow()));
+        return Stream.concat(positions, tools).map(spot -> StandingView.of(spot, trust.at(spot))).toList();
+    }
+
+    private static List<TurnsView> turns(Trust trust) {
+        return trust.turns().entrySet().stream()
+                .sorted(Comparator.comparing((Map.Entry<Spot, List<Trust.Turn>> one) -> -one.getValue().size())
+                        .thenComparing(one -> one.getKey().subject()).thenComparing(one -> one.getKey().section().map(Enum::ordinal).orElse(-1)))
+                .limit(TURNS_SHOWN)
+                .map(one -> new TurnsView(one.getKey().subject(), one.getKey().subject().label(), one.getKey().section(),
+                        one.getValue().stream().map(turn -> new TurnView(turn.day(), turn.rung().number())).toList()))
+                .toList();
+    }
+
+    /** Practice on a ladder of the owner's choice. */
+    @GetMapping("/practice")
+    PracticeView practice(@PathVariable long dogId, @RequestParam Subject subject, @RequestParam Optional<Section> section) {
+        KnownDog known = dogs.get(dogId);
+        return PracticeView.of(Practice.of(known.dog(), trusts.of(known), new Spot(subject, section)));
     }
 
     @PostMapping("/practice-trials")
-    TrustView answer(@PathVariable long dogId, @Valid @RequestBody PracticeAnswer answer) {
+    PracticeView answer(@PathVariable long dogId, @Valid @RequestBody PracticeAnswer answer) {
         dogs.get(dogId);
-        trials.addPractice(answer.id(), dogId, clock.instant(), new Trial(answer.section(), answer.signal()));
-        return trust(dogId);
+        Spot spot = new Spot(answer.subject(), Optional.ofNullable(answer.section()));
+        trials.addPractice(answer.id(), dogId, clock.instant(), new Trial(LocalDate.now(clock), Optional.of(spot.subject()),
+                spot.section(), answer.signal()));
+        return practice(dogId, spot.subject(), spot.section());
     }
 
     /** Undo. */
     @DeleteMapping("/practice-trials/{trialId}")
-    TrustView takeBack(@PathVariable long dogId, @PathVariable UUID trialId) {
-        if (!trials.removePractice(trialId, dogId)) {
-            throw new NotThere("practice answer", trialId);
-        }
+    PracticeView takeBack(@PathVariable long dogId, @PathVariable UUID trialId, @RequestParam Subject subject,
+            @RequestParam Optional<Section> section) {
+        dogs.get(dogId);
+        trials.removePractice(trialId, dogId);
+        return practice(dogId, subject, section);
+    }
+
+    /** Fuss or fear? */
+    @GetMapping("/fuss-or-fear")
+    FussView fuss(@PathVariable long dogId, @RequestParam(required = false) @Nullable Collection<FussOrFear.Sign> seen) {
+        dogs.get(dogId);
+        FussOrFear told = FussOrFear.of(seen == null ? Set.of() : Set.copyOf(seen));
+        return new FussView(told.answer(), told.answer().label(), told.reasons(), SIGNS);
+    }
+
+    /** What is in the treat bag. */
+    @PutMapping("/treat")
+    TrustView treat(@PathVariable long dogId, @Valid @RequestBody TreatForm form) {
+        dogs.get(dogId);
+        treatStore.put(dogId, new Treat(form.kcalPerGram(), form.grams()));
         return trust(dogId);
     }
 }

@@ -18,7 +18,7 @@ class DemoHouseholdTest extends ServerTest {
         read("/api/home").andExpect(jsonPath("$.demo").value(true))
                 .andExpect(jsonPath("$.dogs[*].name", contains("Oakum", "Gannet", "Thimble", "Pintle")));
         read("/api/household").andExpect(jsonPath("$.name").value("Mooring 14"));
-        read("/api/dogs/4/trust").andExpect(jsonPath("$.practice.atMostSeconds").value(lessThanOrEqualTo(30)));
+        read("/api/dogs/4/trust").andExpect(jsonPath("$.today[0].atMostSeconds").value(lessThanOrEqualTo(30)));
     }
 
     @Test

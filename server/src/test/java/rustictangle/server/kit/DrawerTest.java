@@ -141,7 +141,7 @@ class DrawerTest extends ServerTest {
         read("/api/dogs/" + dog + "/kit").andExpect(jsonPath("$.needs[0].lead.kind").value("PIN_BRUSH"))
                 .andExpect(jsonPath("$.needs[0].tips").value("ball-tipped"));
         read("/api/dogs/" + other + "/kit").andExpect(jsonPath("$.needs[0].lead.kind").value("SLICKER"));
-        read("/api/dogs/" + dog + "/routine").andExpect(jsonPath("$.steps[0].tools[*].tool", hasItem("PIN_BRUSH")));
+        read("/api/dogs/" + dog + "/routine").andExpect(jsonPath("$.routine.steps[0].tools[*].tool", hasItem("PIN_BRUSH")));
     }
 
     private long add(String tool) throws Exception {

@@ -35,7 +35,7 @@ class MinutesTest extends ServerTest {
         long id = addKnownDog("Gannet");
         send(HttpMethod.PUT, "/api/dogs/" + id + "/coat", coatJson("CORDED", "150")).andExpect(status().isOk());
         read("/api/dogs/" + id + "/minutes").andExpect(jsonPath("$.choices[0].sections", hasSize(0)));
-        read("/api/dogs/" + id + "/routine?scope=WHOLE").andExpect(jsonPath("$.steps", hasSize(0)));
+        read("/api/dogs/" + id + "/routine?scope=WHOLE").andExpect(jsonPath("$.routine.steps", hasSize(0)));
         read("/api/home").andExpect(jsonPath("$.dogs[?(@.id == " + id + ")].known.brushed", hasItem(false)));
     }
 
@@ -54,17 +54,17 @@ class MinutesTest extends ServerTest {
         String session = beginSession(id, "BACK", "TAIL_WHOLE");
         later(Duration.ofMinutes(9));
         post(session + "/events", glides("BACK")).andExpect(status().isOk());
-        read("/api/dogs/" + id + "/routine?scope=WHOLE").andExpect(jsonPath("$.whyMinutes.rule").value("routine.minutes-learned"))
-                .andExpect(jsonPath("$.whyMinutes.text", containsString("1 section ")));
+        read("/api/dogs/" + id + "/routine?scope=WHOLE").andExpect(jsonPath("$.routine.whyMinutes.rule").value("routine.minutes-learned"))
+                .andExpect(jsonPath("$.routine.whyMinutes.text", containsString("1 section ")));
     }
 
     @Test
     void anyOfTheFourOrdersMayBeChosen() throws Exception {
         long id = addKnownDog("Gannet");
-        read("/api/dogs/" + id + "/routine?scope=WHOLE&order=HEAD_DOWN").andExpect(jsonPath("$.order").value("HEAD_DOWN"))
-                .andExpect(jsonPath("$.orders", hasSize(4)))
-                .andExpect(jsonPath("$.whyOrder.rule").value("routine.order-chosen"))
-                .andExpect(jsonPath("$.steps[0].section").value("MUZZLE"));
+        read("/api/dogs/" + id + "/routine?scope=WHOLE&order=HEAD_DOWN").andExpect(jsonPath("$.routine.order").value("HEAD_DOWN"))
+                .andExpect(jsonPath("$.routine.orders", hasSize(4)))
+                .andExpect(jsonPath("$.routine.whyOrder.rule").value("routine.order-chosen"))
+                .andExpect(jsonPath("$.routine.steps[0].section").value("MUZZLE"));
         read("/api/dogs/" + id + "/routine?order=SIDEWAYS").andExpect(status().isBadRequest());
     }
 }

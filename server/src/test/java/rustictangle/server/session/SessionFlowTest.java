@@ -104,19 +104,6 @@ class SessionFlowTest extends ServerTest {
     }
 
     @Test
-    void aPracticeAnswerCountsAndCanBeTakenBack() throws Exception {
-        long dog = addKnownDog("Gannet");
-        UUID trial = UUID.randomUUID();
-        String answer = "{\"id\": \"%s\", \"section\": \"BACK\", \"signal\": \"RELAXED\"}".formatted(trial);
-        post("/api/dogs/" + dog + "/practice-trials", answer)
-                .andExpect(jsonPath("$.standings[0].relaxedInRow").value(1));
-        post("/api/dogs/" + dog + "/practice-trials", answer)
-                .andExpect(jsonPath("$.standings[0].relaxedInRow").value(1));
-        send(HttpMethod.DELETE, "/api/dogs/" + dog + "/practice-trials/" + trial, "")
-                .andExpect(jsonPath("$.standings[0].relaxedInRow").value(0));
-    }
-
-    @Test
     void homeTellsWhatIsDueAndThatAllIsWellAfterwards() throws Exception {
         long dog = addKnownDog("Gannet");
         String known = "$.dogs[?(@.id == %d)].known.".formatted(dog);
@@ -128,8 +115,8 @@ class SessionFlowTest extends ServerTest {
         }
         read("/api/home").andExpect(jsonPath(known + "dueCount").value(0))
                 .andExpect(jsonPath(known + "openSession", hasSize(0)));
-        read("/api/dogs/" + dog + "/routine").andExpect(jsonPath("$.steps", hasSize(0)));
-        read("/api/dogs/" + dog + "/routine?scope=WHOLE").andExpect(jsonPath("$.steps", hasSize(29)));
+        read("/api/dogs/" + dog + "/routine").andExpect(jsonPath("$.routine.steps", hasSize(0)));
+        read("/api/dogs/" + dog + "/routine?scope=WHOLE").andExpect(jsonPath("$.routine.steps", hasSize(29)));
     }
 
     private int interval(long dog) throws Exception {

@@ -1,0 +1,58 @@
+package rustictangle.core.trust;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import rustictangle.core.Reason;
+import rustictangle.core.dog.Dog;
+import rustictangle.core.kit.ToolKind;
+
+/**
+ * Who may do what. Common practice, no published source; the minutes are own estimates.
+ *
+ * @param tools   that suit these hands
+ * @param minutes at one time, at most
+ */
+public record Helper(Who who, Set<ToolKind> tools, int minutes, List<Reason> reasons) {
+
+    /** Whose hands. */
+    public enum Who {
+        CHILD("a child helping"),
+        TIRED_HANDS("tired or elderly hands"),
+        TWO_PEOPLE("two people");
+
+        private final String label;
+
+        Who(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+
+    private static final Set<ToolKind> SOFT =
+            EnumSet.of(ToolKind.WOODEN_PIN_BRUSH, ToolKind.FLEXIBLE_PIN_BRUSH, ToolKind.RUBBER_CURRY);
+
+    public Helper {
+        tools = Set.copyOf(tools);
+        reasons = List.copyOf(reasons);
+    }
+
+    /** One for each, in the order of {@link Who}. */
+    public static List<Helper> of(Dog dog) {
+        return List.of(
+                new Helper(Who.CHILD, SOFT, dog.isPuppy() ? 1 : 5, List.of(new Reason("trust.child", "Back and sides only, with a "
+                        + "brush that cannot scratch; an adult sits beside them the whole time, and the dog may leave. "
+                        + (dog.mayBeFrightened() ? "Not with this dog yet: it has been frightened, and may snap."
+                                : "No comb, no slicker, no face, no feet.")))),
+                new Helper(Who.TIRED_HANDS, EnumSet.complementOf(EnumSet.of(ToolKind.FINGERS, ToolKind.DESHEDDING_BLADE,
+                        ToolKind.DEMATTING_BLADE, ToolKind.UNDERCOAT_RAKE)), 10, List.of(new Reason("trust.tired-hands",
+                        "A small oval head and a thick, light handle; the dog at hip height or you on a chair. Ten minutes, then "
+                                + "rest: a tired hand presses."))),
+                new Helper(Who.TWO_PEOPLE, EnumSet.complementOf(EnumSet.of(ToolKind.DESHEDDING_BLADE, ToolKind.DEMATTING_BLADE)), 30, List.of(new Reason("trust.two-people",
+                        "One at the head with treats, who watches the face and says stop; one with the brush, who obeys. Nobody "
+                                + "holds it fast."))));
+    }
+}
