@@ -38,9 +38,9 @@ function own(kinds: readonly string[]): string[] {
       <div>
         <h2>Who may do what</h2>
         <section v-for="one in view.helpers" :key="one.who" class="who">
-          <h3>{{ one.label }} <small>{{ one.minutes }} min at most</small></h3>
+          <h3>{{ one.label }} <small>{{ one.minutes ? `${one.minutes} min at most` : 'not yet' }}</small></h3>
           <p v-for="reason in one.reasons" :key="reason.rule" :data-rule="reason.rule">{{ say(reason.text) }}</p>
-          <p v-if="one.who === 'CHILD'" class="quiet">{{ own(one.tools).length ? `From your drawer: ${own(one.tools).join(', ')}.` : 'Nothing in your drawer is soft enough: a wooden-pin brush would be.' }}</p>
+          <p v-if="one.who === 'CHILD' && one.minutes" class="quiet">{{ own(one.tools).length ? `From your drawer: ${own(one.tools).join(', ')}.` : 'Nothing in your drawer is soft enough: a wooden-pin brush would be.' }}</p>
         </section>
       </div>
     </div>

@@ -23,6 +23,8 @@ const home = useHome()
 const chosen = ref<Section>()
 const view = computed(() => trust.data.value)
 const shown = computed(() => [...(view.value?.standings ?? []), ...(view.value?.besides ?? [])].filter((s) => chosen.value && s.section === chosen.value))
+/** Tools of the drawer that were not tried at the chosen place yet. */
+const untried = computed(() => (view.value?.owned ?? []).filter((one) => !shown.value.some((s) => s.subject === one.subject)))
 const ready = computed(() => view.value?.standings.filter((s) => s.readyForBrushing).length ?? 0)
 const tools = computed(() => view.value?.besides.filter((one) => one.section) ?? [])
 const first = computed(() => view.value?.turns.flatMap((one) => one.turns.map((turn) => turn.day)).sort()[0])
@@ -50,6 +52,7 @@ const nameOf = (spot: { subjectLabel: string; section?: Section }) => spot.secti
           <ul v-if="shown.length" class="shown">
             <li v-for="one in shown" :key="one.subject"><b>{{ nameOf(one) }}</b>: rung {{ one.rungNumber }}, {{ one.rungLabel }}; {{ one.relaxedInRow }} relaxed in a row, three climb.
               <router-link :to="practicePath(dogId, one)">Practise here</router-link></li>
+            <li v-if="untried.length">Something new here: <template v-for="(one, i) in untried" :key="one.subject">{{ i ? ', ' : '' }}<router-link :to="practicePath(dogId, { subject: one.subject, section: chosen })">{{ one.label }}</router-link></template></li>
           </ul>
           <ol class="ladder" aria-label="How many places stand on each rung">
             <li v-for="rung in 10" :key="rung" :style="{ borderBottomColor: rungWash(rung) }"><span class="slab">{{ rung }}</span> {{ view.standings.filter((s) => s.rungNumber === rung).length || '–' }}</li>

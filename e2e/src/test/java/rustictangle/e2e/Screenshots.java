@@ -34,9 +34,7 @@ class Screenshots extends Browsing {
         Page laptop = laptop();
         take(laptop, empty.url(), "welcome");
         take(laptop, app.url(), "home");
-        take(laptop, app.url() + "dogs/new", "new-dog");
         take(laptop, app.url() + "dogs/2/coat", "coat");
-        take(laptop, app.url() + "dogs/2/coat/card", "coat-card");
         laptop.navigate(app.url() + "dogs/3/coat/finder");
         new FinderView(laptop).keys("1", "3");
         laptop.getByText("What would decide").waitFor();
@@ -49,6 +47,8 @@ class Screenshots extends Browsing {
         take(laptop, app.url() + "dogs/3/tools/buy", "tools-to-buy");
         take(laptop, app.url() + "dogs/3/when", "when");
         take(laptop, app.url() + "dogs/4/trust", "trust");
+        take(laptop, app.url() + "dogs/4/practice?subject=WOODEN_PIN_BRUSH&section=BACK", "practice");
+        take(laptop, app.url() + "dogs/3/routine/methods", "methods");
         take(laptop, app.url() + "dogs/2/when/history", "history");
         take(laptop, app.url() + "dogs/3/routine", "routine");
 

@@ -11,7 +11,7 @@ import rustictangle.core.kit.ToolKind;
  * Who may do what. Common practice, no published source; the minutes are own estimates.
  *
  * @param tools   that suit these hands
- * @param minutes at one time, at most
+ * @param minutes at one time, at most; 0: not yet
  */
 public record Helper(Who who, Set<ToolKind> tools, int minutes, List<Reason> reasons) {
 
@@ -43,7 +43,8 @@ public record Helper(Who who, Set<ToolKind> tools, int minutes, List<Reason> rea
     /** One for each, in the order of {@link Who}. */
     public static List<Helper> of(Dog dog) {
         return List.of(
-                new Helper(Who.CHILD, SOFT, dog.isPuppy() ? 1 : 5, List.of(new Reason("trust.child", "Back and sides only, with a "
+                new Helper(Who.CHILD, dog.mayBeFrightened() ? Set.of() : SOFT,
+                        dog.mayBeFrightened() ? 0 : dog.isPuppy() ? 1 : 5, List.of(new Reason("trust.child", "Back and sides only, with a "
                         + "brush that cannot scratch; an adult sits beside them the whole time, and the dog may leave. "
                         + (dog.mayBeFrightened() ? "Not with this dog yet: it has been frightened, and may snap."
                                 : "No comb, no slicker, no face, no feet.")))),

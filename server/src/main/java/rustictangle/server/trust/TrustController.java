@@ -51,12 +51,16 @@ class TrustController {
     /**
      * @param standings with the tool that leads at each section that is brushed
      * @param besides   the positions, and the drawer's other tools where they were tried
+     * @param owned     what of the drawer a dog has to get used to
      * @param today     one or two; none when nothing is brushed on this dog
      * @param turns     the ladders that moved, the most turns first
      */
-    record TrustView(List<StandingView> standings, List<StandingView> besides, List<PracticeView> today, TreatsToday treats,
+    record TrustView(List<StandingView> standings, List<StandingView> besides, List<SubjectView> owned,
+            List<PracticeView> today, TreatsToday treats,
             TreatAllowance allowance, Treat treat, TreatPlan plan, List<TurnsView> turns, List<HelperView> helpers,
             List<WhenView> whenTheDog) { }
+
+    record SubjectView(Subject subject, String label) { }
 
     record TurnsView(Subject subject, String subjectLabel, Optional<Section> section, List<TurnView> turns) { }
 
@@ -118,7 +122,8 @@ class TrustController {
         return new TrustView(
                 trust.standings().entrySet().stream().map(entry -> StandingView.of(
                         new Spot(trust.lead(entry.getKey()).orElseThrow(), Optional.of(entry.getKey())), entry.getValue())).toList(),
-                besides(trust), trusts.today(known, trust).stream().map(PracticeView::of).toList(),
+                besides(trust), trusts.owned().stream().sorted().map(one -> new SubjectView(one, one.label())).toList(),
+                trusts.today(known, trust).stream().map(PracticeView::of).toList(),
                 treats.on(known, LocalDate.now(clock)), allowance, treat,
                 TreatPlan.of(allowance, treat.kcalPerGram(), PIECES_WANTED), turns(trust),
                 Helper.of(known.dog()).stream().map(one -> new HelperView(one.who(), one.who().label(), one.tools(),

@@ -1,0 +1,134 @@
+package rustictangle.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import rustictangle.e2e.views.SessionView;
+
+/** Winning a dog over, day by day. */
+class TrustTest extends Browsing {
+
+    private static final String PRACTICE = "dogs/1/practice?subject=WOODEN_PIN_BRUSH&section=BACK";
+
+    @Test
+    void aPuppysFirstThreeDaysAndItsRelapseAfterTwoWeeksPause() throws Exception {
+        Path data = folder.resolve("puppy.db");
+        Page page = laptop();
+        try (RunningApp app = RunningApp.start(data, MORNING, false)) {
+            addDog(app, "PUPPY", "GENTLE", "WIRE", 30);
+            page.navigate(app.url() + "dogs/1/trust");
+            assertThat(page.locator("[data-test=first]")).containsText("Wooden-pin brush, back", ignoreCase());
+            assertThat(page.locator("[data-test=first]")).containsText("10 s");
+            page.locator("[data-test=first]").click();
+            assertThat(page.getByText("Rung 1 of 10:")).isVisible();
+            answers(page, "1", "1");
+            // A slip of the finger is taken back.
+            answers(page, "3");
+            press(page, "Undo u");
+            assertThat(page.getByLabel("Rung 1 of 10, 2 relaxed in a row")).isVisible();
+            answers(page, "1");
+            assertThat(page.getByText("Rung 2 of 10:")).isVisible();
+            assertThat(page.getByText("3 treats, within")).isVisible();
+            Barriers.assertNone(page, "practice");
+        }
+        try (RunningApp app = RunningApp.start(data, "2026-05-15T09:00:00Z", false)) {
+            page.navigate(app.url() + PRACTICE);
+            assertThat(page.getByText("Rung 2 of 10:")).isVisible();
+            answers(page, "1", "1", "2", "1", "1");
+            assertThat(page.getByLabel("Rung 2 of 10, 2 relaxed in a row")).isVisible();
+            answers(page, "1");
+            assertThat(page.getByText("Rung 3 of 10:")).isVisible();
+        }
+        try (RunningApp app = RunningApp.start(data, "2026-05-16T09:00:00Z", false)) {
+            page.navigate(app.url() + PRACTICE);
+            answers(page, "3");
+            assertThat(page.getByText("Rung 2 of 10:")).isVisible();
+            answers(page, "3");
+            assertThat(page.getByText("Enough for today")).isVisible();
+            assertThat(page.getByText("End with something easy:")).isVisible();
+            page.navigate(app.url() + "dogs/1/trust");
+            assertThat(page.getByText("Over the weeks")).isVisible();
+        }
+        // Two days of catching up to rung 3, then two weeks without.
+        try (RunningApp app = RunningApp.start(data, "2026-05-17T09:00:00Z", false)) {
+            page.navigate(app.url() + PRACTICE);
+            answers(page, "1", "1", "1", "1", "1", "1");
+            assertThat(page.getByText("Rung 3 of 10:")).isVisible();
+        }
+        try (RunningApp app = RunningApp.start(data, "2026-05-31T09:00:00Z", false)) {
+            page.navigate(app.url() + PRACTICE);
+            assertThat(page.getByText("Rung 2 of 10:")).isVisible();
+            page.getByText("Why this, and why so short?").click();
+            assertThat(page.getByText("After 14 days without practice")).isVisible();
+        }
+    }
+
+    @Test
+    void aFearSignWhileBrushingMovesThatPlaceBackToPractice() throws Exception {
+        try (RunningApp app = RunningApp.start(folder.resolve("fear.db"), MORNING, false)) {
+            addDog(app, "ADULT", "GENTLE", "CURLY", 20);
+            UUID id = UUID.randomUUID();
+            app.send("POST", "api/dogs/1/sessions", "{\"id\": \"" + id + "\", \"sections\": [\"BELLY\", \"BACK\"]}");
+            Page page = laptop();
+            page.navigate(app.url() + "dogs/1/sessions/" + id);
+            SessionView session = new SessionView(page).start();
+            page.keyboard().press("f");
+            assertThat(session.heading("Leave this place for today")).isVisible();
+            Barriers.assertNone(page, "fear");
+            page.keyboard().press("s");
+            assertThat(session.place()).containsText("back", ignoreCase());
+            session.keys("1", "1");
+            assertThat(session.heading("All done")).isVisible();
+            page.navigate(app.url() + "dogs/1/routine");
+            assertThat(session.heading("Practised, not brushed")).isVisible();
+            page.getByText("rung 7: practise").click();
+            assertThat(page.getByText("Rung 7 of 10:")).isVisible();
+            page.getByText("Why this, and why so short?").click();
+            assertThat(page.getByText("half as long")).isVisible();
+        }
+    }
+
+    @Test
+    void anAnswerGivenWhileTheServerIsAwayIsKeptAndSent() throws Exception {
+        try (RunningApp app = RunningApp.start(folder.resolve("away.db"), MORNING, false)) {
+            addDog(app, "PUPPY", "GENTLE", "WIRE", 30);
+            Page page = phone();
+            page.navigate(app.url() + PRACTICE);
+            assertThat(page.getByText("Rung 1 of 10:")).isVisible();
+            page.context().setOffline(true);
+            page.keyboard().press("1");
+            assertThat(page.getByText("Your answer is kept here")).isVisible();
+            page.context().setOffline(false);
+            assertThat(page.getByLabel("Rung 1 of 10, 1 relaxed in a row")).isVisible();
+            page.reload();
+            assertThat(page.getByLabel("Rung 1 of 10, 1 relaxed in a row")).isVisible();
+        }
+    }
+
+    private static void answers(Page page, String... keys) {
+        for (String key : keys) {
+            page.getByRole(AriaRole.BUTTON,
+                    new Page.GetByRoleOptions().setName("Relaxed")).waitFor();
+            page.waitForResponse(answer -> answer.url().contains("practice-trials"), () -> page.keyboard().press(key));
+            // The next answer is heeded once this one has been stored and shown.
+            page.waitForFunction("() => !document.querySelector('.answers button:disabled')");
+        }
+    }
+
+    private static void addDog(RunningApp app, String stage, String history, String kind, int millimetres) throws Exception {
+        app.send("POST", "api/dogs", """
+                {"name": "Pintle", "breed": "", "kilograms": 4.1, "lifeStage": "%s", "flatFace": false, "neutered": true,
+                 "skin": "SOUND", "history": "%s", "wears": [], "habits": []}
+                """.formatted(stage, history));
+        String regions = Stream.of("HEAD", "EARS", "NECK", "BODY", "LEGS", "REAR", "TAIL").map(region -> """
+                {"region": "%s", "kind": "%s", "millimetres": %d, "density": "MEDIUM", "texture": "HARSH", "undercoat": false,
+                 "pale": false}""".formatted(region, kind, millimetres)).collect(Collectors.joining(","));
+        app.send("PUT", "api/dogs/1/coat", "{\"sheddingHeavily\": false, \"neglected\": false, \"regions\": [" + regions + "]}");
+    }
+}
