@@ -32,7 +32,7 @@ kbd { font: 400 0.82rem var(--sans); border: 1.5px solid currentColor; border-ra
 .more { display: none; }
 @media (max-width: 899px) {
   .all { gap: 6px; margin-top: 8px; } .all > div { gap: 6px; display: contents; }
-  button { min-width: 72px; flex: 1 1 22%; font-size: 1rem; padding: 0 4px; }
+  button { min-width: 62px; flex: 1 1 17%; font-size: 0.93rem; line-height: 1.15; padding: 0 2px; }
   kbd { display: none; }
   .seldom { display: none; } .unfolded .seldom, .more { display: block; }
 }
