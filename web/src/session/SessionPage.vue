@@ -44,7 +44,7 @@ const phase = ref<Phase>('work')
 const comb = ref<Comb>('GLIDES')
 const tangles = ref(0)
 const help = ref(false)
-/** The reaction that was read and put away, by its revision. */
+/** The reaction that was read and put away, by the entry it answers. */
 const read = ref(-1)
 /** Where to go on once the entry is stored; absent: to what the session says. */
 let goOn: 'comb' | undefined
@@ -54,7 +54,7 @@ const asked = computed<Phase>(() => {
   const now = view.value
   if (now?.preparation) return 'before'
   if (now?.paused) return 'paused'
-  if (now?.reaction && now.reaction.todo !== 'GO_ON' && read.value !== now.revision) return 'reaction'
+  if (now?.reaction && now.reaction.todo !== 'GO_ON' && read.value !== now.reaction.entry) return 'reaction'
   return now?.caught ? 'caught' : 'work'
 })
 watch(() => [asked.value, view.value?.current, asked.value === 'work' ? 0 : view.value?.revision], () => {
@@ -128,7 +128,7 @@ useKeys((pressed, event) => {
     event.preventDefault()
     if (phase.value === 'before') document.querySelector<HTMLButtonElement>('.before .next')?.click()
     else if (phase.value === 'work' && step.value) nextLayer()
-    else if (phase.value === 'reaction') read.value = view.value.revision
+    else if (phase.value === 'reaction') read.value = view.value.reaction?.entry ?? -1
     else if (phase.value === 'paused') record({ type: 'RESUMED' })
   }
 })
@@ -160,7 +160,7 @@ function isControl(target: EventTarget | null): boolean {
             <button type="button" class="next" :disabled="saving" @click="record({ type: 'RESUMED' })">Go on <kbd>space</kbd></button>
           </div>
           <WorkStep v-else-if="phase === 'work'" :key="here" :view="view" :step="step!" />
-          <ReactionPanel v-else-if="phase === 'reaction' && view.reaction" :reaction="view.reaction" :saving="saving" @go-on="read = view.revision"
+          <ReactionPanel v-else-if="phase === 'reaction' && view.reaction" :reaction="view.reaction" :saving="saving" @go-on="read = view.reaction!.entry"
             @treat="record({ type: 'TREAT_GIVEN' })" @later="record({ type: 'SECTION_POSTPONED', section: here })" @skip="record({ type: 'SECTION_SKIPPED', section: here })" @end="record({ type: 'STOPPED' })" />
           <HairQuestion v-else-if="phase === 'hair'" @by-eye="hairOut($event as EventForm['hair'])" @weighed="hairOut(undefined, $event)" />
           <p v-else-if="phase === 'catch' && cutOff" class="hold">What to do about it needs Rustic Tangle, and it does not answer. Leave this place in peace, and do another one first: <kbd>b</kbd>, then <kbd>l</kbd>.</p>

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
 import rustictangle.core.routine.Preparation;
@@ -15,6 +16,7 @@ import rustictangle.core.session.CombResult;
 import rustictangle.core.session.Mat;
 import rustictangle.core.session.Reaction;
 import rustictangle.core.session.Review;
+import rustictangle.core.session.SessionEvent;
 import rustictangle.core.session.SessionEvent.SectionDone;
 import rustictangle.core.session.SessionEvent.SectionSkipped;
 import rustictangle.core.session.SessionState;
@@ -51,11 +53,19 @@ record SessionView(UUID id, long dogId, Instant startedAt, List<PlannedStep> ste
     record PlannedStep(RoutineView.StepView how, Outcome outcome, Optional<CombResult> comb, int tangles,
             Optional<Signal> signal) { }
 
-    /** @param ends whether the session is over with it */
-    record ReactionView(Reaction.Todo todo, String label, List<Reason> reasons, boolean ends) {
-        static ReactionView of(Reaction reaction) {
+    /**
+     * @param ends  whether the session is over with it
+     * @param entry which entry it answers, from 1; the next one when it is only foreseen
+     */
+    record ReactionView(Reaction.Todo todo, String label, List<Reason> reasons, boolean ends, int entry) {
+        static ReactionView of(Reaction reaction, int entry) {
             return new ReactionView(reaction.todo(), reaction.todo().label(), reaction.reasons(),
-                    reaction.todo() == Reaction.Todo.END_WELL);
+                    reaction.todo() == Reaction.Todo.END_WELL, entry);
+        }
+
+        static int lastSignal(List<SessionEvent> standing) {
+            return IntStream.rangeClosed(1, standing.size())
+                    .filter(entry -> standing.get(entry - 1) instanceof SessionEvent.Signalled).max().orElse(0);
         }
     }
 
@@ -81,7 +91,8 @@ record SessionView(UUID id, long dogId, Instant startedAt, List<PlannedStep> ste
         return new SessionView(session.id(), session.dogId(), session.startedAt(), steps, state.paused(), state.current(),
                 state.layer(), state.knots().stream().sorted().toList(),
                 state.preparing() ? Optional.of(routine.preparation()) : Optional.empty(), state.end(),
-                state.reaction().map(ReactionView::of), ReactionView.of(state.ifNo()), state.advice(),
+                state.reaction().map(reaction -> ReactionView.of(reaction, ReactionView.lastSignal(state.standing()))),
+                ReactionView.of(state.ifNo(), state.standing().size() + 1), state.advice(),
                 caught.map(CaughtView::of), mats, treats, elapsedSeconds, review, session.note(),
                 state.standing().size(), revision);
     }
