@@ -11,6 +11,7 @@ import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import WhyList from '@/shell/WhyList.vue'
 import { inDays, useUnits } from '@/shell/useUnits'
+import LifeStrip from './LifeStrip.vue'
 import { whenPages } from './pages'
 import { useRhythm } from './useRhythm'
 import { every, STATES } from './words'
@@ -58,6 +59,7 @@ function whenDue(row: SectionRhythm): string {
           <v-btn v-if="dueNow" color="primary" size="large" :to="`/dogs/${dogId}/routine`">See today’s routine</v-btn>
         </div>
         <p>{{ say(view.rhythm.reason.text) }}</p>
+        <LifeStrip v-if="anyBrushed" :dog-id="dogId" :today="view.today" />
         <hr class="seam" />
         <article v-if="one" class="one" :aria-label="names[one.section]">
           <h2>{{ names[one.section] }} <BurrRow :count="one.burrs" /></h2>

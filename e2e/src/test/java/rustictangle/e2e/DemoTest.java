@@ -253,6 +253,29 @@ class DemoTest extends Browsing {
     }
 
     @Test
+    void whatTheDayDidIsSaidWithOneTapBringsBrushingForwardAndIsTakenBackWithAnother() {
+        Page page = laptop();
+        page.navigate(app.url() + "dogs/4/when");
+        Locator soaked = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("got soaked and dried by itself"));
+        assertThat(page.getByText("It rained yesterday (simulated weather).")).isVisible();
+        Locator resting = page.locator("tbody td:has-text('in '), tbody td:has-text('tomorrow')");
+        int before = resting.count();
+        soaked.click();
+        assertThat(soaked).hasAttribute("aria-pressed", "true");
+        assertThat(resting).not().hasCount(before);
+        page.reload();
+        assertThat(soaked).hasAttribute("aria-pressed", "true");
+        soaked.click();
+        assertThat(soaked).hasAttribute("aria-pressed", "false");
+        assertThat(resting).hasCount(before);
+        page.getByText("It got soaked").click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("yesterday")).click();
+        assertThat(soaked).hasAttribute("aria-pressed", "true");
+        soaked.click();
+        assertThat(soaked).hasAttribute("aria-pressed", "false");
+    }
+
+    @Test
     void twoDevicesOnOneSessionShowTheSameStep() {
         Page shelf = laptop();
         shelf.navigate(app.url() + "dogs/4/routine");

@@ -28,11 +28,19 @@ public record Rhythm(List<SectionRhythm> sections, LocalDate nextDate, Reason re
      * @param checks comb checks of this dog, oldest first
      */
     public static Rhythm of(Dog dog, Coat coat, Comfort comfort, List<CombCheck> checks, LocalDate today) {
+        return of(dog, coat, comfort, checks, Life.ORDINARY, today);
+    }
+
+    /**
+     * @param checks comb checks of this dog, oldest first
+     * @param life   what happened to it besides its habits
+     */
+    public static Rhythm of(Dog dog, Coat coat, Comfort comfort, List<CombCheck> checks, Life life, LocalDate today) {
         Map<Section, List<CombCheck>> bySection =
                 checks.stream().collect(Collectors.groupingBy(CombCheck::section));
         List<SectionRhythm> sections = Arrays.stream(Section.values())
                 .map(section -> new SectionForecast(dog, coat, comfort, section,
-                        bySection.getOrDefault(section, List.of()), today).rhythm())
+                        bySection.getOrDefault(section, List.of()), life, today).rhythm())
                 .toList();
         SectionRhythm first = sections.stream()
                 .min(Comparator.comparing(SectionRhythm::due)

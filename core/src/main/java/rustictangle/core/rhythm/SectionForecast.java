@@ -28,12 +28,12 @@ final class SectionForecast {
     private final List<CombCheck> checks;
     private final LocalDate today;
 
-    SectionForecast(Dog dog, Coat coat, Comfort comfort, Section section, List<CombCheck> checks,
+    SectionForecast(Dog dog, Coat coat, Comfort comfort, Section section, List<CombCheck> checks, Life life,
             LocalDate today) {
         this.comfort = comfort;
         this.section = section;
         this.hair = coat.at(section);
-        this.exposure = Exposure.of(dog, coat, section);
+        this.exposure = Exposure.of(dog, coat, section, life);
         this.checks = checks;
         this.today = today;
     }
@@ -55,28 +55,30 @@ final class SectionForecast {
     private SectionRhythm smooth() {
         Reason why = new Reason("rhythm.smooth", "A smooth coat does not mat: a weekly rub-down is for "
                 + "loose hair and the skin.");
-        return assemble(SMOOTH_INTERVAL_DAYS, SMOOTH_INTERVAL_DAYS, Optional.empty(), 0, 0, List.of(why));
+        return assemble(SMOOTH_INTERVAL_DAYS, SMOOTH_INTERVAL_DAYS, SMOOTH_INTERVAL_DAYS, Optional.empty(), 0, 0, List.of(why));
     }
 
     private SectionRhythm matting() {
         RateTable table = RateTable.of(hair);
         double tableRate = table.perDay(section, hair);
-        Risk expected = new Risk(tableRate, exposure, table.hardenDays());
-        Risk risk = new Risk(learn(TangleRate.fromTable(tableRate)).perDay(), exposure, table.hardenDays());
-        int interval = risk.dueAfterDays(comfort);
+        LocalDate since = lastClear().orElse(today);
+        Risk expected = new Risk(tableRate, exposure.ordinary(), table.hardenDays(), since);
+        Risk risk = new Risk(learn(TangleRate.fromTable(tableRate)).perDay(), exposure, table.hardenDays(), since);
+        int dueAfter = risk.dueAfterDays(comfort);
+        int interval = risk.ordinary().dueAfterDays(comfort);
         int tableInterval = expected.dueAfterDays(comfort);
         long days = lastClear().map(this::daysSince).orElse(0L);
         Optional<LocalDate> overdue = lastClear().map(day -> day.plusDays(risk.overdueAfterDays()));
-        return assemble(interval, tableInterval, overdue, risk.tangle(days), risk.mat(days),
-                reasons(risk, interval, tableInterval));
+        return assemble(dueAfter, interval, tableInterval, overdue, risk.tangle(days), risk.mat(days),
+                reasons(risk, dueAfter, interval, tableInterval));
     }
 
-    private SectionRhythm assemble(int interval, int tableInterval, Optional<LocalDate> overdueFrom,
+    private SectionRhythm assemble(int dueAfter, int interval, int tableInterval, Optional<LocalDate> overdueFrom,
             double tangle, double mat, List<Reason> reasons) {
-        State state = state(interval, overdueFrom);
+        State state = state(dueAfter, overdueFrom);
         LocalDate due = state == State.NEVER_CHECKED || state == State.MAT_LEFT
-                ? today : lastClear().orElseThrow().plusDays(interval);
-        return new SectionRhythm(section, state, lastClear(), due, overdueFrom, burrs(state, interval),
+                ? today : lastClear().orElseThrow().plusDays(dueAfter);
+        return new SectionRhythm(section, state, lastClear(), due, overdueFrom, burrs(state, dueAfter),
                 tangle, mat, interval, tableInterval, checks.size(), reasons);
     }
 
@@ -108,7 +110,7 @@ final class SectionForecast {
         TangleRate learned = belief;
         for (int i = 1; i < checks.size(); i++) {
             long days = ChronoUnit.DAYS.between(checks.get(i - 1).date(), checks.get(i).date());
-            learned = learned.after(checks.get(i).tangles(), exposure.over(days));
+            learned = learned.after(checks.get(i).tangles(), exposure.over(checks.get(i - 1).date(), days));
         }
         return learned;
     }
@@ -126,9 +128,13 @@ final class SectionForecast {
         return ChronoUnit.DAYS.between(day, today);
     }
 
-    private List<Reason> reasons(Risk risk, int interval, int tableInterval) {
+    private List<Reason> reasons(Risk risk, int dueAfter, int interval, int tableInterval) {
         List<Reason> reasons = new ArrayList<>();
-        reasons.add(whyDue(risk, interval));
+        reasons.add(whyDue(risk, dueAfter));
+        if (dueAfter < interval) {
+            reasons.add(new Reason("rhythm.life", "What happened since then makes it due after " + days(dueAfter)
+                    + " instead of " + days(interval) + "."));
+        }
         if (checks.size() > 1 && interval != tableInterval) {
             reasons.add(new Reason("rhythm.learned", "Learned from " + checks.size()
                     + " comb checks here: " + every(interval) + ", not " + every(tableInterval) + "."));

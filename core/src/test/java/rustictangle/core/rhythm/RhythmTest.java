@@ -15,6 +15,7 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import org.apache.commons.statistics.distribution.GammaDistribution;
 import org.apache.commons.statistics.distribution.PoissonDistribution;
+import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -30,8 +31,10 @@ import rustictangle.core.rhythm.SectionRhythm.State;
 
 class RhythmTest {
 
+    private static final LocalDate SINCE = LocalDate.of(2026, 5, 1);
+
     private static final LocalDate DAY = LocalDate.of(2026, 5, 1);
-    private static final Exposure ORDINARY = new Exposure(1);
+    private static final Exposure ORDINARY = new Exposure(1, new TreeMap<>());
 
     /** The cadence table of common practice, at the places that mat first, balanced owner. */
     @ParameterizedTest(name = "{0} of {1} mm every {2} days")
@@ -54,14 +57,14 @@ class RhythmTest {
     @ParameterizedTest
     @CsvSource({"0.357, 1", "0.119, 3", "0.102, 4", "0.051, 7"})
     void theRatesOfTheTableGiveItsIntervals(double rate, int days) {
-        assertEquals(days, new Risk(rate, ORDINARY, 7).dueAfterDays(Comfort.BALANCED));
+        assertEquals(days, new Risk(rate, ORDINARY, 7, SINCE).dueAfterDays(Comfort.BALANCED));
     }
 
     /** The chance of at least one event of a Poisson process, by Apache Commons Statistics. */
     @ParameterizedTest
     @CsvSource({"0.357, 1, 3, 2", "0.119, 3, 3, 5", "0.051, 2, 7, 12"})
     void theChancesAreThoseOfAPoissonProcess(double rate, double perDay, int harden, int days) {
-        Risk risk = new Risk(rate, new Exposure(perDay), harden);
+        Risk risk = new Risk(rate, new Exposure(perDay, new TreeMap<>()), harden, SINCE);
         assertEquals(1 - PoissonDistribution.of(rate * perDay * days).probability(0), risk.tangle(days), 1e-12);
         double hardened = Math.max(1e-300, rate * perDay * Math.max(0, days - harden));
         assertEquals(1 - PoissonDistribution.of(hardened).probability(0), risk.mat(days), 1e-12);
@@ -90,9 +93,9 @@ class RhythmTest {
 
     @Test
     void anEasyGoingOwnerWaitsLongerButNotUntilMatsAreLikely() {
-        Risk daily = new Risk(0.357, ORDINARY, 3);
+        Risk daily = new Risk(0.357, ORDINARY, 3, SINCE);
         assertEquals(2, daily.dueAfterDays(Comfort.EASY_GOING));
-        Risk weekly = new Risk(0.051, ORDINARY, 7);
+        Risk weekly = new Risk(0.051, ORDINARY, 7, SINCE);
         assertEquals(4, weekly.dueAfterDays(Comfort.CAREFUL));
         assertEquals(9, weekly.dueAfterDays(Comfort.EASY_GOING));
         assertFalse(weekly.tangleDecides(Comfort.EASY_GOING));

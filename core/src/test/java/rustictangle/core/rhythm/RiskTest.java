@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -28,10 +29,12 @@ import rustictangle.core.dog.Wear;
 
 class RiskTest {
 
+    private static final LocalDate SINCE = LocalDate.of(2026, 5, 1);
+
     @ParameterizedTest
     @ValueSource(doubles = {0.01, 0.051, 0.119, 0.357, 1})
     void theChancesOnlyGrowAndAMatComesAfterItsTangle(double rate) {
-        Risk risk = new Risk(rate, new Exposure(1), 3);
+        Risk risk = new Risk(rate, new Exposure(1, new TreeMap<>()), 3, SINCE);
         for (int day = 0; day < 30; day++) {
             assertTrue(risk.tangle(day + 1) > risk.tangle(day), "day " + day);
             assertTrue(risk.mat(day + 1) >= risk.mat(day), "day " + day);
@@ -46,8 +49,8 @@ class RiskTest {
     void theDueDayIsTheFirstOnWhichALimitIsReached(Comfort comfort) {
         Random random = new Random(3);
         for (int i = 0; i < 500; i++) {
-            Risk risk = new Risk(0.02 + random.nextDouble(), new Exposure(1 + 3 * random.nextDouble()),
-                    3 + random.nextInt(5));
+            Risk risk = new Risk(0.02 + random.nextDouble(), new Exposure(1 + 3 * random.nextDouble(), new TreeMap<>()),
+                    3 + random.nextInt(5), SINCE);
             int due = risk.dueAfterDays(comfort);
             assertTrue(reached(risk, due, comfort), risk.toString());
             assertTrue(due == 1 || !reached(risk, due - 1, comfort), risk.toString());
@@ -57,7 +60,7 @@ class RiskTest {
 
     @Test
     void nobodyIsToldToWaitLongerThanFourWeeks() {
-        assertEquals(28, new Risk(1e-6, new Exposure(1), 7).dueAfterDays(Comfort.EASY_GOING));
+        assertEquals(28, new Risk(1e-6, new Exposure(1, new TreeMap<>()), 7, SINCE).dueAfterDays(Comfort.EASY_GOING));
     }
 
     /** A seeded count of the events themselves: Poisson arrivals, drawn day by day. */
@@ -71,7 +74,7 @@ class RiskTest {
             double wait = -Math.log(1 - random.nextDouble()) / rate;
             withTangle += wait <= 7 ? 1 : 0;
         }
-        double expected = new Risk(rate, new Exposure(1), 3).tangle(7);
+        double expected = new Risk(rate, new Exposure(1, new TreeMap<>()), 3, SINCE).tangle(7);
         double error = Math.sqrt(expected * (1 - expected) / weeks);
         assertEquals(expected, (double) withTangle / weeks, 3 * error);
     }
@@ -80,22 +83,22 @@ class RiskTest {
     void whatWorksOnACoatWorksWhereItTouches() {
         Coat fleece = Dogs.allOver(Dogs.fleece(80));
         Dog harnessed = Dogs.living(Set.of(Wear.HARNESS), Set.of());
-        assertEquals(1.5, Exposure.of(harnessed, fleece, Section.ARMPIT_LEFT).perDay());
-        assertEquals(1.0, Exposure.of(harnessed, fleece, Section.TAIL_WHOLE).perDay());
+        assertEquals(1.5, Exposure.of(harnessed, fleece, Section.ARMPIT_LEFT, Life.ORDINARY).perDay());
+        assertEquals(1.0, Exposure.of(harnessed, fleece, Section.TAIL_WHOLE, Life.ORDINARY).perDay());
         Dog snowy = Dogs.living(Set.of(), Set.of(Habit.SNOW));
-        assertEquals(1.25, Exposure.of(snowy, fleece, Section.HIND_FOOT_LEFT).perDay());
-        assertEquals(1.0, Exposure.of(snowy, fleece, Section.BACK).perDay());
+        assertEquals(1.25, Exposure.of(snowy, fleece, Section.HIND_FOOT_LEFT, Life.ORDINARY).perDay());
+        assertEquals(1.0, Exposure.of(snowy, fleece, Section.BACK, Life.ORDINARY).perDay());
         Dog changing = Dogs.with(LifeStage.CHANGING_COAT, History.GENTLE);
-        assertEquals(1.75, Exposure.of(changing, fleece, Section.BACK).perDay());
+        assertEquals(1.75, Exposure.of(changing, fleece, Section.BACK, Life.ORDINARY).perDay());
         Coat shedding = Dogs.shedding(Dogs.hair(CoatKind.DOUBLE, 60));
-        assertEquals(1.75, Exposure.of(Dogs.adult(17), shedding, Section.BACK).perDay());
+        assertEquals(1.75, Exposure.of(Dogs.adult(17), shedding, Section.BACK, Life.ORDINARY).perDay());
     }
 
     @Test
     void everythingAtOnceIsStillHeldWithinReason() {
         Dog wild = Dogs.living(Set.of(Wear.HARNESS, Wear.DOG_COAT), Set.of(Habit.values()));
         Coat shedding = Dogs.shedding(Dogs.hair(CoatKind.DOUBLE, 60));
-        assertEquals(6, Exposure.of(wild, shedding, Section.ARMPIT_LEFT).perDay());
+        assertEquals(6, Exposure.of(wild, shedding, Section.ARMPIT_LEFT, Life.ORDINARY).perDay());
     }
 
     @Test

@@ -12,17 +12,19 @@ import rustictangle.server.household.HouseholdStore;
 public class Rhythms {
 
     private final CombCheckStore checks;
+    private final LifeStore life;
     private final HouseholdStore household;
     private final Clock clock;
 
-    Rhythms(CombCheckStore checks, HouseholdStore household, Clock clock) {
+    Rhythms(CombCheckStore checks, LifeStore life, HouseholdStore household, Clock clock) {
         this.checks = checks;
+        this.life = life;
         this.household = household;
         this.clock = clock;
     }
 
     public Rhythm of(KnownDog known) {
         return Rhythm.of(known.dog(), known.coat(), household.get().comfort(), checks.of(known.id()),
-                LocalDate.now(clock));
+                life.of(known.id()), LocalDate.now(clock));
     }
 }

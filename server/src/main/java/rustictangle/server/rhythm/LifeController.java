@@ -1,0 +1,80 @@
+package rustictangle.server.rhythm;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.IntStream;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import rustictangle.core.rhythm.Life;
+import rustictangle.core.rhythm.LifeEvent;
+import rustictangle.server.coat.KnownDogs;
+import rustictangle.server.frame.BadField;
+
+/** What happened to a dog on a day, with one tap and back. */
+@RestController
+@RequestMapping("/api/dogs/{dogId}/life")
+class LifeController {
+
+    /** So many days back something may be remembered. */
+    private static final int DAYS = 7;
+
+    /** @param days the newest first, today included */
+    record LifeView(List<DayView> days, List<EventView> events, boolean weatherSimulated) { }
+
+    /** @param wet whether it rained: the dog may have got soaked */
+    record DayView(LocalDate day, Set<LifeEvent> events, boolean wet) { }
+
+    record EventView(LifeEvent event, String label) { }
+
+    private static final List<EventView> EVENTS =
+            Arrays.stream(LifeEvent.values()).map(event -> new EventView(event, event.label())).toList();
+
+    private final KnownDogs dogs;
+    private final LifeStore store;
+    private final Weather weather;
+    private final Clock clock;
+
+    LifeController(KnownDogs dogs, LifeStore store, Weather weather, Clock clock) {
+        this.dogs = dogs;
+        this.store = store;
+        this.weather = weather;
+        this.clock = clock;
+    }
+
+    @GetMapping
+    LifeView life(@PathVariable long dogId) {
+        dogs.get(dogId);
+        Life life = store.of(dogId);
+        LocalDate today = LocalDate.now(clock);
+        return new LifeView(IntStream.range(0, DAYS).mapToObj(today::minusDays)
+                .map(day -> new DayView(day, life.days().getOrDefault(day, Set.of()), weather.wet(day))).toList(), EVENTS,
+                weather.simulated());
+    }
+
+    /** A repeat changes nothing. */
+    @PutMapping("/{day}/{event}")
+    LifeView add(@PathVariable long dogId, @PathVariable LocalDate day, @PathVariable LifeEvent event) {
+        dogs.get(dogId);
+        LocalDate today = LocalDate.now(clock);
+        if (day.isAfter(today) || day.isBefore(today.minusDays(DAYS - 1L))) {
+            throw new BadField("day", "From " + today.minusDays(DAYS - 1L) + " to today; older days say little about what is due.");
+        }
+        store.add(dogId, day, event);
+        return life(dogId);
+    }
+
+    /** Undo. A repeat changes nothing. */
+    @DeleteMapping("/{day}/{event}")
+    LifeView remove(@PathVariable long dogId, @PathVariable LocalDate day, @PathVariable LifeEvent event) {
+        dogs.get(dogId);
+        store.remove(dogId, day, event);
+        return life(dogId);
+    }
+}
