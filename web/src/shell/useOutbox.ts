@@ -1,5 +1,5 @@
 import { useMutation, useMutationState } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { ApiProblem } from '@/api/client'
 
 const RETRY_EVERY_MS = 2000
@@ -47,7 +47,9 @@ export function useOutbox<Thing extends { id: string }, Answer>(options: {
     select: (mutation) => ({ thing: mutation.state.variables as Thing, failures: mutation.state.failureCount }),
   })
   const unsent = computed(() => underway.value.filter((one) => !arrived.value.includes(one.thing.id)))
-  const cutOff = computed(() => unsent.value.some((one) => one.failures > 0))
+  /** From the first silence until all have arrived, so that what is shown does not jump back in between. */
+  const cutOff = ref(false)
+  watch(unsent, (now) => { cutOff.value = now.length > 0 && (cutOff.value || now.some((one) => one.failures > 0)) }, { flush: 'sync' })
 
   kept.all().forEach((thing) => sending.mutate(thing))
 
@@ -56,7 +58,7 @@ export function useOutbox<Thing extends { id: string }, Answer>(options: {
       kept.add(thing)
       sending.mutate(thing)
     },
-    /** The server does not answer just now. */
+    /** The server did not answer, and not all has arrived yet. */
     cutOff,
     unsent: computed(() => unsent.value.map((one) => one.thing)),
     /** How many wait in this browser for the server to come back. */

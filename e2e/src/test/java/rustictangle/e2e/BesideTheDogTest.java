@@ -126,6 +126,7 @@ class BesideTheDogTest extends Browsing {
         page.keyboard().press("b");
         page.context().setOffline(false);
         assertThat(session.waiting()).hasCount(0);
+        page.waitForFunction("() => !Object.keys(localStorage).some((key) => key.startsWith('outbox:'))");
         String stored = app.get(page.url().replaceFirst(".*/dogs/", "api/dogs/"));
         assertEquals(List.of("DONE", "DONE", "SKIPPED", "WAITING"), found(stored, "\"outcome\":\"(\\w+)\""));
         assertEquals(List.of("0", "3", "0", "0"), found(stored, "\"tangles\":(\\d+)"));
