@@ -7,6 +7,11 @@ export function burrWash(burrs: number): string {
 
 const LADDER_STEPS = 10
 
+/** How a mat left in is drawn; one that nobody looked at closely as a middling one. */
+export function matMark(mat: { found?: { lump: string } } | undefined): string | undefined {
+  return mat && (mat.found?.lump ?? 'UP_TO_20_MM')
+}
+
 /** Heather, the stronger the higher the dog stands on the ladder. */
 export function rungWash(rung: number): string {
   return `rgba(var(--v-theme-heather), ${0.08 + (0.62 * rung) / LADDER_STEPS})`

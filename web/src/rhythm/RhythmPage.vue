@@ -4,7 +4,7 @@ import { useMats, useSections } from '@/api/queries'
 import type { Section, SectionRhythm } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
-import { burrWash } from '@/bodymap/paints'
+import { burrWash, matMark } from '@/bodymap/paints'
 import { useDrawnCoat } from '@/coat/useCoat'
 import BurrRow from '@/shell/BurrRow.vue'
 import PageState from '@/shell/PageState.vue'
@@ -35,12 +35,8 @@ const anyBrushed = computed(() => rows.value.some((row) => row.state !== 'NOT_BR
 const dateless = (row: SectionRhythm) => row.state === 'NEVER_CHECKED' || row.state === 'MAT_LEFT' || row.state === 'NOT_BRUSHED'
 const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries(rows.value.map((row) =>
   [row.section, { fill: burrWash(row.burrs), burrs: row.burrs > 2 ? row.burrs : 0, says: whenDue(row),
-    mat: matAt(row.section) }])))
+    mat: matMark(mats.data.value?.find((one) => one.section === row.section)) }])))
 
-function matAt(section: Section): string | undefined {
-  const mat = mats.data.value?.find((one) => one.section === section)
-  return mat && (mat.found?.lump ?? 'UP_TO_20_MM')
-}
 function whenDue(row: SectionRhythm): string {
   if (dateless(row)) return STATES[row.state]
   return `due ${inDays(view.value!.today, row.due)}`

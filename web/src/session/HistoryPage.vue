@@ -4,6 +4,7 @@ import { useMats, useSections } from '@/api/queries'
 import type { Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
+import { matMark } from '@/bodymap/paints'
 import { useDrawnCoat } from '@/coat/useCoat'
 import { whenPages } from '@/rhythm/pages'
 import PageState from '@/shell/PageState.vue'
@@ -31,7 +32,7 @@ const one = computed(() => places.value.find((place) => place.section === chosen
 const perCheck = (place: { tangles: number; checks: number }) => place.tangles / place.checks
 const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries(places.value.map((place) => [place.section, {
   fill: `rgba(var(--v-theme-primary), ${Math.min(0.75, 0.9 * perCheck(place)).toFixed(2)})`,
-  letter: place.tangles ? String(place.tangles) : '', mat: mats.data.value?.find((mat) => mat.section === place.section)?.found?.lump, says: `${place.tangles} found in ${place.checks} checks`,
+  letter: place.tangles ? String(place.tangles) : '', mat: matMark(mats.data.value?.find((mat) => mat.section === place.section)), says: `${place.tangles} found in ${place.checks} checks`,
 }])))
 
 function inShort(s: (typeof sessions.value)[number]): string {

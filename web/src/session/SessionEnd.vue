@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Section, SessionView } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
-import { burrWash } from '@/bodymap/paints'
+import { burrWash, matMark } from '@/bodymap/paints'
 import { useDrawnCoat } from '@/coat/useCoat'
 import { useRhythm } from '@/rhythm/useRhythm'
 import { SIGNALS } from '@/trust/words'
@@ -25,7 +25,7 @@ const old = computed(() => rhythm.data.value !== undefined && props.view.started
 const next = computed(() => rhythm.data.value?.rhythm)
 const dueOf = (section: Section) => next.value?.sections.find((s) => s.section === section)
 const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries((next.value?.sections ?? []).map((s) =>
-  [s.section, { fill: burrWash(s.burrs), burrs: s.burrs > 2 ? s.burrs : 0, mat: props.view.mats.find((mat) => mat.section === s.section)?.found?.lump }])))
+  [s.section, { fill: burrWash(s.burrs), burrs: s.burrs > 2 ? s.burrs : 0, mat: matMark(props.view.mats.find((mat) => mat.section === s.section)) }])))
 const signals = computed(() => SIGNALS.map(({ value, title }) => ({ title: title.toLowerCase(), count: props.view.steps.filter((s) => s.signal === value).length }))
   .filter((one) => one.count).map((one) => `${one.title} ${one.count === 1 ? 'once' : `${one.count} times`}`).join(', '))
 const took = (signal?: string) => SIGNALS.find((s) => s.value === signal)?.title.toLowerCase()

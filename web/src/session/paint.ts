@@ -1,5 +1,6 @@
 import type { Section, SessionView } from '@/api/types'
 import type { Paint } from '@/bodymap/CoatSide.vue'
+import { matMark } from '@/bodymap/paints'
 
 /** The session on the coat map: what is in hand, what is to come, what is answered, and the knots and mats in it. */
 export function sessionPaint(view: SessionView): Partial<Record<Section, Paint>> {
@@ -11,7 +12,7 @@ export function sessionPaint(view: SessionView): Partial<Record<Section, Paint>>
           : { fill: 'rgba(var(--v-theme-secondary), 0.55)', says: 'answered' }
     })
   }
-  view.mats.forEach((mat) => { paint[mat.section] = { ...paint[mat.section], mat: mat.found?.lump ?? 'UP_TO_20_MM', says: 'a mat was left here' } })
+  view.mats.forEach((mat) => { paint[mat.section] = { ...paint[mat.section], mat: matMark(mat), says: 'a mat was left here' } })
   view.knots.forEach((section) => { paint[section] = { ...paint[section], letter: '✕', says: 'a knot was felt here' } })
   return paint
 }

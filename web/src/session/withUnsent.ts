@@ -23,15 +23,22 @@ function lay(view: SessionView, event: EventForm): SessionView {
       piecesLeft: Math.max(0, view.treats.piecesLeft - 1) } }
     case 'PAUSED': return { ...view, paused: true }
     case 'RESUMED': return { ...view, paused: false }
-    case 'SIGNALLED': return event.signal !== 'OPTED_OUT' && event.signal !== 'AFRAID' ? view
-      : { ...view, reaction: view.ifNo, end: view.ifNo.ends ? 'OPTED_OUT_TWICE' : undefined }
+    case 'SIGNALLED': case 'TEASED': return saidNo(view, event)
     case 'STOPPED': return { ...view, end: 'STOPPED' }
     case 'SECTION_POSTPONED': return moveOn({ ...view, steps: [
       ...view.steps.filter((s) => s.how.section !== event.section), ...view.steps.filter((s) => s.how.section === event.section)] })
-    case 'SECTION_DONE': return answered(view, event, 'DONE')
+    case 'SECTION_DONE': return answered(saidNo(view, event), event, 'DONE')
     case 'SECTION_SKIPPED': return answered(view, event, 'SKIPPED')
     default: return view
   }
+}
+
+/** What a no means was said beforehand, one after the other; the last one ends the session. */
+function saidNo(view: SessionView, event: EventForm): SessionView {
+  const [next, ...further] = view.ifNo
+  if (!next || (event.signal !== 'OPTED_OUT' && event.signal !== 'AFRAID')) return { ...view, reaction: undefined }
+  const reaction = event.signal === 'AFRAID' ? next.afraid : next.optedOut
+  return { ...view, ifNo: further, reaction: event.type === 'SIGNALLED' ? reaction : undefined, end: reaction.ends ? 'OPTED_OUT_TWICE' : view.end }
 }
 
 function answered(view: SessionView, event: EventForm, outcome: 'DONE' | 'SKIPPED'): SessionView {

@@ -137,6 +137,21 @@ class BesideTheDogTest extends Browsing {
     }
 
     @Test
+    void twoNosEndASessionAlsoWhileTheServerIsAway() throws Exception {
+        Page page = laptop();
+        SessionView session = open(page, 4, "BACK", "CHEST", "TAIL_WHOLE").start();
+        page.context().setOffline(true);
+        page.keyboard().press("o");
+        assertThat(session.heading("Hands off; then ask once more")).isVisible();
+        page.keyboard().press("l");
+        assertThat(session.place()).containsText("chest", ignoreCase());
+        page.keyboard().press("o");
+        assertThat(session.heading("It ends here")).isVisible();
+        page.context().setOffline(false);
+        assertThat(session.heading("The dog has had enough")).isVisible();
+    }
+
+    @Test
     void aPageClosedWhileCutOffLosesNothing() throws Exception {
         Page page = laptop();
         open(page, 4, "BACK", "CHEST").start();

@@ -2,6 +2,7 @@ package rustictangle.core.session;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
@@ -58,8 +59,25 @@ public record Reaction(Todo todo, List<Reason> reasons) {
         };
     }
 
-    /** What a no would mean, said beforehand for when nothing can be asked. */
-    static Reaction optedOut(int optOutsInAll) {
+    /**
+     * What the next no would mean.
+     *
+     * @param optedOut when it opts out
+     * @param afraid   when it shows a fear sign
+     */
+    public record IfNo(Reaction optedOut, Reaction afraid) { }
+
+    /**
+     * What each further no would mean, said beforehand for when nothing can be asked; the last one ends the session.
+     *
+     * @param section in hand
+     */
+    static List<IfNo> foreseen(Section section, int optOutsSoFar) {
+        return IntStream.rangeClosed(optOutsSoFar + 1, Session.OPT_OUTS_TO_END)
+                .mapToObj(nos -> new IfNo(to(Signal.OPTED_OUT, section, 0, nos), to(Signal.AFRAID, section, 0, nos))).toList();
+    }
+
+    private static Reaction optedOut(int optOutsInAll) {
         return optOutsInAll >= Session.OPT_OUTS_TO_END
                 ? new Reaction(Todo.END_WELL, List.of(new Reason("session.second-no", "A second no ends it for today. "
                         + "That is a good decision: something easy, a treat, and done.")))

@@ -92,7 +92,7 @@ public final class Session {
         int optOuts = (int) standing.stream().filter(Session::isOptOut).count();
         return new SessionState(wholePlan(), standing, preparing(), paused(), current,
                 current.map(section -> 1 + count(LayerDone.class, section)).orElse(1), knots(), end, reaction(),
-                Reaction.optedOut(optOuts + 1), advice(end));
+                current.map(section -> Reaction.foreseen(section, optOuts)).orElse(List.of()), advice(end));
     }
 
     private void check(SessionEvent event) {
@@ -203,11 +203,14 @@ public final class Session {
      */
     public Optional<CatchAdvice> catchAdvice(Set<Section> matted, int canMat, boolean tender) {
         Optional<Section> current = state().current();
-        Optional<SessionEvent> last = standing.isEmpty() ? Optional.empty()
-                : Optional.of(standing.get(standing.size() - 1));
-        boolean caught = last.filter(event -> event instanceof Caught || event instanceof Teased).isPresent();
-        return current.filter(section -> caught).flatMap(section -> caughtAt(section)
+        return current.filter(section -> catching()).flatMap(section -> caughtAt(section)
                 .map(found -> CatchAdvice.of(found, past(section, found, matted, canMat), tender)));
+    }
+
+    /** Whether what was said last is about something that catches. */
+    public boolean catching() {
+        SessionEvent last = standing.isEmpty() ? null : standing.get(standing.size() - 1);
+        return last instanceof Caught || last instanceof Teased;
     }
 
     private CatchPast past(Section section, Catch found, Set<Section> before, int canMat) {

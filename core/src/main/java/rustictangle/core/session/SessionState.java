@@ -18,12 +18,12 @@ import rustictangle.core.dog.Section;
  * @param knots     where the fingers felt a knot
  * @param end       how it ended; empty while it goes on
  * @param reaction  what to do about how the dog takes it just now; empty: nothing was seen
- * @param ifNo      what to do if the dog opts out next
+ * @param ifNo      what each further no of the dog would mean, the last one ending it; empty once it has ended
  * @param advice    what the last answer asks of the owner; may be empty
  */
 public record SessionState(List<Section> plan, List<SessionEvent> standing, boolean preparing, boolean paused,
         Optional<Section> current, int layer, Set<Section> knots, Optional<End> end, Optional<Reaction> reaction,
-        Reaction ifNo, List<Reason> advice) {
+        List<Reaction.IfNo> ifNo, List<Reason> advice) {
 
     /** How a session came to its end. */
     public enum End { ALL_DONE, STOPPED, OPTED_OUT_TWICE }
@@ -32,6 +32,7 @@ public record SessionState(List<Section> plan, List<SessionEvent> standing, bool
         plan = List.copyOf(plan);
         standing = List.copyOf(standing);
         knots = Set.copyOf(knots);
+        ifNo = List.copyOf(ifNo);
         advice = List.copyOf(advice);
     }
 

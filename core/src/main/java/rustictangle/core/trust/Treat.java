@@ -14,8 +14,6 @@ public record Treat(double kcalPerGram, double grams) {
 
     /** Dry training treats; own estimate. */
     private static final double USUAL_KCAL_PER_GRAM = 3.5;
-    /** Pieces that share the day's allowance when nothing else is known. Own estimate. */
-    private static final int USUAL_PIECES = 30;
 
     public Treat {
         if (!(kcalPerGram > 0 && kcalPerGram <= MOST_KCAL_PER_GRAM)) {
@@ -28,7 +26,7 @@ public record Treat(double kcalPerGram, double grams) {
 
     /** What is taken for granted until the owner has read the label: pieces cut to the dog's size. */
     public static Treat usual(TreatAllowance allowance) {
-        return new Treat(USUAL_KCAL_PER_GRAM, allowance.treatKcal() / USUAL_PIECES / USUAL_KCAL_PER_GRAM);
+        return new Treat(USUAL_KCAL_PER_GRAM, allowance.treatKcal() / TreatPlan.PIECES_A_DAY / USUAL_KCAL_PER_GRAM);
     }
 
     /** Energy of one piece. */

@@ -12,6 +12,8 @@ import rustictangle.core.Reason;
  */
 public record TreatPlan(int pieces, double pieceGrams, boolean dinner, Reason why) {
 
+    /** Pieces a day that practice and brushing like to have. Own estimate. */
+    public static final int PIECES_A_DAY = 30;
     /** Smaller pieces are crumbs. Own estimate. */
     static final double SMALLEST_GRAMS = 0.2;
     /** Fewer pieces than this teach nothing. Own estimate. */

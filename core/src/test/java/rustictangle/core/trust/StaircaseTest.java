@@ -3,9 +3,20 @@ package rustictangle.core.trust;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.function.DoubleUnaryOperator;
 import org.junit.jupiter.api.Test;
+import rustictangle.core.Dogs;
+import rustictangle.core.coat.CoatKind;
+import rustictangle.core.dog.Dog;
+import rustictangle.core.dog.History;
+import rustictangle.core.dog.LifeStage;
+import rustictangle.core.dog.Section;
+import rustictangle.core.kit.Kit;
 
 /**
  * The staircase against simulated dogs. A dog is relaxed at a rung with a chance that falls along a logistic curve; when it
@@ -33,26 +44,37 @@ class StaircaseTest {
     }
 
     @Test
-    void aDogThatLearnsReachesTheTopWithoutTwoNosInOnePractice() {
-        for (int seed = 1; seed <= 50; seed++) {
+    void aDogThatLearnsReachesTheTopAndIsNeverAskedAfterASecondNo() {
+        Dog puppy = Dogs.with(LifeStage.PUPPY, History.GENTLE);
+        Kit kit = Dogs.kit(puppy, Dogs.allOver(Dogs.hair(CoatKind.WIRE, 30)));
+        for (int seed = 1; seed <= 8; seed++) {
             Random random = new Random(seed);
-            Standing standing = Standing.fresh(Rung.ON_THE_FLOOR);
+            List<Trial> trials = new ArrayList<>();
             double tolerance = 3;
-            int nosInPractice = 0;
-            int practices = 0;
-            while (standing.rung() != Rung.TO_THE_SKIN) {
-                nosInPractice = 0;
-                practices++;
-                assertTrue(practices < 2000, "seed " + seed + " never gets there");
-                for (int trial = 0; trial < standing.rung().trials() && nosInPractice < 2; trial++) {
-                    boolean relaxed = random.nextDouble() < 1 / (1 + Math.exp((standing.rung().number() - tolerance) * 1.2));
-                    standing = standing.after(relaxed ? Signal.RELAXED : Signal.OPTED_OUT);
+            int endedEarly = 0;
+            LocalDate day = LocalDate.of(2026, 1, 1);
+            Practice practice = practice(puppy, kit, trials, day);
+            while (practice.standing().rung() != Rung.TO_THE_SKIN) {
+                assertTrue(trials.size() < 3000, "seed " + seed + " never gets there");
+                int nos = 0;
+                for (int trial = 0; trial < practice.trials() && practice.enough().isEmpty(); trial++) {
+                    boolean relaxed = random.nextDouble() < 1 / (1 + Math.exp((practice.standing().rung().number() - tolerance) * 1.2));
+                    trials.add(Trial.at(day, Section.BACK, relaxed ? Signal.RELAXED : Signal.OPTED_OUT));
                     tolerance += relaxed ? 0.05 : 0;
-                    nosInPractice += relaxed ? 0 : 1;
+                    nos += relaxed ? 0 : 1;
+                    practice = practice(puppy, kit, trials, day);
                 }
-                assertTrue(nosInPractice <= 2, "a second no ended it");
+                assertEquals(nos == 2, practice.enough().isPresent(), "seed " + seed + ": " + nos + " nos");
+                endedEarly += nos == 2 ? 1 : 0;
+                day = day.plusDays(1);
+                practice = practice(puppy, kit, trials, day);
             }
+            assertTrue(endedEarly > 0, "seed " + seed + " puts the rule to the test");
         }
+    }
+
+    private static Practice practice(Dog dog, Kit kit, List<Trial> trials, LocalDate day) {
+        return Practice.of(dog, Trust.of(dog, kit, trials, day), new Spot(Subject.WOODEN_PIN_BRUSH, Optional.of(Section.BACK)));
     }
 
     private static double relaxedShare(int seed, DoubleUnaryOperator chance) {

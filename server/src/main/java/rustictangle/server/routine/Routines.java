@@ -41,8 +41,12 @@ public class Routines {
         this.times = times;
     }
 
-    /** @param inTraining where the dog is not ready to be brushed; left out of the routine unless asked for */
-    public record Today(Routine routine, List<StandingView> inTraining, Optional<Reason> why) { }
+    /**
+     * @param inTraining where the dog is not ready to be brushed; left out of the routine unless asked for
+     * @param rhythm     that it rests on
+     * @param trust      that it rests on
+     */
+    public record Today(Routine routine, List<StandingView> inTraining, Optional<Reason> why, Rhythm rhythm, Trust trust) { }
 
     /** @param all whether what is still in training is brushed all the same */
     public Today today(KnownDog known, Scope scope, boolean all) {
@@ -55,7 +59,7 @@ public class Routines {
         return new Today(of(known, kit, trust, rhythm, all ? sections : training.brushed()),
                 training.practised().stream().map(section -> StandingView.of(
                         new Spot(trust.lead(section).orElseThrow(), Optional.of(section)), trust.at(section).orElseThrow())).toList(),
-                training.why());
+                training.why(), rhythm, trust);
     }
 
     /** In the minutes that this owner has shown to take. */

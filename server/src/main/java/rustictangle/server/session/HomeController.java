@@ -15,7 +15,6 @@ import rustictangle.server.coat.KnownDog;
 import rustictangle.server.coat.KnownDogs;
 import rustictangle.server.dog.StoredDog;
 import rustictangle.server.frame.Settings;
-import rustictangle.server.rhythm.Rhythms;
 import rustictangle.server.routine.Routines;
 import rustictangle.server.trust.PracticeView;
 import rustictangle.server.trust.Trusts;
@@ -45,17 +44,15 @@ class HomeController {
     record SectionBurrs(Section section, int burrs) { }
 
     private final KnownDogs dogs;
-    private final Rhythms rhythms;
     private final Routines routines;
     private final Trusts trusts;
     private final SessionStore sessions;
     private final Clock clock;
     private final Settings settings;
 
-    HomeController(KnownDogs dogs, Rhythms rhythms, Routines routines, Trusts trusts, SessionStore sessions,
+    HomeController(KnownDogs dogs, Routines routines, Trusts trusts, SessionStore sessions,
             Clock clock, Settings settings) {
         this.dogs = dogs;
-        this.rhythms = rhythms;
         this.routines = routines;
         this.trusts = trusts;
         this.sessions = sessions;
@@ -73,15 +70,15 @@ class HomeController {
     }
 
     private HomeKnown known(KnownDog known) {
-        Rhythm rhythm = rhythms.of(known);
-        List<SectionRhythm> due = rhythm.dueSections();
         Routines.Today today = routines.today(known, Routines.Scope.DUE, false);
+        Rhythm rhythm = today.rhythm();
+        List<SectionRhythm> due = rhythm.dueSections();
         return new HomeKnown(rhythm.anythingBrushed(), rhythm.nextDate(), rhythm.reason(),
                 rhythm.sections().stream().map(s -> new SectionBurrs(s.section(), s.burrs())).toList(),
                 today.routine().steps().size(), (int) due.stream().filter(s -> s.burrs() == 4).count(), today.routine().totalSeconds(),
                 today.inTraining().size(),
                 sessions.findOpen(known.id()).map(SessionStore.StoredSession::id),
                 sessions.lastEnded(known.id()).map(at -> LocalDate.ofInstant(at, clock.getZone())),
-                trusts.today(known, trusts.of(known)).stream().map(PracticeView::of).toList());
+                trusts.today(known, today.trust()).stream().map(PracticeView::of).toList());
     }
 }

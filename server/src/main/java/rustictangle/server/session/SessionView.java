@@ -34,7 +34,7 @@ import rustictangle.server.session.SessionStore.StoredSession;
  * @param knots          where the fingers felt a knot
  * @param preparation    what comes before the first stroke; absent once that is made
  * @param reaction       what to do about how the dog takes it just now; absent: nothing was seen
- * @param ifNo           what to do if the dog opts out next, for when the server cannot be asked
+ * @param ifNo           what each further no of the dog would mean, for when the server cannot be asked
  * @param caught         what to do about what has caught at the current section; absent: nothing has
  * @param mats           those left in anywhere on this dog
  * @param elapsedSeconds from the first stroke on, pauses not counted
@@ -44,7 +44,7 @@ import rustictangle.server.session.SessionStore.StoredSession;
  */
 record SessionView(UUID id, long dogId, Instant startedAt, List<PlannedStep> steps, boolean paused, Optional<Section> current,
         int layer, List<Section> knots, Optional<Preparation> preparation, Optional<SessionState.End> end,
-        Optional<ReactionView> reaction, ReactionView ifNo, List<Reason> advice, Optional<CaughtView> caught, List<Mat> mats,
+        Optional<ReactionView> reaction, List<IfNoView> ifNo, List<Reason> advice, Optional<CaughtView> caught, List<Mat> mats,
         TreatsToday treats, int elapsedSeconds, Optional<Review> review, String note, int entries, int revision) {
 
     /** What became of a planned section. */
@@ -52,6 +52,9 @@ record SessionView(UUID id, long dogId, Instant startedAt, List<PlannedStep> ste
 
     record PlannedStep(RoutineView.StepView how, Outcome outcome, Optional<CombResult> comb, int tangles,
             Optional<Signal> signal) { }
+
+    /** What the next no would mean. */
+    record IfNoView(ReactionView optedOut, ReactionView afraid) { }
 
     /**
      * @param ends  whether the session is over with it
@@ -92,9 +95,17 @@ record SessionView(UUID id, long dogId, Instant startedAt, List<PlannedStep> ste
                 state.layer(), state.knots().stream().sorted().toList(),
                 state.preparing() ? Optional.of(routine.preparation()) : Optional.empty(), state.end(),
                 state.reaction().map(reaction -> ReactionView.of(reaction, ReactionView.lastSignal(state.standing()))),
-                ReactionView.of(state.ifNo(), state.standing().size() + 1), state.advice(),
+                ifNo(state), state.advice(),
                 caught.map(CaughtView::of), mats, treats, elapsedSeconds, review, session.note(),
                 state.standing().size(), revision);
+    }
+
+    private static List<IfNoView> ifNo(SessionState state) {
+        return IntStream.range(0, state.ifNo().size()).mapToObj(n -> {
+            int entry = state.standing().size() + 1 + n;
+            Reaction.IfNo no = state.ifNo().get(n);
+            return new IfNoView(ReactionView.of(no.optedOut(), entry), ReactionView.of(no.afraid(), entry));
+        }).toList();
     }
 
     private static PlannedStep step(RoutineView.StepView how, Optional<SectionDone> done, boolean skipped) {

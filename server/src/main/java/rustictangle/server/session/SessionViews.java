@@ -94,7 +94,7 @@ class SessionViews {
 
     private Optional<CatchAdvice> caught(KnownDog known, Session log) {
         Optional<Section> here = log.state().current();
-        if (here.isEmpty()) {
+        if (here.isEmpty() || !log.catching()) {
             return Optional.empty();
         }
         Set<Section> matted = rhythms.of(known).sections().stream()

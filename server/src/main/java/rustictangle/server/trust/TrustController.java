@@ -93,8 +93,6 @@ class TrustController {
     private static final List<SignView> SIGNS = Arrays.stream(FussOrFear.Sign.values())
             .map(sign -> new SignView(sign, sign.label())).toList();
 
-    /** Pieces a day that practice and brushing like to have. */
-    private static final int PIECES_WANTED = 30;
     private static final int TURNS_SHOWN = 8;
 
     private final KnownDogs dogs;
@@ -125,7 +123,7 @@ class TrustController {
                 besides(trust), trusts.owned().stream().sorted().map(one -> new SubjectView(one, one.label())).toList(),
                 trusts.today(known, trust).stream().map(PracticeView::of).toList(),
                 treats.on(known, LocalDate.now(clock)), allowance, treat,
-                TreatPlan.of(allowance, treat.kcalPerGram(), PIECES_WANTED), turns(trust),
+                TreatPlan.of(allowance, treat.kcalPerGram(), TreatPlan.PIECES_A_DAY), turns(trust),
                 Helper.of(known.dog()).stream().map(one -> new HelperView(one.who(), one.who().label(), one.tools(),
                         one.minutes(), one.reasons())).toList(),
                 Arrays.stream(WhenTheDog.values()).map(one -> new WhenView(one.label(), one.todo())).toList());

@@ -74,7 +74,7 @@ class BesideTheDogTest extends ServerTest {
         event(session, "SIGNALLED", at("BACK") + ", \"signal\": \"RELAXED\"");
         event(session, "SIGNALLED", at("BACK") + ", \"signal\": \"OPTED_OUT\"")
                 .andExpect(jsonPath("$.reaction.todo").value("ASK_ONCE_MORE"))
-                .andExpect(jsonPath("$.ifNo.ends").value(true)).andExpect(jsonPath("$.current").value("BACK"));
+                .andExpect(jsonPath("$.ifNo[0].optedOut.ends").value(true)).andExpect(jsonPath("$.current").value("BACK"));
         post(session + "/events", glides("BACK"));
         event(session, "SIGNALLED", at("CHEST") + ", \"signal\": \"RELAXED\"");
         assertEquals("BACK OPTED_OUT", String.join(", ", jdbc.sql("SELECT section || ' ' || signal FROM trial WHERE dog_id = ?")
