@@ -5,7 +5,10 @@ import type { EventForm, SessionView } from '@/api/types'
  * only follows the plan; what needs judgement waits for the server, whose own fold replaces all of this.
  */
 export function withUnsent(view: SessionView, waiting: EventForm[]): SessionView {
-  return standing(waiting).reduce(lay, { ...view, reaction: undefined, caught: undefined, advice: [] })
+  return standing(waiting).reduce<SessionView>((before, event) =>
+    // What was read of the dog last stands until something else is said; a treat says nothing.
+    lay(event.type === 'TREAT_GIVEN' ? before : { ...before, reaction: undefined }, event),
+  { ...view, reaction: undefined, caught: undefined, advice: [] })
 }
 
 /** Without what was taken back again. */
@@ -36,7 +39,7 @@ function lay(view: SessionView, event: EventForm): SessionView {
 /** What a no means was said beforehand, one after the other; the last one ends the session. */
 function saidNo(view: SessionView, event: EventForm): SessionView {
   const [next, ...further] = view.ifNo
-  if (!next || (event.signal !== 'OPTED_OUT' && event.signal !== 'AFRAID')) return { ...view, reaction: undefined }
+  if (!next || (event.signal !== 'OPTED_OUT' && event.signal !== 'AFRAID')) return view
   const reaction = event.signal === 'AFRAID' ? next.afraid : next.optedOut
   return { ...view, ifNo: further, reaction: event.type === 'SIGNALLED' ? reaction : undefined, end: reaction.ends ? 'OPTED_OUT_TWICE' : view.end }
 }
