@@ -107,12 +107,14 @@ class DogTest extends ServerTest {
     void settingsAreKeptAndWrongOnesRefused() throws Exception {
         String good = """
                 {"name": "Mooring 14", "comfort": "CAREFUL", "lengthUnit": "INCHES", "massUnit": "POUNDS",
-                 "weekStart": "SUNDAY", "dateFormat": "MONTH_DAY"}
+                 "weekStart": "SUNDAY", "dateFormat": "MONTH_DAY", "latitude": 54.5, "minutes": {}}
                 """;
         send(HttpMethod.PUT, "/api/household", good).andExpect(status().isOk());
         read("/api/household").andExpect(jsonPath("$.lengthUnit").value("INCHES"));
         send(HttpMethod.PUT, "/api/household", good.replace("CAREFUL", "BRAVE")).andExpect(status().isBadRequest());
         read("/api/household").andExpect(jsonPath("$.comfort").value("CAREFUL"));
+        send(HttpMethod.PUT, "/api/household", good.replace("54.5", "154")).andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.fields[0].message", containsString("-90 to 90")));
         send(HttpMethod.PUT, "/api/household", good.replace("CAREFUL", "BALANCED")).andExpect(status().isOk());
     }
 

@@ -21,7 +21,7 @@ class RoomsTest {
         LayeredArchitecture house = layeredArchitecture().consideringOnlyDependenciesInAnyPackage(
                 "rustictangle.server.(*)..");
         for (String room : new String[] {"frame", "household", "dog", "coat", "kit", "trust", "rhythm", "routine",
-            "session", "demo"}) {
+            "session", "visit", "plan", "demo"}) {
             house = house.layer(room).definedBy("rustictangle.server." + room + "..");
         }
         house.whereLayer("household").mayOnlyAccessLayers("frame")
@@ -32,6 +32,8 @@ class RoomsTest {
                 .whereLayer("rhythm").mayOnlyAccessLayers("frame", "household", "dog", "coat")
                 .whereLayer("routine").mayOnlyAccessLayers("frame", "dog", "coat", "kit", "trust", "rhythm")
                 .whereLayer("session").mayOnlyAccessLayers("frame", "dog", "coat", "kit", "trust", "rhythm", "routine")
+                .whereLayer("visit").mayOnlyAccessLayers("frame", "coat")
+                .whereLayer("plan").mayOnlyAccessLayers("frame", "household", "dog", "coat", "trust", "routine", "session", "visit")
                 .whereLayer("demo").mayNotBeAccessedByAnyLayer()
                 .check(SERVER);
     }

@@ -1,5 +1,6 @@
 package rustictangle.core.coat;
 
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -38,13 +39,23 @@ public record Coat(Map<Region, RegionCoat> regions, boolean sheddingHeavily, boo
     }
 
     /**
-     * An undercoat letting go at this section. Curly and drop hair keep their dead hair inside: they
-     * have no season.
+     * An undercoat that lets go twice a year at this section. Curly and drop hair keep their dead hair inside:
+     * they have no season.
      */
-    public boolean shedsAt(Section section) {
+    public boolean seasonalAt(Section section) {
         RegionCoat hair = at(section);
         boolean hasSeason = hair.kind() == CoatKind.DOUBLE || hair.kind() == CoatKind.WIRE
                 || hair.kind() == CoatKind.FEATHERED;
-        return sheddingHeavily && hair.undercoat() && hasSeason;
+        return hair.undercoat() && hasSeason;
+    }
+
+    /** Whether it has a shedding season anywhere. */
+    public boolean seasonal() {
+        return Arrays.stream(Section.values()).anyMatch(this::seasonalAt);
+    }
+
+    /** An undercoat letting go at this section just now. */
+    public boolean shedsAt(Section section) {
+        return sheddingHeavily && seasonalAt(section);
     }
 }

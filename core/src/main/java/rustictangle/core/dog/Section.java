@@ -89,6 +89,15 @@ public enum Section {
         return side;
     }
 
+    /** The same place on the dog's other side; itself where there is only one. */
+    public Section otherSide() {
+        return switch (side) {
+            case LEFT -> valueOf(name().replace("_LEFT", "_RIGHT"));
+            case RIGHT -> valueOf(name().replace("_RIGHT", "_LEFT"));
+            case MIDDLE -> this;
+        };
+    }
+
     /** Rubbing by movement alone; beards rub more, harnesses add their own. */
     public Friction friction() {
         return friction;

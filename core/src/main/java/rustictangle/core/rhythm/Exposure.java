@@ -1,11 +1,11 @@
 package rustictangle.core.rhythm;
 
 import java.time.LocalDate;
-import java.util.Collections;
 import java.util.EnumSet;
-import java.util.NavigableMap;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Habit;
@@ -19,10 +19,11 @@ import rustictangle.core.dog.Wear;
  * <p>Own estimates, calibrated to common practice: puppy coat change, heavy shedding and daily
  * swimming each make brushing one step more frequent.
  *
- * @param perDay an ordinary day of this dog, factor in [1, 6]
- * @param extra  what single days counted beyond that, above 0
+ * @param ordinary an ordinary day of this dog outside a shedding season
+ * @param shedding when it sheds heavily; empty: no season at this section
+ * @param events   what single days counted, as a factor, above 1
  */
-record Exposure(double perDay, NavigableMap<LocalDate, Double> extra) {
+record Exposure(double ordinary, Optional<Shedding> shedding, Map<LocalDate, Double> events) {
 
     private static final double SWIMS = 2.0;
     private static final double FIELDS_OR_SAND = 1.5;
@@ -41,29 +42,35 @@ record Exposure(double perDay, NavigableMap<LocalDate, Double> extra) {
             Section.HIND_FOOT_RIGHT, Section.FRONT_LEG_LEFT, Section.FRONT_LEG_RIGHT,
             Section.HIND_LEG_LEFT, Section.HIND_LEG_RIGHT);
 
-    static Exposure of(Dog dog, Coat coat, Section section, Life life) {
-        double ordinary = Math.min(MOST, ordinary(dog, coat, section));
-        NavigableMap<LocalDate, Double> extra = new TreeMap<>();
-        life.days().forEach((day, events) -> {
-            double counted = ordinary;
-            for (LifeEvent event : events) {
-                counted *= event.factor(section) / habitual(dog, section, event);
-            }
-            if (Math.min(MOST, counted) > ordinary) {
-                extra.put(day, Math.min(MOST, counted) - ordinary);
+    static Exposure of(Dog dog, Coat coat, Section section, Life life, Shedding shedding) {
+        double ordinary = rubbed(dog, section) ? RUB : 1;
+        for (Habit habit : dog.habits()) {
+            ordinary *= factor(habit, section);
+        }
+        ordinary *= dog.lifeStage() == LifeStage.CHANGING_COAT ? COAT_CHANGE : 1;
+        Map<LocalDate, Double> events = new HashMap<>();
+        life.days().forEach((day, happened) -> {
+            double counted = counted(dog, section, happened);
+            if (counted > 1) {
+                events.put(day, counted);
             }
         });
-        return new Exposure(ordinary, extra);
+        return new Exposure(ordinary, coat.seasonalAt(section) ? Optional.of(shedding) : Optional.empty(), events);
     }
 
-    private static double ordinary(Dog dog, Coat coat, Section section) {
+    /** Of two that say the same of what it wore, only the stronger counts. */
+    private static double counted(Dog dog, Section section, Set<LifeEvent> happened) {
         double factor = 1;
-        for (Habit habit : dog.habits()) {
-            factor *= factor(habit, section);
+        double worn = 1;
+        for (LifeEvent event : happened) {
+            double one = event.factor(section) / habitual(dog, section, event);
+            if (event.wear().isPresent()) {
+                worn = Math.max(worn, one);
+            } else {
+                factor *= one;
+            }
         }
-        factor *= rubbed(dog, section) ? RUB : 1;
-        factor *= dog.lifeStage() == LifeStage.CHANGING_COAT ? COAT_CHANGE : 1;
-        return factor * (coat.shedsAt(section) ? HEAVY_SHEDDING : 1);
+        return factor * worn;
     }
 
     /** On average over a dog's days with this habit. */
@@ -81,19 +88,14 @@ record Exposure(double perDay, NavigableMap<LocalDate, Double> extra) {
         return event.habit().filter(dog.habits()::contains).map(habit -> factor(habit, section)).orElse(worn ? RUB : 1.0);
     }
 
-    /** The same without what happened on single days. */
-    Exposure ordinary() {
-        return new Exposure(perDay, Collections.emptyNavigableMap());
+    /** Factor in [1, 6]. */
+    double on(LocalDate day) {
+        return Math.min(MOST, plain(day) * events.getOrDefault(day, 1.0));
     }
 
-    /** Exposure summed over so many days after that one; nothing before the first. */
-    double over(LocalDate after, double days) {
-        if (!(days > 0)) {
-            return 0;
-        }
-        double single = extra.subMap(after, false, after.plusDays((long) days), true).values().stream()
-                .mapToDouble(Double::doubleValue).sum();
-        return perDay * days + single;
+    /** The same if nothing particular happened on that day. */
+    double plain(LocalDate day) {
+        return Math.min(MOST, ordinary * (shedding.filter(season -> season.on(day)).isPresent() ? HEAVY_SHEDDING : 1));
     }
 
     private static boolean rubbed(Dog dog, Section section) {

@@ -1,6 +1,7 @@
 package rustictangle.core.rhythm;
 
 import java.util.Arrays;
+import rustictangle.core.coat.HairLength;
 import rustictangle.core.coat.LengthBand;
 import rustictangle.core.coat.Line;
 import rustictangle.core.coat.RegionCoat;
@@ -61,13 +62,18 @@ enum RateTable {
 
     /** Expected tangles per day of ordinary exposure at this section. */
     double perDay(Section section, RegionCoat hair) {
-        return perDay.at(hair.length()) * friction(section, hair) * hair.density().tangleFactor()
+        return perDay(section, hair, hair.length());
+    }
+
+    /** The same while the hair has another length. */
+    double perDay(Section section, RegionCoat hair, HairLength length) {
+        return perDay.at(length) * friction(section, length) * hair.density().tangleFactor()
                 * (hair.pale() ? PALE_FACTOR : 1);
     }
 
     /** Ears rub only where long hair hangs from them. */
-    private static double friction(Section section, RegionCoat hair) {
-        boolean shortEar = section.region() == Region.EARS && hair.length().band() == LengthBand.SHORT;
+    private static double friction(Section section, HairLength length) {
+        boolean shortEar = section.region() == Region.EARS && length.band() == LengthBand.SHORT;
         return (shortEar ? Friction.MEDIUM : section.friction()).factor();
     }
 

@@ -1,11 +1,8 @@
 package rustictangle.core.rhythm;
 
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
-import java.util.stream.Collectors;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.dog.Dog;
@@ -28,20 +25,10 @@ public record Rhythm(List<SectionRhythm> sections, LocalDate nextDate, Reason re
      * @param checks comb checks of this dog, oldest first
      */
     public static Rhythm of(Dog dog, Coat coat, Comfort comfort, List<CombCheck> checks, LocalDate today) {
-        return of(dog, coat, comfort, checks, Life.ORDINARY, today);
+        return Forecast.of(dog, coat, comfort, Diary.of(checks), today).rhythm();
     }
 
-    /**
-     * @param checks comb checks of this dog, oldest first
-     * @param life   what happened to it besides its habits
-     */
-    public static Rhythm of(Dog dog, Coat coat, Comfort comfort, List<CombCheck> checks, Life life, LocalDate today) {
-        Map<Section, List<CombCheck>> bySection =
-                checks.stream().collect(Collectors.groupingBy(CombCheck::section));
-        List<SectionRhythm> sections = Arrays.stream(Section.values())
-                .map(section -> new SectionForecast(dog, coat, comfort, section,
-                        bySection.getOrDefault(section, List.of()), life, today).rhythm())
-                .toList();
+    static Rhythm of(List<SectionRhythm> sections, LocalDate today) {
         SectionRhythm first = sections.stream()
                 .min(Comparator.comparing(SectionRhythm::due)
                         .thenComparing(Comparator.comparingDouble(SectionRhythm::chanceOfTangle).reversed()))

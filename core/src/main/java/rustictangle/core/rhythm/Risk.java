@@ -3,16 +3,16 @@ package rustictangle.core.rhythm;
 import java.time.LocalDate;
 
 /**
- * The chances of tangle and mat as days go by since the comb last ran free.
+ * How tangles and mats become likely at one section as days go by since the comb last ran free there.
  *
- * <p>Tangles arise like random events at {@code λ} per day of exposure; one hardens into a mat
- * {@code τ} days after it arose.
+ * <p>Tangles arise like random events at {@code λ} per day of exposure; one hardens into a mat {@code τ} days after
+ * it arose.
  *
- * @param ratePerDay expected tangles per day of ordinary exposure, greater than 0
+ * @param factor     how often tangles arise here against the table, greater than 0
+ * @param hazard     tangles by the table
  * @param hardenDays {@code τ}, days from tangle to mat
- * @param since      the day the comb last ran free
  */
-record Risk(double ratePerDay, Exposure exposure, int hardenDays, LocalDate since) {
+record Risk(double factor, Hazard hazard, int hardenDays) implements Outlook {
 
     /** Chance of a mat at which a section is due whatever the owner's comfort. Own estimate. */
     static final double MAT_DUE = 0.05;
@@ -23,39 +23,44 @@ record Risk(double ratePerDay, Exposure exposure, int hardenDays, LocalDate sinc
     /** Further ahead nobody asks when a mat becomes likely. */
     private static final int LONGEST_LOOK_DAYS = 1000;
 
-    double tangle(double days) {
-        return 1 - Math.exp(-ratePerDay * exposure.over(since, days));
+    @Override
+    public double tangles(LocalDate since, long days) {
+        return factor * hazard.over(since, days);
     }
 
-    double mat(double days) {
-        return 1 - Math.exp(-ratePerDay * exposure.over(since, days - hardenDays));
+    @Override
+    public double mats(LocalDate since, long days) {
+        return factor * hazard.over(since, days - hardenDays);
     }
 
-    /** First day after a clear check on which the section is due, in [1, LONGEST_WAIT_DAYS]. */
-    int dueAfterDays(Comfort comfort) {
+    double tangle(LocalDate since, long days) {
+        return Outlook.chance(tangles(since, days));
+    }
+
+    double mat(LocalDate since, long days) {
+        return Outlook.chance(mats(since, days));
+    }
+
+    @Override
+    public int dueAfterDays(LocalDate since, Comfort comfort) {
         int day = 1;
-        while (day < LONGEST_WAIT_DAYS && tangle(day) < comfort.tangleLimit() && mat(day) < MAT_DUE) {
+        while (day < LONGEST_WAIT_DAYS && tangle(since, day) < comfort.tangleLimit() && mat(since, day) < MAT_DUE) {
             day++;
         }
         return day;
     }
 
     /** First day on which the chance of a mat has reached the overdue limit. */
-    int overdueAfterDays() {
+    int overdueAfterDays(LocalDate since) {
         int day = hardenDays;
-        while (day < LONGEST_LOOK_DAYS && mat(day) < MAT_OVERDUE) {
+        while (day < LONGEST_LOOK_DAYS && mat(since, day) < MAT_OVERDUE) {
             day++;
         }
         return day;
     }
 
-    /** The same if no single day had counted more than an ordinary one. */
-    Risk ordinary() {
-        return new Risk(ratePerDay, exposure.ordinary(), hardenDays, since);
-    }
-
-    /** Whether the tangle limit, rather than the mat limit, decided the due day. */
-    boolean tangleDecides(Comfort comfort) {
-        return tangle(dueAfterDays(comfort)) >= comfort.tangleLimit();
+    /** Whether the tangle limit, rather than the mat limit, decides on that day. */
+    boolean tangleDecides(LocalDate since, int days, Comfort comfort) {
+        return tangle(since, days) >= comfort.tangleLimit();
     }
 }

@@ -6,12 +6,12 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import rustictangle.core.Reason;
-import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
+import rustictangle.core.coat.LengthOverTime;
 import rustictangle.core.coat.RegionCoat;
-import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
 import rustictangle.core.rhythm.SectionRhythm.State;
 
@@ -20,6 +20,8 @@ final class SectionForecast {
 
     /** Smooth coats: a weekly rub-down. Common practice, no published source. */
     private static final int SMOOTH_INTERVAL_DAYS = 7;
+    /** How far ahead the coat is looked at day by day; later days are taken as that one. Own estimate. */
+    private static final int AHEAD_DAYS = 120;
 
     private final Comfort comfort;
     private final Section section;
@@ -27,27 +29,49 @@ final class SectionForecast {
     private final Exposure exposure;
     private final List<CombCheck> checks;
     private final LocalDate today;
+    /** Absent on hair that does not mat. */
+    private final Optional<Hazard> hazard;
 
-    SectionForecast(Dog dog, Coat coat, Comfort comfort, Section section, List<CombCheck> checks, Life life,
-            LocalDate today) {
+    /** @param length of this section's hair, over time */
+    SectionForecast(Comfort comfort, Section section, RegionCoat hair, LengthOverTime length, Exposure exposure,
+            List<CombCheck> checks, LocalDate today) {
         this.comfort = comfort;
         this.section = section;
-        this.hair = coat.at(section);
-        this.exposure = Exposure.of(dog, coat, section, life);
+        this.hair = hair;
+        this.exposure = exposure;
         this.checks = checks;
         this.today = today;
+        this.hazard = hair.kind().mats() ? Optional.of(hazard(length)) : Optional.empty();
     }
 
-    SectionRhythm rhythm() {
+    private Hazard hazard(LengthOverTime length) {
+        RateTable table = RateTable.of(hair);
+        LocalDate origin = checks.isEmpty() ? today.minusDays(1) : checks.get(0).date();
+        return Hazard.of(origin, today.plusDays(AHEAD_DAYS),
+                day -> table.perDay(section, hair, length.on(day)) * exposure.on(day));
+    }
+
+    /** What the checks here say; none where hair does not mat. */
+    Optional<Learning.Evidence> evidence() {
+        return hazard.map(table -> Learning.Evidence.of(checks, table));
+    }
+
+    /** Empty where hair does not mat. */
+    Optional<Risk> risk(TangleRate rate) {
+        return hazard.map(table -> new Risk(rate.factor(), table, RateTable.of(hair).hardenDays()));
+    }
+
+    SectionRhythm rhythm(TangleRate rate) {
         if (!hair.kind().brushed()) {
             return notBrushed();
         }
-        return hair.kind() == CoatKind.SMOOTH ? smooth() : matting();
+        return hair.kind() == CoatKind.SMOOTH ? smooth() : matting(rate);
     }
 
     private SectionRhythm notBrushed() {
         return new SectionRhythm(section, State.NOT_BRUSHED, lastClear(), today.plusDays(Risk.LONGEST_WAIT_DAYS),
-                Optional.empty(), 0, 0, 0, Risk.LONGEST_WAIT_DAYS, Risk.LONGEST_WAIT_DAYS, checks.size(),
+                Optional.empty(), 0, 0, 0, Risk.LONGEST_WAIT_DAYS, Risk.LONGEST_WAIT_DAYS, Risk.LONGEST_WAIT_DAYS,
+                Risk.LONGEST_WAIT_DAYS, checks.size(),
                 List.of(new Reason("rhythm.not-brushed", "Nothing is brushed here, so nothing falls due: "
                         + hair.kind().recognisedBy() + ".")));
     }
@@ -55,31 +79,50 @@ final class SectionForecast {
     private SectionRhythm smooth() {
         Reason why = new Reason("rhythm.smooth", "A smooth coat does not mat: a weekly rub-down is for "
                 + "loose hair and the skin.");
-        return assemble(SMOOTH_INTERVAL_DAYS, SMOOTH_INTERVAL_DAYS, SMOOTH_INTERVAL_DAYS, Optional.empty(), 0, 0, List.of(why));
+        return assemble(SMOOTH_INTERVAL_DAYS, Interval.always(SMOOTH_INTERVAL_DAYS), Optional.empty(), 0, 0, List.of(why));
     }
 
-    private SectionRhythm matting() {
-        RateTable table = RateTable.of(hair);
-        double tableRate = table.perDay(section, hair);
+    private SectionRhythm matting(TangleRate rate) {
+        Risk risk = risk(rate).orElseThrow();
         LocalDate since = lastClear().orElse(today);
-        Risk expected = new Risk(tableRate, exposure.ordinary(), table.hardenDays(), since);
-        Risk risk = new Risk(learn(TangleRate.fromTable(tableRate)).perDay(), exposure, table.hardenDays(), since);
-        int dueAfter = risk.dueAfterDays(comfort);
-        int interval = risk.ordinary().dueAfterDays(comfort);
-        int tableInterval = expected.dueAfterDays(comfort);
+        int dueAfter = risk.dueAfterDays(since, comfort);
+        Interval interval = new Interval(ordinaryInterval(rate.factor()), ordinaryInterval(rate.high()),
+                ordinaryInterval(rate.low()), ordinaryInterval(1));
         long days = lastClear().map(this::daysSince).orElse(0L);
-        Optional<LocalDate> overdue = lastClear().map(day -> day.plusDays(risk.overdueAfterDays()));
-        return assemble(dueAfter, interval, tableInterval, overdue, risk.tangle(days), risk.mat(days),
-                reasons(risk, dueAfter, interval, tableInterval));
+        Optional<LocalDate> overdue = lastClear().map(day -> day.plusDays(risk.overdueAfterDays(day)));
+        return assemble(dueAfter, interval, overdue, risk.tangle(since, days), risk.mat(since, days),
+                reasons(risk, since, dueAfter, interval));
     }
 
-    private SectionRhythm assemble(int dueAfter, int interval, int tableInterval, Optional<LocalDate> overdueFrom,
+    /** Days between brushings if today's coat stayed and nothing particular happened. */
+    private int ordinaryInterval(double factor) {
+        RateTable table = RateTable.of(hair);
+        return new Risk(factor, Hazard.steady(table.perDay(section, hair) * exposure.plain(today)), table.hardenDays())
+                .dueAfterDays(today, comfort);
+    }
+
+    /**
+     * Days between brushings.
+     *
+     * @param days  as now believed
+     * @param from  two times of three at least
+     * @param to    and at most
+     * @param table before anything was learned
+     */
+    private record Interval(int days, int from, int to, int table) {
+
+        static Interval always(int days) {
+            return new Interval(days, days, days, days);
+        }
+    }
+
+    private SectionRhythm assemble(int dueAfter, Interval interval, Optional<LocalDate> overdueFrom,
             double tangle, double mat, List<Reason> reasons) {
         State state = state(dueAfter, overdueFrom);
         LocalDate due = state == State.NEVER_CHECKED || state == State.MAT_LEFT
                 ? today : lastClear().orElseThrow().plusDays(dueAfter);
         return new SectionRhythm(section, state, lastClear(), due, overdueFrom, burrs(state, dueAfter),
-                tangle, mat, interval, tableInterval, checks.size(), reasons);
+                tangle, mat, interval.days, interval.from, interval.to, interval.table, checks.size(), reasons);
     }
 
     private State state(int interval, Optional<LocalDate> overdueFrom) {
@@ -105,16 +148,6 @@ final class SectionForecast {
         };
     }
 
-    /** The first check opens the count: nobody knows what was before it. */
-    private TangleRate learn(TangleRate belief) {
-        TangleRate learned = belief;
-        for (int i = 1; i < checks.size(); i++) {
-            long days = ChronoUnit.DAYS.between(checks.get(i - 1).date(), checks.get(i).date());
-            learned = learned.after(checks.get(i).tangles(), exposure.over(checks.get(i - 1).date(), days));
-        }
-        return learned;
-    }
-
     private boolean matLeft() {
         return !checks.isEmpty() && checks.get(checks.size() - 1).matLeft();
     }
@@ -128,29 +161,29 @@ final class SectionForecast {
         return ChronoUnit.DAYS.between(day, today);
     }
 
-    private List<Reason> reasons(Risk risk, int dueAfter, int interval, int tableInterval) {
+    private List<Reason> reasons(Risk risk, LocalDate since, int dueAfter, Interval interval) {
         List<Reason> reasons = new ArrayList<>();
-        reasons.add(whyDue(risk, dueAfter));
-        if (dueAfter < interval) {
-            reasons.add(new Reason("rhythm.life", "What happened since then makes it due after " + days(dueAfter)
-                    + " instead of " + days(interval) + "."));
+        reasons.add(whyDue(risk, since, dueAfter));
+        if (dueAfter < interval.days) {
+            reasons.add(new Reason("rhythm.life", "What happened since then, or is to come, makes it due after " + days(dueAfter)
+                    + " instead of " + days(interval.days) + "."));
         }
-        if (checks.size() > 1 && interval != tableInterval) {
-            reasons.add(new Reason("rhythm.learned", "Learned from " + checks.size()
-                    + " comb checks here: " + every(interval) + ", not " + every(tableInterval) + "."));
+        if (checks.size() > 1 && interval.days != interval.table) {
+            reasons.add(new Reason("rhythm.learned", "Learned from " + checks.size() + " comb checks here and a little from its "
+                    + "neighbours': " + every(interval.days) + spread(interval) + ", not " + every(interval.table) + "."));
         } else {
             reasons.add(new Reason("rhythm.table", "For " + hair.kind().label() + " hair of "
-                    + Reason.mm(hair.length().millimetres()) + " at this place: " + every(interval) + "."));
+                    + Reason.mm(hair.length().millimetres()) + " at this place: " + every(interval.days) + spread(interval) + "."));
         }
-        if (exposure.perDay() > 1) {
-            reasons.add(new Reason("rhythm.exposure", String.format(java.util.Locale.ROOT,
+        if (exposure.plain(today) > 1) {
+            reasons.add(new Reason("rhythm.exposure", String.format(Locale.ROOT,
                     "What the dog wears, does or sheds counts each day here as %.1f ordinary days.",
-                    exposure.perDay())));
+                    exposure.plain(today))));
         }
         return reasons;
     }
 
-    private Reason whyDue(Risk risk, int interval) {
+    private Reason whyDue(Risk risk, LocalDate since, int interval) {
         if (matLeft()) {
             return new Reason("rhythm.mat-left", "A mat was left here: it tightens by the day. Tease it "
                     + "out if it is small and the skin is free beneath, else ask a groomer.");
@@ -158,14 +191,18 @@ final class SectionForecast {
         if (lastClear().isEmpty()) {
             return new Reason("rhythm.never-checked", "No comb has been recorded here yet.");
         }
-        String since = "The comb ran free on {" + lastClear().get() + " date}; ";
-        if (risk.tangleDecides(comfort)) {
-            return new Reason("rhythm.tangle-chance", since + "after " + days(interval)
-                    + " the chance of a tangle is " + percent(risk.tangle(interval)) + "; your limit is "
+        String ranFree = "The comb ran free on {" + lastClear().get() + " date}; ";
+        if (risk.tangleDecides(since, interval, comfort)) {
+            return new Reason("rhythm.tangle-chance", ranFree + "after " + days(interval)
+                    + " the chance of a tangle is " + percent(risk.tangle(since, interval)) + "; your limit is "
                     + percent(comfort.tangleLimit()) + ".");
         }
-        return new Reason("rhythm.mat-chance", since + "after " + days(interval)
-                + " the chance of a mat is " + percent(risk.mat(interval)) + "; 5 % is the limit.");
+        return new Reason("rhythm.mat-chance", ranFree + "after " + days(interval)
+                + " the chance of a mat is " + percent(risk.mat(since, interval)) + "; 5 % is the limit.");
+    }
+
+    private static String spread(Interval interval) {
+        return interval.from == interval.to ? "" : " (" + interval.from + " to " + interval.to + ")";
     }
 
     private static String days(int count) {

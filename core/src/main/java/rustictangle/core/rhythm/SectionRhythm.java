@@ -17,12 +17,14 @@ import rustictangle.core.dog.Section;
  * @param chanceOfTangle  today, in [0, 1]
  * @param chanceOfMat     today, in [0, 1]
  * @param intervalDays    days between brushings as now believed, at least 1
+ * @param intervalFrom    two times of three it is at least this, by what is known so far
+ * @param intervalTo      and at most this
  * @param tableIntervalDays the same before anything was learned
  * @param checks          comb checks recorded here
  */
 public record SectionRhythm(Section section, State state, Optional<LocalDate> lastClear, LocalDate due,
         Optional<LocalDate> overdueFrom, int burrs, double chanceOfTangle, double chanceOfMat,
-        int intervalDays, int tableIntervalDays, int checks, List<Reason> reasons) {
+        int intervalDays, int intervalFrom, int intervalTo, int tableIntervalDays, int checks, List<Reason> reasons) {
 
     /** What a section is waiting for. */
     public enum State { RESTING, DUE, OVERDUE, NEVER_CHECKED, MAT_LEFT, /** Cords or bare skin. */ NOT_BRUSHED }

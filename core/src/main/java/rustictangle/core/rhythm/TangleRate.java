@@ -1,20 +1,23 @@
 package rustictangle.core.rhythm;
 
 /**
- * What is believed of the rate at which tangles arise at a section: {@code λ ~ Gamma(shape, rate)},
- * per day of ordinary exposure.
+ * What is believed of how often tangles arise at a section, against the table: {@code λ / λ_table ~ Gamma(shape,
+ * rate)}, 1 when the table is right.
  *
- * <p>A comb check after exposure {@code E} that finds {@code n} tangles gives
- * {@code Gamma(shape + n, rate + E)}: the conjugate Gamma–Poisson update (Gelman et al., Bayesian
- * Data Analysis).
+ * <p>Comb checks that find {@code n} tangles where the table expects {@code E} give
+ * {@code Gamma(shape + n, rate + E)}: the conjugate Gamma–Poisson update (Gelman et al., Bayesian Data Analysis).
+ * What was found at other sections counts for less: a power prior (Ibrahim and Chen, Power prior distributions for
+ * regression models, 2000; quoted from memory).
  *
  * @param shape greater than 0
- * @param rate  days of exposure, greater than 0
+ * @param rate  tangles the table expects, greater than 0
  */
 public record TangleRate(double shape, double rate) {
 
-    /** How many tangles' worth of trust the table gets against the owner's own checks. Own estimate. */
-    private static final double TABLE_WEIGHT = 2;
+    /** The belief before the first check: the table, worth two tangles against the owner's own checks. Own estimate. */
+    static final TangleRate TABLE = new TangleRate(2, 2);
+    /** Two times of three a normal value lies within so many standard deviations. */
+    private static final double TWO_THIRDS = 0.9674;
 
     public TangleRate {
         if (!(shape > 0 && rate > 0)) {
@@ -23,18 +26,32 @@ public record TangleRate(double shape, double rate) {
         }
     }
 
-    /** The belief before the first check: the table's rate per day. */
-    static TangleRate fromTable(double perDay) {
-        return new TangleRate(TABLE_WEIGHT, TABLE_WEIGHT / perDay);
+    /** The belief after checks that found {@code tangles} where the table expects {@code expected}. */
+    public TangleRate after(double tangles, double expected) {
+        return new TangleRate(shape + tangles, rate + expected);
     }
 
-    /** The belief after a check that found {@code tangles} after {@code exposureDays}. */
-    public TangleRate after(int tangles, double exposureDays) {
-        return new TangleRate(shape + tangles, rate + exposureDays);
-    }
-
-    /** Expected tangles per day of ordinary exposure. */
-    public double perDay() {
+    /** Best estimate against the table. */
+    public double factor() {
         return shape / rate;
+    }
+
+    /** Two times of three it is at least this. */
+    double low() {
+        return quantile(-TWO_THIRDS);
+    }
+
+    /** Two times of three it is at most this. */
+    double high() {
+        return quantile(TWO_THIRDS);
+    }
+
+    /**
+     * The value that a Gamma variable stays below as often as a standard normal one stays below {@code z}: the cube-root
+     * approximation (Wilson and Hilferty, The distribution of chi-square, 1931).
+     */
+    private double quantile(double z) {
+        double cubeRoot = 1 - 1 / (9 * shape) + z / (3 * Math.sqrt(shape));
+        return factor() * Math.pow(Math.max(0, cubeRoot), 3);
     }
 }

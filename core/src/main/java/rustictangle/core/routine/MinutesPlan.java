@@ -42,20 +42,13 @@ public record MinutesPlan(int minutes, List<Section> chosen, int halfMinutes, do
      */
     public static List<MinutesPlan> forEachMinute(Routine whole, List<SectionRhythm> rhythms) {
         List<RoutineStep> steps = whole.steps();
-        int capacity = 2 * MOST_MINUTES;
-        // best[i][w]: the most risk that the first i steps lower within w half-minutes.
-        double[][] best = new double[steps.size() + 1][capacity + 1];
-        for (int i = 0; i < steps.size(); i++) {
-            int weight = halfMinutes(steps.get(i));
-            double risk = riskLowered(rhythms.get(steps.get(i).section().ordinal()));
-            for (int w = 0; w <= capacity; w++) {
-                double with = w >= weight ? best[i][w - weight] + risk : Double.NEGATIVE_INFINITY;
-                best[i + 1][w] = Math.max(best[i][w], with);
-            }
-        }
+        Knapsack knapsack = new Knapsack(steps.stream().mapToInt(MinutesPlan::halfMinutes).toArray(),
+                steps.stream().mapToDouble(step -> riskLowered(rhythms.get(step.section().ordinal()))).toArray(), 2 * MOST_MINUTES);
         List<MinutesPlan> plans = new ArrayList<>();
         for (int minutes = FEWEST_MINUTES; minutes <= MOST_MINUTES; minutes++) {
-            plans.add(readBack(minutes, steps, best));
+            List<RoutineStep> chosen = knapsack.chosen(2 * minutes).stream().mapToObj(steps::get).toList();
+            plans.add(new MinutesPlan(minutes, chosen.stream().map(RoutineStep::section).toList(),
+                    chosen.stream().mapToInt(MinutesPlan::halfMinutes).sum(), knapsack.worth(2 * minutes)));
         }
         return plans;
     }
@@ -85,20 +78,5 @@ public record MinutesPlan(int minutes, List<Section> chosen, int halfMinutes, do
             return Optional.of(rhythm.due());
         }
         return rhythm.overdueFrom().map(day -> day.minusDays(1)).filter(day -> day.isAfter(today));
-    }
-
-    private static MinutesPlan readBack(int minutes, List<RoutineStep> steps, double[][] best) {
-        List<Section> chosen = new ArrayList<>();
-        int w = 2 * minutes;
-        int used = 0;
-        for (int i = steps.size(); i > 0; i--) {
-            if (best[i][w] > best[i - 1][w]) {
-                int weight = halfMinutes(steps.get(i - 1));
-                chosen.add(0, steps.get(i - 1).section());
-                w -= weight;
-                used += weight;
-            }
-        }
-        return new MinutesPlan(minutes, chosen, used, best[steps.size()][2 * minutes]);
     }
 }

@@ -38,6 +38,11 @@ public final class Trust {
     /** Places whose sensitivity ranks differ by no more than this are neighbours. Own estimate. */
     private static final int NEIGHBOUR_RANKS = 1;
 
+    /** So far back answers still say something, days. Own estimate. */
+    public static final int REMEMBERED_DAYS = 3 * 365;
+    /** The newest of one tool at one place that still say something: four times what the whole ladder takes. Own estimate. */
+    private static final int REMEMBERED_ANSWERS = 120;
+
     /**
      * @param last the day of the last answer
      * @param nos  how often it was a no on that day
@@ -67,6 +72,20 @@ public final class Trust {
         Trust trust = new Trust(dog, leads(kit), today);
         trials.forEach(trust::hear);
         return trust;
+    }
+
+    /** Without the answers that newer ones at the same place have made meaningless. */
+    public static List<Trial> newest(List<Trial> trials) {
+        Map<List<Object>, Integer> seen = new HashMap<>();
+        List<Trial> newest = new ArrayList<>();
+        for (int i = trials.size() - 1; i >= 0; i--) {
+            Trial trial = trials.get(i);
+            if (seen.merge(List.of(trial.subject(), trial.section()), 1, Integer::sum) <= REMEMBERED_ANSWERS) {
+                newest.add(trial);
+            }
+        }
+        Collections.reverse(newest);
+        return newest;
     }
 
     private static Map<Section, Subject> leads(Kit kit) {

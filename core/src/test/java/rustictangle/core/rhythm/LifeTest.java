@@ -27,22 +27,28 @@ class LifeTest {
 
     @ParameterizedTest
     @CsvSource({"SWAM, BACK, 3", "SOAKED, BACK, 3", "SAND_OR_BURRS, TAIL_WHOLE, 3", "SNOW, HIND_FOOT_LEFT, 2", "SNOW, BACK, 1",
-        "HARNESS_ALL_DAY, ARMPIT_LEFT, 1.5", "HARNESS_ALL_DAY, BACK, 1"})
+        "HARNESS_ALL_DAY, ARMPIT_LEFT, 1.5", "HARNESS_ALL_DAY, BACK, 1", "HARNESS_SOME_HOURS, CHEST, 1.25", "BATHED, BACK, 1.5"})
     void aLoggedDayCountsAsSoManyOrdinaryOnes(LifeEvent event, Section section, double days) {
-        Exposure exposure = Exposure.of(ORDINARY, FLEECE, section, on(2, event));
-        assertEquals(1 + days, exposure.over(CLEAR, 2), 1e-9);
-        assertEquals(1, exposure.over(CLEAR, 1), 1e-9, "the day before it is an ordinary one");
-        assertEquals(1, exposure.over(CLEAR.plusDays(2), 1), 1e-9, "what was before the comb ran free does not count");
+        Exposure exposure = exposure(ORDINARY, section, on(2, event));
+        assertEquals(days, exposure.on(CLEAR.plusDays(2)), 1e-9);
+        assertEquals(1, exposure.on(CLEAR.plusDays(1)), 1e-9, "the day before it is an ordinary one");
+        assertEquals(1, exposure.on(CLEAR.plusDays(3)), 1e-9, "and so is the day after");
     }
 
     @Test
     void aSwimmersSwimAndAHarnessDogsHarnessDoNotCountTwice() {
         Dog swimmer = Dogs.living(Set.of(Wear.HARNESS), Set.of(Habit.SWIMS));
-        Exposure back = Exposure.of(swimmer, FLEECE, Section.BACK, on(1, LifeEvent.SWAM));
-        assertEquals(2, back.perDay(), 1e-9);
-        assertEquals(3, back.over(CLEAR, 1), 1e-9, "a day on which it really swam is the 3 of such a day");
-        Exposure armpit = Exposure.of(swimmer, FLEECE, Section.ARMPIT_LEFT, on(1, LifeEvent.HARNESS_ALL_DAY));
-        assertEquals(armpit.perDay(), armpit.over(CLEAR, 1), 1e-9);
+        Exposure back = exposure(swimmer, Section.BACK, on(1, LifeEvent.SWAM));
+        assertEquals(2, back.plain(CLEAR), 1e-9);
+        assertEquals(3, back.on(CLEAR.plusDays(1)), 1e-9, "a day on which it really swam is the 3 of such a day");
+        Exposure armpit = exposure(swimmer, Section.ARMPIT_LEFT, on(1, LifeEvent.HARNESS_ALL_DAY));
+        assertEquals(armpit.plain(CLEAR), armpit.on(CLEAR.plusDays(1)), 1e-9);
+    }
+
+    @Test
+    void someHoursAndAllDayInAHarnessAreNotAddedUp() {
+        Life both = new Life(new TreeMap<>(Map.of(CLEAR, Set.of(LifeEvent.HARNESS_SOME_HOURS, LifeEvent.HARNESS_ALL_DAY))));
+        assertEquals(1.5, exposure(ORDINARY, Section.CHEST, both).on(CLEAR), 1e-9);
     }
 
     @Test
@@ -64,14 +70,22 @@ class LifeTest {
                 Set.of(LifeEvent.SOAKED), CLEAR.plusDays(3), Set.of(LifeEvent.SOAKED))));
         // The day after: nothing has happened since, so what differs is what was learned.
         LocalDate next = CLEAR.plusDays(4);
-        double dry = Rhythm.of(ORDINARY, FLEECE, Comfort.BALANCED, checks, next).at(Section.ARMPIT_LEFT).chanceOfTangle();
-        double wetly = Rhythm.of(ORDINARY, FLEECE, Comfort.BALANCED, checks, wet, next).at(Section.ARMPIT_LEFT).chanceOfTangle();
+        double dry = at(checks, Life.ORDINARY, next).at(Section.ARMPIT_LEFT).chanceOfTangle();
+        double wetly = at(checks, wet, next).at(Section.ARMPIT_LEFT).chanceOfTangle();
         assertTrue(wetly < dry, wetly + " against " + dry);
     }
 
     private static SectionRhythm rhythm(Life life, LocalDate today) {
         List<CombCheck> checks = List.of(new CombCheck(Section.ARMPIT_LEFT, CLEAR, 0, false));
-        return Rhythm.of(ORDINARY, FLEECE, Comfort.BALANCED, checks, life, today).at(Section.ARMPIT_LEFT);
+        return at(checks, life, today).at(Section.ARMPIT_LEFT);
+    }
+
+    private static Rhythm at(List<CombCheck> checks, Life life, LocalDate today) {
+        return Forecast.of(ORDINARY, FLEECE, Comfort.BALANCED, Diary.of(checks).with(life), today).rhythm();
+    }
+
+    private static Exposure exposure(Dog dog, Section section, Life life) {
+        return Exposure.of(dog, FLEECE, section, life, new Shedding(List.of(), false, CLEAR));
     }
 
     private static Life on(int dayAfterClear, LifeEvent event) {

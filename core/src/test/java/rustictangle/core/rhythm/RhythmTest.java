@@ -15,7 +15,6 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import org.apache.commons.statistics.distribution.GammaDistribution;
 import org.apache.commons.statistics.distribution.PoissonDistribution;
-import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -34,7 +33,6 @@ class RhythmTest {
     private static final LocalDate SINCE = LocalDate.of(2026, 5, 1);
 
     private static final LocalDate DAY = LocalDate.of(2026, 5, 1);
-    private static final Exposure ORDINARY = new Exposure(1, new TreeMap<>());
 
     /** The cadence table of common practice, at the places that mat first, balanced owner. */
     @ParameterizedTest(name = "{0} of {1} mm every {2} days")
@@ -57,17 +55,17 @@ class RhythmTest {
     @ParameterizedTest
     @CsvSource({"0.357, 1", "0.119, 3", "0.102, 4", "0.051, 7"})
     void theRatesOfTheTableGiveItsIntervals(double rate, int days) {
-        assertEquals(days, new Risk(rate, ORDINARY, 7, SINCE).dueAfterDays(Comfort.BALANCED));
+        assertEquals(days, new Risk(1, Hazard.steady(rate), 7).dueAfterDays(SINCE, Comfort.BALANCED));
     }
 
     /** The chance of at least one event of a Poisson process, by Apache Commons Statistics. */
     @ParameterizedTest
     @CsvSource({"0.357, 1, 3, 2", "0.119, 3, 3, 5", "0.051, 2, 7, 12"})
     void theChancesAreThoseOfAPoissonProcess(double rate, double perDay, int harden, int days) {
-        Risk risk = new Risk(rate, new Exposure(perDay, new TreeMap<>()), harden, SINCE);
-        assertEquals(1 - PoissonDistribution.of(rate * perDay * days).probability(0), risk.tangle(days), 1e-12);
+        Risk risk = new Risk(perDay, Hazard.steady(rate), harden);
+        assertEquals(1 - PoissonDistribution.of(rate * perDay * days).probability(0), risk.tangle(SINCE, days), 1e-12);
         double hardened = Math.max(1e-300, rate * perDay * Math.max(0, days - harden));
-        assertEquals(1 - PoissonDistribution.of(hardened).probability(0), risk.mat(days), 1e-12);
+        assertEquals(1 - PoissonDistribution.of(hardened).probability(0), risk.mat(SINCE, days), 1e-12);
     }
 
     /**
@@ -78,27 +76,27 @@ class RhythmTest {
     void aCombCheckTeachesByBayesRule() {
         double exposure = 6.5;
         int tangles = 3;
-        GammaDistribution prior = GammaDistribution.of(2, 0.119 / 2);
+        GammaDistribution prior = GammaDistribution.of(2, 1 / 2.0);
         double weights = 0;
         double mean = 0;
-        for (double rate = 0.0005; rate < 4; rate += 0.001) {
-            double weight = prior.density(rate) * PoissonDistribution.of(rate * exposure).probability(tangles);
+        for (double factor = 0.0005; factor < 30; factor += 0.001) {
+            double weight = prior.density(factor) * PoissonDistribution.of(factor * 0.119 * exposure).probability(tangles);
             weights += weight;
-            mean += weight * rate;
+            mean += weight * factor;
         }
-        TangleRate learned = TangleRate.fromTable(0.119).after(tangles, exposure);
-        assertEquals(mean / weights, learned.perDay(), 1e-6);
+        TangleRate learned = TangleRate.TABLE.after(tangles, 0.119 * exposure);
+        assertEquals(mean / weights, learned.factor(), 1e-6);
         assertEquals(5, learned.shape(), 1e-12);
     }
 
     @Test
     void anEasyGoingOwnerWaitsLongerButNotUntilMatsAreLikely() {
-        Risk daily = new Risk(0.357, ORDINARY, 3, SINCE);
-        assertEquals(2, daily.dueAfterDays(Comfort.EASY_GOING));
-        Risk weekly = new Risk(0.051, ORDINARY, 7, SINCE);
-        assertEquals(4, weekly.dueAfterDays(Comfort.CAREFUL));
-        assertEquals(9, weekly.dueAfterDays(Comfort.EASY_GOING));
-        assertFalse(weekly.tangleDecides(Comfort.EASY_GOING));
+        Risk daily = new Risk(1, Hazard.steady(0.357), 3);
+        assertEquals(2, daily.dueAfterDays(SINCE, Comfort.EASY_GOING));
+        Risk weekly = new Risk(1, Hazard.steady(0.051), 7);
+        assertEquals(4, weekly.dueAfterDays(SINCE, Comfort.CAREFUL));
+        assertEquals(9, weekly.dueAfterDays(SINCE, Comfort.EASY_GOING));
+        assertFalse(weekly.tangleDecides(SINCE, 9, Comfort.EASY_GOING));
     }
 
     @Test

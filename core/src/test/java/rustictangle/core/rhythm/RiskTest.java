@@ -8,7 +8,6 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
-import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -34,14 +33,14 @@ class RiskTest {
     @ParameterizedTest
     @ValueSource(doubles = {0.01, 0.051, 0.119, 0.357, 1})
     void theChancesOnlyGrowAndAMatComesAfterItsTangle(double rate) {
-        Risk risk = new Risk(rate, new Exposure(1, new TreeMap<>()), 3, SINCE);
+        Risk risk = new Risk(1, Hazard.steady(rate), 3);
         for (int day = 0; day < 30; day++) {
-            assertTrue(risk.tangle(day + 1) > risk.tangle(day), "day " + day);
-            assertTrue(risk.mat(day + 1) >= risk.mat(day), "day " + day);
-            assertTrue(risk.mat(day) <= risk.tangle(day), "day " + day);
+            assertTrue(risk.tangle(SINCE, day + 1) > risk.tangle(SINCE, day), "day " + day);
+            assertTrue(risk.mat(SINCE, day + 1) >= risk.mat(SINCE, day), "day " + day);
+            assertTrue(risk.mat(SINCE, day) <= risk.tangle(SINCE, day), "day " + day);
         }
-        assertEquals(0, risk.tangle(0));
-        assertEquals(0, risk.mat(3));
+        assertEquals(0, risk.tangle(SINCE, 0));
+        assertEquals(0, risk.mat(SINCE, 3));
     }
 
     @ParameterizedTest
@@ -49,18 +48,18 @@ class RiskTest {
     void theDueDayIsTheFirstOnWhichALimitIsReached(Comfort comfort) {
         Random random = new Random(3);
         for (int i = 0; i < 500; i++) {
-            Risk risk = new Risk(0.02 + random.nextDouble(), new Exposure(1 + 3 * random.nextDouble(), new TreeMap<>()),
-                    3 + random.nextInt(5), SINCE);
-            int due = risk.dueAfterDays(comfort);
+            Risk risk = new Risk(1 + 3 * random.nextDouble(), Hazard.steady(0.02 + random.nextDouble()),
+                    3 + random.nextInt(5));
+            int due = risk.dueAfterDays(SINCE, comfort);
             assertTrue(reached(risk, due, comfort), risk.toString());
             assertTrue(due == 1 || !reached(risk, due - 1, comfort), risk.toString());
-            assertTrue(risk.overdueAfterDays() > due || due == 1 || risk.mat(due) >= 0.05, risk.toString());
+            assertTrue(risk.overdueAfterDays(SINCE) > due || due == 1 || risk.mat(SINCE, due) >= 0.05, risk.toString());
         }
     }
 
     @Test
     void nobodyIsToldToWaitLongerThanFourWeeks() {
-        assertEquals(28, new Risk(1e-6, new Exposure(1, new TreeMap<>()), 7, SINCE).dueAfterDays(Comfort.EASY_GOING));
+        assertEquals(28, new Risk(1, Hazard.steady(1e-6), 7).dueAfterDays(SINCE, Comfort.EASY_GOING));
     }
 
     /** A seeded count of the events themselves: Poisson arrivals, drawn day by day. */
@@ -74,7 +73,7 @@ class RiskTest {
             double wait = -Math.log(1 - random.nextDouble()) / rate;
             withTangle += wait <= 7 ? 1 : 0;
         }
-        double expected = new Risk(rate, new Exposure(1, new TreeMap<>()), 3, SINCE).tangle(7);
+        double expected = new Risk(1, Hazard.steady(rate), 3).tangle(SINCE, 7);
         double error = Math.sqrt(expected * (1 - expected) / weeks);
         assertEquals(expected, (double) withTangle / weeks, 3 * error);
     }
@@ -83,22 +82,22 @@ class RiskTest {
     void whatWorksOnACoatWorksWhereItTouches() {
         Coat fleece = Dogs.allOver(Dogs.fleece(80));
         Dog harnessed = Dogs.living(Set.of(Wear.HARNESS), Set.of());
-        assertEquals(1.5, Exposure.of(harnessed, fleece, Section.ARMPIT_LEFT, Life.ORDINARY).perDay());
-        assertEquals(1.0, Exposure.of(harnessed, fleece, Section.TAIL_WHOLE, Life.ORDINARY).perDay());
+        assertEquals(1.5, onADay(harnessed, fleece, Section.ARMPIT_LEFT));
+        assertEquals(1.0, onADay(harnessed, fleece, Section.TAIL_WHOLE));
         Dog snowy = Dogs.living(Set.of(), Set.of(Habit.SNOW));
-        assertEquals(1.25, Exposure.of(snowy, fleece, Section.HIND_FOOT_LEFT, Life.ORDINARY).perDay());
-        assertEquals(1.0, Exposure.of(snowy, fleece, Section.BACK, Life.ORDINARY).perDay());
+        assertEquals(1.25, onADay(snowy, fleece, Section.HIND_FOOT_LEFT));
+        assertEquals(1.0, onADay(snowy, fleece, Section.BACK));
         Dog changing = Dogs.with(LifeStage.CHANGING_COAT, History.GENTLE);
-        assertEquals(1.75, Exposure.of(changing, fleece, Section.BACK, Life.ORDINARY).perDay());
+        assertEquals(1.75, onADay(changing, fleece, Section.BACK));
         Coat shedding = Dogs.shedding(Dogs.hair(CoatKind.DOUBLE, 60));
-        assertEquals(1.75, Exposure.of(Dogs.adult(17), shedding, Section.BACK, Life.ORDINARY).perDay());
+        assertEquals(1.75, onADay(Dogs.adult(17), shedding, Section.BACK));
     }
 
     @Test
     void everythingAtOnceIsStillHeldWithinReason() {
         Dog wild = Dogs.living(Set.of(Wear.HARNESS, Wear.DOG_COAT), Set.of(Habit.values()));
         Coat shedding = Dogs.shedding(Dogs.hair(CoatKind.DOUBLE, 60));
-        assertEquals(6, Exposure.of(wild, shedding, Section.ARMPIT_LEFT, Life.ORDINARY).perDay());
+        assertEquals(6, onADay(wild, shedding, Section.ARMPIT_LEFT));
     }
 
     @Test
@@ -143,12 +142,16 @@ class RiskTest {
         assertEquals(List.of(2, 3, 4), List.of(careful, balanced, easyGoing));
     }
 
+    private static double onADay(Dog dog, Coat coat, Section section) {
+        return Exposure.of(dog, coat, section, Life.ORDINARY, new Shedding(List.of(), coat.sheddingHeavily(), SINCE)).on(SINCE);
+    }
+
     private static int interval(Coat coat, Comfort comfort, List<CombCheck> checks, LocalDate day) {
         return Rhythm.of(Dogs.adult(14), coat, comfort, checks, day).at(Section.HIND_LEG_LEFT).intervalDays();
     }
 
     private static boolean reached(Risk risk, int day, Comfort comfort) {
-        return risk.tangle(day) >= comfort.tangleLimit() || risk.mat(day) >= Risk.MAT_DUE
+        return risk.tangle(SINCE, day) >= comfort.tangleLimit() || risk.mat(SINCE, day) >= Risk.MAT_DUE
                 || day == Risk.LONGEST_WAIT_DAYS;
     }
 }

@@ -27,7 +27,7 @@ public class ReadingStore {
     }
 
     /** Oldest first. */
-    Map<Region, List<LengthReading>> of(long dogId) {
+    public Map<Region, List<LengthReading>> of(long dogId) {
         return jdbc.sql("SELECT region, day, millimetres FROM length_reading WHERE dog_id = ? ORDER BY day")
                 .param(dogId)
                 .query((row, n) -> new Row(Region.valueOf(row.getString("region")),

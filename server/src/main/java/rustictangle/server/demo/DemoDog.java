@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.Density;
@@ -24,9 +25,11 @@ import rustictangle.server.dog.DogForm;
  * @param daysBack       how long ago its records begin
  * @param findsTime      chance in (0, 1] that the owner brushes on a day when something is due
  * @param sectionsAtMost in one session
+ * @param groomInDays    when the groomer sees it; empty: no appointment
  * @param ease           log odds of a relaxed answer at a place the dog does not mind
  */
-record DemoDog(DogForm form, CoatForm coat, int daysBack, double findsTime, int sectionsAtMost, double ease) {
+record DemoDog(DogForm form, CoatForm coat, int daysBack, double findsTime, int sectionsAtMost, double ease,
+        Optional<Integer> groomInDays) {
 
     static List<DemoDog> household() {
         return List.of(oakum(), gannet(), thimble(), pintle());
@@ -42,7 +45,7 @@ record DemoDog(DogForm form, CoatForm coat, int daysBack, double findsTime, int 
                 Map.of(Region.HEAD, 22.0, Region.EARS, 20.0, Region.NECK, 95.0, Region.BODY, 70.0,
                         Region.LEGS, 30.0, Region.REAR, 90.0, Region.TAIL, 95.0));
         return new DemoDog(dog("Oakum", "Keeshond", 17.5, LifeStage.ADULT, History.GENTLE, Set.of(),
-                Set.of(Habit.FIELDS_OR_SAND)), form(coat, true), 130, 0.55, 29, 4.5);
+                Set.of(Habit.FIELDS_OR_SAND)), form(coat, true), 130, 0.55, 29, 4.5, Optional.empty());
     }
 
     private static DemoDog gannet() {
@@ -50,7 +53,7 @@ record DemoDog(DogForm form, CoatForm coat, int daysBack, double findsTime, int 
                 Map.of(Region.HEAD, 35.0, Region.EARS, 45.0, Region.NECK, 34.0, Region.BODY, 32.0,
                         Region.LEGS, 42.0, Region.REAR, 34.0, Region.TAIL, 30.0));
         return new DemoDog(dog("Gannet", "Lagotto cross", 14, LifeStage.ADULT, History.GENTLE, Set.of(Wear.HARNESS),
-                Set.of(Habit.SWIMS)), form(coat, false), 125, 0.8, 14, 4.0);
+                Set.of(Habit.SWIMS)), form(coat, false), 125, 0.8, 14, 4.0, Optional.empty());
     }
 
     private static DemoDog thimble() {
@@ -62,7 +65,8 @@ record DemoDog(DogForm form, CoatForm coat, int daysBack, double findsTime, int 
                     hair.millimetres(), hair.density(), hair.texture(), hair.undercoat(), true));
         }
         return new DemoDog(dog("Thimble", "Tibetan Terrier", 9.6, LifeStage.ADULT, History.ROUGH_GROOM, Set.of(), Set.of()),
-                form(coat, false), 110, 0.85, 9, 2.6);
+                form(coat, false), 110, 0.85, 9, 2.6,
+                Optional.of(24));
     }
 
     private static DemoDog pintle() {
@@ -70,7 +74,7 @@ record DemoDog(DogForm form, CoatForm coat, int daysBack, double findsTime, int 
                 Map.of(Region.HEAD, 30.0, Region.EARS, 12.0, Region.NECK, 22.0, Region.BODY, 24.0,
                         Region.LEGS, 22.0, Region.REAR, 20.0, Region.TAIL, 18.0));
         return new DemoDog(dog("Pintle", "Border Terrier", 4.1, LifeStage.PUPPY, History.GENTLE, Set.of(), Set.of()),
-                form(coat, false), 40, 0.8, 4, 3.2);
+                form(coat, false), 40, 0.8, 4, 3.2, Optional.empty());
     }
 
     private static DogForm dog(String name, String breed, double kilograms, LifeStage stage, History history, Set<Wear> wears,

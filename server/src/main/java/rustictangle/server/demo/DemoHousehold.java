@@ -3,6 +3,8 @@ package rustictangle.server.demo;
 import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.util.Map;
+import java.util.Optional;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -23,6 +25,7 @@ import rustictangle.server.kit.ToolStore;
 import rustictangle.server.session.EventStore;
 import rustictangle.server.session.SessionStore;
 import rustictangle.server.trust.TrialStore;
+import rustictangle.server.visit.VisitStore;
 
 /** Fills an empty data file with the made-up household, its records counted back from today. */
 @Component
@@ -40,10 +43,12 @@ class DemoHousehold implements ApplicationRunner {
     private final ToolStore tools;
     private final ReadingStore readings;
     private final Kits kits;
+    private final VisitStore visits;
     private final Clock clock;
 
     DemoHousehold(DogStore dogs, CoatStore coats, HouseholdStore household, SessionStore sessions,
-            EventStore events, TrialStore trials, ToolStore tools, ReadingStore readings, Kits kits, Clock clock) {
+            EventStore events, TrialStore trials, ToolStore tools, ReadingStore readings, Kits kits, VisitStore visits,
+            Clock clock) {
         this.dogs = dogs;
         this.coats = coats;
         this.household = household;
@@ -53,6 +58,7 @@ class DemoHousehold implements ApplicationRunner {
         this.tools = tools;
         this.readings = readings;
         this.kits = kits;
+        this.visits = visits;
         this.clock = clock;
     }
 
@@ -63,7 +69,7 @@ class DemoHousehold implements ApplicationRunner {
             return;
         }
         household.put(new Household("Mooring 14", Comfort.BALANCED, Household.LengthUnit.MILLIMETRES,
-                Household.MassUnit.KILOGRAMS, DayOfWeek.MONDAY, Household.DateFormat.DAY_MONTH));
+                Household.MassUnit.KILOGRAMS, DayOfWeek.MONDAY, Household.DateFormat.DAY_MONTH, Household.LATITUDE, Map.of()));
         DemoDrawer.fill(tools, LocalDate.now(clock));
         RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(SEED);
         for (DemoDog demo : DemoDog.household()) {
@@ -72,6 +78,7 @@ class DemoHousehold implements ApplicationRunner {
             KnownDog known = new KnownDog(id, demo.form().name(), demo.form().dog(), demo.coat().coat());
             DemoReadings.of(demo, LocalDate.now(clock)).forEach((day, lengths) -> lengths.forEach((region, length) ->
                     readings.put(id, region, new LengthReading(day, length))));
+            demo.groomInDays().ifPresent(days -> visits.setNext(id, LocalDate.now(clock), Optional.of(LocalDate.now(clock).plusDays(days))));
             new DemoMonths(known, demo, kits.of(known), random, sessions, events, trials, clock.getZone())
                     .live(LocalDate.now(clock));
         }

@@ -1,14 +1,25 @@
 package rustictangle.server.household;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
+import jakarta.validation.constraints.AssertTrue;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.DayOfWeek;
+import java.util.Collections;
+import java.util.Map;
+import java.util.TreeMap;
 import rustictangle.core.rhythm.Comfort;
 
 /**
  * The household and how it likes things shown. Stored values are always metric.
  *
- * @param name up to 60 characters; may be empty
+ * @param name     up to 60 characters; may be empty
+ * @param latitude degrees, south below 0
+ * @param minutes  for brushing, each day of the week, in [0, 180]; empty: as many as it takes
  */
 public record Household(
         @NotNull @Size(max = 60, message = "At most 60 characters; shorten it.") String name,
@@ -16,7 +27,25 @@ public record Household(
         @NotNull LengthUnit lengthUnit,
         @NotNull MassUnit massUnit,
         @NotNull DayOfWeek weekStart,
-        @NotNull DateFormat dateFormat) {
+        @NotNull DateFormat dateFormat,
+        @NotNull(message = "Say how far north or south you live, in degrees.")
+        @DecimalMin(value = "-90", message = "Latitude is -90 to 90 degrees; south is below 0.")
+        @DecimalMax(value = "90", message = "Latitude is -90 to 90 degrees; south is below 0.") Double latitude,
+        @NotNull Map<DayOfWeek, @NotNull @Min(value = 0, message = "From 0 to 180 minutes a day.")
+                @Max(value = 180, message = "From 0 to 180 minutes a day.") Integer> minutes) {
+
+    /** A middling latitude of the north, until the owner says where. */
+    public static final double LATITUDE = 50;
+
+    public Household {
+        minutes = minutes == null ? null : Collections.unmodifiableMap(new TreeMap<>(minutes));
+    }
+
+    @AssertTrue(message = "Give the minutes of every day of the week, or of none.")
+    @JsonIgnore
+    public boolean isMinutesWhole() {
+        return minutes == null || minutes.isEmpty() || minutes.size() == DayOfWeek.values().length;
+    }
 
     public enum LengthUnit { MILLIMETRES, INCHES }
 

@@ -1,8 +1,12 @@
 package rustictangle.server.household;
 
 import java.time.DayOfWeek;
+import java.util.EnumMap;
+import java.util.Map;
+import org.springframework.jdbc.core.RowCallbackHandler;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 import rustictangle.core.rhythm.Comfort;
 
 /** The one row of the household. */
@@ -17,7 +21,7 @@ public class HouseholdStore {
 
     public Household get() {
         return jdbc.sql("""
-                SELECT name, comfort, length_unit, mass_unit, week_start, date_format
+                SELECT name, comfort, length_unit, mass_unit, week_start, date_format, latitude
                   FROM household WHERE id = 1
                 """)
                 .query((row, n) -> new Household(row.getString("name"),
@@ -25,19 +29,31 @@ public class HouseholdStore {
                         Household.LengthUnit.valueOf(row.getString("length_unit")),
                         Household.MassUnit.valueOf(row.getString("mass_unit")),
                         DayOfWeek.valueOf(row.getString("week_start")),
-                        Household.DateFormat.valueOf(row.getString("date_format"))))
+                        Household.DateFormat.valueOf(row.getString("date_format")),
+                        row.getDouble("latitude"), minutes()))
                 .single();
     }
 
+    private Map<DayOfWeek, Integer> minutes() {
+        Map<DayOfWeek, Integer> minutes = new EnumMap<>(DayOfWeek.class);
+        jdbc.sql("SELECT weekday, minutes FROM day_minutes").query((RowCallbackHandler) row ->
+                minutes.put(DayOfWeek.valueOf(row.getString("weekday")), row.getInt("minutes")));
+        return minutes;
+    }
+
+    @Transactional
     public void put(Household household) {
         jdbc.sql("""
                 UPDATE household SET name = ?, comfort = ?, length_unit = ?, mass_unit = ?,
-                       week_start = ?, date_format = ?
+                       week_start = ?, date_format = ?, latitude = ?
                  WHERE id = 1
                 """)
                 .params(household.name().strip(), household.comfort().name(), household.lengthUnit().name(),
                         household.massUnit().name(), household.weekStart().name(),
-                        household.dateFormat().name())
+                        household.dateFormat().name(), household.latitude())
                 .update();
+        jdbc.sql("DELETE FROM day_minutes").update();
+        household.minutes().forEach((day, minutes) ->
+                jdbc.sql("INSERT INTO day_minutes (weekday, minutes) VALUES (?, ?)").params(day.name(), minutes).update());
     }
 }

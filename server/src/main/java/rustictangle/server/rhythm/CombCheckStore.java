@@ -2,6 +2,8 @@ package rustictangle.server.rhythm;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.NavigableSet;
+import java.util.TreeSet;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import rustictangle.core.dog.Section;
@@ -17,12 +19,33 @@ public class CombCheckStore {
         this.jdbc = jdbc;
     }
 
-    /** Oldest first. */
-    public List<CombCheck> of(long dogId) {
-        return jdbc.sql("SELECT section, day, tangles, mat_left FROM comb_check WHERE dog_id = ? ORDER BY seq")
-                .param(dogId)
+    /** Of sessions begun from the one moment, as stored, up to before the other, oldest first. */
+    List<CombCheck> of(long dogId, String from, String before) {
+        return jdbc.sql("""
+                SELECT section, day, tangles, comb = 'MAT_LEFT' AS mat_left
+                  FROM session_event
+                 WHERE session_id IN (SELECT id FROM session WHERE dog_id = ? AND started_at >= ? AND started_at < ?)
+                   AND type = 'SECTION_DONE' AND comb <> 'NOT_COMBED' AND standing = 1
+                 ORDER BY seq
+                """)
+                .params(dogId, from, before)
                 .query((row, n) -> new CombCheck(Section.valueOf(row.getString("section")),
                         LocalDate.parse(row.getString("day")), row.getInt("tangles"), row.getBoolean("mat_left")))
+                .list();
+    }
+
+    /** Of one section since a day, oldest first. */
+    public List<CombCheck> of(long dogId, Section section, LocalDate since) {
+        return jdbc.sql("""
+                SELECT day, tangles, comb = 'MAT_LEFT' AS mat_left
+                  FROM session_event
+                 WHERE session_id IN (SELECT id FROM session WHERE dog_id = ? AND started_at >= ?)
+                   AND section = ? AND type = 'SECTION_DONE' AND comb <> 'NOT_COMBED' AND standing = 1
+                 ORDER BY seq
+                """)
+                .params(dogId, since.toString(), section.name())
+                .query((row, n) -> new CombCheck(section, LocalDate.parse(row.getString("day")), row.getInt("tangles"),
+                        row.getBoolean("mat_left")))
                 .list();
     }
 
@@ -31,12 +54,24 @@ public class CombCheckStore {
 
     public List<Found> foundSince(long dogId, LocalDate since) {
         return jdbc.sql("""
-                SELECT section, count(*) AS checks, sum(tangles) AS tangles, sum(mat_left) AS mats
-                  FROM comb_check WHERE dog_id = ? AND day >= ? GROUP BY section
+                SELECT section, count(*) AS checks, sum(tangles) AS tangles, sum(comb = 'MAT_LEFT') AS mats
+                  FROM session_event
+                 WHERE session_id IN (SELECT id FROM session WHERE dog_id = ? AND started_at >= ?)
+                   AND type = 'SECTION_DONE' AND comb <> 'NOT_COMBED' AND standing = 1
+                 GROUP BY section
                 """)
                 .params(dogId, since.toString())
                 .query((row, n) -> new Found(Section.valueOf(row.getString("section")), row.getInt("checks"),
                         row.getInt("tangles"), row.getInt("mats")))
                 .list();
+    }
+
+    /** Days since one day on which a session brought out a heap of hair. */
+    NavigableSet<LocalDate> heaps(long dogId, LocalDate since) {
+        return new TreeSet<>(jdbc.sql("""
+                SELECT DISTINCT day FROM session_event
+                 WHERE dog_id = ? AND type = 'HAIR_OUT' AND hair = 'HEAP' AND standing = 1 AND day >= ?
+                """).params(dogId, since.toString())
+                .query((row, n) -> LocalDate.parse(row.getString("day"))).list());
     }
 }

@@ -22,9 +22,6 @@ import rustictangle.server.frame.BadField;
 @RequestMapping("/api/dogs/{dogId}/life")
 class LifeController {
 
-    /** So many days back something may be remembered. */
-    private static final int DAYS = 7;
-
     /** @param days the newest first, today included */
     record LifeView(List<DayView> days, List<EventView> events, boolean weatherSimulated) { }
 
@@ -51,9 +48,9 @@ class LifeController {
     @GetMapping
     LifeView life(@PathVariable long dogId) {
         dogs.get(dogId);
-        Life life = store.of(dogId);
         LocalDate today = LocalDate.now(clock);
-        return new LifeView(IntStream.range(0, DAYS).mapToObj(today::minusDays)
+        Life life = store.of(dogId, today.minusDays(LifeEvent.REMEMBERED_DAYS));
+        return new LifeView(IntStream.range(0, LifeEvent.REMEMBERED_DAYS).mapToObj(today::minusDays)
                 .map(day -> new DayView(day, life.days().getOrDefault(day, Set.of()), weather.wet(day))).toList(), EVENTS,
                 weather.simulated());
     }
@@ -63,8 +60,9 @@ class LifeController {
     LifeView add(@PathVariable long dogId, @PathVariable LocalDate day, @PathVariable LifeEvent event) {
         dogs.get(dogId);
         LocalDate today = LocalDate.now(clock);
-        if (day.isAfter(today) || day.isBefore(today.minusDays(DAYS - 1L))) {
-            throw new BadField("day", "From " + today.minusDays(DAYS - 1L) + " to today; older days say little about what is due.");
+        LocalDate first = today.minusDays(LifeEvent.REMEMBERED_DAYS - 1L);
+        if (day.isAfter(today) || day.isBefore(first)) {
+            throw new BadField("day", "From " + first + " to today; older days say little about what is due.");
         }
         store.add(dogId, day, event);
         return life(dogId);

@@ -21,9 +21,10 @@ class LifeStore {
         this.jdbc = jdbc;
     }
 
-    Life of(long dogId) {
+    /** Since a day, included. */
+    Life of(long dogId, LocalDate since) {
         TreeMap<LocalDate, Set<LifeEvent>> days = new TreeMap<>();
-        jdbc.sql("SELECT day, event FROM life_event WHERE dog_id = ?").param(dogId)
+        jdbc.sql("SELECT day, event FROM life_event WHERE dog_id = ? AND day >= ?").params(dogId, since.toString())
                 .query((row, n) -> new Row(LocalDate.parse(row.getString("day")), LifeEvent.valueOf(row.getString("event"))))
                 .list().forEach(row -> days.computeIfAbsent(row.day(), day -> EnumSet.noneOf(LifeEvent.class)).add(row.event()));
         return new Life(days);

@@ -2,29 +2,59 @@ package rustictangle.server.rhythm;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.NavigableSet;
 import org.springframework.stereotype.Component;
+import rustictangle.core.rhythm.CombCheck;
+import rustictangle.core.rhythm.Comfort;
+import rustictangle.core.rhythm.Diary;
+import rustictangle.core.rhythm.Forecast;
 import rustictangle.core.rhythm.Rhythm;
+import rustictangle.core.rhythm.Season;
 import rustictangle.server.coat.KnownDog;
+import rustictangle.server.coat.ReadingStore;
+import rustictangle.server.frame.LogReader;
+import rustictangle.server.frame.PastLogStore;
+import rustictangle.server.household.Household;
 import rustictangle.server.household.HouseholdStore;
 
-/** A known dog's rhythm today. */
+/** A known dog's rhythm today, and what is to come. */
 @Component
 public class Rhythms {
 
-    private final CombCheckStore checks;
+    /** So far back a dog's own seasons are looked for, years. */
+    private static final int SEASONS_YEARS = 4;
+
+    private final CombCheckStore store;
+    private final LogReader<CombCheck> checks;
     private final LifeStore life;
-    private final HouseholdStore household;
+    private final ReadingStore readings;
+    private final HouseholdStore households;
     private final Clock clock;
 
-    Rhythms(CombCheckStore checks, LifeStore life, HouseholdStore household, Clock clock) {
-        this.checks = checks;
+    Rhythms(CombCheckStore store, PastLogStore log, LifeStore life, ReadingStore readings, HouseholdStore households, Clock clock) {
+        this.store = store;
+        this.checks = new LogReader<>(log, Diary.REMEMBERED_DAYS, store::of);
         this.life = life;
-        this.household = household;
+        this.readings = readings;
+        this.households = households;
         this.clock = clock;
     }
 
     public Rhythm of(KnownDog known) {
-        return Rhythm.of(known.dog(), known.coat(), household.get().comfort(), checks.of(known.id()),
-                life.of(known.id()), LocalDate.now(clock));
+        return forecast(known).rhythm();
+    }
+
+    public Forecast forecast(KnownDog known) {
+        Household household = households.get();
+        return forecast(known, household, household.comfort());
+    }
+
+    /** With another comfort than the household's own. */
+    Forecast forecast(KnownDog known, Household household, Comfort comfort) {
+        LocalDate today = LocalDate.now(clock);
+        NavigableSet<LocalDate> heaps = store.heaps(known.id(), today.minusYears(SEASONS_YEARS));
+        Diary diary = new Diary(checks.of(known.id(), today), life.of(known.id(), today.minusDays(Diary.REMEMBERED_DAYS)),
+                readings.of(known.id()), heaps, Season.about(household.latitude(), heaps, today));
+        return Forecast.of(known.dog(), known.coat(), comfort, diary, today);
     }
 }

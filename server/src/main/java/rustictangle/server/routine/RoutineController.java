@@ -38,8 +38,9 @@ class RoutineController {
     /**
      * @param inTraining where the dog is practised with, not brushed
      * @param why        absent when there is no such place
+     * @param season     what the shedding season asks for; absent when nothing just now
      */
-    record RoutineAnswer(RoutineView routine, List<StandingView> inTraining, Optional<Reason> why) { }
+    record RoutineAnswer(RoutineView routine, List<StandingView> inTraining, Optional<Reason> why, Optional<Reason> season) { }
 
     /** @param training whether what is still in training is brushed all the same */
     @GetMapping("/api/dogs/{dogId}/routine")
@@ -47,7 +48,8 @@ class RoutineController {
             @RequestParam Optional<Order> order, @RequestParam(defaultValue = "false") boolean training) {
         Routines.Today today = routines.today(dogs.get(dogId), scope, training);
         Routine routine = today.routine();
-        return new RoutineAnswer(RoutineView.of(order.map(routine::inOrder).orElse(routine)), today.inTraining(), today.why());
+        return new RoutineAnswer(RoutineView.of(order.map(routine::inOrder).orElse(routine)), today.inTraining(), today.why(),
+                today.season());
     }
 
     /** How each thing is done with the hands. */

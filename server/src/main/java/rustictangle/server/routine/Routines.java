@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
+import rustictangle.core.rhythm.Forecast;
 import rustictangle.core.rhythm.Rhythm;
 import rustictangle.core.rhythm.SectionRhythm;
 import rustictangle.core.kit.Kit;
@@ -41,46 +42,58 @@ public class Routines {
         this.times = times;
     }
 
-    /**
-     * @param inTraining where the dog is not ready to be brushed; left out of the routine unless asked for
-     * @param rhythm     that it rests on
-     * @param trust      that it rests on
-     */
-    public record Today(Routine routine, List<StandingView> inTraining, Optional<Reason> why, Rhythm rhythm, Trust trust) { }
+    /** All that is reckoned of a dog for one look at it. */
+    public record Dog(KnownDog known, Kit kit, Forecast forecast, Trust trust, Pace pace) {
 
-    /** @param all whether what is still in training is brushed all the same */
-    public Today today(KnownDog known, Scope scope, boolean all) {
-        Kit kit = kits.of(known);
-        Rhythm rhythm = rhythms.of(known);
-        Trust trust = trusts.of(known, kit);
-        List<Section> sections = scope == Scope.WHOLE ? kit.brushed()
-                : rhythm.dueSections().stream().map(SectionRhythm::section).toList();
-        Training training = Training.of(trust, sections);
-        return new Today(of(known, kit, trust, rhythm, all ? sections : training.brushed()),
-                training.practised().stream().map(section -> StandingView.of(
-                        new Spot(trust.lead(section).orElseThrow(), Optional.of(section)), trust.at(section).orElseThrow())).toList(),
-                training.why(), rhythm, trust);
+        public Rhythm rhythm() {
+            return forecast.rhythm();
+        }
+
+        /** In the minutes that this owner has shown to take. */
+        public Routine routine(Collection<Section> sections) {
+            return Routine.of(known.dog(), known.coat(), kit, trust, rhythm().sections(), sections).atPace(pace);
+        }
+
+        /** Everywhere that is brushed, not only practised. */
+        public Routine ready() {
+            return routine(Training.of(trust, kit.brushed()).brushed());
+        }
     }
 
-    /** In the minutes that this owner has shown to take. */
-    private Routine of(KnownDog known, Kit kit, Trust trust, Rhythm rhythm, Collection<Section> sections) {
-        Routine whole = Routine.of(known.dog(), known.coat(), kit, trust, rhythm.sections(), kit.brushed());
-        return Routine.of(known.dog(), known.coat(), kit, trust, rhythm.sections(), sections)
-                .atPace(Pace.learned(whole, times.of(known.id())));
+    public Dog dog(KnownDog known) {
+        Kit kit = kits.of(known);
+        Forecast forecast = rhythms.forecast(known);
+        Trust trust = trusts.of(known, kit);
+        Routine whole = Routine.of(known.dog(), known.coat(), kit, trust, forecast.rhythm().sections(), kit.brushed());
+        return new Dog(known, kit, forecast, trust, Pace.learned(whole, times.of(known.id())));
+    }
+
+    /**
+     * @param inTraining where the dog is not ready to be brushed; left out of the routine unless asked for
+     * @param season     what the shedding season asks for
+     */
+    record Today(Routine routine, List<StandingView> inTraining, Optional<Reason> why, Optional<Reason> season) { }
+
+    /** @param all whether what is still in training is brushed all the same */
+    Today today(KnownDog known, Scope scope, boolean all) {
+        Dog dog = dog(known);
+        List<Section> sections = scope == Scope.WHOLE ? dog.kit.brushed()
+                : dog.rhythm().dueSections().stream().map(SectionRhythm::section).toList();
+        Training training = Training.of(dog.trust, sections);
+        return new Today(dog.routine(all ? sections : training.brushed()),
+                training.practised().stream().map(section -> StandingView.of(
+                        new Spot(dog.trust.lead(section).orElseThrow(), Optional.of(section)), dog.trust.at(section).orElseThrow())).toList(),
+                training.why(), dog.forecast.season());
     }
 
     /** The best choice for every number of minutes, and how long what is left out can wait. */
     MinutesView minutes(KnownDog known, LocalDate today) {
-        Kit kit = kits.of(known);
-        Rhythm rhythm = rhythms.of(known);
-        Trust trust = trusts.of(known, kit);
-        Routine whole = of(known, kit, trust, rhythm, Training.of(trust, kit.brushed()).brushed());
-        return MinutesView.of(MinutesPlan.forEachMinute(whole, rhythm.sections()), rhythm, today);
+        Dog dog = dog(known);
+        return MinutesView.of(MinutesPlan.forEachMinute(dog.ready(), dog.rhythm().sections()), dog.rhythm(), today);
     }
 
     /** How these sections are done, whatever is due. */
     public Routine of(KnownDog known, Collection<Section> sections) {
-        Kit kit = kits.of(known);
-        return of(known, kit, trusts.of(known, kit), rhythms.of(known), sections);
+        return dog(known).routine(sections);
     }
 }

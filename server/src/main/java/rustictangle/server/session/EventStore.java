@@ -116,12 +116,13 @@ public class EventStore {
                 .single();
     }
 
-    /** What the comb met at every section, oldest first. */
-    List<Mat.Look> looks(long dogId) {
+    /** What the comb met, in sessions begun from the one moment, as stored, up to before the other, oldest first. */
+    List<Mat.Look> looks(long dogId, String from, String before) {
         return jdbc.sql("""
                 SELECT section, day, comb, skin, lump, beneath, spread FROM session_event
-                 WHERE dog_id = ? AND standing = 1 AND type IN ('CAUGHT', 'SECTION_DONE') ORDER BY seq
-                """).param(dogId)
+                 WHERE session_id IN (SELECT id FROM session WHERE dog_id = ? AND started_at >= ? AND started_at < ?)
+                   AND standing = 1 AND type IN ('CAUGHT', 'SECTION_DONE') ORDER BY seq
+                """).params(dogId, from, before)
                 .query((row, n) -> new Mat.Look(Section.valueOf(row.getString("section")),
                         LocalDate.parse(row.getString("day")), Optional.ofNullable(EventRow.found(row)),
                         Optional.ofNullable(row.getString("comb")).map(CombResult::valueOf)))

@@ -45,13 +45,16 @@ class HistoryController {
     private final KnownDogs dogs;
     private final SessionStore sessions;
     private final EventStore events;
+    private final Mats mats;
     private final CombCheckStore checks;
     private final Clock clock;
 
-    HistoryController(KnownDogs dogs, SessionStore sessions, EventStore events, CombCheckStore checks, Clock clock) {
+    HistoryController(KnownDogs dogs, SessionStore sessions, EventStore events, Mats mats, CombCheckStore checks,
+            Clock clock) {
         this.dogs = dogs;
         this.sessions = sessions;
         this.events = events;
+        this.mats = mats;
         this.checks = checks;
         this.clock = clock;
     }
@@ -71,15 +74,14 @@ class HistoryController {
     PlaceStory place(@PathVariable long dogId, @PathVariable Section section) {
         dogs.get(dogId);
         LocalDate since = LocalDate.now(clock).minusDays(DAYS);
-        return new PlaceStory(section, since, LocalDate.now(clock), checks.of(dogId).stream()
-                .filter(check -> check.section() == section && !check.date().isBefore(since)).toList());
+        return new PlaceStory(section, since, LocalDate.now(clock), checks.of(dogId, section, since));
     }
 
     /** The mats left in and not cleared since. */
     @GetMapping("/api/dogs/{dogId}/mats")
     List<Mat> mats(@PathVariable long dogId) {
         dogs.get(dogId);
-        return Mat.stillIn(events.looks(dogId));
+        return mats.stillIn(dogId);
     }
 
     private PastSessionView view(PastSession past) {

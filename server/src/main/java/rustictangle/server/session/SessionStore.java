@@ -17,7 +17,7 @@ import rustictangle.server.frame.StoredInstant;
 public class SessionStore {
 
     /** @param endedAt empty while it goes on */
-    record StoredSession(UUID id, long dogId, Instant startedAt, Optional<Instant> endedAt, String note) { }
+    public record StoredSession(UUID id, long dogId, Instant startedAt, Optional<Instant> endedAt, String note) { }
 
     /**
      * @param seconds what it was expected to take when the session began; empty: not known
@@ -47,13 +47,13 @@ public class SessionStore {
                 .param(id.toString()).query(SessionStore::readSession).optional();
     }
 
-    Optional<StoredSession> findOpen(long dogId) {
+    public Optional<StoredSession> findOpen(long dogId) {
         return jdbc.sql("""
                 SELECT id, dog_id, started_at, ended_at, note FROM session WHERE dog_id = ? AND ended_at IS NULL
                 """).param(dogId).query(SessionStore::readSession).optional();
     }
 
-    Optional<Instant> lastEnded(long dogId) {
+    public Optional<Instant> lastEnded(long dogId) {
         return jdbc.sql("""
                 SELECT max(started_at) FROM session WHERE dog_id = ? AND ended_at IS NOT NULL
                 """).param(dogId).query((row, n) -> Optional.ofNullable(row.getString(1)).map(Instant::parse))
@@ -87,6 +87,14 @@ public class SessionStore {
                         row.getInt("skipped"), row.getInt("tangles"), row.getInt("mats_left"), row.getInt("relaxed"),
                         row.getInt("uneasy"), row.getInt("opted_out")))
                 .list();
+    }
+
+    /** Seconds that places took, of all dogs, in sessions begun since a moment, as stored. */
+    public int spentSince(String moment) {
+        return jdbc.sql("""
+                SELECT coalesce(sum(spent), 0) FROM session_event
+                 WHERE session_id IN (SELECT id FROM session WHERE started_at >= ?) AND type = 'SECTION_DONE' AND standing = 1
+                """).param(moment).query(Integer.class).single();
     }
 
     List<PlannedSection> plan(UUID id) {

@@ -15,7 +15,6 @@ import rustictangle.core.rhythm.SectionRhythm;
 import rustictangle.core.routine.Routine;
 import rustictangle.core.routine.RoutineStep;
 import rustictangle.core.session.CatchAdvice;
-import rustictangle.core.session.Mat;
 import rustictangle.core.session.Review;
 import rustictangle.core.session.Session;
 import rustictangle.core.session.SessionEvent;
@@ -41,17 +40,19 @@ class SessionViews {
     private final EventStore events;
     private final Routines routines;
     private final Rhythms rhythms;
+    private final Mats mats;
     private final Treats treats;
     private final Trusts trusts;
     private final Clock clock;
 
-    SessionViews(SessionService service, SessionStore store, EventStore events, Routines routines, Rhythms rhythms,
+    SessionViews(SessionService service, SessionStore store, EventStore events, Routines routines, Rhythms rhythms, Mats mats,
             Treats treats, Trusts trusts, Clock clock) {
         this.service = service;
         this.store = store;
         this.events = events;
         this.routines = routines;
         this.rhythms = rhythms;
+        this.mats = mats;
         this.treats = treats;
         this.trusts = trusts;
         this.clock = clock;
@@ -64,7 +65,7 @@ class SessionViews {
         int spent = spent(session, state);
         Optional<Review> review = state.end().map(end -> Review.of(state, spent, expected(session, state, routine)));
         return SessionView.of(session, state, log.entries(), caught(known, log.session()), RoutineView.of(routine),
-                Mat.stillIn(events.looks(known.id())), treats.on(known, LocalDate.now(clock)), spent, review);
+                mats.stillIn(known.id()), treats.on(known, LocalDate.now(clock)), spent, review);
     }
 
     /** @param revision grows with every entry */

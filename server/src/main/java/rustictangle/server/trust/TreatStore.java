@@ -1,6 +1,5 @@
 package rustictangle.server.trust;
 
-import java.time.LocalDate;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -28,9 +27,13 @@ class TreatStore {
                 """).params(dogId, treat.kcalPerGram(), treat.grams()).update();
     }
 
-    /** Pieces, in brushing and in practice. */
-    int given(long dogId, LocalDate day) {
-        return jdbc.sql("SELECT count(*) FROM treat_given WHERE dog_id = ? AND day = ?").params(dogId, day.toString())
-                .query(Integer.class).single();
+    /** Pieces since a moment, as stored: those given in sessions begun since, and the one that pays each answer in practice. */
+    int given(long dogId, String since) {
+        return jdbc.sql("""
+                SELECT (SELECT count(*) FROM session_event
+                         WHERE session_id IN (SELECT id FROM session WHERE dog_id = :dog AND started_at >= :since)
+                           AND type = 'TREAT_GIVEN' AND standing = 1)
+                     + (SELECT count(*) FROM practice_trial WHERE dog_id = :dog AND at >= :since)
+                """).param("dog", dogId).param("since", since).query(Integer.class).single();
     }
 }

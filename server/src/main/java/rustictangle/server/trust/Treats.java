@@ -6,15 +6,18 @@ import rustictangle.core.trust.Treat;
 import rustictangle.core.trust.TreatAllowance;
 import rustictangle.core.trust.TreatsToday;
 import rustictangle.server.coat.KnownDog;
+import rustictangle.server.frame.PastLogStore;
 
 /** What is in a dog's treat bag, and what of it was given. */
 @Component
 public class Treats {
 
     private final TreatStore store;
+    private final PastLogStore log;
 
-    Treats(TreatStore store) {
+    Treats(TreatStore store, PastLogStore log) {
         this.store = store;
+        this.log = log;
     }
 
     /** As entered, or what is usual for this dog. */
@@ -22,7 +25,7 @@ public class Treats {
         return store.find(known.id()).orElseGet(() -> Treat.usual(TreatAllowance.of(known.dog())));
     }
 
-    public TreatsToday on(KnownDog known, LocalDate day) {
-        return TreatsToday.of(TreatAllowance.of(known.dog()), of(known), store.given(known.id(), day));
+    public TreatsToday on(KnownDog known, LocalDate today) {
+        return TreatsToday.of(TreatAllowance.of(known.dog()), of(known), store.given(known.id(), log.beginning(today)));
     }
 }

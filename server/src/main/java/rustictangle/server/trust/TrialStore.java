@@ -23,9 +23,30 @@ public class TrialStore {
         this.jdbc = jdbc;
     }
 
-    /** Oldest first. */
-    public List<Trial> of(long dogId) {
-        return jdbc.sql("SELECT day, subject, section, signal FROM trial WHERE dog_id = ? ORDER BY at").param(dogId)
+    /**
+     * Answers of sessions begun, and practices held, from the one moment, as stored, up to before the other, oldest
+     * first. A place in one session answers once: with the least willing signal that was seen there. Being relaxed only
+     * counts once the place is done.
+     */
+    public List<Trial> of(long dogId, String from, String before) {
+        return jdbc.sql("""
+                SELECT a.at, a.day, p.subject, a.section,
+                       CASE a.worst WHEN 3 THEN 'AFRAID' WHEN 2 THEN 'OPTED_OUT' WHEN 1 THEN 'UNEASY' ELSE 'RELAXED' END AS signal
+                  FROM (SELECT session_id, max(at) AS at, max(day) AS day, section, max(type = 'SECTION_DONE') AS done,
+                               max(CASE signal WHEN 'AFRAID' THEN 3 WHEN 'OPTED_OUT' THEN 2 WHEN 'UNEASY' THEN 1 ELSE 0 END) AS worst
+                          FROM session_event
+                         WHERE session_id IN (SELECT id FROM session
+                                               WHERE dog_id = :dog AND started_at >= :from AND started_at < :before)
+                           AND type IN ('SECTION_DONE', 'SIGNALLED') AND standing = 1
+                         GROUP BY session_id, section) AS a
+                  LEFT JOIN session_plan AS p ON p.session_id = a.session_id AND p.section = a.section
+                 WHERE a.done OR a.worst > 0
+                UNION ALL
+                SELECT at, day, subject, section, signal FROM practice_trial
+                 WHERE dog_id = :dog AND at >= :from AND at < :before
+                 ORDER BY at
+                """)
+                .param("dog", dogId).param("from", from).param("before", before)
                 .query((row, n) -> new Trial(LocalDate.parse(row.getString("day")),
                         Optional.ofNullable(row.getString("subject")).map(Subject::valueOf),
                         Optional.ofNullable(row.getString("section")).map(Section::valueOf),

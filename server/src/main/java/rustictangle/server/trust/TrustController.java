@@ -169,7 +169,7 @@ class TrustController {
     PracticeView takeBack(@PathVariable long dogId, @PathVariable UUID trialId, @RequestParam Subject subject,
             @RequestParam Optional<Section> section) {
         dogs.get(dogId);
-        trials.removePractice(trialId, dogId);
+        trusts.takeBack(trialId, dogId);
         return practice(dogId, subject, section);
     }
 

@@ -34,7 +34,7 @@ class DemoHouseholdTest extends ServerTest {
         assertEquals(0, jdbc.sql("SELECT count(*) FROM session WHERE ended_at IS NULL").query(Integer.class).single());
         int events = jdbc.sql("SELECT count(*) FROM session_event").query(Integer.class).single();
         assertTrue(events > 1000, events + " entries");
-        int tangled = jdbc.sql("SELECT count(*) FROM comb_check WHERE tangles > 0").query(Integer.class).single();
+        int tangled = jdbc.sql("SELECT count(*) FROM session_event WHERE type = 'SECTION_DONE' AND tangles > 0").query(Integer.class).single();
         assertTrue(tangled > events / 20 && tangled < events / 2, tangled + " tangled of " + events);
     }
 }

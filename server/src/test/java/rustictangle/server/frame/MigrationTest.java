@@ -33,8 +33,8 @@ class MigrationTest {
         Flyway.configure().dataSource(file).load().migrate();
         assertEquals(1, undercoat(jdbc, "BODY"));
         assertEquals(0, undercoat(jdbc, "TAIL"));
-        assertEquals("BACK", jdbc.sql("SELECT section FROM comb_check").query(String.class).single());
-        assertEquals("RELAXED", jdbc.sql("SELECT signal FROM trial").query(String.class).single());
+        assertEquals("BACK", jdbc.sql("SELECT section FROM session_event WHERE type = 'SECTION_DONE'").query(String.class).single());
+        assertEquals("RELAXED", jdbc.sql("SELECT signal FROM session_event WHERE type = 'SECTION_DONE'").query(String.class).single());
         assertEquals(600, jdbc.sql("SELECT seconds FROM section_time").query(Integer.class).single());
         assertEquals("", jdbc.sql("SELECT breed FROM dog").query(String.class).single());
     }

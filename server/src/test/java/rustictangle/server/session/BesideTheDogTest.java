@@ -9,13 +9,16 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.time.Duration;
+import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.mockito.Mockito;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
 import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.ResultActions;
 import rustictangle.server.ServerTest;
+import rustictangle.server.trust.TrialStore;
 
 /** The session's log while the hands are on the dog, over HTTP. */
 class BesideTheDogTest extends ServerTest {
@@ -23,6 +26,8 @@ class BesideTheDogTest extends ServerTest {
     /** Any scale can take the simulated one's place. */
     @MockitoBean
     private KitchenScale scale;
+    @Autowired
+    private TrialStore trials;
 
     @Test
     void theChecklistIsThereUntilTheFirstStrokeAndTheTimeBeginsWithIt() throws Exception {
@@ -77,8 +82,8 @@ class BesideTheDogTest extends ServerTest {
                 .andExpect(jsonPath("$.ifNo[0].optedOut.ends").value(true)).andExpect(jsonPath("$.current").value("BACK"));
         post(session + "/events", glides("BACK"));
         event(session, "SIGNALLED", at("CHEST") + ", \"signal\": \"RELAXED\"");
-        assertEquals("BACK OPTED_OUT", String.join(", ", jdbc.sql("SELECT section || ' ' || signal FROM trial WHERE dog_id = ?")
-                .param(dog).query(String.class).list()), "relaxed at a place that is not done yet is no answer");
+        assertEquals(List.of("BACK OPTED_OUT"), trials.of(dog, "0", "9").stream()
+                .map(trial -> trial.section().orElseThrow() + " " + trial.signal()).toList(), "relaxed at a place that is not done yet is no answer");
     }
 
     @Test

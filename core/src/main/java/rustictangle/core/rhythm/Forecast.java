@@ -1,0 +1,73 @@
+package rustictangle.core.rhythm;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import rustictangle.core.Reason;
+import rustictangle.core.coat.Coat;
+import rustictangle.core.coat.LengthOverTime;
+import rustictangle.core.dog.Dog;
+import rustictangle.core.dog.Region;
+import rustictangle.core.dog.Section;
+
+/** What is known and to be expected of a dog's coat: its rhythm today, and each section's outlook on the days to come. */
+public final class Forecast {
+
+    private final Rhythm rhythm;
+    private final Map<Section, Risk> risks;
+    private final Optional<Reason> season;
+
+    private Forecast(Rhythm rhythm, Map<Section, Risk> risks, Optional<Reason> season) {
+        this.rhythm = rhythm;
+        this.risks = risks;
+        this.season = season;
+    }
+
+    public static Forecast of(Dog dog, Coat coat, Comfort comfort, Diary diary, LocalDate today) {
+        Map<Section, SectionForecast> sections = sections(dog, coat, comfort, diary, today);
+        Learning learning = new Learning();
+        sections.forEach((section, forecast) -> forecast.evidence().ifPresent(found -> learning.add(section, found)));
+        Map<Section, Risk> risks = new EnumMap<>(Section.class);
+        sections.forEach((section, forecast) -> forecast.risk(learning.at(section)).ifPresent(risk -> risks.put(section, risk)));
+        Rhythm rhythm = Rhythm.of(sections.entrySet().stream()
+                .map(entry -> entry.getValue().rhythm(learning.at(entry.getKey()))).toList(), today);
+        return new Forecast(rhythm, risks, Shedding.of(coat, diary, today).advice(coat, diary.heaps()));
+    }
+
+    private static Map<Section, SectionForecast> sections(Dog dog, Coat coat, Comfort comfort, Diary diary, LocalDate today) {
+        Map<Section, List<CombCheck>> checks = diary.checks().stream().collect(Collectors.groupingBy(CombCheck::section,
+                () -> new EnumMap<>(Section.class), Collectors.toList()));
+        Map<Region, LengthOverTime> lengths = new EnumMap<>(Region.class);
+        coat.regions().forEach((region, hair) ->
+                lengths.put(region, LengthOverTime.of(hair, diary.readings().getOrDefault(region, List.of()), today)));
+        Shedding shedding = Shedding.of(coat, diary, today);
+        Map<Section, SectionForecast> sections = new EnumMap<>(Section.class);
+        Arrays.stream(Section.values()).forEach(section -> sections.put(section, new SectionForecast(comfort, section,
+                coat.at(section), lengths.get(section.region()), Exposure.of(dog, coat, section, diary.life(), shedding),
+                checks.getOrDefault(section, List.of()), today)));
+        return sections;
+    }
+
+    public Rhythm rhythm() {
+        return rhythm;
+    }
+
+    /** Empty where hair does not mat. */
+    public Optional<Outlook> at(Section section) {
+        return Optional.ofNullable(risks.get(section));
+    }
+
+    /** What the shedding season asks for; empty when nothing just now. */
+    public Optional<Reason> season() {
+        return season;
+    }
+
+    /** What this dog's own checks taught, the largest changes first. */
+    public List<Learned> learned() {
+        return Learned.of(rhythm);
+    }
+}

@@ -1,0 +1,73 @@
+package rustictangle.core.rhythm;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import rustictangle.core.dog.Section;
+
+/**
+ * What the comb checks taught about each section, its neighbours' checks included.
+ *
+ * <p>A section borrows from its other side, and less from the other sections of its region. What is borrowed counts
+ * at most as much as a few tangles of its own, so that a place that is different shows so after some checks. Own
+ * estimates.
+ */
+final class Learning {
+
+    private static final double SHARE_OF_OTHER_SIDE = 0.5;
+    private static final double SHARE_OF_REGION = 0.15;
+    /** Most that is borrowed, in tangles the table expects. */
+    private static final double MOST_BORROWED = 2;
+
+    /**
+     * @param tangles  found
+     * @param expected by the table
+     */
+    record Evidence(double tangles, double expected) {
+
+        static final Evidence NONE = new Evidence(0, 0);
+
+        /** The first check only opens the count: nobody knows what was before it. */
+        static Evidence of(List<CombCheck> checks, Hazard hazard) {
+            if (checks.size() < 2) {
+                return NONE;
+            }
+            int tangles = 0;
+            for (int i = 1; i < checks.size(); i++) {
+                // A mat that was left in is found again, not anew.
+                tangles += Math.max(0, checks.get(i).tangles() - (checks.get(i - 1).matLeft() ? 1 : 0));
+            }
+            LocalDate first = checks.get(0).date();
+            long days = ChronoUnit.DAYS.between(first, checks.get(checks.size() - 1).date());
+            return new Evidence(tangles, hazard.over(first, days));
+        }
+
+        private Evidence plus(Evidence other, double share) {
+            return new Evidence(tangles + share * other.tangles, expected + share * other.expected);
+        }
+
+        private Evidence atMost(double most) {
+            return expected <= most ? this : new Evidence(tangles * most / expected, most);
+        }
+    }
+
+    private final Map<Section, Evidence> found = new EnumMap<>(Section.class);
+
+    void add(Section section, Evidence evidence) {
+        found.put(section, evidence);
+    }
+
+    TangleRate at(Section section) {
+        Evidence borrowed = Evidence.NONE;
+        for (Map.Entry<Section, Evidence> other : found.entrySet()) {
+            if (other.getKey() != section && other.getKey().region() == section.region()) {
+                borrowed = borrowed.plus(other.getValue(), other.getKey() == section.otherSide() ? SHARE_OF_OTHER_SIDE : SHARE_OF_REGION);
+            }
+        }
+        borrowed = borrowed.atMost(MOST_BORROWED);
+        Evidence own = found.getOrDefault(section, Evidence.NONE);
+        return TangleRate.TABLE.after(borrowed.tangles(), borrowed.expected()).after(own.tangles(), own.expected());
+    }
+}

@@ -1,0 +1,133 @@
+package rustictangle.server.plan;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+import rustictangle.core.Reason;
+import rustictangle.core.dog.Section;
+import rustictangle.core.plan.HouseholdPlan;
+import rustictangle.core.rhythm.Rhythm;
+import rustictangle.core.rhythm.SectionRhythm;
+import rustictangle.core.routine.RoutineStep;
+import rustictangle.core.routine.Training;
+import rustictangle.server.coat.KnownDogs;
+import rustictangle.server.dog.StoredDog;
+import rustictangle.server.frame.Settings;
+import rustictangle.server.session.SessionStore;
+import rustictangle.server.trust.PracticeView;
+
+/** What the owner sees first: what to do today in the minutes there are, and each dog. */
+@RestController
+class HomeController {
+
+    /** @param demo whether this is the made-up household */
+    record Home(LocalDate today, boolean demo, DayView day, List<HomeDog> dogs) { }
+
+    /**
+     * Today, over all dogs.
+     *
+     * @param minutes         for brushing; absent: as many as it takes
+     * @param neededMinutes   with so many nothing is left to do
+     * @param brushedSeconds  done today already
+     * @param practiceSeconds still to be practised today, besides those minutes
+     * @param choices         only where the choice changes: each holds until the minutes of the next
+     */
+    record DayView(Optional<Integer> minutes, int neededMinutes, int brushedSeconds, int practiceSeconds, List<ChoiceView> choices) { }
+
+    /** @param minutes from which on this is best */
+    record ChoiceView(int minutes, List<PickView> picks) { }
+
+    /** @param sections in the order of the dog's routine */
+    record PickView(long dogId, List<Section> sections, int seconds) { }
+
+    /** @param known absent until the coat has been described */
+    record HomeDog(long id, String name, Optional<HomeKnown> known) { }
+
+    /**
+     * @param brushed         whether anything is brushed on this dog at all
+     * @param dueCount        places to brush today
+     * @param dueSeconds      minutes of work due today, as seconds
+     * @param inTraining      places that are due and practised, not brushed
+     * @param practice        one or two for today; none where nothing is brushed
+     * @param openSession     the session going on; absent: none
+     * @param lastBrushed     absent: never
+     */
+    record HomeKnown(boolean brushed, LocalDate nextDate, Reason why, List<SectionBurrs> burrs, int dueCount, int overdueCount,
+            int dueSeconds, int inTraining, Optional<UUID> openSession, Optional<LocalDate> lastBrushed, List<PracticeView> practice) { }
+
+    record SectionBurrs(Section section, int burrs) { }
+
+    private final KnownDogs dogs;
+    private final Plans plans;
+    private final SessionStore sessions;
+    private final Clock clock;
+    private final Settings settings;
+
+    HomeController(KnownDogs dogs, Plans plans, SessionStore sessions, Clock clock, Settings settings) {
+        this.dogs = dogs;
+        this.plans = plans;
+        this.sessions = sessions;
+        this.clock = clock;
+        this.settings = settings;
+    }
+
+    @GetMapping("/api/home")
+    Home home() {
+        Plans.Now now = plans.now();
+        Map<Long, Plans.Member> members = now.members().stream()
+                .collect(Collectors.toMap(member -> member.dog().known().id(), Function.identity()));
+        return new Home(now.today(), settings.demo(), day(now), dogs.all().stream()
+                .map(dog -> dog(dog, Optional.ofNullable(members.get(dog.id())))).toList());
+    }
+
+    private static DayView day(Plans.Now now) {
+        List<HouseholdPlan.Choice> choices = now.plan().choices();
+        return new DayView(now.minutes(), choices.get(choices.size() - 1).minutes(), now.spentSeconds(), now.practiceSecondsLeft(),
+                choices.stream().map(choice -> new ChoiceView(choice.minutes(), picks(now, choice.places()))).toList());
+    }
+
+    /** Dog by dog. */
+    static List<PickView> picks(Plans.Now now, Collection<HouseholdPlan.Place> places) {
+        List<PickView> picks = new ArrayList<>();
+        for (int i = 0; i < now.members().size(); i++) {
+            Plans.Member member = now.members().get(i);
+            int dog = i;
+            Map<Section, Integer> chosen = places.stream().filter(place -> place.dog() == dog)
+                    .collect(Collectors.toMap(HouseholdPlan.Place::section, HouseholdPlan.Place::seconds));
+            if (!chosen.isEmpty()) {
+                picks.add(new PickView(member.dog().known().id(),
+                        member.ready().steps().stream().map(RoutineStep::section).filter(chosen::containsKey).toList(),
+                        chosen.values().stream().mapToInt(Integer::intValue).sum()));
+            }
+        }
+        return picks;
+    }
+
+    private HomeDog dog(StoredDog dog, Optional<Plans.Member> member) {
+        return new HomeDog(dog.id(), dog.form().name(), member.map(this::known));
+    }
+
+    private HomeKnown known(Plans.Member member) {
+        long id = member.dog().known().id();
+        Rhythm rhythm = member.dog().rhythm();
+        List<SectionRhythm> due = rhythm.dueSections();
+        Training training = Training.of(member.dog().trust(), due.stream().map(SectionRhythm::section).toList());
+        return new HomeKnown(rhythm.anythingBrushed(), rhythm.nextDate(), rhythm.reason(),
+                rhythm.sections().stream().map(s -> new SectionBurrs(s.section(), s.burrs())).toList(),
+                training.brushed().size(), (int) due.stream().filter(s -> s.burrs() == 4).count(),
+                member.ready().steps().stream().filter(step -> training.brushed().contains(step.section())).mapToInt(RoutineStep::seconds).sum(),
+                training.practised().size(),
+                sessions.findOpen(id).map(SessionStore.StoredSession::id),
+                sessions.lastEnded(id).map(at -> LocalDate.ofInstant(at, clock.getZone())),
+                member.practices().stream().map(PracticeView::of).toList());
+    }
+}
