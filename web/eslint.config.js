@@ -11,6 +11,7 @@ const rooms = {
   rhythm: ['dog', 'coat'],
   routine: ['dog', 'coat', 'kit', 'trust', 'rhythm'],
   session: ['dog', 'coat', 'kit', 'trust', 'rhythm', 'routine'],
+  plan: ['dog', 'coat', 'trust', 'rhythm', 'routine', 'session'],
 }
 
 function onlyUpward(room, allowed) {

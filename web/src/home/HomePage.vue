@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useHome } from '@/api/queries'
 import PageState from '@/shell/PageState.vue'
+import DayStrip from '@/plan/DayStrip.vue'
 import HomeDog from './HomeDog.vue'
 import Welcome from './WelcomeView.vue'
 
@@ -13,7 +14,8 @@ const dogs = computed(() => home.data.value?.dogs ?? [])
   <PageState :pending="!home.data.value" :error="home.error.value" @retry="home.refetch()">
     <Welcome v-if="!dogs.length" />
     <template v-else>
-      <h1 class="sr">Home</h1>
+      <DayStrip v-if="dogs.some((dog) => dog.known)" :home="home.data.value!" />
+      <h1 v-else class="sr">Home</h1>
       <div class="dogs" :class="{ one: dogs.length === 1 }"><HomeDog v-for="dog in dogs" :key="dog.id" :dog="dog" :today="home.data.value!.today" /></div>
       <p class="foot">
         <v-btn variant="text" to="/dogs/new">Add another dog</v-btn>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
-import { saysWhat } from '@/api/client'
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { api, ask, saysWhat } from '@/api/client'
 import { useHousehold, useSaveHousehold } from '@/api/queries'
 import type { Household } from '@/api/types'
 import PageState from '@/shell/PageState.vue'
@@ -13,11 +14,14 @@ const save = useSaveHousehold()
 const form = ref<Household>()
 watch(stored.data, (household) => { if (household && !form.value) form.value = { ...household } }, { immediate: true })
 
-const COMFORTS: { value: Household['comfort']; title: string; hint: string }[] = [
-  { value: 'CAREFUL', title: 'Careful', hint: 'due when a tangle is 15 % likely: a long fleece every 2 days' },
-  { value: 'BALANCED', title: 'Balanced', hint: 'due when a tangle is 30 % likely: a long fleece every 3 days' },
-  { value: 'EASY_GOING', title: 'Easy-going', hint: 'due when a tangle is 50 % likely, but before mats are: a long fleece every 4 days' },
-]
+const comforts = useQuery({ queryKey: ['comforts'], queryFn: () => ask(api.GET('/api/comforts')) })
+const TITLES: Record<Household['comfort'], string> = { CAREFUL: 'Careful', BALANCED: 'Balanced', EASY_GOING: 'Easy-going' }
+const COMFORTS = computed(() => (Object.keys(TITLES) as Household['comfort'][]).map((value) => {
+  const told = comforts.data.value?.find((one) => one.comfort === value)
+  const dogs = told?.dogs.map((dog) => `${dog.name} every ${dog.from === dog.to ? dog.from : `${dog.from} to ${dog.to}`} days`).join(', ')
+  return { value, title: TITLES[value], hint: told ? `due when a tangle is ${told.tanglePercent} % likely, or a mat 5 %${dogs ? `: ${dogs}` : ''}` : '' }
+}))
+const evenDays = computed(() => form.value && Math.abs(form.value.latitude) < 14)
 const LENGTHS: { value: Household['lengthUnit']; title: string }[] = [{ value: 'MILLIMETRES', title: 'Millimetres' }, { value: 'INCHES', title: 'Inches' }]
 const MASSES: { value: Household['massUnit']; title: string }[] = [{ value: 'KILOGRAMS', title: 'Kilograms' }, { value: 'POUNDS', title: 'Pounds' }]
 const WEEKS: { value: Household['weekStart']; title: string }[] = [{ value: 'MONDAY', title: 'Monday' }, { value: 'SUNDAY', title: 'Sunday' }, { value: 'SATURDAY', title: 'Saturday' }]
@@ -46,6 +50,11 @@ async function submit() {
         <legend class="slab">{{ group.legend }}</legend>
         <label v-for="one in group.choices" :key="one.value"><input v-model="form[group.key]" type="radio" :name="group.key" :value="one.value" /><span>{{ one.title }}</span></label>
       </fieldset>
+      <fieldset>
+        <legend class="slab"><label for="latitude">Where you live</label></legend>
+        <div class="where"><input id="latitude" v-model.number="form.latitude" type="number" min="-90" max="90" step="0.5" required aria-describedby="latitude-hint" /> ° north of the equator
+          <small id="latitude-hint">{{ evenDays ? 'There the days hardly change their length, and no shedding season is foretold.' : 'South is below 0. The length of the days foretells the two shedding seasons.' }}</small></div>
+      </fieldset>
       <p v-if="save.error.value" class="caution" role="alert"><strong>{{ saysWhat(save.error.value) }}</strong></p>
       <v-btn type="submit" color="primary" size="large" :loading="save.isPending.value">Keep</v-btn>
     </form>
@@ -61,6 +70,7 @@ legend { float: left; width: 210px; padding-top: 10px; }
 .tall legend { width: 100%; }
 label { display: flex; gap: 10px; align-items: center; min-height: 44px; cursor: pointer; }
 label input { width: 20px; height: 20px; accent-color: rgb(var(--v-theme-secondary)); flex: none; }
+.where input { width: 6em; min-height: 44px; padding: 4px 8px; border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 8px; background: rgb(var(--v-theme-surface)); }
 small { display: block; font-size: 0.9rem; }
 @media (max-width: 599px) { legend { width: 100%; float: none; } }
 </style>

@@ -55,11 +55,12 @@ function whenDue(row: SectionRhythm): string {
           <v-btn v-if="dueNow" color="primary" size="large" :to="`/dogs/${dogId}/routine`">See today’s routine</v-btn>
         </div>
         <p>{{ say(view.rhythm.reason.text) }}</p>
+        <p v-if="view.season" class="season" :data-rule="view.season.rule">{{ say(view.season.text) }}</p>
         <LifeStrip v-if="anyBrushed" :dog-id="dogId" :today="view.today" />
         <hr class="seam" />
         <article v-if="one" class="one" :aria-label="names[one.section]">
           <h2>{{ names[one.section] }} <BurrRow :count="one.burrs" /></h2>
-          <p><b>{{ STATES[one.state] }}</b><template v-if="one.state !== 'NOT_BRUSHED'">, {{ every(one.intervalDays) }}</template><template v-if="!dateless(one)">, {{ whenDue(one) }}</template>
+          <p><b>{{ STATES[one.state] }}</b><template v-if="one.state !== 'NOT_BRUSHED'">, {{ every(one.intervalDays) }}<template v-if="one.intervalFrom !== one.intervalTo"> ({{ one.intervalFrom }} to {{ one.intervalTo }})</template></template><template v-if="!dateless(one)">, {{ whenDue(one) }}</template>
             <template v-if="one.checks > 1 && one.intervalDays !== one.tableIntervalDays"> (it began as {{ every(one.tableIntervalDays) }})</template></p>
           <WhyList :reasons="one.reasons" open />
           <button type="button" class="back" @click="chosen = undefined">← all places</button>
@@ -85,6 +86,7 @@ function whenDue(row: SectionRhythm): string {
 .next { display: grid; grid-template-columns: 1fr auto; align-items: center; margin-bottom: 6px; }
 .next .v-btn { grid-row: 1 / span 2; grid-column: 2; }
 .day { font-size: 2rem; }
+.season { border-left: 5px solid rgb(var(--v-theme-secondary)); padding: 4px 0 4px 14px; margin: 10px 0; }
 .day span { font-size: 1rem; font-weight: 400; font-family: var(--sans); margin-left: 12px; opacity: 0.9; }
 table { width: 100%; border-collapse: collapse; }
 th { text-align: left; font-weight: 400; }

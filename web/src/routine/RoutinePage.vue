@@ -102,6 +102,7 @@ function toggle(section: Section) {
         <template v-else>
           <p>{{ say(routine.whyOrder.text) }}
             <label class="order no-print">Another order: <select v-model="order"><option :value="undefined">as proposed</option><option v-for="one in routine.orders" :key="one.order" :value="one.order">{{ one.label }}, {{ one.suits }}</option></select></label></p>
+          <p v-if="today.data.value?.season" class="season" :data-rule="today.data.value.season.rule">{{ say(today.data.value.season.text) }}</p>
           <div v-if="routine.cautions.length" class="before">
             <h3>Mind today</h3>
             <ul><li v-for="caution in routine.cautions" :key="caution.rule" :data-rule="caution.rule">{{ say(caution.text) }}</li></ul>
@@ -132,6 +133,7 @@ function toggle(section: Section) {
 </template>
 
 <style scoped>
+.season { border-left: 5px solid rgb(var(--v-theme-secondary)); padding: 4px 0 4px 14px; margin: 10px 0; }
 .top { display: flex; justify-content: space-between; gap: 20px; align-items: center; }
 .sum { font-size: 2rem; }
 .sum small { font-family: var(--sans); font-weight: 400; font-size: 1rem; margin-left: 12px; }

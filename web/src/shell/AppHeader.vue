@@ -12,7 +12,8 @@ const { data: household } = useHousehold()
     </router-link>
     <span v-if="household?.name" class="house">{{ household.name }}</span>
     <nav aria-label="Main">
-      <router-link to="/">Home</router-link>
+      <router-link to="/" class="home">Home</router-link>
+      <router-link to="/week">Week</router-link>
       <router-link to="/drawer">Drawer</router-link>
       <router-link to="/settings">Settings</router-link>
     </nav>
@@ -27,5 +28,5 @@ header { display: flex; align-items: center; gap: 18px; max-width: 1240px; width
 nav { margin-left: auto; display: flex; gap: 4px; }
 nav a { color: inherit; text-decoration: none; padding: 10px 12px; min-height: 44px; }
 nav a:hover, nav a.router-link-exact-active { text-decoration: underline; text-decoration-thickness: 2px; text-underline-offset: 5px; }
-@media (max-width: 599px) { header { padding: 8px 16px 0; gap: 8px; } .house { display: none; } }
+@media (max-width: 599px) { header { padding: 8px 16px 0; gap: 8px; } .brand { font-size: 1rem; gap: 6px; } .house, .home { display: none; } nav { gap: 0; } nav a { padding: 10px 7px; } }
 </style>

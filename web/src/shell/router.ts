@@ -9,6 +9,7 @@ export const router = createRouter({
   scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
   routes: [
     { path: '/', component: () => import('@/home/HomePage.vue'), meta: { title: 'Home' } },
+    { path: '/week', component: () => import('@/plan/WeekPage.vue'), meta: { title: 'The days to come' } },
     { path: '/drawer', component: () => import('@/kit/DrawerPage.vue'), meta: { title: 'The drawer' } },
     { path: '/settings', component: () => import('@/household/SettingsPage.vue'), meta: { title: 'Settings' } },
     { path: '/dogs/new', component: () => import('@/dog/DogPage.vue'), meta: { title: 'A new dog' } },
@@ -19,6 +20,8 @@ export const router = createRouter({
       children: [
         { path: '', redirect: (to) => `${to.path.replace(/\/$/, '')}/when` },
         dogView('when', () => import('@/rhythm/RhythmPage.vue'), 'When'),
+        dogView('when/thread', () => import('@/plan/ThreadPage.vue'), 'The thread'),
+        dogView('when/learned', () => import('@/rhythm/LearnedPage.vue'), 'What it learned'),
         dogView('when/history', () => import('@/session/HistoryPage.vue'), 'What was done'),
         dogView('routine', () => import('@/routine/RoutinePage.vue'), 'Routine'),
         dogView('routine/methods', () => import('@/routine/MethodsPage.vue'), 'With your hands'),

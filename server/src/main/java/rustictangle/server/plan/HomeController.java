@@ -30,7 +30,7 @@ import rustictangle.server.trust.PracticeView;
 class HomeController {
 
     /** @param demo whether this is the made-up household */
-    record Home(LocalDate today, boolean demo, DayView day, List<HomeDog> dogs) { }
+    record Home(LocalDate today, boolean demo, TodayView day, List<HomeDog> dogs) { }
 
     /**
      * Today, over all dogs.
@@ -41,7 +41,7 @@ class HomeController {
      * @param practiceSeconds still to be practised today, besides those minutes
      * @param choices         only where the choice changes: each holds until the minutes of the next
      */
-    record DayView(Optional<Integer> minutes, int neededMinutes, int brushedSeconds, int practiceSeconds, List<ChoiceView> choices) { }
+    record TodayView(Optional<Integer> minutes, int neededMinutes, int brushedSeconds, int practiceSeconds, List<ChoiceView> choices) { }
 
     /** @param minutes from which on this is best */
     record ChoiceView(int minutes, List<PickView> picks) { }
@@ -89,9 +89,9 @@ class HomeController {
                 .map(dog -> dog(dog, Optional.ofNullable(members.get(dog.id())))).toList());
     }
 
-    private static DayView day(Plans.Now now) {
+    private static TodayView day(Plans.Now now) {
         List<HouseholdPlan.Choice> choices = now.plan().choices();
-        return new DayView(now.minutes(), choices.get(choices.size() - 1).minutes(), now.spentSeconds(), now.practiceSecondsLeft(),
+        return new TodayView(now.minutes(), choices.get(choices.size() - 1).minutes(), now.spentSeconds(), now.practiceSecondsLeft(),
                 choices.stream().map(choice -> new ChoiceView(choice.minutes(), picks(now, choice.places()))).toList());
     }
 

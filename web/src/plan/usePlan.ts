@@ -1,0 +1,46 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, toValue, type MaybeRefOrGetter } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, ask } from '@/api/client'
+import type { Section } from '@/api/types'
+
+/** The days to come, over all dogs. */
+export function useWeek() {
+  return useQuery({ queryKey: ['week'], queryFn: () => ask(api.GET('/api/week')), placeholderData: (before) => before })
+}
+
+/** Each place of one dog, day by day up to the groom. */
+export function useThread(dogId: MaybeRefOrGetter<number>) {
+  return useQuery({
+    queryKey: ['thread', computed(() => toValue(dogId))],
+    queryFn: () => ask(api.GET('/api/dogs/{dogId}/thread', { params: { path: { dogId: toValue(dogId) } } })),
+    placeholderData: (before) => before,
+  })
+}
+
+/** When a groomer sees the dog next; undefined: nobody said. */
+export function useSetGroom(dogId: MaybeRefOrGetter<number>) {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: (day: string | undefined) => {
+      const path = { dogId: toValue(dogId) }
+      return ask(day ? api.PUT('/api/dogs/{dogId}/groom/{day}', { params: { path: { ...path, day } } })
+        : api.DELETE('/api/dogs/{dogId}/groom', { params: { path } }))
+    },
+    onSuccess: () => client.invalidateQueries(),
+  })
+}
+
+/** Begins a session of one dog and goes there. */
+export function useBegin() {
+  const client = useQueryClient()
+  const router = useRouter()
+  return useMutation({
+    mutationFn: ({ dogId, sections }: { dogId: number; sections: Section[] }) => ask(api.POST('/api/dogs/{dogId}/sessions',
+      { params: { path: { dogId } }, body: { id: crypto.randomUUID(), sections } })),
+    onSuccess: (session) => {
+      void client.invalidateQueries()
+      void router.push(`/dogs/${session.dogId}/sessions/${session.id}`)
+    },
+  })
+}
