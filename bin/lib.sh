@@ -1,8 +1,11 @@
 # Shared by the commands in this folder: checks the machine and builds the one executable jar.
 ROOT="$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)"
 JAR="$ROOT/web/target/rustic-tangle.jar"
-# One household does not need the slow compiler or a parallel collector; a quarter less to wait at the start.
-JVM=(-XX:TieredStopAtLevel=1 -XX:+UseSerialGC)
+# The same, unpacked, with the classes as they are in memory once it has started: half as long to wait.
+UNPACKED="$ROOT/web/target/unpacked"
+# One household does not need a parallel collector.
+RUN=(java -XX:+UseSerialGC -XX:SharedArchiveFile="$UNPACKED/classes.jsa" -Xlog:cds=off -Xlog:class+path=off
+  -jar "$UNPACKED/rustic-tangle.jar")
 
 # need COMMAND "what it is" "debian package"
 need() {
@@ -30,8 +33,27 @@ check_machine() {
   fi
 }
 
+# Unpacks the jar and starts it once, up to where it would answer, to keep its classes.
+unpack() {
+  rm -rf "$UNPACKED"
+  java -Djarmode=tools -jar "$JAR" extract --destination "$UNPACKED" >/dev/null
+  local data
+  data="$(mktemp -d)"
+  # Without the archive it still runs, only slower to start.
+  java -XX:ArchiveClassesAtExit="$UNPACKED/classes.jsa" -Dspring.context.exit=onRefresh -XX:+UseSerialGC \
+    -jar "$UNPACKED/rustic-tangle.jar" --rustictangle.data="$data/none.db" --server.port=0 >/dev/null 2>&1 || true
+  rm -rf "$data"
+}
+
 # Builds only when a source is newer than the jar.
 build() {
+  build_jar
+  if [ ! "$UNPACKED/rustic-tangle.jar" -nt "$JAR" ]; then
+    unpack
+  fi
+}
+
+build_jar() {
   if [ -f "$JAR" ] && [ -z "$(find "$ROOT/pom.xml" "$ROOT"/core/src/main "$ROOT"/server/src/main "$ROOT"/web/src \
       "$ROOT"/web/*.* "$ROOT"/*/pom.xml -newer "$JAR" -print -quit)" ]; then
     return

@@ -11,7 +11,8 @@ const rooms = {
   rhythm: ['dog', 'coat'],
   routine: ['dog', 'coat', 'kit', 'trust', 'rhythm'],
   session: ['dog', 'coat', 'kit', 'trust', 'rhythm', 'routine'],
-  plan: ['dog', 'coat', 'trust', 'rhythm', 'routine', 'session'],
+  visit: ['dog', 'coat'],
+  plan: ['dog', 'coat', 'trust', 'rhythm', 'routine', 'session', 'visit'],
 }
 
 function onlyUpward(room, allowed) {

@@ -11,7 +11,7 @@ const props = defineProps<{ dogId: number }>()
 const route = useRoute()
 const { mass } = useUnits()
 const dog = useDog(() => props.dogId)
-const VIEWS = [['when', 'When'], ['routine', 'Routine'], ['tools', 'Tools'], ['trust', 'Trust'], ['coat', 'Coat'], ['about', 'About']] as const
+const VIEWS = [['when', 'When'], ['routine', 'Routine'], ['tools', 'Tools'], ['trust', 'Trust'], ['groom', 'Groomer'], ['coat', 'Coat'], ['about', 'About']] as const
 /** Only the coat and the dog itself can be shown before the coat is known. */
 const needsCoat = computed(() => dog.data.value?.coatDescribed === false && !/\/(coat|coat\/finder|about)$/.test(route.path))
 const stage = (value: string) => LIFE_STAGES.find((s) => s.value === value)!.title.toLowerCase()

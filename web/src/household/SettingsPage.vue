@@ -51,6 +51,11 @@ async function submit() {
         <label v-for="one in group.choices" :key="one.value"><input v-model="form[group.key]" type="radio" :name="group.key" :value="one.value" /><span>{{ one.title }}</span></label>
       </fieldset>
       <fieldset>
+        <legend class="slab"><label for="currency">Prices in</label></legend>
+        <div class="where"><input id="currency" v-model="form.currency" maxlength="3" pattern="[A-Z]{3}" required autocomplete="off" aria-describedby="currency-hint" />
+          <small id="currency-hint">Three letters, such as EUR, GBP or USD.</small></div>
+      </fieldset>
+      <fieldset>
         <legend class="slab"><label for="latitude">Where you live</label></legend>
         <div class="where"><input id="latitude" v-model.number="form.latitude" type="number" min="-90" max="90" step="0.5" required aria-describedby="latitude-hint" /> ° north of the equator
           <small id="latitude-hint">{{ evenDays ? 'There the days hardly change their length, and no shedding season is foretold.' : 'South is below 0. The length of the days foretells the two shedding seasons.' }}</small></div>

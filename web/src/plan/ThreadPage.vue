@@ -9,7 +9,8 @@ import SubNav from '@/shell/SubNav.vue'
 import { useNotice } from '@/shell/useNotice'
 import { inDays, useUnits } from '@/shell/useUnits'
 import ThreadLane from './ThreadLane.vue'
-import { useSetGroom, useThread } from './usePlan'
+import { useSetGroom } from '@/visit/useVisits'
+import { useThread } from './usePlan'
 import { about, byRegion, MOST_MATS } from './words'
 
 /** The days up to the groom as a thread for each place, with the plan and without. */

@@ -18,19 +18,6 @@ export function useThread(dogId: MaybeRefOrGetter<number>) {
   })
 }
 
-/** When a groomer sees the dog next; undefined: nobody said. */
-export function useSetGroom(dogId: MaybeRefOrGetter<number>) {
-  const client = useQueryClient()
-  return useMutation({
-    mutationFn: (day: string | undefined) => {
-      const path = { dogId: toValue(dogId) }
-      return ask(day ? api.PUT('/api/dogs/{dogId}/groom/{day}', { params: { path: { ...path, day } } })
-        : api.DELETE('/api/dogs/{dogId}/groom', { params: { path } }))
-    },
-    onSuccess: () => client.invalidateQueries(),
-  })
-}
-
 /** Begins a session of one dog and goes there. */
 export function useBegin() {
   const client = useQueryClient()

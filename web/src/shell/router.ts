@@ -33,6 +33,7 @@ export const router = createRouter({
         dogView('trust/fuss', () => import('@/trust/FussPage.vue'), 'Fuss or fear?'),
         dogView('trust/treats', () => import('@/trust/TreatsPage.vue'), 'Treats'),
         dogView('trust/hands', () => import('@/trust/HandsPage.vue'), 'Positions and helpers'),
+        dogView('groom', () => import('@/visit/GroomPage.vue'), 'The groomer'),
         dogView('coat', () => import('@/coat/CoatPage.vue'), 'Coat'),
         dogView('coat/finder', () => import('@/coat/FinderPage.vue'), 'Coat finder'),
         dogView('coat/measure', () => import('@/coat/MeasurePage.vue'), 'Measure'),

@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 class RoomsTest {
 
     private static final String[] ROOMS =
-            {"dog", "coat", "kit", "trust", "rhythm", "routine", "session", "plan"};
+            {"dog", "coat", "kit", "trust", "rhythm", "routine", "session", "visit", "plan"};
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
             .importPackages("rustictangle.core");
@@ -35,6 +35,7 @@ class RoomsTest {
                 .whereLayer("rhythm").mayOnlyAccessLayers("dog", "coat")
                 .whereLayer("routine").mayOnlyAccessLayers("dog", "coat", "kit", "trust", "rhythm")
                 .whereLayer("session").mayOnlyAccessLayers("dog", "coat", "kit", "trust", "rhythm", "routine")
+                .whereLayer("visit").mayOnlyAccessLayers("dog", "coat", "rhythm", "routine")
                 .whereLayer("plan").mayOnlyAccessLayers("dog", "rhythm", "routine")
                 .check(CORE);
     }

@@ -44,8 +44,9 @@ class Screenshots extends Browsing {
         laptop.locator("[data-section=CHEST]").first().click();
         laptop.getByRole(AriaRole.ARTICLE).waitFor();
         snap(laptop, "tools-one-place");
-        take(laptop, app.url() + "dogs/3/tools/buy", "tools-to-buy");
         take(laptop, app.url() + "dogs/3/when", "when");
+        take(laptop, app.url() + "dogs/3/when/thread", "thread");
+        take(laptop, app.url() + "week", "week");
         take(laptop, app.url() + "dogs/4/trust", "trust");
         take(laptop, app.url() + "dogs/4/practice?subject=WOODEN_PIN_BRUSH&section=BACK", "practice");
         take(laptop, app.url() + "dogs/3/routine/methods", "methods");
@@ -67,13 +68,6 @@ class Screenshots extends Browsing {
         laptop.keyboard().press("1");
         laptop.getByText("Soak it and tease it apart").waitFor();
         snap(laptop, "session-catch");
-        laptop.keyboard().press("u");
-        new SessionView(laptop).next().waitFor();
-        new SessionView(laptop).keys("1", "1");
-        laptop.locator("progress[value='1']").waitFor();
-        laptop.keyboard().press("e");
-        laptop.locator("[data-test=next-date]").waitFor();
-        snap(laptop, "session-end");
     }
 
     private static void take(Page page, String url, String name) {

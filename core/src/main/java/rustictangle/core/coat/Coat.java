@@ -33,6 +33,18 @@ public record Coat(Map<Region, RegionCoat> regions, boolean sheddingHeavily, boo
         return regions.get(section.region());
     }
 
+    /** The same after a groom that leaves so much wherever hair grows on. */
+    public Coat clippedTo(HairLength length) {
+        Map<Region, RegionCoat> clipped = new EnumMap<>(regions);
+        clipped.replaceAll((region, hair) -> hair.kind().growsOn() ? hair.ofLength(length) : hair);
+        return new Coat(clipped, sheddingHeavily, neglected);
+    }
+
+    /** Whether a groomer clips it anywhere. */
+    public boolean growsOn() {
+        return regions.values().stream().anyMatch(hair -> hair.kind().growsOn());
+    }
+
     /** Whether any region is of this kind. */
     public boolean has(CoatKind kind) {
         return regions.values().stream().anyMatch(region -> region.kind() == kind);

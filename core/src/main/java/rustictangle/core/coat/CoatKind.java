@@ -42,6 +42,11 @@ public enum CoatKind {
         return brushed() && this != SMOOTH;
     }
 
+    /** Whether it grows on until it is cut, so that a groomer clips it. Common practice, no published source. */
+    public boolean growsOn() {
+        return this == DROP || this == CURLY;
+    }
+
     /** Whether it has a soft undercoat as a rule. */
     public boolean usuallyUndercoat() {
         return this == DOUBLE || this == WIRE;

@@ -54,8 +54,7 @@ public record Growth(double millimetresPerDay, double plusMinus, int readings, R
     }
 
     private static Growth assumed(RegionCoat hair, int readings) {
-        boolean everGrowing = hair.kind() == CoatKind.DROP || hair.kind() == CoatKind.CURLY;
-        return everGrowing
+        return hair.kind().growsOn()
                 ? new Growth(EVER_GROWING_MM_PER_DAY, EVER_GROWING_PLUS_MINUS, readings, new Reason(
                         "coat.growth-assumed", "Assumed for ever-growing hair until two readings some weeks "
                                 + "apart tell better."))

@@ -39,6 +39,11 @@ public record LengthOverTime(NavigableMap<LocalDate, Double> known, double milli
         return new LengthOverTime(known, Growth.of(hair, readings).millimetresPerDay());
     }
 
+    /** Whether the hair was and stays as long as it is. */
+    public boolean isSteady() {
+        return known.size() == 1 && millimetresPerDay == 0;
+    }
+
     public HairLength on(LocalDate day) {
         Map.Entry<LocalDate, Double> before = known.floorEntry(day);
         Map.Entry<LocalDate, Double> after = known.higherEntry(day);

@@ -19,6 +19,11 @@ public record RegionCoat(CoatKind kind, HairLength length, Density density, Text
         Objects.requireNonNull(texture, "texture");
     }
 
+    /** The same hair at another length. */
+    public RegionCoat ofLength(HairLength other) {
+        return new RegionCoat(kind, other, density, texture, undercoat, pale);
+    }
+
     /** Loose fleece: of the curly kind, soft rather than curled. It mats more slowly than wool. */
     public boolean isFleece() {
         return kind == CoatKind.CURLY && texture == Texture.SOFT;

@@ -88,6 +88,11 @@ record Exposure(double ordinary, Optional<Shedding> shedding, Map<LocalDate, Dou
         return event.habit().filter(dog.habits()::contains).map(habit -> factor(habit, section)).orElse(worn ? RUB : 1.0);
     }
 
+    /** Whether every day is like every other. */
+    boolean isSteady() {
+        return shedding.isEmpty() && events.isEmpty();
+    }
+
     /** Factor in [1, 6]. */
     double on(LocalDate day) {
         return Math.min(MOST, plain(day) * events.getOrDefault(day, 1.0));

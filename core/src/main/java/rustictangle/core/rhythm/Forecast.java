@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
+import rustictangle.core.coat.HairLength;
 import rustictangle.core.coat.LengthOverTime;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Region;
@@ -18,11 +19,13 @@ import rustictangle.core.dog.Section;
 public final class Forecast {
 
     private final Rhythm rhythm;
+    private final Map<Section, SectionForecast> sections;
     private final Map<Section, Risk> risks;
     private final Optional<Reason> season;
 
-    private Forecast(Rhythm rhythm, Map<Section, Risk> risks, Optional<Reason> season) {
+    private Forecast(Rhythm rhythm, Map<Section, SectionForecast> sections, Map<Section, Risk> risks, Optional<Reason> season) {
         this.rhythm = rhythm;
+        this.sections = sections;
         this.risks = risks;
         this.season = season;
     }
@@ -35,7 +38,7 @@ public final class Forecast {
         sections.forEach((section, forecast) -> forecast.risk(learning.at(section)).ifPresent(risk -> risks.put(section, risk)));
         Rhythm rhythm = Rhythm.of(sections.entrySet().stream()
                 .map(entry -> entry.getValue().rhythm(learning.at(entry.getKey()))).toList(), today);
-        return new Forecast(rhythm, risks, Shedding.of(coat, diary, today).advice(coat, diary.heaps()));
+        return new Forecast(rhythm, sections, risks, Shedding.of(coat, diary, today).advice(coat, diary.heaps()));
     }
 
     private static Map<Section, SectionForecast> sections(Dog dog, Coat coat, Comfort comfort, Diary diary, LocalDate today) {
@@ -59,6 +62,11 @@ public final class Forecast {
     /** Empty where hair does not mat. */
     public Optional<Outlook> at(Section section) {
         return Optional.ofNullable(risks.get(section));
+    }
+
+    /** On ordinary days, if the hair had this length; empty where hair does not mat. */
+    public Optional<Outlook> atLength(Section section, HairLength length) {
+        return Optional.ofNullable(risks.get(section)).map(risk -> sections.get(section).atLength(risk.factor(), length));
     }
 
     /** What the shedding season asks for; empty when nothing just now. */

@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Optional;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.CoatKind;
+import rustictangle.core.coat.HairLength;
 import rustictangle.core.coat.LengthOverTime;
 import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.dog.Section;
@@ -29,6 +30,7 @@ final class SectionForecast {
     private final Exposure exposure;
     private final List<CombCheck> checks;
     private final LocalDate today;
+    private final Optional<LocalDate> lastClear;
     /** Absent on hair that does not mat. */
     private final Optional<Hazard> hazard;
 
@@ -41,11 +43,15 @@ final class SectionForecast {
         this.exposure = exposure;
         this.checks = checks;
         this.today = today;
+        this.lastClear = checks.stream().filter(check -> !check.matLeft()).map(CombCheck::date).reduce((first, second) -> second);
         this.hazard = hair.kind().mats() ? Optional.of(hazard(length)) : Optional.empty();
     }
 
     private Hazard hazard(LengthOverTime length) {
         RateTable table = RateTable.of(hair);
+        if (length.isSteady() && exposure.isSteady()) {
+            return Hazard.steady(table.perDay(section, hair, length.on(today)) * exposure.on(today));
+        }
         LocalDate origin = checks.isEmpty() ? today.minusDays(1) : checks.get(0).date();
         return Hazard.of(origin, today.plusDays(AHEAD_DAYS),
                 day -> table.perDay(section, hair, length.on(day)) * exposure.on(day));
@@ -69,7 +75,7 @@ final class SectionForecast {
     }
 
     private SectionRhythm notBrushed() {
-        return new SectionRhythm(section, State.NOT_BRUSHED, lastClear(), today.plusDays(Risk.LONGEST_WAIT_DAYS),
+        return new SectionRhythm(section, State.NOT_BRUSHED, lastClear, today.plusDays(Risk.LONGEST_WAIT_DAYS),
                 Optional.empty(), 0, 0, 0, Risk.LONGEST_WAIT_DAYS, Risk.LONGEST_WAIT_DAYS, Risk.LONGEST_WAIT_DAYS,
                 Risk.LONGEST_WAIT_DAYS, checks.size(),
                 List.of(new Reason("rhythm.not-brushed", "Nothing is brushed here, so nothing falls due: "
@@ -84,21 +90,25 @@ final class SectionForecast {
 
     private SectionRhythm matting(TangleRate rate) {
         Risk risk = risk(rate).orElseThrow();
-        LocalDate since = lastClear().orElse(today);
+        LocalDate since = lastClear.orElse(today);
         int dueAfter = risk.dueAfterDays(since, comfort);
         Interval interval = new Interval(ordinaryInterval(rate.factor()), ordinaryInterval(rate.high()),
                 ordinaryInterval(rate.low()), ordinaryInterval(1));
-        long days = lastClear().map(this::daysSince).orElse(0L);
-        Optional<LocalDate> overdue = lastClear().map(day -> day.plusDays(risk.overdueAfterDays(day)));
+        long days = lastClear.map(this::daysSince).orElse(0L);
+        Optional<LocalDate> overdue = lastClear.map(day -> day.plusDays(risk.overdueAfterDays(day)));
         return assemble(dueAfter, interval, overdue, risk.tangle(since, days), risk.mat(since, days),
                 reasons(risk, since, dueAfter, interval));
     }
 
     /** Days between brushings if today's coat stayed and nothing particular happened. */
     private int ordinaryInterval(double factor) {
+        return atLength(factor, hair.length()).dueAfterDays(today, comfort);
+    }
+
+    /** On ordinary days with hair of this length. */
+    Risk atLength(double factor, HairLength length) {
         RateTable table = RateTable.of(hair);
-        return new Risk(factor, Hazard.steady(table.perDay(section, hair) * exposure.plain(today)), table.hardenDays())
-                .dueAfterDays(today, comfort);
+        return new Risk(factor, Hazard.steady(table.perDay(section, hair, length) * exposure.plain(today)), table.hardenDays());
     }
 
     /**
@@ -120,8 +130,8 @@ final class SectionForecast {
             double tangle, double mat, List<Reason> reasons) {
         State state = state(dueAfter, overdueFrom);
         LocalDate due = state == State.NEVER_CHECKED || state == State.MAT_LEFT
-                ? today : lastClear().orElseThrow().plusDays(dueAfter);
-        return new SectionRhythm(section, state, lastClear(), due, overdueFrom, burrs(state, dueAfter),
+                ? today : lastClear.orElseThrow().plusDays(dueAfter);
+        return new SectionRhythm(section, state, lastClear, due, overdueFrom, burrs(state, dueAfter),
                 tangle, mat, interval.days, interval.from, interval.to, interval.table, checks.size(), reasons);
     }
 
@@ -129,13 +139,13 @@ final class SectionForecast {
         if (matLeft()) {
             return State.MAT_LEFT;
         }
-        if (lastClear().isEmpty()) {
+        if (lastClear.isEmpty()) {
             return State.NEVER_CHECKED;
         }
         if (overdueFrom.isPresent() && !today.isBefore(overdueFrom.get())) {
             return State.OVERDUE;
         }
-        return daysSince(lastClear().get()) >= interval ? State.DUE : State.RESTING;
+        return daysSince(lastClear.get()) >= interval ? State.DUE : State.RESTING;
     }
 
     private int burrs(State state, int interval) {
@@ -144,17 +154,12 @@ final class SectionForecast {
             case DUE, NEVER_CHECKED -> 3;
             // Thirds of the way, so that a resting section fills evenly up to the day it is due.
             case NOT_BRUSHED -> 0;
-            case RESTING -> (int) Math.min(2, 3 * daysSince(lastClear().orElseThrow()) / interval);
+            case RESTING -> (int) Math.min(2, 3 * daysSince(lastClear.orElseThrow()) / interval);
         };
     }
 
     private boolean matLeft() {
         return !checks.isEmpty() && checks.get(checks.size() - 1).matLeft();
-    }
-
-    private Optional<LocalDate> lastClear() {
-        return checks.stream().filter(check -> !check.matLeft()).map(CombCheck::date)
-                .reduce((first, second) -> second);
     }
 
     private long daysSince(LocalDate day) {
@@ -188,10 +193,10 @@ final class SectionForecast {
             return new Reason("rhythm.mat-left", "A mat was left here: it tightens by the day. Tease it "
                     + "out if it is small and the skin is free beneath, else ask a groomer.");
         }
-        if (lastClear().isEmpty()) {
+        if (lastClear.isEmpty()) {
             return new Reason("rhythm.never-checked", "No comb has been recorded here yet.");
         }
-        String ranFree = "The comb ran free on {" + lastClear().get() + " date}; ";
+        String ranFree = "The comb ran free on {" + lastClear.get() + " date}; ";
         if (risk.tangleDecides(since, interval, comfort)) {
             return new Reason("rhythm.tangle-chance", ranFree + "after " + days(interval)
                     + " the chance of a tangle is " + percent(risk.tangle(since, interval)) + "; your limit is "

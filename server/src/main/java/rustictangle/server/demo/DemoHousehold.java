@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.Map;
-import java.util.Optional;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -69,7 +68,7 @@ class DemoHousehold implements ApplicationRunner {
             return;
         }
         household.put(new Household("Mooring 14", Comfort.BALANCED, Household.LengthUnit.MILLIMETRES,
-                Household.MassUnit.KILOGRAMS, DayOfWeek.MONDAY, Household.DateFormat.DAY_MONTH, Household.LATITUDE, Map.of()));
+                Household.MassUnit.KILOGRAMS, DayOfWeek.MONDAY, Household.DateFormat.DAY_MONTH, Household.LATITUDE, Map.of(), Household.CURRENCY));
         DemoDrawer.fill(tools, LocalDate.now(clock));
         RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(SEED);
         for (DemoDog demo : DemoDog.household()) {
@@ -78,7 +77,7 @@ class DemoHousehold implements ApplicationRunner {
             KnownDog known = new KnownDog(id, demo.form().name(), demo.form().dog(), demo.coat().coat());
             DemoReadings.of(demo, LocalDate.now(clock)).forEach((day, lengths) -> lengths.forEach((region, length) ->
                     readings.put(id, region, new LengthReading(day, length))));
-            demo.groomInDays().ifPresent(days -> visits.setNext(id, LocalDate.now(clock), Optional.of(LocalDate.now(clock).plusDays(days))));
+            DemoVisits.of(demo, id, LocalDate.now(clock), visits);
             new DemoMonths(known, demo, kits.of(known), random, sessions, events, trials, clock.getZone())
                     .live(LocalDate.now(clock));
         }

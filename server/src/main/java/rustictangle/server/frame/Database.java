@@ -5,6 +5,7 @@ import com.zaxxer.hikari.HikariDataSource;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.SQLException;
 import javax.sql.DataSource;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -29,8 +30,20 @@ class Database {
     }
 
     @Bean(destroyMethod = "close")
-    DataSource dataSource(Settings settings, DataFileLock lock) {
+    DataSource dataSource(DataFileLock lock) {
         LOG.info("Data is kept in {}", lock.file());
+        HikariConfig pool = new HikariConfig();
+        pool.setDataSource(file(lock));
+        pool.setMaximumPoolSize(CONNECTIONS);
+        return new HikariDataSource(pool);
+    }
+
+    @Bean(destroyMethod = "close")
+    DataVersion dataVersion(DataFileLock lock) throws SQLException {
+        return new DataVersion(file(lock));
+    }
+
+    private static SQLiteDataSource file(DataFileLock lock) {
         SQLiteConfig config = new SQLiteConfig();
         config.enforceForeignKeys(true);
         config.setJournalMode(SQLiteConfig.JournalMode.WAL);
@@ -40,9 +53,6 @@ class Database {
         config.setTransactionMode(SQLiteConfig.TransactionMode.IMMEDIATE);
         SQLiteDataSource sqlite = new SQLiteDataSource(config);
         sqlite.setUrl("jdbc:sqlite:" + lock.file());
-        HikariConfig pool = new HikariConfig();
-        pool.setDataSource(sqlite);
-        pool.setMaximumPoolSize(CONNECTIONS);
-        return new HikariDataSource(pool);
+        return sqlite;
     }
 }

@@ -7,6 +7,7 @@ import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.time.DayOfWeek;
 import java.util.Collections;
@@ -19,6 +20,7 @@ import rustictangle.core.rhythm.Comfort;
  *
  * @param name     up to 60 characters; may be empty
  * @param latitude degrees, south below 0
+ * @param currency in which prices are given, three letters (ISO 4217)
  * @param minutes  for brushing, each day of the week, in [0, 180]; empty: as many as it takes
  */
 public record Household(
@@ -32,8 +34,11 @@ public record Household(
         @DecimalMin(value = "-90", message = "Latitude is -90 to 90 degrees; south is below 0.")
         @DecimalMax(value = "90", message = "Latitude is -90 to 90 degrees; south is below 0.") Double latitude,
         @NotNull Map<DayOfWeek, @NotNull @Min(value = 0, message = "From 0 to 180 minutes a day.")
-                @Max(value = 180, message = "From 0 to 180 minutes a day.") Integer> minutes) {
+                @Max(value = 180, message = "From 0 to 180 minutes a day.") Integer> minutes,
+        @NotNull @Pattern(regexp = "[A-Z]{3}", message = "Three capital letters, such as EUR, GBP or USD.") String currency) {
 
+    /** Until the owner says otherwise. */
+    public static final String CURRENCY = "EUR";
     /** A middling latitude of the north, until the owner says where. */
     public static final double LATITUDE = 50;
 

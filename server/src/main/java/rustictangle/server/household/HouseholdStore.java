@@ -21,7 +21,7 @@ public class HouseholdStore {
 
     public Household get() {
         return jdbc.sql("""
-                SELECT name, comfort, length_unit, mass_unit, week_start, date_format, latitude
+                SELECT name, comfort, length_unit, mass_unit, week_start, date_format, latitude, currency
                   FROM household WHERE id = 1
                 """)
                 .query((row, n) -> new Household(row.getString("name"),
@@ -30,7 +30,7 @@ public class HouseholdStore {
                         Household.MassUnit.valueOf(row.getString("mass_unit")),
                         DayOfWeek.valueOf(row.getString("week_start")),
                         Household.DateFormat.valueOf(row.getString("date_format")),
-                        row.getDouble("latitude"), minutes()))
+                        row.getDouble("latitude"), minutes(), row.getString("currency")))
                 .single();
     }
 
@@ -45,12 +45,12 @@ public class HouseholdStore {
     public void put(Household household) {
         jdbc.sql("""
                 UPDATE household SET name = ?, comfort = ?, length_unit = ?, mass_unit = ?,
-                       week_start = ?, date_format = ?, latitude = ?
+                       week_start = ?, date_format = ?, latitude = ?, currency = ?
                  WHERE id = 1
                 """)
                 .params(household.name().strip(), household.comfort().name(), household.lengthUnit().name(),
                         household.massUnit().name(), household.weekStart().name(),
-                        household.dateFormat().name(), household.latitude())
+                        household.dateFormat().name(), household.latitude(), household.currency())
                 .update();
         jdbc.sql("DELETE FROM day_minutes").update();
         household.minutes().forEach((day, minutes) ->

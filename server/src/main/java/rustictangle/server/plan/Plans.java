@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import rustictangle.core.dog.Section;
 import rustictangle.core.plan.HouseholdPlan;
@@ -15,6 +17,7 @@ import rustictangle.core.routine.Routine;
 import rustictangle.core.routine.RoutineStep;
 import rustictangle.core.trust.Practice;
 import rustictangle.server.coat.KnownDogs;
+import rustictangle.server.frame.DataVersion;
 import rustictangle.server.frame.PastLogStore;
 import rustictangle.server.household.Household;
 import rustictangle.server.household.HouseholdStore;
@@ -66,10 +69,15 @@ class Plans {
     private final SessionStore sessions;
     private final HouseholdStore households;
     private final PastLogStore log;
+    private final DataVersion data;
     private final Clock clock;
+    private Key reckonedFor;
+    private Now reckoned;
+
+    private record Key(long data, LocalDate today) { }
 
     Plans(KnownDogs dogs, Routines routines, Trusts trusts, VisitStore visits, SessionStore sessions, HouseholdStore households,
-            PastLogStore log, Clock clock) {
+            PastLogStore log, DataVersion data, Clock clock) {
         this.dogs = dogs;
         this.routines = routines;
         this.trusts = trusts;
@@ -77,11 +85,29 @@ class Plans {
         this.sessions = sessions;
         this.households = households;
         this.log = log;
+        this.data = data;
         this.clock = clock;
     }
 
-    Now now() {
-        LocalDate today = LocalDate.now(clock);
+    /** The first page does not wait for what can be reckoned before it is asked for. */
+    @EventListener(ApplicationReadyEvent.class)
+    void beforeAnybodyAsks() {
+        Thread ahead = new Thread(this::now, "plan-ahead");
+        ahead.setDaemon(true);
+        ahead.start();
+    }
+
+    /** Reckoned anew only after something was written, or on another day. */
+    synchronized Now now() {
+        Key key = new Key(data.now(), LocalDate.now(clock));
+        if (!key.equals(reckonedFor)) {
+            reckoned = reckon(key.today);
+            reckonedFor = key;
+        }
+        return reckoned;
+    }
+
+    private Now reckon(LocalDate today) {
         Household household = households.get();
         List<Member> members = dogs.all().stream().flatMap(dog -> dogs.known(dog).stream())
                 .map(known -> member(routines.dog(known), household, today)).toList();

@@ -4,8 +4,10 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import org.springframework.stereotype.Component;
 import rustictangle.core.Reason;
+import rustictangle.core.coat.Coat;
 import rustictangle.core.dog.Section;
 import rustictangle.core.rhythm.Forecast;
 import rustictangle.core.rhythm.Rhythm;
@@ -90,6 +92,15 @@ public class Routines {
     MinutesView minutes(KnownDog known, LocalDate today) {
         Dog dog = dog(known);
         return MinutesView.of(MinutesPlan.forEachMinute(dog.ready(), dog.rhythm().sections()), dog.rhythm(), today);
+    }
+
+    /** How everything that is brushed would be done if the coat were another one. */
+    public Function<Coat, Routine> withCoat(KnownDog known) {
+        Dog dog = dog(known);
+        return coat -> {
+            Kit kit = kits.of(new KnownDog(known.id(), known.name(), known.dog(), coat));
+            return Routine.of(known.dog(), coat, kit, dog.trust, dog.rhythm().sections(), kit.brushed()).atPace(dog.pace);
+        };
     }
 
     /** How these sections are done, whatever is due. */

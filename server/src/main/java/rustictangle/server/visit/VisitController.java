@@ -1,37 +1,104 @@
 package rustictangle.server.visit;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import rustictangle.core.Reason;
+import rustictangle.core.coat.Growth;
+import rustictangle.core.visit.GroomPrice;
+import rustictangle.core.visit.Interval;
+import rustictangle.core.visit.Trade;
+import rustictangle.server.coat.KnownDog;
 import rustictangle.server.coat.KnownDogs;
+import rustictangle.server.coat.ReadingStore;
 import rustictangle.server.frame.BadField;
+import rustictangle.server.household.HouseholdStore;
+import rustictangle.server.routine.Routines;
 
-/** When a groomer sees the dog next. */
+/** When a groomer sees the dog, what was done, and what it asks in length, minutes and money. */
 @RestController
-@RequestMapping("/api/dogs/{dogId}/groom")
+@RequestMapping("/api/dogs/{dogId}")
 class VisitController {
 
     private static final int MONTHS_AHEAD = 12;
+    /** Until the owner says what it costs. */
+    private static final GroomPrice NOTHING_SAID = new GroomPrice(0, 0, 0, 0);
 
     /** @param day absent: none is to come */
     record GroomView(Optional<LocalDate> day) { }
 
+    /**
+     * @param next     absent: none is to come
+     * @param proposed when the next one would be usual; absent: this coat sees a groomer when needed
+     * @param past     the newest first
+     */
+    record VisitsView(LocalDate today, Optional<LocalDate> next, Optional<Proposal> proposed, List<VisitView> past, GroomPrice price,
+            String currency) { }
+
+    record Proposal(LocalDate day, int fromWeeks, int toWeeks, int atMost, Reason why) { }
+
+    /** @param weeksSince the visit before it; absent: the first that is known */
+    record VisitView(LocalDate day, Optional<Double> leftMillimetres, Optional<Double> price, String remarks, String found,
+            Optional<Long> weeksSince) { }
+
+    /**
+     * @param leftMillimetres in [1, 400]; absent: not said
+     * @param found           what the groomer found
+     */
+    record VisitForm(
+            @DecimalMin(value = "1", message = "Hair left is 1 to 400 mm; check number and unit.")
+            @DecimalMax(value = "400", message = "Hair left is 1 to 400 mm; check number and unit.") @Nullable Double leftMillimetres,
+            @DecimalMin(value = "0", message = "A price is 0 or more.") @Nullable Double price,
+            @NotNull @Size(max = 1000, message = "At most 1000 characters; shorten it.") String remarks,
+            @NotNull @Size(max = 1000, message = "At most 1000 characters; shorten it.") String found) { }
+
+    record PriceForm(@NotNull @DecimalMin(value = "0", message = "0 or more.") Double price,
+            @NotNull @DecimalMin(value = "0", message = "0 or more.") Double tip,
+            @NotNull @DecimalMin(value = "0", message = "0 or more.") Double credit,
+            @NotNull @DecimalMin(value = "0", message = "0 or more.") Double membership) { }
+
+    /**
+     * @param clipped     whether a groomer clips this coat at all
+     * @param perDay      how fast it grows, mm
+     * @param minutes     a week that the last week before the visit asks, by the position of weeks and of length
+     * @param yearly      cost of a year, by the position of weeks
+     */
+    record TradeView(boolean clipped, double perDay, List<Integer> lengths, List<Integer> weeks, double[][] minutes, List<Double> yearly,
+            String currency) { }
+
     private final KnownDogs dogs;
     private final VisitStore store;
+    private final ReadingStore readings;
+    private final Routines routines;
+    private final HouseholdStore households;
     private final Clock clock;
 
-    VisitController(KnownDogs dogs, VisitStore store, Clock clock) {
+    VisitController(KnownDogs dogs, VisitStore store, ReadingStore readings, Routines routines, HouseholdStore households, Clock clock) {
         this.dogs = dogs;
         this.store = store;
+        this.readings = readings;
+        this.routines = routines;
+        this.households = households;
         this.clock = clock;
     }
 
-    @PutMapping("/{day}")
+    @PutMapping("/groom/{day}")
     GroomView set(@PathVariable long dogId, @PathVariable LocalDate day) {
         dogs.get(dogId);
         LocalDate today = LocalDate.now(clock);
@@ -40,18 +107,79 @@ class VisitController {
                     + " to " + today.plusMonths(MONTHS_AHEAD) + ".");
         }
         store.setNext(dogId, today, Optional.of(day));
-        return view(dogId);
+        return groom(dogId);
     }
 
     /** None is to come. A repeat changes nothing. */
-    @DeleteMapping
-    GroomView remove(@PathVariable long dogId) {
+    @DeleteMapping("/groom")
+    GroomView unset(@PathVariable long dogId) {
         dogs.get(dogId);
         store.setNext(dogId, LocalDate.now(clock), Optional.empty());
-        return view(dogId);
+        return groom(dogId);
     }
 
-    private GroomView view(long dogId) {
+    private GroomView groom(long dogId) {
         return new GroomView(store.next(dogId, LocalDate.now(clock)));
+    }
+
+    @GetMapping("/visits")
+    VisitsView visits(@PathVariable long dogId) {
+        KnownDog known = dogs.get(dogId);
+        LocalDate today = LocalDate.now(clock);
+        List<VisitStore.Visit> past = store.past(dogId, today);
+        LocalDate last = past.isEmpty() ? today : past.get(0).day();
+        return new VisitsView(today, store.next(dogId, today), Interval.of(known.coat()).map(usual -> {
+            LocalDate day = usual.after(last);
+            return new Proposal(day.isAfter(today) ? day : today.plusWeeks(1), usual.fromWeeks(), usual.toWeeks(), usual.atMost(), usual.why());
+        }), views(past), store.price(dogId).orElse(NOTHING_SAID), households.get().currency());
+    }
+
+    private static List<VisitView> views(List<VisitStore.Visit> past) {
+        return IntStream.range(0, past.size()).mapToObj(i -> {
+            VisitStore.Visit visit = past.get(i);
+            return new VisitView(visit.day(), Optional.ofNullable(visit.leftMillimetres()), Optional.ofNullable(visit.price()), visit.remarks(),
+                    visit.found(), i + 1 < past.size() ? Optional.of(Math.round(ChronoUnit.DAYS.between(past.get(i + 1).day(), visit.day()) / 7.0))
+                            : Optional.empty());
+        }).toList();
+    }
+
+    /** What is remembered of a visit that was. */
+    @PutMapping("/visits/{day}")
+    VisitsView put(@PathVariable long dogId, @PathVariable LocalDate day, @Valid @RequestBody VisitForm form) {
+        dogs.get(dogId);
+        if (day.isAfter(LocalDate.now(clock))) {
+            throw new BadField("day", "A visit that was is today or earlier; set a day to come as the next appointment.");
+        }
+        store.put(dogId, day, form.leftMillimetres(), form.price(), form.remarks().strip(), form.found().strip());
+        return visits(dogId);
+    }
+
+    /** A repeat changes nothing. */
+    @DeleteMapping("/visits/{day}")
+    VisitsView remove(@PathVariable long dogId, @PathVariable LocalDate day) {
+        dogs.get(dogId);
+        store.remove(dogId, day);
+        return visits(dogId);
+    }
+
+    @PutMapping("/groom-price")
+    VisitsView price(@PathVariable long dogId, @Valid @RequestBody PriceForm form) {
+        dogs.get(dogId);
+        store.setPrice(dogId, new GroomPrice(form.price(), form.tip(), form.credit(), form.membership()));
+        return visits(dogId);
+    }
+
+    /** Length, minutes and money. */
+    @GetMapping("/trade")
+    TradeView trade(@PathVariable long dogId) {
+        KnownDog known = dogs.get(dogId);
+        var lengths = readings.of(dogId);
+        double perDay = known.coat().regions().entrySet().stream().filter(region -> region.getValue().kind().growsOn())
+                .mapToDouble(region -> Growth.of(region.getValue(), lengths.getOrDefault(region.getKey(), List.of())).millimetresPerDay())
+                .average().orElse(0);
+        Trade trade = Trade.of(known.coat(), routines.dog(known).forecast(), households.get().comfort(), perDay, routines.withCoat(known));
+        GroomPrice price = store.price(dogId).orElse(NOTHING_SAID);
+        return new TradeView(known.coat().growsOn(), perDay, trade.lengths(), trade.weeks(), trade.minutes(),
+                trade.weeks().stream().map(price::yearlyEvery).toList(), households.get().currency());
     }
 }

@@ -1,0 +1,175 @@
+package rustictangle.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.UUID;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import rustictangle.e2e.views.HomeView;
+import rustictangle.e2e.views.SessionView;
+
+/** Today over all dogs, the week and the thread, as the days go by. */
+class DaysTest extends Browsing {
+
+    private static final String THIMBLE = "dogs/3/";
+
+    @Test
+    void todaysMinutesChooseAndOneButtonBegins() throws Exception {
+        try (RunningApp app = RunningApp.start(folder.resolve("today.db"), MORNING, true)) {
+            Page page = laptop();
+            page.navigate(app.url());
+            Locator today = page.locator("[data-test=today]");
+            assertThat(today).containsText("Gannet");
+            int all = minutes(today);
+            page.getByLabel("I have").fill("20");
+            assertTrue(minutes(today) <= 20 && all > 20, today.textContent() + ", " + all + " min for all");
+            page.getByLabel("I have").fill("0");
+            assertThat(today).containsText("Nothing to brush in that time");
+            page.getByLabel("I have").fill("20");
+            int places = Integer.parseInt(today.textContent().replaceFirst("(?s).*?(\\d+) places?.*", "$1"));
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Begin with "))).click();
+            new SessionView(page).start();
+            assertThat(page.locator("progress")).hasAttribute("max", String.valueOf(places));
+            HomeView.open(page, app.url());
+            assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Go on with ")))).isVisible();
+        }
+    }
+
+    private static int minutes(Locator today) {
+        return Integer.parseInt(today.textContent().replaceFirst("(?s).*about (\\d+) min.*", "$1"));
+    }
+
+    @Test
+    void aRainyWeekAndAWeekMissedArePlannedAnewWithoutAWordOfBlame() throws Exception {
+        Path data = folder.resolve("days.db");
+        try (RunningApp thursday = RunningApp.start(data, MORNING, true)) {
+            combEverywhere(thursday);
+        }
+        try (RunningApp sunday = RunningApp.start(data, "2026-05-17T09:00:00Z", false)) {
+            Page page = laptop();
+            page.navigate(sunday.url() + THIMBLE + "when");
+            Locator due = page.locator("tbody");
+            Locator soaked = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("got soaked and dried by itself"));
+            due.waitFor();
+            String before = due.textContent();
+            for (String day : List.of("today", "yesterday", "2 days ago")) {
+                page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Day")).getByText(day).click();
+                soaked.click();
+                assertThat(soaked).hasAttribute("aria-pressed", "true");
+            }
+            assertThat(due).not().hasText(before);
+            String wet = due.textContent();
+            soaked.click();
+            assertThat(due).not().hasText(wet);
+            soaked.click();
+            assertThat(due).hasText(wet);
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("was bathed")).click();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("left armpit").setExact(true)).click();
+            assertThat(page.locator("[data-rule='rhythm.life']")).isVisible();
+        }
+        try (RunningApp aWeekLater = RunningApp.start(data, "2026-05-22T09:00:00Z", false)) {
+            Page page = laptop();
+            page.navigate(aWeekLater.url());
+            assertThat(page.locator("[data-test=today]")).containsText("Thimble");
+            assertFalse(page.locator("main").textContent().matches("(?si).*(missed|late|forgot|should have|neglect).*"), "no scolding");
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("The days to come")).click();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("So many minutes a day")).click();
+            Locator first = page.getByLabel(Pattern.compile("^Minutes on ")).first();
+            first.fill("15");
+            first.press("Enter");
+            assertThat(page.getByText("Fri: 15 minutes.")).isVisible();
+            assertThat(page.locator(".days .sum").first()).hasText(Pattern.compile("^([0-9]|1[0-5])(½)? min$"));
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+            assertThat(first).not().hasValue("15");
+            page.reload();
+            assertThat(first).not().hasValue("15");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("As long as it takes")).click();
+            assertThat(first).hasCount(0);
+        }
+    }
+
+    @Test
+    void theThreadIsReadByKeyboardAndTheTableSaysTheSame() throws Exception {
+        try (RunningApp app = RunningApp.start(folder.resolve("thread.db"), MORNING, true)) {
+            Page page = laptop();
+            page.navigate(app.url() + THIMBLE + "when/thread");
+            Locator readout = page.locator(".readout");
+            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Until the groom, in 24 days"))).isVisible();
+            tabTo(page, "back");
+            assertThat(readout).containsText("Thu 14 May");
+            page.keyboard().press("ArrowRight");
+            page.keyboard().press("ArrowRight");
+            assertThat(readout).containsText("Sat 16 May");
+            page.keyboard().press("ArrowDown");
+            assertThat(readout).containsText("left side", ignoreCase());
+            assertThat(page.locator(":focus")).hasAttribute("aria-valuetext", Pattern.compile("Sat 16 May.*with the plan.*if nothing is done"));
+            page.keyboard().press("End");
+            assertThat(readout).containsText("Sun 7 Jun");
+            String end = page.locator(":focus").getAttribute("aria-valuetext");
+            String nothing = end.replaceFirst(".* and ([0-9.+]+) mats?$", "$1");
+            press(page, "As a table");
+            Locator row = page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("^left side", Pattern.CASE_INSENSITIVE)));
+            assertEquals(nothing, row.getByRole(AriaRole.CELL).nth(2).textContent());
+            press(page, "no groom");
+            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("The next 28 days"))).isVisible();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Until the groom, in 24 days"))).isVisible();
+            page.navigate(app.url() + THIMBLE + "when/learned");
+            assertThat(page.getByText(Pattern.compile("not every \\d+ days")).first()).isVisible();
+        }
+    }
+
+    @Test
+    void theAppointmentIsMovedAndTheThreeWayTradeAnsweredByKeyboard() throws Exception {
+        try (RunningApp app = RunningApp.start(folder.resolve("groom.db"), MORNING, true)) {
+            Page page = laptop();
+            page.navigate(app.url() + THIMBLE + "groom");
+            assertThat(page.locator("[data-test=groom]")).containsText("Sun 7 Jun");
+            page.getByLabel("Move it to").fill("2026-06-10");
+            assertThat(page.locator("[data-test=groom]")).containsText("Wed 10 Jun");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+            assertThat(page.locator("[data-test=groom]")).containsText("Sun 7 Jun");
+            page.getByLabel("Move it to").fill("2026-05-01");
+            assertThat(page.getByText("The next groom is after today")).isVisible();
+            assertThat(page.locator("[data-test=groom]")).containsText("Sun 7 Jun");
+
+            page.navigate(app.url() + "dogs/2/groom");
+            Locator answer = page.locator("[data-test=answer]");
+            assertThat(answer).containsText("The clip may leave");
+            int before = Integer.parseInt(answer.textContent().replaceFirst("(?s).*leave (\\d+) mm.*", "$1"));
+            tabTo(page, "Tell me how long the clip may behow many minutes it takeshow long it may be left");
+            tabTo(page, "Minutes a week " + page.locator("output").first().textContent());
+            for (int i = 0; i < 12; i++) {
+                page.keyboard().press("ArrowRight");
+            }
+            int more = Integer.parseInt(answer.textContent().replaceFirst("(?s).*leave (\\d+) mm.*", "$1"));
+            assertTrue(more > before, more + " mm after " + before);
+            page.getByLabel("Tell me").selectOption("weeks");
+            assertThat(answer).containsText("It may be left for");
+            page.getByLabel("Tell me").selectOption("minutes");
+            assertThat(answer).containsText("a year costs about €");
+            page.getByText("As a table").click();
+            assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("^6 weeks")))).containsText("€");
+        }
+    }
+
+    /** The whole coat of Thimble, whatever is in training. */
+    private static void combEverywhere(RunningApp app) throws Exception {
+        String[] sections = app.send("GET", "api/sections", "").replaceAll("(?s)[^A-Z_]*?\"section\":\"([A-Z_]+)\".*?(?=\"section\"|$)", "$1 ").trim().split(" ");
+        UUID session = UUID.randomUUID();
+        app.send("POST", "api/" + THIMBLE + "sessions", "{\"id\": \"%s\", \"sections\": [\"%s\"]}".formatted(session, String.join("\", \"", sections)));
+        for (String section : sections) {
+            app.send("POST", "api/" + THIMBLE + "sessions/" + session + "/events",
+                    "{\"id\": \"%s\", \"type\": \"SECTION_DONE\", \"section\": \"%s\", \"comb\": \"GLIDES\", \"tangles\": 0, \"signal\": \"RELAXED\"}"
+                            .formatted(UUID.randomUUID(), section));
+        }
+    }
+}

@@ -1,0 +1,59 @@
+package rustictangle.server.visit;
+
+import static org.hamcrest.Matchers.closeTo;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.hasSize;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import com.jayway.jsonpath.JsonPath;
+import java.time.LocalDate;
+import org.junit.jupiter.api.Test;
+import org.springframework.http.HttpMethod;
+import rustictangle.server.ServerTest;
+
+class VisitTest extends ServerTest {
+
+    private static final String VISIT = """
+            {"leftMillimetres": 20, "price": 58, "remarks": " shy of the dryer ", "found": "a mat"}
+            """;
+
+    @Test
+    void aVisitIsKeptWithWhatWasFoundAndTheNextOneIsProposedAsUsual() throws Exception {
+        long dog = addKnownDog("Gannet");
+        String visits = "/api/dogs/" + dog + "/visits";
+        LocalDate today = LocalDate.parse(JsonPath.read(read(visits).andReturn().getResponse().getContentAsString(), "$.today"));
+        send(HttpMethod.PUT, visits + "/" + today.minusWeeks(8), VISIT).andExpect(status().isOk());
+        send(HttpMethod.PUT, visits + "/" + today.minusWeeks(1), VISIT).andExpect(jsonPath("$.past", hasSize(2)))
+                .andExpect(jsonPath("$.past[0].weeksSince").value(7)).andExpect(jsonPath("$.past[0].remarks").value("shy of the dryer"))
+                .andExpect(jsonPath("$.proposed.day").value(today.plusWeeks(6).toString()))
+                .andExpect(jsonPath("$.proposed.why.rule").value("visit.interval-curly"));
+        send(HttpMethod.PUT, visits + "/" + today.minusWeeks(1), VISIT.replace("20", "25")).andExpect(jsonPath("$.past", hasSize(2)))
+                .andExpect(jsonPath("$.past[0].leftMillimetres").value(25.0));
+        send(HttpMethod.DELETE, visits + "/" + today.minusWeeks(1), "").andExpect(jsonPath("$.past", hasSize(1)));
+        send(HttpMethod.PUT, visits + "/" + today.plusDays(1), VISIT).andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.fields[0].message", containsString("today or earlier")));
+        send(HttpMethod.PUT, visits + "/" + today, VISIT.replace("20", "900")).andExpect(status().isBadRequest());
+        read(visits).andExpect(jsonPath("$.past", hasSize(1)));
+    }
+
+    /** Worked by hand: a visit every 6.5 weeks is about 8 a year; 8 × 54 + 180 = 612. */
+    @Test
+    void aYearsCostFollowsFromPriceTipCreditAndMembership() throws Exception {
+        long dog = addKnownDog("Gannet");
+        String price = "/api/dogs/" + dog + "/groom-price";
+        send(HttpMethod.PUT, price, "{\"price\": 58, \"tip\": 6, \"credit\": 10, \"membership\": 15}").andExpect(status().isOk());
+        send(HttpMethod.PUT, price, "{\"price\": -1, \"tip\": 6, \"credit\": 10, \"membership\": 15}").andExpect(status().isBadRequest());
+        read("/api/dogs/" + dog + "/trade").andExpect(jsonPath("$.clipped").value(true)).andExpect(jsonPath("$.weeks[0]").value(4))
+                .andExpect(jsonPath("$.yearly[2]").value(closeTo(8.7 * 54 + 180, 2))).andExpect(jsonPath("$.yearly[3]").value(closeTo(7.45 * 54 + 180, 2)))
+                .andExpect(jsonPath("$.minutes", hasSize(10)));
+    }
+
+    @Test
+    void nothingIsClippedOnACoatThatStopsByItself() throws Exception {
+        long dog = addDog("Oakum");
+        send(HttpMethod.PUT, "/api/dogs/" + dog + "/coat", coatJson("DOUBLE", "60"));
+        read("/api/dogs/" + dog + "/trade").andExpect(jsonPath("$.clipped").value(false));
+        read("/api/dogs/" + dog + "/visits").andExpect(jsonPath("$.proposed").doesNotExist());
+    }
+}

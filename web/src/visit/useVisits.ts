@@ -1,0 +1,42 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, toValue, type MaybeRefOrGetter } from 'vue'
+import { api, ask } from '@/api/client'
+import type { PriceForm, VisitForm } from '@/api/types'
+
+/** Visits to the groomer, past and to come, and what they cost. */
+export function useVisits(dogId: MaybeRefOrGetter<number>) {
+  const client = useQueryClient()
+  const path = () => ({ dogId: toValue(dogId) })
+  const visits = useQuery({ queryKey: ['visits', computed(() => toValue(dogId))], queryFn: () => ask(api.GET('/api/dogs/{dogId}/visits', { params: { path: path() } })) })
+  const changed = { onSuccess: () => client.invalidateQueries() }
+  return {
+    visits,
+    put: useMutation({ mutationFn: ({ day, form }: { day: string; form: VisitForm }) => ask(api.PUT('/api/dogs/{dogId}/visits/{day}', { params: { path: { ...path(), day } }, body: form })), ...changed }),
+    remove: useMutation({ mutationFn: (day: string) => ask(api.DELETE('/api/dogs/{dogId}/visits/{day}', { params: { path: { ...path(), day } } })), ...changed }),
+    setPrice: useMutation({ mutationFn: (form: PriceForm) => ask(api.PUT('/api/dogs/{dogId}/groom-price', { params: { path: path() }, body: form })), ...changed }),
+  }
+}
+
+/** When a groomer sees the dog next; undefined: nobody said. */
+export function useSetGroom(dogId: MaybeRefOrGetter<number>) {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: (day: string | undefined) => {
+      const path = { dogId: toValue(dogId) }
+      return ask(day ? api.PUT('/api/dogs/{dogId}/groom/{day}', { params: { path: { ...path, day } } })
+        : api.DELETE('/api/dogs/{dogId}/groom', { params: { path } }))
+    },
+    onSuccess: () => client.invalidateQueries(),
+  })
+}
+
+/** What length, minutes and money ask of one another. */
+export function useTrade(dogId: MaybeRefOrGetter<number>) {
+  return useQuery({ queryKey: ['trade', computed(() => toValue(dogId))], queryFn: () => ask(api.GET('/api/dogs/{dogId}/trade', { params: { path: { dogId: toValue(dogId) } } })) })
+}
+
+/** Prices as the household writes them. */
+export function money(currency: string, digits = 0): (amount: number) => string {
+  const format = new Intl.NumberFormat('en-GB', { style: 'currency', currency, maximumFractionDigits: digits, minimumFractionDigits: 0 })
+  return (amount) => format.format(amount)
+}
