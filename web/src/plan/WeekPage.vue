@@ -6,6 +6,7 @@ import type { Household } from '@/api/types'
 import PageState from '@/shell/PageState.vue'
 import { useNotice } from '@/shell/useNotice'
 import { inDays, minutes, useUnits } from '@/shell/useUnits'
+import CalendarCard from './CalendarCard.vue'
 import { useWeek } from './usePlan'
 import { about, MOST_MATS, places, weekday, WEEKDAYS } from './words'
 
@@ -108,6 +109,7 @@ function soMany() {
               <span>{{ date(day.day).split(' ').slice(1).join(' ') }}</span></button></li>
           </ol>
         </section>
+        <CalendarCard />
       </template>
     </div>
   </PageState>

@@ -18,6 +18,14 @@ export function useThread(dogId: MaybeRefOrGetter<number>) {
   })
 }
 
+/** The address under which the plan can be subscribed to, and another one. */
+export function useCalendar() {
+  const client = useQueryClient()
+  const calendar = useQuery({ queryKey: ['calendar'], queryFn: () => ask(api.GET('/api/calendar')) })
+  const renew = useMutation({ mutationFn: () => ask(api.POST('/api/calendar')), onSuccess: (view) => client.setQueryData(['calendar'], view) })
+  return { calendar, renew }
+}
+
 /** Begins a session of one dog and goes there. */
 export function useBegin() {
   const client = useQueryClient()

@@ -8,7 +8,7 @@ import { useDraft } from '@/shell/useDraft'
 import { useNotice } from '@/shell/useNotice'
 import { inDays, useUnits } from '@/shell/useUnits'
 import TradePanel from './TradePanel.vue'
-import { money, useSetGroom, useTrade, useVisits } from './useVisits'
+import { money, useGroomFile, useSetGroom, useTrade, useVisits } from './useVisits'
 
 /** The groomer: when next, what was, and what length, minutes and money ask of one another. */
 const props = defineProps<{ dogId: number }>()
@@ -17,6 +17,7 @@ const { date, length, say } = useUnits()
 const { tell } = useNotice()
 const { visits, put, remove, setPrice } = useVisits(() => props.dogId)
 const groom = useSetGroom(() => props.dogId)
+const fromFile = useGroomFile(() => props.dogId)
 const trade = useTrade(() => props.dogId)
 
 const view = computed(() => visits.data.value)
@@ -30,6 +31,15 @@ watch(view, (now) => { if (now && !price.value) price.value = { ...now.price } }
 async function setGroom(day: string | undefined) {
   const before = view.value?.next
   if (await groom.mutateAsync(day).catch(() => undefined)) tell(day ? `The groom is on ${date(day)}.` : 'No groom is set.', () => groom.mutate(before))
+}
+async function takeFile(event: Event) {
+  const input = event.target as HTMLInputElement
+  const text = await input.files?.[0]?.text()
+  input.value = ''
+  if (text === undefined) return
+  const before = view.value?.next
+  const taken = await fromFile.mutateAsync(text).catch(() => undefined)
+  if (taken) tell(`${taken.summary || 'The groom'}: ${date(taken.day)}.`, () => groom.mutate(before))
 }
 async function keep() {
   const { day, ...form } = draft.value!
@@ -62,8 +72,9 @@ async function keepPrice() {
             <label>{{ view.next ? 'Move it to' : 'Set it for' }} <input type="date" :value="view.next" @change="setGroom(($event.target as HTMLInputElement).value || undefined)" /></label>
             <v-btn v-if="!view.next && view.proposed" color="secondary" @click="setGroom(view.proposed.day)">{{ date(view.proposed.day) }}</v-btn>
             <button v-if="view.next" type="button" class="link" @click="setGroom(undefined)">no groom</button>
+            <label class="file">or out of the groomer’s calendar file <input type="file" accept=".ics,text/calendar" @change="takeFile" /></label>
           </div>
-          <p v-if="groom.error.value" class="caution" role="alert"><strong>{{ saysWhat(groom.error.value) }}</strong></p>
+          <p v-if="groom.error.value ?? fromFile.error.value" class="caution" role="alert"><strong>{{ saysWhat(groom.error.value ?? fromFile.error.value) }}</strong></p>
           <p><router-link :to="`/dogs/${dogId}/when/thread`">What to expect until then</router-link></p>
         </section>
         <hr class="seam" />
@@ -110,6 +121,7 @@ async function keepPrice() {
 .day { font-size: 2rem; } .day small { font: 400 1rem var(--sans); margin-left: 10px; }
 .acts { display: flex; flex-wrap: wrap; gap: 8px 16px; align-items: center; margin: 8px 0; } a { color: inherit; text-underline-offset: 4px; }
 input[type='date'], input[type='number'], textarea { min-height: 44px; padding: 6px 10px; border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 8px; background: rgb(var(--v-theme-surface)); color: inherit; color-scheme: light dark; }
+.file input { max-width: 220px; font-size: 0.9rem; }
 .price { display: flex; flex-wrap: wrap; gap: 8px 14px; align-items: end; } .price label { display: grid; font-size: 0.92rem; } .price input { width: 6.2em; text-align: right; }
 .past { list-style: none; padding: 0; } .past li { border-top: 1px dashed rgb(var(--v-theme-seam)); padding: 6px 0; } .past span { display: block; font-size: 0.95rem; }
 .link, summary { text-decoration: underline dotted; text-underline-offset: 4px; min-height: 44px; cursor: pointer; } summary { padding: 10px 0; width: fit-content; }

@@ -43,7 +43,7 @@ const answer = computed(() => {
 
 const WIDTH = 620
 const HEIGHT = 300
-const left = 58
+const left = 74
 const bottom = 44
 const x = (weeks: number) => left + ((weeks - props.trade.weeks[0]!) / (props.trade.weeks.at(-1)! - props.trade.weeks[0]!)) * (WIDTH - left - 24)
 const top = computed(() => Math.min(props.trade.lengths.at(-1)!, Math.max(40, ...props.trade.weeks.map((weeks) => (longest(minutesNow.value + MORE, weeks) ?? 0) * 1.25), (lengthNow.value ?? 0) * 1.2)))
@@ -97,5 +97,5 @@ const marks = computed(() => [0.25, 0.5, 0.75, 1].map((part) => Math.round((top.
 text { font: 13.5px var(--sans); fill: rgb(var(--v-theme-ink)); } .inside { font-weight: 700; }
 summary { cursor: pointer; min-height: 36px; text-decoration: underline dotted; text-underline-offset: 4px; width: fit-content; }
 table { border-collapse: collapse; } th { text-align: left; font-weight: 400; } thead th { font-size: 0.88rem; } td, tbody th { border-top: 1px dashed rgb(var(--v-theme-seam)); padding: 4px 16px 4px 0; }
-@media (max-width: 599px) { .inputs label { grid-template-columns: 1fr 88px; } .inputs input { grid-row: 2; grid-column: 1 / -1; } td, tbody th { padding-right: 8px; font-size: 0.92rem; } }
+@media (max-width: 599px) { text { font-size: 21px; } .inputs label { grid-template-columns: 1fr 88px; } .inputs input { grid-row: 2; grid-column: 1 / -1; } td, tbody th { padding-right: 8px; font-size: 0.92rem; } }
 </style>

@@ -30,6 +30,16 @@ export function useSetGroom(dogId: MaybeRefOrGetter<number>) {
   })
 }
 
+/** The next groom out of a groomer's calendar file. */
+export function useGroomFile(dogId: MaybeRefOrGetter<number>) {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: (file: string) => ask(api.POST('/api/dogs/{dogId}/groom-calendar', { params: { path: { dogId: toValue(dogId) } },
+      body: file, bodySerializer: (text: string) => text, headers: { 'Content-Type': 'text/calendar' } })),
+    onSuccess: () => client.invalidateQueries(),
+  })
+}
+
 /** What length, minutes and money ask of one another. */
 export function useTrade(dogId: MaybeRefOrGetter<number>) {
   return useQuery({ queryKey: ['trade', computed(() => toValue(dogId))], queryFn: () => ask(api.GET('/api/dogs/{dogId}/trade', { params: { path: { dogId: toValue(dogId) } } })) })

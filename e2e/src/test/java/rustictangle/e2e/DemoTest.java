@@ -267,7 +267,7 @@ class DemoTest extends Browsing {
         assertThat(soaked).hasAttribute("aria-pressed", "false");
         assertThat(due).hasText(before);
         page.getByText("It got soaked").click();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("yesterday")).click();
+        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Day")).getByText("yesterday").click();
         assertThat(soaked).hasAttribute("aria-pressed", "true");
         soaked.click();
         assertThat(soaked).hasAttribute("aria-pressed", "false");

@@ -64,6 +64,10 @@ public abstract class ServerTest {
         return mvc.perform(request(method, path).contentType(MediaType.APPLICATION_JSON).content(json));
     }
 
+    protected ResultActions sendCalendar(String path, String file) throws Exception {
+        return mvc.perform(request(HttpMethod.POST, path).contentType("text/calendar").content(file));
+    }
+
     protected ResultActions post(String path, String json) throws Exception {
         return send(HttpMethod.POST, path, json);
     }

@@ -3,6 +3,7 @@ package rustictangle.server.household;
 import java.time.DayOfWeek;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.jdbc.core.RowCallbackHandler;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -32,6 +33,15 @@ public class HouseholdStore {
                         Household.DateFormat.valueOf(row.getString("date_format")),
                         row.getDouble("latitude"), minutes(), row.getString("currency")))
                 .single();
+    }
+
+    /** Empty: not asked for yet. */
+    public Optional<String> calendarKey() {
+        return jdbc.sql("SELECT calendar_key FROM household WHERE id = 1").query(String.class).optional().filter(key -> !key.isEmpty());
+    }
+
+    public void setCalendarKey(String key) {
+        jdbc.sql("UPDATE household SET calendar_key = ? WHERE id = 1").param(key).update();
     }
 
     private Map<DayOfWeek, Integer> minutes() {

@@ -33,11 +33,31 @@ public class VisitStore {
                 .query((row, n) -> Optional.ofNullable(row.getString(1)).map(LocalDate::parse)).single();
     }
 
-    /** Takes the place of whatever was to come after that day; empty: none is to come. */
+    /** Takes the place of whatever was to come after that day, as the same appointment; empty: none is to come. */
     @Transactional
     public void setNext(long dogId, LocalDate after, Optional<LocalDate> day) {
-        jdbc.sql("DELETE FROM visit WHERE dog_id = ? AND day > ?").params(dogId, after.toString()).update();
-        day.ifPresent(next -> jdbc.sql("INSERT INTO visit (dog_id, day) VALUES (?, ?)").params(dogId, next.toString()).update());
+        Optional<Long> moved = day.flatMap(next -> jdbc.sql("SELECT min(id) FROM visit WHERE dog_id = ? AND day > ?")
+                .params(dogId, after.toString()).query((row, n) -> Optional.ofNullable((Number) row.getObject(1)).map(Number::longValue)).single());
+        jdbc.sql("DELETE FROM visit WHERE dog_id = ? AND day > ? AND id IS NOT ?").params(dogId, after.toString(), moved.orElse(null)).update();
+        day.ifPresent(next -> {
+            if (moved.isPresent()) {
+                jdbc.sql("UPDATE visit SET day = ? WHERE id = ?").params(next.toString(), moved.get()).update();
+            } else {
+                jdbc.sql("INSERT INTO visit (dog_id, day) VALUES (?, ?)").params(dogId, next.toString()).update();
+            }
+        });
+    }
+
+    /** @param id stays the same when the day is moved */
+    public record Appointment(long id, String dog, LocalDate day) { }
+
+    /** Of all dogs, from a day on. */
+    public List<Appointment> since(LocalDate day) {
+        return jdbc.sql("""
+                SELECT visit.id, dog.name, visit.day FROM visit JOIN dog ON dog.id = visit.dog_id
+                 WHERE dog.removed_at IS NULL AND visit.day >= ? ORDER BY visit.day, visit.id
+                """).param(day.toString())
+                .query((row, n) -> new Appointment(row.getLong("id"), row.getString("name"), LocalDate.parse(row.getString("day")))).list();
     }
 
     /** Up to a day, included, the newest first. */

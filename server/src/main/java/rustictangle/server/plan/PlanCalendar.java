@@ -1,0 +1,88 @@
+package rustictangle.server.plan;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.OffsetDateTime;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.time.temporal.Temporal;
+import java.util.List;
+import java.util.stream.Collectors;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.Description;
+import net.fortuna.ical4j.model.property.DtStamp;
+import net.fortuna.ical4j.model.property.ProdId;
+import net.fortuna.ical4j.model.property.Uid;
+import net.fortuna.ical4j.model.property.immutable.ImmutableTransp;
+import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import rustictangle.core.plan.HouseholdPlan;
+import rustictangle.server.visit.VisitStore.Appointment;
+
+/**
+ * The plan and the appointments as a calendar (RFC 5545).
+ *
+ * <p>All of it are whole days, which no change of clocks can move. The same day, and the same appointment, always has
+ * the same UID, so that a calendar that reads it again has nothing twice.
+ */
+final class PlanCalendar {
+
+    private static final String PRODUCT = "-//Rustic Tangle//Plan and appointments//EN";
+    private static final String AT = "@rustic-tangle.localhost";
+
+    private PlanCalendar() { }
+
+    static String of(Plans.Now now, List<Appointment> appointments, Instant written) {
+        Calendar calendar = new Calendar();
+        calendar.add(new ProdId(PRODUCT));
+        calendar.add(ImmutableVersion.VERSION_2_0);
+        List<String> names = now.members().stream().map(member -> member.dog().known().name()).toList();
+        int days = HouseholdPlan.days(now.members().stream().map(Plans.Member::kept).toList(), now.today());
+        for (int day = 0; day < days; day++) {
+            List<HouseholdPlan.Place> places = now.plan().on(day);
+            if (!places.isEmpty()) {
+                LocalDate date = now.today().plusDays(day);
+                List<Integer> dogs = places.stream().map(HouseholdPlan.Place::dog).distinct().sorted().toList();
+                add(calendar, "brush-" + date, date, "Brush " + dogs.stream().map(names::get).collect(Collectors.joining(", ")),
+                        dogs.stream().map(dog -> names.get(dog) + ": " + minutes(places, dog)).collect(Collectors.joining("\n")), written);
+            }
+        }
+        appointments.forEach(visit -> add(calendar, "visit-" + visit.id(), visit.day(), "Groomer: " + visit.dog(), "", written));
+        return calendar.toString();
+    }
+
+    private static String minutes(List<HouseholdPlan.Place> places, int dog) {
+        List<HouseholdPlan.Place> own = places.stream().filter(place -> place.dog() == dog).toList();
+        int seconds = own.stream().mapToInt(HouseholdPlan.Place::seconds).sum();
+        return Math.max(1, Math.round(seconds / 60f)) + " min, " + own.size() + (own.size() == 1 ? " place" : " places");
+    }
+
+    private static void add(Calendar calendar, String id, LocalDate day, String summary, String description, Instant written) {
+        VEvent event = new VEvent(day, summary);
+        event.add(new Uid(id + AT));
+        event.getDateStamp().ifPresent(stamp -> stamp.setDate(written));
+        if (event.getDateStamp().isEmpty()) {
+            event.add(new DtStamp(written));
+        }
+        if (!description.isEmpty()) {
+            event.add(new Description(description));
+        }
+        // A whole day with the brush in it is not a day away.
+        event.add(ImmutableTransp.TRANSPARENT);
+        calendar.add(event);
+    }
+
+    /** The day here on which something written in any of the ways of a calendar begins. */
+    static LocalDate day(Temporal start, ZoneId here) {
+        if (start instanceof Instant instant) {
+            return LocalDate.ofInstant(instant, here);
+        }
+        if (start instanceof ZonedDateTime zoned) {
+            return zoned.withZoneSameInstant(here).toLocalDate();
+        }
+        if (start instanceof OffsetDateTime offset) {
+            return offset.atZoneSameInstant(here).toLocalDate();
+        }
+        return LocalDate.from(start);
+    }
+}
