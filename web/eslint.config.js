@@ -11,7 +11,7 @@ const rooms = {
   rhythm: ['dog', 'coat'],
   routine: ['dog', 'coat', 'kit', 'trust', 'rhythm'],
   session: ['dog', 'coat', 'kit', 'trust', 'rhythm', 'routine'],
-  visit: ['dog', 'coat'],
+  visit: ['dog', 'coat', 'kit', 'trust', 'rhythm', 'routine', 'session'],
   plan: ['dog', 'coat', 'trust', 'rhythm', 'routine', 'session', 'visit'],
 }
 

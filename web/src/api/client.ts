@@ -24,6 +24,11 @@ export async function ask<T>(request: Promise<Answer<T>>): Promise<T> {
     ?? `The server answered ${response.status}. Nothing was changed.`, problem.fields ?? [])
 }
 
+/** The same with what is wrong with each field, where nothing else says so. */
+export function saysAll(error: unknown): string {
+  return error instanceof ApiProblem && error.fields.length ? error.fields.map((field) => field.message).join(' ') : saysWhat(error)
+}
+
 /** Words for the owner about what went wrong. */
 export function saysWhat(error: unknown): string {
   return error instanceof ApiProblem ? error.message

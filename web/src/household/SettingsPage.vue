@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
-import { api, ask, saysWhat } from '@/api/client'
+import { api, ask, saysAll } from '@/api/client'
 import { useHousehold, useSaveHousehold } from '@/api/queries'
 import type { Household } from '@/api/types'
 import PageState from '@/shell/PageState.vue'
@@ -60,7 +60,7 @@ async function submit() {
         <div class="where"><input id="latitude" v-model.number="form.latitude" type="number" min="-90" max="90" step="0.5" required aria-describedby="latitude-hint" /> ° north of the equator
           <small id="latitude-hint">{{ evenDays ? 'There the days hardly change their length, and no shedding season is foretold.' : 'South is below 0. The length of the days foretells the two shedding seasons.' }}</small></div>
       </fieldset>
-      <p v-if="save.error.value" class="caution" role="alert"><strong>{{ saysWhat(save.error.value) }}</strong></p>
+      <p v-if="save.error.value" class="caution" role="alert"><strong>{{ saysAll(save.error.value) }}</strong></p>
       <v-btn type="submit" color="primary" size="large" :loading="save.isPending.value">Keep</v-btn>
     </form>
   </PageState>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { saysWhat } from '@/api/client'
+import { saysAll } from '@/api/client'
 import { useSections } from '@/api/queries'
 import type { ThreadLine } from '@/api/types'
 import { whenPages } from '@/rhythm/pages'
@@ -80,7 +80,7 @@ async function setGroom(day: string | undefined) {
         <button v-if="view.groom" type="button" class="link no-print" @click="setGroom(undefined)">no groom</button>
         <button type="button" class="link no-print table" :aria-pressed="asTable" @click="asTable = !asTable">{{ asTable ? 'As threads' : 'As a table' }}</button>
       </div>
-      <p v-if="groom.error.value" class="caution" role="alert"><strong>{{ saysWhat(groom.error.value) }}</strong></p>
+      <p v-if="groom.error.value" class="caution" role="alert"><strong>{{ saysAll(groom.error.value) }}</strong></p>
       <p v-if="!lines.length">Nothing on this dog mats that is brushed now: smooth hair, cords and places in training have no thread.</p>
       <template v-else>
         <p class="sum"><b class="slab">{{ about(total('matsPlanned'), MOST_MATS) }}</b> mats to expect with the plan, <b class="slab">{{ about(total('matsIfNothing'), MOST_MATS) }}</b> if nothing is done.</p>

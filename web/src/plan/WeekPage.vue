@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { saysWhat } from '@/api/client'
+import { saysAll } from '@/api/client'
 import { useHousehold, useSaveHousehold } from '@/api/queries'
 import type { Household } from '@/api/types'
 import PageState from '@/shell/PageState.vue'
@@ -80,7 +80,7 @@ function soMany() {
               <input type="number" inputmode="numeric" min="0" :max="MOST" step="5" :value="day.minutes" @change="setMinutes(day.day, ($event.target as HTMLInputElement).value)" /> min</label>
           </li>
         </ol>
-        <p v-if="save.error.value" class="caution" role="alert"><strong>{{ saysWhat(save.error.value) }}</strong></p>
+        <p v-if="save.error.value" class="caution" role="alert"><strong>{{ saysAll(save.error.value) }}</strong></p>
         <div class="below">
         <section v-if="shown" class="shown" aria-live="polite">
           <h2>{{ shown.day === view.today ? 'Today' : date(shown.day) }}</h2>

@@ -34,6 +34,7 @@ export const router = createRouter({
         dogView('trust/treats', () => import('@/trust/TreatsPage.vue'), 'Treats'),
         dogView('trust/hands', () => import('@/trust/HandsPage.vue'), 'Positions and helpers'),
         dogView('groom', () => import('@/visit/GroomPage.vue'), 'The groomer'),
+        dogView('groom/sheet', () => import('@/visit/SheetPage.vue'), 'For the groomer'),
         dogView('coat', () => import('@/coat/CoatPage.vue'), 'Coat'),
         dogView('coat/finder', () => import('@/coat/FinderPage.vue'), 'Coat finder'),
         dogView('coat/measure', () => import('@/coat/MeasurePage.vue'), 'Measure'),

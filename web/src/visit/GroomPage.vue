@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { saysWhat } from '@/api/client'
+import { saysAll } from '@/api/client'
 import type { PriceForm, VisitForm } from '@/api/types'
 import LengthField from '@/shell/LengthField.vue'
+import SubNav from '@/shell/SubNav.vue'
 import PageState from '@/shell/PageState.vue'
 import { useDraft } from '@/shell/useDraft'
 import { useNotice } from '@/shell/useNotice'
 import { inDays, useUnits } from '@/shell/useUnits'
+import { groomPages } from './pages'
 import TradePanel from './TradePanel.vue'
 import { money, useGroomFile, useSetGroom, useTrade, useVisits } from './useVisits'
 
@@ -61,6 +63,7 @@ async function keepPrice() {
 
 <template>
   <PageState :pending="!view || !trade.data.value || !price" :error="visits.error.value ?? trade.error.value" @retry="visits.refetch()">
+    <SubNav label="Groomer" :pages="groomPages(dogId)" />
     <div v-if="view && trade.data.value && price && draft" class="page">
       <div>
         <section aria-labelledby="next">
@@ -74,7 +77,7 @@ async function keepPrice() {
             <button v-if="view.next" type="button" class="link" @click="setGroom(undefined)">no groom</button>
             <label class="file">or out of the groomer’s calendar file <input type="file" accept=".ics,text/calendar" @change="takeFile" /></label>
           </div>
-          <p v-if="groom.error.value ?? fromFile.error.value" class="caution" role="alert"><strong>{{ saysWhat(groom.error.value ?? fromFile.error.value) }}</strong></p>
+          <p v-if="groom.error.value ?? fromFile.error.value" class="caution" role="alert"><strong>{{ saysAll(groom.error.value ?? fromFile.error.value) }}</strong></p>
           <p><router-link :to="`/dogs/${dogId}/when/thread`">What to expect until then</router-link></p>
         </section>
         <hr class="seam" />
@@ -85,7 +88,7 @@ async function keepPrice() {
               <input v-model.number="price[key]" type="number" min="0" step="0.5" required :aria-label="`${title}, ${view.currency}`" /></label>
             <v-btn type="submit" variant="outlined" :loading="setPrice.isPending.value">Keep</v-btn>
           </form>
-          <p v-if="setPrice.error.value" class="caution" role="alert"><strong>{{ saysWhat(setPrice.error.value) }}</strong></p>
+          <p v-if="setPrice.error.value" class="caution" role="alert"><strong>{{ saysAll(setPrice.error.value) }}</strong></p>
         </section>
         <hr class="seam" />
         <section aria-labelledby="past">
@@ -106,7 +109,7 @@ async function keepPrice() {
               <label class="wide">Remarks <textarea v-model="draft.remarks" rows="2" maxlength="1000" /></label>
               <v-btn type="submit" color="primary" :loading="put.isPending.value">Keep</v-btn>
             </form>
-            <p v-if="put.error.value" class="caution" role="alert"><strong>{{ saysWhat(put.error.value) }}</strong></p>
+            <p v-if="put.error.value" class="caution" role="alert"><strong>{{ saysAll(put.error.value) }}</strong></p>
           </details>
         </section>
       </div>

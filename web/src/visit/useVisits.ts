@@ -40,6 +40,17 @@ export function useGroomFile(dogId: MaybeRefOrGetter<number>) {
   })
 }
 
+/** The sheet for the groomer, and the owner's own words on it. */
+export function useHandOver(dogId: MaybeRefOrGetter<number>) {
+  const client = useQueryClient()
+  const key = computed(() => ['hand-over', toValue(dogId)])
+  const path = () => ({ dogId: toValue(dogId) })
+  const sheet = useQuery({ queryKey: key, queryFn: () => ask(api.GET('/api/dogs/{dogId}/hand-over', { params: { path: path() } })) })
+  const setWords = useMutation({ mutationFn: (body: { wish: string; health: string }) => ask(api.PUT('/api/dogs/{dogId}/hand-over', { params: { path: path() }, body })),
+    onSuccess: (view) => client.setQueryData(key.value, view) })
+  return { sheet, setWords }
+}
+
 /** What length, minutes and money ask of one another. */
 export function useTrade(dogId: MaybeRefOrGetter<number>) {
   return useQuery({ queryKey: ['trade', computed(() => toValue(dogId))], queryFn: () => ask(api.GET('/api/dogs/{dogId}/trade', { params: { path: { dogId: toValue(dogId) } } })) })

@@ -12,6 +12,9 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.UUID;
 import java.util.regex.Pattern;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import rustictangle.e2e.views.HomeView;
 import rustictangle.e2e.views.SessionView;
@@ -158,6 +161,28 @@ class DaysTest extends Browsing {
             assertThat(answer).containsText("a year costs about €");
             page.getByText("As a table").click();
             assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("^6 weeks")))).containsText("€");
+        }
+    }
+
+    @Test
+    void theGroomersSheetPrintsOnOnePageThatCanBeReadAndTheCalendarIsFetchedByAPlainClient() throws Exception {
+        try (RunningApp app = RunningApp.start(folder.resolve("sheet.db"), MORNING, true)) {
+            Page page = laptop();
+            page.navigate(app.url() + THIMBLE + "groom/sheet");
+            page.getByLabel("Your wish").fill("Leave the beard, please.");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep")).click();
+            assertThat(page.getByText("Our wish")).isVisible();
+            try (PDDocument printed = Loader.loadPDF(page.pdf(new Page.PdfOptions().setFormat("A4").setLandscape(true)))) {
+                assertEquals(1, printed.getNumberOfPages());
+                String text = new PDFTextStripper().getText(printed);
+                for (String said : List.of("Thimble, for the groomer", "Leave the beard, please.", "Last combed to the skin", "frightened by an earlier groom")) {
+                    assertTrue(text.replaceAll("\\s+", " ").contains(said), said + " in " + text);
+                }
+                assertFalse(text.contains("Keep"), "no buttons on paper");
+            }
+            String path = app.send("GET", "api/calendar", "").replaceFirst("(?s).*\"path\":\"/([^\"]+)\".*", "$1");
+            String calendar = app.send("GET", path, "");
+            assertTrue(calendar.startsWith("BEGIN:VCALENDAR") && calendar.contains("SUMMARY:Groomer: Thimble"), calendar);
         }
     }
 

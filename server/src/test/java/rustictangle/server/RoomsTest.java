@@ -32,7 +32,7 @@ class RoomsTest {
                 .whereLayer("rhythm").mayOnlyAccessLayers("frame", "household", "dog", "coat")
                 .whereLayer("routine").mayOnlyAccessLayers("frame", "dog", "coat", "kit", "trust", "rhythm")
                 .whereLayer("session").mayOnlyAccessLayers("frame", "dog", "coat", "kit", "trust", "rhythm", "routine")
-                .whereLayer("visit").mayOnlyAccessLayers("frame", "household", "coat", "routine")
+                .whereLayer("visit").mayOnlyAccessLayers("frame", "household", "coat", "trust", "routine", "session")
                 .whereLayer("plan").mayOnlyAccessLayers("frame", "household", "dog", "coat", "trust", "routine", "session", "visit")
                 .whereLayer("demo").mayNotBeAccessedByAnyLayer()
                 .check(SERVER);

@@ -11,7 +11,7 @@ import rustictangle.server.frame.PastLogStore;
 
 /** The mats left in and not cleared since. */
 @Component
-class Mats {
+public class Mats {
 
     private final LogReader<Mat.Look> looks;
     private final Clock clock;
@@ -21,7 +21,7 @@ class Mats {
         this.clock = clock;
     }
 
-    List<Mat> stillIn(long dogId) {
+    public List<Mat> stillIn(long dogId) {
         return Mat.stillIn(looks.of(dogId, LocalDate.now(clock)));
     }
 }

@@ -86,6 +86,21 @@ public class VisitStore {
         jdbc.sql("DELETE FROM visit WHERE dog_id = ? AND day = ?").params(dogId, day.toString()).update();
     }
 
+    /** What the owner adds to the sheet. */
+    record Words(String wish, String health) { }
+
+    Words words(long dogId) {
+        return jdbc.sql("SELECT wish, health FROM hand_over WHERE dog_id = ?").param(dogId)
+                .query((row, n) -> new Words(row.getString("wish"), row.getString("health"))).optional().orElse(new Words("", ""));
+    }
+
+    void setWords(long dogId, Words words) {
+        jdbc.sql("""
+                INSERT INTO hand_over (dog_id, wish, health) VALUES (:dog, :wish, :health)
+                ON CONFLICT (dog_id) DO UPDATE SET wish = :wish, health = :health
+                """).param("dog", dogId).param("wish", words.wish()).param("health", words.health()).update();
+    }
+
     Optional<GroomPrice> price(long dogId) {
         return jdbc.sql("SELECT price, tip, credit, membership FROM groom_price WHERE dog_id = ?").param(dogId)
                 .query((row, n) -> new GroomPrice(row.getDouble("price"), row.getDouble("tip"), row.getDouble("credit"),

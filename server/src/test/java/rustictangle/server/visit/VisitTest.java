@@ -8,6 +8,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import com.jayway.jsonpath.JsonPath;
 import java.time.LocalDate;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpMethod;
 import rustictangle.server.ServerTest;
@@ -47,6 +48,22 @@ class VisitTest extends ServerTest {
         read("/api/dogs/" + dog + "/trade").andExpect(jsonPath("$.clipped").value(true)).andExpect(jsonPath("$.weeks[0]").value(4))
                 .andExpect(jsonPath("$.yearly[2]").value(closeTo(8.7 * 54 + 180, 2))).andExpect(jsonPath("$.yearly[3]").value(closeTo(7.45 * 54 + 180, 2)))
                 .andExpect(jsonPath("$.minutes", hasSize(10)));
+    }
+
+    @Test
+    void theGroomersSheetSaysWhatWasCombedWhereMatsAreAndWhatTheOwnerWishes() throws Exception {
+        long dog = addKnownDog("Gannet");
+        String session = beginSession(dog, "BACK", "CHEST");
+        post(session + "/events", glides("BACK"));
+        post(session + "/events", done(UUID.randomUUID(), "CHEST", "MAT_LEFT", 1, "UNEASY"));
+        String sheet = "/api/dogs/" + dog + "/hand-over";
+        send(HttpMethod.PUT, sheet, "{\"wish\": \" leave the ears long \", \"health\": \"a stiff hip\"}").andExpect(status().isOk());
+        read(sheet).andExpect(jsonPath("$.wish").value("leave the ears long")).andExpect(jsonPath("$.mats[0].section").value("CHEST"))
+                .andExpect(jsonPath("$.talk[0].rule").value("visit.mats-shown")).andExpect(jsonPath("$.talk[1].rule").value("visit.clip-spot"))
+                .andExpect(jsonPath("$.combed[?(@.section == 'BACK')].lastClear", hasSize(1)))
+                .andExpect(jsonPath("$.lengths", hasSize(7)));
+        send(HttpMethod.PUT, sheet, "{\"wish\": \"" + "x".repeat(1001) + "\", \"health\": \"\"}").andExpect(status().isBadRequest());
+        read(sheet).andExpect(jsonPath("$.wish").value("leave the ears long"));
     }
 
     @Test

@@ -1,0 +1,103 @@
+package rustictangle.server.visit;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import rustictangle.core.Reason;
+import rustictangle.core.coat.LengthOverTime;
+import rustictangle.core.coat.LengthReading;
+import rustictangle.core.dog.Region;
+import rustictangle.core.dog.Section;
+import rustictangle.core.rhythm.SectionRhythm;
+import rustictangle.core.session.Mat;
+import rustictangle.core.trust.Spot;
+import rustictangle.core.visit.HandOver;
+import rustictangle.server.coat.KnownDog;
+import rustictangle.server.coat.KnownDogs;
+import rustictangle.server.coat.ReadingStore;
+import rustictangle.server.routine.Routines;
+import rustictangle.server.session.Mats;
+import rustictangle.server.trust.StandingView;
+
+/** The sheet for the groomer. */
+@RestController
+@RequestMapping("/api/dogs/{dogId}/hand-over")
+class HandOverController {
+
+    /**
+     * @param next   when it is for; absent: nobody said
+     * @param minds  where the dog is not ready for real brushing, with the tool that leads there
+     * @param helps  what helps it along
+     * @param heed   health, age and skin
+     * @param talk   the honest words when mats remain; none when there are none
+     */
+    record HandOverView(LocalDate today, Optional<LocalDate> next, List<LengthNow> lengths, List<Combed> combed, List<Mat> mats,
+            List<StandingView> minds, List<Reason> helps, List<Reason> heed, List<Reason> talk, List<Reason> restart, String wish, String health) { }
+
+    /** @param millimetres today, grown on since it was measured */
+    record LengthNow(Region region, String label, double millimetres) { }
+
+    /** @param lastClear when a comb last ran free to the skin; absent: not in the last year */
+    record Combed(Section section, Optional<LocalDate> lastClear) { }
+
+    record WordsForm(@NotNull @Size(max = 1000, message = "At most 1000 characters; shorten it.") String wish,
+            @NotNull @Size(max = 1000, message = "At most 1000 characters; shorten it.") String health) { }
+
+    private final KnownDogs dogs;
+    private final VisitStore visits;
+    private final ReadingStore readings;
+    private final Routines routines;
+    private final Mats mats;
+    private final Clock clock;
+
+    HandOverController(KnownDogs dogs, VisitStore visits, ReadingStore readings, Routines routines, Mats mats, Clock clock) {
+        this.dogs = dogs;
+        this.visits = visits;
+        this.readings = readings;
+        this.routines = routines;
+        this.mats = mats;
+        this.clock = clock;
+    }
+
+    @GetMapping
+    HandOverView sheet(@PathVariable long dogId) {
+        KnownDog known = dogs.get(dogId);
+        LocalDate today = LocalDate.now(clock);
+        Routines.Dog dog = routines.dog(known);
+        List<Mat> left = mats.stillIn(dogId);
+        VisitStore.Words words = visits.words(dogId);
+        return new HandOverView(today, visits.next(dogId, today), lengths(known, today),
+                dog.rhythm().sections().stream().filter(section -> section.state() != SectionRhythm.State.NOT_BRUSHED)
+                        .map(section -> new Combed(section.section(), section.lastClear())).toList(), left,
+                dog.trust().notReady(dog.kit().brushed()).stream().map(section -> StandingView.of(
+                        new Spot(dog.trust().lead(section).orElseThrow(), Optional.of(section)), dog.trust().at(section).orElseThrow())).toList(),
+                HandOver.helps(known.dog()), HandOver.heed(known.dog()), HandOver.talk(known.coat(), left.size()), HandOver.restart(),
+                words.wish(), words.health());
+    }
+
+    private List<LengthNow> lengths(KnownDog known, LocalDate today) {
+        var measured = readings.of(known.id());
+        return Arrays.stream(Region.values()).map(region -> {
+            List<LengthReading> here = measured.getOrDefault(region, List.of());
+            return new LengthNow(region, region.label(), LengthOverTime.of(known.coat().regions().get(region), here, today).on(today).millimetres());
+        }).toList();
+    }
+
+    @PutMapping
+    HandOverView words(@PathVariable long dogId, @Valid @RequestBody WordsForm form) {
+        dogs.get(dogId);
+        visits.setWords(dogId, new VisitStore.Words(form.wish().strip(), form.health().strip()));
+        return sheet(dogId);
+    }
+}
