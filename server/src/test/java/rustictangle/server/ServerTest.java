@@ -1,5 +1,6 @@
 package rustictangle.server;
 
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.asyncDispatch;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 
@@ -62,6 +63,11 @@ public abstract class ServerTest {
 
     protected ResultActions send(HttpMethod method, String path, String json) throws Exception {
         return mvc.perform(request(method, path).contentType(MediaType.APPLICATION_JSON).content(json));
+    }
+
+    /** What is streamed, whole. */
+    protected byte[] streamed(String path) throws Exception {
+        return mvc.perform(asyncDispatch(mvc.perform(get(path)).andReturn())).andReturn().getResponse().getContentAsByteArray();
     }
 
     protected ResultActions sendCalendar(String path, String file) throws Exception {

@@ -26,7 +26,12 @@ class Database {
     DataFileLock dataFileLock(Settings settings) throws IOException {
         Path file = settings.dataFile();
         Files.createDirectories(file.getParent());
-        return DataFileLock.on(file);
+        DataFileLock lock = DataFileLock.on(file);
+        if (settings.backupToRestore().isPresent()) {
+            Restore.from(settings.backupToRestore().get(), file);
+            LOG.info("Restored from {}; what was there before is kept beside it", settings.backupToRestore().get());
+        }
+        return lock;
     }
 
     @Bean(destroyMethod = "close")

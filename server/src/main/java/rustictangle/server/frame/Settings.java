@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneId;
+import java.util.Optional;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 
 /**
@@ -12,14 +13,19 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param data  the SQLite file; empty: {@code rustic-tangle/rustic-tangle.db} in the user's data folder
  * @param clock an ISO instant at which time stands still; empty: the machine's clock
  * @param demo  whether an empty file is filled with the demo household
+ * @param restore a backup that takes the place of the data file at the start; empty: none
  */
 @ConfigurationProperties("rustictangle")
-public record Settings(String data, String clock, boolean demo) {
+public record Settings(String data, String clock, boolean demo, String restore) {
 
     Path dataFile() {
         return data == null || data.isBlank()
                 ? userDataFolder().resolve("rustic-tangle").resolve("rustic-tangle.db")
                 : Path.of(data).toAbsolutePath();
+    }
+
+    Optional<Path> backupToRestore() {
+        return restore == null || restore.isBlank() ? Optional.empty() : Optional.of(Path.of(restore).toAbsolutePath());
     }
 
     Clock clockOrSystem() {
