@@ -65,6 +65,7 @@ async function submit() {
       <section class="copy" aria-labelledby="copy">
         <h2 id="copy">A copy of everything</h2>
         <p>Dogs, coats, sessions, all of it as one file, as of this moment: <a href="/api/backup" download>take a copy</a>. To put it back, here or on another machine, start with <code>bin/start --rustictangle.restore=the-file.db</code> once; what was there before is kept beside it.</p>
+        <p>To use it elsewhere: <a href="/api/export.json" download>everything as JSON</a>, or <a href="/api/export/sections.csv" download>what was done at each place as a table (CSV)</a>.</p>
       </section>
     </form>
   </PageState>

@@ -171,7 +171,7 @@ class DaysTest extends Browsing {
             page.navigate(app.url() + THIMBLE + "groom/sheet");
             page.getByLabel("Your wish").fill("Leave the beard, please.");
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep")).click();
-            assertThat(page.getByText("Our wish")).isVisible();
+            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Our wish").setExact(true))).isVisible();
             try (PDDocument printed = Loader.loadPDF(page.pdf(new Page.PdfOptions().setFormat("A4").setLandscape(true)))) {
                 assertEquals(1, printed.getNumberOfPages());
                 String text = new PDFTextStripper().getText(printed);

@@ -1,0 +1,103 @@
+package rustictangle.server.frame;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.OutputStreamWriter;
+import java.io.UncheckedIOException;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
+import java.sql.ResultSet;
+import java.sql.ResultSetMetaData;
+import java.sql.SQLException;
+import java.util.List;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.springframework.jdbc.core.RowCallbackHandler;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.JsonGenerator;
+import tools.jackson.core.ObjectWriteContext;
+import tools.jackson.core.json.JsonFactory;
+
+/** Everything the owner entered, written row by row, so that ten years need no more memory than one. */
+@Repository
+class ExportStore {
+
+    /** Of the JSON format; see docs/format.md. */
+    static final int VERSION = 1;
+    /** Each after those it refers to. */
+    static final List<String> TABLES = List.of("household", "day_minutes", "dog", "coat", "region_coat", "length_reading", "tool", "tool_check",
+            "approach", "treat", "session", "session_plan", "session_event", "practice_trial", "life_event", "visit", "groom_price", "hand_over");
+    /** What opens a door stays at home. */
+    private static final String SECRET = "calendar_key";
+
+    private final JdbcClient jdbc;
+
+    ExportStore(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    /** As of one moment. */
+    @Transactional
+    public void json(OutputStream out) {
+        try (JsonGenerator json = new JsonFactory().createGenerator(ObjectWriteContext.empty(), out)) {
+            json.writeStartObject();
+            json.writeStringProperty("format", "rustic-tangle");
+            json.writeNumberProperty("version", VERSION);
+            json.writeObjectPropertyStart("tables");
+            for (String table : TABLES) {
+                json.writeArrayPropertyStart(table);
+                jdbc.sql("SELECT * FROM " + table + " ORDER BY 1, 2").query((RowCallbackHandler) row -> write(json, row));
+                json.writeEndArray();
+            }
+            json.writeEndObject();
+            json.writeEndObject();
+        }
+    }
+
+    private static void write(JsonGenerator json, ResultSet row) throws SQLException {
+        ResultSetMetaData columns = row.getMetaData();
+        json.writeRaw('\n');
+        json.writeStartObject();
+        for (int i = 1; i <= columns.getColumnCount(); i++) {
+            Object value = row.getObject(i);
+            String name = columns.getColumnName(i);
+            if (value instanceof Double number) {
+                json.writeNumberProperty(name, number);
+            } else if (value instanceof Number number) {
+                json.writeNumberProperty(name, number.longValue());
+            } else if (value != null && !name.equals(SECRET)) {
+                json.writeStringProperty(name, value.toString());
+            }
+        }
+        json.writeEndObject();
+    }
+
+    /** What was done at each place, oldest first (RFC 4180). */
+    @Transactional
+    public void sections(OutputStream out) {
+        Writer writer = new OutputStreamWriter(out, StandardCharsets.UTF_8);
+        try (CSVPrinter csv = new CSVPrinter(writer, CSVFormat.RFC4180.builder()
+                .setHeader("dog", "session", "at", "day", "section", "comb", "tangles", "signal", "seconds").get())) {
+            jdbc.sql("""
+                    SELECT dog.name, session_id, at, day, section, comb, tangles, signal, spent
+                      FROM session_event JOIN dog ON dog.id = dog_id
+                     WHERE type = 'SECTION_DONE' AND standing = 1 ORDER BY seq
+                    """).query((RowCallbackHandler) row -> print(csv, row));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static void print(CSVPrinter csv, ResultSet row) throws SQLException {
+        try {
+            for (int i = 1; i <= row.getMetaData().getColumnCount(); i++) {
+                csv.print(row.getObject(i));
+            }
+            csv.println();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}
