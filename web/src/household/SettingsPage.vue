@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import { api, ask, saysAll } from '@/api/client'
 import { useHousehold, useSaveHousehold } from '@/api/queries'
 import type { Household } from '@/api/types'
+import ExchangeSection from './ExchangeSection.vue'
 import PageState from '@/shell/PageState.vue'
 import { useNotice } from '@/shell/useNotice'
 
@@ -62,12 +63,8 @@ async function submit() {
       </fieldset>
       <p v-if="save.error.value" class="caution" role="alert"><strong>{{ saysAll(save.error.value) }}</strong></p>
       <v-btn type="submit" color="primary" size="large" :loading="save.isPending.value">Keep</v-btn>
-      <section class="copy" aria-labelledby="copy">
-        <h2 id="copy">A copy of everything</h2>
-        <p>Dogs, coats, sessions, all of it as one file, as of this moment: <a href="/api/backup" download>take a copy</a>. To put it back, here or on another machine, start with <code>bin/start --rustictangle.restore=the-file.db</code> once; what was there before is kept beside it.</p>
-        <p>To use it elsewhere: <a href="/api/export.json" download>everything as JSON</a>, or <a href="/api/export/sections.csv" download>what was done at each place as a table (CSV)</a>.</p>
-      </section>
     </form>
+    <ExchangeSection v-if="form" />
   </PageState>
 </template>
 
@@ -80,7 +77,6 @@ legend { float: left; width: 210px; padding-top: 10px; }
 .tall legend { width: 100%; }
 label { display: flex; gap: 10px; align-items: center; min-height: 44px; cursor: pointer; }
 label input { width: 20px; height: 20px; accent-color: rgb(var(--v-theme-secondary)); flex: none; }
-.copy { margin-top: 28px; border-top: 1.5px dashed rgb(var(--v-theme-seam)); padding-top: 14px; } .copy a { color: inherit; font-weight: 700; }
 .where input { width: 6em; min-height: 44px; padding: 4px 8px; border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 8px; background: rgb(var(--v-theme-surface)); }
 small { display: block; font-size: 0.9rem; }
 @media (max-width: 599px) { legend { width: 100%; float: none; } }

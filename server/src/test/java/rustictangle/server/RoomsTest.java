@@ -21,7 +21,7 @@ class RoomsTest {
         LayeredArchitecture house = layeredArchitecture().consideringOnlyDependenciesInAnyPackage(
                 "rustictangle.server.(*)..");
         for (String room : new String[] {"frame", "household", "dog", "coat", "kit", "trust", "rhythm", "routine",
-            "session", "visit", "plan", "demo"}) {
+            "session", "visit", "plan", "exchange", "demo"}) {
             house = house.layer(room).definedBy("rustictangle.server." + room + "..");
         }
         house.whereLayer("household").mayOnlyAccessLayers("frame")
@@ -34,6 +34,7 @@ class RoomsTest {
                 .whereLayer("session").mayOnlyAccessLayers("frame", "dog", "coat", "kit", "trust", "rhythm", "routine")
                 .whereLayer("visit").mayOnlyAccessLayers("frame", "household", "coat", "trust", "routine", "session")
                 .whereLayer("plan").mayOnlyAccessLayers("frame", "household", "dog", "coat", "trust", "routine", "session", "visit")
+                .whereLayer("exchange").mayOnlyAccessLayers("frame", "household")
                 .whereLayer("demo").mayNotBeAccessedByAnyLayer()
                 .check(SERVER);
     }

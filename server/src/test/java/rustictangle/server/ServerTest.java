@@ -70,6 +70,10 @@ public abstract class ServerTest {
         return mvc.perform(asyncDispatch(mvc.perform(get(path)).andReturn())).andReturn().getResponse().getContentAsByteArray();
     }
 
+    protected ResultActions sendBytes(String path, byte[] json) throws Exception {
+        return mvc.perform(request(HttpMethod.PUT, path).contentType(MediaType.APPLICATION_JSON).content(json));
+    }
+
     protected ResultActions sendCalendar(String path, String file) throws Exception {
         return mvc.perform(request(HttpMethod.POST, path).contentType("text/calendar").content(file));
     }

@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -13,6 +14,7 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.session.Session;
 import rustictangle.core.session.SessionEvent;
 import rustictangle.core.session.SessionState;
+import rustictangle.server.frame.DataReplaced;
 import rustictangle.server.frame.NotThere;
 import rustictangle.server.session.SessionStore.PlannedSection;
 import rustictangle.server.session.SessionStore.StoredSession;
@@ -33,6 +35,11 @@ public class SessionService {
         this.events = events;
         this.clock = clock;
         this.transactions = transactions;
+    }
+
+    @EventListener
+    synchronized void forget(DataReplaced event) {
+        latest = Optional.empty();
     }
 
     /** Begins a session. A repeat with the same id changes nothing. */

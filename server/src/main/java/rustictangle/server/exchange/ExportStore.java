@@ -1,4 +1,4 @@
-package rustictangle.server.frame;
+package rustictangle.server.exchange;
 
 import java.io.IOException;
 import java.io.OutputStream;

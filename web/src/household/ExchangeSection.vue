@@ -1,0 +1,42 @@
+<script setup lang="ts">
+import { useMutation, useQueryClient } from '@tanstack/vue-query'
+import { ref } from 'vue'
+import { ask, saysAll } from '@/api/client'
+import { useNotice } from '@/shell/useNotice'
+
+/** Everything out, as a copy or in open formats, and in again. */
+const client = useQueryClient()
+const { tell } = useNotice()
+/** Chosen, not taken over yet. */
+const file = ref<File>()
+const take = useMutation({
+  // The file itself is sent, not an object: the typed client would read it whole into memory.
+  mutationFn: (json: Blob) => ask(fetch('/api/import.json', { method: 'PUT', headers: { 'Content-Type': 'application/json' }, body: json })
+    .then(async (response) => ({ response, data: undefined, error: response.ok ? undefined : await response.json() }))),
+  onSuccess: () => client.invalidateQueries(),
+})
+
+async function replace() {
+  const before = await (await fetch('/api/export.json')).blob()
+  const done = await take.mutateAsync(file.value!).then(() => true, () => false)
+  if (!done) return
+  file.value = undefined
+  tell('Everything is as in the file.', () => take.mutate(before))
+}
+</script>
+
+<template>
+  <section class="copy" aria-labelledby="copy">
+    <h2 id="copy">A copy of everything</h2>
+    <p>Dogs, coats, sessions, all of it as one file, as of this moment: <a href="/api/backup" download>take a copy</a>. To put it back, here or on another machine, start with <code>bin/start --rustictangle.restore=the-file.db</code> once; what was there before is kept beside it.</p>
+    <p>To use it elsewhere: <a href="/api/export.json" download>everything as JSON</a>, or <a href="/api/export/sections.csv" download>what was done at each place as a table (CSV)</a>.</p>
+    <p class="in"><label>Take over a JSON file <input type="file" accept=".json,application/json" @change="file = ($event.target as HTMLInputElement).files?.[0]" /></label>
+      <v-btn v-if="file" variant="outlined" :loading="take.isPending.value" @click="replace">Replace everything by {{ file.name }}</v-btn></p>
+    <p v-if="take.error.value" class="caution" role="alert"><strong>{{ saysAll(take.error.value) }}</strong></p>
+  </section>
+</template>
+
+<style scoped>
+.copy { margin-top: 28px; border-top: 1.5px dashed rgb(var(--v-theme-seam)); padding-top: 14px; } a { color: inherit; font-weight: 700; }
+.in { display: flex; flex-wrap: wrap; gap: 10px 18px; align-items: center; max-width: none; margin-top: 10px; } .in input { margin-left: 8px; }
+</style>
