@@ -24,7 +24,7 @@ const trade = useTrade(() => props.dogId)
 
 const view = computed(() => visits.data.value)
 const pays = computed(() => money(view.value?.currency ?? 'EUR', 2))
-const EMPTY: VisitForm & { day: string } = { day: '', remarks: '', found: '' }
+const EMPTY: VisitForm & { day: string } = { day: '', remarks: '', found: '', takeOver: true }
 const { draft, start, clear, forget } = useDraft<VisitForm & { day: string }>(`visit-${props.dogId}`)
 start(EMPTY)
 const price = ref<PriceForm>()
@@ -49,11 +49,11 @@ async function keep() {
   if (!(await put.mutateAsync({ day, form }).catch(() => undefined))) return
   forget(EMPTY)
   clear()
-  tell(`The visit of ${date(day)} is kept.`, () => before ? put.mutate({ day, form: { ...before } }) : remove.mutate(day))
+  tell(`The visit of ${date(day)} is kept.`, () => before ? put.mutate({ day, form: { ...before, takeOver: false } }) : remove.mutate(day))
 }
 async function takeAway(day: string) {
   const before = view.value!.past.find((visit) => visit.day === day)!
-  if (await remove.mutateAsync(day).catch(() => undefined)) tell(`The visit of ${date(day)} is gone.`, () => put.mutate({ day, form: { ...before } }))
+  if (await remove.mutateAsync(day).catch(() => undefined)) tell(`The visit of ${date(day)} is gone.`, () => put.mutate({ day, form: { ...before, takeOver: false } }))
 }
 async function keepPrice() {
   const before = view.value!.price
@@ -107,6 +107,7 @@ async function keepPrice() {
               <label>Price, {{ view.currency }} <input v-model.number="draft.price" type="number" min="0" step="0.5" /></label>
               <label class="wide">What the groomer found <textarea v-model="draft.found" rows="2" maxlength="1000" /></label>
               <label class="wide">Remarks <textarea v-model="draft.remarks" rows="2" maxlength="1000" /></label>
+              <label v-if="draft.leftMillimetres" class="wide tick"><input v-model="draft.takeOver" type="checkbox" /> The hair is that long all over now, where it grows on</label>
               <v-btn type="submit" color="primary" :loading="put.isPending.value">Keep</v-btn>
             </form>
             <p v-if="put.error.value" class="caution" role="alert"><strong>{{ saysAll(put.error.value) }}</strong></p>
@@ -128,6 +129,6 @@ input[type='date'], input[type='number'], textarea { min-height: 44px; padding: 
 .price { display: flex; flex-wrap: wrap; gap: 8px 14px; align-items: end; } .price label { display: grid; font-size: 0.92rem; } .price input { width: 6.2em; text-align: right; }
 .past { list-style: none; padding: 0; } .past li { border-top: 1px dashed rgb(var(--v-theme-seam)); padding: 6px 0; } .past span { display: block; font-size: 0.95rem; }
 .link, summary { text-decoration: underline dotted; text-underline-offset: 4px; min-height: 44px; cursor: pointer; } summary { padding: 10px 0; width: fit-content; }
-.visit { display: grid; grid-template-columns: 1fr 1fr; gap: 10px 16px; align-items: end; } .visit label { display: grid; } .visit .wide { grid-column: 1 / -1; }
+.visit { display: grid; grid-template-columns: 1fr 1fr; gap: 10px 16px; align-items: end; } .visit label { display: grid; } .visit .wide { grid-column: 1 / -1; } .visit .tick { display: flex; gap: 10px; align-items: center; min-height: 44px; }
 @media (max-width: 899px) { .page { grid-template-columns: 1fr; } }
 </style>

@@ -51,7 +51,7 @@ public final class Forecast {
         Map<Section, SectionForecast> sections = new EnumMap<>(Section.class);
         Arrays.stream(Section.values()).forEach(section -> sections.put(section, new SectionForecast(comfort, section,
                 coat.at(section), lengths.get(section.region()), Exposure.of(dog, coat, section, diary.life(), shedding),
-                checks.getOrDefault(section, List.of()), today)));
+                checks.getOrDefault(section, List.of()), diary.grooms(), today)));
         return sections;
     }
 

@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableSet;
 import rustictangle.core.dog.Section;
 
 /**
@@ -29,19 +30,25 @@ final class Learning {
 
         static final Evidence NONE = new Evidence(0, 0);
 
-        /** The first check only opens the count: nobody knows what was before it. */
-        static Evidence of(List<CombCheck> checks, Hazard hazard) {
-            if (checks.size() < 2) {
-                return NONE;
-            }
+        /**
+         * The first check only opens the count: nobody knows what was before it.
+         *
+         * @param grooms what arose before one of them, the groomer took along
+         */
+        static Evidence of(List<CombCheck> checks, NavigableSet<LocalDate> grooms, Hazard hazard) {
             int tangles = 0;
+            double expected = 0;
             for (int i = 1; i < checks.size(); i++) {
+                LocalDate before = checks.get(i - 1).date();
+                LocalDate day = checks.get(i).date();
+                LocalDate groom = grooms.floor(day);
+                boolean groomed = groom != null && groom.isAfter(before);
                 // A mat that was left in is found again, not anew.
-                tangles += Math.max(0, checks.get(i).tangles() - (checks.get(i - 1).matLeft() ? 1 : 0));
+                tangles += Math.max(0, checks.get(i).tangles() - (checks.get(i - 1).matLeft() && !groomed ? 1 : 0));
+                LocalDate since = groomed ? groom : before;
+                expected += hazard.over(since, ChronoUnit.DAYS.between(since, day));
             }
-            LocalDate first = checks.get(0).date();
-            long days = ChronoUnit.DAYS.between(first, checks.get(checks.size() - 1).date());
-            return new Evidence(tangles, hazard.over(first, days));
+            return new Evidence(tangles, expected);
         }
 
         private Evidence plus(Evidence other, double share) {

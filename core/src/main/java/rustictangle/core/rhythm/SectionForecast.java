@@ -5,9 +5,12 @@ import static rustictangle.core.Reason.percent;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.NavigableSet;
 import java.util.Optional;
+import java.util.stream.Stream;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.HairLength;
@@ -30,20 +33,25 @@ final class SectionForecast {
     private final Exposure exposure;
     private final List<CombCheck> checks;
     private final LocalDate today;
+    private final NavigableSet<LocalDate> grooms;
+    private final Optional<LocalDate> lastGroom;
     private final Optional<LocalDate> lastClear;
     /** Absent on hair that does not mat. */
     private final Optional<Hazard> hazard;
 
     /** @param length of this section's hair, over time */
     SectionForecast(Comfort comfort, Section section, RegionCoat hair, LengthOverTime length, Exposure exposure,
-            List<CombCheck> checks, LocalDate today) {
+            List<CombCheck> checks, NavigableSet<LocalDate> grooms, LocalDate today) {
         this.comfort = comfort;
         this.section = section;
         this.hair = hair;
         this.exposure = exposure;
         this.checks = checks;
         this.today = today;
-        this.lastClear = checks.stream().filter(check -> !check.matLeft()).map(CombCheck::date).reduce((first, second) -> second);
+        this.grooms = grooms;
+        this.lastGroom = Optional.ofNullable(grooms.floor(today));
+        this.lastClear = Stream.concat(checks.stream().filter(check -> !check.matLeft()).map(CombCheck::date), lastGroom.stream())
+                .max(Comparator.naturalOrder());
         this.hazard = hair.kind().mats() ? Optional.of(hazard(length)) : Optional.empty();
     }
 
@@ -52,14 +60,15 @@ final class SectionForecast {
         if (length.isSteady() && exposure.isSteady()) {
             return Hazard.steady(table.perDay(section, hair, length.on(today)) * exposure.on(today));
         }
-        LocalDate origin = checks.isEmpty() ? today.minusDays(1) : checks.get(0).date();
+        LocalDate origin = Stream.concat(checks.stream().limit(1).map(CombCheck::date), lastGroom.stream())
+                .min(Comparator.naturalOrder()).filter(day -> day.isBefore(today)).orElse(today.minusDays(1));
         return Hazard.of(origin, today.plusDays(AHEAD_DAYS),
                 day -> table.perDay(section, hair, length.on(day)) * exposure.on(day));
     }
 
     /** What the checks here say; none where hair does not mat. */
     Optional<Learning.Evidence> evidence() {
-        return hazard.map(table -> Learning.Evidence.of(checks, table));
+        return hazard.map(table -> Learning.Evidence.of(checks, grooms, table));
     }
 
     /** Empty where hair does not mat. */
@@ -159,7 +168,8 @@ final class SectionForecast {
     }
 
     private boolean matLeft() {
-        return !checks.isEmpty() && checks.get(checks.size() - 1).matLeft();
+        return !checks.isEmpty() && checks.get(checks.size() - 1).matLeft()
+                && lastGroom.filter(groom -> groom.isAfter(checks.get(checks.size() - 1).date())).isEmpty();
     }
 
     private long daysSince(LocalDate day) {
@@ -196,7 +206,7 @@ final class SectionForecast {
         if (lastClear.isEmpty()) {
             return new Reason("rhythm.never-checked", "No comb has been recorded here yet.");
         }
-        String ranFree = "The comb ran free on {" + lastClear.get() + " date}; ";
+        String ranFree = (lastGroom.equals(lastClear) ? "The groomer saw it on {" : "The comb ran free on {") + lastClear.get() + " date}; ";
         if (risk.tangleDecides(since, interval, comfort)) {
             return new Reason("rhythm.tangle-chance", ranFree + "after " + days(interval)
                     + " the chance of a tangle is " + percent(risk.tangle(since, interval)) + "; your limit is "

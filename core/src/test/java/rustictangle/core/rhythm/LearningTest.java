@@ -98,7 +98,20 @@ class LearningTest {
         Hazard hazard = Hazard.steady(0.1);
         List<CombCheck> again = List.of(new CombCheck(BACK, DAY, 0, false), new CombCheck(BACK, DAY.plusDays(3), 1, true),
                 new CombCheck(BACK, DAY.plusDays(4), 1, true), new CombCheck(BACK, DAY.plusDays(5), 1, false));
-        assertEquals(new Learning.Evidence(1, 0.5), Learning.Evidence.of(again, hazard));
+        assertEquals(new Learning.Evidence(1, 0.5), Learning.Evidence.of(again, new TreeSet<>(), hazard));
+    }
+
+    @Test
+    void afterAGroomTheCountBeginsAnewEverywhereAndAMatIsGone() {
+        List<CombCheck> checks = List.of(new CombCheck(ARMPIT_LEFT, DAY, 0, false), new CombCheck(ARMPIT_LEFT, DAY.plusDays(4), 1, true));
+        Diary groomed = Diary.of(checks).groomedOn(new TreeSet<>(List.of(DAY.plusDays(6))));
+        Rhythm rhythm = Forecast.of(Dogs.adult(12), FLEECE, Comfort.BALANCED, groomed, DAY.plusDays(7)).rhythm();
+        assertEquals(SectionRhythm.State.RESTING, rhythm.at(ARMPIT_LEFT).state());
+        assertEquals(DAY.plusDays(6), rhythm.at(BACK).lastClear().orElseThrow(), "where no comb was recorded, too");
+        assertEquals(DAY.plusDays(6 + 3), rhythm.at(ARMPIT_LEFT).due());
+        Learning.Evidence evidence = Learning.Evidence.of(List.of(checks.get(0), new CombCheck(ARMPIT_LEFT, DAY.plusDays(10), 2, false)),
+                groomed.grooms(), Hazard.steady(0.1));
+        assertEquals(0.4, evidence.expected(), 1e-9, "what arose before the groom, the groomer took along");
     }
 
     @Test
@@ -140,7 +153,7 @@ class LearningTest {
     void aReadingOfLongAgoMakesTheHairLongerAndTheDayNearer() {
         Coat coat = Dogs.allOver(Dogs.hair(CoatKind.CURLY, 30));
         Diary measured = new Diary(checks(HIND_LEG_LEFT, 1, 0), Life.ORDINARY, Map.of(Region.LEGS, List.of(reading(-60, 30))), new TreeSet<>(),
-                List.of());
+                List.of(), new TreeSet<>());
         double grown = forecast(coat, measured).at(HIND_LEG_LEFT).orElseThrow().tangles(DAY, 3);
         double now = forecast(coat, Diary.of(checks(HIND_LEG_LEFT, 1, 0))).at(HIND_LEG_LEFT).orElseThrow().tangles(DAY, 3);
         assertTrue(grown > now, grown + " against " + now);

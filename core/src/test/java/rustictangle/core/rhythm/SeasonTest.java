@@ -121,7 +121,7 @@ class SeasonTest {
     @Test
     void aSeasonToComeMakesTheDaysInItCountMore() {
         LocalDate today = spring(NONE).from().minusDays(3);
-        Diary diary = new Diary(List.of(), Life.ORDINARY, Map.of(), NONE, Season.about(52, NONE, today));
+        Diary diary = new Diary(List.of(), Life.ORDINARY, Map.of(), NONE, Season.about(52, NONE, today), NONE);
         Outlook seasonal = Forecast.of(Dogs.adult(17), DOUBLE, Comfort.BALANCED, diary, today).at(Section.BACK).orElseThrow();
         assertEquals(1.75, seasonal.tangles(today.plusDays(4), 1) / seasonal.tangles(today, 1), 1e-9);
     }

@@ -2,8 +2,10 @@ package rustictangle.server.rhythm;
 
 import java.time.LocalDate;
 import java.util.EnumSet;
+import java.util.NavigableSet;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import rustictangle.core.rhythm.Life;
@@ -28,6 +30,12 @@ class LifeStore {
                 .query((row, n) -> new Row(LocalDate.parse(row.getString("day")), LifeEvent.valueOf(row.getString("event"))))
                 .list().forEach(row -> days.computeIfAbsent(row.day(), day -> EnumSet.noneOf(LifeEvent.class)).add(row.event()));
         return new Life(days);
+    }
+
+    /** Days from the one to the other, both included, on which a groomer went through the coat. */
+    NavigableSet<LocalDate> grooms(long dogId, LocalDate since, LocalDate until) {
+        return new TreeSet<>(jdbc.sql("SELECT day FROM visit WHERE dog_id = ? AND day >= ? AND day <= ?")
+                .params(dogId, since.toString(), until.toString()).query((row, n) -> LocalDate.parse(row.getString("day"))).list());
     }
 
     /** A repeat changes nothing. */

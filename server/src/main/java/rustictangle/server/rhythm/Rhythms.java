@@ -53,8 +53,9 @@ public class Rhythms {
     Forecast forecast(KnownDog known, Household household, Comfort comfort) {
         LocalDate today = LocalDate.now(clock);
         NavigableSet<LocalDate> heaps = store.heaps(known.id(), today.minusYears(SEASONS_YEARS));
-        Diary diary = new Diary(checks.of(known.id(), today), life.of(known.id(), today.minusDays(Diary.REMEMBERED_DAYS)),
-                readings.of(known.id()), heaps, Season.about(household.latitude(), heaps, today));
+        LocalDate since = today.minusDays(Diary.REMEMBERED_DAYS);
+        Diary diary = new Diary(checks.of(known.id(), today), life.of(known.id(), since), readings.of(known.id()), heaps,
+                Season.about(household.latitude(), heaps, today), life.grooms(known.id(), since, today));
         return Forecast.of(known.dog(), known.coat(), comfort, diary, today);
     }
 }

@@ -3,6 +3,7 @@ package rustictangle.server.session;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -87,6 +88,12 @@ public class SessionStore {
                         row.getInt("skipped"), row.getInt("tangles"), row.getInt("mats_left"), row.getInt("relaxed"),
                         row.getInt("uneasy"), row.getInt("opted_out")))
                 .list();
+    }
+
+    /** When a groomer last went through the coat, up to a day. */
+    Optional<LocalDate> lastGroom(long dogId, LocalDate until) {
+        return jdbc.sql("SELECT max(day) FROM visit WHERE dog_id = ? AND day <= ?").params(dogId, until.toString())
+                .query((row, n) -> Optional.ofNullable(row.getString(1)).map(LocalDate::parse)).single();
     }
 
     /** Seconds that places took, of all dogs, in sessions begun since a moment, as stored. */

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -21,6 +22,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Growth;
+import rustictangle.core.coat.HairLength;
+import rustictangle.core.coat.LengthReading;
 import rustictangle.core.visit.GroomPrice;
 import rustictangle.core.visit.Interval;
 import rustictangle.core.visit.Trade;
@@ -60,13 +63,14 @@ class VisitController {
     /**
      * @param leftMillimetres in [1, 400]; absent: not said
      * @param found           what the groomer found
+     * @param takeOver        whether what was left becomes a reading of every region whose hair grows on
      */
     record VisitForm(
             @DecimalMin(value = "1", message = "Hair left is 1 to 400 mm; check number and unit.")
             @DecimalMax(value = "400", message = "Hair left is 1 to 400 mm; check number and unit.") @Nullable Double leftMillimetres,
             @DecimalMin(value = "0", message = "A price is 0 or more.") @Nullable Double price,
             @NotNull @Size(max = 1000, message = "At most 1000 characters; shorten it.") String remarks,
-            @NotNull @Size(max = 1000, message = "At most 1000 characters; shorten it.") String found) { }
+            @NotNull @Size(max = 1000, message = "At most 1000 characters; shorten it.") String found, boolean takeOver) { }
 
     record PriceForm(@NotNull @DecimalMin(value = "0", message = "0 or more.") Double price,
             @NotNull @DecimalMin(value = "0", message = "0 or more.") Double tip,
@@ -145,13 +149,27 @@ class VisitController {
 
     /** What is remembered of a visit that was. */
     @PutMapping("/visits/{day}")
+    @Transactional
     VisitsView put(@PathVariable long dogId, @PathVariable LocalDate day, @Valid @RequestBody VisitForm form) {
-        dogs.get(dogId);
+        KnownDog known = dogs.get(dogId);
         if (day.isAfter(LocalDate.now(clock))) {
             throw new BadField("day", "A visit that was is today or earlier; set a day to come as the next appointment.");
         }
         store.put(dogId, day, form.leftMillimetres(), form.price(), form.remarks().strip(), form.found().strip());
+        takeOverLength(known, day, form);
         return visits(dogId);
+    }
+
+    /** What was left is how long the hair was that day, wherever it grows on. */
+    private void takeOverLength(KnownDog known, LocalDate day, VisitForm form) {
+        if (form.leftMillimetres() != null && form.takeOver()) {
+            HairLength left = new HairLength(form.leftMillimetres());
+            known.coat().regions().forEach((region, hair) -> {
+                if (hair.kind().growsOn()) {
+                    readings.put(known.id(), region, new LengthReading(day, left));
+                }
+            });
+        }
     }
 
     /** A repeat changes nothing. */

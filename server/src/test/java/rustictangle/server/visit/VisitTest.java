@@ -16,7 +16,7 @@ import rustictangle.server.ServerTest;
 class VisitTest extends ServerTest {
 
     private static final String VISIT = """
-            {"leftMillimetres": 20, "price": 58, "remarks": " shy of the dryer ", "found": "a mat"}
+            {"leftMillimetres": 20, "price": 58, "remarks": " shy of the dryer ", "found": "a mat", "takeOver": false}
             """;
 
     @Test
@@ -36,6 +36,18 @@ class VisitTest extends ServerTest {
                 .andExpect(jsonPath("$.fields[0].message", containsString("today or earlier")));
         send(HttpMethod.PUT, visits + "/" + today, VISIT.replace("20", "900")).andExpect(status().isBadRequest());
         read(visits).andExpect(jsonPath("$.past", hasSize(1)));
+    }
+
+    @Test
+    void whatTheGroomerLeftIsTakenOverAndTheCountBeginsAnewEverywhere() throws Exception {
+        long dog = addKnownDog("Gannet");
+        String session = beginSession(dog, "CHEST");
+        post(session + "/events", done(UUID.randomUUID(), "CHEST", "MAT_LEFT", 1, "RELAXED"));
+        LocalDate today = LocalDate.parse(JsonPath.read(read("/api/home").andReturn().getResponse().getContentAsString(), "$.today"));
+        send(HttpMethod.PUT, "/api/dogs/" + dog + "/visits/" + today, VISIT.replace("false", "true")).andExpect(status().isOk());
+        read("/api/dogs/" + dog + "/coat").andExpect(jsonPath("$.regions[0].millimetres").value(20.0));
+        read("/api/dogs/" + dog + "/mats").andExpect(jsonPath("$", hasSize(0)));
+        read("/api/dogs/" + dog + "/rhythm").andExpect(jsonPath("$.rhythm.sections[?(@.lastClear == '" + today + "')]", hasSize(29)));
     }
 
     /** Worked by hand: a visit every 6.5 weeks is about 8 a year; 8 × 54 + 180 = 612. */
