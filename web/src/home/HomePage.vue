@@ -19,6 +19,7 @@ const dogs = computed(() => home.data.value?.dogs ?? [])
       <div class="dogs" :class="{ one: dogs.length === 1 }"><HomeDog v-for="dog in dogs" :key="dog.id" :dog="dog" :today="home.data.value!.today" /></div>
       <p class="foot">
         <v-btn variant="text" to="/dogs/new">Add another dog</v-btn>
+        <v-btn variant="text" to="/messages">Messages</v-btn>
         <span v-if="home.data.value!.demo" class="quiet">This is the demo household: everything in it is made up, and it is made anew at each start.</span>
       </p>
     </template>

@@ -52,6 +52,10 @@ async function submit() {
         <label v-for="one in group.choices" :key="one.value"><input v-model="form[group.key]" type="radio" :name="group.key" :value="one.value" /><span>{{ one.title }}</span></label>
       </fieldset>
       <fieldset>
+        <legend class="slab">No messages</legend>
+        <div class="where"><label class="time">from <input v-model="form.quietFrom" type="time" required /></label> <label class="time">to <input v-model="form.quietTo" type="time" required /></label></div>
+      </fieldset>
+      <fieldset>
         <legend class="slab"><label for="currency">Prices in</label></legend>
         <div class="where"><input id="currency" v-model="form.currency" maxlength="3" pattern="[A-Z]{3}" required autocomplete="off" aria-describedby="currency-hint" />
           <small id="currency-hint">Three letters, such as EUR, GBP or USD.</small></div>
@@ -77,6 +81,7 @@ legend { float: left; width: 210px; padding-top: 10px; }
 .tall legend { width: 100%; }
 label { display: flex; gap: 10px; align-items: center; min-height: 44px; cursor: pointer; }
 label input { width: 20px; height: 20px; accent-color: rgb(var(--v-theme-secondary)); flex: none; }
+.time { display: inline-flex; margin-right: 16px; } .time input[type='time'] { width: 8em; }
 .where input { width: 6em; min-height: 44px; padding: 4px 8px; border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 8px; background: rgb(var(--v-theme-surface)); }
 small { display: block; font-size: 0.9rem; }
 @media (max-width: 599px) { legend { width: 100%; float: none; } }

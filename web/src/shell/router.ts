@@ -10,6 +10,7 @@ export const router = createRouter({
   routes: [
     { path: '/', component: () => import('@/home/HomePage.vue'), meta: { title: 'Home' } },
     { path: '/week', component: () => import('@/plan/WeekPage.vue'), meta: { title: 'The days to come' } },
+    { path: '/messages', component: () => import('@/plan/MessagesPage.vue'), meta: { title: 'Messages' } },
     { path: '/drawer', component: () => import('@/kit/DrawerPage.vue'), meta: { title: 'The drawer' } },
     { path: '/settings', component: () => import('@/household/SettingsPage.vue'), meta: { title: 'Settings' } },
     { path: '/dogs/new', component: () => import('@/dog/DogPage.vue'), meta: { title: 'A new dog' } },

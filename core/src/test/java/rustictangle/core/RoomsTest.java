@@ -36,7 +36,7 @@ class RoomsTest {
                 .whereLayer("routine").mayOnlyAccessLayers("dog", "coat", "kit", "trust", "rhythm")
                 .whereLayer("session").mayOnlyAccessLayers("dog", "coat", "kit", "trust", "rhythm", "routine")
                 .whereLayer("visit").mayOnlyAccessLayers("dog", "coat", "rhythm", "routine")
-                .whereLayer("plan").mayOnlyAccessLayers("dog", "rhythm", "routine")
+                .whereLayer("plan").mayOnlyAccessLayers("dog", "kit", "rhythm", "routine")
                 .check(CORE);
     }
 

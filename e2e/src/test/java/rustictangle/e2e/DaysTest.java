@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.UUID;
@@ -183,6 +184,30 @@ class DaysTest extends Browsing {
             String path = app.send("GET", "api/calendar", "").replaceFirst("(?s).*\"path\":\"/([^\"]+)\".*", "$1");
             String calendar = app.send("GET", path, "");
             assertTrue(calendar.startsWith("BEGIN:VCALENDAR") && calendar.contains("SUMMARY:Groomer: Thimble"), calendar);
+        }
+    }
+
+    @Test
+    void everythingGoesOutAndComesInAgainAndAForeignFileIsRefused() throws Exception {
+        try (RunningApp app = RunningApp.start(folder.resolve("exchange.db"), MORNING, true)) {
+            Page page = laptop();
+            page.navigate(app.url() + "settings");
+            Path file = folder.resolve("everything.json");
+            page.waitForDownload(() -> page.getByText("everything as JSON").click()).saveAs(file);
+            app.send("DELETE", "api/dogs/4", "");
+            page.getByLabel("Take over a JSON file").setInputFiles(file);
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Replace everything by everything.json")).click();
+            assertThat(page.getByText("Everything is as in the file.")).isVisible();
+            page.navigate(app.url());
+            assertThat(new HomeView(page).dog("Pintle")).isVisible();
+            page.navigate(app.url() + "settings");
+            Path foreign = Files.writeString(folder.resolve("foreign.json"), "{\"dogs\": []}");
+            page.getByLabel("Take over a JSON file").setInputFiles(foreign);
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Replace everything by foreign.json")).click();
+            assertThat(page.getByText("Nothing was changed")).isVisible();
+            page.navigate(app.url() + "messages");
+            assertThat(page.getByText("simulated one")).isVisible();
+            assertThat(page.getByText("Gannet: ").first()).isVisible();
         }
     }
 

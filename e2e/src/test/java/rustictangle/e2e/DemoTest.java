@@ -157,7 +157,7 @@ class DemoTest extends Browsing {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "dogs/new", "week", "dogs/3/when", "dogs/3/when/thread", "dogs/3/when/learned", "dogs/3/when/history", "dogs/3/routine", "dogs/3/routine/methods", "dogs/3/tools", "dogs/3/tools/buy",
+    @ValueSource(strings = {"", "dogs/new", "week", "messages", "dogs/3/when", "dogs/3/when/thread", "dogs/3/when/learned", "dogs/3/when/history", "dogs/3/routine", "dogs/3/routine/methods", "dogs/3/tools", "dogs/3/tools/buy",
         "dogs/3/tools/schools", "dogs/3/tools/card", "dogs/3/trust", "dogs/3/trust/fuss", "dogs/3/trust/treats", "dogs/3/trust/hands", "dogs/4/practice?subject=TABLE",
         "dogs/2/groom", "dogs/3/groom/sheet", "dogs/3/coat", "dogs/3/coat/finder",
         "dogs/3/coat/measure", "dogs/3/coat/card", "dogs/3/about", "drawer", "settings", "nowhere"})

@@ -2,10 +2,12 @@ package rustictangle.server;
 
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.scheduling.annotation.EnableScheduling;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 
 /** Rustic Tangle: HTTP in, core in the middle, SQLite out. */
 @SpringBootApplication
+@EnableScheduling
 @ConfigurationPropertiesScan
 public class RusticTangle {
 

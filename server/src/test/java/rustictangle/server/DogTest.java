@@ -107,7 +107,7 @@ class DogTest extends ServerTest {
     void settingsAreKeptAndWrongOnesRefused() throws Exception {
         String good = """
                 {"name": "Mooring 14", "comfort": "CAREFUL", "lengthUnit": "INCHES", "massUnit": "POUNDS",
-                 "weekStart": "SUNDAY", "dateFormat": "MONTH_DAY", "latitude": 54.5, "minutes": {}, "currency": "GBP"}
+                 "weekStart": "SUNDAY", "dateFormat": "MONTH_DAY", "latitude": 54.5, "minutes": {}, "currency": "GBP", "quietFrom": "22:00", "quietTo": "07:00"}
                 """;
         send(HttpMethod.PUT, "/api/household", good).andExpect(status().isOk());
         read("/api/household").andExpect(jsonPath("$.lengthUnit").value("INCHES"));

@@ -33,7 +33,7 @@ class RoomsTest {
                 .whereLayer("routine").mayOnlyAccessLayers("frame", "dog", "coat", "kit", "trust", "rhythm")
                 .whereLayer("session").mayOnlyAccessLayers("frame", "dog", "coat", "kit", "trust", "rhythm", "routine")
                 .whereLayer("visit").mayOnlyAccessLayers("frame", "household", "coat", "trust", "routine", "session")
-                .whereLayer("plan").mayOnlyAccessLayers("frame", "household", "dog", "coat", "trust", "routine", "session", "visit")
+                .whereLayer("plan").mayOnlyAccessLayers("frame", "household", "dog", "coat", "kit", "trust", "routine", "session", "visit")
                 .whereLayer("exchange").mayOnlyAccessLayers("frame", "household")
                 .whereLayer("demo").mayNotBeAccessedByAnyLayer()
                 .check(SERVER);

@@ -68,7 +68,8 @@ class DemoHousehold implements ApplicationRunner {
             return;
         }
         household.put(new Household("Mooring 14", Comfort.BALANCED, Household.LengthUnit.MILLIMETRES,
-                Household.MassUnit.KILOGRAMS, DayOfWeek.MONDAY, Household.DateFormat.DAY_MONTH, Household.LATITUDE, Map.of(), Household.CURRENCY));
+                Household.MassUnit.KILOGRAMS, DayOfWeek.MONDAY, Household.DateFormat.DAY_MONTH, Household.LATITUDE, Map.of(), Household.CURRENCY,
+                Household.QUIET_FROM, Household.QUIET_TO));
         DemoDrawer.fill(tools, LocalDate.now(clock));
         RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(SEED);
         for (DemoDog demo : DemoDog.household()) {

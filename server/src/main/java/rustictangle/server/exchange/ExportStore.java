@@ -28,7 +28,7 @@ class ExportStore {
     static final int VERSION = 1;
     /** Each after those it refers to. */
     static final List<String> TABLES = List.of("household", "day_minutes", "dog", "coat", "region_coat", "length_reading", "tool", "tool_check",
-            "approach", "treat", "session", "session_plan", "session_event", "practice_trial", "life_event", "visit", "groom_price", "hand_over");
+            "approach", "treat", "session", "session_plan", "session_event", "practice_trial", "life_event", "visit", "groom_price", "hand_over", "message");
     /** What opens a door stays at home. */
     private static final String SECRET = "calendar_key";
 

@@ -3,6 +3,7 @@ package rustictangle.server.exchange;
 import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.Map;
@@ -25,6 +26,7 @@ import rustictangle.core.kit.Spacing;
 import rustictangle.core.kit.TipSchool;
 import rustictangle.core.kit.Tips;
 import rustictangle.core.kit.ToolKind;
+import rustictangle.core.plan.Reminder;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.rhythm.LifeEvent;
 import rustictangle.core.session.Catch;
@@ -53,7 +55,7 @@ final class Vocabulary {
             Map.entry("session_event.beneath", Catch.Beneath.class), Map.entry("session_event.spread", Catch.Spread.class),
             Map.entry("session_event.hair", HairOut.class), Map.entry("practice_trial.subject", Subject.class),
             Map.entry("practice_trial.section", Section.class), Map.entry("practice_trial.signal", Signal.class),
-            Map.entry("life_event.event", LifeEvent.class));
+            Map.entry("life_event.event", LifeEvent.class), Map.entry("message.kind", Reminder.Kind.class));
 
     private Vocabulary() { }
 
@@ -64,14 +66,16 @@ final class Vocabulary {
             return Optional.of("\"" + shortened(text) + "\" is not known as " + column);
         }
         try {
-            if (column.equals("day")) {
+            if (column.startsWith("quiet_")) {
+                LocalTime.parse(text);
+            } else if (column.equals("day")) {
                 LocalDate.parse(text);
             } else if (column.equals("at") || column.endsWith("_at")) {
                 Instant.parse(text);
             }
             return Optional.empty();
         } catch (DateTimeParseException e) {
-            return Optional.of("\"" + shortened(text) + "\" is no " + (column.equals("day") ? "day such as 2026-05-14" : "moment such as 2026-05-14T09:00:00.000Z"));
+            return Optional.of("\"" + shortened(text) + "\" is no " + (column.equals("day") ? "day such as 2026-05-14" : column.startsWith("quiet_") ? "time such as 21:00" : "moment such as 2026-05-14T09:00:00.000Z"));
         }
     }
 

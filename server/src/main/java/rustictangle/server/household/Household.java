@@ -10,6 +10,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.time.DayOfWeek;
+import java.time.LocalTime;
 import java.util.Collections;
 import java.util.Map;
 import java.util.TreeMap;
@@ -20,6 +21,8 @@ import rustictangle.core.rhythm.Comfort;
  *
  * @param name     up to 60 characters; may be empty
  * @param latitude degrees, south below 0
+ * @param quietFrom no message is sent from then on
+ * @param quietTo  until then, the next day if earlier
  * @param currency in which prices are given, three letters (ISO 4217)
  * @param minutes  for brushing, each day of the week, in [0, 180]; empty: as many as it takes
  */
@@ -35,10 +38,15 @@ public record Household(
         @DecimalMax(value = "90", message = "Latitude is -90 to 90 degrees; south is below 0.") Double latitude,
         @NotNull Map<DayOfWeek, @NotNull @Min(value = 0, message = "From 0 to 180 minutes a day.")
                 @Max(value = 180, message = "From 0 to 180 minutes a day.") Integer> minutes,
-        @NotNull @Pattern(regexp = "[A-Z]{3}", message = "Three capital letters, such as EUR, GBP or USD.") String currency) {
+        @NotNull @Pattern(regexp = "[A-Z]{3}", message = "Three capital letters, such as EUR, GBP or USD.") String currency,
+        @NotNull(message = "From when on no message is sent, such as 21:00.") LocalTime quietFrom,
+        @NotNull(message = "Until when no message is sent, such as 08:00.") LocalTime quietTo) {
 
     /** Until the owner says otherwise. */
     public static final String CURRENCY = "EUR";
+    /** No message at night, until the owner says otherwise. */
+    public static final LocalTime QUIET_FROM = LocalTime.of(21, 0);
+    public static final LocalTime QUIET_TO = LocalTime.of(8, 0);
     /** A middling latitude of the north, until the owner says where. */
     public static final double LATITUDE = 50;
 

@@ -1,6 +1,7 @@
 package rustictangle.server.household;
 
 import java.time.DayOfWeek;
+import java.time.LocalTime;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
@@ -22,7 +23,7 @@ public class HouseholdStore {
 
     public Household get() {
         return jdbc.sql("""
-                SELECT name, comfort, length_unit, mass_unit, week_start, date_format, latitude, currency
+                SELECT name, comfort, length_unit, mass_unit, week_start, date_format, latitude, currency, quiet_from, quiet_to
                   FROM household WHERE id = 1
                 """)
                 .query((row, n) -> new Household(row.getString("name"),
@@ -31,7 +32,8 @@ public class HouseholdStore {
                         Household.MassUnit.valueOf(row.getString("mass_unit")),
                         DayOfWeek.valueOf(row.getString("week_start")),
                         Household.DateFormat.valueOf(row.getString("date_format")),
-                        row.getDouble("latitude"), minutes(), row.getString("currency")))
+                        row.getDouble("latitude"), minutes(), row.getString("currency"),
+                        LocalTime.parse(row.getString("quiet_from")), LocalTime.parse(row.getString("quiet_to"))))
                 .single();
     }
 
@@ -55,12 +57,13 @@ public class HouseholdStore {
     public void put(Household household) {
         jdbc.sql("""
                 UPDATE household SET name = ?, comfort = ?, length_unit = ?, mass_unit = ?,
-                       week_start = ?, date_format = ?, latitude = ?, currency = ?
+                       week_start = ?, date_format = ?, latitude = ?, currency = ?, quiet_from = ?, quiet_to = ?
                  WHERE id = 1
                 """)
                 .params(household.name().strip(), household.comfort().name(), household.lengthUnit().name(),
                         household.massUnit().name(), household.weekStart().name(),
-                        household.dateFormat().name(), household.latitude(), household.currency())
+                        household.dateFormat().name(), household.latitude(), household.currency(),
+                        household.quietFrom().toString(), household.quietTo().toString())
                 .update();
         jdbc.sql("DELETE FROM day_minutes").update();
         household.minutes().forEach((day, minutes) ->

@@ -170,7 +170,7 @@ class PlanTest extends ServerTest {
     private static String household(String minutes) {
         return """
                 {"name": "", "comfort": "BALANCED", "lengthUnit": "MILLIMETRES", "massUnit": "KILOGRAMS", "weekStart": "MONDAY",
-                 "dateFormat": "DAY_MONTH", "latitude": 50, "minutes": {%s}, "currency": "EUR"}
+                 "dateFormat": "DAY_MONTH", "latitude": 50, "minutes": {%s}, "currency": "EUR", "quietFrom": "21:00", "quietTo": "08:00"}
                 """.formatted(minutes);
     }
 }

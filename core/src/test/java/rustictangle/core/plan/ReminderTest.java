@@ -1,0 +1,43 @@
+package rustictangle.core.plan;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import rustictangle.core.Reason;
+import rustictangle.core.plan.Reminder.Kind;
+
+class ReminderTest {
+
+    private static final LocalDate TODAY = LocalDate.of(2026, 5, 14);
+    private static final Optional<Reason> SEASON = Optional.of(new Reason("rhythm.season-near", "The spring shed is near."));
+    private static final Set<Kind> NONE = EnumSet.noneOf(Kind.class);
+
+    @Test
+    void theAppointmentComesFirstThenTheSeasonThenBrushing() {
+        assertEquals(Optional.of(Kind.APPOINTMENT), kind(TODAY.plusDays(1), SEASON, 4, NONE));
+        assertEquals(Optional.of(Kind.APPOINTMENT), kind(TODAY.plusDays(3), SEASON, 4, NONE));
+        assertEquals(Optional.of(Kind.SEASON), kind(TODAY.plusDays(2), SEASON, 4, NONE));
+        assertEquals(Optional.of(Kind.BRUSHING), kind(TODAY.plusDays(2), SEASON, 4, EnumSet.of(Kind.SEASON)));
+        assertEquals(Optional.empty(), kind(TODAY.plusDays(2), Optional.empty(), 0, NONE));
+        assertEquals(Optional.empty(), Reminder.ofTools(List.of(), TODAY, NONE));
+    }
+
+    private static Optional<Kind> kind(LocalDate groom, Optional<Reason> season, int due, Set<Kind> lately) {
+        return Reminder.ofDog("Oakum", TODAY, Optional.of(groom), season, due, lately).map(Reminder::kind);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"21:00, 08:00, 20:59, false", "21:00, 08:00, 21:00, true", "21:00, 08:00, 03:00, true", "21:00, 08:00, 08:00, false",
+        "13:00, 15:00, 14:00, true", "13:00, 15:00, 15:00, false", "09:00, 09:00, 09:00, false"})
+    void quietHoursMayGoPastMidnight(LocalTime from, LocalTime to, LocalTime now, boolean quiet) {
+        assertEquals(quiet, Reminder.quiet(now, from, to));
+    }
+}
