@@ -16,6 +16,21 @@ const take = useMutation({
   onSuccess: () => client.invalidateQueries(),
 })
 
+const add = useMutation({
+  mutationFn: (csv: Blob) => ask(fetch('/api/import/sections.csv', { method: 'POST', headers: { 'Content-Type': 'text/csv' }, body: csv })
+    .then(async (response) => ({ response, ...(response.ok ? { data: (await response.json()) as { places: number } } : { error: await response.json() }) }))),
+  onSuccess: () => client.invalidateQueries(),
+})
+
+async function addTable(event: Event) {
+  const input = event.target as HTMLInputElement
+  const table = input.files?.[0]
+  if (!table) return
+  const before = await (await fetch('/api/export.json')).blob()
+  const done = await add.mutateAsync(table).catch(() => undefined)
+  input.value = ''
+  if (done) tell(done.places ? `${done.places} places were added.` : 'Nothing was added: all of it is known already.', () => take.mutate(before))
+}
 async function replace() {
   const before = await (await fetch('/api/export.json')).blob()
   const done = await take.mutateAsync(file.value!).then(() => true, () => false)
@@ -32,6 +47,8 @@ async function replace() {
     <p>To use it elsewhere: <a href="/api/export.json" download>everything as JSON</a>, or <a href="/api/export/sections.csv" download>what was done at each place as a table (CSV)</a>.</p>
     <p class="in"><label>Take over a JSON file <input type="file" accept=".json,application/json" @change="file = ($event.target as HTMLInputElement).files?.[0]" /></label>
       <v-btn v-if="file" variant="outlined" :loading="take.isPending.value" @click="replace">Replace everything by {{ file.name }}</v-btn></p>
+    <p class="in"><label>Add what was done out of a table (CSV) <input type="file" accept=".csv,text/csv" @change="addTable" /></label></p>
+    <p v-if="add.error.value" class="caution" role="alert"><strong>{{ saysAll(add.error.value) }}</strong></p>
     <p v-if="take.error.value" class="caution" role="alert"><strong>{{ saysAll(take.error.value) }}</strong></p>
   </section>
 </template>

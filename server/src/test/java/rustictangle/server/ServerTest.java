@@ -74,6 +74,10 @@ public abstract class ServerTest {
         return mvc.perform(request(HttpMethod.PUT, path).contentType(MediaType.APPLICATION_JSON).content(json));
     }
 
+    protected ResultActions sendTable(byte[] csv) throws Exception {
+        return mvc.perform(request(HttpMethod.POST, "/api/import/sections.csv").contentType("text/csv").content(csv));
+    }
+
     protected ResultActions sendCalendar(String path, String file) throws Exception {
         return mvc.perform(request(HttpMethod.POST, path).contentType("text/calendar").content(file));
     }

@@ -10,6 +10,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -22,12 +23,15 @@ class ExchangeController {
 
     private final ExportStore exports;
     private final ImportStore imports;
+    private final SectionImportStore sections;
     private final ApplicationEventPublisher replaced;
     private final Clock clock;
 
-    ExchangeController(ExportStore exports, ImportStore imports, ApplicationEventPublisher replaced, Clock clock) {
+    ExchangeController(ExportStore exports, ImportStore imports, SectionImportStore sections, ApplicationEventPublisher replaced,
+            Clock clock) {
         this.exports = exports;
         this.imports = imports;
+        this.sections = sections;
         this.replaced = replaced;
         this.clock = clock;
     }
@@ -50,6 +54,17 @@ class ExchangeController {
     void replace(InputStream file) {
         imports.json(file);
         replaced.publishEvent(new DataReplaced());
+    }
+
+    /** @param places that were added */
+    record Added(int places) { }
+
+    /** Adds what was done at each place; sessions that are known already stay as they are. */
+    @PostMapping(value = "/api/import/sections.csv", consumes = "text/csv")
+    Added add(InputStream file) {
+        int places = sections.csv(file);
+        replaced.publishEvent(new DataReplaced());
+        return new Added(places);
     }
 
     private static ResponseEntity<StreamingResponseBody> file(MediaType type, String name, StreamingResponseBody body) {

@@ -29,6 +29,8 @@ class ExportStore {
     /** Each after those it refers to. */
     static final List<String> TABLES = List.of("household", "day_minutes", "dog", "coat", "region_coat", "length_reading", "tool", "tool_check",
             "approach", "treat", "session", "session_plan", "session_event", "practice_trial", "life_event", "visit", "groom_price", "hand_over", "message");
+    /** Of the table of what was done at each place. */
+    static final List<String> SECTION_COLUMNS = List.of("dog", "session", "at", "day", "section", "comb", "tangles", "signal", "seconds");
     /** What opens a door stays at home. */
     private static final String SECRET = "calendar_key";
 
@@ -79,11 +81,11 @@ class ExportStore {
     public void sections(OutputStream out) {
         Writer writer = new OutputStreamWriter(out, StandardCharsets.UTF_8);
         try (CSVPrinter csv = new CSVPrinter(writer, CSVFormat.RFC4180.builder()
-                .setHeader("dog", "session", "at", "day", "section", "comb", "tangles", "signal", "seconds").get())) {
+                .setHeader(SECTION_COLUMNS.toArray(String[]::new)).get())) {
             jdbc.sql("""
                     SELECT dog.name, session_id, at, day, section, comb, tangles, signal, spent
                       FROM session_event JOIN dog ON dog.id = dog_id
-                     WHERE type = 'SECTION_DONE' AND standing = 1 ORDER BY seq
+                     WHERE type = 'SECTION_DONE' AND standing = 1 AND dog.removed_at IS NULL ORDER BY seq
                     """).query((RowCallbackHandler) row -> print(csv, row));
         } catch (IOException e) {
             throw new UncheckedIOException(e);

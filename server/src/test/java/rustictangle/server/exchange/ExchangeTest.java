@@ -15,6 +15,7 @@ import java.util.random.RandomGeneratorFactory;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpMethod;
@@ -109,6 +110,48 @@ class ExchangeTest extends ServerTest {
             assertEquals(400, answer.getStatus(), "file " + n + ": " + answer.getContentAsString());
             assertTrue(answer.getContentAsString().contains("Nothing was changed"), answer.getContentAsString());
         }
+        assertArrayEquals(before, streamed("/api/export.json"));
+    }
+
+    @AfterEach
+    void onlyOneDogOfThatNameAtATime() throws Exception {
+        send(HttpMethod.DELETE, "/api/dogs/" + dog, "");
+    }
+
+    @Test
+    void theTableComesInAgainOnAnotherMachineByteForByteAndASecondTimeAddsNothing() throws Exception {
+        byte[] table = streamed("/api/export/sections.csv");
+        assertEquals(204, take(cleared()).getStatus());
+        assertEquals(1, new String(streamed("/api/export/sections.csv"), StandardCharsets.UTF_8).lines().count());
+        String answer = sendTable(table).andReturn().getResponse().getContentAsString();
+        assertEquals((int) new String(table, StandardCharsets.UTF_8).lines().count() - 1, JsonPath.<Integer>read(answer, "$.places"));
+        assertArrayEquals(table, streamed("/api/export/sections.csv"));
+        assertEquals(0, JsonPath.<Integer>read(sendTable(table).andReturn().getResponse().getContentAsString(), "$.places"));
+        assertEquals(1, JsonPath.<List<?>>read(text("/api/dogs/" + dog + "/rhythm"), "$.rhythm.sections[?(@.section == 'BACK' && @.lastClear)]").size());
+    }
+
+    /** The same household before anything was brushed. */
+    private byte[] cleared() {
+        String json = new String(exported, StandardCharsets.UTF_8);
+        for (String table : List.of("session", "session_plan", "session_event")) {
+            json = json.replaceFirst("(?s)\"" + table + "\":\\[.*?\\](,\"|\\})", "\"" + table + "\":[]$1");
+        }
+        return json.getBytes(StandardCharsets.UTF_8);
+    }
+
+    @Test
+    void aDamagedOrForeignTableIsRefusedWholeWithTheLine() throws Exception {
+        String table = new String(streamed("/api/export/sections.csv"), StandardCharsets.UTF_8);
+        String fresh = table.replaceAll("(?m)^(\"Gannet, the wet one\"),[0-9a-f-]{36}", "$1,11111111-2222-3333-4444-555555555555");
+        byte[] before = streamed("/api/export.json");
+        for (String bad : List.of("", "day;section\n", table.replace("dog,session", "hund,session"), fresh.replace("GLIDES", "=HYPERLINK(1)"),
+                fresh.replace("BACK", "BAKC"), fresh.replace("\"Gannet, the wet one\"", "Nobody"), fresh.replace("11111111", "one"),
+                fresh.replace("RELAXED", "RELAXED,more"), fresh.replaceAll(",0,RELAXED", ",-1,RELAXED"), fresh + "\"open", fresh.replaceAll("Z,2026", "Z,26"))) {
+            MockHttpServletResponse answer = sendTable(bad.getBytes(StandardCharsets.UTF_8)).andReturn().getResponse();
+            assertEquals(400, answer.getStatus(), bad);
+            assertTrue(answer.getContentAsString().contains("line "), answer.getContentAsString());
+        }
+        assertEquals(400, sendTable(fresh.getBytes(StandardCharsets.UTF_16)).andReturn().getResponse().getStatus());
         assertArrayEquals(before, streamed("/api/export.json"));
     }
 
