@@ -6,16 +6,22 @@ import java.io.OutputStreamWriter;
 import java.io.UncheckedIOException;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.ResultSetMetaData;
 import java.sql.SQLException;
 import java.util.List;
+import java.util.function.Consumer;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.jdbc.core.RowCallbackHandler;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.datasource.SingleConnectionDataSource;
 import org.springframework.stereotype.Repository;
-import org.springframework.transaction.annotation.Transactional;
+import rustictangle.server.frame.BackupStore;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.ObjectWriteContext;
 import tools.jackson.core.json.JsonFactory;
@@ -34,15 +40,29 @@ class ExportStore {
     /** What opens a door stays at home. */
     private static final String SECRET = "calendar_key";
 
-    private final JdbcClient jdbc;
+    private final BackupStore copies;
 
-    ExportStore(JdbcClient jdbc) {
-        this.jdbc = jdbc;
+    ExportStore(BackupStore copies) {
+        this.copies = copies;
     }
 
-    /** As of one moment. */
-    @Transactional
-    public void json(OutputStream out) {
+    /** Reads a copy of one moment, so that nobody has to wait who writes meanwhile. */
+    private void fromCopy(Consumer<JdbcClient> read) throws IOException {
+        Path copy = copies.take();
+        try (Connection opened = DriverManager.getConnection("jdbc:sqlite:" + copy)) {
+            read.accept(JdbcClient.create(new SingleConnectionDataSource(opened, true)));
+        } catch (SQLException e) {
+            throw new IOException("the copy cannot be read", e);
+        } finally {
+            Files.deleteIfExists(copy);
+        }
+    }
+
+    void json(OutputStream out) throws IOException {
+        fromCopy(jdbc -> json(jdbc, out));
+    }
+
+    private static void json(JdbcClient jdbc, OutputStream out) {
         try (JsonGenerator json = new JsonFactory().createGenerator(ObjectWriteContext.empty(), out)) {
             json.writeStartObject();
             json.writeStringProperty("format", "rustic-tangle");
@@ -77,8 +97,11 @@ class ExportStore {
     }
 
     /** What was done at each place, oldest first (RFC 4180). */
-    @Transactional
-    public void sections(OutputStream out) {
+    void sections(OutputStream out) throws IOException {
+        fromCopy(jdbc -> sections(jdbc, out));
+    }
+
+    private static void sections(JdbcClient jdbc, OutputStream out) {
         Writer writer = new OutputStreamWriter(out, StandardCharsets.UTF_8);
         try (CSVPrinter csv = new CSVPrinter(writer, CSVFormat.RFC4180.builder()
                 .setHeader(SECTION_COLUMNS.toArray(String[]::new)).get())) {

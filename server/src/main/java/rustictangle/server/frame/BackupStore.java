@@ -8,7 +8,7 @@ import org.springframework.stereotype.Repository;
 
 /** A whole copy of the data file, taken while it is in use. */
 @Repository
-class BackupStore {
+public class BackupStore {
 
     private final JdbcClient jdbc;
     private final Path folder;
@@ -18,8 +18,8 @@ class BackupStore {
         this.folder = settings.dataFile().getParent();
     }
 
-    /** The caller deletes it. */
-    Path take() throws IOException {
+    /** As of one moment, while others read and write on. The caller deletes it. */
+    public Path take() throws IOException {
         Path copy = Files.createTempFile(folder, "backup-", ".db");
         // SQLite itself makes the copy, as of one moment, and wants to make the file, too.
         Files.delete(copy);
