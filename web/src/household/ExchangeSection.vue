@@ -55,5 +55,5 @@ async function replace() {
 
 <style scoped>
 .copy { margin-top: 28px; border-top: 1.5px dashed rgb(var(--v-theme-seam)); padding-top: 14px; } a { color: inherit; font-weight: 700; }
-.in { display: flex; flex-wrap: wrap; gap: 10px 18px; align-items: center; max-width: none; margin-top: 10px; } .in input { margin-left: 8px; }
+.in { display: flex; flex-wrap: wrap; gap: 10px 18px; align-items: center; max-width: none; margin-top: 10px; } .in label { display: flex; flex-wrap: wrap; gap: 2px 10px; max-width: 100%; } .in input { max-width: 100%; } code { overflow-wrap: anywhere; }
 </style>
