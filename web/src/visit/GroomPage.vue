@@ -78,6 +78,7 @@ async function keepPrice() {
             <label class="file">or out of the groomer’s calendar file <input type="file" accept=".ics,text/calendar" @change="takeFile" /></label>
           </div>
           <p v-if="groom.error.value ?? fromFile.error.value" class="caution" role="alert"><strong>{{ saysAll(groom.error.value ?? fromFile.error.value) }}</strong></p>
+          <p v-if="view.restart" class="restart" :data-rule="view.restart.rule">{{ say(view.restart.text) }} <router-link :to="`/dogs/${dogId}/trust`">Practice</router-link></p>
           <p><router-link :to="`/dogs/${dogId}/when/thread`">What to expect until then</router-link></p>
         </section>
         <hr class="seam" />
@@ -126,6 +127,7 @@ async function keepPrice() {
 .acts { display: flex; flex-wrap: wrap; gap: 8px 16px; align-items: center; margin: 8px 0; } a { color: inherit; text-underline-offset: 4px; }
 input[type='date'], input[type='number'], textarea { min-height: 44px; padding: 6px 10px; border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 8px; background: rgb(var(--v-theme-surface)); color: inherit; color-scheme: light dark; }
 .file input { max-width: 220px; font-size: 0.9rem; }
+.restart { border-left: 5px solid rgb(var(--v-theme-heather)); padding: 4px 0 4px 14px; }
 .price { display: flex; flex-wrap: wrap; gap: 8px 14px; align-items: end; } .price label { display: grid; font-size: 0.92rem; } .price input { width: 6.2em; text-align: right; }
 .past { list-style: none; padding: 0; } .past li { border-top: 1px dashed rgb(var(--v-theme-seam)); padding: 6px 0; } .past span { display: block; font-size: 0.95rem; }
 .link, summary { text-decoration: underline dotted; text-underline-offset: 4px; min-height: 44px; cursor: pointer; } summary { padding: 10px 0; width: fit-content; }

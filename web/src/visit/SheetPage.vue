@@ -86,7 +86,6 @@ async function keep() {
             <v-btn type="submit" color="secondary" :loading="setWords.isPending.value">Keep</v-btn>
             <p v-if="setWords.error.value" class="caution" role="alert"><strong>{{ saysAll(setWords.error.value) }}</strong></p>
           </form>
-          <p v-for="one in view.restart" :key="one.rule" class="quiet no-print">{{ say(one.text) }}</p>
         </div>
       </div>
     </div>

@@ -12,6 +12,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.regex.Pattern;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -208,6 +212,34 @@ class DaysTest extends Browsing {
             page.navigate(app.url() + "messages");
             assertThat(page.getByText("simulated one")).isVisible();
             assertThat(page.getByText("Gannet: ").first()).isVisible();
+        }
+    }
+
+    @Test
+    void aCopyTakenWhileEntriesComeInIsPutBackOntoAnEmptyInstallationByOneCommand() throws Exception {
+        Path copy = folder.resolve("copy.db");
+        try (RunningApp app = RunningApp.start(folder.resolve("busy.db"), MORNING, true)) {
+            AtomicBoolean enough = new AtomicBoolean();
+            ExecutorService busy = Executors.newSingleThreadExecutor();
+            Future<Integer> entries = busy.submit(() -> {
+                int count = 0;
+                for (; !enough.get(); count++) {
+                    app.send(count % 2 == 0 ? "PUT" : "DELETE", "api/dogs/1/life/2026-05-14/SWAM", "");
+                }
+                return count;
+            });
+            Page page = laptop();
+            page.navigate(app.url() + "settings");
+            page.waitForDownload(() -> page.getByText("take a copy").click()).saveAs(copy);
+            enough.set(true);
+            assertTrue(entries.get() > 0);
+            busy.shutdown();
+        }
+        try (RunningApp fresh = RunningApp.restored(Files.createDirectories(folder.resolve("fresh")).resolve("own.db"), copy, MORNING)) {
+            HomeView home = HomeView.open(laptop(), fresh.url());
+            for (String dog : List.of("Oakum", "Gannet", "Thimble", "Pintle")) {
+                assertThat(home.dog(dog)).isVisible();
+            }
         }
     }
 

@@ -27,13 +27,13 @@ final class RunningApp implements AutoCloseable {
     private final CountDownLatch readyOrGone = new CountDownLatch(1);
     private volatile boolean ready;
 
-    private RunningApp(Path data, int port, String clock, boolean demo) throws IOException {
+    private RunningApp(Path data, int port, String clock, boolean demo, String restore) throws IOException {
         this.port = port;
         ProcessBuilder builder = new ProcessBuilder(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-Duser.timezone=UTC", "-XX:TieredStopAtLevel=1", "-jar", System.getProperty("rustictangle.jar"),
                 "--server.port=" + port, "--rustictangle.data=" + data,
-                "--rustictangle.clock=" + clock, "--rustictangle.demo=" + demo);
+                "--rustictangle.clock=" + clock, "--rustictangle.demo=" + demo, "--rustictangle.restore=" + restore);
         this.process = builder.redirectErrorStream(true).start();
         Thread reader = new Thread(this::readOutput, "output of the application");
         reader.setDaemon(true);
@@ -47,7 +47,15 @@ final class RunningApp implements AutoCloseable {
 
     static RunningApp start(Path data, int port, String clock, boolean demo)
             throws IOException, InterruptedException {
-        RunningApp app = new RunningApp(data, port, clock, demo);
+        return ready(new RunningApp(data, port, clock, demo, ""));
+    }
+
+    /** With a backup in the place of the data file. */
+    static RunningApp restored(Path data, Path backup, String clock) throws IOException, InterruptedException {
+        return ready(new RunningApp(data, freePort(), clock, false, backup.toString()));
+    }
+
+    private static RunningApp ready(RunningApp app) throws InterruptedException {
         if (!app.readyOrGone.await(READY_WITHIN_SECONDS, TimeUnit.SECONDS) || !app.ready) {
             app.kill();
             throw new IllegalStateException("the application did not become ready:\n" + app.output());
@@ -57,7 +65,7 @@ final class RunningApp implements AutoCloseable {
 
     /** Starts it where it is expected to refuse, and returns all it said. */
     static String startExpectingRefusal(Path data) throws IOException, InterruptedException {
-        RunningApp app = new RunningApp(data, freePort(), "", false);
+        RunningApp app = new RunningApp(data, freePort(), "", false, "");
         if (!app.process.waitFor(READY_WITHIN_SECONDS, TimeUnit.SECONDS)) {
             app.kill();
         }

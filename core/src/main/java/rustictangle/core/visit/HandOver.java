@@ -1,7 +1,9 @@
 package rustictangle.core.visit;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.dog.Dog;
@@ -14,6 +16,8 @@ public final class HandOver {
 
     /** From so many places with a mat on, brushing out is hours of pulling. Own estimate. */
     private static final int MANY_MATS = 4;
+    private static final double SHORT_CLIP_MM = 20;
+    private static final int RESTART_WEEKS = 6;
 
     private HandOver() { }
 
@@ -67,9 +71,16 @@ public final class HandOver {
         return talk;
     }
 
-    /** After a short clip: begin again gently. Common practice, no published source; the numbers are own estimates. */
-    public static List<Reason> restart() {
-        return List.of(new Reason("visit.restart", "After a short clip it grows back. For the first weeks a brush once a week is enough: use the time "
+    /**
+     * After a short clip: begin again gently. Common practice, no published source; the numbers are own estimates.
+     *
+     * @param groom when it was
+     * @param left  hair that was left, mm
+     * @return empty when it was not short, or is long ago
+     */
+    public static Optional<Reason> restart(Coat coat, LocalDate groom, double left, LocalDate today) {
+        boolean applies = coat.growsOn() && left <= SHORT_CLIP_MM && !groom.plusWeeks(RESTART_WEEKS).isBefore(today);
+        return !applies ? Optional.empty() : Optional.of(new Reason("visit.restart", "After the short clip it grows back. For the first weeks a brush about once a week is enough: use the time "
                 + "for practice, so that the dog likes it before the coat needs it."));
     }
 }

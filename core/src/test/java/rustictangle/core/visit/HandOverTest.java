@@ -3,6 +3,7 @@ package rustictangle.core.visit;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.time.LocalDate;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import rustictangle.core.Dogs;
@@ -31,6 +32,14 @@ class HandOverTest {
         assertEquals(List.of("visit.mats-shown", "visit.clip-spot"), rules(HandOver.talk(CURLY, 3)));
         assertEquals(List.of("visit.mats-shown", "visit.clip-short"), rules(HandOver.talk(CURLY, 4)));
         assertEquals(List.of("visit.mats-shown", "visit.clip-spot"), rules(HandOver.talk(Dogs.allOver(Dogs.hair(CoatKind.DOUBLE, 60)), 9)));
+    }
+
+    @Test
+    void afterAShortClipItBeginsAgainGentlyForSomeWeeks() {
+        LocalDate groom = LocalDate.of(2026, 5, 1);
+        assertEquals("visit.restart", HandOver.restart(CURLY, groom, 12, groom.plusWeeks(2)).orElseThrow().rule());
+        assertTrue(HandOver.restart(CURLY, groom, 30, groom.plusWeeks(2)).isEmpty(), "not short");
+        assertTrue(HandOver.restart(CURLY, groom, 12, groom.plusWeeks(7)).isEmpty(), "long ago");
     }
 
     private static List<String> rules(List<Reason> reasons) {

@@ -43,7 +43,7 @@ class HandOverController {
      * @param talk   the honest words when mats remain; none when there are none
      */
     record HandOverView(LocalDate today, Optional<LocalDate> next, List<LengthNow> lengths, List<Combed> combed, List<Mat> mats,
-            List<StandingView> minds, List<Reason> helps, List<Reason> heed, List<Reason> talk, List<Reason> restart, String wish, String health) { }
+            List<StandingView> minds, List<Reason> helps, List<Reason> heed, List<Reason> talk, String wish, String health) { }
 
     /** @param millimetres today, grown on since it was measured */
     record LengthNow(Region region, String label, double millimetres) { }
@@ -82,7 +82,7 @@ class HandOverController {
                         .map(section -> new Combed(section.section(), section.lastClear())).toList(), left,
                 dog.trust().notReady(dog.kit().brushed()).stream().map(section -> StandingView.of(
                         new Spot(dog.trust().lead(section).orElseThrow(), Optional.of(section)), dog.trust().at(section).orElseThrow())).toList(),
-                HandOver.helps(known.dog()), HandOver.heed(known.dog()), HandOver.talk(known.coat(), left.size()), HandOver.restart(),
+                HandOver.helps(known.dog()), HandOver.heed(known.dog()), HandOver.talk(known.coat(), left.size()),
                 words.wish(), words.health());
     }
 

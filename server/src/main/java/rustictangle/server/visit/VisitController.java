@@ -25,6 +25,7 @@ import rustictangle.core.coat.Growth;
 import rustictangle.core.coat.HairLength;
 import rustictangle.core.coat.LengthReading;
 import rustictangle.core.visit.GroomPrice;
+import rustictangle.core.visit.HandOver;
 import rustictangle.core.visit.Interval;
 import rustictangle.core.visit.Trade;
 import rustictangle.server.coat.KnownDog;
@@ -49,10 +50,11 @@ class VisitController {
     /**
      * @param next     absent: none is to come
      * @param proposed when the next one would be usual; absent: this coat sees a groomer when needed
+     * @param restart  how to begin again after a short clip; absent: it was not short, or is long ago
      * @param past     the newest first
      */
-    record VisitsView(LocalDate today, Optional<LocalDate> next, Optional<Proposal> proposed, List<VisitView> past, GroomPrice price,
-            String currency) { }
+    record VisitsView(LocalDate today, Optional<LocalDate> next, Optional<Proposal> proposed, Optional<Reason> restart, List<VisitView> past,
+            GroomPrice price, String currency) { }
 
     record Proposal(LocalDate day, int fromWeeks, int toWeeks, int atMost, Reason why) { }
 
@@ -135,7 +137,8 @@ class VisitController {
         return new VisitsView(today, store.next(dogId, today), Interval.of(known.coat()).map(usual -> {
             LocalDate day = usual.after(last);
             return new Proposal(day.isAfter(today) ? day : today.plusWeeks(1), usual.fromWeeks(), usual.toWeeks(), usual.atMost(), usual.why());
-        }), views(past), store.price(dogId).orElse(NOTHING_SAID), households.get().currency());
+        }), past.stream().findFirst().filter(visit -> visit.leftMillimetres() != null)
+                .flatMap(visit -> HandOver.restart(known.coat(), visit.day(), visit.leftMillimetres(), today)), views(past), store.price(dogId).orElse(NOTHING_SAID), households.get().currency());
     }
 
     private static List<VisitView> views(List<VisitStore.Visit> past) {

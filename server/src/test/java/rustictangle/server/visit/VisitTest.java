@@ -46,6 +46,7 @@ class VisitTest extends ServerTest {
         LocalDate today = LocalDate.parse(JsonPath.read(read("/api/home").andReturn().getResponse().getContentAsString(), "$.today"));
         send(HttpMethod.PUT, "/api/dogs/" + dog + "/visits/" + today, VISIT.replace("false", "true")).andExpect(status().isOk());
         read("/api/dogs/" + dog + "/coat").andExpect(jsonPath("$.regions[0].millimetres").value(20.0));
+        read("/api/dogs/" + dog + "/visits").andExpect(jsonPath("$.restart.rule").value("visit.restart"));
         read("/api/dogs/" + dog + "/mats").andExpect(jsonPath("$", hasSize(0)));
         read("/api/dogs/" + dog + "/rhythm").andExpect(jsonPath("$.rhythm.sections[?(@.lastClear == '" + today + "')]", hasSize(29)));
     }
