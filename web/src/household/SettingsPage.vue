@@ -22,7 +22,6 @@ const COMFORTS = computed(() => (Object.keys(TITLES) as Household['comfort'][]).
   const dogs = told?.dogs.map((dog) => `${dog.name} every ${dog.from === dog.to ? dog.from : `${dog.from} to ${dog.to}`} days`).join(', ')
   return { value, title: TITLES[value], hint: told ? `due when a tangle is ${told.tanglePercent} % likely, or a mat 5 %${dogs ? `: ${dogs}` : ''}` : '' }
 }))
-const evenDays = computed(() => form.value && Math.abs(form.value.latitude) < 14)
 const LENGTHS: { value: Household['lengthUnit']; title: string }[] = [{ value: 'MILLIMETRES', title: 'Millimetres' }, { value: 'INCHES', title: 'Inches' }]
 const MASSES: { value: Household['massUnit']; title: string }[] = [{ value: 'KILOGRAMS', title: 'Kilograms' }, { value: 'POUNDS', title: 'Pounds' }]
 const WEEKS: { value: Household['weekStart']; title: string }[] = [{ value: 'MONDAY', title: 'Monday' }, { value: 'SUNDAY', title: 'Sunday' }, { value: 'SATURDAY', title: 'Saturday' }]
@@ -63,7 +62,7 @@ async function submit() {
       <fieldset>
         <legend class="slab"><label for="latitude">Where you live</label></legend>
         <div class="where"><input id="latitude" v-model.number="form.latitude" type="number" min="-90" max="90" step="0.5" required aria-describedby="latitude-hint" /> ° north of the equator
-          <small id="latitude-hint">{{ evenDays ? 'There the days hardly change their length, and no shedding season is foretold.' : 'South is below 0. The length of the days foretells the two shedding seasons.' }}</small></div>
+          <small id="latitude-hint">South is below 0. The length of the days foretells the two shedding seasons; where it hardly changes, none is.</small></div>
       </fieldset>
       <p v-if="save.error.value" class="caution" role="alert"><strong>{{ saysAll(save.error.value) }}</strong></p>
       <v-btn type="submit" color="primary" size="large" :loading="save.isPending.value">Keep</v-btn>

@@ -22,7 +22,7 @@ const MM = 20
 const chosen = ref({ minutes: 0, weeks: WEEKS, length: MM })
 
 const row = (weeks: number) => props.trade.minutes[props.trade.weeks.indexOf(weeks)]!
-const need = (mm: number, weeks: number) => Math.max(...row(weeks).slice(0, props.trade.lengths.indexOf(mm) + 1))
+const need = (mm: number, weeks: number) => row(weeks)[props.trade.lengths.indexOf(mm)]!
 // To begin with: what a short clip asks.
 chosen.value.minutes = Math.min(MOST_MINUTES, Math.ceil(need(MM, WEEKS) / MORE) * MORE)
 function longest(minutes: number, weeks: number): number | undefined {

@@ -16,6 +16,7 @@ public final class HandOver {
 
     /** From so many places with a mat on, brushing out is hours of pulling. Own estimate. */
     private static final int MANY_MATS = 4;
+    /** So short, mm, and for so long, that a clip is begun again after. Own estimates. */
     private static final double SHORT_CLIP_MM = 20;
     private static final int RESTART_WEEKS = 6;
 

@@ -1,7 +1,6 @@
 package rustictangle.core.visit;
 
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
@@ -25,7 +24,8 @@ import rustictangle.core.routine.RoutineStep;
  *
  * @param lengths      that a clip may leave, mm, growing
  * @param weeks        between two visits, growing
- * @param minutes      a week that the last week asks, by the position of weeks and of length
+ * @param minutes      a week that the week that asks most asks, by the position of weeks and of length; never less for
+ *                     more hair
  * @param perDay       how fast the hair grows, mm
  */
 public record Trade(List<Integer> lengths, List<Integer> weeks, double[][] minutes, double perDay) {
@@ -57,7 +57,8 @@ public record Trade(List<Integer> lengths, List<Integer> weeks, double[][] minut
         double[][] minutes = new double[weeks.size()][lengths.size()];
         for (int w = 0; w < weeks.size(); w++) {
             for (int l = 0; l < lengths.size(); l++) {
-                minutes[w][l] = most(atLength, lengths.get(l), perDay, weeks.get(w));
+                // A clip counts as what the shorter ones ask, too: nobody is told that more hair takes less time.
+                minutes[w][l] = Math.max(l == 0 ? 0 : minutes[w][l - 1], most(atLength, lengths.get(l), perDay, weeks.get(w)));
             }
         }
         return new Trade(lengths, weeks, minutes, perDay);
@@ -87,7 +88,6 @@ public record Trade(List<Integer> lengths, List<Integer> weeks, double[][] minut
     /** The longest clip, mm, that so many minutes a week keep until the next visit; empty: not even the shortest. */
     public OptionalInt longest(double minutesAWeek, int everyWeeks) {
         double[] asked = minutes[weeks.indexOf(everyWeeks)];
-        return IntStream.range(0, asked.length).filter(l -> Arrays.stream(asked, 0, l + 1).allMatch(m -> m <= minutesAWeek))
-                .map(lengths::get).max();
+        return IntStream.range(0, asked.length).filter(l -> asked[l] <= minutesAWeek).map(lengths::get).max();
     }
 }
