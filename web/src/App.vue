@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import AppHeader from './shell/AppHeader.vue'
+import OutboxNotice from './shell/OutboxNotice.vue'
 import { useNotice } from './shell/useNotice'
 
 const route = useRoute()
@@ -18,6 +19,7 @@ function undo() {
   <v-app>
     <a class="skip" href="#main">To the content</a>
     <AppHeader v-if="!bare" class="no-print" />
+    <OutboxNotice v-if="!bare" />
     <main id="main" :class="{ bare }" tabindex="-1"><router-view /></main>
     <v-snackbar v-model="notice.open" :timeout="8000" color="ink" location="bottom">
       <span role="status">{{ notice.text }}</span>

@@ -6,6 +6,7 @@ import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import { createApp } from 'vue'
 import App from './App.vue'
 import { ApiProblem } from './api/client'
+import { outbox } from './shell/outbox'
 import { router } from './shell/router'
 import { vuetify } from './shell/theme'
 import './shell/style.css'
@@ -14,5 +15,9 @@ const queryClient = new QueryClient({
   // Being told no is an answer; only silence is worth asking again.
   defaultOptions: { queries: { retry: (count, error) => !(error instanceof ApiProblem) && count < 2, retryDelay: 600 } },
 })
+
+// Some sign of life: what waited for one is sent at once.
+queryClient.getQueryCache().subscribe((event) => { if (event.type === 'updated' && event.action.type === 'success') outbox.alive() })
+void outbox.start(() => void queryClient.invalidateQueries({ predicate: (query) => !['session', 'pulse', 'practice'].includes(String(query.queryKey[0])) }))
 
 createApp(App).use(router).use(vuetify).use(VueQueryPlugin, { queryClient }).mount('#app')

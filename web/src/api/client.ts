@@ -6,10 +6,18 @@ export const api = createClient<paths>({ baseUrl: '/' })
 /** One field of an answer that could not be taken. */
 export interface FieldProblem { field: string; message: string }
 
-/** The server understood and said no (RFC 9457). Nothing was changed. */
+/** What was said cannot be: saying it again will not help. Everything else may yet arrive. */
+const REFUSED = 'urn:rustic-tangle:refused'
+
+/** The server answered with a problem (RFC 9457). Nothing was changed. */
 export class ApiProblem extends Error {
-  constructor(readonly status: number, title: string, readonly fields: FieldProblem[]) {
+  constructor(readonly status: number, title: string, readonly fields: FieldProblem[], readonly type = '', readonly retryAfterSeconds = 0) {
     super(title)
+  }
+
+  /** Whether it is a final no, named as such. */
+  get final(): boolean {
+    return this.type === REFUSED
   }
 }
 
@@ -19,9 +27,27 @@ interface Answer<T> { data?: T; error?: unknown; response: Response }
 export async function ask<T>(request: Promise<Answer<T>>): Promise<T> {
   const { data, error, response } = await request
   if (response.ok) return data as T
-  const problem = (error ?? {}) as { title?: string; detail?: string; fields?: FieldProblem[] }
-  throw new ApiProblem(response.status, problem.detail && !problem.fields ? problem.detail : problem.title
-    ?? `The server answered ${response.status}. Nothing was changed.`, problem.fields ?? [])
+  throw problemOf(response, error)
+}
+
+/** The same for a request that the typed client does not make: a file as it is, or one kept from an earlier page. */
+export async function askPlain(path: string, init: RequestInit): Promise<unknown> {
+  const response = await fetch(path, init)
+  // Half an answer is none: what cannot be read whole throws.
+  const text = await response.text()
+  const said: unknown = text ? JSON.parse(response.ok || isJson(response) ? text : '{}') : undefined
+  if (response.ok) return said
+  throw problemOf(response, said)
+}
+
+function isJson(response: Response): boolean {
+  return (response.headers.get('Content-Type') ?? '').includes('json')
+}
+
+function problemOf(response: Response, error: unknown): ApiProblem {
+  const problem = (typeof error === 'object' && error ? error : {}) as { type?: string; title?: string; detail?: string; fields?: FieldProblem[] }
+  return new ApiProblem(response.status, problem.detail && !problem.fields ? problem.detail : problem.title
+    ?? `The server answered ${response.status}. Nothing was changed.`, problem.fields ?? [], problem.type, Number(response.headers.get('Retry-After')) || 0)
 }
 
 /** The same with what is wrong with each field, where nothing else says so. */

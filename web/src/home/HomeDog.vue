@@ -8,6 +8,7 @@ import { useDrawnCoat } from '@/coat/useCoat'
 import WhyList from '@/shell/WhyList.vue'
 import { daysAgo, minutes, useUnits } from '@/shell/useUnits'
 import { practicePath } from '@/trust/pages'
+import DidItTakePlace from '@/visit/DidItTakePlace.vue'
 
 /** One dog at home: how it stands, what is due, one button. */
 const props = defineProps<{ dog: HomeDog; today: string }>()
@@ -46,6 +47,7 @@ const headline = computed(() => {
           <v-btn v-else-if="known.inTraining && known.practice[0]" color="heather" size="large" :to="practicePath(dog.id, known.practice[0].standing)">Practise</v-btn>
           <v-btn v-else variant="outlined" size="large" :to="`${to}/when`">See when</v-btn>
         </div>
+        <DidItTakePlace v-if="known.unconfirmed" :dog-id="dog.id" :day="known.unconfirmed" :dog-name="dog.name" />
         <WhyList :reasons="[known.why]" />
         <router-link v-for="(one, i) in known.practice" :key="i" class="practice" :to="practicePath(dog.id, one.standing)">
           <b>{{ i ? 'and' : 'Practice' }}</b> {{ [one.standing.section && names[one.standing.section], one.standing.subjectLabel].filter(Boolean).join(', ') }}: {{ one.standing.rungLabel }}, {{ one.doneToday ? 'done today' : `${one.atMostSeconds} s` }}

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { api, ask } from '@/api/client'
 import PageState from '@/shell/PageState.vue'
 import { useUnits } from '@/shell/useUnits'
@@ -7,6 +7,10 @@ import { useUnits } from '@/shell/useUnits'
 /** What was worth a message; the outbox is a simulated one and keeps them here. */
 const { date, say } = useUnits()
 const messages = useQuery({ queryKey: ['messages'], queryFn: () => ask(api.GET('/api/messages')) })
+// Nobody who looks waits for the next round.
+const client = useQueryClient()
+const look = useMutation({ mutationFn: () => ask(api.POST('/api/messages')), onSuccess: (view) => client.setQueryData(['messages'], view) })
+look.mutate()
 const time = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
 </script>
 

@@ -146,7 +146,7 @@ function isControl(target: EventTarget | null): boolean {
       <aside :class="{ marking: phase === 'before' }"><CoatMap :names="names" :coat="coat" :paint="paint" :selected="phase === 'before' || !step ? [] : [step.section]" :still="phase !== 'before'" :single="phase !== 'before'" @choose="mark" /></aside>
       <section class="now" aria-live="polite">
         <p v-if="waiting" class="waiting" role="status">No answer from Rustic Tangle yet. {{ waiting === 1 ? 'Your entry is' : `${waiting} entries are` }} kept here and sent again, in order. Go on.</p>
-        <p v-if="refused" class="caution" role="alert"><strong>{{ refused.message }}</strong></p>
+        <p v-if="refused" class="caution" role="alert"><strong>{{ refused }}</strong></p>
         <div v-for="advice in phase === 'work' ? view.advice : []" :key="advice.rule" class="advice" :data-rule="advice.rule">{{ say(advice.text) }}</div>
         <div v-if="view.treats.usedUp && phase === 'work'" class="advice" :data-rule="view.treats.usedUp.rule">{{ say(view.treats.usedUp.text) }}</div>
         <template v-if="view.end">

@@ -1,9 +1,11 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
-import { api, type ApiProblem, ask } from '@/api/client'
+import { api, ask, saysAll } from '@/api/client'
+import { useSections } from '@/api/queries'
 import type { EventForm, SessionView } from '@/api/types'
 import { useOutbox } from '@/shell/useOutbox'
 import { withUnsent } from './withUnsent'
+import { inWords } from './words'
 
 const LOOK_EVERY_MS = 800
 
@@ -17,7 +19,8 @@ export function useSession(dogId: number, sessionId: string) {
   const client = useQueryClient()
   const key = ['session', sessionId]
   const params = { path: { dogId, sessionId } }
-  const refused = ref<ApiProblem>()
+  const { names } = useSections()
+  const refused = ref<string>()
 
   const session = useQuery({
     queryKey: key,
@@ -37,24 +40,21 @@ export function useSession(dogId: number, sessionId: string) {
     if (revision !== undefined && session.data.value && revision > session.data.value.revision) void session.refetch()
   })
 
-  const outbox = useOutbox<EventForm, SessionView>({
+  const outbox = useOutbox<SessionView>({
     name: `session:${sessionId}`,
-    send: (body) => ask(api.POST('/api/dogs/{dogId}/sessions/{sessionId}/events', { params, body })),
-    stored: (view) => {
-      client.setQueryData<SessionView>(key, (before) => newer(before, view))
-      void client.invalidateQueries({ predicate: (query) => !['session', 'pulse'].includes(String(query.queryKey[0])) })
-    },
-    refused: (problem) => {
-      refused.value = problem
+    stored: (view) => client.setQueryData<SessionView>(key, (before) => newer(before, view)),
+    refused: (problem, letter) => {
+      refused.value = `This could not be kept: ${letter.words}. ${saysAll(problem)}`
       void session.refetch()
     },
   })
   const view = computed(() => session.data.value && outbox.cutOff.value
-    ? withUnsent(session.data.value, outbox.unsent.value) : session.data.value)
+    ? withUnsent(session.data.value, outbox.unsent.value.map((letter) => letter.body as EventForm)) : session.data.value)
 
   function record(event: NewEvent) {
     refused.value = undefined
-    outbox.put({ id: crypto.randomUUID(), ...event })
+    const body: EventForm = { id: crypto.randomUUID(), ...event }
+    outbox.put({ id: body.id, method: 'POST', path: `/api/dogs/${dogId}/sessions/${sessionId}/events`, body, words: inWords(body, names.value) })
   }
   return {
     session, view, record, refused,

@@ -1,4 +1,4 @@
-import type { EventForm, SessionView } from '@/api/types'
+import type { EventForm, Section, SessionView } from '@/api/types'
 
 type Step = SessionView['steps'][number]
 export type Comb = NonNullable<Step['comb']>
@@ -70,4 +70,18 @@ const SIZES: Record<Found['lump'], string> = {
 export function matSize(found: Found): string {
   const tight = found.beneath === 'TIGHT' ? ', tight on the skin' : ''
   return SIZES[found.lump] + (found.spread === 'JOINED' ? ', joined into a sheet' : tight)
+}
+
+const COMB_WORDS: Record<Comb, string> = { GLIDES: 'comb glides', TANGLES_CLEARED: 'tangles out', MAT_LEFT: 'a mat stays in', NOT_COMBED: 'not combed' }
+const SIGNAL_WORDS: Record<NonNullable<EventForm['signal']>, string> = { RELAXED: 'relaxed', UNEASY: 'uneasy', OPTED_OUT: 'opted out', AFRAID: 'afraid' }
+const ENTRY_WORDS: Record<EventForm['type'], string> = {
+  STARTED: 'the first stroke', KNOT_FELT: 'a knot felt', LAYER_DONE: 'a layer done', HAIR_OUT: 'hair brought out', SIGNALLED: 'the dog', TREAT_GIVEN: 'a treat',
+  PAUSED: 'a pause', RESUMED: 'the end of a pause', SECTION_DONE: 'done', SECTION_SKIPPED: 'left for another day', SECTION_POSTPONED: 'put off',
+  CAUGHT: 'it caught', TEASED: 'a try at what caught', STOPPED: 'the end', UNDONE: 'the last entry taken back',
+}
+
+/** An entry as the owner would say it. */
+export function inWords(event: EventForm, names: Partial<Record<Section, string>>): string {
+  return [event.section && names[event.section], ENTRY_WORDS[event.type], event.comb && COMB_WORDS[event.comb],
+    event.tangles ? `${event.tangles} found` : '', event.signal && SIGNAL_WORDS[event.signal]].filter(Boolean).join(', ')
 }

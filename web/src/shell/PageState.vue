@@ -1,9 +1,22 @@
 <script setup lang="ts">
+import { onBeforeUnmount, ref, watch } from 'vue'
 import { saysWhat } from '@/api/client'
+import ProgressLine from './ProgressLine.vue'
 
 /** What a view shows while it waits and when it fails. */
-defineProps<{ pending: boolean; error: unknown }>()
+const props = defineProps<{ pending: boolean; error: unknown }>()
 defineEmits<{ retry: [] }>()
+
+/** Whoever waits longer than this is told how far it is. */
+const LONG_MS = 1000
+const long = ref(false)
+let timer: number | undefined
+watch(() => props.pending, (pending) => {
+  window.clearTimeout(timer)
+  long.value = false
+  if (pending) timer = window.setTimeout(() => { long.value = true }, LONG_MS)
+}, { immediate: true })
+onBeforeUnmount(() => window.clearTimeout(timer))
 </script>
 
 <template>
@@ -12,7 +25,7 @@ defineEmits<{ retry: [] }>()
     <p>{{ saysWhat(error) }}</p>
     <v-btn color="primary" @click="$emit('retry')">Try again</v-btn>
   </div>
-  <div v-else-if="pending" class="state waiting" role="status">Fetching…</div>
+  <div v-else-if="pending" class="state waiting"><p role="status">Fetching…</p><ProgressLine v-if="long" /></div>
   <slot v-else />
 </template>
 

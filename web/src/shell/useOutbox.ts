@@ -1,80 +1,36 @@
-import { useMutation, useMutationState } from '@tanstack/vue-query'
-import { computed, ref, watch } from 'vue'
-import { ApiProblem } from '@/api/client'
-
-const RETRY_EVERY_MS = 2000
+import { computed, onBeforeUnmount, ref, watch } from 'vue'
+import type { ApiProblem } from '@/api/client'
+import { outbox, type Letter } from './outbox'
 
 /**
- * Things on their way to the server. Each is sent at once, one after the other, and is kept in this browser until the
- * server has stored it; its own id makes a repeat harmless.
+ * The letters of one name, for the page that writes them. They arrive whether or not that page is still open.
  *
- * @param options.name     one name for everything that must arrive in order
- * @param options.send     sends one, and answers with what the server then says
- * @param options.stored   called with that answer
- * @param options.refused  called when the server says no; nothing was changed
+ * @param options.name    one name for everything that must arrive in order
+ * @param options.stored  called with what the server answers
+ * @param options.refused called when the server says a final no; nothing was changed
  */
-export function useOutbox<Thing extends { id: string }, Answer>(options: {
+export function useOutbox<Answer>(options: {
   name: string
-  send: (thing: Thing) => Promise<Answer>
-  stored: (answer: Answer, thing: Thing) => void
-  refused: (problem: ApiProblem, thing: Thing) => void
+  stored: (answer: Answer, letter: Letter) => void
+  refused: (problem: ApiProblem, letter: Letter) => void
 }) {
-  const kept = keptThings<Thing>(options.name)
-  const arrived = ref<string[]>([])
-  const mutationKey = ['outbox', options.name]
+  onBeforeUnmount(outbox.listen(options.name, { stored: (answer, letter) => options.stored(answer as Answer, letter), refused: options.refused }))
 
-  const sending = useMutation({
-    mutationKey,
-    // In one scope things go out in order, one at a time.
-    scope: { id: options.name },
-    mutationFn: options.send,
-    // Being told no is final; silence is asked again until the server is back.
-    retry: (_, error) => !(error instanceof ApiProblem),
-    retryDelay: RETRY_EVERY_MS,
-    networkMode: 'always',
-    onSuccess: (answer, thing) => {
-      kept.drop(thing.id)
-      arrived.value.push(thing.id)
-      options.stored(answer, thing)
-    },
-    onError: (error, thing) => {
-      kept.drop(thing.id)
-      options.refused(error as unknown as ApiProblem, thing)
-    },
-  })
-  const underway = useMutationState({
-    filters: { mutationKey, status: 'pending' },
-    select: (mutation) => ({ thing: mutation.state.variables as Thing, failures: mutation.state.failureCount }),
-  })
-  const unsent = computed(() => underway.value.filter((one) => !arrived.value.includes(one.thing.id)))
-  /** From the first silence until all have arrived, so that what is shown does not jump back in between. */
+  const unsent = computed(() => outbox.letters.value.filter((letter) => letter.name === options.name))
+  /** From the first failure until all have arrived, so that what is shown does not jump back in between. */
   const cutOff = ref(false)
-  watch(unsent, (now) => { cutOff.value = now.length > 0 && (cutOff.value || now.some((one) => one.failures > 0)) }, { flush: 'sync' })
-
-  kept.all().forEach((thing) => sending.mutate(thing))
+  watch([unsent, () => outbox.failures(options.name)], ([now, failures]) => {
+    cutOff.value = now.length > 0 && (cutOff.value || failures > 0)
+  }, { flush: 'sync', immediate: true })
 
   return {
-    put(thing: Thing) {
-      kept.add(thing)
-      sending.mutate(thing)
-    },
-    /** The server did not answer, and not all has arrived yet. */
+    put: (letter: Omit<Letter, 'name'>) => outbox.put({ name: options.name, ...letter }),
+    /** The server did not take them yet, and not all have arrived. */
     cutOff,
-    unsent: computed(() => unsent.value.map((one) => one.thing)),
+    unsent,
     /** How many wait in this browser for the server to come back. */
     waiting: computed(() => (cutOff.value ? unsent.value.length : 0)),
     /** One is on its way; nothing else may be answered until it has arrived or failed to. */
     saving: computed(() => unsent.value.length > 0 && !cutOff.value),
-  }
-}
-
-/** One line of this browser's storage each, so that two tabs do not overwrite each other. */
-function keptThings<Thing extends { id: string }>(name: string) {
-  const prefix = `outbox:${name}:`
-  const mine = () => Object.keys(localStorage).filter((key) => key.startsWith(prefix)).sort()
-  return {
-    all: () => mine().map((key) => JSON.parse(localStorage.getItem(key)!) as Thing),
-    add: (thing: Thing) => localStorage.setItem(`${prefix}${String(Date.now()).padStart(15, '0')}:${mine().length}:${thing.id}`, JSON.stringify(thing)),
-    drop: (id: string) => mine().filter((key) => key.endsWith(id)).forEach((key) => localStorage.removeItem(key)),
   }
 }

@@ -60,7 +60,7 @@ const CIRCLE = 2 * Math.PI * 44
         <span>{{ given.length }} {{ given.length === 1 ? 'treat' : 'treats' }}, within {{ kcal(view.treatKcal) }}</span>
       </header>
       <p v-if="waiting" class="waiting" role="status">No answer from Rustic Tangle yet. {{ waiting === 1 ? 'Your answer is' : `${waiting} answers are` }} kept here and sent again.</p>
-      <p v-if="refused" class="caution" role="alert"><strong>{{ refused.message }}</strong></p>
+      <p v-if="refused" class="caution" role="alert"><strong>{{ refused }}</strong></p>
       <div class="rung">
         <ol class="ladder" :aria-label="`Rung ${view.standing.rungNumber} of 10, ${view.standing.relaxedInRow} relaxed in a row`">
           <li v-for="rung in 10" :key="rung" :class="{ here: rung === view.standing.rungNumber, below: rung < view.standing.rungNumber }">

@@ -1,8 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, toValue, type MaybeRefOrGetter } from 'vue'
-import { api, type ApiProblem, ask } from '@/api/client'
+import { api, ask, saysAll } from '@/api/client'
 import type { PracticeView, Section, Sign, Signal, Subject, TreatForm, TrustView } from '@/api/types'
 import { useOutbox } from '@/shell/useOutbox'
+import { signalTitle } from './words'
 
 /** Where the dog stands, and today's practice. */
 export function useTrust(dogId: MaybeRefOrGetter<number>) {
@@ -23,40 +24,34 @@ export function useSaveTreat(dogId: MaybeRefOrGetter<number>) {
   })
 }
 
-interface Answer { id: string; signal?: Signal; takeBack?: string }
-
 /** One ladder, and the answers given on it. An answer is sent at once; while the server is away it waits here. */
 export function usePractice(dogId: number, subject: Subject, section: Section | undefined) {
   const client = useQueryClient()
   const key = ['practice', dogId, subject, section]
-  const refused = ref<ApiProblem>()
+  const refused = ref<string>()
   const given = ref<{ id: string; signal: Signal }[]>([])
 
   const practice = useQuery({
     queryKey: key,
     queryFn: () => ask(api.GET('/api/dogs/{dogId}/practice', { params: { path: { dogId }, query: { subject, section } } })),
   })
-  const outbox = useOutbox<Answer, PracticeView>({
+  const outbox = useOutbox<PracticeView>({
     name: `practice:${dogId}:${subject}:${section ?? ''}`,
-    send: ({ id, signal, takeBack }) => takeBack
-      ? ask(api.DELETE('/api/dogs/{dogId}/practice-trials/{trialId}', { params: { path: { dogId, trialId: takeBack }, query: { subject, section } } }))
-      : ask(api.POST('/api/dogs/{dogId}/practice-trials', { params: { path: { dogId } }, body: { id, subject, section, signal: signal! } })),
-    stored: (view) => {
-      client.setQueryData(key, view)
-      void client.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'practice' })
-    },
-    refused: (problem) => { refused.value = problem },
+    stored: (view) => client.setQueryData(key, view),
+    refused: (problem, letter) => { refused.value = `This could not be kept: ${letter.words}. ${saysAll(problem)}` },
   })
+  const path = `/api/dogs/${dogId}/practice-trials`
+  const where = new URLSearchParams(section ? { subject, section } : { subject })
   return {
     practice, refused, given, waiting: outbox.waiting, saving: outbox.saving,
     answer(signal: Signal) {
       const id = crypto.randomUUID()
       given.value.push({ id, signal })
-      outbox.put({ id, signal })
+      outbox.put({ id, method: 'POST', path, body: { id, subject, section, signal }, words: `practice, ${signalTitle(signal)}` })
     },
     undo() {
       const last = given.value.pop()
-      if (last) outbox.put({ id: crypto.randomUUID(), takeBack: last.id })
+      if (last) outbox.put({ id: crypto.randomUUID(), method: 'DELETE', path: `${path}/${last.id}?${where}`, words: 'an answer in practice taken back' })
     },
   }
 }

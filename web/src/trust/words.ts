@@ -7,6 +7,10 @@ export const SIGNALS: { value: Signal; title: string; hint: string; key: string 
   { value: 'AFRAID', title: 'A fear sign', hint: 'will not eat, trembles, tucked, wide pupils', key: '4' },
 ]
 
+export function signalTitle(signal: Signal): string {
+  return SIGNALS.find((one) => one.value === signal)!.title.toLowerCase()
+}
+
 /** Whole kilocalories; below ten, halves matter to a small dog. */
 export function kcal(value: number): string {
   return `${value < 10 ? (Math.round(value * 2) / 2).toString() : Math.round(value)} kcal`

@@ -8,6 +8,7 @@ import PageState from '@/shell/PageState.vue'
 import { useDraft } from '@/shell/useDraft'
 import { useNotice } from '@/shell/useNotice'
 import { inDays, useUnits } from '@/shell/useUnits'
+import DidItTakePlace from './DidItTakePlace.vue'
 import { groomPages } from './pages'
 import TradePanel from './TradePanel.vue'
 import { money, useGroomFile, useSetGroom, useTrade, useVisits } from './useVisits'
@@ -49,11 +50,11 @@ async function keep() {
   if (!(await put.mutateAsync({ day, form }).catch(() => undefined))) return
   forget(EMPTY)
   clear()
-  tell(`The visit of ${date(day)} is kept.`, () => before ? put.mutate({ day, form: { ...before, takeOver: false } }) : remove.mutate(day))
+  tell(`The visit of ${date(day)} is kept.`, () => before ? put.mutate({ day, form: before }) : remove.mutate(day))
 }
 async function takeAway(day: string) {
   const before = view.value!.past.find((visit) => visit.day === day)!
-  if (await remove.mutateAsync(day).catch(() => undefined)) tell(`The visit of ${date(day)} is gone.`, () => put.mutate({ day, form: { ...before, takeOver: false } }))
+  if (await remove.mutateAsync(day).catch(() => undefined)) tell(`The visit of ${date(day)} is gone.`, () => put.mutate({ day, form: before }))
 }
 async function keepPrice() {
   const before = view.value!.price
@@ -68,6 +69,7 @@ async function keepPrice() {
       <div>
         <section aria-labelledby="next">
           <h2 id="next">The next groom</h2>
+          <DidItTakePlace v-for="day in view.unconfirmed" :key="day" :dog-id="dogId" :day="day" @happened="draft = { ...EMPTY, day: $event }" />
           <p v-if="view.next" class="slab day" data-test="groom">{{ date(view.next) }} <small>{{ inDays(view.today, view.next) }}</small></p>
           <p v-else>None is set.<template v-if="!view.proposed"> This coat sees a groomer when needed.</template></p>
           <p v-if="view.proposed" class="quiet">{{ say(view.proposed.why.text) }}</p>

@@ -17,6 +17,19 @@ export function useVisits(dogId: MaybeRefOrGetter<number>) {
   }
 }
 
+/** Whether an appointment that was took place. */
+export function useAppointment(dogId: MaybeRefOrGetter<number>) {
+  const client = useQueryClient()
+  const at = (day: string) => ({ params: { path: { dogId: toValue(dogId), day } } })
+  const changed = { onSuccess: () => client.invalidateQueries() }
+  return {
+    happened: useMutation({ mutationFn: (day: string) => ask(api.PUT('/api/dogs/{dogId}/visits/{day}', { ...at(day), body: { remarks: '', found: '', takeOver: false } })), ...changed }),
+    undoHappened: useMutation({ mutationFn: (day: string) => ask(api.DELETE('/api/dogs/{dogId}/visits/{day}', at(day))), ...changed }),
+    missed: useMutation({ mutationFn: (day: string) => ask(api.PUT('/api/dogs/{dogId}/appointments/{day}/missed', at(day))), ...changed }),
+    undoMissed: useMutation({ mutationFn: (day: string) => ask(api.DELETE('/api/dogs/{dogId}/appointments/{day}/missed', at(day))), ...changed }),
+  }
+}
+
 /** When a groomer sees the dog next; undefined: nobody said. */
 export function useSetGroom(dogId: MaybeRefOrGetter<number>) {
   const client = useQueryClient()

@@ -34,7 +34,7 @@ class RoomsTest {
                 .whereLayer("session").mayOnlyAccessLayers("frame", "dog", "coat", "kit", "trust", "rhythm", "routine")
                 .whereLayer("visit").mayOnlyAccessLayers("frame", "household", "coat", "trust", "routine", "session")
                 .whereLayer("plan").mayOnlyAccessLayers("frame", "household", "dog", "coat", "kit", "trust", "routine", "session", "visit")
-                .whereLayer("exchange").mayOnlyAccessLayers("frame", "household")
+                .whereLayer("exchange").mayOnlyAccessLayers("frame", "household", "session")
                 .whereLayer("demo").mayNotBeAccessedByAnyLayer()
                 .check(SERVER);
     }

@@ -14,6 +14,7 @@ import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.context.TestConfiguration;
@@ -29,7 +30,9 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
+import org.sqlite.SQLiteDataSource;
 import rustictangle.core.dog.Region;
+import rustictangle.server.frame.DataFile;
 
 /** The whole server over HTTP on a real SQLite file, with a clock that the test moves. */
 @SpringBootTest
@@ -41,8 +44,10 @@ public abstract class ServerTest {
 
     @Autowired
     private MockMvc mvc;
-    @Autowired
+    /** Looks into the data file past the server. */
     protected JdbcClient jdbc;
+    @Autowired
+    protected DataFile data;
     @Autowired
     private MovableClock clock;
 
@@ -55,6 +60,13 @@ public abstract class ServerTest {
                 throw new UncheckedIOException(e);
             }
         });
+    }
+
+    @BeforeEach
+    void lookPastTheServer() {
+        SQLiteDataSource file = new SQLiteDataSource();
+        file.setUrl("jdbc:sqlite:" + data.file());
+        jdbc = JdbcClient.create(file);
     }
 
     protected ResultActions read(String path) throws Exception {

@@ -12,6 +12,7 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import rustictangle.core.Reason;
+import rustictangle.core.Refused;
 import rustictangle.core.coat.Finding.Decider;
 import rustictangle.core.coat.Finding.Likely;
 import rustictangle.core.coat.Finding.Sureness;
@@ -42,14 +43,14 @@ public final class CoatFinder {
 
     /**
      * @param answers at most one for each observation; what was not answered is left out
-     * @throws IllegalArgumentException when one observation is answered twice
+     * @throws Refused when one observation is answered twice
      */
     public static Finding find(Set<Answer> answers) {
         Map<Observation, Answer> seen = new EnumMap<>(Observation.class);
         for (Answer answer : answers) {
             Answer other = seen.put(answer.to(), answer);
             if (other != null) {
-                throw new IllegalArgumentException("\"" + answer.to().question() + "\" has two answers, "
+                throw new Refused("answers", "\"" + answer.to().question() + "\" has two answers, "
                         + other + " and " + answer + ", need at most one");
             }
         }

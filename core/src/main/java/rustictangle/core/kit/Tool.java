@@ -2,6 +2,7 @@ package rustictangle.core.kit;
 
 import java.util.Objects;
 import java.util.Optional;
+import rustictangle.core.Refused;
 
 /**
  * One tool by what can be measured and seen of it. What was not measured is absent.
@@ -70,11 +71,11 @@ public record Tool(long id, String name, ToolKind kind, Optional<Double> pinMill
     /**
      * The tool after a look-over.
      *
-     * @throws IllegalStateException when it failed before: a scratch does not heal, only a new tool helps
+     * @throws Refused when it failed before: a scratch does not heal, only a new tool helps
      */
     public Tool checked(ToolCheck next) {
         if (putAside()) {
-            throw new IllegalStateException("The " + shownName() + " failed on " + check.get().day()
+            throw new Refused("The " + shownName() + " failed on " + check.get().day()
                     + " and stays aside until it is replaced. If that was a mistake, take that check back first.");
         }
         return new Tool(id, name, kind, pinMillimetres, pad, tips, head, headMillimetres, spacing, flexible, handle,

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import rustictangle.core.Reason;
+import rustictangle.core.Refused;
 import rustictangle.core.dog.Section;
 import rustictangle.core.session.SessionEvent.Caught;
 import rustictangle.core.session.SessionEvent.HairCameOut;
@@ -43,10 +44,10 @@ public final class Session {
         this.standing = List.copyOf(standing);
     }
 
-    /** @throws IllegalArgumentException when the plan is empty or names a section twice */
+    /** @throws Refused when the plan is empty or names a section twice */
     public static Session planned(List<Section> plan) {
         if (plan.isEmpty() || plan.stream().distinct().count() != plan.size()) {
-            throw new IllegalArgumentException("plan " + plan + ", need at least one section, each once");
+            throw new Refused("sections", "Choose at least one section, and each only once.");
         }
         return new Session(plan, List.of());
     }
@@ -59,7 +60,9 @@ public final class Session {
     public static Session replay(List<Section> plan, List<SessionEvent> events) {
         List<SessionEvent> standing = new ArrayList<>(events.size());
         for (SessionEvent event : events) {
-            if (event instanceof Undone) {
+            if (event instanceof Undone && standing.isEmpty()) {
+                throw new IllegalArgumentException("an undo where nothing stands, need one after an entry");
+            } else if (event instanceof Undone) {
                 standing.remove(standing.size() - 1);
             } else {
                 standing.add(event);
@@ -69,14 +72,14 @@ public final class Session {
     }
 
     /**
-     * @throws IllegalStateException when the event does not fit: another section than the current
+     * @throws Refused when the event does not fit: another section than the current
      *         one, anything but an undo after the end, an undo before the beginning
      */
     public Session apply(SessionEvent event) {
         List<SessionEvent> next = new ArrayList<>(standing);
         if (event instanceof Undone) {
             if (next.isEmpty()) {
-                throw new IllegalStateException("nothing to undo: no section has been recorded yet");
+                throw new Refused("nothing to undo: no section has been recorded yet");
             }
             next.remove(next.size() - 1);
         } else {
@@ -97,17 +100,17 @@ public final class Session {
 
     private void check(SessionEvent event) {
         end().ifPresent(end -> {
-            throw new IllegalStateException("this session has ended (" + end + "): undo its last entry "
+            throw new Refused("this session has ended (" + end + "): undo its last entry "
                     + "or begin a new one");
         });
         if (paused() && !(event instanceof Resumed || event instanceof Stopped || event instanceof TreatGiven)) {
-            throw new IllegalStateException("this session is paused: go on with it first");
+            throw new Refused("this session is paused: go on with it first");
         }
         if (event instanceof Resumed && !paused()) {
-            throw new IllegalStateException("this session is not paused: it may have been gone on with on another screen");
+            throw new Refused("this session is not paused: it may have been gone on with on another screen");
         }
         if (event instanceof Started && !preparing()) {
-            throw new IllegalStateException("this session has begun already, perhaps on another screen: reload");
+            throw new Refused("this session has begun already, perhaps on another screen: reload");
         }
         if (event instanceof SessionEvent.AtSection here && !(event instanceof KnotFelt)) {
             checkPlace(here);
@@ -117,11 +120,23 @@ public final class Session {
     private void checkPlace(SessionEvent.AtSection event) {
         Section current = next().orElseThrow();
         if (event.section() != current) {
-            throw new IllegalStateException("the session is at " + current.label() + ", not at "
+            throw new Refused("the session is at " + current.label() + ", not at "
                     + event.section().label() + ": it may have been answered on another screen; reload");
         }
         if (event instanceof Teased && caughtAt(current).isEmpty()) {
-            throw new IllegalStateException("nothing has caught at " + current.label() + ": say what the comb found first");
+            throw new Refused("nothing has caught at " + current.label() + ": say what the comb found first");
+        }
+    }
+
+    /**
+     * @param layers that the place being worked has as it is brushed now, at least 1
+     * @throws Refused when the last of them is the one being worked: then the comb comes
+     */
+    public void checkLayer(int layers) {
+        SessionState now = state();
+        if (now.current().isPresent() && now.layer() >= layers) {
+            throw new Refused("this is the last of " + layers + " layers at " + now.current().get().label()
+                    + ": say what the comb finds");
         }
     }
 

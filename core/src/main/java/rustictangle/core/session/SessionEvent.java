@@ -2,6 +2,7 @@ package rustictangle.core.session;
 
 import java.util.Objects;
 import java.util.Optional;
+import rustictangle.core.Refused;
 import rustictangle.core.dog.Section;
 import rustictangle.core.trust.Signal;
 
@@ -45,15 +46,13 @@ public sealed interface SessionEvent {
             Objects.requireNonNull(signal, "signal");
             boolean found = comb == CombResult.TANGLES_CLEARED || comb == CombResult.MAT_LEFT;
             if (found && !(tangles >= 1 && tangles <= MOST_TANGLES)) {
-                throw new IllegalArgumentException("tangles " + tangles + " with " + comb
-                        + ", need [1, " + MOST_TANGLES + "]");
+                throw new Refused("tangles", "Say how many tangles there were, 1 to " + MOST_TANGLES + "; " + tangles + " was given.");
             }
             if (!found && tangles != 0) {
-                throw new IllegalArgumentException("tangles " + tangles + " with " + comb + ", need 0");
+                throw new Refused("tangles", "No tangles where the comb found none; " + tangles + " was given, leave it at 0.");
             }
             if (comb == CombResult.NOT_COMBED && !signal.isNo()) {
-                throw new IllegalArgumentException("comb NOT_COMBED with signal " + signal
-                        + ", need OPTED_OUT, or skip the section");
+                throw new Refused("comb", "Without the comb a place is done only when the dog opted out; skip it instead.");
             }
         }
     }

@@ -2,6 +2,7 @@ package rustictangle.core.trust;
 
 import java.util.Objects;
 import java.util.Optional;
+import rustictangle.core.Refused;
 import rustictangle.core.dog.Section;
 
 /**
@@ -14,7 +15,7 @@ public record Spot(Subject subject, Optional<Section> section) {
     public Spot {
         Objects.requireNonNull(subject, "subject");
         if (subject.placeByPlace() != section.isPresent()) {
-            throw new IllegalArgumentException(subject.placeByPlace()
+            throw new Refused("section", subject.placeByPlace()
                     ? "section missing: the " + subject.label() + " is learned place by place"
                     : "section " + section.get() + " with " + subject.label() + ", need none: it is learned once");
         }

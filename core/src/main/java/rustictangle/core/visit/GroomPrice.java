@@ -10,13 +10,16 @@ package rustictangle.core.visit;
  */
 public record GroomPrice(double price, double tip, double credit, double membership) {
 
+    /** More than a groom costs in any currency. Own estimate. */
+    public static final double MOST = 1_000_000;
     private static final double WEEKS_A_YEAR = 365.25 / 7;
     private static final int MONTHS_A_YEAR = 12;
 
     public GroomPrice {
-        if (!(price >= 0 && tip >= 0 && credit >= 0 && membership >= 0)) {
-            throw new IllegalArgumentException("price " + price + ", tip " + tip + ", credit " + credit + ", membership " + membership
-                    + ", need each 0 or more");
+        for (double amount : new double[] {price, tip, credit, membership}) {
+            if (!(amount >= 0 && amount <= MOST)) {
+                throw new IllegalArgumentException("amount " + amount + ", need [0, " + MOST + "]");
+            }
         }
     }
 

@@ -15,6 +15,7 @@ import java.util.random.RandomGeneratorFactory;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import rustictangle.core.Refused;
 
 /** How to recognise each kind: handbook 2.1, common practice, no published source. */
 class CoatFinderTest {
@@ -72,7 +73,7 @@ class CoatFinderTest {
 
     @Test
     void anObservationHasOneAnswer() {
-        String message = assertThrows(IllegalArgumentException.class,
+        String message = assertThrows(Refused.class,
                 () -> CoatFinder.find(EnumSet.of(ONE_LAYER, TWO_LAYERS))).getMessage();
         assertTrue(message.contains("ONE_LAYER") && message.contains("TWO_LAYERS"), message);
     }

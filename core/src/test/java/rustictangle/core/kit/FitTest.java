@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import rustictangle.core.Refused;
 import rustictangle.core.Dogs;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
@@ -98,7 +99,7 @@ class FitTest {
         assertFalse(brush.checked(passed).putAside());
         Tool aside = brush.checked(passed).checked(failed);
         assertTrue(aside.putAside());
-        String message = assertThrows(IllegalStateException.class, () -> aside.checked(passed)).getMessage();
+        String message = assertThrows(Refused.class, () -> aside.checked(passed)).getMessage();
         assertTrue(message.contains("until it is replaced"), message);
     }
 

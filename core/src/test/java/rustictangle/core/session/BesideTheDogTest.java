@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import rustictangle.core.Refused;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
 import rustictangle.core.session.SessionEvent.HairCameOut;
@@ -40,7 +41,7 @@ class BesideTheDogTest {
         assertTrue(PLAN.state().preparing());
         Session started = PLAN.apply(new TreatGiven()).apply(new Started());
         assertFalse(started.state().preparing());
-        assertThrows(IllegalStateException.class, () -> started.apply(new Started()), "two screens, one first stroke");
+        assertThrows(Refused.class, () -> started.apply(new Started()), "two screens, one first stroke");
         assertFalse(PLAN.apply(glides(BACK)).state().preparing(), "sessions kept before there was a checklist have begun");
     }
 
@@ -69,11 +70,11 @@ class BesideTheDogTest {
     void whileHandsAreOffNothingIsWorkedButTreatsAreWelcome() {
         Session paused = PLAN.apply(new Started()).apply(new Paused());
         assertTrue(paused.state().paused());
-        assertThrows(IllegalStateException.class, () -> paused.apply(glides(BACK)));
-        assertThrows(IllegalStateException.class, () -> paused.apply(new Paused()));
+        assertThrows(Refused.class, () -> paused.apply(glides(BACK)));
+        assertThrows(Refused.class, () -> paused.apply(new Paused()));
         Session on = paused.apply(new TreatGiven()).apply(new Resumed());
         assertFalse(on.state().paused());
-        assertThrows(IllegalStateException.class, () -> on.apply(new Resumed()));
+        assertThrows(Refused.class, () -> on.apply(new Resumed()));
     }
 
     @Test

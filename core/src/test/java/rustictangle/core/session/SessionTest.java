@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import rustictangle.core.Refused;
 import rustictangle.core.dog.Section;
 import rustictangle.core.session.SessionEvent.Caught;
 import rustictangle.core.session.SessionEvent.SectionDone;
@@ -56,7 +57,7 @@ class SessionTest {
         Session session = Session.planned(PLAN).apply(glides(BACK)).apply(new Stopped());
         assertEquals(Optional.of(End.STOPPED), session.state().end());
         assertEquals(1, session.state().done().size());
-        assertThrows(IllegalStateException.class, () -> session.apply(glides(CHEST)));
+        assertThrows(Refused.class, () -> session.apply(glides(CHEST)));
     }
 
     @Test
@@ -70,17 +71,17 @@ class SessionTest {
     @Test
     void anAnswerForAnotherSectionIsRefused() {
         Session session = Session.planned(PLAN);
-        String message = assertThrows(IllegalStateException.class, () -> session.apply(glides(CHEST))).getMessage();
+        String message = assertThrows(Refused.class, () -> session.apply(glides(CHEST))).getMessage();
         assertTrue(message.contains("back") && message.contains("chest"), message);
     }
 
     @Test
     void tanglesFoundMustBeCountedAndNoneMeansNone() {
-        assertThrows(IllegalArgumentException.class,
+        assertThrows(Refused.class,
                 () -> new SectionDone(BACK, CombResult.TANGLES_CLEARED, 0, Signal.RELAXED));
-        assertThrows(IllegalArgumentException.class,
+        assertThrows(Refused.class,
                 () -> new SectionDone(BACK, CombResult.GLIDES, 2, Signal.RELAXED));
-        assertThrows(IllegalArgumentException.class,
+        assertThrows(Refused.class,
                 () -> new SectionDone(BACK, CombResult.NOT_COMBED, 0, Signal.RELAXED));
     }
 
@@ -142,7 +143,7 @@ class SessionTest {
     @Test
     void nothingIsTeasedBeforeSomethingCaughtAndOptingOutTwiceEndsIt() {
         Session session = Session.planned(PLAN);
-        assertThrows(IllegalStateException.class, () -> session.apply(new Teased(PLAN.get(0), 30, Signal.RELAXED)));
+        assertThrows(Refused.class, () -> session.apply(new Teased(PLAN.get(0), 30, Signal.RELAXED)));
         Session caught = session.apply(new Caught(PLAN.get(0), SMALL)).apply(new Teased(PLAN.get(0), 30, Signal.OPTED_OUT));
         assertEquals(CatchAdvice.Todo.LEAVE_AND_COME_BACK, advice(caught).orElseThrow().todo());
         assertEquals(SessionState.End.OPTED_OUT_TWICE,
@@ -155,8 +156,8 @@ class SessionTest {
 
     @Test
     void anEmptyOrDoubledPlanIsRefused() {
-        assertThrows(IllegalArgumentException.class, () -> Session.planned(List.of()));
-        assertThrows(IllegalArgumentException.class, () -> Session.planned(List.of(BACK, BACK)));
+        assertThrows(Refused.class, () -> Session.planned(List.of()));
+        assertThrows(Refused.class, () -> Session.planned(List.of(BACK, BACK)));
     }
 
     @Test
@@ -170,7 +171,7 @@ class SessionTest {
                 assertEquals(before.state(), session.apply(new Undone()).state());
             }
         }
-        assertThrows(IllegalStateException.class, () -> Session.planned(PLAN).apply(new Undone()));
+        assertThrows(Refused.class, () -> Session.planned(PLAN).apply(new Undone()));
     }
 
     @Test

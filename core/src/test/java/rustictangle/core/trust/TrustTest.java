@@ -18,6 +18,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import rustictangle.core.Refused;
 import rustictangle.core.Dogs;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.dog.Dog;
@@ -105,8 +106,8 @@ class TrustTest {
 
     @Test
     void aPositionIsLearnedOnceAndAToolPlaceByPlace() {
-        assertThrows(IllegalArgumentException.class, () -> new Spot(Subject.TABLE, Optional.of(Section.BACK)));
-        assertThrows(IllegalArgumentException.class, () -> new Spot(Subject.COMB, Optional.empty()));
+        assertThrows(Refused.class, () -> new Spot(Subject.TABLE, Optional.of(Section.BACK)));
+        assertThrows(Refused.class, () -> new Spot(Subject.COMB, Optional.empty()));
     }
 
     @ParameterizedTest

@@ -8,16 +8,20 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.server.dog.DogStore;
+import rustictangle.server.frame.FormCheck;
 import rustictangle.server.frame.NotThere;
+import rustictangle.server.frame.Shows;
 
 @RestController
 @RequestMapping("/api/dogs/{dogId}/coat")
-class CoatController {
+class CoatController implements Shows {
 
     private final CoatStore store;
     private final DogStore dogs;
+    private final FormCheck forms;
 
-    CoatController(CoatStore store, DogStore dogs) {
+    CoatController(CoatStore store, DogStore dogs, FormCheck forms) {
+        this.forms = forms;
         this.store = store;
         this.dogs = dogs;
     }
@@ -33,5 +37,10 @@ class CoatController {
         form.coat();
         store.put(dogId, form);
         return get(dogId);
+    }
+
+    @Override
+    public void dog(long dogId) {
+        forms.checked(get(dogId)).coat();
     }
 }

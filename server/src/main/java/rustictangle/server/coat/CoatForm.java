@@ -14,7 +14,7 @@ import rustictangle.core.coat.HairLength;
 import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.coat.Texture;
 import rustictangle.core.dog.Region;
-import rustictangle.server.frame.BadField;
+import rustictangle.core.Refused;
 
 /**
  * A coat as its owner describes it.
@@ -60,7 +60,7 @@ public record CoatForm(@NotNull List<@Valid @NotNull RegionForm> regions, boolea
         regions.forEach(form -> byRegion.put(form.region(), form.coat()));
         for (Region region : Region.values()) {
             if (!byRegion.containsKey(region)) {
-                throw new BadField("regions", "The " + region.label() + " is missing; describe every region.");
+                throw new Refused("regions", "The " + region.label() + " is missing; describe every region.");
             }
         }
         return new Coat(byRegion, sheddingHeavily, neglected);

@@ -22,8 +22,9 @@ public class CoatStore {
     }
 
     public Optional<CoatForm> find(long dogId) {
+        List<RegionForm> regions = regions(dogId);
         return jdbc.sql("SELECT shedding_heavily, neglected FROM coat WHERE dog_id = ?").param(dogId)
-                .query((row, n) -> new CoatForm(regions(dogId), row.getBoolean("shedding_heavily"),
+                .query((row, n) -> new CoatForm(regions, row.getBoolean("shedding_heavily"),
                         row.getBoolean("neglected")))
                 .optional();
     }

@@ -3,6 +3,7 @@ package rustictangle.server.coat;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
+import rustictangle.core.Refused;
 import rustictangle.server.dog.DogStore;
 import rustictangle.server.dog.StoredDog;
 import rustictangle.server.frame.NotThere;
@@ -21,11 +22,11 @@ public class KnownDogs {
 
     /**
      * @throws NotThere              when there is no such dog
-     * @throws IllegalStateException when its coat has not been described yet
+     * @throws Refused when its coat has not been described yet
      */
     public KnownDog get(long dogId) {
         StoredDog dog = dogs.find(dogId).orElseThrow(() -> new NotThere("dog", dogId));
-        return known(dog).orElseThrow(() -> new IllegalStateException("Describe " + dog.form().name()
+        return known(dog).orElseThrow(() -> new Refused("Describe " + dog.form().name()
                 + "'s coat first: everything else follows from it."));
     }
 

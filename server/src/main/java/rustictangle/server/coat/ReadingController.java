@@ -20,13 +20,14 @@ import rustictangle.core.coat.Growth;
 import rustictangle.core.coat.HairLength;
 import rustictangle.core.coat.LengthReading;
 import rustictangle.core.dog.Region;
-import rustictangle.server.frame.BadField;
+import rustictangle.core.Refused;
 import rustictangle.server.frame.NotThere;
+import rustictangle.server.frame.Shows;
 
 /** The ruler's readings and the growth they show. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/readings")
-class ReadingController {
+class ReadingController implements Shows {
 
     /** @param millimetres in [1, 400] */
     record ReadingForm(
@@ -63,7 +64,7 @@ class ReadingController {
             @Valid @RequestBody ReadingForm form) {
         dogs.get(dogId);
         if (day.isAfter(LocalDate.now(clock))) {
-            throw new BadField("day", day + " is still to come; give the day you measured, today or before.");
+            throw new Refused("day", day + " is still to come; give the day you measured, today or before.");
         }
         store.put(dogId, region, new LengthReading(day, new HairLength(form.millimetres())));
         return all(dogId);
@@ -72,6 +73,7 @@ class ReadingController {
     /** Undo. */
     @DeleteMapping("/{region}/{day}")
     List<RegionReadings> remove(@PathVariable long dogId, @PathVariable Region region, @PathVariable LocalDate day) {
+        dogs.get(dogId);
         if (!store.remove(dogId, region, day)) {
             throw new NotThere("reading of " + day + " at " + region.label() + " of dog", dogId);
         }
@@ -82,5 +84,10 @@ class ReadingController {
         return new RegionReadings(region, known.coat().regions().get(region).length().millimetres(),
                 Growth.of(known.coat().regions().get(region), readings),
                 readings.stream().map(r -> new ReadingView(r.day(), r.length().millimetres())).toList());
+    }
+
+    @Override
+    public void dog(long dogId) {
+        all(dogId);
     }
 }

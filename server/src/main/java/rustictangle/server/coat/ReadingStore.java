@@ -43,11 +43,44 @@ public class ReadingStore {
         jdbc.sql("""
                 INSERT INTO length_reading (dog_id, region, day, millimetres, before_mm)
                 SELECT dog_id, region, :day, :mm, millimetres FROM region_coat WHERE dog_id = :dog AND region = :region
-                ON CONFLICT (dog_id, region, day) DO UPDATE SET millimetres = :mm
+                ON CONFLICT (dog_id, region, day) DO UPDATE SET millimetres = :mm, of_visit = 0, ruler_mm = NULL
                 """)
                 .param("dog", dogId).param("region", region.name()).param("day", reading.day().toString())
                 .param("mm", reading.length().millimetres()).update();
         takeOver(dogId, region);
+    }
+
+    /** What a visit left is a reading like the ruler's, but goes when the visit is taken back. */
+    @Transactional
+    public void putOfVisit(long dogId, Region region, LengthReading reading) {
+        jdbc.sql("""
+                INSERT INTO length_reading (dog_id, region, day, millimetres, before_mm, of_visit)
+                SELECT dog_id, region, :day, :mm, millimetres, 1 FROM region_coat WHERE dog_id = :dog AND region = :region
+                ON CONFLICT (dog_id, region, day) DO UPDATE
+                   SET ruler_mm = CASE of_visit WHEN 0 THEN millimetres ELSE ruler_mm END, millimetres = :mm, of_visit = 1
+                """)
+                .param("dog", dogId).param("region", region.name()).param("day", reading.day().toString())
+                .param("mm", reading.length().millimetres()).update();
+        takeOver(dogId, region);
+    }
+
+    /** The lengths that a visit of this day left were not; what the ruler had said stands again. */
+    @Transactional
+    public void takeBackOfVisit(long dogId, LocalDate day) {
+        record Left(Region region, boolean measured) { }
+        List<Left> left = jdbc.sql("SELECT region, ruler_mm IS NOT NULL AS measured FROM length_reading WHERE dog_id = ? AND day = ? AND of_visit = 1")
+                .params(dogId, day.toString()).query((row, n) -> new Left(Region.valueOf(row.getString("region")), row.getBoolean("measured"))).list();
+        for (Left one : left) {
+            if (one.measured()) {
+                jdbc.sql("""
+                        UPDATE length_reading SET millimetres = ruler_mm, of_visit = 0, ruler_mm = NULL
+                         WHERE dog_id = ? AND region = ? AND day = ?
+                        """).params(dogId, one.region().name(), day.toString()).update();
+                takeOver(dogId, one.region());
+            } else {
+                remove(dogId, one.region(), day);
+            }
+        }
     }
 
     /** @return whether there was one */

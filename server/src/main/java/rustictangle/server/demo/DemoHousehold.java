@@ -3,6 +3,8 @@ package rustictangle.server.demo;
 import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
@@ -10,16 +12,19 @@ import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+import rustictangle.core.kit.Approach;
+import rustictangle.core.kit.Kit;
+import rustictangle.core.kit.Match;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.server.coat.CoatStore;
 import rustictangle.core.coat.LengthReading;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.coat.ReadingStore;
 import rustictangle.server.dog.DogStore;
+import rustictangle.server.frame.DataFile;
 import rustictangle.server.household.Household;
 import rustictangle.server.household.HouseholdStore;
-import rustictangle.server.kit.Kits;
 import rustictangle.server.kit.ToolStore;
 import rustictangle.server.session.EventStore;
 import rustictangle.server.session.SessionStore;
@@ -41,12 +46,14 @@ class DemoHousehold implements ApplicationRunner {
     private final TrialStore trials;
     private final ToolStore tools;
     private final ReadingStore readings;
-    private final Kits kits;
+    private final DataFile data;
+    private final TransactionTemplate transactions;
     private final VisitStore visits;
     private final Clock clock;
 
     DemoHousehold(DogStore dogs, CoatStore coats, HouseholdStore household, SessionStore sessions,
-            EventStore events, TrialStore trials, ToolStore tools, ReadingStore readings, Kits kits, VisitStore visits,
+            EventStore events, TrialStore trials, ToolStore tools, ReadingStore readings, VisitStore visits, DataFile data,
+            TransactionTemplate transactions,
             Clock clock) {
         this.dogs = dogs;
         this.coats = coats;
@@ -56,31 +63,43 @@ class DemoHousehold implements ApplicationRunner {
         this.trials = trials;
         this.tools = tools;
         this.readings = readings;
-        this.kits = kits;
+        this.data = data;
+        this.transactions = transactions;
         this.visits = visits;
         this.clock = clock;
     }
 
+    /** Lived through first, then written in one go. */
     @Override
-    @Transactional
     public void run(ApplicationArguments args) {
-        if (!dogs.all().isEmpty()) {
+        if (!data.reading(dogs::all).isEmpty()) {
             return;
         }
-        household.put(new Household("Mooring 14", Comfort.BALANCED, Household.LengthUnit.MILLIMETRES,
-                Household.MassUnit.KILOGRAMS, DayOfWeek.MONDAY, Household.DateFormat.DAY_MONTH, Household.LATITUDE, Map.of(), Household.CURRENCY,
-                Household.QUIET_FROM, Household.QUIET_TO));
-        DemoDrawer.fill(tools, LocalDate.now(clock));
+        LocalDate today = LocalDate.now(clock);
         RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(SEED);
+        List<Runnable> writes = new ArrayList<>();
+        long id = 0;
         for (DemoDog demo : DemoDog.household()) {
-            long id = dogs.add(demo.form());
-            coats.put(id, demo.coat());
+            id++;
+            writes.addAll(household(demo, id, today));
             KnownDog known = new KnownDog(id, demo.form().name(), demo.form().dog(), demo.coat().coat());
-            DemoReadings.of(demo, LocalDate.now(clock)).forEach((day, lengths) -> lengths.forEach((region, length) ->
-                    readings.put(id, region, new LengthReading(day, length))));
-            DemoVisits.of(demo, id, LocalDate.now(clock), visits);
-            new DemoMonths(known, demo, kits.of(known), random, sessions, events, trials, clock.getZone())
-                    .live(LocalDate.now(clock));
+            Kit kit = Kit.of(Match.of(known.dog(), known.coat(), Approach.USUAL), DemoDrawer.tools(today));
+            writes.addAll(new DemoMonths(known, demo, kit, random, sessions, events, trials, clock.getZone()).live(today));
         }
+        transactions.executeWithoutResult(status -> {
+            household.put(new Household("Mooring 14", Comfort.BALANCED, Household.LengthUnit.MILLIMETRES,
+                    Household.MassUnit.KILOGRAMS, DayOfWeek.MONDAY, Household.DateFormat.DAY_MONTH, Household.LATITUDE, Map.of(),
+                    Household.CURRENCY, Household.QUIET_FROM, Household.QUIET_TO));
+            DemoDrawer.fill(tools, today);
+            writes.forEach(Runnable::run);
+        });
+    }
+
+    /** The dog itself, its coat, its readings and its visits; ids count up in an empty file. */
+    private List<Runnable> household(DemoDog demo, long id, LocalDate today) {
+        return List.of(() -> dogs.add(demo.form()), () -> coats.put(id, demo.coat()),
+                () -> DemoReadings.of(demo, today).forEach((day, lengths) -> lengths.forEach((region, length) ->
+                        readings.put(id, region, new LengthReading(day, length)))),
+                () -> DemoVisits.of(demo, id, today, visits));
     }
 }

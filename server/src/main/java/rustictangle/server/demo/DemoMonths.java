@@ -60,6 +60,7 @@ final class DemoMonths {
     private final EventStore events;
     private final TrialStore trialStore;
     private final ZoneId zone;
+    private final List<Runnable> writes = new ArrayList<>();
 
     private final Map<Section, Double> truth = new EnumMap<>(Section.class);
     private final List<CombCheck> checks = new ArrayList<>();
@@ -80,8 +81,8 @@ final class DemoMonths {
         }
     }
 
-    /** Everything up to the evening before today. */
-    void live(LocalDate today) {
+    /** Everything up to the evening before today; what is to be written comes back, in order. */
+    List<Runnable> live(LocalDate today) {
         for (LocalDate day = today.minusDays(demo.daysBack()); day.isBefore(today); day = day.plusDays(1)) {
             practise(day);
             boolean yesterday = day.equals(today.minusDays(1));
@@ -89,6 +90,7 @@ final class DemoMonths {
                 brush(day);
             }
         }
+        return writes;
     }
 
     private void practise(LocalDate day) {
@@ -101,7 +103,9 @@ final class DemoMonths {
         for (int i = 0; i < PRACTICE_TRIALS; i++) {
             Trial trial = new Trial(day, Optional.of(practice.spot().subject()), Optional.of(section), answer(section, 1.5));
             trials.add(trial);
-            trialStore.addPractice(uuid(), known.id(), at.plusSeconds(20L * i), trial);
+            UUID id = uuid();
+            Instant said = at.plusSeconds(20L * i);
+            writes.add(() -> trialStore.addPractice(id, known.id(), said, trial));
         }
     }
 
@@ -120,11 +124,12 @@ final class DemoMonths {
         List<RoutineStep> steps =
                 Routine.of(known.dog(), known.coat(), kit, trust, rhythm.sections(), chosen).steps();
         List<Section> plan = steps.stream().map(RoutineStep::section).toList();
-        Instant at = day.atTime(LocalTime.of(18, 30)).atZone(zone).toInstant();
+        Instant begun = day.atTime(LocalTime.of(18, 30)).atZone(zone).toInstant();
+        Instant at = begun;
         UUID id = uuid();
-        sessions.add(id, known.id(), at, steps.stream()
+        writes.add(() -> sessions.add(id, known.id(), begun, steps.stream()
                 .map(step -> new SessionStore.PlannedSection(step.section(), Optional.of(step.seconds()),
-                        trust.lead(step.section()))).toList());
+                        trust.lead(step.section()))).toList()));
         Session session = Session.planned(plan);
         while (session.state().current().isPresent()) {
             SectionDone done = work(rhythm.at(session.state().current().get()), day);
@@ -133,11 +138,14 @@ final class DemoMonths {
                     ? List.of(new Caught(done.section(), mat()), done) : List.of(done);
             for (SessionEvent event : said) {
                 session = session.apply(event);
-                events.append(uuid(), id, known.id(), at, day, event);
+                UUID eventId = uuid();
+                Instant moment = at;
+                writes.add(() -> events.append(eventId, id, known.id(), moment, day, event));
             }
             remember(done, day);
         }
-        sessions.setEnded(id, Optional.of(at));
+        Instant ended = at;
+        writes.add(() -> sessions.setEnded(id, Optional.of(ended)));
     }
 
     /** Seconds that a hand a little slower than estimated takes, now and then with a pause. */

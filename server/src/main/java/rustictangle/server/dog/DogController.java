@@ -14,15 +14,19 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.server.frame.NotThere;
+import rustictangle.server.frame.FormCheck;
+import rustictangle.server.frame.Shows;
 
 @RestController
 @RequestMapping("/api/dogs")
-class DogController {
+class DogController implements Shows {
 
     private final DogStore store;
     private final Clock clock;
+    private final FormCheck forms;
 
-    DogController(DogStore store, Clock clock) {
+    DogController(DogStore store, Clock clock, FormCheck forms) {
+        this.forms = forms;
         this.store = store;
         this.clock = clock;
     }
@@ -66,5 +70,10 @@ class DogController {
         if (!found) {
             throw new NotThere("dog", dogId);
         }
+    }
+
+    @Override
+    public void household() {
+        store.all().forEach(dog -> forms.checked(dog.form()));
     }
 }

@@ -10,6 +10,7 @@ import java.util.Set;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 import rustictangle.core.dog.Habit;
 import rustictangle.core.dog.History;
 import rustictangle.core.dog.LifeStage;
@@ -41,6 +42,7 @@ public class DogStore {
         return jdbc.sql(SELECT + " AND id = ?").param(id).query(DogStore::read).optional();
     }
 
+    @Transactional
     public long add(DogForm form) {
         GeneratedKeyHolder key = new GeneratedKeyHolder();
         bind(jdbc.sql("""
@@ -53,6 +55,7 @@ public class DogStore {
     }
 
     /** @return whether there was such a dog */
+    @Transactional
     boolean replace(long id, DogForm form) {
         return bind(jdbc.sql("""
                 UPDATE dog SET name = :name, breed = :breed, kilograms = :kilograms, life_stage = :lifeStage,
@@ -62,11 +65,13 @@ public class DogStore {
                 """), form).param("id", id).update() == 1;
     }
 
+    @Transactional
     boolean remove(long id, Instant at) {
         return jdbc.sql("UPDATE dog SET removed_at = ? WHERE id = ? AND removed_at IS NULL")
                 .params(at.toString(), id).update() == 1;
     }
 
+    @Transactional
     boolean restore(long id) {
         return jdbc.sql("UPDATE dog SET removed_at = NULL WHERE id = ?").param(id).update() == 1;
     }

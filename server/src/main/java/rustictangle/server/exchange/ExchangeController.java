@@ -1,38 +1,35 @@
 package rustictangle.server.exchange;
 
-import java.io.InputStream;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
-import org.springframework.context.ApplicationEventPublisher;
+import java.util.List;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
-import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
-import rustictangle.server.frame.DataReplaced;
+import rustictangle.server.frame.KeptCopies;
 
 /** Everything out, and in again, in open formats. */
 @RestController
 class ExchangeController {
 
     private final ExportStore exports;
-    private final ImportStore imports;
-    private final SectionImportStore sections;
-    private final ApplicationEventPublisher replaced;
+    private final TakeOver takeOver;
+    private final KeptCopies copies;
     private final Clock clock;
 
-    ExchangeController(ExportStore exports, ImportStore imports, SectionImportStore sections, ApplicationEventPublisher replaced,
-            Clock clock) {
+    ExchangeController(ExportStore exports, TakeOver takeOver, KeptCopies copies, Clock clock) {
         this.exports = exports;
-        this.imports = imports;
-        this.sections = sections;
-        this.replaced = replaced;
+        this.takeOver = takeOver;
+        this.copies = copies;
         this.clock = clock;
     }
 
@@ -48,23 +45,31 @@ class ExchangeController {
         return file(new MediaType("text", "csv", StandardCharsets.UTF_8), "sections-" + LocalDate.now(clock) + ".csv", exports::sections);
     }
 
-    /** Takes an exported file in the place of everything. */
-    @PutMapping(value = "/api/import.json", consumes = MediaType.APPLICATION_JSON_VALUE)
-    @ResponseStatus(HttpStatus.NO_CONTENT)
-    void replace(InputStream file) {
-        imports.json(file);
-        replaced.publishEvent(new DataReplaced());
-    }
+    /** @param keptCopy under which name the data that was there before is kept, to be put back */
+    record Taken(String keptCopy) { }
 
-    /** @param places that were added */
-    record Added(int places) { }
+    /** An exported file takes the place of everything. */
+    @PutMapping(value = "/api/import.json", consumes = MediaType.APPLICATION_JSON_VALUE)
+    Taken replace(HttpServletRequest request) throws IOException {
+        return new Taken(takeOver.everything(request.getInputStream(), request.getContentLengthLong()));
+    }
 
     /** Adds what was done at each place; sessions that are known already stay as they are. */
     @PostMapping(value = "/api/import/sections.csv", consumes = "text/csv")
-    Added add(InputStream file) {
-        int places = sections.csv(file);
-        replaced.publishEvent(new DataReplaced());
-        return new Added(places);
+    TakeOver.Added add(HttpServletRequest request) throws IOException {
+        return takeOver.places(request.getInputStream(), request.getContentLengthLong());
+    }
+
+    /** What is kept beside the data, the newest first. */
+    @GetMapping("/api/kept-copies")
+    List<KeptCopies.Copy> kept() {
+        return copies.all();
+    }
+
+    /** Everything becomes as it is in that copy. */
+    @PostMapping("/api/kept-copies/{name}/restore")
+    Taken putBack(@PathVariable String name) {
+        return new Taken(takeOver.putBack(name));
     }
 
     private static ResponseEntity<StreamingResponseBody> file(MediaType type, String name, StreamingResponseBody body) {

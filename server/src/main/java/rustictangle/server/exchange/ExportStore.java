@@ -21,7 +21,7 @@ import org.springframework.jdbc.core.RowCallbackHandler;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.datasource.SingleConnectionDataSource;
 import org.springframework.stereotype.Repository;
-import rustictangle.server.frame.BackupStore;
+import rustictangle.server.frame.Backups;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.ObjectWriteContext;
 import tools.jackson.core.json.JsonFactory;
@@ -31,18 +31,18 @@ import tools.jackson.core.json.JsonFactory;
 class ExportStore {
 
     /** Of the JSON format; see docs/format.md. */
-    static final int VERSION = 1;
+    static final int VERSION = 2;
     /** Each after those it refers to. */
     static final List<String> TABLES = List.of("household", "day_minutes", "dog", "coat", "region_coat", "length_reading", "tool", "tool_check",
-            "approach", "treat", "session", "session_plan", "session_event", "practice_trial", "life_event", "visit", "groom_price", "hand_over", "message");
+            "approach", "treat", "session", "session_plan", "session_event", "practice_trial", "life_event", "appointment", "visit", "groom_price", "hand_over", "message");
     /** Of the table of what was done at each place. */
     static final List<String> SECTION_COLUMNS = List.of("dog", "session", "at", "day", "section", "comb", "tangles", "signal", "seconds");
     /** What opens a door stays at home. */
     private static final String SECRET = "calendar_key";
 
-    private final BackupStore copies;
+    private final Backups copies;
 
-    ExportStore(BackupStore copies) {
+    ExportStore(Backups copies) {
         this.copies = copies;
     }
 
@@ -118,7 +118,7 @@ class ExportStore {
     private static void print(CSVPrinter csv, ResultSet row) throws SQLException {
         try {
             for (int i = 1; i <= row.getMetaData().getColumnCount(); i++) {
-                csv.print(row.getObject(i));
+                csv.print(i == 1 ? CsvText.safe(row.getString(i)) : row.getObject(i));
             }
             csv.println();
         } catch (IOException e) {

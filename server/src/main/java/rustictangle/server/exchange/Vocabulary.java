@@ -8,6 +8,8 @@ import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.Density;
 import rustictangle.core.coat.Texture;
@@ -34,6 +36,8 @@ import rustictangle.core.session.CombResult;
 import rustictangle.core.session.HairOut;
 import rustictangle.core.trust.Signal;
 import rustictangle.core.trust.Subject;
+import rustictangle.server.frame.Bounds;
+import rustictangle.server.frame.StoredInstant;
 import rustictangle.server.household.Household;
 
 /** Which words the columns know; the database itself only checks numbers, lengths and what refers to what. */
@@ -57,6 +61,10 @@ final class Vocabulary {
             Map.entry("practice_trial.section", Section.class), Map.entry("practice_trial.signal", Signal.class),
             Map.entry("life_event.event", LifeEvent.class), Map.entry("message.kind", Reminder.Kind.class));
 
+    private static final Set<String> IDS = Set.of("session.id", "session_plan.session_id", "session_event.id", "session_event.session_id",
+            "practice_trial.id");
+    private static final Pattern UUID_FORM = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
+
     private Vocabulary() { }
 
     /** What is wrong with a text in a column; empty: nothing. */
@@ -65,17 +73,45 @@ final class Vocabulary {
         if (words != null && Arrays.stream(words.getEnumConstants()).noneMatch(word -> word.name().equals(text))) {
             return Optional.of("\"" + shortened(text) + "\" is not known as " + column);
         }
+        if (text.indexOf('\0') >= 0) {
+            return Optional.of("a text in " + column + " holds a NUL");
+        }
+        if (IDS.contains(table + "." + column) && uuid(text).isEmpty()) {
+            return Optional.of("\"" + shortened(text) + "\" is no UUID");
+        }
+        if (column.startsWith("quiet_")) {
+            return parses(() -> LocalTime.parse(text)) ? Optional.empty() : Optional.of("\"" + shortened(text) + "\" is no time such as 21:00");
+        }
+        if (column.equals("day")) {
+            return text.length() == "2026-05-14".length() && parses(() -> LocalDate.parse(text)) && Bounds.within(LocalDate.parse(text)) ? Optional.empty()
+                    : Optional.of("\"" + shortened(text) + "\" is no day such as 2026-05-14, from " + Bounds.FIRST_DAY + " to " + Bounds.LAST_DAY);
+        }
+        if (column.equals("at") || column.endsWith("_at")) {
+            // Text order must be time order; what was removed is not ordered by it.
+            boolean ordered = column.equals("removed_at") || momentProblem(text).isEmpty() && StoredInstant.text(Instant.parse(text)).equals(text);
+            return ordered ? momentProblem(text) : Optional.of("\"" + shortened(text) + "\" is no moment such as 2026-05-14T09:00:00.000Z");
+        }
+        return Optional.empty();
+    }
+
+    /** What is wrong with a moment, however exactly it is given; empty: nothing. */
+    static Optional<String> momentProblem(String text) {
+        return parses(() -> Instant.parse(text)) && Bounds.within(Instant.parse(text)) ? Optional.empty()
+                : Optional.of("\"" + shortened(text) + "\" is no moment such as 2026-05-14T09:00:00.000Z, from " + Bounds.FIRST_DAY + " to "
+                        + Bounds.LAST_DAY);
+    }
+
+    /** As it is written everywhere here; empty: it is none. */
+    static Optional<String> uuid(String text) {
+        return UUID_FORM.matcher(text).matches() ? Optional.of(text) : Optional.empty();
+    }
+
+    private static boolean parses(Runnable parse) {
         try {
-            if (column.startsWith("quiet_")) {
-                LocalTime.parse(text);
-            } else if (column.equals("day")) {
-                LocalDate.parse(text);
-            } else if (column.equals("at") || column.endsWith("_at")) {
-                Instant.parse(text);
-            }
-            return Optional.empty();
+            parse.run();
+            return true;
         } catch (DateTimeParseException e) {
-            return Optional.of("\"" + shortened(text) + "\" is no " + (column.equals("day") ? "day such as 2026-05-14" : column.startsWith("quiet_") ? "time such as 21:00" : "moment such as 2026-05-14T09:00:00.000Z"));
+            return false;
         }
     }
 

@@ -16,17 +16,17 @@ import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBo
 @RestController
 class BackupController {
 
-    private final BackupStore store;
+    private final Backups backups;
     private final Clock clock;
 
-    BackupController(BackupStore store, Clock clock) {
-        this.store = store;
+    BackupController(Backups backups, Clock clock) {
+        this.backups = backups;
         this.clock = clock;
     }
 
     @GetMapping("/api/backup")
     ResponseEntity<StreamingResponseBody> backup() throws IOException {
-        Path copy = store.take();
+        Path copy = backups.take();
         StreamingResponseBody body = out -> {
             try {
                 Files.copy(copy, out);

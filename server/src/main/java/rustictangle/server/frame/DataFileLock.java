@@ -18,10 +18,10 @@ final class DataFileLock implements AutoCloseable {
         this.channel = channel;
     }
 
-    /** @throws DataFileInUse when another Rustic Tangle holds it */
+    /** @throws CannotStart when another Rustic Tangle holds it */
     static DataFileLock on(Path file) throws IOException {
         Path lockFile = file.resolveSibling(file.getFileName() + ".lock");
-        FileChannel channel = FileChannel.open(lockFile, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+        FileChannel channel = FileChannel.open(PrivateFiles.create(lockFile), StandardOpenOption.WRITE);
         FileLock lock;
         try {
             lock = channel.tryLock();
@@ -30,7 +30,8 @@ final class DataFileLock implements AutoCloseable {
         }
         if (lock == null) {
             channel.close();
-            throw new DataFileInUse(file);
+            throw new CannotStart("Rustic Tangle is already running on " + file + ".",
+                    "Use the one that is running, or stop it first, or name another file in RUSTIC_TANGLE_DATA.");
         }
         return new DataFileLock(file, channel);
     }

@@ -1,63 +1,66 @@
 package rustictangle.server.frame;
 
-import com.zaxxer.hikari.HikariConfig;
-import com.zaxxer.hikari.HikariDataSource;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.SQLException;
-import javax.sql.DataSource;
+import java.time.Clock;
+import org.flywaydb.core.api.FlywayException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.sqlite.SQLiteConfig;
-import org.sqlite.SQLiteDataSource;
 
-/** The one SQLite file. See docs/decisions/0001-sqlite-settings.md. */
+/** Opens the one data file, or says why it cannot be opened. */
 @Configuration
 class Database {
 
     private static final Logger LOG = LoggerFactory.getLogger("rustictangle");
-    private static final int CONNECTIONS = 4;
-    private static final int WAIT_FOR_WRITER_MS = 5000;
+    private static final String OTHER_FILE = "Put it right, or name another file in RUSTIC_TANGLE_DATA.";
 
     @Bean(destroyMethod = "close")
-    DataFileLock dataFileLock(Settings settings) throws IOException {
+    DataFileLock dataFileLock(Settings settings) {
         Path file = settings.dataFile();
-        Files.createDirectories(file.getParent());
-        DataFileLock lock = DataFileLock.on(file);
-        if (settings.backupToRestore().isPresent()) {
-            Restore.from(settings.backupToRestore().get(), file);
-            LOG.info("Restored from {}; what was there before is kept beside it", settings.backupToRestore().get());
+        if (Files.isDirectory(file)) {
+            throw new CannotStart("The data file " + file + " is a folder.", "Name a file in RUSTIC_TANGLE_DATA, not a folder.");
         }
-        return lock;
+        try {
+            PrivateFiles.createFolders(file.getParent());
+            return DataFileLock.on(file);
+        } catch (IOException e) {
+            throw unwritable(file, e);
+        }
     }
 
     @Bean(destroyMethod = "close")
-    DataSource dataSource(DataFileLock lock) {
-        LOG.info("Data is kept in {}", lock.file());
-        HikariConfig pool = new HikariConfig();
-        pool.setDataSource(file(lock));
-        pool.setMaximumPoolSize(CONNECTIONS);
-        return new HikariDataSource(pool);
+    DataFile dataFile(DataFileLock lock, Settings settings, Clock clock) {
+        Path file = lock.file();
+        try {
+            ReplacedFile.finish(file);
+            PrivateFiles.removeLeftovers(file);
+            if (settings.backupToRestore().isPresent()) {
+                Restore.from(settings.backupToRestore().get(), file, clock);
+            }
+            PrivateFiles.create(file);
+            Schema.bring(file);
+            DataFile data = new DataFile(file);
+            LOG.info("Data is kept in {}", file);
+            return data;
+        } catch (Schema.Newer e) {
+            throw new CannotStart("The data file " + file + " was not opened: " + e.getMessage() + ".",
+                    "Start it with that version, or name another file in RUSTIC_TANGLE_DATA.");
+        } catch (IOException e) {
+            throw unwritable(file, e);
+        } catch (SQLException | FlywayException e) {
+            LOG.debug("The data file cannot be opened", e);
+            throw new CannotStart("The data file " + file + " cannot be opened: " + Trouble.of(e).words() + ".",
+                    "If it is damaged, put a copy back with --rustictangle.restore=/path/to/the-copy.db; what is there now is kept beside. "
+                            + OTHER_FILE);
+        }
     }
 
-    @Bean(destroyMethod = "close")
-    DataVersion dataVersion(DataFileLock lock) throws SQLException {
-        return new DataVersion(file(lock));
-    }
-
-    private static SQLiteDataSource file(DataFileLock lock) {
-        SQLiteConfig config = new SQLiteConfig();
-        config.enforceForeignKeys(true);
-        config.setJournalMode(SQLiteConfig.JournalMode.WAL);
-        config.setSynchronous(SQLiteConfig.SynchronousMode.FULL);
-        config.setBusyTimeout(WAIT_FOR_WRITER_MS);
-        // Only writes open transactions here, so each takes the writer's place at once or waits for it.
-        config.setTransactionMode(SQLiteConfig.TransactionMode.IMMEDIATE);
-        SQLiteDataSource sqlite = new SQLiteDataSource(config);
-        sqlite.setUrl("jdbc:sqlite:" + lock.file());
-        return sqlite;
+    private static CannotStart unwritable(Path file, IOException e) {
+        return new CannotStart("The data file " + file + " cannot be written: " + e.getMessage() + ".",
+                "Is the folder yours, writable, and is there room on the disk? " + OTHER_FILE);
     }
 }

@@ -2,8 +2,6 @@ package rustictangle.server.frame;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.concurrent.atomic.AtomicInteger;
-import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -13,10 +11,11 @@ public class PastLogStore {
 
     private final JdbcClient jdbc;
     private final Clock clock;
-    private final AtomicInteger replaced = new AtomicInteger();
+    private final DataFile data;
 
-    PastLogStore(JdbcClient jdbc, Clock clock) {
+    PastLogStore(JdbcClient jdbc, DataFile data, Clock clock) {
         this.jdbc = jdbc;
+        this.data = data;
         this.clock = clock;
     }
 
@@ -25,14 +24,9 @@ public class PastLogStore {
         return StoredInstant.text(day.atStartOfDay(clock.getZone()).toInstant());
     }
 
-    @EventListener
-    void replaced(DataReplaced event) {
-        replaced.incrementAndGet();
-    }
-
     /** Names the state of the dog's log before a moment; the log only ever grows, so its newest entry tells. */
     String state(long dogId, String before) {
-        return replaced.get() + before + jdbc.sql("""
+        return data.version().epoch() + before + jdbc.sql("""
                 SELECT id FROM session_event
                  WHERE dog_id = :dog
                    AND session_id NOT IN (SELECT id FROM session WHERE dog_id = :dog AND started_at >= :before)

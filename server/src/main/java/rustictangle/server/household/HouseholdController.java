@@ -6,14 +6,18 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import rustictangle.server.frame.FormCheck;
+import rustictangle.server.frame.Shows;
 
 @RestController
 @RequestMapping("/api/household")
-class HouseholdController {
+class HouseholdController implements Shows {
 
     private final HouseholdStore store;
+    private final FormCheck forms;
 
-    HouseholdController(HouseholdStore store) {
+    HouseholdController(HouseholdStore store, FormCheck forms) {
+        this.forms = forms;
         this.store = store;
     }
 
@@ -26,5 +30,10 @@ class HouseholdController {
     Household put(@Valid @RequestBody Household household) {
         store.put(household);
         return store.get();
+    }
+
+    @Override
+    public void household() {
+        forms.checked(store.get());
     }
 }

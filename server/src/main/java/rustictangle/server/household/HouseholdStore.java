@@ -22,6 +22,7 @@ public class HouseholdStore {
     }
 
     public Household get() {
+        Map<DayOfWeek, Integer> minutes = minutes();
         return jdbc.sql("""
                 SELECT name, comfort, length_unit, mass_unit, week_start, date_format, latitude, currency, quiet_from, quiet_to
                   FROM household WHERE id = 1
@@ -32,7 +33,7 @@ public class HouseholdStore {
                         Household.MassUnit.valueOf(row.getString("mass_unit")),
                         DayOfWeek.valueOf(row.getString("week_start")),
                         Household.DateFormat.valueOf(row.getString("date_format")),
-                        row.getDouble("latitude"), minutes(), row.getString("currency"),
+                        row.getDouble("latitude"), minutes, row.getString("currency"),
                         LocalTime.parse(row.getString("quiet_from")), LocalTime.parse(row.getString("quiet_to"))))
                 .single();
     }
@@ -42,6 +43,7 @@ public class HouseholdStore {
         return jdbc.sql("SELECT calendar_key FROM household WHERE id = 1").query(String.class).optional().filter(key -> !key.isEmpty());
     }
 
+    @Transactional
     public void setCalendarKey(String key) {
         jdbc.sql("UPDATE household SET calendar_key = ? WHERE id = 1").param(key).update();
     }

@@ -3,6 +3,7 @@ package rustictangle.server.kit;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 import rustictangle.core.kit.Approach;
 import rustictangle.core.kit.Hand;
 import rustictangle.core.kit.LeadSchool;
@@ -29,6 +30,7 @@ public class ApproachStore {
                 .optional().orElse(Approach.USUAL);
     }
 
+    @Transactional
     public void put(long dogId, Approach approach) {
         jdbc.sql("""
                 INSERT INTO approach (dog_id, lead, tips, mist, hand) VALUES (:dog, :lead, :tips, :mist, :hand)

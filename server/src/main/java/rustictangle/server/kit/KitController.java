@@ -29,11 +29,12 @@ import rustictangle.core.kit.ToolKind;
 import rustictangle.core.kit.ToolProperty;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.coat.KnownDogs;
+import rustictangle.server.frame.Shows;
 
 /** Which tool goes where on a dog, what of it the owner has, and the least to buy. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}")
-class KitController {
+class KitController implements Shows {
 
     /** @param tools everything any section asks for, in the order of first use */
     record KitView(List<ToolName> tools, List<NeedView> needs, Optional<Reason> incomplete) { }
@@ -155,5 +156,12 @@ class KitController {
 
     private static ToolName name(ToolKind kind) {
         return new ToolName(kind, kind.label(), kind.hasPins());
+    }
+
+    @Override
+    public void dog(long dogId) {
+        kit(dogId);
+        purchases(dogId);
+        schools(dogId);
     }
 }

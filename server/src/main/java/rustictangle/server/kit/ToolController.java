@@ -21,13 +21,15 @@ import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.kit.ToolCheck;
 import rustictangle.core.kit.ToolKind;
 import rustictangle.core.kit.ToolProperty;
+import rustictangle.server.frame.FormCheck;
 import rustictangle.server.frame.NotThere;
+import rustictangle.server.frame.Shows;
 import rustictangle.server.kit.ToolStore.StoredTool;
 
 /** The household's drawer. */
 @RestController
 @RequestMapping("/api/tools")
-class ToolController {
+class ToolController implements Shows {
 
     /** @param checkId id of the latest look-over or replacement, for undo */
     record ToolView(long id, String shownName, String kindLabel, ToolForm form, Optional<CheckView> check,
@@ -46,8 +48,10 @@ class ToolController {
 
     private final ToolStore store;
     private final Clock clock;
+    private final FormCheck forms;
 
-    ToolController(ToolStore store, Clock clock) {
+    ToolController(ToolStore store, Clock clock, FormCheck forms) {
+        this.forms = forms;
         this.store = store;
         this.clock = clock;
     }
@@ -106,6 +110,7 @@ class ToolController {
     /** Undo of the latest look-over or replacement. */
     @DeleteMapping("/{toolId}/checks/{checkId}")
     ToolView takeBack(@PathVariable long toolId, @PathVariable long checkId) {
+        store.get(toolId);
         if (!store.removeCheck(toolId, checkId)) {
             throw new NotThere("latest look-over", checkId);
         }
@@ -127,5 +132,10 @@ class ToolController {
         if (!found) {
             throw new NotThere("tool", toolId);
         }
+    }
+
+    @Override
+    public void household() {
+        store.all().forEach(tool -> forms.checked(tool.form()).check());
     }
 }

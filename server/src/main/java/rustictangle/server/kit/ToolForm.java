@@ -15,7 +15,7 @@ import rustictangle.core.kit.Tool;
 import rustictangle.core.kit.ToolCheck;
 import rustictangle.core.kit.ToolKind;
 import rustictangle.core.kit.ToolProperty;
-import rustictangle.server.frame.BadField;
+import rustictangle.core.Refused;
 
 /**
  * A tool as its owner describes it; what was not measured is absent.
@@ -44,10 +44,10 @@ public record ToolForm(
         boolean flexible,
         @Nullable Handle handle) {
 
-    /** @throws BadField when the kind has no such property, or cannot lie in a drawer */
+    /** @throws Refused when the kind has no such property, or cannot lie in a drawer */
     void check() {
         if (!kind.canBeOwned()) {
-            throw new BadField("kind", "Fingers need no drawer; choose a tool.");
+            throw new Refused("kind", "Fingers need no drawer; choose a tool.");
         }
         refuse("pinMillimetres", pinMillimetres, ToolProperty.LENGTH, "pins to measure");
         refuse("pad", pad, ToolProperty.PAD, "pad");
@@ -58,7 +58,7 @@ public record ToolForm(
     }
 
     /** The tool as the rules see it. */
-    Tool tool(long id, Optional<ToolCheck> check) {
+    public Tool tool(long id, Optional<ToolCheck> check) {
         return new Tool(id, name, kind, Optional.ofNullable(pinMillimetres), Optional.ofNullable(pad),
                 Optional.ofNullable(tips), Optional.ofNullable(head), Optional.ofNullable(headMillimetres),
                 Optional.ofNullable(spacing), flexible, Optional.ofNullable(handle), check);
@@ -66,7 +66,7 @@ public record ToolForm(
 
     private void refuse(String field, @Nullable Object value, ToolProperty property, String what) {
         if (value != null && !kind.properties().contains(property)) {
-            throw new BadField(field, "A " + kind.label() + " has no " + what + "; leave it empty.");
+            throw new Refused(field, "A " + kind.label() + " has no " + what + "; leave it empty.");
         }
     }
 }

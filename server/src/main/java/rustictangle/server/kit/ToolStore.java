@@ -59,6 +59,7 @@ public class ToolStore {
                 .orElseThrow(() -> new NotThere("tool", id));
     }
 
+    @Transactional
     public long add(ToolForm form) {
         GeneratedKeyHolder key = new GeneratedKeyHolder();
         bind(jdbc.sql("""
@@ -69,6 +70,7 @@ public class ToolStore {
     }
 
     /** @return whether there was such a tool */
+    @Transactional
     boolean replace(long id, ToolForm form) {
         return bind(jdbc.sql("""
                 UPDATE tool SET name = :name, kind = :kind, pin_mm = :pinMm, pad = :pad, tips = :tips, head = :head,
@@ -77,11 +79,13 @@ public class ToolStore {
                 """), form).param("id", id).update() == 1;
     }
 
+    @Transactional
     boolean remove(long id, Instant at) {
         return jdbc.sql("UPDATE tool SET removed_at = ? WHERE id = ? AND removed_at IS NULL")
                 .params(at.toString(), id).update() == 1;
     }
 
+    @Transactional
     boolean restore(long id) {
         return jdbc.sql("UPDATE tool SET removed_at = NULL WHERE id = ?").param(id).update() == 1;
     }
@@ -101,6 +105,7 @@ public class ToolStore {
     }
 
     /** Undo of the latest look-over or replacement. @return whether it was the latest */
+    @Transactional
     boolean removeCheck(long id, long checkId) {
         return jdbc.sql("""
                 DELETE FROM tool_check

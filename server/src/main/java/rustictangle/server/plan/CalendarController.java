@@ -4,10 +4,13 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.data.ParserException;
 import net.fortuna.ical4j.model.Content;
@@ -21,7 +24,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.server.coat.KnownDogs;
-import rustictangle.server.frame.BadField;
+import rustictangle.core.Refused;
 import rustictangle.server.frame.NotThere;
 import rustictangle.server.household.HouseholdStore;
 import rustictangle.server.visit.VisitStore;
@@ -31,7 +34,7 @@ import rustictangle.server.visit.VisitStore;
 class CalendarController {
 
     private static final String ICALENDAR = "text/calendar;charset=UTF-8";
-    private static final int MOST_CHARACTERS = 2_000_000;
+    private static final Pattern WRITTEN_DAY = Pattern.compile("\\d{8}");
     /** Visits that were so long ago are no longer written. */
     private static final int PAST_MONTHS = 12;
 
@@ -57,7 +60,7 @@ class CalendarController {
 
     @GetMapping("/api/calendar")
     CalendarView address() {
-        return view(households.calendarKey().orElseGet(this::newKey));
+        return view(households.calendarKey().orElseThrow());
     }
 
     /** Another address; the old one is no longer answered. */
@@ -90,26 +93,33 @@ class CalendarController {
     Imported take(@PathVariable long dogId, @RequestBody String file) {
         dogs.get(dogId);
         LocalDate today = LocalDate.now(clock);
-        Imported first = events(file).stream()
-                .flatMap(event -> event.getStartDate().map(start -> new Imported(PlanCalendar.day(start.getDate(), clock.getZone()),
-                        event.getProperty(Property.SUMMARY).map(Content::getValue).orElse(""))).stream())
+        Imported first = events(file).stream().flatMap(event -> appointment(event).stream())
                 .filter(event -> event.day().isAfter(today) && !event.day().isAfter(today.plusYears(1)))
                 .min(Comparator.comparing(Imported::day))
-                .orElseThrow(() -> new BadField("file", "No appointment after today, at most a year ahead, is in this file. Nothing was changed."));
+                .orElseThrow(() -> new Refused("file", "No appointment after today, at most a year ahead, is in this file. Nothing was changed."));
         visits.setNext(dogId, today, Optional.of(first.day()));
         return first;
     }
 
-    private static List<VEvent> events(String file) {
-        if (file.length() > MOST_CHARACTERS) {
-            throw new BadField("file", "A calendar file of at most 2 MB; this one is larger. Nothing was changed.");
+    private Optional<Imported> appointment(VEvent event) {
+        return day(event).map(day -> new Imported(day, event.getProperty(Property.SUMMARY).map(Content::getValue).orElse("")));
+    }
+
+    /** In a time zone that nobody knows an event is taken to be on the day that is written; empty: no day is. */
+    private Optional<LocalDate> day(VEvent event) {
+        try {
+            return event.getStartDate().map(start -> PlanCalendar.day(start.getDate(), clock.getZone()));
+        } catch (RuntimeException unknownZone) {
+            return event.getProperty(Property.DTSTART).map(Content::getValue).map(WRITTEN_DAY::matcher).filter(Matcher::lookingAt)
+                    .map(written -> LocalDate.parse(written.group(), DateTimeFormatter.BASIC_ISO_DATE));
         }
+    }
+
+    private static List<VEvent> events(String file) {
         try {
             return new CalendarBuilder().build(new StringReader(file)).getComponents("VEVENT");
-        } catch (ParserException e) {
-            throw new BadField("file", "This is no calendar file (.ics) that can be read: " + e.getMessage() + ". Nothing was changed.");
-        } catch (IOException | RuntimeException e) {
-            throw new BadField("file", "This is no calendar file (.ics) that can be read. Nothing was changed.");
+        } catch (ParserException | IOException | RuntimeException e) {
+            throw new Refused("file", "This is no calendar file (.ics) that can be read. Nothing was changed.");
         }
     }
 }

@@ -24,6 +24,7 @@ import rustictangle.server.dog.StoredDog;
 import rustictangle.server.frame.Settings;
 import rustictangle.server.session.SessionStore;
 import rustictangle.server.trust.PracticeView;
+import rustictangle.server.visit.VisitStore;
 
 /** What the owner sees first: what to do today in the minutes there are, and each dog. */
 @RestController
@@ -60,22 +61,26 @@ class HomeController {
      * @param practice        one or two for today; none where nothing is brushed
      * @param openSession     the session going on; absent: none
      * @param lastBrushed     absent: never
+     * @param unconfirmed     an appointment that was, of which nobody has said whether it took place; absent: none
      */
     record HomeKnown(boolean brushed, LocalDate nextDate, Reason why, List<SectionBurrs> burrs, int dueCount, int overdueCount,
-            int dueSeconds, int inTraining, Optional<UUID> openSession, Optional<LocalDate> lastBrushed, List<PracticeView> practice) { }
+            int dueSeconds, int inTraining, Optional<UUID> openSession, Optional<LocalDate> lastBrushed, List<PracticeView> practice,
+            Optional<LocalDate> unconfirmed) { }
 
     record SectionBurrs(Section section, int burrs) { }
 
     private final KnownDogs dogs;
     private final Plans plans;
     private final SessionStore sessions;
+    private final VisitStore visits;
     private final Clock clock;
     private final Settings settings;
 
-    HomeController(KnownDogs dogs, Plans plans, SessionStore sessions, Clock clock, Settings settings) {
+    HomeController(KnownDogs dogs, Plans plans, SessionStore sessions, VisitStore visits, Clock clock, Settings settings) {
         this.dogs = dogs;
         this.plans = plans;
         this.sessions = sessions;
+        this.visits = visits;
         this.clock = clock;
         this.settings = settings;
     }
@@ -128,6 +133,6 @@ class HomeController {
                 training.practised().size(),
                 sessions.findOpen(id).map(SessionStore.StoredSession::id),
                 sessions.lastEnded(id).map(at -> LocalDate.ofInstant(at, clock.getZone())),
-                member.practices().stream().map(PracticeView::of).toList());
+                member.practices().stream().map(PracticeView::of).toList(), visits.unconfirmed(id, LocalDate.now(clock)).stream().findFirst());
     }
 }

@@ -2,6 +2,7 @@ package rustictangle.server.plan;
 
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What the outbox has sent. */
@@ -21,10 +22,15 @@ class MessageController {
         this.outbox = outbox;
     }
 
+    /** Nobody who looks has to wait for the next round. */
+    @PostMapping("/api/messages")
+    MessagesView look() {
+        reminders.look();
+        return messages();
+    }
+
     @GetMapping("/api/messages")
     MessagesView messages() {
-        // Nobody who looks has to wait for the next round.
-        reminders.look();
         return new MessagesView(outbox.simulated(), outbox.sent(MOST));
     }
 }

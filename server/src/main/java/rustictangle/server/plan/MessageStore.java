@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 import rustictangle.core.plan.Reminder;
 import rustictangle.server.frame.StoredInstant;
 
@@ -22,6 +23,7 @@ class MessageStore implements Outbox {
     }
 
     @Override
+    @Transactional
     public void send(Optional<Long> dogId, LocalDate day, Instant at, Reminder reminder) {
         jdbc.sql("INSERT INTO message (dog_id, day, at, kind, text) VALUES (?, ?, ?, ?, ?) ON CONFLICT DO NOTHING")
                 .params(dogId.orElse(null), day.toString(), StoredInstant.text(at), reminder.kind().name(), reminder.text()).update();

@@ -2,6 +2,7 @@ package rustictangle.server.plan;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -16,9 +17,12 @@ import rustictangle.core.plan.KeptDog;
 import rustictangle.core.routine.Routine;
 import rustictangle.core.routine.RoutineStep;
 import rustictangle.core.trust.Practice;
+import rustictangle.server.coat.KnownDog;
 import rustictangle.server.coat.KnownDogs;
-import rustictangle.server.frame.DataVersion;
+import rustictangle.server.frame.DataFile;
 import rustictangle.server.frame.PastLogStore;
+import rustictangle.server.frame.Progress;
+import rustictangle.server.frame.Shows;
 import rustictangle.server.household.Household;
 import rustictangle.server.household.HouseholdStore;
 import rustictangle.server.routine.Routines;
@@ -28,7 +32,7 @@ import rustictangle.server.visit.VisitStore;
 
 /** The household's plan from today on, reckoned anew from what is known now. */
 @Component
-class Plans {
+class Plans implements Shows {
 
     /**
      * One dog in the plan.
@@ -69,15 +73,16 @@ class Plans {
     private final SessionStore sessions;
     private final HouseholdStore households;
     private final PastLogStore log;
-    private final DataVersion data;
+    private final DataFile data;
+    private final Progress progress;
     private final Clock clock;
     private Key reckonedFor;
     private Now reckoned;
 
-    private record Key(long data, LocalDate today) { }
+    private record Key(DataFile.Version data, LocalDate today) { }
 
     Plans(KnownDogs dogs, Routines routines, Trusts trusts, VisitStore visits, SessionStore sessions, HouseholdStore households,
-            PastLogStore log, DataVersion data, Clock clock) {
+            PastLogStore log, DataFile data, Progress progress, Clock clock) {
         this.dogs = dogs;
         this.routines = routines;
         this.trusts = trusts;
@@ -86,20 +91,21 @@ class Plans {
         this.households = households;
         this.log = log;
         this.data = data;
+        this.progress = progress;
         this.clock = clock;
     }
 
     /** The first page does not wait for what can be reckoned before it is asked for. */
     @EventListener(ApplicationReadyEvent.class)
     void beforeAnybodyAsks() {
-        Thread ahead = new Thread(this::now, "plan-ahead");
+        Thread ahead = new Thread(() -> data.reading(this::now), "plan-ahead");
         ahead.setDaemon(true);
         ahead.start();
     }
 
     /** Reckoned anew only after something was written, or on another day. */
     synchronized Now now() {
-        Key key = new Key(data.now(), LocalDate.now(clock));
+        Key key = new Key(data.version(), LocalDate.now(clock));
         if (!key.equals(reckonedFor)) {
             reckoned = reckon(key.today);
             reckonedFor = key;
@@ -107,10 +113,26 @@ class Plans {
         return reckoned;
     }
 
+    @Override
+    public void household() {
+        reckon(LocalDate.now(clock));
+    }
+
     private Now reckon(LocalDate today) {
+        try (Progress.Running running = progress.begin("Reckoning the plan")) {
+            return reckon(today, running);
+        }
+    }
+
+    private Now reckon(LocalDate today, Progress.Running running) {
         Household household = households.get();
-        List<Member> members = dogs.all().stream().flatMap(dog -> dogs.known(dog).stream())
-                .map(known -> member(routines.dog(known), household, today)).toList();
+        List<KnownDog> known = dogs.all().stream().flatMap(dog -> dogs.known(dog).stream()).toList();
+        List<Member> members = new ArrayList<>();
+        for (KnownDog dog : known) {
+            running.at(dog.name(), members.size(), known.size());
+            members.add(member(routines.dog(dog), household, today));
+        }
+        running.at("the days to come", 1, 1);
         List<KeptDog> kept = members.stream().map(Member::kept).toList();
         if (household.minutes().isEmpty()) {
             return new Now(today, members, HouseholdPlan.asItTakes(kept, today), household, Optional.empty(), 0);

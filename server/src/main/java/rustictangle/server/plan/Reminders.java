@@ -4,14 +4,20 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
 import rustictangle.core.plan.Reminder;
 import rustictangle.core.rhythm.SectionRhythm;
 import rustictangle.core.routine.Training;
+import rustictangle.server.frame.Busy;
+import rustictangle.server.frame.DataFile;
 import rustictangle.server.household.Household;
 import rustictangle.server.household.HouseholdStore;
 import rustictangle.server.kit.Kits;
@@ -21,6 +27,7 @@ import rustictangle.server.session.SessionStore;
 @Component
 class Reminders {
 
+    private static final Logger LOG = LoggerFactory.getLogger("rustictangle");
     private static final int EVERY_MINUTES = 10;
 
     private final Plans plans;
@@ -28,34 +35,56 @@ class Reminders {
     private final SessionStore sessions;
     private final HouseholdStore households;
     private final Outbox outbox;
+    private final DataFile data;
     private final Clock clock;
 
-    Reminders(Plans plans, Kits kits, SessionStore sessions, HouseholdStore households, Outbox outbox, Clock clock) {
+    Reminders(Plans plans, Kits kits, SessionStore sessions, HouseholdStore households, Outbox outbox, DataFile data,
+            Clock clock) {
         this.plans = plans;
         this.kits = kits;
         this.sessions = sessions;
         this.households = households;
         this.outbox = outbox;
+        this.data = data;
         this.clock = clock;
     }
 
     @Scheduled(fixedDelay = EVERY_MINUTES, initialDelay = EVERY_MINUTES, timeUnit = TimeUnit.MINUTES)
-    @Transactional
-    public void look() {
-        Household household = households.get();
+    void now() {
+        try {
+            look();
+        } catch (Busy | DataAccessException later) {
+            LOG.warn("Nothing could be sent just now; the next round will: {}", later.getMessage());
+        }
+    }
+
+    /** Reckons first what is worth a message, and writes only that. */
+    void look() {
         Instant now = clock.instant();
         LocalDate today = LocalDate.ofInstant(now, clock.getZone());
+        for (Worth one : data.reading(() -> worth(now, today))) {
+            outbox.send(one.dogId(), today, now, one.reminder());
+        }
+    }
+
+    /** @param dogId empty: about the household */
+    private record Worth(Optional<Long> dogId, Reminder reminder) { }
+
+    private List<Worth> worth(Instant now, LocalDate today) {
+        Household household = households.get();
         if (Reminder.quiet(LocalTime.ofInstant(now, clock.getZone()), household.quietFrom(), household.quietTo())) {
-            return;
+            return List.of();
         }
         LocalDate since = today.minusDays(Reminder.NOT_AGAIN_DAYS);
+        List<Worth> worth = new ArrayList<>();
         for (Plans.Member member : plans.now().members()) {
             Optional<Long> id = Optional.of(member.dog().known().id());
             Reminder.ofDog(member.dog().known().name(), today, member.groom(), member.dog().forecast().season(), due(member, today),
-                    outbox.sentSince(id, since)).ifPresent(reminder -> outbox.send(id, today, now, reminder));
+                    outbox.sentSince(id, since)).ifPresent(reminder -> worth.add(new Worth(id, reminder)));
         }
         Reminder.ofTools(kits.drawer(), today, outbox.sentSince(Optional.empty(), since))
-                .ifPresent(reminder -> outbox.send(Optional.empty(), today, now, reminder));
+                .ifPresent(reminder -> worth.add(new Worth(Optional.empty(), reminder)));
+        return worth;
     }
 
     /** Whoever has brushed today needs no reminder. */

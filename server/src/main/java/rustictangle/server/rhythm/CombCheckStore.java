@@ -34,8 +34,8 @@ public class CombCheckStore {
                 .list();
     }
 
-    /** Of one section since a day, oldest first. */
-    public List<CombCheck> of(long dogId, Section section, LocalDate since) {
+    /** Of one section in sessions begun since a moment, as stored, oldest first. */
+    public List<CombCheck> of(long dogId, Section section, String since) {
         return jdbc.sql("""
                 SELECT day, tangles, comb = 'MAT_LEFT' AS mat_left
                   FROM session_event
@@ -43,7 +43,7 @@ public class CombCheckStore {
                    AND section = ? AND type = 'SECTION_DONE' AND comb <> 'NOT_COMBED' AND standing = 1
                  ORDER BY seq
                 """)
-                .params(dogId, since.toString(), section.name())
+                .params(dogId, since, section.name())
                 .query((row, n) -> new CombCheck(section, LocalDate.parse(row.getString("day")), row.getInt("tangles"),
                         row.getBoolean("mat_left")))
                 .list();
@@ -52,7 +52,8 @@ public class CombCheckStore {
     /** What the comb found at a section over some time. */
     public record Found(Section section, int checks, int tangles, int mats) { }
 
-    public List<Found> foundSince(long dogId, LocalDate since) {
+    /** In sessions begun since a moment, as stored. */
+    public List<Found> foundSince(long dogId, String since) {
         return jdbc.sql("""
                 SELECT section, count(*) AS checks, sum(tangles) AS tangles, sum(comb = 'MAT_LEFT') AS mats
                   FROM session_event
@@ -60,7 +61,7 @@ public class CombCheckStore {
                    AND type = 'SECTION_DONE' AND comb <> 'NOT_COMBED' AND standing = 1
                  GROUP BY section
                 """)
-                .params(dogId, since.toString())
+                .params(dogId, since)
                 .query((row, n) -> new Found(Section.valueOf(row.getString("section")), row.getInt("checks"),
                         row.getInt("tangles"), row.getInt("mats")))
                 .list();

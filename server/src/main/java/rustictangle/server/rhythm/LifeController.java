@@ -15,12 +15,13 @@ import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.rhythm.Life;
 import rustictangle.core.rhythm.LifeEvent;
 import rustictangle.server.coat.KnownDogs;
-import rustictangle.server.frame.BadField;
+import rustictangle.server.frame.Shows;
+import rustictangle.core.Refused;
 
 /** What happened to a dog on a day, with one tap and back. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/life")
-class LifeController {
+class LifeController implements Shows {
 
     /** @param days the newest first, today included */
     record LifeView(List<DayView> days, List<EventView> events, boolean weatherSimulated) { }
@@ -62,7 +63,7 @@ class LifeController {
         LocalDate today = LocalDate.now(clock);
         LocalDate first = today.minusDays(LifeEvent.REMEMBERED_DAYS - 1L);
         if (day.isAfter(today) || day.isBefore(first)) {
-            throw new BadField("day", "From " + first + " to today; older days say little about what is due.");
+            throw new Refused("day", "From " + first + " to today; older days say little about what is due.");
         }
         store.add(dogId, day, event);
         return life(dogId);
@@ -74,5 +75,10 @@ class LifeController {
         dogs.get(dogId);
         store.remove(dogId, day, event);
         return life(dogId);
+    }
+
+    @Override
+    public void dog(long dogId) {
+        life(dogId);
     }
 }

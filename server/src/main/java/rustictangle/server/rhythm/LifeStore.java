@@ -8,6 +8,7 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 import rustictangle.core.rhythm.Life;
 import rustictangle.core.rhythm.LifeEvent;
 
@@ -39,12 +40,14 @@ class LifeStore {
     }
 
     /** A repeat changes nothing. */
+    @Transactional
     void add(long dogId, LocalDate day, LifeEvent event) {
         jdbc.sql("INSERT INTO life_event (dog_id, day, event) VALUES (?, ?, ?) ON CONFLICT DO NOTHING")
                 .params(dogId, day.toString(), event.name()).update();
     }
 
     /** A repeat changes nothing. */
+    @Transactional
     void remove(long dogId, LocalDate day, LifeEvent event) {
         jdbc.sql("DELETE FROM life_event WHERE dog_id = ? AND day = ? AND event = ?")
                 .params(dogId, day.toString(), event.name()).update();

@@ -18,11 +18,12 @@ import rustictangle.core.rhythm.Rhythm;
 import rustictangle.core.rhythm.SectionRhythm;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.coat.KnownDogs;
+import rustictangle.server.frame.Shows;
 import rustictangle.server.household.Household;
 import rustictangle.server.household.HouseholdStore;
 
 @RestController
-class RhythmController {
+class RhythmController implements Shows {
 
     /**
      * @param season  what the shedding season asks for; absent when nothing just now
@@ -68,5 +69,15 @@ class RhythmController {
                 .sorted(Comparator.comparingInt(SectionRhythm::intervalDays)).toList();
         return brushed.isEmpty() ? Stream.empty()
                 : Stream.of(new ComfortDays(dog.name(), brushed.get(0).intervalDays(), brushed.get(brushed.size() - 1).intervalDays()));
+    }
+
+    @Override
+    public void dog(long dogId) {
+        rhythm(dogId);
+    }
+
+    @Override
+    public void household() {
+        comforts();
     }
 }

@@ -14,10 +14,11 @@ import rustictangle.core.routine.Method;
 import rustictangle.core.routine.Order;
 import rustictangle.core.routine.Routine;
 import rustictangle.server.coat.KnownDogs;
+import rustictangle.server.frame.Shows;
 import rustictangle.server.trust.StandingView;
 
 @RestController
-class RoutineController {
+class RoutineController implements Shows {
 
     /** A card that shows how, with the words to show. */
     record MethodView(Method method, String title, String why, List<String> steps) { }
@@ -62,5 +63,11 @@ class RoutineController {
     @GetMapping("/api/dogs/{dogId}/minutes")
     MinutesView minutes(@PathVariable long dogId) {
         return routines.minutes(dogs.get(dogId), LocalDate.now(clock));
+    }
+
+    @Override
+    public void dog(long dogId) {
+        routine(dogId, Routines.Scope.WHOLE, Optional.empty(), true);
+        minutes(dogId);
     }
 }

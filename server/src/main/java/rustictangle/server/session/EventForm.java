@@ -19,7 +19,7 @@ import rustictangle.core.session.CombResult;
 import rustictangle.core.session.HairOut;
 import rustictangle.core.session.SessionEvent;
 import rustictangle.core.trust.Signal;
-import rustictangle.server.frame.BadField;
+import rustictangle.core.Refused;
 
 /**
  * One entry of a session as the interface sends it.
@@ -92,7 +92,7 @@ record EventForm(
 
     private static <T> T need(String field, @Nullable T value) {
         if (value == null) {
-            throw new BadField(field, "Missing; this entry needs it.");
+            throw new Refused(field, "Missing; this entry needs it.");
         }
         return value;
     }

@@ -62,6 +62,14 @@ public class EventStore {
                 .query(Integer.class).optional().isPresent();
     }
 
+    /** The entry that was written last, an undo included. */
+    record Last(UUID id, Instant at) { }
+
+    Optional<Last> last(UUID sessionId) {
+        return jdbc.sql("SELECT id, at FROM session_event WHERE session_id = ? ORDER BY seq DESC LIMIT 1").param(sessionId.toString())
+                .query((row, n) -> new Last(UUID.fromString(row.getString("id")), Instant.parse(row.getString("at")))).optional();
+    }
+
     public void append(UUID eventId, UUID sessionId, long dogId, Instant at, LocalDate day, SessionEvent event) {
         EventRow row = EventRow.of(event);
         Optional<Catch> found = Optional.ofNullable(row.found());

@@ -13,13 +13,16 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.rhythm.CombCheck;
 import rustictangle.core.session.Mat;
 import rustictangle.server.coat.KnownDogs;
+import rustictangle.server.frame.Bounds;
+import rustictangle.server.frame.PastLogStore;
+import rustictangle.server.frame.Shows;
 import rustictangle.server.rhythm.CombCheckStore;
 import rustictangle.server.rhythm.CombCheckStore.Found;
 import rustictangle.server.session.SessionStore.PastSession;
 
 /** What was done: the sessions, and where it keeps tangling. */
 @RestController
-class HistoryController {
+class HistoryController implements Shows {
 
     /** Where it tangles is told from the checks of so many days. */
     private static final int DAYS = 90;
@@ -47,15 +50,17 @@ class HistoryController {
     private final EventStore events;
     private final Mats mats;
     private final CombCheckStore checks;
+    private final PastLogStore log;
     private final Clock clock;
 
     HistoryController(KnownDogs dogs, SessionStore sessions, EventStore events, Mats mats, CombCheckStore checks,
-            Clock clock) {
+            PastLogStore log, Clock clock) {
         this.dogs = dogs;
         this.sessions = sessions;
         this.events = events;
         this.mats = mats;
         this.checks = checks;
+        this.log = log;
         this.clock = clock;
     }
 
@@ -63,10 +68,10 @@ class HistoryController {
     @GetMapping("/api/dogs/{dogId}/history")
     HistoryView history(@PathVariable long dogId, @RequestParam Optional<Instant> before) {
         dogs.get(dogId);
-        List<PastSession> found = sessions.past(dogId, before.orElse(clock.instant().plusSeconds(1)), PAGE + 1);
+        List<PastSession> found = sessions.past(dogId, before.orElse(Bounds.LAST_MOMENT), PAGE + 1);
         LocalDate since = LocalDate.now(clock).minusDays(DAYS);
         return new HistoryView(found.stream().limit(PAGE).map(this::view).toList(), found.size() > PAGE, since,
-                checks.foundSince(dogId, since).stream().map(HistoryController::view).toList());
+                checks.foundSince(dogId, log.beginning(since)).stream().map(HistoryController::view).toList());
     }
 
     /** One place's comb checks over time. */
@@ -74,7 +79,7 @@ class HistoryController {
     PlaceStory place(@PathVariable long dogId, @PathVariable Section section) {
         dogs.get(dogId);
         LocalDate since = LocalDate.now(clock).minusDays(DAYS);
-        return new PlaceStory(section, since, LocalDate.now(clock), checks.of(dogId, section, since));
+        return new PlaceStory(section, since, LocalDate.now(clock), checks.of(dogId, section, log.beginning(since)));
     }
 
     /** The mats left in and not cleared since. */
@@ -93,5 +98,11 @@ class HistoryController {
 
     private static PlaceView view(Found found) {
         return new PlaceView(found.section(), found.checks(), found.tangles(), found.mats());
+    }
+
+    @Override
+    public void dog(long dogId) {
+        history(dogId, Optional.empty());
+        mats(dogId);
     }
 }

@@ -19,7 +19,7 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.session.SessionEvent;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.coat.KnownDogs;
-import rustictangle.server.frame.BadField;
+import rustictangle.core.Refused;
 
 @RestController
 @RequestMapping("/api/dogs/{dogId}/sessions")
@@ -66,15 +66,17 @@ class SessionController {
     @PostMapping("/{sessionId}/events")
     SessionView record(@PathVariable long dogId, @PathVariable UUID sessionId, @Valid @RequestBody EventForm form) {
         SessionEvent event = form.event();
-        if (event instanceof SessionEvent.KnotFelt knot && !dogs.get(dogId).coat().at(knot.section()).kind().brushed()) {
-            throw new BadField("section", "Nothing is brushed there; mark a place with hair that is.");
+        KnownDog known = dogs.get(dogId);
+        if (event instanceof SessionEvent.KnotFelt knot && !known.coat().at(knot.section()).kind().brushed()) {
+            throw new Refused("section", "Nothing is brushed there; mark a place with hair that is.");
         }
-        service.record(dogId, sessionId, form.id(), event);
+        service.record(dogId, sessionId, form.id(), event, () -> views.layers(known, event.about().orElseThrow()));
         return get(dogId, sessionId);
     }
 
     @PutMapping("/{sessionId}/note")
     SessionView note(@PathVariable long dogId, @PathVariable UUID sessionId, @Valid @RequestBody NoteForm form) {
+        dogs.get(dogId);
         service.note(dogId, sessionId, form.note());
         return get(dogId, sessionId);
     }

@@ -48,6 +48,10 @@ public class SessionStore {
                 .param(id.toString()).query(SessionStore::readSession).optional();
     }
 
+    List<StoredSession> all() {
+        return jdbc.sql("SELECT id, dog_id, started_at, ended_at, note FROM session").query(SessionStore::readSession).list();
+    }
+
     public Optional<StoredSession> findOpen(long dogId) {
         return jdbc.sql("""
                 SELECT id, dog_id, started_at, ended_at, note FROM session WHERE dog_id = ? AND ended_at IS NULL

@@ -106,6 +106,11 @@ class SessionViews {
         return log.catchAdvice(matted, canMat, tender);
     }
 
+    /** Of one place, as it is brushed now. */
+    int layers(KnownDog known, Section section) {
+        return routines.of(known, List.of(section)).steps().stream().mapToInt(step -> step.layers().count()).findFirst().orElse(1);
+    }
+
     /** The plan with what each place is expected to take. */
     List<PlannedSection> planned(KnownDog known, List<Section> sections) {
         Map<Section, Integer> seconds = routines.of(known, sections).steps().stream()

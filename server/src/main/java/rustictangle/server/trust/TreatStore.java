@@ -3,6 +3,7 @@ package rustictangle.server.trust;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 import rustictangle.core.trust.Treat;
 
 /** What is in the treat bag, and what was given. */
@@ -20,6 +21,7 @@ class TreatStore {
                 .query((row, n) -> new Treat(row.getDouble("kcal_per_gram"), row.getDouble("grams"))).optional();
     }
 
+    @Transactional
     void put(long dogId, Treat treat) {
         jdbc.sql("""
                 INSERT INTO treat (dog_id, kcal_per_gram, grams) VALUES (?, ?, ?)

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 import rustictangle.core.dog.Section;
 import rustictangle.core.trust.Signal;
 import rustictangle.core.trust.Subject;
@@ -55,6 +56,7 @@ public class TrialStore {
     }
 
     /** A repeat with the same id changes nothing. */
+    @Transactional
     public void addPractice(UUID id, long dogId, Instant at, Trial trial) {
         jdbc.sql("""
                 INSERT INTO practice_trial (id, dog_id, at, day, subject, section, signal) VALUES (?, ?, ?, ?, ?, ?, ?)
@@ -67,6 +69,7 @@ public class TrialStore {
     }
 
     /** A repeat changes nothing: what is gone stays gone. */
+    @Transactional
     void removePractice(UUID id, long dogId) {
         jdbc.sql("DELETE FROM practice_trial WHERE id = ? AND dog_id = ?").params(id.toString(), dogId).update();
     }

@@ -11,9 +11,11 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -43,10 +45,11 @@ import rustictangle.core.trust.Trust;
 import rustictangle.core.trust.WhenTheDog;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.coat.KnownDogs;
+import rustictangle.server.frame.Shows;
 
 @RestController
 @RequestMapping("/api/dogs/{dogId}")
-class TrustController {
+class TrustController implements Shows {
 
     /**
      * @param standings with the tool that leads at each section that is brushed
@@ -169,15 +172,17 @@ class TrustController {
     PracticeView takeBack(@PathVariable long dogId, @PathVariable UUID trialId, @RequestParam Subject subject,
             @RequestParam Optional<Section> section) {
         dogs.get(dogId);
+        Spot spot = new Spot(subject, section);
         trusts.takeBack(trialId, dogId);
-        return practice(dogId, subject, section);
+        return practice(dogId, spot.subject(), spot.section());
     }
 
     /** Fuss or fear? */
     @GetMapping("/fuss-or-fear")
     FussView fuss(@PathVariable long dogId, @RequestParam(required = false) @Nullable Collection<FussOrFear.Sign> seen) {
         dogs.get(dogId);
-        FussOrFear told = FussOrFear.of(seen == null ? Set.of() : Set.copyOf(seen));
+        FussOrFear told = FussOrFear.of(seen == null ? Set.of()
+                : seen.stream().filter(Objects::nonNull).collect(Collectors.toSet()));
         return new FussView(told.answer(), told.answer().label(), told.reasons(), SIGNS);
     }
 
@@ -187,5 +192,10 @@ class TrustController {
         dogs.get(dogId);
         treatStore.put(dogId, new Treat(form.kcalPerGram(), form.grams()));
         return trust(dogId);
+    }
+
+    @Override
+    public void dog(long dogId) {
+        trust(dogId);
     }
 }

@@ -26,6 +26,7 @@ import rustictangle.core.visit.HandOver;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.coat.KnownDogs;
 import rustictangle.server.coat.ReadingStore;
+import rustictangle.server.frame.Shows;
 import rustictangle.server.routine.Routines;
 import rustictangle.server.session.Mats;
 import rustictangle.server.trust.StandingView;
@@ -33,7 +34,7 @@ import rustictangle.server.trust.StandingView;
 /** The sheet for the groomer. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/hand-over")
-class HandOverController {
+class HandOverController implements Shows {
 
     /**
      * @param next   when it is for; absent: nobody said
@@ -99,5 +100,10 @@ class HandOverController {
         dogs.get(dogId);
         visits.setWords(dogId, new VisitStore.Words(form.wish().strip(), form.health().strip()));
         return sheet(dogId);
+    }
+
+    @Override
+    public void dog(long dogId) {
+        sheet(dogId);
     }
 }

@@ -12,7 +12,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -22,7 +21,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Growth;
-import rustictangle.core.coat.HairLength;
 import rustictangle.core.coat.LengthReading;
 import rustictangle.core.visit.GroomPrice;
 import rustictangle.core.visit.HandOver;
@@ -31,36 +29,41 @@ import rustictangle.core.visit.Trade;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.coat.KnownDogs;
 import rustictangle.server.coat.ReadingStore;
-import rustictangle.server.frame.BadField;
+import rustictangle.core.Refused;
+import rustictangle.server.frame.NotThere;
+import rustictangle.server.frame.Shows;
 import rustictangle.server.household.HouseholdStore;
 import rustictangle.server.routine.Routines;
 
 /** When a groomer sees the dog, what was done, and what it asks in length, minutes and money. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}")
-class VisitController {
+class VisitController implements Shows {
 
     private static final int MONTHS_AHEAD = 12;
     /** Until the owner says what it costs. */
     private static final GroomPrice NOTHING_SAID = new GroomPrice(0, 0, 0, 0);
+
+    private static final String MOST = "At most 1000000; check the number.";
 
     /** @param day absent: none is to come */
     record GroomView(Optional<LocalDate> day) { }
 
     /**
      * @param next     absent: none is to come
+     * @param unconfirmed appointments that were, today's included, of which nobody has said whether they took place
      * @param proposed when the next one would be usual; absent: this coat sees a groomer when needed
      * @param restart  how to begin again after a short clip; absent: it was not short, or is long ago
      * @param past     the newest first
      */
-    record VisitsView(LocalDate today, Optional<LocalDate> next, Optional<Proposal> proposed, Optional<Reason> restart, List<VisitView> past,
+    record VisitsView(LocalDate today, Optional<LocalDate> next, List<LocalDate> unconfirmed, Optional<Proposal> proposed, Optional<Reason> restart, List<VisitView> past,
             GroomPrice price, String currency) { }
 
     record Proposal(LocalDate day, int fromWeeks, int toWeeks, int atMost, Reason why) { }
 
     /** @param weeksSince the visit before it; absent: the first that is known */
     record VisitView(LocalDate day, Optional<Double> leftMillimetres, Optional<Double> price, String remarks, String found,
-            Optional<Long> weeksSince) { }
+            boolean takeOver, Optional<Long> weeksSince) { }
 
     /**
      * @param leftMillimetres in [1, 400]; absent: not said
@@ -70,14 +73,16 @@ class VisitController {
     record VisitForm(
             @DecimalMin(value = "1", message = "Hair left is 1 to 400 mm; check number and unit.")
             @DecimalMax(value = "400", message = "Hair left is 1 to 400 mm; check number and unit.") @Nullable Double leftMillimetres,
-            @DecimalMin(value = "0", message = "A price is 0 or more.") @Nullable Double price,
+            @DecimalMin(value = "0", message = "A price is 0 or more.")
+            @DecimalMax(value = "1000000", message = MOST) @Nullable Double price,
             @NotNull @Size(max = 1000, message = "At most 1000 characters; shorten it.") String remarks,
             @NotNull @Size(max = 1000, message = "At most 1000 characters; shorten it.") String found, boolean takeOver) { }
 
-    record PriceForm(@NotNull @DecimalMin(value = "0", message = "0 or more.") Double price,
-            @NotNull @DecimalMin(value = "0", message = "0 or more.") Double tip,
-            @NotNull @DecimalMin(value = "0", message = "0 or more.") Double credit,
-            @NotNull @DecimalMin(value = "0", message = "0 or more.") Double membership) { }
+    record PriceForm(
+            @NotNull @DecimalMin(value = "0", message = "0 or more.") @DecimalMax(value = "1000000", message = MOST) Double price,
+            @NotNull @DecimalMin(value = "0", message = "0 or more.") @DecimalMax(value = "1000000", message = MOST) Double tip,
+            @NotNull @DecimalMin(value = "0", message = "0 or more.") @DecimalMax(value = "1000000", message = MOST) Double credit,
+            @NotNull @DecimalMin(value = "0", message = "0 or more.") @DecimalMax(value = "1000000", message = MOST) Double membership) { }
 
     /**
      * @param clipped     whether a groomer clips this coat at all
@@ -90,14 +95,16 @@ class VisitController {
 
     private final KnownDogs dogs;
     private final VisitStore store;
+    private final VisitService service;
     private final ReadingStore readings;
     private final Routines routines;
     private final HouseholdStore households;
     private final Clock clock;
 
-    VisitController(KnownDogs dogs, VisitStore store, ReadingStore readings, Routines routines, HouseholdStore households, Clock clock) {
+    VisitController(KnownDogs dogs, VisitStore store, VisitService service, ReadingStore readings, Routines routines, HouseholdStore households, Clock clock) {
         this.dogs = dogs;
         this.store = store;
+        this.service = service;
         this.readings = readings;
         this.routines = routines;
         this.households = households;
@@ -109,7 +116,7 @@ class VisitController {
         dogs.get(dogId);
         LocalDate today = LocalDate.now(clock);
         if (!day.isAfter(today) || day.isAfter(today.plusMonths(MONTHS_AHEAD))) {
-            throw new BadField("day", "The next groom is after today, at most a year ahead; give a day from " + today.plusDays(1)
+            throw new Refused("day", "The next groom is after today, at most a year ahead; give a day from " + today.plusDays(1)
                     + " to " + today.plusMonths(MONTHS_AHEAD) + ".");
         }
         store.setNext(dogId, today, Optional.of(day));
@@ -134,7 +141,7 @@ class VisitController {
         LocalDate today = LocalDate.now(clock);
         List<VisitStore.Visit> past = store.past(dogId, today);
         LocalDate last = past.isEmpty() ? today : past.get(0).day();
-        return new VisitsView(today, store.next(dogId, today), Interval.of(known.coat()).map(usual -> {
+        return new VisitsView(today, store.next(dogId, today), store.unconfirmed(dogId, today), Interval.of(known.coat()).map(usual -> {
             LocalDate day = usual.after(last);
             return new Proposal(day.isAfter(today) ? day : today.plusWeeks(1), usual.fromWeeks(), usual.toWeeks(), usual.atMost(), usual.why());
         }), past.stream().findFirst().filter(visit -> visit.leftMillimetres() != null)
@@ -145,41 +152,48 @@ class VisitController {
         return IntStream.range(0, past.size()).mapToObj(i -> {
             VisitStore.Visit visit = past.get(i);
             return new VisitView(visit.day(), Optional.ofNullable(visit.leftMillimetres()), Optional.ofNullable(visit.price()), visit.remarks(),
-                    visit.found(), i + 1 < past.size() ? Optional.of(Math.round(ChronoUnit.DAYS.between(past.get(i + 1).day(), visit.day()) / 7.0))
+                    visit.found(), visit.tookOver(), i + 1 < past.size() ? Optional.of(Math.round(ChronoUnit.DAYS.between(past.get(i + 1).day(), visit.day()) / 7.0))
                             : Optional.empty());
         }).toList();
     }
 
-    /** What is remembered of a visit that was. */
+    /** What is remembered of a visit that was; an appointment of that day is confirmed with it. */
     @PutMapping("/visits/{day}")
-    @Transactional
     VisitsView put(@PathVariable long dogId, @PathVariable LocalDate day, @Valid @RequestBody VisitForm form) {
         KnownDog known = dogs.get(dogId);
         if (day.isAfter(LocalDate.now(clock))) {
-            throw new BadField("day", "A visit that was is today or earlier; set a day to come as the next appointment.");
+            throw new Refused("day", "A visit that was is today or earlier; set a day to come as the next appointment.");
         }
-        store.put(dogId, day, form.leftMillimetres(), form.price(), form.remarks().strip(), form.found().strip());
-        takeOverLength(known, day, form);
+        service.put(known, new VisitStore.Visit(day, form.leftMillimetres(), form.price(), form.remarks().strip(), form.found().strip(),
+                form.takeOver() && form.leftMillimetres() != null));
         return visits(dogId);
-    }
-
-    /** What was left is how long the hair was that day, wherever it grows on. */
-    private void takeOverLength(KnownDog known, LocalDate day, VisitForm form) {
-        if (form.leftMillimetres() != null && form.takeOver()) {
-            HairLength left = new HairLength(form.leftMillimetres());
-            known.coat().regions().forEach((region, hair) -> {
-                if (hair.kind().growsOn()) {
-                    readings.put(known.id(), region, new LengthReading(day, left));
-                }
-            });
-        }
     }
 
     /** A repeat changes nothing. */
     @DeleteMapping("/visits/{day}")
     VisitsView remove(@PathVariable long dogId, @PathVariable LocalDate day) {
         dogs.get(dogId);
-        store.remove(dogId, day);
+        service.remove(dogId, day);
+        return visits(dogId);
+    }
+
+    /** The appointment did not take place. */
+    @PutMapping("/appointments/{day}/missed")
+    VisitsView missed(@PathVariable long dogId, @PathVariable LocalDate day) {
+        return setMissed(dogId, day, true);
+    }
+
+    /** Undo: whether it took place is asked again. */
+    @DeleteMapping("/appointments/{day}/missed")
+    VisitsView notMissed(@PathVariable long dogId, @PathVariable LocalDate day) {
+        return setMissed(dogId, day, false);
+    }
+
+    private VisitsView setMissed(long dogId, LocalDate day, boolean missed) {
+        dogs.get(dogId);
+        if (!store.setMissed(dogId, day, missed)) {
+            throw new NotThere("appointment on " + day + " of dog", dogId);
+        }
         return visits(dogId);
     }
 
@@ -202,5 +216,11 @@ class VisitController {
         GroomPrice price = store.price(dogId).orElse(NOTHING_SAID);
         return new TradeView(known.coat().growsOn(), perDay, trade.lengths(), trade.weeks(), trade.minutes(),
                 trade.weeks().stream().map(price::yearlyEvery).toList(), households.get().currency());
+    }
+
+    @Override
+    public void dog(long dogId) {
+        visits(dogId);
+        trade(dogId);
     }
 }

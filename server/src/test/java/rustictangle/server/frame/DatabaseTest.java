@@ -8,10 +8,18 @@ import java.io.IOException;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.dao.DataAccessException;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.transaction.support.TransactionTemplate;
 import rustictangle.server.ServerTest;
 
 class DatabaseTest extends ServerTest {
+
+    @Autowired
+    private JdbcClient ours;
+    @Autowired
+    private TransactionTemplate writing;
 
     @Test
     void theFileIsKeptSafelyThroughAPowerCut() {
@@ -32,23 +40,23 @@ class DatabaseTest extends ServerTest {
 
     @Test
     void aRecordOfADogThatDoesNotExistIsRefused() {
-        assertThrows(DataAccessException.class, () -> jdbc.sql(
-                "INSERT INTO session (id, dog_id, started_at) VALUES ('x', 999999, '2026-05-14')").update());
+        assertThrows(DataAccessException.class, () -> writing.execute(status -> ours.sql(
+                "INSERT INTO session (id, dog_id, started_at) VALUES ('x', 999999, '2026-05-14')").update()));
     }
 
     @Test
     void aSecondStartOnTheSameFileIsToldSo(@TempDir Path folder) throws IOException {
         Path file = folder.resolve("data.db");
         try (DataFileLock first = DataFileLock.on(file)) {
-            DataFileInUse second = assertThrows(DataFileInUse.class, () -> DataFileLock.on(first.file()));
+            CannotStart second = assertThrows(CannotStart.class, () -> DataFileLock.on(first.file()));
             assertTrue(second.getMessage().contains("already running on " + file), second.getMessage());
-            var analysis = new DataFileInUseAnalyzer().analyze(second, second);
+            var analysis = new CannotStartAnalyzer().analyze(second, second);
             assertTrue(analysis.getAction().contains("stop it first"), analysis.getAction());
         }
         DataFileLock.on(file).close();
     }
 
     private <T> T pragma(String name, Class<T> type) {
-        return jdbc.sql("PRAGMA " + name).query(type).single();
+        return writing.execute(status -> ours.sql("PRAGMA " + name).query(type).single());
     }
 }

@@ -40,7 +40,7 @@ class DrawerTest extends ServerTest {
         "\"pinMillimetres\": 270 | pinMillimetres  | 1 to 60 mm",
         "\"headMillimetres\": 2  | headMillimetres | 5 to 250 mm",
         "\"spacing\": \"WIDE\"   | spacing         | has no spacing of teeth",
-        "\"pad\": \"SQUASHY\"    | pad             | Allowed: [SOFT, MEDIUM, FIRM]",
+        "\"pad\": \"SQUASHY\"    | pad             | Allowed: SOFT, MEDIUM, FIRM",
     })
     void aWrongMeasureIsRefusedByNameAndNothingIsStored(String property, String field, String message) throws Exception {
         post("/api/tools", "{\"name\": \"\", \"kind\": \"PIN_BRUSH\", \"flexible\": false, " + property + "}")

@@ -64,7 +64,7 @@ class SessionFlowTest extends ServerTest {
         post(session + "/events", glides("CHEST")).andExpect(status().isConflict())
                 .andExpect(jsonPath("$.detail", containsString("the session is at back")));
         post(session + "/events", done(UUID.randomUUID(), "BACK", "TANGLES_CLEARED", 0, "RELAXED"))
-                .andExpect(status().isBadRequest()).andExpect(jsonPath("$.detail", containsString("[1, 99]")));
+                .andExpect(status().isBadRequest()).andExpect(jsonPath("$.fields[0].message", containsString("1 to 99")));
         post(session + "/events", done(UUID.randomUUID(), "BACK", "TANGLES_CLEARED", 100, "RELAXED"))
                 .andExpect(status().isBadRequest()).andExpect(jsonPath("$.fields[0].field").value("tangles"));
         read(session).andExpect(jsonPath("$.current").value("BACK")).andExpect(jsonPath("$.entries").value(0));

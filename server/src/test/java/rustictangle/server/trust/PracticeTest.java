@@ -36,7 +36,7 @@ class PracticeTest extends ServerTest {
                 .andExpect(jsonPath("$.setUp", containsString("hips")));
         answer(dog, UUID.randomUUID(), "LYING_ON_SIDE", "BACK", "RELAXED").andExpect(status().isBadRequest());
         answer(dog, UUID.randomUUID(), "COMB", null, "RELAXED").andExpect(status().isBadRequest())
-                .andExpect(jsonPath("$.detail", containsString("place by place")));
+                .andExpect(jsonPath("$.fields[0].message", containsString("place by place")));
         read("/api/dogs/" + dog + "/trust").andExpect(jsonPath("$.besides[*].subject", hasItem("TABLE")))
                 .andExpect(jsonPath("$.turns[?(@.subject == 'LYING_ON_SIDE')]", hasSize(1)));
     }

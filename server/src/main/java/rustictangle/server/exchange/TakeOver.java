@@ -1,0 +1,204 @@
+package rustictangle.server.exchange;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.locks.ReentrantLock;
+import org.springframework.stereotype.Service;
+import rustictangle.core.Refused;
+import rustictangle.server.exchange.StagingStore.Staging;
+import rustictangle.server.frame.Busy;
+import rustictangle.server.frame.DataFile;
+import rustictangle.server.frame.KeptCopies;
+import rustictangle.server.frame.PrivateFiles;
+import rustictangle.server.frame.Progress;
+import rustictangle.server.frame.Schema;
+import rustictangle.server.household.HouseholdStore;
+
+/**
+ * Takes files in. Each is read, checked and put together beside the data first, and then put in place in one short step;
+ * the household reads and writes on meanwhile. See docs/decisions/0010-staging-of-imports.md.
+ */
+@Service
+class TakeOver {
+
+    private static final int CHUNK = 1 << 16;
+
+    private final DataFile data;
+    private final StagingStore stagings;
+    private final SectionImportStore sections;
+    private final Examination examination;
+    private final KeptCopies copies;
+    private final HouseholdStore households;
+    private final Progress progress;
+    private final Clock clock;
+    private final ReentrantLock one = new ReentrantLock();
+
+    TakeOver(DataFile data, StagingStore stagings, SectionImportStore sections, Examination examination, KeptCopies copies,
+            HouseholdStore households, Progress progress, Clock clock) {
+        this.data = data;
+        this.stagings = stagings;
+        this.sections = sections;
+        this.examination = examination;
+        this.copies = copies;
+        this.households = households;
+        this.progress = progress;
+        this.clock = clock;
+    }
+
+    @FunctionalInterface
+    private interface Work<T> {
+        T on(Progress.Running running) throws IOException;
+    }
+
+    /**
+     * An exported file takes the place of everything.
+     *
+     * @param length of the file in bytes, as the sender says; below 1: it does not say
+     * @return under which name the data that was there is kept
+     * @throws Refused when the file is not right as a whole; nothing was changed
+     */
+    String everything(InputStream file, long length) {
+        return alone("Taking over a file", running -> {
+            Path upload = received(file, length, running);
+            try (Staging staging = staged(upload, running)) {
+                stagings.checkTogether(staging);
+                examination.everything(staging, running);
+                return place(staging, "import");
+            } finally {
+                Files.deleteIfExists(upload);
+            }
+        });
+    }
+
+    private Staging staged(Path upload, Progress.Running running) throws IOException {
+        boolean first = StagingStore.version(upload).equals(Optional.of(1));
+        Path file = PrivateFiles.temporary(data.file(), "staging");
+        Staging staging = null;
+        try {
+            if (first) {
+                Schema.bring(file, StagingStore.SCHEMA_OF_1);
+            }
+            staging = Staging.of(file);
+            if (!first) {
+                Staging empty = staging;
+                data.reading(() -> {
+                    stagings.makeTables(empty);
+                    return null;
+                });
+            }
+            data.giveBack();
+            stagings.read(upload, staging, running);
+            if (first) {
+                // By the steps that bring a data file of that time to this version.
+                staging.finish();
+                Schema.bring(file);
+                staging = Staging.of(file);
+            }
+            return staging;
+        } catch (IOException | RuntimeException e) {
+            if (staging != null) {
+                staging.close();
+            }
+            Files.deleteIfExists(file);
+            throw e;
+        }
+    }
+
+    /** @return places that were added, and under which name the data as it was before is kept */
+    Added places(InputStream table, long length) {
+        return alone("Taking over a table", running -> {
+            Path upload = received(table, length, running);
+            try (Staging staging = Staging.beside(data.file())) {
+                Map<String, List<Long>> dogs = data.reading(() -> {
+                    stagings.makeTables(staging);
+                    return sections.dogs();
+                });
+                data.giveBack();
+                sections.read(upload, dogs, staging, running);
+                examination.sessions(staging);
+                Path aside = data.aside("import", clock);
+                running.at("keeping a copy", () -> aside.toFile().length() / (double) Math.max(1, data.file().toFile().length()));
+                data.copyTo(aside);
+                running.at("putting it in place", 0, 1);
+                int[] added = new int[1];
+                staging.finish();
+                data.writingFrom(staging.file(), () -> added[0] = sections.addNew());
+                return new Added(added[0], aside.getFileName().toString());
+            } finally {
+                Files.deleteIfExists(upload);
+            }
+        });
+    }
+
+    record Added(int places, String keptCopy) { }
+
+    /** A copy that is kept beside the data takes its place again. @return under which name what was there is kept */
+    String putBack(String name) {
+        return alone("Putting a copy back", running -> {
+            Path copy = PrivateFiles.temporary(data.file(), "copy");
+            try {
+                running.at("copying it", () -> copy.toFile().length() / (double) Math.max(1, copies.find(name).toFile().length()));
+                Files.copy(copies.find(name), copy, StandardCopyOption.REPLACE_EXISTING);
+                copies.problem(copy).ifPresent(why -> {
+                    throw new Refused("name", "The copy was not put back: " + why + ". Nothing was changed.");
+                });
+                try (Staging staging = Staging.of(copy)) {
+                    examination.everything(staging, running);
+                    return place(staging, "restore");
+                }
+            } finally {
+                Files.deleteIfExists(copy);
+            }
+        });
+    }
+
+    private String place(Staging staging, String why) {
+        // The door key stays the household's own.
+        String key = data.reading(() -> households.calendarKey().orElseThrow());
+        data.giveBack();
+        stagings.setCalendarKey(staging, key);
+        staging.finish();
+        Path aside = data.aside(why, clock);
+        data.replaceBy(staging.file(), aside);
+        return aside.getFileName().toString();
+    }
+
+    private Path received(InputStream in, long length, Progress.Running running) throws IOException {
+        Path upload = PrivateFiles.temporary(data.file(), "upload");
+        try (OutputStream out = Files.newOutputStream(upload)) {
+            byte[] chunk = new byte[CHUNK];
+            long received = 0;
+            for (int n = in.read(chunk); n >= 0; n = in.read(chunk)) {
+                out.write(chunk, 0, n);
+                received += n;
+                running.at("receiving it", received, length);
+            }
+            return upload;
+        } catch (IOException | RuntimeException e) {
+            Files.deleteIfExists(upload);
+            throw e;
+        }
+    }
+
+    private <T> T alone(String what, Work<T> work) {
+        if (!one.tryLock()) {
+            throw new Busy("Another file is being taken over just now. Nothing was changed; try again when it is done.");
+        }
+        try (Progress.Running running = progress.begin(what)) {
+            return work.on(running);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } finally {
+            one.unlock();
+        }
+    }
+}

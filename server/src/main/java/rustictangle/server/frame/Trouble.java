@@ -1,0 +1,46 @@
+package rustictangle.server.frame;
+
+import org.springframework.http.HttpStatus;
+import org.sqlite.SQLiteException;
+
+/** What may be wrong with the data file, told from what SQLite says. */
+enum Trouble {
+    BUSY(HttpStatus.SERVICE_UNAVAILABLE, "something else is writing to it just now"),
+    FULL(HttpStatus.INSUFFICIENT_STORAGE, "there is no room left on the disk"),
+    UNWRITABLE(HttpStatus.SERVICE_UNAVAILABLE, "its folder or the disk cannot be read or written just now"),
+    DAMAGED(HttpStatus.INTERNAL_SERVER_ERROR, "it is damaged"),
+    /** Nothing about the file: a defect of ours. */
+    OURS(HttpStatus.INTERNAL_SERVER_ERROR, "it did not take what was to be stored");
+
+    private final HttpStatus status;
+    private final String words;
+
+    Trouble(HttpStatus status, String words) {
+        this.status = status;
+        this.words = words;
+    }
+
+    HttpStatus status() {
+        return status;
+    }
+
+    /** To follow on "the data file cannot be used:". */
+    String words() {
+        return words;
+    }
+
+    static Trouble of(Throwable thrown) {
+        for (Throwable cause = thrown; cause != null; cause = cause.getCause()) {
+            if (cause instanceof SQLiteException sqlite) {
+                return switch (sqlite.getResultCode().code & 0xff) {
+                    case 5, 6 -> BUSY;
+                    case 13 -> FULL;
+                    case 8, 10, 14, 3 -> UNWRITABLE;
+                    case 11, 26 -> DAMAGED;
+                    default -> OURS;
+                };
+            }
+        }
+        return OURS;
+    }
+}

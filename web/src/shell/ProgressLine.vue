@@ -1,0 +1,22 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { api, ask } from '@/api/client'
+
+/** How far long work of the server is; nothing while none is under way. */
+const LOOK_EVERY_MS = 400
+const progress = useQuery({ queryKey: ['progress'], queryFn: () => ask(api.GET('/api/progress')), refetchInterval: LOOK_EVERY_MS, retry: false, gcTime: 0 })
+</script>
+
+<template>
+  <div role="status">
+    <p v-for="work in progress.data.value ?? []" :key="work.what" class="work">
+      <span>{{ work.what }}{{ work.step ? `: ${work.step}` : '' }}</span>
+      <progress max="1" :value="work.part" :aria-label="work.what" />
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.work { display: grid; gap: 4px; max-width: 40ch; margin: 8px 0; }
+progress { width: 100%; height: 12px; accent-color: rgb(var(--v-theme-secondary)); }
+</style>
