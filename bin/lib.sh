@@ -1,11 +1,8 @@
 # Shared by the commands in this folder: checks the machine and builds the one executable jar.
 ROOT="$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)"
 JAR="$ROOT/web/target/rustic-tangle.jar"
-# The same, unpacked, with the classes as they are in memory once it has started: half as long to wait.
-UNPACKED="$ROOT/web/target/unpacked"
 # One household does not need a parallel collector.
-RUN=(java -XX:+UseSerialGC -XX:SharedArchiveFile="$UNPACKED/classes.jsa" -Xlog:cds=off -Xlog:class+path=off
-  -jar "$UNPACKED/rustic-tangle.jar")
+JAVA=(java -XX:+UseSerialGC)
 
 # need COMMAND "what it is" "debian package"
 need() {
@@ -33,24 +30,60 @@ check_machine() {
   fi
 }
 
-# Unpacks the jar and starts it once, up to where it would answer, to keep its classes.
+# lock FD FILE: waits until nobody else holds the file. Where the system has no flock, two at once are on their own.
+lock() {
+  eval "exec $1>\"\$2\""
+  if command -v flock >/dev/null 2>&1; then flock "$1"; fi
+}
+
+# Builds only when a source is newer than the jar, and unpacks only what is not unpacked yet; sets RUN to the command that
+# starts it. Safe beside another one that does the same, and beside instances that run.
+build() {
+  mkdir -p "$ROOT/web/target"
+  lock 8 "$ROOT/web/target/building.lock"
+  build_jar
+  APP="$ROOT/web/target/app-$(cksum "$JAR" | cut -d ' ' -f 1,2 | tr ' ' -)"
+  if [ ! -f "$APP/rustic-tangle.jar" ]; then unpack; fi
+  if [ ! -f "$APP/classes.jsa" ]; then keep_classes; fi
+  exec 8>&-
+  # Held for as long as the instance runs: whoever clears away later leaves this folder alone.
+  exec 9<"$APP/in-use"
+  if command -v flock >/dev/null 2>&1; then
+    flock -s 9
+    clear_away
+  fi
+  RUN=("${JAVA[@]}" -XX:SharedArchiveFile="$APP/classes.jsa" -Xshare:auto -Xlog:disable -Xlog:all=error:stderr -jar "$APP/rustic-tangle.jar")
+}
+
+# Unpacks the jar beside, and puts it in place when it is whole.
 unpack() {
-  rm -rf "$UNPACKED"
-  java -Djarmode=tools -jar "$JAR" extract --destination "$UNPACKED" >/dev/null
+  local beside
+  beside="$(mktemp -d "$ROOT/web/target/unpacking-XXXXXX")"
+  java -Djarmode=tools -jar "$JAR" extract --destination "$beside/app" >/dev/null
+  touch "$beside/app/in-use"
+  mv "$beside/app" "$APP"
+  rmdir "$beside"
+}
+
+# Starts it once, up to where it would answer, to keep its classes as they are in memory then: half as long to wait at
+# every start. Without them it still runs.
+keep_classes() {
   local data
   data="$(mktemp -d)"
-  # Without the archive it still runs, only slower to start.
-  java -XX:ArchiveClassesAtExit="$UNPACKED/classes.jsa" -Dspring.context.exit=onRefresh -XX:+UseSerialGC \
-    -jar "$UNPACKED/rustic-tangle.jar" --rustictangle.data="$data/none.db" --server.port=0 >/dev/null 2>&1 || true
+  "${JAVA[@]}" -XX:ArchiveClassesAtExit="$APP/classes.jsa.new" -Dspring.context.exit=onRefresh \
+    -jar "$APP/rustic-tangle.jar" --rustictangle.data="$data/none.db" --server.port=0 >/dev/null 2>&1 || true
+  mv "$APP/classes.jsa.new" "$APP/classes.jsa" 2>/dev/null || true
   rm -rf "$data"
 }
 
-# Builds only when a source is newer than the jar.
-build() {
-  build_jar
-  if [ ! "$UNPACKED/rustic-tangle.jar" -nt "$JAR" ]; then
-    unpack
-  fi
+# Takes away what older builds left and no instance runs from.
+clear_away() {
+  local old
+  for old in "$ROOT"/web/target/app-*; do
+    if [ "$old" != "$APP" ] && [ -f "$old/in-use" ]; then
+      (exec 7<"$old/in-use" && flock -xn 7 && rm -rf "$old") || true
+    fi
+  done
 }
 
 build_jar() {

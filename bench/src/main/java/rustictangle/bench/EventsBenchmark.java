@@ -9,6 +9,7 @@ import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
+import java.sql.DriverManager;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -22,7 +23,6 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
-import javax.sql.DataSource;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -84,8 +84,9 @@ public class EventsBenchmark {
                 {"region": "%s", "kind": "CURLY", "millimetres": 60, "density": "MEDIUM", "texture": "CURLY",
                  "undercoat": false, "pale": false}""".formatted(region))
                 .collect(Collectors.joining(",", "{\"sheddingHeavily\": false, \"neglected\": false, \"regions\": [", "]}")));
-        plain = app.getBean(DataSource.class).getConnection();
+        plain = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("bench.db"));
         try (Statement make = plain.createStatement()) {
+            make.execute("PRAGMA synchronous = FULL");
             List<String> shape = new ArrayList<>();
             try (ResultSet log = make.executeQuery("SELECT sql FROM sqlite_master WHERE tbl_name = 'session_event' AND sql <> ''")) {
                 while (log.next()) {
@@ -111,7 +112,7 @@ public class EventsBenchmark {
     @Benchmark
     public void entryThroughTheService() {
         SessionEvent event = nextEvent();
-        sessions.record(dog, session, UUID.randomUUID(), event);
+        sessions.record(dog, session, UUID.randomUUID(), event, () -> LAYERS + 1);
     }
 
     /** The same over HTTP, answered with the whole session as it then stands. */

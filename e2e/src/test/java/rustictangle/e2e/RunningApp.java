@@ -3,6 +3,7 @@ package rustictangle.e2e;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
 import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -16,7 +17,7 @@ import java.util.List;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 
-/** The executable jar as a process of its own, on a data file that outlives it. */
+/** The application as bin/start runs it, as a process of its own, on a data file that outlives it. */
 final class RunningApp implements AutoCloseable {
 
     private static final int READY_WITHIN_SECONDS = 240;
@@ -29,15 +30,39 @@ final class RunningApp implements AutoCloseable {
 
     private RunningApp(Path data, int port, String clock, boolean demo, String restore) throws IOException {
         this.port = port;
-        ProcessBuilder builder = new ProcessBuilder(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-Duser.timezone=UTC", "-XX:TieredStopAtLevel=1", "-jar", System.getProperty("rustictangle.jar"),
-                "--server.port=" + port, "--rustictangle.data=" + data,
-                "--rustictangle.clock=" + clock, "--rustictangle.demo=" + demo, "--rustictangle.restore=" + restore);
-        this.process = builder.redirectErrorStream(true).start();
+        List<String> command = new ArrayList<>(Command.OF_START);
+        // Little is done often enough here to be worth more than the first compiler.
+        command.addAll(1, List.of("-Duser.timezone=UTC", "-XX:TieredStopAtLevel=1"));
+        command.addAll(List.of("--server.port=" + port, "--rustictangle.data=" + data, "--rustictangle.clock=" + clock,
+                "--rustictangle.demo=" + demo, "--rustictangle.restore=" + restore));
+        this.process = new ProcessBuilder(command).redirectErrorStream(true).start();
         Thread reader = new Thread(this::readOutput, "output of the application");
         reader.setDaemon(true);
         reader.start();
+    }
+
+    /** How bin/start starts it: unpacked, with its classes kept ready. */
+    private static final class Command {
+
+        private static final List<String> OF_START = of("""
+                . ../bin/lib.sh; build >&2; printf '%s\\n' "${RUN[@]}"
+                """);
+
+        private static List<String> of(String script) {
+            try {
+                Process asked = new ProcessBuilder("bash", "-euc", script).redirectError(ProcessBuilder.Redirect.INHERIT).start();
+                List<String> lines = new String(asked.getInputStream().readAllBytes(), StandardCharsets.UTF_8).lines().toList();
+                if (asked.waitFor() != 0) {
+                    throw new IllegalStateException("the start script ended with " + asked.exitValue());
+                }
+                return lines;
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+                throw new IllegalStateException(e);
+            }
+        }
     }
 
     /** @param clock an ISO instant at which time stands still; empty: the machine's clock */

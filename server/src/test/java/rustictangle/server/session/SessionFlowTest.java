@@ -58,6 +58,22 @@ class SessionFlowTest extends ServerTest {
     }
 
     @Test
+    void theLastLayerIsFollowedByTheCombNotByAnotherLayer() throws Exception {
+        long dog = addKnownDog("Gannet");
+        String session = beginSession(dog, "BACK");
+        int layers = com.jayway.jsonpath.JsonPath.read(read(session).andReturn().getResponse().getContentAsString(), "$.steps[0].how.layers.count");
+        for (int layer = 1; layer < layers; layer++) {
+            post(session + "/events", layerDone()).andExpect(status().isOk());
+        }
+        post(session + "/events", layerDone()).andExpect(status().isConflict()).andExpect(jsonPath("$.type").value("urn:rustic-tangle:refused"));
+        read(session).andExpect(jsonPath("$.layer").value(layers)).andExpect(jsonPath("$.entries").value(layers - 1));
+    }
+
+    private static String layerDone() {
+        return "{\"id\": \"%s\", \"type\": \"LAYER_DONE\", \"section\": \"BACK\"}".formatted(UUID.randomUUID());
+    }
+
+    @Test
     void anAnswerThatDoesNotFitIsRefusedAndTheLogIsUnchanged() throws Exception {
         long dog = addKnownDog("Gannet");
         String session = beginSession(dog, "BACK", "CHEST");

@@ -3,6 +3,9 @@ package rustictangle.server.visit;
 import static org.hamcrest.Matchers.closeTo;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.hasSize;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -49,6 +52,71 @@ class VisitTest extends ServerTest {
         read("/api/dogs/" + dog + "/visits").andExpect(jsonPath("$.restart.rule").value("visit.restart"));
         read("/api/dogs/" + dog + "/mats").andExpect(jsonPath("$", hasSize(0)));
         read("/api/dogs/" + dog + "/rhythm").andExpect(jsonPath("$.rhythm.sections[?(@.lastClear == '" + today + "')]", hasSize(29)));
+    }
+
+    @Test
+    void anAppointmentCountsOnlyOnceSomebodySaysThatItTookPlaceAndUndoTakesAllOfItBack() throws Exception {
+        long dog = addKnownDog("Gannet");
+        String of = "/api/dogs/" + dog;
+        post(beginSession(dog, "CHEST") + "/events", done(UUID.randomUUID(), "CHEST", "MAT_LEFT", 1, "RELAXED"));
+        LocalDate groom = today().plusDays(2);
+        send(HttpMethod.PUT, of + "/groom/" + groom, "").andExpect(status().isOk());
+        daysPass(2);
+        read("/api/home").andExpect(jsonPath("$.dogs[?(@.id == " + dog + ")].known.unconfirmed").value(groom.toString()));
+        daysPass(1);
+        read(of + "/visits").andExpect(jsonPath("$.unconfirmed[0]").value(groom.toString())).andExpect(jsonPath("$.past", hasSize(0)));
+        read(of + "/mats").andExpect(jsonPath("$", hasSize(1)));
+        read(of + "/rhythm").andExpect(jsonPath("$.rhythm.sections[?(@.lastClear == '" + groom + "')]", hasSize(0)));
+        // The ruler was at hand that day, before the groomer.
+        send(HttpMethod.PUT, of + "/readings/BODY/" + groom, "{\"millimetres\": 41}");
+        String before = lengths(of);
+
+        send(HttpMethod.PUT, of + "/visits/" + groom, VISIT.replace("false", "true")).andExpect(jsonPath("$.unconfirmed", hasSize(0)))
+                .andExpect(jsonPath("$.past[0].takeOver").value(true));
+        read(of + "/mats").andExpect(jsonPath("$", hasSize(0)));
+        read(of + "/rhythm").andExpect(jsonPath("$.rhythm.sections[?(@.lastClear == '" + groom + "')]", hasSize(29)));
+        read(of + "/coat").andExpect(jsonPath("$.regions[?(@.millimetres == 20.0)]", hasSize(7)));
+        // Kept once more, without the length: that is taken back alone.
+        send(HttpMethod.PUT, of + "/visits/" + groom, VISIT).andExpect(jsonPath("$.past[0].takeOver").value(false));
+        assertEquals(before, lengths(of));
+        send(HttpMethod.PUT, of + "/visits/" + groom, VISIT.replace("false", "true"));
+
+        send(HttpMethod.DELETE, of + "/visits/" + groom, "").andExpect(jsonPath("$.unconfirmed[0]").value(groom.toString()));
+        assertEquals(before, lengths(of));
+        read(of + "/mats").andExpect(jsonPath("$", hasSize(1)));
+        read(of + "/rhythm").andExpect(jsonPath("$.rhythm.sections[?(@.lastClear == '" + groom + "')]", hasSize(0)));
+    }
+
+    @Test
+    void anAppointmentThatDidNotTakePlaceIsNotAskedForAgainAndLeavesTheCalendar() throws Exception {
+        long dog = addKnownDog("Gannet");
+        String of = "/api/dogs/" + dog;
+        LocalDate groom = today().plusDays(1);
+        send(HttpMethod.PUT, of + "/groom/" + groom, "");
+        daysPass(2);
+        String calendar = JsonPath.read(text("/api/calendar"), "$.path");
+        String written = groom.toString().replace("-", "");
+        assertTrue(text(calendar).contains(written), "until somebody says so it may have been");
+        send(HttpMethod.PUT, of + "/appointments/" + groom + "/missed", "").andExpect(jsonPath("$.unconfirmed", hasSize(0)));
+        assertFalse(text(calendar).contains(written));
+        send(HttpMethod.DELETE, of + "/appointments/" + groom + "/missed", "").andExpect(jsonPath("$.unconfirmed", hasSize(1)));
+        send(HttpMethod.PUT, of + "/appointments/" + groom.plusDays(1) + "/missed", "").andExpect(status().isNotFound());
+        String uid = text(calendar).lines().filter(line -> line.startsWith("UID:visit-")).findFirst().orElseThrow();
+        send(HttpMethod.PUT, of + "/visits/" + groom, VISIT);
+        assertTrue(text(calendar).contains(uid), "the same event, now that it took place");
+        assertEquals(1, text(calendar).split(written, -1).length - 1);
+    }
+
+    private String lengths(String dog) throws Exception {
+        return text(dog + "/coat") + text(dog + "/readings");
+    }
+
+    private LocalDate today() throws Exception {
+        return LocalDate.parse(JsonPath.read(text("/api/home"), "$.today"));
+    }
+
+    private String text(String path) throws Exception {
+        return read(path).andReturn().getResponse().getContentAsString();
     }
 
     /** Worked by hand: a visit every 6.5 weeks is about 8 a year; 8 × 54 + 180 = 612. */
