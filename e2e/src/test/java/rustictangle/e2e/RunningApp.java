@@ -18,7 +18,7 @@ import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 
 /** The application as bin/start runs it, as a process of its own, on a data file that outlives it. */
-final class RunningApp implements AutoCloseable {
+public final class RunningApp implements AutoCloseable {
 
     private static final int READY_WITHIN_SECONDS = 240;
 
@@ -66,11 +66,11 @@ final class RunningApp implements AutoCloseable {
     }
 
     /** @param clock an ISO instant at which time stands still; empty: the machine's clock */
-    static RunningApp start(Path data, String clock, boolean demo) throws IOException, InterruptedException {
+    public static RunningApp start(Path data, String clock, boolean demo) throws IOException, InterruptedException {
         return start(data, freePort(), clock, demo);
     }
 
-    static RunningApp start(Path data, int port, String clock, boolean demo)
+    public static RunningApp start(Path data, int port, String clock, boolean demo)
             throws IOException, InterruptedException {
         return ready(new RunningApp(data, port, clock, demo, ""));
     }
@@ -98,7 +98,7 @@ final class RunningApp implements AutoCloseable {
         return app.output();
     }
 
-    String url() {
+    public String url() {
         return "http://127.0.0.1:" + port + "/";
     }
 
@@ -106,16 +106,16 @@ final class RunningApp implements AutoCloseable {
         return port;
     }
 
-    String output() {
+    public String output() {
         return String.join("\n", output);
     }
 
     /** Pulls the plug: SIGKILL. */
-    void kill() throws InterruptedException {
+    public void kill() throws InterruptedException {
         process.destroyForcibly().waitFor();
     }
 
-    String get(String path) throws IOException, InterruptedException {
+    public String get(String path) throws IOException, InterruptedException {
         return answer(HttpRequest.newBuilder(URI.create(url() + path)).build());
     }
 
