@@ -10,10 +10,13 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 
@@ -72,12 +75,28 @@ public final class RunningApp implements AutoCloseable {
 
     public static RunningApp start(Path data, int port, String clock, boolean demo)
             throws IOException, InterruptedException {
+        if (demo && !Files.exists(data)) {
+            Files.copy(DEMOS.computeIfAbsent(clock, RunningApp::demoAt), data);
+        }
         return ready(new RunningApp(data, port, clock, demo, ""));
     }
 
     /** With a backup in the place of the data file. */
     static RunningApp restored(Path data, Path backup, String clock) throws IOException, InterruptedException {
         return ready(new RunningApp(data, freePort(), clock, false, backup.toString()));
+    }
+
+    /** The months of the demo household, lived through once for each clock and then only copied. */
+    private static final Map<String, Path> DEMOS = new ConcurrentHashMap<>();
+
+    private static Path demoAt(String clock) {
+        try {
+            Path data = Files.createTempDirectory("rustic-tangle-demo").resolve("demo.db");
+            ready(new RunningApp(data, freePort(), clock, true, "")).close();
+            return data;
+        } catch (IOException | InterruptedException e) {
+            throw new IllegalStateException("no demo household", e);
+        }
     }
 
     private static RunningApp ready(RunningApp app) throws InterruptedException {
