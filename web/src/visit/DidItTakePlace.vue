@@ -26,7 +26,7 @@ async function no() {
 
 <template>
   <div class="asked">
-    <p><b>The groomer, {{ date(day) }}:</b> did it take place?</p>
+    <p><b>The groom, {{ date(day) }}:</b> did it take place?</p>
     <div class="answers">
       <v-btn color="secondary" :loading="happened.isPending.value" :aria-label="`Yes, the groom${dogName ? ` of ${dogName}` : ''} on ${date(day)} took place`" @click="yes">Yes</v-btn>
       <v-btn variant="outlined" :loading="missed.isPending.value" :aria-label="`No, the groom${dogName ? ` of ${dogName}` : ''} on ${date(day)} did not take place`" @click="no">No</v-btn>

@@ -172,6 +172,31 @@ class DaysTest extends Browsing {
     }
 
     @Test
+    void aGroomThatWasIsAskedForAtHomeAndCountsOnlyOnceTheOwnerSaysSo() throws Exception {
+        Path data = folder.resolve("asked.db");
+        RunningApp.start(data, MORNING, true).close();
+        try (RunningApp app = RunningApp.start(data, "2026-06-08T09:00:00Z", true)) {
+            Page page = laptop();
+            page.navigate(app.url());
+            Locator asked = page.getByText("did it take place?");
+            assertThat(asked).isVisible();
+            Barriers.assertNone(page, "a groom that was");
+            press(page, "Yes, the groom of Thimble on Sun 7 Jun took place");
+            assertThat(page.getByText("The groom of Sun 7 Jun counts.")).isVisible();
+            assertThat(asked).not().isVisible();
+            press(page, "Undo");
+            assertThat(asked).isVisible();
+            page.navigate(app.url() + THIMBLE + "groom");
+            press(page, "No, the groom on Sun 7 Jun did not take place");
+            assertThat(asked).not().isVisible();
+            assertThat(page.getByText("No groom on Sun 7 Jun: nothing changes.")).isVisible();
+            page.navigate(app.url());
+            assertThat(page.locator("[data-test=today]")).isVisible();
+            assertThat(asked).not().isVisible();
+        }
+    }
+
+    @Test
     void theGroomersSheetPrintsOnOnePageThatCanBeReadAndTheCalendarIsFetchedByAPlainClient() throws Exception {
         try (RunningApp app = RunningApp.start(folder.resolve("sheet.db"), MORNING, true)) {
             Page page = laptop();

@@ -98,6 +98,18 @@ class OutboxTest extends Browsing {
         assertEquals(List.of("STARTED", "TREAT_GIVEN", "TREAT_GIVEN"), stored());
     }
 
+    /** Until this version a letter did not say where it goes. */
+    @Test
+    void whatAnEarlierVersionLeftInTheBrowserIsSentToo() throws Exception {
+        Page page = laptop();
+        page.navigate(app.url());
+        page.evaluate("([session, id]) => localStorage.setItem(`outbox:session:${session}:001747213200000:0:${id}`,"
+                + " JSON.stringify({ id, type: 'TREAT_GIVEN' }))", List.of(session, UUID.randomUUID().toString()));
+        page.reload();
+        page.waitForCondition(() -> Boolean.TRUE.equals(page.evaluate("() => !Object.keys(localStorage).some((key) => key.startsWith('outbox:'))")));
+        assertEquals(List.of("STARTED", "TREAT_GIVEN"), stored());
+    }
+
     @Test
     void aFinalNoIsShownInWordsUntilItHasBeenRead() throws Exception {
         Page page = laptop();
@@ -109,6 +121,8 @@ class OutboxTest extends Browsing {
             page.navigate(app.url());
             assertThat(page.getByText("This could not be kept: a treat.")).isVisible();
             page.reload();
+            page.getByText("This could not be kept").waitFor();
+            Barriers.assertNone(page, "a final no");
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("I have read it")).click();
             assertThat(page.getByText("This could not be kept")).not().isVisible();
         } finally {

@@ -10,8 +10,13 @@ CREATE TABLE appointment (
     UNIQUE (dog_id, day)
 ) STRICT;
 
+-- Such rows before a visit of which something was said stay visits: that one has settled them.
 INSERT INTO appointment (id, dog_id, day)
-SELECT id, dog_id, day FROM visit WHERE left_mm IS NULL AND price IS NULL AND remarks = '' AND found = '';
+SELECT id, dog_id, day FROM visit AS bare
+ WHERE left_mm IS NULL AND price IS NULL AND remarks = '' AND found = ''
+   AND day > coalesce((SELECT max(day) FROM visit
+                        WHERE dog_id = bare.dog_id
+                          AND (left_mm IS NOT NULL OR price IS NOT NULL OR remarks <> '' OR found <> '')), '');
 DELETE FROM visit WHERE id IN (SELECT id FROM appointment);
 
 -- Whether the length that was left became a reading, so that taking the visit back takes that back, too.

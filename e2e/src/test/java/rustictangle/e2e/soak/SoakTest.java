@@ -23,7 +23,9 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ConcurrentHashMap;
@@ -261,19 +263,29 @@ class SoakTest {
         try (RunningApp app = RunningApp.start(data, MORNING, true)) {
             byte[] everything = http.send(get(app, "api/export.json"), BodyHandlers.ofByteArray()).body();
             AtomicInteger running = new AtomicInteger(1);
-            ExecutorService hands = Executors.newFixedThreadPool(2);
+            ExecutorService hands = Executors.newFixedThreadPool(3);
             Future<Void> practice = hands.submit(() -> practise(app, running));
             Future<Void> visiting = hands.submit(() -> visit(app, running));
+            Future<Set<String>> told = hands.submit(() -> steps(app, running));
             HttpResponse<String> taken = http.send(HttpRequest.newBuilder(URI.create(app.url() + "api/import.json")).header("Content-Type", "application/json")
                     .PUT(BodyPublishers.ofByteArray(everything)).build(), BodyHandlers.ofString());
             assertEquals(200, taken.statusCode(), taken.body());
             running.set(0);
             practice.get();
             visiting.get();
+            assertTrue(told.get().stream().anyMatch(step -> step.startsWith("looking over ")), "how far it is: " + told.get());
             hands.shutdown();
             check(data);
             assertTrue(said.values().stream().allMatch(told -> told), "every write was taken");
         }
+    }
+
+    private static Set<String> steps(RunningApp app, AtomicInteger running) throws Exception {
+        Set<String> steps = new TreeSet<>();
+        while (running.get() > 0) {
+            new JsonMapper().readTree(app.get("api/progress")).forEach(work -> steps.add(work.get("step").asString()));
+        }
+        return steps;
     }
 
     private HttpResponse<String> send(RunningApp app, String method, String path, String json) throws IOException, InterruptedException {

@@ -17,6 +17,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
@@ -46,7 +47,7 @@ class SectionImportStore {
         record Named(String name, long id) { }
         return jdbc.sql("SELECT name, id FROM dog WHERE removed_at IS NULL")
                 .query((row, n) -> new Named(row.getString("name"), row.getLong("id"))).list().stream()
-                .collect(java.util.stream.Collectors.groupingBy(Named::name, java.util.stream.Collectors.mapping(Named::id, java.util.stream.Collectors.toList())));
+                .collect(Collectors.groupingBy(Named::name, Collectors.mapping(Named::id, Collectors.toList())));
     }
 
     /** @throws Refused when the table is damaged or foreign */

@@ -34,6 +34,7 @@ class TakeOver {
 
     private final DataFile data;
     private final StagingStore stagings;
+    private final JsonImportStore files;
     private final SectionImportStore sections;
     private final Examination examination;
     private final KeptCopies copies;
@@ -42,10 +43,11 @@ class TakeOver {
     private final Clock clock;
     private final ReentrantLock one = new ReentrantLock();
 
-    TakeOver(DataFile data, StagingStore stagings, SectionImportStore sections, Examination examination, KeptCopies copies,
+    TakeOver(DataFile data, StagingStore stagings, JsonImportStore files, SectionImportStore sections, Examination examination, KeptCopies copies,
             HouseholdStore households, Progress progress, Clock clock) {
         this.data = data;
         this.stagings = stagings;
+        this.files = files;
         this.sections = sections;
         this.examination = examination;
         this.copies = copies;
@@ -80,7 +82,7 @@ class TakeOver {
     }
 
     private Staging staged(Path upload, Progress.Running running) throws IOException {
-        boolean first = StagingStore.version(upload).equals(Optional.of(1));
+        boolean first = JsonImportStore.version(upload).equals(Optional.of(1));
         Path file = PrivateFiles.temporary(data.file(), "staging");
         Staging staging = null;
         try {
@@ -96,7 +98,7 @@ class TakeOver {
                 });
             }
             data.giveBack();
-            stagings.read(upload, staging, running);
+            files.read(upload, staging, running);
             if (first) {
                 // By the steps that bring a data file of that time to this version.
                 staging.finish();

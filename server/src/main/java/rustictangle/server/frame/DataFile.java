@@ -1,15 +1,13 @@
 package rustictangle.server.frame;
 
-import com.zaxxer.hikari.HikariConfig;
-import com.zaxxer.hikari.HikariDataSource;
+import static rustictangle.server.frame.Connections.run;
+
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.sql.Connection;
-import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.SQLTransientException;
-import java.sql.Statement;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.concurrent.TimeUnit;
@@ -19,8 +17,6 @@ import java.util.concurrent.locks.ReentrantReadWriteLock;
 import java.util.function.Supplier;
 import org.springframework.jdbc.datasource.AbstractDataSource;
 import org.springframework.jdbc.datasource.SmartDataSource;
-import org.sqlite.SQLiteErrorCode;
-import org.sqlite.SQLiteException;
 
 /**
  * The one data file: one connection that writes, a few that read. See docs/decisions/0008-one-writer.md.
@@ -35,7 +31,7 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
     static final Duration PATIENCE = Duration.ofSeconds(4);
     /** Whoever puts another file in the place waits longer: a copy may be under way. */
     private static final Duration PATIENCE_TO_REPLACE = Duration.ofSeconds(30);
-    private static final int READERS = 8;
+    private static final Duration ASKED_FOR = Duration.ofMillis(200);
 
     /** Tells one state of the data from another; a file that took the place of another is another epoch. */
     public record Version(long epoch, long number) { }
@@ -56,11 +52,8 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
     private final ReentrantReadWriteLock place = new ReentrantReadWriteLock(true);
     private final ThreadLocal<Unit> unit = new ThreadLocal<>();
     private final AtomicLong epochs = new AtomicLong();
-    private final ConnectionSettings settings = new ConnectionSettings();
     private long epoch;
-    private HikariDataSource readers;
-    private Connection writer;
-    private Connection watcher;
+    private Connections open;
 
     /** @param file made and migrated already */
     DataFile(Path file) throws SQLException {
@@ -114,7 +107,7 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
             run(done, "COMMIT");
         } catch (SQLException e) {
             // It might still hold its state: no other unit may get it.
-            readers.evictConnection(here.held);
+            open.evict(here.held);
         } finally {
             here.held = null;
             here.version = null;
@@ -152,10 +145,9 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
             place.readLock().lock();
             try {
                 // Asked before the state is taken, so that it is never ahead of it.
-                here.version = new Version(epoch, dataVersion());
-                Connection reader = readers.getConnection();
-                run(reader, "BEGIN");
-                here.held = reader;
+                Connections now = opened();
+                here.version = new Version(epoch, now.dataVersion());
+                here.held = now.snapshot();
             } catch (SQLTransientException e) {
                 throw new Busy();
             } catch (SQLException e) {
@@ -201,11 +193,11 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
         place.readLock().lock();
         boolean begun = false;
         try {
-            run(writer(), "PRAGMA busy_timeout = " + Math.max(1, TimeUnit.NANOSECONDS.toMillis(until - System.nanoTime())));
-            run(writer, "BEGIN IMMEDIATE");
+            run(opened().writer(), "PRAGMA busy_timeout = " + Math.max(1, TimeUnit.NANOSECONDS.toMillis(until - System.nanoTime())));
+            run(open.writer(), "BEGIN IMMEDIATE");
             begun = true;
         } catch (SQLException e) {
-            abandon();
+            open.abandonWriter();
             throw busy(e) ? new Busy() : new DataTrouble(e);
         } finally {
             if (!begun) {
@@ -219,7 +211,7 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
             unit.set(here);
         }
         here.depth++;
-        here.held = writer;
+        here.held = writer();
         here.version = new Version(epoch, -1);
         here.writing = true;
     }
@@ -245,7 +237,7 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
             throw new IllegalStateException("a part of the transaction failed, and what failed was passed over");
         }
         try {
-            run(writer, "COMMIT");
+            run(writer(), "COMMIT");
         } catch (SQLException e) {
             throw busy(e) ? new Busy() : new DataTrouble(e);
         }
@@ -253,9 +245,9 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
 
     void rollback() {
         try {
-            run(writer, "ROLLBACK");
+            run(writer(), "ROLLBACK");
         } catch (SQLException alreadyRolledBackOrBroken) {
-            abandon();
+            open.abandonWriter();
         }
     }
 
@@ -273,10 +265,12 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
         turn.unlock();
     }
 
-    /** Whatever state the connection is in, the next write has a new one. */
-    private void abandon() {
-        close(writer);
-        writer = null;
+    private Connection writer() {
+        try {
+            return open.writer();
+        } catch (SQLException e) {
+            throw new DataTrouble(e);
+        }
     }
 
     /** A whole copy as of one moment, while others read and write on. */
@@ -284,7 +278,7 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
         place.readLock().lock();
         try {
             PrivateFiles.create(copy);
-            try (Connection own = settings.plain(file); var into = own.prepareStatement("VACUUM INTO ?")) {
+            try (Connection own = new ConnectionSettings().plain(file); var into = own.prepareStatement("VACUUM INTO ?")) {
                 into.setString(1, copy.toString());
                 into.execute();
             }
@@ -311,7 +305,7 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
         giveBack();
         takeTurn(PATIENCE);
         try {
-            Connection attached = writer();
+            Connection attached = opened().writer();
             try (var attach = attached.prepareStatement("ATTACH ? AS beside")) {
                 attach.setString(1, other.toString());
                 attach.execute();
@@ -319,23 +313,16 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
             try {
                 work.run();
             } finally {
-                if (attached == writer) {
-                    run(writer, "DETACH beside");
+                if (attached == open.writer()) {
+                    run(attached, "DETACH beside");
                 }
             }
         } catch (SQLException e) {
-            abandon();
+            open.abandonWriter();
             throw new DataTrouble(e);
         } finally {
             turn.unlock();
         }
-    }
-
-    private Connection writer() throws SQLException {
-        if (writer == null) {
-            writer = settings.writer(file);
-        }
-        return writer;
     }
 
     /**
@@ -348,11 +335,15 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
         giveBack();
         takeTurn(PATIENCE_TO_REPLACE);
         try {
-            if (!place.writeLock().tryLock(PATIENCE_TO_REPLACE.toMillis(), TimeUnit.MILLISECONDS)) {
-                throw new Busy();
+            long until = System.nanoTime() + PATIENCE_TO_REPLACE.toNanos();
+            // Whoever wants to read waits only for this long at a time, whatever is under way.
+            while (!place.writeLock().tryLock(ASKED_FOR.toMillis(), TimeUnit.MILLISECONDS)) {
+                if (System.nanoTime() > until) {
+                    throw new Busy();
+                }
             }
             try {
-                closeAll();
+                open.close();
                 ReplacedFile.put(incoming, file, aside);
             } finally {
                 reopen();
@@ -370,60 +361,32 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
 
     private void reopen() {
         try {
-            open();
+            opened();
         } catch (SQLException e) {
+            // Whoever asks next tries again.
             throw new DataTrouble(e);
         }
     }
 
+    /** What is open; closed by trouble with the file, it is opened anew. */
+    private synchronized Connections opened() throws SQLException {
+        if (open.closed()) {
+            open();
+        }
+        return open;
+    }
+
     private void open() throws SQLException {
         epoch = epochs.incrementAndGet();
-        writer = settings.writer(file);
-        watcher = settings.reader(file).getConnection();
-        HikariConfig pool = new HikariConfig();
-        pool.setDataSource(settings.reader(file));
-        pool.setMaximumPoolSize(READERS);
-        pool.setMinimumIdle(1);
-        pool.setConnectionTimeout(PATIENCE.toMillis());
-        pool.setPoolName("readers");
-        pool.setConnectionInitSql(ConnectionSettings.ONLY_READ);
-        readers = new HikariDataSource(pool);
-    }
-
-    private synchronized long dataVersion() throws SQLException {
-        try (Statement ask = watcher.createStatement(); ResultSet answer = ask.executeQuery("PRAGMA data_version")) {
-            return answer.getLong(1);
-        }
-    }
-
-    private void closeAll() {
-        readers.close();
-        close(watcher);
-        abandon();
+        open = new Connections(file, PATIENCE);
     }
 
     @Override
     public void close() {
-        closeAll();
-    }
-
-    private static void close(Connection connection) {
-        try {
-            if (connection != null) {
-                connection.close();
-            }
-        } catch (SQLException nothingMoreToDo) {
-            // The system closes it when we end.
-        }
+        open.close();
     }
 
     private static boolean busy(SQLException e) {
-        return e instanceof SQLiteException sqlite && (sqlite.getResultCode().code & 0xff) == SQLiteErrorCode.SQLITE_BUSY.code;
-    }
-
-    private static void run(Connection connection, String sql) throws SQLException {
-        try (Statement statement = connection.createStatement()) {
-            statement.execute(sql);
-        }
+        return Trouble.of(e) == Trouble.BUSY;
     }
 }

@@ -1,11 +1,11 @@
 package rustictangle.server.frame;
 
 import jakarta.servlet.http.HttpServletRequest;
-import java.io.IOException;
 import java.net.URI;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
+import org.apache.catalina.connector.ClientAbortException;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -21,6 +21,7 @@ import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.ServletWebRequest;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
@@ -145,7 +146,8 @@ class Problems extends ResponseEntityExceptionHandler {
     /** A defect of ours, whatever its kind. */
     @ExceptionHandler(Exception.class)
     @Nullable ResponseEntity<Object> defect(Exception e, HttpServletRequest request) {
-        if (e instanceof IOException && e.getClass().getSimpleName().equals("ClientAbortException")) {
+        if (e instanceof ClientAbortException) {
+            // Nobody is there to read an answer.
             return null;
         }
         String id = UUID.randomUUID().toString().substring(0, 8);
@@ -159,7 +161,7 @@ class Problems extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleExceptionInternal(Exception e, @Nullable Object body, HttpHeaders headers,
             HttpStatusCode status, WebRequest request) {
-        if (status.is5xxServerError() && request instanceof org.springframework.web.context.request.ServletWebRequest web) {
+        if (status.is5xxServerError() && request instanceof ServletWebRequest web) {
             return defect(e, web.getRequest());
         }
         return super.handleExceptionInternal(e, body, headers, status, request);

@@ -50,6 +50,7 @@ final class ReplacedFile {
         Path note = note(file);
         Files.writeString(PrivateFiles.create(note), incoming.getFileName().toString());
         force(note);
+        forceFolder(file.getParent());
         finish(file);
     }
 
@@ -66,6 +67,7 @@ final class ReplacedFile {
             Files.deleteIfExists(wal(file));
             Files.deleteIfExists(file.resolveSibling(file.getFileName() + "-shm"));
             Files.move(incoming, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+            forceFolder(file.getParent());
         }
         Files.delete(note);
     }
@@ -86,6 +88,15 @@ final class ReplacedFile {
 
     private static Path note(Path file) {
         return file.resolveSibling(file.getFileName() + ".replacing");
+    }
+
+    /** So that the new name survives a power cut; not every system can. */
+    private static void forceFolder(Path folder) {
+        try (FileChannel channel = FileChannel.open(folder, StandardOpenOption.READ)) {
+            channel.force(true);
+        } catch (IOException notHere) {
+            // The file itself is whole, under one name or the other.
+        }
     }
 
     private static void force(Path file) throws IOException {

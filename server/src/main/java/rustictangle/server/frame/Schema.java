@@ -2,6 +2,7 @@ package rustictangle.server.frame;
 
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.Comparator;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.MigrationInfo;
 
@@ -29,7 +30,7 @@ public final class Schema {
     public static void bring(Path file, String version) {
         Flyway flyway = Flyway.configure().dataSource("jdbc:sqlite:" + file, null, null).target(version).load();
         Arrays.stream(flyway.info().all()).filter(one -> one.getState().isApplied() && !one.getState().isResolved() && one.getVersion() != null)
-                .map(MigrationInfo::getVersion).max(java.util.Comparator.naturalOrder())
+                .map(MigrationInfo::getVersion).max(Comparator.naturalOrder())
                 .ifPresent(newest -> {
                     throw new Newer(newest.toString());
                 });

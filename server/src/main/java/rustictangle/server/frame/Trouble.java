@@ -1,6 +1,7 @@
 package rustictangle.server.frame;
 
 import org.springframework.http.HttpStatus;
+import org.sqlite.SQLiteErrorCode;
 import org.sqlite.SQLiteException;
 
 /** What may be wrong with the data file, told from what SQLite says. */
@@ -32,11 +33,12 @@ enum Trouble {
     static Trouble of(Throwable thrown) {
         for (Throwable cause = thrown; cause != null; cause = cause.getCause()) {
             if (cause instanceof SQLiteException sqlite) {
-                return switch (sqlite.getResultCode().code & 0xff) {
-                    case 5, 6 -> BUSY;
-                    case 13 -> FULL;
-                    case 8, 10, 14, 3 -> UNWRITABLE;
-                    case 11, 26 -> DAMAGED;
+                // Extended codes carry the one they belong to in their lowest byte.
+                return switch (SQLiteErrorCode.getErrorCode(sqlite.getResultCode().code & 0xff)) {
+                    case SQLITE_BUSY, SQLITE_LOCKED -> BUSY;
+                    case SQLITE_FULL -> FULL;
+                    case SQLITE_READONLY, SQLITE_IOERR, SQLITE_CANTOPEN, SQLITE_PERM -> UNWRITABLE;
+                    case SQLITE_CORRUPT, SQLITE_NOTADB -> DAMAGED;
                     default -> OURS;
                 };
             }

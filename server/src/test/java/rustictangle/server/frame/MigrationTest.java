@@ -3,6 +3,7 @@ package rustictangle.server.frame;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import java.nio.file.Path;
+import java.util.List;
 import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -37,6 +38,29 @@ class MigrationTest {
         assertEquals("RELAXED", jdbc.sql("SELECT signal FROM session_event WHERE type = 'SECTION_DONE'").query(String.class).single());
         assertEquals(600, jdbc.sql("SELECT seconds FROM section_time").query(Integer.class).single());
         assertEquals("", jdbc.sql("SELECT breed FROM dog").query(String.class).single());
+    }
+
+    /** Until then a row was a groom from midnight of its day, whether or not anybody went. */
+    @Test
+    void anAppointmentOfAnOlderFileWaitsToBeConfirmedAndAVisitKeepsItsLengths() {
+        Path old = folder.resolve("visits.db");
+        Schema.bring(old, "12");
+        SQLiteDataSource file = new SQLiteDataSource();
+        file.setUrl("jdbc:sqlite:" + old);
+        JdbcClient jdbc = JdbcClient.create(file);
+        jdbc.sql("""
+                INSERT INTO dog (id, name, kilograms, life_stage, flat_face, skin, history, harness, dog_coat, swims, fields_or_sand, snow)
+                VALUES (1, 'Gannet', 14, 'ADULT', 0, 'SOUND', 'GENTLE', 0, 0, 0, 0, 0)""").update();
+        jdbc.sql("INSERT INTO length_reading VALUES (1, 'BODY', '2026-04-02', 25, 60), (1, 'LEGS', '2026-04-02', 24, 60)").update();
+        jdbc.sql("""
+                INSERT INTO visit (id, dog_id, day, left_mm) VALUES (1, 1, '2026-02-01', NULL), (2, 1, '2026-04-02', 25),
+                 (3, 1, '2026-05-12', NULL), (4, 1, '2026-06-20', NULL)""").update();
+        Schema.bring(old);
+        assertEquals(List.of("2026-02-01", "2026-04-02"), jdbc.sql("SELECT day FROM visit ORDER BY day").query(String.class).list());
+        assertEquals(List.of(3, 4), jdbc.sql("SELECT id FROM appointment WHERE missed = 0 ORDER BY day").query(Integer.class).list());
+        assertEquals(List.of("BODY"), jdbc.sql("SELECT region FROM length_reading WHERE of_visit = 1").query(String.class).list());
+        assertEquals(1, jdbc.sql("SELECT took_over FROM visit WHERE id = 2").query(Integer.class).single());
+        assertEquals(32, jdbc.sql("SELECT length(calendar_key) FROM household").query(Integer.class).single());
     }
 
     private static int undercoat(JdbcClient jdbc, String region) {
