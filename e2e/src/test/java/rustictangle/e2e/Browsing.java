@@ -22,7 +22,7 @@ abstract class Browsing {
 
     static final String MORNING = "2026-05-14T09:00:00Z";
 
-    private static final int PATIENCE_MS = 30_000;
+    private static final int PATIENCE_MS = 60_000;
 
     @TempDir
     static Path folder;

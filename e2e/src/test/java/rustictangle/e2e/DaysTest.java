@@ -77,6 +77,7 @@ class DaysTest extends Browsing {
             page.reload();
             assertThat(due).not().hasText(before);
             String wet = due.textContent();
+            page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Day")).getByText("2 days ago").click();
             soaked.click();
             assertThat(due).not().hasText(wet);
             soaked.click();
@@ -181,19 +182,23 @@ class DaysTest extends Browsing {
             Locator asked = page.getByText("did it take place?");
             assertThat(asked).isVisible();
             Barriers.assertNone(page, "a groom that was");
-            press(page, "Yes, the groom of Thimble on Sun 7 Jun took place");
+            yesOrNo(page, "Yes, the groom of Thimble on Sun 7 Jun took place");
             assertThat(page.getByText("The groom of Sun 7 Jun counts.")).isVisible();
             assertThat(asked).not().isVisible();
-            press(page, "Undo");
+            yesOrNo(page, "Undo");
             assertThat(asked).isVisible();
             page.navigate(app.url() + THIMBLE + "groom");
-            press(page, "No, the groom on Sun 7 Jun did not take place");
+            yesOrNo(page, "No, the groom on Sun 7 Jun did not take place");
             assertThat(asked).not().isVisible();
             assertThat(page.getByText("No groom on Sun 7 Jun: nothing changes.")).isVisible();
             page.navigate(app.url());
             assertThat(page.locator("[data-test=today]")).isVisible();
             assertThat(asked).not().isVisible();
         }
+    }
+
+    private static void yesOrNo(Page page, String name) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name)).press("Enter");
     }
 
     @Test

@@ -33,7 +33,7 @@ import tools.jackson.databind.node.ObjectNode;
 class TakeOverTest extends ServerTest {
 
     /** How many damaged files are tried; bin/soak tries more. */
-    private static final int FILES = Integer.getInteger("soak.files", 80);
+    private static final int FILES = Integer.getInteger("soak.files", 50);
     private static final JsonMapper JSON = new JsonMapper();
     /** What this version says in other words than the first one; all else must be let out as it came in. */
     private static final Map<String, Set<String>> NEW_COLUMNS = Map.of("length_reading", Set.of("of_visit", "ruler_mm"), "visit", Set.of("took_over"));
