@@ -123,14 +123,16 @@ function look() {
     .map((key) => parsed<Refusal>(key)).filter((one): one is Refusal => one?.letter !== undefined)
 }
 
-function byMoment(): string[] {
+function byMoment(name?: string): string[] {
   const order = (key: string) => /:(\d{15}):(\d+):[^:]+$/.exec(key)!.slice(1).map((part) => part.padStart(15, '0')).join(':')
-  return keysOf().sort((a, b) => order(a).localeCompare(order(b)))
+  return keysOf(name).sort((a, b) => order(a).localeCompare(order(b)))
 }
 
 /** The oldest of a name first, until none is left; one tab at a time. */
 async function send(name: string) {
-  const road = (state.roads[name] ??= { failures: 0, silent: false, running: false, atLeast: 0 })
+  state.roads[name] ??= { failures: 0, silent: false, running: false, atLeast: 0 }
+  // Read back, so that what is shown follows it.
+  const road = state.roads[name]
   if (road.running) return
   road.running = true
   try {
@@ -141,11 +143,13 @@ async function send(name: string) {
   } finally {
     road.running = false
   }
+  // Put in between, while the last look was ending.
+  if (keysOf(name).some(read)) void send(name)
 }
 
 /** @returns whether there may be more to send */
 async function next(name: string, road: Road): Promise<boolean> {
-  const key = byMoment().find((one) => KEY.exec(one)![1] === name && read(one))
+  const key = byMoment(name).find(read)
   look()
   if (!key) return false
   const letter = read(key)!

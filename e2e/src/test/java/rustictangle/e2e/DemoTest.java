@@ -7,7 +7,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.ColorScheme;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -15,8 +14,6 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
 import rustictangle.e2e.views.HomeView;
 import rustictangle.e2e.views.RoutineView;
 import rustictangle.e2e.views.SessionView;
@@ -154,24 +151,6 @@ class DemoTest extends Browsing {
         Object names = page.evaluate(
                 "() => new Set([...document.querySelectorAll('[data-section]')].map((e) => e.dataset.section)).size");
         assertEquals(29, ((Number) names).intValue());
-    }
-
-    @ParameterizedTest
-    @ValueSource(strings = {"", "dogs/new", "week", "messages", "dogs/3/when", "dogs/3/when/thread", "dogs/3/when/learned", "dogs/3/when/history", "dogs/3/routine", "dogs/3/routine/methods", "dogs/3/tools", "dogs/3/tools/buy",
-        "dogs/3/tools/schools", "dogs/3/tools/card", "dogs/3/trust", "dogs/3/trust/fuss", "dogs/3/trust/treats", "dogs/3/trust/hands", "dogs/4/practice?subject=TABLE",
-        "dogs/2/groom", "dogs/3/groom/sheet", "dogs/3/coat", "dogs/3/coat/finder",
-        "dogs/3/coat/measure", "dogs/3/coat/card", "dogs/3/about", "drawer", "settings", "nowhere"})
-    void noViewHasSeriousBarriersNorScrollsSidewaysOnAPhone(String path) {
-        Page page = laptop();
-        page.navigate(app.url() + path);
-        page.locator("main h1, main h2").first().waitFor();
-        Barriers.assertNone(page, path);
-        page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
-        page.locator(".v-theme--byNight").first().waitFor();
-        Barriers.assertReadable(page, path + " by night");
-        page.setViewportSize(390, 844);
-        Object overflow = page.evaluate("() => document.documentElement.scrollWidth - window.innerWidth");
-        assertTrue(((Number) overflow).intValue() <= 0, path + " is wider than the phone by " + overflow);
     }
 
     @Test
