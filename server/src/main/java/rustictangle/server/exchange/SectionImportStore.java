@@ -10,6 +10,9 @@ import java.nio.file.Path;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -129,9 +132,13 @@ class SectionImportStore {
                 problem(Vocabulary.problem(TABLE, column, row.get(column)), line);
             }
             problem(Vocabulary.momentProblem(row.get("at")), line);
+            Instant moment = Instant.parse(row.get("at"));
+            if (Math.abs(ChronoUnit.DAYS.between(LocalDate.parse(row.get("day")), LocalDate.ofInstant(moment, ZoneOffset.UTC))) > 1) {
+                throw refused(line, "the day is not the day of the moment");
+            }
             long dog = dog(CsvText.plain(row.get("dog")), line);
             String id = uuid(row.get("session"), line);
-            String at = StoredInstant.text(Instant.parse(row.get("at")));
+            String at = StoredInstant.text(moment);
             int tangles = number(row.get("tangles"), 0, 99, line);
             Integer seconds = row.get("seconds").isEmpty() ? null : number(row.get("seconds"), 0, MOST_SECONDS, line);
             Begun begun = sessions.get(id);

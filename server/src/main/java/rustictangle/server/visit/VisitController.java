@@ -21,7 +21,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Growth;
-import rustictangle.core.coat.LengthReading;
 import rustictangle.core.visit.GroomPrice;
 import rustictangle.core.visit.HandOver;
 import rustictangle.core.visit.Interval;

@@ -140,7 +140,8 @@ class TakeOverTest extends ServerTest {
         String head = String.join(",", ExportStore.SECTION_COLUMNS) + "\r\n";
         String row = "Gannet,11111111-2222-3333-4444-555555555555,2026-05-02T09:00:00Z,2026-05-02,BACK,GLIDES,0,RELAXED,60\r\n";
         byte[] before = streamed("/api/export.json");
-        for (String bad : List.of(row + row, row + row.replace("Gannet", "Oakum").replace("BACK", "CHEST"), row.replace("2026-05-02,", "+999999999-01-01,"))) {
+        for (String bad : List.of(row + row, row + row.replace("Gannet", "Oakum").replace("BACK", "CHEST"), row.replace("2026-05-02,", "+999999999-01-01,"),
+                row.replace("2026-05-02,", "2026-05-09,"))) {
             String said = sendTable((head + bad).getBytes(StandardCharsets.UTF_8)).andExpect(status().isBadRequest()).andReturn().getResponse().getContentAsString();
             assertTrue(said.contains("line "), said);
         }
