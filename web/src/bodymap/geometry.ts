@@ -31,12 +31,14 @@ export function sampleCurve(points: readonly Point[], step: number): Point[] {
 }
 
 /** Whether the point lies inside the polygon (even–odd rule). */
-export function inside([x, y]: Point, polygon: readonly Point[]): boolean {
+export function inside(point: Point, polygon: readonly Point[]): boolean {
+  const [x, y] = point
   let within = false
+  // By index, not taken apart: this is asked some million times for one drawing.
   for (let i = 0, j = polygon.length - 1; i < polygon.length; j = i++) {
-    const [xi, yi] = polygon[i]!
-    const [xj, yj] = polygon[j]!
-    if (yi > y !== yj > y && x < ((xj - xi) * (y - yi)) / (yj - yi) + xi) within = !within
+    const a = polygon[i]!
+    const b = polygon[j]!
+    if (a[1] > y !== b[1] > y && x < ((b[0] - a[0]) * (y - a[1])) / (b[1] - a[1]) + a[0]) within = !within
   }
   return within
 }

@@ -53,42 +53,73 @@ const TUFT: Record<CoatKind, { reach: number; most: number; breadth: number; han
 
 /** Draws the coat that the owner described, the same way each time. */
 export function drawHair(coat: Partial<Record<Region, DrawnHair>>): HairDrawing {
-  const random = seeded(20)
-  const hairAt = (point: Point) => {
-    const section = sectionAt(point)
-    const region = section && REGION_OF[section]
-    return { section, hair: region && coat[region] }
-  }
+  const hairAt = (section: Section) => coat[section === 'TAIL_WHOLE' ? 'TAIL' : REGION_OF[section]!]
   return {
-    fringe: [...fringe(BODY, hairAt, random), ...tailFringe(coat.TAIL, random)],
-    strokes: strokes(hairAt, random),
-    tail: tailStrokes(coat.TAIL, random),
+    fringe: [...fringe(BODY_EDGE, hairAt), ...fringe(TAIL_EDGE, hairAt)],
+    strokes: strokes(BODY_PLACES, hairAt),
+    tail: strokes(TAIL_PLACES, hairAt),
   }
 }
 
-type HairAt = (point: Point) => { section?: Section; hair?: DrawnHair }
+type HairAt = (section: Section) => DrawnHair | undefined
 type Random = () => number
 
-function fringe(outline: readonly Point[], hairAt: HairAt, random: Random) {
-  const paths: Record<'pale' | 'dark', string> = { pale: '', dark: '' }
+/** A point of the outline, the way on from it and the way out. */
+interface Edge { at: Point; along: Point; normal: Point; section: Section }
+
+/** A point where a stroke may stand, with what chance gave it. */
+interface Place { at: Point; section: Section; keep: number; turn: number; size: number }
+
+/** Where hair can stand is the same for every coat, so it is worked out once. */
+const BODY_EDGE = edgeOf(BODY, sectionAt)
+const TAIL_EDGE = edgeOf(TAIL, () => 'TAIL_WHOLE')
+const FINE = 13
+const BODY_PLACES = placesIn(BODY, [80, 120, 815, 645], (at) => (nearFace(at) ? undefined : sectionAt(at)), seeded(20))
+const TAIL_PLACES = placesIn(TAIL, [745, 112, 915, 304], () => 'TAIL_WHOLE', seeded(21))
+
+function edgeOf(outline: readonly Point[], sectionOf: (at: Point) => Section | undefined): Edge[] {
   const samples = sampleCurve(outline, 3)
-  let walked = 0
-  samples.forEach((here, i) => {
+  return samples.flatMap((at, i) => {
     const next = samples[(i + 1) % samples.length]!
-    const [dx, dy] = unit(next[0] - here[0], next[1] - here[1])
-    const normal: Point = [dy, -dx]
-    const { section, hair } = hairAt([here[0] - normal[0] * 6, here[1] - normal[1] * 6])
-    if (!hair || !section) return
+    const along = unit(next[0] - at[0], next[1] - at[1])
+    const normal: Point = [along[1], -along[0]]
+    const section = sectionOf([at[0] - normal[0] * 6, at[1] - normal[1] * 6])
+    return section ? [{ at, along, normal, section }] : []
+  })
+}
+
+function placesIn(outline: readonly Point[], [left, top, right, bottom]: [number, number, number, number],
+  sectionOf: (at: Point) => Section | undefined, random: Random): Place[] {
+  const polygon = sampleCurve(outline, 8)
+  const places: Place[] = []
+  for (let gy = top; gy < bottom; gy += FINE) {
+    for (let gx = left; gx < right; gx += FINE) {
+      const at: Point = [gx + (random() - 0.5) * FINE, gy + (random() - 0.5) * FINE]
+      const [keep, turn, size] = [random(), (random() - 0.5) * 0.5, 0.7 + 0.6 * random()]
+      const section = inside(at, polygon) ? sectionOf(at) : undefined
+      if (section) places.push({ at, section, keep, turn, size })
+    }
+  }
+  return places
+}
+
+function fringe(edge: readonly Edge[], hairAt: HairAt) {
+  const random = seeded(22)
+  const paths: Record<'pale' | 'dark', string> = { pale: '', dark: '' }
+  let walked = 0
+  for (const { at, along, normal, section } of edge) {
+    const hair = hairAt(section)
+    if (!hair) continue
     walked += 3
     const tuft = TUFT[hair.kind]
-    if (walked < tuft.step) return
+    if (walked < tuft.step) continue
     walked = 0
-    const reach = Math.min(tuft.most, hair.millimetres * tuft.reach) * bearded(section, hair.kind, here)
-    if (reach < 2.5) return
+    const reach = Math.min(tuft.most, hair.millimetres * tuft.reach) * bearded(section, hair.kind, at)
+    if (reach < 2.5) continue
     paths[hair.pale ? 'pale' : 'dark'] += hair.kind === 'CURLY'
-      ? curl(here, normal, reach, random)
-      : lock(here, normal, [dx, dy], lieOf(section), reach, tuft.breadth, tuft.hang, random)
-  })
+      ? curl(at, normal, reach, random)
+      : lock(at, normal, along, lieOf(section), reach, tuft.breadth, tuft.hang, random)
+  }
   return toList(paths)
 }
 
@@ -125,21 +156,15 @@ function curl(at: Point, normal: Point, reach: number, random: Random): string {
 
 const GRID: Record<CoatKind, number> = { SMOOTH: 26, DOUBLE: 15, DROP: 14, CURLY: 17, WIRE: 14, FEATHERED: 17, CORDED: 22, HAIRLESS: 60 }
 
-function strokes(hairAt: HairAt, random: Random) {
-  const outline = sampleCurve(BODY, 8)
+function strokes(places: readonly Place[], hairAt: HairAt) {
   const paths = new Map<CoatKind, PenStrokes>()
-  const fine = 13
-  for (let gy = 120; gy < 645; gy += fine) {
-    for (let gx = 80; gx < 815; gx += fine) {
-      const at: Point = [gx + (random() - 0.5) * fine, gy + (random() - 0.5) * fine]
-      const [keep, angle, size] = [random(), (random() - 0.5) * 0.5, 0.7 + 0.6 * random()]
-      if (!inside(at, outline) || nearFace(at)) continue
-      const { section, hair } = hairAt(at)
-      if (!hair || !section || keep > (fine / GRID[hair.kind]) ** 2) continue
-      const entry = paths.get(hair.kind) ?? { d: '', kind: hair.kind }
-      entry.d += stroke(at, lieOf(section, angle), hair, size)
-      paths.set(hair.kind, entry)
-    }
+  for (const { at, section, keep, turn, size } of places) {
+    const hair = hairAt(section)
+    // The tail is drawn as thick as it can be.
+    if (!hair || (section !== 'TAIL_WHOLE' && keep > (FINE / GRID[hair.kind]) ** 2)) continue
+    const entry = paths.get(hair.kind) ?? { d: '', kind: hair.kind }
+    entry.d += stroke(at, lieOf(section, turn), hair, size)
+    paths.set(hair.kind, entry)
   }
   return [...paths.values()]
 }
@@ -170,25 +195,6 @@ function stroke(at: Point, [lx, ly]: Point, hair: DrawnHair, size: number): stri
 /** The eye and the nose stay clear. */
 function nearFace([x, y]: Point): boolean {
   return Math.hypot(x - 193, y - 204) < 22 || Math.hypot(x - 104, y - 258) < 30
-}
-
-function tailFringe(hair: DrawnHair | undefined, random: Random) {
-  if (!hair) return []
-  return fringe(TAIL, () => ({ section: 'TAIL_WHOLE', hair }), random)
-}
-
-function tailStrokes(hair: DrawnHair | undefined, random: Random) {
-  if (!hair) return []
-  const outline = sampleCurve(TAIL, 6)
-  let d = ''
-  for (let y = 112; y < 304; y += 13) {
-    for (let x = 745; x < 915; x += 13) {
-      const at: Point = [x + (random() - 0.5) * 12, y + (random() - 0.5) * 12]
-      const size = 0.7 + 0.5 * random()
-      if (inside(at, outline)) d += stroke(at, lieOf('TAIL_WHOLE', (random() - 0.5) * 0.6), hair, size)
-    }
-  }
-  return [{ d, kind: hair.kind }]
 }
 
 function lieOf(section: Section, turn = 0): Point {
