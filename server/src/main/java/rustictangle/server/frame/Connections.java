@@ -81,7 +81,19 @@ final class Connections implements AutoCloseable {
     public void close() {
         readers.close();
         close(watcher);
+        takeIn();
         abandonWriter();
+    }
+
+    /** SQLite does so when the last connection is closed; a reader still at work must not leave the file half of the data. */
+    private void takeIn() {
+        try {
+            if (writer != null) {
+                run(writer, "PRAGMA wal_checkpoint(PASSIVE)");
+            }
+        } catch (SQLException busy) {
+            // Whoever opens the file next takes in what is beside it.
+        }
     }
 
     private static void close(Connection connection) {

@@ -5,7 +5,12 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.time.Duration;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -54,6 +59,25 @@ class DatabaseTest extends ServerTest {
             assertTrue(analysis.getAction().contains("stop it first"), analysis.getAction());
         }
         DataFileLock.on(file).close();
+    }
+
+    @Test
+    void afterAStopTheFileAloneHoldsEverythingAlsoWhereSomebodyWasStillReading(@TempDir Path folder) throws Exception {
+        Path file = folder.resolve("data.db");
+        Connections open = new Connections(file, Duration.ofSeconds(1));
+        Connections.run(open.writer(), "CREATE TABLE note (words TEXT NOT NULL) STRICT");
+        Connections.run(open.writer(), "INSERT INTO note VALUES ('combed')");
+        open.snapshot();
+        try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + file)) {
+            Connections.run(other, "BEGIN");
+            other.createStatement().executeQuery("SELECT * FROM note").close();
+            open.close();
+            Path alone = Files.copy(file, folder.resolve("alone.db"));
+            try (Connection copied = DriverManager.getConnection("jdbc:sqlite:" + alone);
+                    ResultSet row = copied.createStatement().executeQuery("SELECT words FROM note")) {
+                assertEquals("combed", row.getString(1));
+            }
+        }
     }
 
     private <T> T pragma(String name, Class<T> type) {
