@@ -6,12 +6,13 @@ import OutboxNotice from './shell/OutboxNotice.vue'
 import { useNotice } from './shell/useNotice'
 
 const route = useRoute()
-const { notice } = useNotice()
+const { notice, hush } = useNotice()
 const bare = computed(() => route.meta.bare === true)
 
 function undo() {
-  notice.open = false
-  notice.undo?.()
+  const takeBack = notice.undo
+  hush()
+  takeBack?.()
 }
 </script>
 

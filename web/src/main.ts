@@ -2,16 +2,19 @@ import './shell/reset.css'
 import '@fontsource/atkinson-hyperlegible/latin-400.css'
 import '@fontsource/atkinson-hyperlegible/latin-700.css'
 import '@fontsource/bitter/latin-700.css'
-import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
+import { MutationCache, QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import { createApp } from 'vue'
 import App from './App.vue'
 import { ApiProblem } from './api/client'
 import { outbox } from './shell/outbox'
 import { router } from './shell/router'
 import { vuetify } from './shell/theme'
+import { useNotice } from './shell/useNotice'
 import './shell/style.css'
 
 const queryClient = new QueryClient({
+  // An offer to take back is of the last thing done: once something else is being done, it is gone.
+  mutationCache: new MutationCache({ onMutate: () => useNotice().hush() }),
   // Being told no is an answer; only silence is worth asking again.
   defaultOptions: { queries: { retry: (count, error) => !(error instanceof ApiProblem) && count < 2, retryDelay: 600 } },
 })

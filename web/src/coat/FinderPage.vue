@@ -69,9 +69,11 @@ function lookAgain(observation: Observed) {
 const labelOf = (o: ObservationView) => o.answers.find((a) => a.answer === seen.value[o.observation])?.label ?? (isSeen(o.observation) ? 'cannot tell' : '')
 
 /** Fills the coat's form; lengths are measured there. */
-function take(which: number) {
-  const found = result.value!
-  const kind = found.likely[which]!.kind
+async function take(which: number) {
+  const kind = result.value!.likely[which]!.kind
+  // What is on screen may still be said of the answers before the last one.
+  const found = finding.isPlaceholderData.value ? (await finding.refetch({ cancelRefetch: false })).data : result.value
+  if (!found) return
   draft.value!.regions.filter((hair) => regions.value.includes(hair.region)).forEach((hair) => Object.assign(hair,
     { kind, density: found.density.value, texture: found.texture.value, undercoat: found.undercoat.value }))
   looked.clear()

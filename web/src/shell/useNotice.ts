@@ -11,5 +11,9 @@ export function useNotice() {
     tell(text: string, undo?: () => void) {
       Object.assign(notice, { open: true, text, undo })
     },
+    /** What it said is past. */
+    hush() {
+      Object.assign(notice, { open: false, undo: undefined })
+    },
   }
 }
