@@ -127,6 +127,7 @@ class CoatTest extends Browsing {
         page.getByLabel("Take away the reading of Thu 14 May").click();
         assertThat(page.getByText("0.35 mm a day")).isVisible();
         assertThat(page.getByText("Assumed for ever-growing hair")).hasCount(1);
+        assertThat(page.getByText("The reading of Thu 14 May is gone")).isVisible();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
         assertThat(page.getByText("± 0.14 mm a day")).isVisible();
         measure(page, "2026-05-14", "6400");

@@ -20,6 +20,8 @@ import java.util.regex.Pattern;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import rustictangle.e2e.views.HomeView;
 import rustictangle.e2e.views.SessionView;
@@ -29,26 +31,37 @@ class DaysTest extends Browsing {
 
     private static final String THIMBLE = "dogs/3/";
 
+    /** The demo household on its morning: nothing a test here does to it stands in another's way. */
+    private static RunningApp demo;
+
+    @BeforeAll
+    static void start() throws Exception {
+        demo = RunningApp.start(folder.resolve("demo.db"), MORNING, true);
+    }
+
+    @AfterAll
+    static void stop() throws Exception {
+        demo.close();
+    }
+
     @Test
     void todaysMinutesChooseAndOneButtonBegins() throws Exception {
-        try (RunningApp app = RunningApp.start(folder.resolve("today.db"), MORNING, true)) {
-            Page page = laptop();
-            page.navigate(app.url());
-            Locator today = page.locator("[data-test=today]");
-            assertThat(today).containsText("Gannet");
-            int all = minutes(today);
-            page.getByLabel("I have").fill("20");
-            assertTrue(minutes(today) <= 20 && all > 20, today.textContent() + ", " + all + " min for all");
-            page.getByLabel("I have").fill("0");
-            assertThat(today).containsText("Nothing to brush in that time");
-            page.getByLabel("I have").fill("20");
-            int places = Integer.parseInt(today.textContent().replaceFirst("(?s).*?(\\d+) places?.*", "$1"));
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Begin with "))).click();
-            new SessionView(page).start();
-            assertThat(page.locator("progress")).hasAttribute("max", String.valueOf(places));
-            HomeView.open(page, app.url());
-            assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Go on with ")))).isVisible();
-        }
+        Page page = laptop();
+        page.navigate(demo.url());
+        Locator today = page.locator("[data-test=today]");
+        assertThat(today).containsText("Gannet");
+        int all = minutes(today);
+        page.getByLabel("I have").fill("20");
+        assertTrue(minutes(today) <= 20 && all > 20, today.textContent() + ", " + all + " min for all");
+        page.getByLabel("I have").fill("0");
+        assertThat(today).containsText("Nothing to brush in that time");
+        page.getByLabel("I have").fill("20");
+        int places = Integer.parseInt(today.textContent().replaceFirst("(?s).*?(\\d+) places?.*", "$1"));
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Begin with "))).click();
+        new SessionView(page).start();
+        assertThat(page.locator("progress")).hasAttribute("max", String.valueOf(places));
+        HomeView.open(page, demo.url());
+        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Go on with ")))).isVisible();
     }
 
     private static int minutes(Locator today) {
@@ -109,73 +122,69 @@ class DaysTest extends Browsing {
 
     @Test
     void theThreadIsReadByKeyboardAndTheTableSaysTheSame() throws Exception {
-        try (RunningApp app = RunningApp.start(folder.resolve("thread.db"), MORNING, true)) {
-            Page page = laptop();
-            page.navigate(app.url() + THIMBLE + "when/thread");
-            Locator readout = page.locator(".readout");
-            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Until the groom, in 24 days"))).isVisible();
-            tabTo(page, "back");
-            assertThat(readout).containsText("Thu 14 May");
-            page.keyboard().press("ArrowRight");
-            page.keyboard().press("ArrowRight");
-            assertThat(readout).containsText("Sat 16 May");
-            page.keyboard().press("ArrowDown");
-            assertThat(readout).containsText("left side", ignoreCase());
-            assertThat(page.locator(":focus")).hasAttribute("aria-valuetext", Pattern.compile("Sat 16 May.*with the plan.*if nothing is done"));
-            page.keyboard().press("End");
-            assertThat(readout).containsText("Sun 7 Jun");
-            String end = page.locator(":focus").getAttribute("aria-valuetext");
-            String nothing = end.replaceFirst(".* and ([0-9.+]+) mats?$", "$1");
-            press(page, "As a table");
-            Locator row = page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("^left side", Pattern.CASE_INSENSITIVE)));
-            assertEquals(nothing, row.getByRole(AriaRole.CELL).nth(2).textContent());
-            press(page, "no groom");
-            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("The next 28 days"))).isVisible();
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
-            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Until the groom, in 24 days"))).isVisible();
-            page.navigate(app.url() + THIMBLE + "when/learned");
-            assertThat(page.getByText(Pattern.compile("not every \\d+ days")).first()).isVisible();
-        }
+        Page page = laptop();
+        page.navigate(demo.url() + THIMBLE + "when/thread");
+        Locator readout = page.locator(".readout");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Until the groom, in 24 days"))).isVisible();
+        tabTo(page, "back");
+        assertThat(readout).containsText("Thu 14 May");
+        page.keyboard().press("ArrowRight");
+        page.keyboard().press("ArrowRight");
+        assertThat(readout).containsText("Sat 16 May");
+        page.keyboard().press("ArrowDown");
+        assertThat(readout).containsText("left side", ignoreCase());
+        assertThat(page.locator(":focus")).hasAttribute("aria-valuetext", Pattern.compile("Sat 16 May.*with the plan.*if nothing is done"));
+        page.keyboard().press("End");
+        assertThat(readout).containsText("Sun 7 Jun");
+        String end = page.locator(":focus").getAttribute("aria-valuetext");
+        String nothing = end.replaceFirst(".* and ([0-9.+]+) mats?$", "$1");
+        press(page, "As a table");
+        Locator row = page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("^left side", Pattern.CASE_INSENSITIVE)));
+        assertEquals(nothing, row.getByRole(AriaRole.CELL).nth(2).textContent());
+        press(page, "no groom");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("The next 28 days"))).isVisible();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Until the groom, in 24 days"))).isVisible();
+        page.navigate(demo.url() + THIMBLE + "when/learned");
+        assertThat(page.getByText(Pattern.compile("not every \\d+ days")).first()).isVisible();
     }
 
     @Test
     void theAppointmentIsMovedAndTheThreeWayTradeAnsweredByKeyboard() throws Exception {
-        try (RunningApp app = RunningApp.start(folder.resolve("groom.db"), MORNING, true)) {
-            Page page = laptop();
-            page.navigate(app.url() + THIMBLE + "groom");
-            assertThat(page.locator("[data-test=groom]")).containsText("Sun 7 Jun");
-            page.getByLabel("Move it to").fill("2026-06-10");
-            assertThat(page.locator("[data-test=groom]")).containsText("Wed 10 Jun");
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
-            assertThat(page.locator("[data-test=groom]")).containsText("Sun 7 Jun");
-            page.getByLabel("Move it to").fill("2026-05-01");
-            assertThat(page.getByText("The next groom is after today")).isVisible();
-            assertThat(page.locator("[data-test=groom]")).containsText("Sun 7 Jun");
+        Page page = laptop();
+        page.navigate(demo.url() + THIMBLE + "groom");
+        assertThat(page.locator("[data-test=groom]")).containsText("Sun 7 Jun");
+        page.getByLabel("Move it to").fill("2026-06-10");
+        assertThat(page.locator("[data-test=groom]")).containsText("Wed 10 Jun");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+        assertThat(page.locator("[data-test=groom]")).containsText("Sun 7 Jun");
+        page.getByLabel("Move it to").fill("2026-05-01");
+        assertThat(page.getByText("The next groom is after today")).isVisible();
+        assertThat(page.locator("[data-test=groom]")).containsText("Sun 7 Jun");
 
-            page.navigate(app.url() + "dogs/2/groom");
-            Locator answer = page.locator("[data-test=answer]");
-            assertThat(answer).containsText("The clip may leave");
-            int before = Integer.parseInt(answer.textContent().replaceFirst("(?s).*leave (\\d+) mm.*", "$1"));
-            tabTo(page, "Tell me how long the clip may behow many minutes it takeshow long it may be left");
-            tabTo(page, "Minutes a week " + page.locator("output").first().textContent());
-            for (int i = 0; i < 12; i++) {
-                page.keyboard().press("ArrowRight");
-            }
-            int more = Integer.parseInt(answer.textContent().replaceFirst("(?s).*leave (\\d+) mm.*", "$1"));
-            assertTrue(more > before, more + " mm after " + before);
-            page.getByLabel("Tell me").selectOption("weeks");
-            assertThat(answer).containsText("It may be left for");
-            page.getByLabel("Tell me").selectOption("minutes");
-            assertThat(answer).containsText("a year costs about €");
-            page.getByText("As a table").click();
-            assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("^6 weeks")))).containsText("€");
+        page.navigate(demo.url() + "dogs/2/groom");
+        Locator answer = page.locator("[data-test=answer]");
+        assertThat(answer).containsText("The clip may leave");
+        int before = Integer.parseInt(answer.textContent().replaceFirst("(?s).*leave (\\d+) mm.*", "$1"));
+        tabTo(page, "Tell me how long the clip may behow many minutes it takeshow long it may be left");
+        tabTo(page, "Minutes a week " + page.locator("output").first().textContent());
+        for (int i = 0; i < 12; i++) {
+            page.keyboard().press("ArrowRight");
         }
+        int more = Integer.parseInt(answer.textContent().replaceFirst("(?s).*leave (\\d+) mm.*", "$1"));
+        assertTrue(more > before, more + " mm after " + before);
+        page.getByLabel("Tell me").selectOption("weeks");
+        assertThat(answer).containsText("It may be left for");
+        page.getByLabel("Tell me").selectOption("minutes");
+        assertThat(answer).containsText("a year costs about €");
+        page.getByText("As a table").click();
+        assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("^6 weeks")))).containsText("€");
     }
 
     @Test
     void aGroomThatWasIsAskedForAtHomeAndCountsOnlyOnceTheOwnerSaysSo() throws Exception {
         Path data = folder.resolve("asked.db");
-        RunningApp.start(data, MORNING, true).close();
+        RunningApp.copyDemo(MORNING, data);
         try (RunningApp app = RunningApp.start(data, "2026-06-08T09:00:00Z", true)) {
             Page page = laptop();
             page.navigate(app.url());
@@ -203,70 +212,64 @@ class DaysTest extends Browsing {
 
     @Test
     void theGroomersSheetPrintsOnOnePageThatCanBeReadAndTheCalendarIsFetchedByAPlainClient() throws Exception {
-        try (RunningApp app = RunningApp.start(folder.resolve("sheet.db"), MORNING, true)) {
-            Page page = laptop();
-            page.navigate(app.url() + THIMBLE + "groom/sheet");
-            page.getByLabel("Your wish").fill("Leave the beard, please.");
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep")).click();
-            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Our wish").setExact(true))).isVisible();
-            try (PDDocument printed = Loader.loadPDF(page.pdf(new Page.PdfOptions().setFormat("A4").setLandscape(true)))) {
-                assertEquals(1, printed.getNumberOfPages());
-                String text = new PDFTextStripper().getText(printed);
-                for (String said : List.of("Thimble, for the groomer", "Leave the beard, please.", "Last combed to the skin", "frightened by an earlier groom")) {
-                    assertTrue(text.replaceAll("\\s+", " ").contains(said), said + " in " + text);
-                }
-                assertFalse(text.contains("Keep"), "no buttons on paper");
+        Page page = laptop();
+        page.navigate(demo.url() + THIMBLE + "groom/sheet");
+        page.getByLabel("Your wish").fill("Leave the beard, please.");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep")).click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Our wish").setExact(true))).isVisible();
+        try (PDDocument printed = Loader.loadPDF(page.pdf(new Page.PdfOptions().setFormat("A4").setLandscape(true)))) {
+            assertEquals(1, printed.getNumberOfPages());
+            String text = new PDFTextStripper().getText(printed);
+            for (String said : List.of("Thimble, for the groomer", "Leave the beard, please.", "Last combed to the skin", "frightened by an earlier groom")) {
+                assertTrue(text.replaceAll("\\s+", " ").contains(said), said + " in " + text);
             }
-            String path = app.send("GET", "api/calendar", "").replaceFirst("(?s).*\"path\":\"/([^\"]+)\".*", "$1");
-            String calendar = app.send("GET", path, "");
-            assertTrue(calendar.startsWith("BEGIN:VCALENDAR") && calendar.contains("SUMMARY:Groomer: Thimble"), calendar);
+            assertFalse(text.contains("Keep"), "no buttons on paper");
         }
+        String path = demo.send("GET", "api/calendar", "").replaceFirst("(?s).*\"path\":\"/([^\"]+)\".*", "$1");
+        String calendar = demo.send("GET", path, "");
+        assertTrue(calendar.startsWith("BEGIN:VCALENDAR") && calendar.contains("SUMMARY:Groomer: Thimble"), calendar);
     }
 
     @Test
     void everythingGoesOutAndComesInAgainAndAForeignFileIsRefused() throws Exception {
-        try (RunningApp app = RunningApp.start(folder.resolve("exchange.db"), MORNING, true)) {
-            Page page = laptop();
-            page.navigate(app.url() + "settings");
-            Path file = folder.resolve("everything.json");
-            page.waitForDownload(() -> page.getByText("everything as JSON").click()).saveAs(file);
-            app.send("DELETE", "api/dogs/4", "");
-            page.getByLabel("Take over a JSON file").setInputFiles(file);
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Replace everything by everything.json")).click();
-            assertThat(page.getByText("Everything is as in the file.")).isVisible();
-            page.navigate(app.url());
-            assertThat(new HomeView(page).dog("Pintle")).isVisible();
-            page.navigate(app.url() + "settings");
-            Path foreign = Files.writeString(folder.resolve("foreign.json"), "{\"dogs\": []}");
-            page.getByLabel("Take over a JSON file").setInputFiles(foreign);
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Replace everything by foreign.json")).click();
-            assertThat(page.getByText("Nothing was changed")).isVisible();
-            page.navigate(app.url() + "messages");
-            assertThat(page.getByText("simulated one")).isVisible();
-            assertThat(page.getByText("Gannet: ").first()).isVisible();
-        }
+        Page page = laptop();
+        page.navigate(demo.url() + "settings");
+        Path file = folder.resolve("everything.json");
+        page.waitForDownload(() -> page.getByText("everything as JSON").click()).saveAs(file);
+        demo.send("DELETE", "api/dogs/4", "");
+        page.getByLabel("Take over a JSON file").setInputFiles(file);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Replace everything by everything.json")).click();
+        assertThat(page.getByText("Everything is as in the file.")).isVisible();
+        page.navigate(demo.url());
+        assertThat(new HomeView(page).dog("Pintle")).isVisible();
+        page.navigate(demo.url() + "settings");
+        Path foreign = Files.writeString(folder.resolve("foreign.json"), "{\"dogs\": []}");
+        page.getByLabel("Take over a JSON file").setInputFiles(foreign);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Replace everything by foreign.json")).click();
+        assertThat(page.getByText("Nothing was changed")).isVisible();
+        page.navigate(demo.url() + "messages");
+        assertThat(page.getByText("simulated one")).isVisible();
+        assertThat(page.getByText("Gannet: ").first()).isVisible();
     }
 
     @Test
     void aCopyTakenWhileEntriesComeInIsPutBackOntoAnEmptyInstallationByOneCommand() throws Exception {
         Path copy = folder.resolve("copy.db");
-        try (RunningApp app = RunningApp.start(folder.resolve("busy.db"), MORNING, true)) {
-            AtomicBoolean enough = new AtomicBoolean();
-            ExecutorService busy = Executors.newSingleThreadExecutor();
-            Future<Integer> entries = busy.submit(() -> {
-                int count = 0;
-                for (; !enough.get(); count++) {
-                    app.send(count % 2 == 0 ? "PUT" : "DELETE", "api/dogs/1/life/2026-05-14/SWAM", "");
-                }
-                return count;
-            });
-            Page page = laptop();
-            page.navigate(app.url() + "settings");
-            page.waitForDownload(() -> page.getByText("take a copy").click()).saveAs(copy);
-            enough.set(true);
-            assertTrue(entries.get() > 0);
-            busy.shutdown();
-        }
+        AtomicBoolean enough = new AtomicBoolean();
+        ExecutorService busy = Executors.newSingleThreadExecutor();
+        Future<Integer> entries = busy.submit(() -> {
+            int count = 0;
+            for (; !enough.get(); count++) {
+                demo.send(count % 2 == 0 ? "PUT" : "DELETE", "api/dogs/1/life/2026-05-14/SWAM", "");
+            }
+            return count;
+        });
+        Page page = laptop();
+        page.navigate(demo.url() + "settings");
+        page.waitForDownload(() -> page.getByText("take a copy").click()).saveAs(copy);
+        enough.set(true);
+        assertTrue(entries.get() > 0);
+        busy.shutdown();
         try (RunningApp fresh = RunningApp.restored(Files.createDirectories(folder.resolve("fresh")).resolve("own.db"), copy, MORNING)) {
             HomeView home = HomeView.open(laptop(), fresh.url());
             for (String dog : List.of("Oakum", "Gannet", "Thimble", "Pintle")) {

@@ -76,7 +76,7 @@ public final class RunningApp implements AutoCloseable {
     public static RunningApp start(Path data, int port, String clock, boolean demo)
             throws IOException, InterruptedException {
         if (demo && !Files.exists(data)) {
-            Files.copy(DEMOS.computeIfAbsent(clock, RunningApp::demoAt), data);
+            copyDemo(clock, data);
         }
         return ready(new RunningApp(data, port, clock, demo, ""));
     }
@@ -88,6 +88,11 @@ public final class RunningApp implements AutoCloseable {
 
     /** The months of the demo household, lived through once for each clock and then only copied. */
     private static final Map<String, Path> DEMOS = new ConcurrentHashMap<>();
+
+    /** Puts the demo household as it is on this clock's day in place, without starting anything on it. */
+    static void copyDemo(String clock, Path data) throws IOException {
+        Files.copy(DEMOS.computeIfAbsent(clock, RunningApp::demoAt), data);
+    }
 
     private static Path demoAt(String clock) {
         try {
