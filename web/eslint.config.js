@@ -20,12 +20,17 @@ function onlyUpward(room, allowed) {
   return {
     files: [`src/${room}/**`],
     rules: {
-      'no-restricted-imports': ['error', {
-        patterns: [{
-          group: forbidden.flatMap((other) => [`@/${other}/*`, `../${other}/*`]),
-          message: `The room "${room}" uses only the rooms above it.`,
-        }],
-      }],
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              group: forbidden.flatMap((other) => [`@/${other}/*`, `../${other}/*`]),
+              message: `The room "${room}" uses only the rooms above it.`,
+            },
+          ],
+        },
+      ],
     },
   }
 }

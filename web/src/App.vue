@@ -30,9 +30,31 @@ function undo() {
 </template>
 
 <style scoped>
-main { width: 100%; max-width: 1240px; margin: 0 auto; padding: 18px 24px 60px; outline: none; }
-main.bare { max-width: none; padding: 0; }
-.skip { position: absolute; left: -999px; }
-.skip:focus { left: 12px; top: 8px; z-index: 10; background: rgb(var(--v-theme-surface)); padding: 8px 14px; }
-@media (max-width: 599px) { main { padding: 12px 16px 48px; } }
+main {
+  width: 100%;
+  max-width: 1240px;
+  margin: 0 auto;
+  padding: 18px 24px 60px;
+  outline: none;
+}
+main.bare {
+  max-width: none;
+  padding: 0;
+}
+.skip {
+  position: absolute;
+  left: -999px;
+}
+.skip:focus {
+  left: 12px;
+  top: 8px;
+  z-index: 10;
+  background: rgb(var(--v-theme-surface));
+  padding: 8px 14px;
+}
+@media (max-width: 599px) {
+  main {
+    padding: 12px 16px 48px;
+  }
+}
 </style>

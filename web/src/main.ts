@@ -16,11 +16,20 @@ const queryClient = new QueryClient({
   // An offer to take back is of the last thing done: once something else is being done, it is gone.
   mutationCache: new MutationCache({ onMutate: () => useNotice().hush() }),
   // Being told no is an answer; only silence is worth asking again.
-  defaultOptions: { queries: { retry: (count, error) => !(error instanceof ApiProblem) && count < 2, retryDelay: 600 } },
+  defaultOptions: {
+    queries: { retry: (count, error) => !(error instanceof ApiProblem) && count < 2, retryDelay: 600 },
+  },
 })
 
 // Some sign of life: what waited for one is sent at once.
-queryClient.getQueryCache().subscribe((event) => { if (event.type === 'updated' && event.action.type === 'success') outbox.alive() })
-void outbox.start(() => void queryClient.invalidateQueries({ predicate: (query) => !['session', 'pulse', 'practice'].includes(String(query.queryKey[0])) }))
+queryClient.getQueryCache().subscribe((event) => {
+  if (event.type === 'updated' && event.action.type === 'success') outbox.alive()
+})
+void outbox.start(
+  () =>
+    void queryClient.invalidateQueries({
+      predicate: (query) => !['session', 'pulse', 'practice'].includes(String(query.queryKey[0])),
+    }),
+)
 
 createApp(App).use(router).use(vuetify).use(VueQueryPlugin, { queryClient }).mount('#app')

@@ -4,14 +4,23 @@ import type { paths } from './schema'
 export const api = createClient<paths>({ baseUrl: '/' })
 
 /** One field of an answer that could not be taken. */
-export interface FieldProblem { field: string; message: string }
+export interface FieldProblem {
+  field: string
+  message: string
+}
 
 /** What was said cannot be: saying it again will not help. Everything else may yet arrive. */
 const REFUSED = 'urn:rustic-tangle:refused'
 
 /** The server answered with a problem (RFC 9457). Nothing was changed. */
 export class ApiProblem extends Error {
-  constructor(readonly status: number, title: string, readonly fields: FieldProblem[], readonly type = '', readonly retryAfterSeconds = 0) {
+  constructor(
+    readonly status: number,
+    title: string,
+    readonly fields: FieldProblem[],
+    readonly type = '',
+    readonly retryAfterSeconds = 0,
+  ) {
     super(title)
   }
 
@@ -21,7 +30,11 @@ export class ApiProblem extends Error {
   }
 }
 
-interface Answer<T> { data?: T; error?: unknown; response: Response }
+interface Answer<T> {
+  data?: T
+  error?: unknown
+  response: Response
+}
 
 /** The answer's data, or an ApiProblem. A lost connection throws what fetch throws. */
 export async function ask<T>(request: Promise<Answer<T>>): Promise<T> {
@@ -45,18 +58,33 @@ function isJson(response: Response): boolean {
 }
 
 function problemOf(response: Response, error: unknown): ApiProblem {
-  const problem = (typeof error === 'object' && error ? error : {}) as { type?: string; title?: string; detail?: string; fields?: FieldProblem[] }
-  return new ApiProblem(response.status, problem.detail && !problem.fields ? problem.detail : problem.title
-    ?? `The server answered ${response.status}. Nothing was changed.`, problem.fields ?? [], problem.type, Number(response.headers.get('Retry-After')) || 0)
+  const problem = (typeof error === 'object' && error ? error : {}) as {
+    type?: string
+    title?: string
+    detail?: string
+    fields?: FieldProblem[]
+  }
+  return new ApiProblem(
+    response.status,
+    problem.detail && !problem.fields
+      ? problem.detail
+      : (problem.title ?? `The server answered ${response.status}. Nothing was changed.`),
+    problem.fields ?? [],
+    problem.type,
+    Number(response.headers.get('Retry-After')) || 0,
+  )
 }
 
 /** The same with what is wrong with each field, where nothing else says so. */
 export function saysAll(error: unknown): string {
-  return error instanceof ApiProblem && error.fields.length ? error.fields.map((field) => field.message).join(' ') : saysWhat(error)
+  return error instanceof ApiProblem && error.fields.length
+    ? error.fields.map((field) => field.message).join(' ')
+    : saysWhat(error)
 }
 
 /** Words for the owner about what went wrong. */
 export function saysWhat(error: unknown): string {
-  return error instanceof ApiProblem ? error.message
+  return error instanceof ApiProblem
+    ? error.message
     : 'Rustic Tangle does not answer. What you entered is kept here; is it still running?'
 }

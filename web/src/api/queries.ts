@@ -26,7 +26,9 @@ export function useSaveHousehold() {
 export function useSections() {
   const query = useQuery({ queryKey: ['sections'], queryFn: () => ask(api.GET('/api/sections')), staleTime: Infinity })
   const list = computed<SectionInfo[]>(() => query.data.value ?? [])
-  const names = computed(() => Object.fromEntries(list.value.map((s) => [s.section, s.label])) as Partial<Record<Section, string>>)
+  const names = computed(
+    () => Object.fromEntries(list.value.map((s) => [s.section, s.label])) as Partial<Record<Section, string>>,
+  )
   return { list, names }
 }
 

@@ -5,7 +5,23 @@ import { computed } from 'vue'
 const props = defineProps<{ count: number }>()
 
 const PLACES: readonly (readonly [number, number])[][] = [
-  [], [[0, 0]], [[-11, 0], [11, 0]], [[-13, 7], [13, 7], [0, -13]], [[-12, -12], [12, -12], [-12, 12], [12, 12]],
+  [],
+  [[0, 0]],
+  [
+    [-11, 0],
+    [11, 0],
+  ],
+  [
+    [-13, 7],
+    [13, 7],
+    [0, -13],
+  ],
+  [
+    [-12, -12],
+    [12, -12],
+    [-12, 12],
+    [12, 12],
+  ],
 ]
 const places = computed(() => PLACES[Math.min(4, props.count)]!)
 </script>
@@ -20,7 +36,19 @@ const places = computed(() => PLACES[Math.min(4, props.count)]!)
 </template>
 
 <style scoped>
-.burrs path { stroke: rgb(var(--v-theme-burr)); stroke-width: 2.4; stroke-linecap: round; fill: none; }
-.burrs circle { stroke: rgb(var(--v-theme-burr)); stroke-width: 2.4; fill: rgb(var(--v-theme-surface)); }
-.n3 circle, .n4 circle { fill: rgb(var(--v-theme-burr)); }
+.burrs path {
+  stroke: rgb(var(--v-theme-burr));
+  stroke-width: 2.4;
+  stroke-linecap: round;
+  fill: none;
+}
+.burrs circle {
+  stroke: rgb(var(--v-theme-burr));
+  stroke-width: 2.4;
+  fill: rgb(var(--v-theme-surface));
+}
+.n3 circle,
+.n4 circle {
+  fill: rgb(var(--v-theme-burr));
+}
 </style>

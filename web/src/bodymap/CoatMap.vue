@@ -18,44 +18,103 @@ const props = defineProps<{
 defineEmits<{ choose: [section: Section] }>()
 
 const side = ref<'LEFT' | 'RIGHT'>('LEFT')
-const wanted = computed(() => props.selected?.length === 1 ? props.selected[0] : undefined)
-watch(wanted, (section) => {
-  if (section?.endsWith('LEFT')) side.value = 'LEFT'
-  if (section?.endsWith('RIGHT')) side.value = 'RIGHT'
-}, { immediate: true })
+const wanted = computed(() => (props.selected?.length === 1 ? props.selected[0] : undefined))
+watch(
+  wanted,
+  (section) => {
+    if (section?.endsWith('LEFT')) side.value = 'LEFT'
+    if (section?.endsWith('RIGHT')) side.value = 'RIGHT'
+  },
+  { immediate: true },
+)
 </script>
 
 <template>
   <div class="map" :class="{ single }">
     <div class="switch" role="group" aria-label="Side of the dog">
-      <button v-for="one in (['LEFT', 'RIGHT'] as const)" :key="one" type="button" :aria-pressed="side === one" @click="side = one">
+      <button
+        v-for="one in ['LEFT', 'RIGHT'] as const"
+        :key="one"
+        type="button"
+        :aria-pressed="side === one"
+        @click="side = one"
+      >
         {{ one === 'LEFT' ? 'Left side' : 'Right side' }}
       </button>
     </div>
-    <figure v-for="one in (['LEFT', 'RIGHT'] as const)" :key="one" :class="{ away: side !== one }">
-      <CoatSide :side="one" :names="names" :coat="coat" :paint="paint" :selected="selected" :still="still" @choose="$emit('choose', $event)" />
+    <figure v-for="one in ['LEFT', 'RIGHT'] as const" :key="one" :class="{ away: side !== one }">
+      <CoatSide
+        :side="one"
+        :names="names"
+        :coat="coat"
+        :paint="paint"
+        :selected="selected"
+        :still="still"
+        @choose="$emit('choose', $event)"
+      />
       <figcaption>{{ one === 'LEFT' ? 'left side' : 'right side' }}</figcaption>
     </figure>
   </div>
 </template>
 
 <style scoped>
-figure { margin: 0; position: relative; }
-figcaption { position: absolute; left: 0; bottom: 2px; font-size: 0.9rem; opacity: 0.86; }
-.switch { display: none; justify-content: center; gap: 6px; margin-bottom: 6px; }
-.switch button { border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 8px; padding: 10px 16px; min-height: 44px; }
-.switch button[aria-pressed='true'] { background: rgb(var(--v-theme-wool)); border-color: rgb(var(--v-theme-ink)); font-weight: 700; }
-.single .switch { display: flex; }
-.single .away { display: none; }
-.single figcaption { display: none; }
+figure {
+  margin: 0;
+  position: relative;
+}
+figcaption {
+  position: absolute;
+  left: 0;
+  bottom: 2px;
+  font-size: 0.9rem;
+  opacity: 0.86;
+}
+.switch {
+  display: none;
+  justify-content: center;
+  gap: 6px;
+  margin-bottom: 6px;
+}
+.switch button {
+  border: 1.5px solid rgb(var(--v-theme-seam));
+  border-radius: 8px;
+  padding: 10px 16px;
+  min-height: 44px;
+}
+.switch button[aria-pressed='true'] {
+  background: rgb(var(--v-theme-wool));
+  border-color: rgb(var(--v-theme-ink));
+  font-weight: 700;
+}
+.single .switch {
+  display: flex;
+}
+.single .away {
+  display: none;
+}
+.single figcaption {
+  display: none;
+}
 @media (max-width: 899px) {
-  .switch { display: flex; }
-  .away { display: none; }
-  figcaption { display: none; }
+  .switch {
+    display: flex;
+  }
+  .away {
+    display: none;
+  }
+  figcaption {
+    display: none;
+  }
 }
 @media print {
-  .switch { display: none !important; }
-  .away { display: block; }
-  figcaption { display: block !important; }
+  .switch {
+    display: none !important;
+  }
+  .away {
+    display: block;
+  }
+  figcaption {
+    display: block !important;
+  }
 }
 </style>

@@ -41,7 +41,9 @@ const hair = computed(() => drawHair(props.coat ?? {}))
 const pricked = computed(() => props.coat?.EARS?.kind === 'DOUBLE')
 const ear = computed(() => (pricked.value ? EAR_PRICKED : EAR_HANGING))
 /** Where hair hides the edge, the pen only hints at it. */
-const shaggy = computed(() => ['BODY', 'NECK', 'LEGS'].some((region) => (props.coat?.[region as Region]?.millimetres ?? 0) > 28))
+const shaggy = computed(() =>
+  ['BODY', 'NECK', 'LEGS'].some((region) => (props.coat?.[region as Region]?.millimetres ?? 0) > 28),
+)
 
 /** The drawing is of the left side; on the right one the near sections are the right ones. */
 function near(section: Section): Section {
@@ -51,33 +53,67 @@ function far(section: Section): Section {
   return props.side === 'RIGHT' ? section : (section.replace('LEFT', 'RIGHT') as Section)
 }
 
-interface Shape { section: Section; path: string; clip: string; where: Point; hint: string }
-
-const HINTS: Partial<Record<Section, string>> = {
-  ARMPIT_LEFT: 'lift the leg', BELLY: 'seen from below', BEHIND_EAR_LEFT: 'lift the ear', THROAT: 'lift the chin',
+interface Shape {
+  section: Section
+  path: string
+  clip: string
+  where: Point
+  hint: string
 }
 
-const earShape = computed<Shape>(() => (
-  { section: near('EAR_LEFT'), path: closedCurve(ear.value), clip: '', where: pricked.value ? [264, 110] : [276, 226], hint: '' }))
+const HINTS: Partial<Record<Section, string>> = {
+  ARMPIT_LEFT: 'lift the leg',
+  BELLY: 'seen from below',
+  BEHIND_EAR_LEFT: 'lift the ear',
+  THROAT: 'lift the chin',
+}
+
+const earShape = computed<Shape>(() => ({
+  section: near('EAR_LEFT'),
+  path: closedCurve(ear.value),
+  clip: '',
+  where: pricked.value ? [264, 110] : [276, 226],
+  hint: '',
+}))
 const farLegs = computed(farShapes)
 const tail: Shape = { section: 'TAIL_WHOLE', path: closedCurve(TAIL), clip: '', where: [868, 214], hint: '' }
 const behind = computed(() => [...farLegs.value, tail, ...(pricked.value ? [earShape.value] : [])])
 const body = computed(() => AREAS.map(nearShape))
 const before = computed(() => (pricked.value ? [] : [earShape.value]))
 const shapes = computed<Shape[]>(() => [...behind.value, ...body.value, ...before.value])
-const current = computed(() => focused.value ?? props.selected?.find((s) => shapes.value.some((x) => x.section === s))
-  ?? near('SHOULDER_LEFT'))
+const current = computed(
+  () =>
+    focused.value ?? props.selected?.find((s) => shapes.value.some((x) => x.section === s)) ?? near('SHOULDER_LEFT'),
+)
 
 const NEAR_MARKS: Partial<Record<Section, Point>> = {
-  MUZZLE: [156, 268], CROWN: [234, 166], BEHIND_EAR_LEFT: [318, 214], NECK_RUFF: [356, 270], THROAT: [272, 308],
-  CHEST: [336, 388], SHOULDER_LEFT: [412, 350], BACK: [570, 264], SIDE_LEFT: [560, 350], BELLY: [560, 430],
-  ARMPIT_LEFT: [428, 448], FRONT_LEG_LEFT: [394, 530], FRONT_FOOT_LEFT: [380, 632], THIGH_LEFT: [696, 370],
-  REAR_TROUSERS: [772, 366], HIND_LEG_LEFT: [766, 520], HIND_FOOT_LEFT: [744, 632],
+  MUZZLE: [156, 268],
+  CROWN: [234, 166],
+  BEHIND_EAR_LEFT: [318, 214],
+  NECK_RUFF: [356, 270],
+  THROAT: [272, 308],
+  CHEST: [336, 388],
+  SHOULDER_LEFT: [412, 350],
+  BACK: [570, 264],
+  SIDE_LEFT: [560, 350],
+  BELLY: [560, 430],
+  ARMPIT_LEFT: [428, 448],
+  FRONT_LEG_LEFT: [394, 530],
+  FRONT_FOOT_LEFT: [380, 632],
+  THIGH_LEFT: [696, 370],
+  REAR_TROUSERS: [772, 366],
+  HIND_LEG_LEFT: [766, 520],
+  HIND_FOOT_LEFT: [744, 632],
 }
 
 function nearShape(area: SectionArea): Shape {
-  return { section: near(area.section), path: area.path, clip: `url(#${id}-body)`,
-    where: NEAR_MARKS[area.section] ?? [500, 350], hint: HINTS[area.section] ?? '' }
+  return {
+    section: near(area.section),
+    path: area.path,
+    clip: `url(#${id}-body)`,
+    where: NEAR_MARKS[area.section] ?? [500, 350],
+    hint: HINTS[area.section] ?? '',
+  }
 }
 
 function farShapes(): Shape[] {
@@ -87,8 +123,13 @@ function farShapes(): Shape[] {
     ['HIND_LEG_LEFT', FAR_HIND_LEG, 'leg', 'inner side', [722, 560]],
     ['HIND_FOOT_LEFT', FAR_HIND_LEG, 'foot', '', [700, 632]],
   ]
-  return rows.map(([section, points, part, hint, where]) =>
-    ({ section: far(section), path: closedCurve(points), clip: `url(#${id}-far-${part})`, where, hint }))
+  return rows.map(([section, points, part, hint, where]) => ({
+    section: far(section),
+    path: closedCurve(points),
+    clip: `url(#${id}-far-${part})`,
+    where,
+    hint,
+  }))
 }
 
 function paleAt(section: Section): boolean {
@@ -122,7 +163,12 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
 </script>
 
 <template>
-  <svg class="side" viewBox="50 40 900 625" :role="still ? 'img' : 'group'" :aria-label="`Coat map, ${side.toLowerCase()} side`">
+  <svg
+    class="side"
+    viewBox="50 40 900 625"
+    :role="still ? 'img' : 'group'"
+    :aria-label="`Coat map, ${side.toLowerCase()} side`"
+  >
     <defs>
       <clipPath :id="`${id}-body`"><path :d="closedCurve(BODY)" /></clipPath>
       <clipPath :id="`${id}-far-leg`"><rect x="300" y="380" width="600" :height="FAR_PASTERN_Y - 380" /></clipPath>
@@ -133,7 +179,13 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
       <path class="far" :d="closedCurve(FAR_FRONT_LEG) + closedCurve(FAR_HIND_LEG)" />
       <template v-for="(group, g) in [behind, body, before]" :key="g">
         <template v-if="g === 0">
-          <path v-for="(tuft, i) in hair.fringe" :key="'f' + i" class="fringe" :class="{ pale: tuft.pale }" :d="tuft.d" />
+          <path
+            v-for="(tuft, i) in hair.fringe"
+            :key="'f' + i"
+            class="fringe"
+            :class="{ pale: tuft.pale }"
+            :d="tuft.d"
+          />
           <path class="coat" :class="{ pale: coat?.TAIL?.pale }" :d="tail.path" />
           <path v-if="pricked" class="coat ear" :class="{ pale: coat?.EARS?.pale }" :d="earShape.path" />
         </template>
@@ -146,15 +198,33 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
         <path v-else-if="!pricked" class="coat ear" :class="{ pale: coat?.EARS?.pale }" :d="earShape.path" />
         <g v-for="shape in group" :key="shape.section" :clip-path="shape.clip || undefined">
           <path
-            class="area" :class="{ chosen: selected?.includes(shape.section), still }"
-            :d="shape.path" :data-section="shape.section" :style="{ fill: paint?.[shape.section]?.fill ?? 'transparent' }"
-            v-bind="still ? {} : { 'data-shape': '', role: 'button', tabindex: shape.section === current ? 0 : -1, 'aria-label': label(shape), 'aria-pressed': !!selected?.includes(shape.section) }"
-            @click="!still && emit('choose', shape.section)" @keydown="!still && move($event, shape)" @focus="focused = shape.section">
+            class="area"
+            :class="{ chosen: selected?.includes(shape.section), still }"
+            :d="shape.path"
+            :data-section="shape.section"
+            :style="{ fill: paint?.[shape.section]?.fill ?? 'transparent' }"
+            v-bind="
+              still
+                ? {}
+                : {
+                    'data-shape': '',
+                    role: 'button',
+                    tabindex: shape.section === current ? 0 : -1,
+                    'aria-label': label(shape),
+                    'aria-pressed': !!selected?.includes(shape.section),
+                  }
+            "
+            @click="!still && emit('choose', shape.section)"
+            @keydown="!still && move($event, shape)"
+            @focus="focused = shape.section"
+          >
             <title v-if="!still">{{ label(shape) }}</title>
           </path>
         </g>
         <path v-if="g === 0" class="ink" :class="{ hint: shaggy }" :d="tail.path" />
-        <g v-if="g === 0" class="pen"><path v-for="(line, i) in hair.tail" :key="'t' + i" :class="line.kind.toLowerCase()" :d="line.d" /></g>
+        <g v-if="g === 0" class="pen">
+          <path v-for="(line, i) in hair.tail" :key="'t' + i" :class="line.kind.toLowerCase()" :d="line.d" />
+        </g>
         <path v-if="g === 0 && pricked" class="ink" :d="earShape.path" />
         <path v-if="g === 1" class="ink main" :class="{ hint: shaggy }" :d="closedCurve(BODY)" />
         <g v-if="g === 1" class="pen" :clip-path="`url(#${id}-body)`">
@@ -173,36 +243,133 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
       <g v-for="shape in shapes" :key="'m' + shape.section" :transform="at(shape.where)" class="mark">
         <MatMark v-if="paint?.[shape.section]?.mat" :lump="paint[shape.section]!.mat!" />
         <BurrMark v-else-if="paint?.[shape.section]?.burrs" :count="paint[shape.section]!.burrs!" />
-        <text v-if="paint?.[shape.section]?.letter" :transform="flip && 'scale(-1 1)'">{{ paint[shape.section]!.letter }}</text>
+        <text v-if="paint?.[shape.section]?.letter" :transform="flip && 'scale(-1 1)'">
+          {{ paint[shape.section]!.letter }}
+        </text>
       </g>
     </g>
   </svg>
 </template>
 
 <style scoped>
-.side { display: block; width: 100%; height: auto; overflow: visible; touch-action: manipulation; }
-.ground { fill: rgb(var(--v-theme-ink)); opacity: 0.1; }
-.coat, .fringe { fill: rgb(var(--v-theme-fur)); }
-.fringe { stroke: rgb(var(--v-theme-pen)); stroke-width: 1.3; stroke-linejoin: round; }
-.coat.pale, .fringe.pale { fill: rgb(var(--v-theme-pale-fur)); }
-.far { fill: rgb(var(--v-theme-far-fur)); stroke: rgb(var(--v-theme-pen)); stroke-width: 2; }
-.ink { fill: none; stroke: rgb(var(--v-theme-pen)); stroke-width: 3; stroke-linejoin: round; pointer-events: none; }
-.ink.main { stroke-width: 3.4; }
-.ink.hint { stroke-width: 2; opacity: 0.5; }
-.pen { pointer-events: none; fill: none; stroke: rgb(var(--v-theme-pen)); stroke-linecap: round; stroke-width: 1.5; opacity: 0.42; }
-.pen .drop { stroke-width: 1.3; }
-.pen .wire { stroke-width: 1.7; }
-.face { fill: rgb(var(--v-theme-pen)); pointer-events: none; }
-.face .line { fill: none; stroke: rgb(var(--v-theme-pen)); stroke-width: 3.4; stroke-linecap: round; }
-.face .thin { stroke-width: 2.2; }
-.face .glint { fill: rgb(var(--v-theme-pale-fur)); }
-.area { stroke: rgb(var(--v-theme-pen)); stroke-width: 1.6; stroke-dasharray: 2 7; stroke-linecap: round; stroke-opacity: 0.5; outline: none; transition: fill 0.2s; }
-.area.still { stroke-opacity: 0.28; }
-.area:not(.still) { cursor: pointer; }
-.area:not(.still):hover { stroke-opacity: 1; stroke-width: 3; stroke-dasharray: none; }
-.area.chosen, .area.chosen:not(.still):hover { stroke: rgb(var(--v-theme-primary)); stroke-width: 8; stroke-opacity: 1; stroke-dasharray: none; }
-.area:focus-visible { stroke: rgb(var(--v-theme-focus)); stroke-width: 9; stroke-opacity: 1; stroke-dasharray: 12 6; }
-.mark { pointer-events: none; }
-.mark text { font: 700 26px var(--slab); text-anchor: middle; dominant-baseline: central; fill: rgb(var(--v-theme-pen)); }
-@media (prefers-reduced-motion: reduce) { .area { transition: none; } }
+.side {
+  display: block;
+  width: 100%;
+  height: auto;
+  overflow: visible;
+  touch-action: manipulation;
+}
+.ground {
+  fill: rgb(var(--v-theme-ink));
+  opacity: 0.1;
+}
+.coat,
+.fringe {
+  fill: rgb(var(--v-theme-fur));
+}
+.fringe {
+  stroke: rgb(var(--v-theme-pen));
+  stroke-width: 1.3;
+  stroke-linejoin: round;
+}
+.coat.pale,
+.fringe.pale {
+  fill: rgb(var(--v-theme-pale-fur));
+}
+.far {
+  fill: rgb(var(--v-theme-far-fur));
+  stroke: rgb(var(--v-theme-pen));
+  stroke-width: 2;
+}
+.ink {
+  fill: none;
+  stroke: rgb(var(--v-theme-pen));
+  stroke-width: 3;
+  stroke-linejoin: round;
+  pointer-events: none;
+}
+.ink.main {
+  stroke-width: 3.4;
+}
+.ink.hint {
+  stroke-width: 2;
+  opacity: 0.5;
+}
+.pen {
+  pointer-events: none;
+  fill: none;
+  stroke: rgb(var(--v-theme-pen));
+  stroke-linecap: round;
+  stroke-width: 1.5;
+  opacity: 0.42;
+}
+.pen .drop {
+  stroke-width: 1.3;
+}
+.pen .wire {
+  stroke-width: 1.7;
+}
+.face {
+  fill: rgb(var(--v-theme-pen));
+  pointer-events: none;
+}
+.face .line {
+  fill: none;
+  stroke: rgb(var(--v-theme-pen));
+  stroke-width: 3.4;
+  stroke-linecap: round;
+}
+.face .thin {
+  stroke-width: 2.2;
+}
+.face .glint {
+  fill: rgb(var(--v-theme-pale-fur));
+}
+.area {
+  stroke: rgb(var(--v-theme-pen));
+  stroke-width: 1.6;
+  stroke-dasharray: 2 7;
+  stroke-linecap: round;
+  stroke-opacity: 0.5;
+  outline: none;
+  transition: fill 0.2s;
+}
+.area.still {
+  stroke-opacity: 0.28;
+}
+.area:not(.still) {
+  cursor: pointer;
+}
+.area:not(.still):hover {
+  stroke-opacity: 1;
+  stroke-width: 3;
+  stroke-dasharray: none;
+}
+.area.chosen,
+.area.chosen:not(.still):hover {
+  stroke: rgb(var(--v-theme-primary));
+  stroke-width: 8;
+  stroke-opacity: 1;
+  stroke-dasharray: none;
+}
+.area:focus-visible {
+  stroke: rgb(var(--v-theme-focus));
+  stroke-width: 9;
+  stroke-opacity: 1;
+  stroke-dasharray: 12 6;
+}
+.mark {
+  pointer-events: none;
+}
+.mark text {
+  font: 700 26px var(--slab);
+  text-anchor: middle;
+  dominant-baseline: central;
+  fill: rgb(var(--v-theme-pen));
+}
+@media (prefers-reduced-motion: reduce) {
+  .area {
+    transition: none;
+  }
+}
 </style>

@@ -22,7 +22,9 @@ const clip = `part-${props.view.replace(/\W+/g, '-')}`
 
 <template>
   <svg :viewBox="view" class="dog-part" aria-hidden="true">
-    <defs><clipPath :id="clip"><path :d="body" /></clipPath></defs>
+    <defs>
+      <clipPath :id="clip"><path :d="body" /></clipPath>
+    </defs>
     <ellipse class="ground" cx="560" cy="650" rx="330" ry="10" />
     <path class="far" :class="{ washed: places.includes('HIND_LEG_RIGHT') }" :d="farLegs" />
     <path class="coat" :class="{ washed: places.includes('TAIL_WHOLE') }" :d="closedCurve(TAIL)" />
@@ -32,7 +34,8 @@ const clip = `part-${props.view.replace(/\W+/g, '-')}`
     <slot name="behind-ear" />
     <path v-if="!earless" class="coat" :class="{ washed: places.includes('EAR_LEFT') }" :d="closedCurve(EAR_HANGING)" />
     <g class="face">
-      <ellipse :cx="NOSE[0] + 2" :cy="NOSE[1] + 5" rx="17" ry="14" /><ellipse :cx="EYE[0]" :cy="EYE[1]" rx="8.5" ry="9.5" />
+      <ellipse :cx="NOSE[0] + 2" :cy="NOSE[1] + 5" rx="17" ry="14" />
+      <ellipse :cx="EYE[0]" :cy="EYE[1]" rx="8.5" ry="9.5" />
       <path class="line" d="M104 272Q112 290 150 288Q176 286 192 276" />
     </g>
     <slot />
@@ -40,12 +43,38 @@ const clip = `part-${props.view.replace(/\W+/g, '-')}`
 </template>
 
 <style scoped>
-.dog-part { display: block; width: 100%; }
-.coat { fill: rgb(var(--v-theme-fur)); stroke: rgb(var(--v-theme-pen)); stroke-width: 2.6; stroke-linejoin: round; }
-.far { fill: rgb(var(--v-theme-far-fur)); stroke: rgb(var(--v-theme-pen)); stroke-width: 2; }
-.line { fill: none; stroke: rgb(var(--v-theme-pen)); stroke-width: 2.6; stroke-linecap: round; }
-.wash { fill: rgba(var(--v-theme-primary), 0.36); }
-.washed { fill: color-mix(in srgb, rgb(var(--v-theme-primary)) 36%, rgb(var(--v-theme-fur))); }
-.face { fill: rgb(var(--v-theme-pen)); }
-.ground { fill: rgb(var(--v-theme-ink)); opacity: 0.1; }
+.dog-part {
+  display: block;
+  width: 100%;
+}
+.coat {
+  fill: rgb(var(--v-theme-fur));
+  stroke: rgb(var(--v-theme-pen));
+  stroke-width: 2.6;
+  stroke-linejoin: round;
+}
+.far {
+  fill: rgb(var(--v-theme-far-fur));
+  stroke: rgb(var(--v-theme-pen));
+  stroke-width: 2;
+}
+.line {
+  fill: none;
+  stroke: rgb(var(--v-theme-pen));
+  stroke-width: 2.6;
+  stroke-linecap: round;
+}
+.wash {
+  fill: rgba(var(--v-theme-primary), 0.36);
+}
+.washed {
+  fill: color-mix(in srgb, rgb(var(--v-theme-primary)) 36%, rgb(var(--v-theme-fur)));
+}
+.face {
+  fill: rgb(var(--v-theme-pen));
+}
+.ground {
+  fill: rgb(var(--v-theme-ink));
+  opacity: 0.1;
+}
 </style>

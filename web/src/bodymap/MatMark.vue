@@ -14,6 +14,15 @@ const scale = SCALES[props.lump] ?? 0.9
 </template>
 
 <style scoped>
-path { fill: rgb(var(--v-theme-burr)); stroke: rgb(var(--v-theme-pen)); stroke-width: 2.4; stroke-linejoin: round; stroke-linecap: round; }
-.ends { fill: none; stroke: rgb(var(--v-theme-pale-fur)); }
+path {
+  fill: rgb(var(--v-theme-burr));
+  stroke: rgb(var(--v-theme-pen));
+  stroke-width: 2.4;
+  stroke-linejoin: round;
+  stroke-linecap: round;
+}
+.ends {
+  fill: none;
+  stroke: rgb(var(--v-theme-pale-fur));
+}
 </style>

@@ -9,8 +9,9 @@ export function closedCurve(points: readonly Point[]): string {
   let path = `M${at(0).join(' ')}`
   for (let i = 0; i < n; i++) {
     const [p0, p1, p2, p3] = [at(i - 1), at(i), at(i + 1), at(i + 2)]
-    path += `C${r(p1[0] + (p2[0] - p0[0]) * TENSION)} ${r(p1[1] + (p2[1] - p0[1]) * TENSION)} `
-      + `${r(p2[0] - (p3[0] - p1[0]) * TENSION)} ${r(p2[1] - (p3[1] - p1[1]) * TENSION)} ${p2[0]} ${p2[1]}`
+    path +=
+      `C${r(p1[0] + (p2[0] - p0[0]) * TENSION)} ${r(p1[1] + (p2[1] - p0[1]) * TENSION)} ` +
+      `${r(p2[0] - (p3[0] - p1[0]) * TENSION)} ${r(p2[1] - (p3[1] - p1[1]) * TENSION)} ${p2[0]} ${p2[1]}`
   }
   return path + 'Z'
 }
@@ -24,7 +25,10 @@ export function sampleCurve(points: readonly Point[], step: number): Point[] {
     const [p0, p1, p2, p3] = [at(i - 1), at(i), at(i + 1), at(i + 2)]
     const parts = Math.max(1, Math.round(Math.hypot(p2[0] - p1[0], p2[1] - p1[1]) / step))
     for (let k = 0; k < parts; k++) {
-      samples.push([catmullRom(p0[0], p1[0], p2[0], p3[0], k / parts), catmullRom(p0[1], p1[1], p2[1], p3[1], k / parts)])
+      samples.push([
+        catmullRom(p0[0], p1[0], p2[0], p3[0], k / parts),
+        catmullRom(p0[1], p1[1], p2[1], p3[1], k / parts),
+      ])
     }
   }
   return samples

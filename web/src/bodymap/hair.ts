@@ -10,7 +10,10 @@ export interface DrawnHair {
   pale: boolean
 }
 
-export interface PenStrokes { d: string; kind: CoatKind }
+export interface PenStrokes {
+  d: string
+  kind: CoatKind
+}
 
 export interface HairDrawing {
   /** Tufts that stand out over the outline, to be filled like the coat. */
@@ -22,15 +25,42 @@ export interface HairDrawing {
 
 /** Lie of the hair on each section, degrees: 0 toward the tail, 90 toward the ground. */
 const LIE: Partial<Record<Section, number>> = {
-  MUZZLE: 28, CROWN: 14, BEHIND_EAR_LEFT: 64, NECK_RUFF: 52, THROAT: 78, CHEST: 96, SHOULDER_LEFT: 66,
-  BACK: 12, SIDE_LEFT: 38, BELLY: 52, ARMPIT_LEFT: 82, FRONT_LEG_LEFT: 94, FRONT_FOOT_LEFT: 104,
-  THIGH_LEFT: 66, REAR_TROUSERS: 84, HIND_LEG_LEFT: 96, HIND_FOOT_LEFT: 104,
+  MUZZLE: 28,
+  CROWN: 14,
+  BEHIND_EAR_LEFT: 64,
+  NECK_RUFF: 52,
+  THROAT: 78,
+  CHEST: 96,
+  SHOULDER_LEFT: 66,
+  BACK: 12,
+  SIDE_LEFT: 38,
+  BELLY: 52,
+  ARMPIT_LEFT: 82,
+  FRONT_LEG_LEFT: 94,
+  FRONT_FOOT_LEFT: 104,
+  THIGH_LEFT: 66,
+  REAR_TROUSERS: 84,
+  HIND_LEG_LEFT: 96,
+  HIND_FOOT_LEFT: 104,
 }
 
 const REGION_OF: Partial<Record<Section, Region>> = {
-  MUZZLE: 'HEAD', CROWN: 'HEAD', BEHIND_EAR_LEFT: 'EARS', NECK_RUFF: 'NECK', THROAT: 'NECK', CHEST: 'NECK',
-  SHOULDER_LEFT: 'BODY', BACK: 'BODY', SIDE_LEFT: 'BODY', BELLY: 'BODY', ARMPIT_LEFT: 'BODY', THIGH_LEFT: 'BODY',
-  FRONT_LEG_LEFT: 'LEGS', FRONT_FOOT_LEFT: 'LEGS', HIND_LEG_LEFT: 'LEGS', HIND_FOOT_LEFT: 'LEGS',
+  MUZZLE: 'HEAD',
+  CROWN: 'HEAD',
+  BEHIND_EAR_LEFT: 'EARS',
+  NECK_RUFF: 'NECK',
+  THROAT: 'NECK',
+  CHEST: 'NECK',
+  SHOULDER_LEFT: 'BODY',
+  BACK: 'BODY',
+  SIDE_LEFT: 'BODY',
+  BELLY: 'BODY',
+  ARMPIT_LEFT: 'BODY',
+  THIGH_LEFT: 'BODY',
+  FRONT_LEG_LEFT: 'LEGS',
+  FRONT_FOOT_LEFT: 'LEGS',
+  HIND_LEG_LEFT: 'LEGS',
+  HIND_FOOT_LEFT: 'LEGS',
   REAR_TROUSERS: 'REAR',
 }
 
@@ -65,10 +95,21 @@ type HairAt = (section: Section) => DrawnHair | undefined
 type Random = () => number
 
 /** A point of the outline, the way on from it and the way out. */
-interface Edge { at: Point; along: Point; normal: Point; section: Section }
+interface Edge {
+  at: Point
+  along: Point
+  normal: Point
+  section: Section
+}
 
 /** A point where a stroke may stand, with what chance gave it. */
-interface Place { at: Point; section: Section; keep: number; turn: number; size: number }
+interface Place {
+  at: Point
+  section: Section
+  keep: number
+  turn: number
+  size: number
+}
 
 /** Where hair can stand is the same for every coat, so it is worked out once. */
 const BODY_EDGE = edgeOf(BODY, sectionAt)
@@ -88,8 +129,12 @@ function edgeOf(outline: readonly Point[], sectionOf: (at: Point) => Section | u
   })
 }
 
-function placesIn(outline: readonly Point[], [left, top, right, bottom]: [number, number, number, number],
-  sectionOf: (at: Point) => Section | undefined, random: Random): Place[] {
+function placesIn(
+  outline: readonly Point[],
+  [left, top, right, bottom]: [number, number, number, number],
+  sectionOf: (at: Point) => Section | undefined,
+  random: Random,
+): Place[] {
   const polygon = sampleCurve(outline, 8)
   const places: Place[] = []
   for (let gy = top; gy < bottom; gy += FINE) {
@@ -116,9 +161,10 @@ function fringe(edge: readonly Edge[], hairAt: HairAt) {
     walked = 0
     const reach = Math.min(tuft.most, hair.millimetres * tuft.reach) * bearded(section, hair.kind, at)
     if (reach < 2.5) continue
-    paths[hair.pale ? 'pale' : 'dark'] += hair.kind === 'CURLY'
-      ? curl(at, normal, reach, random)
-      : lock(at, normal, along, lieOf(section), reach, tuft.breadth, tuft.hang, random)
+    paths[hair.pale ? 'pale' : 'dark'] +=
+      hair.kind === 'CURLY'
+        ? curl(at, normal, reach, random)
+        : lock(at, normal, along, lieOf(section), reach, tuft.breadth, tuft.hang, random)
   }
   return toList(paths)
 }
@@ -133,13 +179,24 @@ function bearded(section: Section, kind: CoatKind, [x, y]: Point): number {
   return x < 130 ? 0.12 : 0.4
 }
 
-function lock(at: Point, normal: Point, along: Point, lie: Point, reach: number, breadth: number, hang: number,
-  random: Random): string {
+function lock(
+  at: Point,
+  normal: Point,
+  along: Point,
+  lie: Point,
+  reach: number,
+  breadth: number,
+  hang: number,
+  random: Random,
+): string {
   const length = reach * (0.7 + 0.6 * random())
   const [lx, ly] = lie
   const [ux, uy] = unit(normal[0] + lx * 0.9, normal[1] + ly * 0.9 + hang * 0.6)
   const tip: Point = [at[0] + ux * length, at[1] + uy * length + hang * length * 0.25]
-  const bulge: Point = [at[0] + normal[0] * length * 0.55 + lx * length * 0.2, at[1] + normal[1] * length * 0.55 + ly * length * 0.2]
+  const bulge: Point = [
+    at[0] + normal[0] * length * 0.55 + lx * length * 0.2,
+    at[1] + normal[1] * length * 0.55 + ly * length * 0.2,
+  ]
   const half = breadth * (0.75 + 0.5 * random())
   const [a, b]: [Point, Point] = [
     [at[0] - along[0] * half - normal[0] * 5, at[1] - along[1] * half - normal[1] * 5],
@@ -154,7 +211,16 @@ function curl(at: Point, normal: Point, reach: number, random: Random): string {
   return `M${r(x - radius)} ${r(y)}a${r(radius)} ${r(radius)} 0 1 1 ${r(2 * radius)} 0a${r(radius)} ${r(radius)} 0 1 1 ${r(-2 * radius)} 0Z`
 }
 
-const GRID: Record<CoatKind, number> = { SMOOTH: 26, DOUBLE: 15, DROP: 14, CURLY: 17, WIRE: 14, FEATHERED: 17, CORDED: 22, HAIRLESS: 60 }
+const GRID: Record<CoatKind, number> = {
+  SMOOTH: 26,
+  DOUBLE: 15,
+  DROP: 14,
+  CURLY: 17,
+  WIRE: 14,
+  FEATHERED: 17,
+  CORDED: 22,
+  HAIRLESS: 60,
+}
 
 function strokes(places: readonly Place[], hairAt: HairAt) {
   const paths = new Map<CoatKind, PenStrokes>()
@@ -203,7 +269,10 @@ function lieOf(section: Section, turn = 0): Point {
 }
 
 function toList(paths: Record<'pale' | 'dark', string>) {
-  return [{ d: paths.dark, pale: false }, { d: paths.pale, pale: true }].filter((path) => path.d)
+  return [
+    { d: paths.dark, pale: false },
+    { d: paths.pale, pale: true },
+  ].filter((path) => path.d)
 }
 
 function unit(x: number, y: number): Point {

@@ -1,4 +1,10 @@
-const WASHES = ['transparent', '--v-theme-secondary, 0.22', '--v-theme-secondary, 0.42', '--v-theme-primary, 0.42', '--v-theme-primary, 0.72']
+const WASHES = [
+  'transparent',
+  '--v-theme-secondary, 0.22',
+  '--v-theme-secondary, 0.42',
+  '--v-theme-primary, 0.42',
+  '--v-theme-primary, 0.72',
+]
 
 /** The wash for so many burrs: moss while it rests, rust when it is due. */
 export function burrWash(burrs: number): string {

@@ -8,8 +8,18 @@ import { REGIONS } from './words'
 /** What an owner would see who gives this answer; its words stand beside it. */
 defineProps<{ answer: Answer }>()
 
-function dog(kind: CoatKind, lengths: Partial<Record<Region, number>>, short: number, shortKind: CoatKind = kind): Record<string, DrawnHair> {
-  return Object.fromEntries(REGIONS.map(({ value }) => [value, { kind: lengths[value] ? kind : shortKind, millimetres: lengths[value] ?? short, pale: false }]))
+function dog(
+  kind: CoatKind,
+  lengths: Partial<Record<Region, number>>,
+  short: number,
+  shortKind: CoatKind = kind,
+): Record<string, DrawnHair> {
+  return Object.fromEntries(
+    REGIONS.map(({ value }) => [
+      value,
+      { kind: lengths[value] ? kind : shortKind, millimetres: lengths[value] ?? short, pale: false },
+    ]),
+  )
 }
 /** Where it is long, on the dog. */
 const DOGS: Partial<Record<Answer, Record<string, DrawnHair>>> = {
@@ -22,20 +32,50 @@ const DOGS: Partial<Record<Answer, Record<string, DrawnHair>>> = {
 </script>
 
 <template>
-  <div v-if="DOGS[answer]" class="drawing" aria-hidden="true" inert><CoatSide side="LEFT" :names="{}" :coat="DOGS[answer]" still /></div>
+  <div v-if="DOGS[answer]" class="drawing" aria-hidden="true" inert>
+    <CoatSide side="LEFT" :names="{}" :coat="DOGS[answer]" still />
+  </div>
   <svg v-else class="drawing" viewBox="0 0 120 80" aria-hidden="true">
     <path v-for="(part, i) in ANSWER_DRAWINGS[answer]" :key="i" :class="part.part" :d="part.d" />
   </svg>
 </template>
 
 <style scoped>
-.drawing { display: block; width: 100%; }
-path { fill: none; stroke: rgb(var(--v-theme-ink)); stroke-width: 1.8; stroke-linecap: round; stroke-linejoin: round; }
-.skin { fill: #D9A48C; stroke: none; }
-.coarse { stroke-width: 2.8; }
-.fluff { stroke: rgb(var(--v-theme-seam)); fill: rgba(var(--v-theme-wool), 0.6); }
-.rope { fill: rgb(var(--v-theme-fur)); }
-.hand { fill: #E2B79F; stroke-width: 1.4; }
-.water { fill: rgb(var(--v-theme-slate)); stroke: none; }
-.mark { stroke: rgb(var(--v-theme-primary)); stroke-width: 3; }
+.drawing {
+  display: block;
+  width: 100%;
+}
+path {
+  fill: none;
+  stroke: rgb(var(--v-theme-ink));
+  stroke-width: 1.8;
+  stroke-linecap: round;
+  stroke-linejoin: round;
+}
+.skin {
+  fill: #d9a48c;
+  stroke: none;
+}
+.coarse {
+  stroke-width: 2.8;
+}
+.fluff {
+  stroke: rgb(var(--v-theme-seam));
+  fill: rgba(var(--v-theme-wool), 0.6);
+}
+.rope {
+  fill: rgb(var(--v-theme-fur));
+}
+.hand {
+  fill: #e2b79f;
+  stroke-width: 1.4;
+}
+.water {
+  fill: rgb(var(--v-theme-slate));
+  stroke: none;
+}
+.mark {
+  stroke: rgb(var(--v-theme-primary));
+  stroke-width: 3;
+}
 </style>

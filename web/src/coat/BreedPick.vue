@@ -11,9 +11,18 @@ defineEmits<{ propose: [breed: Breed] }>()
 const { say } = useUnits()
 const breeds = useBreeds()
 const typed = ref(props.breed)
-watch(() => props.breed, (breed) => { typed.value = breed })
+watch(
+  () => props.breed,
+  (breed) => {
+    typed.value = breed
+  },
+)
 
-const plain = (name: string) => name.normalize('NFD').toLowerCase().replace(/[^a-z]/g, '')
+const plain = (name: string) =>
+  name
+    .normalize('NFD')
+    .toLowerCase()
+    .replace(/[^a-z]/g, '')
 const found = computed(() => breeds.data.value?.find((b) => plain(b.name) === plain(typed.value)))
 </script>
 
@@ -31,8 +40,27 @@ const found = computed(() => breeds.data.value?.find((b) => plain(b.name) === pl
 </template>
 
 <style scoped>
-.breed { display: flex; flex-wrap: wrap; gap: 6px 14px; align-items: center; margin: 8px 0 4px; }
-label { font-weight: 700; }
-input { border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 8px 7px 9px 6px; min-height: 44px; padding: 4px 12px; background: rgb(var(--v-theme-surface)); color: inherit; font: inherit; width: 250px; }
-.quiet { flex: 1 1 100%; }
+.breed {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 14px;
+  align-items: center;
+  margin: 8px 0 4px;
+}
+label {
+  font-weight: 700;
+}
+input {
+  border: 1.5px solid rgb(var(--v-theme-seam));
+  border-radius: 8px 7px 9px 6px;
+  min-height: 44px;
+  padding: 4px 12px;
+  background: rgb(var(--v-theme-surface));
+  color: inherit;
+  font: inherit;
+  width: 250px;
+}
+.quiet {
+  flex: 1 1 100%;
+}
 </style>

@@ -25,46 +25,89 @@ const { readings } = useReadings(() => props.dogId)
 
 /** One place of each region carries its letter on the drawing. */
 const PLACE: Record<Region, Section[]> = {
-  HEAD: ['CROWN'], EARS: ['EAR_LEFT', 'EAR_RIGHT'], NECK: ['NECK_RUFF'], BODY: ['SIDE_LEFT', 'SIDE_RIGHT'],
-  LEGS: ['FRONT_LEG_LEFT', 'FRONT_LEG_RIGHT'], REAR: ['REAR_TROUSERS'], TAIL: ['TAIL_WHOLE'],
+  HEAD: ['CROWN'],
+  EARS: ['EAR_LEFT', 'EAR_RIGHT'],
+  NECK: ['NECK_RUFF'],
+  BODY: ['SIDE_LEFT', 'SIDE_RIGHT'],
+  LEGS: ['FRONT_LEG_LEFT', 'FRONT_LEG_RIGHT'],
+  REAR: ['REAR_TROUSERS'],
+  TAIL: ['TAIL_WHOLE'],
 }
 const letters = Object.fromEntries(REGIONS.map((r, i) => [r.value, 'ABCDEFG'[i]!])) as Record<Region, string>
-const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries(
-  REGIONS.flatMap((r) => PLACE[r.value].map((section) => [section, { letter: letters[r.value] }]))))
+const paint = computed<Partial<Record<Section, Paint>>>(() =>
+  Object.fromEntries(REGIONS.flatMap((r) => PLACE[r.value].map((section) => [section, { letter: letters[r.value] }]))),
+)
 
-const rows = computed(() => REGIONS.map((r) => {
-  const hair = stored.data.value!.regions.find((x) => x.region === r.value)!
-  const grown = readings.data.value?.find((x) => x.region === r.value)?.growth
-  return {
-    region: r.value, title: r.title, hair, kind: kinds.data.value?.find((k) => k.kind === hair.kind),
-    density: DENSITIES.find((d) => d.value === hair.density)!.title.toLowerCase(),
-    texture: TEXTURES.find((t) => t.value === hair.texture)!.title.toLowerCase(),
-    growth: grown && grown.readings > 1 ? `${growth(grown.millimetresPerDay)} ± ${growth(grown.plusMinus)}` : '',
-  }
-}))
-const limits = computed(() => [...new Map(rows.value.filter((r) => r.kind?.limits).map((r) => [r.kind!.kind, r.kind!.limits!])).values()])
+const rows = computed(() =>
+  REGIONS.map((r) => {
+    const hair = stored.data.value!.regions.find((x) => x.region === r.value)!
+    const grown = readings.data.value?.find((x) => x.region === r.value)?.growth
+    return {
+      region: r.value,
+      title: r.title,
+      hair,
+      kind: kinds.data.value?.find((k) => k.kind === hair.kind),
+      density: DENSITIES.find((d) => d.value === hair.density)!.title.toLowerCase(),
+      texture: TEXTURES.find((t) => t.value === hair.texture)!.title.toLowerCase(),
+      growth: grown && grown.readings > 1 ? `${growth(grown.millimetresPerDay)} ± ${growth(grown.plusMinus)}` : '',
+    }
+  }),
+)
+const limits = computed(() => [
+  ...new Map(rows.value.filter((r) => r.kind?.limits).map((r) => [r.kind!.kind, r.kind!.limits!])).values(),
+])
 function state(coat: CoatForm): string {
-  return [coat.sheddingHeavily && 'The undercoat is letting go just now.', coat.neglected && 'No comb has been to the skin for weeks.'].filter(Boolean).join(' ')
+  return [
+    coat.sheddingHeavily && 'The undercoat is letting go just now.',
+    coat.neglected && 'No comb has been to the skin for weeks.',
+  ]
+    .filter(Boolean)
+    .join(' ')
 }
 </script>
 
 <template>
-  <PageState :pending="!stored.data.value || !dog.data.value || !kinds.data.value" :error="stored.error.value" @retry="stored.refetch()">
+  <PageState
+    :pending="!stored.data.value || !dog.data.value || !kinds.data.value"
+    :error="stored.error.value"
+    @retry="stored.refetch()"
+  >
     <div v-if="stored.data.value && dog.data.value" class="card">
       <SubNav label="Coat" :pages="coatPages(dogId)" />
       <CardTitle>{{ dog.data.value.form.name }}’s coat</CardTitle>
-      <p>{{ [dog.data.value.form.breed, mass(dog.data.value.form.kilograms)].filter(Boolean).join(', ') }}. {{ state(stored.data.value) }}</p>
+      <p>
+        {{ [dog.data.value.form.breed, mass(dog.data.value.form.kilograms)].filter(Boolean).join(', ') }}.
+        {{ state(stored.data.value) }}
+      </p>
       <div class="cols">
         <CoatMap :names="names" :coat="drawn(stored.data.value)" :paint="paint" still />
         <div>
           <table>
-            <thead><tr><th scope="col"><span class="sr">Letter</span></th><th scope="col">Where</th><th scope="col">Length</th><th scope="col">Kind</th><th scope="col">Hair</th><th scope="col">Grows</th></tr></thead>
+            <thead>
+              <tr>
+                <th scope="col"><span class="sr">Letter</span></th>
+                <th scope="col">Where</th>
+                <th scope="col">Length</th>
+                <th scope="col">Kind</th>
+                <th scope="col">Hair</th>
+                <th scope="col">Grows</th>
+              </tr>
+            </thead>
             <tbody>
               <tr v-for="row in rows" :key="row.region">
-                <td class="slab">{{ letters[row.region] }}</td><th scope="row">{{ row.title }}</th>
-                <td class="mm"><b>{{ length(row.hair.millimetres) }}</b><i :style="{ width: `${Math.min(100, row.hair.millimetres / 2)}%` }" aria-hidden="true" /></td>
+                <td class="slab">{{ letters[row.region] }}</td>
+                <th scope="row">{{ row.title }}</th>
+                <td class="mm">
+                  <b>{{ length(row.hair.millimetres) }}</b><i
+                    :style="{ width: `${Math.min(100, row.hair.millimetres / 2)}%` }"
+                    aria-hidden="true"
+                  />
+                </td>
                 <td>{{ row.kind?.label }}</td>
-                <td>{{ row.density }}, {{ row.texture }}{{ row.hair.undercoat ? ', undercoat' : '' }}{{ row.hair.pale ? ', pale' : '' }}</td>
+                <td>
+                  {{ row.density }}, {{ row.texture }}{{ row.hair.undercoat ? ', undercoat' : ''
+                  }}{{ row.hair.pale ? ', pale' : '' }}
+                </td>
                 <td>{{ row.growth || 'not measured' }}</td>
               </tr>
             </tbody>
@@ -78,13 +121,63 @@ function state(coat: CoatForm): string {
 </template>
 
 <style scoped>
-.cols { display: grid; grid-template-columns: 36% 1fr; gap: 32px; align-items: start; margin-top: 12px; }
-table { border-collapse: collapse; width: 100%; margin-bottom: 12px; }
-th, td { text-align: left; padding: 9px 12px 9px 0; border-bottom: 1px dashed rgb(var(--v-theme-seam)); vertical-align: top; line-height: 1.25; }
-thead th { font-size: 0.88rem; }
-.mm { min-width: 92px; }
-.mm i { display: block; height: 5px; border-radius: 3px; background: rgb(var(--v-theme-primary)); margin-top: 4px; }
-.sr { position: absolute; clip-path: inset(50%); }
-@media (max-width: 899px) { .cols { grid-template-columns: 1fr; } th, td { padding-right: 8px; font-size: 0.92rem; } }
-@media print { .cols { grid-template-columns: 40% 1fr; gap: 16px; } .card { font-size: 10pt; } .mm i { print-color-adjust: exact; } }
+.cols {
+  display: grid;
+  grid-template-columns: 36% 1fr;
+  gap: 32px;
+  align-items: start;
+  margin-top: 12px;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+  margin-bottom: 12px;
+}
+th,
+td {
+  text-align: left;
+  padding: 9px 12px 9px 0;
+  border-bottom: 1px dashed rgb(var(--v-theme-seam));
+  vertical-align: top;
+  line-height: 1.25;
+}
+thead th {
+  font-size: 0.88rem;
+}
+.mm {
+  min-width: 92px;
+}
+.mm i {
+  display: block;
+  height: 5px;
+  border-radius: 3px;
+  background: rgb(var(--v-theme-primary));
+  margin-top: 4px;
+}
+.sr {
+  position: absolute;
+  clip-path: inset(50%);
+}
+@media (max-width: 899px) {
+  .cols {
+    grid-template-columns: 1fr;
+  }
+  th,
+  td {
+    padding-right: 8px;
+    font-size: 0.92rem;
+  }
+}
+@media print {
+  .cols {
+    grid-template-columns: 40% 1fr;
+    gap: 16px;
+  }
+  .card {
+    font-size: 10pt;
+  }
+  .mm i {
+    print-color-adjust: exact;
+  }
+}
 </style>

@@ -37,10 +37,13 @@ watch(stored.data, (coat) => coat !== undefined && start(coat ?? NEW_COAT), { im
 const isNew = computed(() => stored.data.value === null)
 /** A new coat is first described all over, then where it differs. */
 const found = computed(() => route.query.found as Region | 'all' | undefined)
-const chosen = ref<Region[]>(REGIONS.map((r) => r.value).filter((r) => !found.value || found.value === 'all' || r === found.value))
+const chosen = ref<Region[]>(
+  REGIONS.map((r) => r.value).filter((r) => !found.value || found.value === 'all' || r === found.value),
+)
 const allOver = computed(() => chosen.value.length === REGIONS.length)
-const selectedSections = computed<Section[]>(() => allOver.value ? []
-  : list.value.filter((s) => chosen.value.includes(s.region)).map((s) => s.section))
+const selectedSections = computed<Section[]>(() =>
+  allOver.value ? [] : list.value.filter((s) => chosen.value.includes(s.region)).map((s) => s.section),
+)
 const hairs = computed(() => draft.value!.regions.filter((hair) => chosen.value.includes(hair.region)))
 
 function inShort(region: Region): string {
@@ -53,7 +56,7 @@ function pickSection(section: Section) {
   if (region) chosen.value = [region]
 }
 
-const problems = computed(() => save.error.value instanceof ApiProblem ? save.error.value.fields : [])
+const problems = computed(() => (save.error.value instanceof ApiProblem ? save.error.value.fields : []))
 
 /** Which region "regions[3].millimetres" is about. */
 function regionOf(field: string): string {
@@ -64,16 +67,29 @@ function regionOf(field: string): string {
 
 /** What was rarely so, and is asked about once before it is kept. */
 const doubts = ref<Doubt[]>([])
-watch(draft, () => { doubts.value = [] }, { deep: true })
-const doubtsShown = computed(() => [...new Map(doubts.value.map((d) => [d.question.text, d])).values()].map((d) => ({
-  ...d, where: doubts.value.filter((x) => x.question.text === d.question.text).map((x) => REGIONS.find((r) => r.value === x.region)!.title.toLowerCase()),
-})))
+watch(
+  draft,
+  () => {
+    doubts.value = []
+  },
+  { deep: true },
+)
+const doubtsShown = computed(() =>
+  [...new Map(doubts.value.map((d) => [d.question.text, d])).values()].map((d) => ({
+    ...d,
+    where: doubts.value
+      .filter((x) => x.question.text === d.question.text)
+      .map((x) => REGIONS.find((r) => r.value === x.region)!.title.toLowerCase()),
+  })),
+)
 
 function propose(breed: Breed) {
   const before = JSON.parse(JSON.stringify(draft.value)) as CoatForm
   draft.value = JSON.parse(JSON.stringify(breed.coat)) as CoatForm
   chosen.value = REGIONS.map((r) => r.value)
-  tell(`Filled in from the usual ${breed.name} coat: a guess. Look it over, and measure.`, () => { draft.value = before })
+  tell(`Filled in from the usual ${breed.name} coat: a guess. Look it over, and measure.`, () => {
+    draft.value = before
+  })
 }
 
 async function submit() {
@@ -100,32 +116,60 @@ async function submit() {
       <div>
         <h2>{{ isNew ? 'What grows where?' : 'The coat' }}</h2>
         <p v-if="isNew">First say what grows all over; then pick the places that differ, here or on the dog.</p>
-        <p v-if="isNew" class="help">Not sure what it is? <router-link :to="`/dogs/${dogId}/coat/finder`">Find out by looking and feeling</router-link>, or start from the breed. If you know it already, just describe it.</p>
-        <BreedPick v-if="isNew" :breed="dog.data.value?.form.breed ?? ''" @propose="propose"><router-link :to="`/dogs/${dogId}/coat/finder`">find out</router-link></BreedPick>
-        <p v-if="found" class="found" role="status">What you found is filled in. Measure the lengths, look it over, and keep it.</p>
-        <p v-else-if="restored" class="quiet">Here is what you had entered before the page was closed; it is not kept yet.
-          <button type="button" class="forget" @click="forget(stored.data.value ?? NEW_COAT)">Forget it</button></p>
+        <p v-if="isNew" class="help">
+          Not sure what it is?
+          <router-link :to="`/dogs/${dogId}/coat/finder`">Find out by looking and feeling</router-link>, or start from
+          the breed. If you know it already, just describe it.
+        </p>
+        <BreedPick v-if="isNew" :breed="dog.data.value?.form.breed ?? ''" @propose="propose"
+          ><router-link :to="`/dogs/${dogId}/coat/finder`">find out</router-link></BreedPick
+        >
+        <p v-if="found" class="found" role="status">
+          What you found is filled in. Measure the lengths, look it over, and keep it.
+        </p>
+        <p v-else-if="restored" class="quiet">
+          Here is what you had entered before the page was closed; it is not kept yet.
+          <button type="button" class="forget" @click="forget(stored.data.value ?? NEW_COAT)">Forget it</button>
+        </p>
         <div class="regions" role="group" aria-label="Region">
-          <button type="button" :aria-pressed="allOver" @click="chosen = REGIONS.map((r) => r.value)"><b>All over</b></button>
-          <button v-for="region in REGIONS" :key="region.value" type="button"
-            :aria-pressed="!allOver && chosen.includes(region.value)" @click="chosen = [region.value]">
+          <button type="button" :aria-pressed="allOver" @click="chosen = REGIONS.map((r) => r.value)">
+            <b>All over</b>
+          </button>
+          <button
+            v-for="region in REGIONS"
+            :key="region.value"
+            type="button"
+            :aria-pressed="!allOver && chosen.includes(region.value)"
+            @click="chosen = [region.value]"
+          >
             <b>{{ region.title }}</b>
             <small>{{ inShort(region.value) }}</small>
           </button>
         </div>
         <HairEditor :hairs="hairs" :kinds="kinds.data.value!" />
-        <label class="shed"><input v-model="draft.sheddingHeavily" type="checkbox" />
-          <span>The undercoat is coming out in handfuls just now <small>heavy shedding, spring or autumn</small></span></label>
-        <label class="shed"><input v-model="draft.neglected" type="checkbox" />
-          <span>No comb has been to the skin for weeks <small>fingers and mist come first then</small></span></label>
+        <label class="shed"
+          ><input v-model="draft.sheddingHeavily" type="checkbox" />
+          <span
+            >The undercoat is coming out in handfuls just now <small>heavy shedding, spring or autumn</small></span
+          ></label
+        >
+        <label class="shed"
+          ><input v-model="draft.neglected" type="checkbox" />
+          <span>No comb has been to the skin for weeks <small>fingers and mist come first then</small></span></label
+        >
         <div v-if="doubts.length" class="doubts" role="alert">
           <strong>Is that so?</strong>
-          <p v-for="doubt in doubtsShown" :key="doubt.question.text">{{ say(doubt.question.text) }} <small>({{ doubt.where.length === REGIONS.length ? 'all over' : doubt.where.join(', ') }})</small></p>
+          <p v-for="doubt in doubtsShown" :key="doubt.question.text">
+            {{ say(doubt.question.text) }}
+            <small>({{ doubt.where.length === REGIONS.length ? 'all over' : doubt.where.join(', ') }})</small>
+          </p>
           <p>Look again and change it above, or keep it as it is.</p>
         </div>
         <div v-if="save.error.value" class="caution" role="alert">
           <strong>{{ saysWhat(save.error.value) }}</strong>
-          <div v-for="problem in problems" :key="problem.field">{{ regionOf(problem.field) }} {{ problem.message }}</div>
+          <div v-for="problem in problems" :key="problem.field">
+            {{ regionOf(problem.field) }} {{ problem.message }}
+          </div>
         </div>
         <v-btn type="submit" color="primary" size="large" :loading="save.isPending.value">
           {{ doubts.length ? 'It is so: keep it' : isNew ? 'On to the tools' : 'Keep this coat' }}
@@ -136,16 +180,68 @@ async function submit() {
 </template>
 
 <style scoped>
-.regions { display: flex; flex-wrap: wrap; gap: 8px; margin: 14px 0; }
-.regions button { text-align: left; min-height: 52px; padding: 6px 14px; border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 10px 8px 11px 7px; background: rgb(var(--v-theme-surface)); }
-.regions button[aria-pressed='true'] { background: rgb(var(--v-theme-wool)); border-color: rgb(var(--v-theme-ink)); box-shadow: inset 0 -3px rgb(var(--v-theme-primary)); }
-.regions small { display: block; font-size: 0.85rem; }
-.forget { text-decoration: underline dotted; text-underline-offset: 4px; min-height: 32px; }
-.found { border-left: 5px solid rgb(var(--v-theme-secondary)); padding: 4px 0 4px 14px; }
-.help { margin-top: 4px; }
-.doubts { border: 1.5px dashed rgb(var(--v-theme-primary)); border-radius: 12px 9px 13px 8px; padding: 10px 16px; margin: 8px 0 16px; }
-.shed { display: flex; gap: 10px; align-items: center; min-height: 44px; margin: 4px 0; cursor: pointer; }
-.shed input { width: 20px; height: 20px; accent-color: rgb(var(--v-theme-secondary)); flex: none; }
-.shed small { display: block; font-size: 0.85rem; }
-@media (max-width: 599px) { .regions button { flex: 1 1 45%; } }
+.regions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin: 14px 0;
+}
+.regions button {
+  text-align: left;
+  min-height: 52px;
+  padding: 6px 14px;
+  border: 1.5px solid rgb(var(--v-theme-seam));
+  border-radius: 10px 8px 11px 7px;
+  background: rgb(var(--v-theme-surface));
+}
+.regions button[aria-pressed='true'] {
+  background: rgb(var(--v-theme-wool));
+  border-color: rgb(var(--v-theme-ink));
+  box-shadow: inset 0 -3px rgb(var(--v-theme-primary));
+}
+.regions small {
+  display: block;
+  font-size: 0.85rem;
+}
+.forget {
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
+  min-height: 32px;
+}
+.found {
+  border-left: 5px solid rgb(var(--v-theme-secondary));
+  padding: 4px 0 4px 14px;
+}
+.help {
+  margin-top: 4px;
+}
+.doubts {
+  border: 1.5px dashed rgb(var(--v-theme-primary));
+  border-radius: 12px 9px 13px 8px;
+  padding: 10px 16px;
+  margin: 8px 0 16px;
+}
+.shed {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  min-height: 44px;
+  margin: 4px 0;
+  cursor: pointer;
+}
+.shed input {
+  width: 20px;
+  height: 20px;
+  accent-color: rgb(var(--v-theme-secondary));
+  flex: none;
+}
+.shed small {
+  display: block;
+  font-size: 0.85rem;
+}
+@media (max-width: 599px) {
+  .regions button {
+    flex: 1 1 45%;
+  }
+}
 </style>

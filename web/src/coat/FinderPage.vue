@@ -23,7 +23,10 @@ watch(stored.data, (coat) => coat !== undefined && start(coat ?? NEW_COAT), { im
 
 type Observed = ObservationView['observation']
 /** Kept in this browser until it is taken, so that a closed page loses nothing. */
-interface Looked { regions: Region[]; seen: Partial<Record<Observed, Answer | null>> }
+interface Looked {
+  regions: Region[]
+  seen: Partial<Record<Observed, Answer | null>>
+}
 const looked = useDraft<Looked>(`finder-${props.dogId}`)
 looked.start({ regions: REGIONS.map((r) => r.value), seen: {} })
 const seen = computed(() => looked.draft.value!.seen)
@@ -37,9 +40,13 @@ const current = computed<ObservationView | undefined>(() => observations.value[a
 const isSeen = (observation: Observed) => observation in seen.value
 const answers = computed(() => observations.value.map((o) => seen.value[o.observation]).filter((a): a is Answer => !!a))
 /** Goes on where it was left. */
-watch(key.data, (all) => {
-  if (all) at.value = observations.value.filter((o) => isSeen(o.observation)).length
-}, { immediate: true })
+watch(
+  key.data,
+  (all) => {
+    if (all) at.value = observations.value.filter((o) => isSeen(o.observation)).length
+  },
+  { immediate: true },
+)
 const finding = useFinding(() => answers.value)
 const result = computed(() => finding.data.value)
 
@@ -66,7 +73,8 @@ useKeys((key) => {
 function lookAgain(observation: Observed) {
   void go(observations.value.findIndex((o) => o.observation === observation))
 }
-const labelOf = (o: ObservationView) => o.answers.find((a) => a.answer === seen.value[o.observation])?.label ?? (isSeen(o.observation) ? 'cannot tell' : '')
+const labelOf = (o: ObservationView) =>
+  o.answers.find((a) => a.answer === seen.value[o.observation])?.label ?? (isSeen(o.observation) ? 'cannot tell' : '')
 
 /** Fills the coat's form; lengths are measured there. */
 async function take(which: number) {
@@ -74,8 +82,16 @@ async function take(which: number) {
   // What is on screen may still be said of the answers before the last one.
   const found = finding.isPlaceholderData.value ? (await finding.refetch({ cancelRefetch: false })).data : result.value
   if (!found) return
-  draft.value!.regions.filter((hair) => regions.value.includes(hair.region)).forEach((hair) => Object.assign(hair,
-    { kind, density: found.density.value, texture: found.texture.value, undercoat: found.undercoat.value }))
+  draft
+    .value!.regions.filter((hair) => regions.value.includes(hair.region))
+    .forEach((hair) =>
+      Object.assign(hair, {
+        kind,
+        density: found.density.value,
+        texture: found.texture.value,
+        undercoat: found.undercoat.value,
+      }),
+    )
   looked.clear()
   void router.push({ path: `/dogs/${props.dogId}/coat`, query: { found: allOver.value ? 'all' : regions.value[0] } })
 }
@@ -89,21 +105,43 @@ async function take(which: number) {
       <div class="cols">
         <section aria-labelledby="question">
           <div class="scope" role="group" aria-label="For which part of the dog">
-            <button type="button" :aria-pressed="allOver" @click="pickRegions(REGIONS.map((r) => r.value))">Once for all</button>
-            <button v-for="r in REGIONS" :key="r.value" type="button" :aria-pressed="!allOver && regions[0] === r.value" @click="pickRegions([r.value])">{{ r.title }}</button>
+            <button type="button" :aria-pressed="allOver" @click="pickRegions(REGIONS.map((r) => r.value))">
+              Once for all
+            </button>
+            <button
+              v-for="r in REGIONS"
+              :key="r.value"
+              type="button"
+              :aria-pressed="!allOver && regions[0] === r.value"
+              @click="pickRegions([r.value])"
+            >
+              {{ r.title }}
+            </button>
           </div>
           <template v-if="current">
             <p class="quiet">{{ at + 1 }} of {{ observations.length }}</p>
             <h2 id="question" ref="question" tabindex="-1">{{ current.question }}</h2>
             <p>{{ current.how }}</p>
             <div class="answers" role="group" aria-labelledby="question">
-              <button v-for="(option, i) in current.answers" :key="option.answer" type="button" :aria-pressed="seen[current.observation] === option.answer" @click="answer(option.answer)">
+              <button
+                v-for="(option, i) in current.answers"
+                :key="option.answer"
+                type="button"
+                :aria-pressed="seen[current.observation] === option.answer"
+                @click="answer(option.answer)"
+              >
                 <AnswerDrawing :answer="option.answer" />
-                <span><kbd aria-hidden="true">{{ i + 1 }}</kbd> {{ option.label }}</span>
+                <span
+                  ><kbd aria-hidden="true">{{ i + 1 }}</kbd> {{ option.label }}</span
+                >
               </button>
             </div>
-            <p class="acts"><button type="button" class="link" @click="answer(null)"><kbd aria-hidden="true">0</kbd> I cannot tell</button>
-              <button v-if="at > 0" type="button" class="link" @click="go(at - 1)">Back</button></p>
+            <p class="acts">
+              <button type="button" class="link" @click="answer(null)">
+                <kbd aria-hidden="true">0</kbd> I cannot tell
+              </button>
+              <button v-if="at > 0" type="button" class="link" @click="go(at - 1)">Back</button>
+            </p>
           </template>
           <template v-else>
             <h2 id="question" ref="question" tabindex="-1">That is all there is to see</h2>
@@ -111,33 +149,135 @@ async function take(which: number) {
           </template>
           <ul v-if="Object.keys(seen).length" class="seen" aria-label="Seen so far">
             <li v-for="o in observations.filter((x) => isSeen(x.observation))" :key="o.observation">
-              <button type="button" @click="lookAgain(o.observation)">{{ o.question.replace(/ What do you see\?$/, '') }} <b>{{ labelOf(o) }}</b></button>
+              <button type="button" @click="lookAgain(o.observation)">
+                {{ o.question.replace(/ What do you see\?$/, '') }} <b>{{ labelOf(o) }}</b>
+              </button>
             </li>
           </ul>
         </section>
-        <FindingPanel v-if="result" :finding="result" :answered="answers.length" :key-of="key.data.value!" @take="take" @look="lookAgain" />
+        <FindingPanel
+          v-if="result"
+          :finding="result"
+          :answered="answers.length"
+          :key-of="key.data.value!"
+          @take="take"
+          @look="lookAgain"
+        />
       </div>
     </div>
   </PageState>
 </template>
 
 <style scoped>
-.cols { display: grid; grid-template-columns: minmax(0, 1fr) 400px; gap: 36px; align-items: start; }
-.known { margin: -6px 0 12px; }
-.scope { display: flex; flex-wrap: wrap; gap: 4px; margin-bottom: 14px; }
-.scope button { min-height: 40px; padding: 4px 11px; border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 8px 7px 9px 6px; font-size: 0.92rem; background: rgb(var(--v-theme-surface)); }
-.scope button[aria-pressed='true'] { background: rgb(var(--v-theme-wool)); border-color: rgb(var(--v-theme-ink)); font-weight: 700; }
-h2 { font-size: 1.6rem; outline-offset: 2px; margin-top: 4px; }
-.answers { display: grid; grid-template-columns: repeat(auto-fill, minmax(176px, 1fr)); gap: 12px; margin-top: 14px; }
-.answers button { display: flex; flex-direction: column; justify-content: space-between; gap: 8px; padding: 12px; border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 12px 9px 13px 8px; background: rgb(var(--v-theme-surface)); text-align: left; line-height: 1.2; }
-.answers button:hover { border-color: rgb(var(--v-theme-ink)); }
-.answers button[aria-pressed='true'] { background: rgb(var(--v-theme-wool)); border-color: rgb(var(--v-theme-ink)); box-shadow: inset 0 -4px rgb(var(--v-theme-primary)); }
-kbd { font: 700 0.85rem var(--sans); border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 5px; padding: 0 6px; margin-right: 4px; }
-.acts { display: flex; gap: 20px; margin-top: 10px; }
-.link { min-height: 44px; text-decoration: underline dotted; text-underline-offset: 4px; }
-.seen { list-style: none; padding: 10px 0 0; margin-top: 14px; border-top: 1.5px dashed rgb(var(--v-theme-seam)); display: flex; flex-wrap: wrap; gap: 2px 18px; }
-.seen button { min-height: 38px; text-align: left; font-size: 0.93rem; }
-.seen button:hover b { text-decoration: underline dotted; text-underline-offset: 4px; }
-@media (max-width: 899px) { .cols { grid-template-columns: 1fr; gap: 20px; } .answers { grid-template-columns: 1fr 1fr; } h2 { font-size: 1.3rem; } }
-@media (hover: none) { kbd { display: none; } }
+.cols {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 400px;
+  gap: 36px;
+  align-items: start;
+}
+.known {
+  margin: -6px 0 12px;
+}
+.scope {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+  margin-bottom: 14px;
+}
+.scope button {
+  min-height: 40px;
+  padding: 4px 11px;
+  border: 1.5px solid rgb(var(--v-theme-seam));
+  border-radius: 8px 7px 9px 6px;
+  font-size: 0.92rem;
+  background: rgb(var(--v-theme-surface));
+}
+.scope button[aria-pressed='true'] {
+  background: rgb(var(--v-theme-wool));
+  border-color: rgb(var(--v-theme-ink));
+  font-weight: 700;
+}
+h2 {
+  font-size: 1.6rem;
+  outline-offset: 2px;
+  margin-top: 4px;
+}
+.answers {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(176px, 1fr));
+  gap: 12px;
+  margin-top: 14px;
+}
+.answers button {
+  display: flex;
+  flex-direction: column;
+  justify-content: space-between;
+  gap: 8px;
+  padding: 12px;
+  border: 1.5px solid rgb(var(--v-theme-seam));
+  border-radius: 12px 9px 13px 8px;
+  background: rgb(var(--v-theme-surface));
+  text-align: left;
+  line-height: 1.2;
+}
+.answers button:hover {
+  border-color: rgb(var(--v-theme-ink));
+}
+.answers button[aria-pressed='true'] {
+  background: rgb(var(--v-theme-wool));
+  border-color: rgb(var(--v-theme-ink));
+  box-shadow: inset 0 -4px rgb(var(--v-theme-primary));
+}
+kbd {
+  font: 700 0.85rem var(--sans);
+  border: 1.5px solid rgb(var(--v-theme-seam));
+  border-radius: 5px;
+  padding: 0 6px;
+  margin-right: 4px;
+}
+.acts {
+  display: flex;
+  gap: 20px;
+  margin-top: 10px;
+}
+.link {
+  min-height: 44px;
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
+}
+.seen {
+  list-style: none;
+  padding: 10px 0 0;
+  margin-top: 14px;
+  border-top: 1.5px dashed rgb(var(--v-theme-seam));
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 18px;
+}
+.seen button {
+  min-height: 38px;
+  text-align: left;
+  font-size: 0.93rem;
+}
+.seen button:hover b {
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
+}
+@media (max-width: 899px) {
+  .cols {
+    grid-template-columns: 1fr;
+    gap: 20px;
+  }
+  .answers {
+    grid-template-columns: 1fr 1fr;
+  }
+  h2 {
+    font-size: 1.3rem;
+  }
+}
+@media (hover: none) {
+  kbd {
+    display: none;
+  }
+}
 </style>

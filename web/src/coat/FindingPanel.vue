@@ -13,37 +13,67 @@ const two = computed(() => props.finding.likely.length > 1)
 const deciding = computed(() => props.keyOf.find((o) => o.observation === props.finding.decider?.observation))
 const rest = computed(() => [
   { title: props.finding.density.label, ...props.finding.density },
-  { title: `${{ SILKY: 'silky', SOFT: 'soft', CURLY: 'curled', HARSH: 'harsh' }[props.finding.texture.value]} to the touch`, ...props.finding.texture },
+  {
+    title: `${{ SILKY: 'silky', SOFT: 'soft', CURLY: 'curled', HARSH: 'harsh' }[props.finding.texture.value]} to the touch`,
+    ...props.finding.texture,
+  },
   { title: props.finding.undercoat.value ? 'with undercoat' : 'no undercoat', ...props.finding.undercoat },
 ])
-const sides = computed<{ kind: string; answer: Answer; label: string }[]>(() => props.finding.decider ? [
-  { kind: props.finding.likely[0]!.label, answer: props.finding.decider.forFirst, label: props.finding.decider.forFirstLabel },
-  { kind: props.finding.likely[1]!.label, answer: props.finding.decider.forSecond, label: props.finding.decider.forSecondLabel },
-] : [])
+const sides = computed<{ kind: string; answer: Answer; label: string }[]>(() =>
+  props.finding.decider
+    ? [
+        {
+          kind: props.finding.likely[0]!.label,
+          answer: props.finding.decider.forFirst,
+          label: props.finding.decider.forFirstLabel,
+        },
+        {
+          kind: props.finding.likely[1]!.label,
+          answer: props.finding.decider.forSecond,
+          label: props.finding.decider.forSecondLabel,
+        },
+      ]
+    : [],
+)
 </script>
 
 <template>
   <aside class="cloth" aria-live="polite" aria-label="So far">
-    <p v-if="!answered" class="start">Look, feel, and tap what you find. After two or three answers the coat begins to show here.</p>
+    <p v-if="!answered" class="start">
+      Look, feel, and tap what you find. After two or three answers the coat begins to show here.
+    </p>
     <template v-else>
       <p class="quiet">{{ two ? 'Two are likely' : 'It looks like' }}</p>
       <div class="likely" :class="{ two }">
         <section v-for="(one, i) in finding.likely" :key="one.kind">
-          <h3>{{ one.label }} <small>{{ one.sureness }}</small></h3>
+          <h3>
+            {{ one.label }} <small>{{ one.sureness }}</small>
+          </h3>
           <p class="by">{{ one.recognisedBy }}</p>
           <p class="why">{{ say(one.why.text) }}</p>
-          <button v-if="two && answered > 1" type="button" class="take" @click="$emit('take', i)">Take {{ one.label }}</button>
+          <button v-if="two && answered > 1" type="button" class="take" @click="$emit('take', i)">
+            Take {{ one.label }}
+          </button>
         </section>
       </div>
       <div v-if="finding.decider && deciding" class="decides">
         <p><b>What would decide:</b> {{ deciding.question }}</p>
         <div class="sides">
-          <figure v-for="side in sides" :key="side.kind"><AnswerDrawing :answer="side.answer" /><figcaption>{{ side.label }}: <b>{{ side.kind }}</b></figcaption></figure>
+          <figure v-for="side in sides" :key="side.kind">
+            <AnswerDrawing :answer="side.answer" />
+            <figcaption>
+              {{ side.label }}: <b>{{ side.kind }}</b>
+            </figcaption>
+          </figure>
         </div>
-        <button type="button" class="link" @click="$emit('look', finding.decider!.observation)">{{ finding.decider.answered ? 'Look once more' : 'Look now' }}</button>
+        <button type="button" class="link" @click="$emit('look', finding.decider!.observation)">
+          {{ finding.decider.answered ? 'Look once more' : 'Look now' }}
+        </button>
       </div>
       <ul class="rest">
-        <li v-for="item in rest" :key="item.title"><b>{{ item.title }}</b> <small>{{ item.sureness }}</small><span>{{ say(item.why.text) }}</span></li>
+        <li v-for="item in rest" :key="item.title">
+          <b>{{ item.title }}</b> <small>{{ item.sureness }}</small><span>{{ say(item.why.text) }}</span>
+        </li>
       </ul>
       <p v-if="finding.limits" class="caution"><strong>What we can do:</strong> {{ say(finding.limits.text) }}</p>
       <v-btn v-if="!two && answered > 1" color="primary" size="large" @click="$emit('take', 0)">Take this coat</v-btn>
@@ -52,20 +82,89 @@ const sides = computed<{ kind: string; answer: Answer; label: string }[]>(() => 
 </template>
 
 <style scoped>
-.cloth > * { position: relative; z-index: 1; }
-.start { padding: 20px 6px; font-size: 1.05rem; }
-h3 { font-size: 1.3rem; margin: 0; } h3::first-letter { text-transform: uppercase; }
-small { font: 400 0.88rem var(--sans); border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 6px; padding: 0 7px; margin-left: 4px; white-space: nowrap; }
-.likely.two { display: grid; grid-template-columns: 1fr 1fr; gap: 14px; }
-.by { font-style: italic; font-size: 0.95rem; line-height: 1.25; }
-.why { font-size: 0.93rem; line-height: 1.3; }
-.take { margin-top: 6px; min-height: 44px; padding: 4px 14px; border: 1.5px solid rgb(var(--v-theme-ink)); border-radius: 9px 7px 10px 6px; }
-.decides { border-top: 1.5px dashed rgb(var(--v-theme-seam)); margin-top: 12px; padding-top: 10px; }
-.sides { display: grid; grid-template-columns: 1fr 1fr; gap: 14px; margin-top: 6px; }
-figcaption { font-size: 0.9rem; line-height: 1.2; }
-.link { min-height: 44px; text-decoration: underline dotted; text-underline-offset: 4px; font-weight: 700; }
-.rest { list-style: none; padding: 8px 0; margin-top: 10px; border-top: 1.5px dashed rgb(var(--v-theme-seam)); }
-.rest li { margin: 6px 0; line-height: 1.3; }
-.rest b { display: inline-block; } .rest b::first-letter { text-transform: uppercase; }
-.rest span { display: block; font-size: 0.9rem; }
+.cloth > * {
+  position: relative;
+  z-index: 1;
+}
+.start {
+  padding: 20px 6px;
+  font-size: 1.05rem;
+}
+h3 {
+  font-size: 1.3rem;
+  margin: 0;
+}
+h3::first-letter {
+  text-transform: uppercase;
+}
+small {
+  font: 400 0.88rem var(--sans);
+  border: 1.5px solid rgb(var(--v-theme-seam));
+  border-radius: 6px;
+  padding: 0 7px;
+  margin-left: 4px;
+  white-space: nowrap;
+}
+.likely.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 14px;
+}
+.by {
+  font-style: italic;
+  font-size: 0.95rem;
+  line-height: 1.25;
+}
+.why {
+  font-size: 0.93rem;
+  line-height: 1.3;
+}
+.take {
+  margin-top: 6px;
+  min-height: 44px;
+  padding: 4px 14px;
+  border: 1.5px solid rgb(var(--v-theme-ink));
+  border-radius: 9px 7px 10px 6px;
+}
+.decides {
+  border-top: 1.5px dashed rgb(var(--v-theme-seam));
+  margin-top: 12px;
+  padding-top: 10px;
+}
+.sides {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 14px;
+  margin-top: 6px;
+}
+figcaption {
+  font-size: 0.9rem;
+  line-height: 1.2;
+}
+.link {
+  min-height: 44px;
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
+  font-weight: 700;
+}
+.rest {
+  list-style: none;
+  padding: 8px 0;
+  margin-top: 10px;
+  border-top: 1.5px dashed rgb(var(--v-theme-seam));
+}
+.rest li {
+  margin: 6px 0;
+  line-height: 1.3;
+}
+.rest b {
+  display: inline-block;
+}
+.rest b::first-letter {
+  text-transform: uppercase;
+}
+.rest span {
+  display: block;
+  font-size: 0.9rem;
+}
 </style>

@@ -14,7 +14,11 @@ const bars = computed(() => {
   const first = Date.parse(readings[0]!.day)
   const span = Math.max(1, Date.parse(readings[readings.length - 1]!.day) - first)
   const most = Math.max(...readings.map((r) => r.millimetres), 20)
-  return readings.map((r) => ({ ...r, x: 36 + ((Date.parse(r.day) - first) / span) * (WIDTH - 90), top: SKIN - (r.millimetres / most) * 118 }))
+  return readings.map((r) => ({
+    ...r,
+    x: 36 + ((Date.parse(r.day) - first) / span) * (WIDTH - 90),
+    top: SKIN - (r.millimetres / most) * 118,
+  }))
 })
 const says = computed(() => props.of.readings.map((r) => `${date(r.day)}: ${length(r.millimetres)}`).join('; '))
 </script>
@@ -32,9 +36,29 @@ const says = computed(() => props.of.readings.map((r) => `${date(r.day)}: ${leng
 </template>
 
 <style scoped>
-.growth { width: 100%; max-width: 460px; display: block; }
-.skin { fill: #D9A48C; }
-.strand { fill: none; stroke: rgb(var(--v-theme-ink)); stroke-width: 4; stroke-linecap: round; }
-polyline { fill: none; stroke: rgb(var(--v-theme-primary)); stroke-width: 2; stroke-dasharray: 5 5; }
-text { font: 14px var(--sans); fill: rgb(var(--v-theme-ink)); text-anchor: middle; }
+.growth {
+  width: 100%;
+  max-width: 460px;
+  display: block;
+}
+.skin {
+  fill: #d9a48c;
+}
+.strand {
+  fill: none;
+  stroke: rgb(var(--v-theme-ink));
+  stroke-width: 4;
+  stroke-linecap: round;
+}
+polyline {
+  fill: none;
+  stroke: rgb(var(--v-theme-primary));
+  stroke-width: 2;
+  stroke-dasharray: 5 5;
+}
+text {
+  font: 14px var(--sans);
+  fill: rgb(var(--v-theme-ink));
+  text-anchor: middle;
+}
 </style>

@@ -26,51 +26,173 @@ const ruler = computed(() => Math.min(200, common('millimetres') ?? 0))
 <template>
   <div class="hair">
     <div class="kinds" role="group" aria-label="Kind of coat">
-      <button v-for="kind in kinds" :key="kind.kind" type="button" :aria-pressed="common('kind') === kind.kind" @click="chooseKind(kind.kind)">
+      <button
+        v-for="kind in kinds"
+        :key="kind.kind"
+        type="button"
+        :aria-pressed="common('kind') === kind.kind"
+        @click="chooseKind(kind.kind)"
+      >
         <b>{{ kind.label }}</b><small>{{ kind.recognisedBy }}</small>
       </button>
     </div>
     <div class="row">
       <!-- A length left out becomes 0, which is refused on keeping: better than silently keeping the old one. -->
-      <LengthField class="mm" :model-value="common('millimetres')" label="Hair length" :placeholder="common('millimetres') === undefined ? 'differs' : ''"
-        @update:model-value="setAll({ millimetres: $event ?? 0 })" />
+      <LengthField
+        class="mm"
+        :model-value="common('millimetres')"
+        label="Hair length"
+        :placeholder="common('millimetres') === undefined ? 'differs' : ''"
+        @update:model-value="setAll({ millimetres: $event ?? 0 })"
+      />
       <svg class="ruler" viewBox="0 0 210 34" aria-hidden="true">
-        <path class="edge" d="M2 26H208" /><path v-for="t in 21" :key="t" class="edge" :d="`M${2 + (t - 1) * 10} 26v${(t - 1) % 5 ? -4 : -8}`" />
+        <path class="edge" d="M2 26H208" />
+        <path v-for="t in 21" :key="t" class="edge" :d="`M${2 + (t - 1) * 10} 26v${(t - 1) % 5 ? -4 : -8}`" />
         <path v-if="ruler" class="strand" :d="`M2 12q${ruler / 2} -7 ${ruler} 0`" />
       </svg>
       <span class="quiet how">from the skin along a stretched hair</span>
     </div>
     <div class="row">
       <div class="few" role="group" aria-label="Density">
-        <button v-for="d in DENSITIES" :key="d.value" type="button" :aria-pressed="common('density') === d.value" :title="d.hint" @click="setAll({ density: d.value })">{{ d.title }}</button>
+        <button
+          v-for="d in DENSITIES"
+          :key="d.value"
+          type="button"
+          :aria-pressed="common('density') === d.value"
+          :title="d.hint"
+          @click="setAll({ density: d.value })"
+        >
+          {{ d.title }}
+        </button>
       </div>
       <div class="few" role="group" aria-label="Feel">
-        <button v-for="t in TEXTURES" :key="t.value" type="button" :aria-pressed="common('texture') === t.value" @click="setAll({ texture: t.value })">{{ t.title }}</button>
+        <button
+          v-for="t in TEXTURES"
+          :key="t.value"
+          type="button"
+          :aria-pressed="common('texture') === t.value"
+          @click="setAll({ texture: t.value })"
+        >
+          {{ t.title }}
+        </button>
       </div>
-      <label class="pale"><input type="checkbox" :checked="common('undercoat') === true" @change="setAll({ undercoat: ($event.target as HTMLInputElement).checked })" /> soft undercoat beneath</label>
-      <label class="pale"><input type="checkbox" :checked="common('pale') === true" @change="setAll({ pale: ($event.target as HTMLInputElement).checked })" /> pale hair here</label>
+      <label class="pale"
+        ><input
+          type="checkbox"
+          :checked="common('undercoat') === true"
+          @change="setAll({ undercoat: ($event.target as HTMLInputElement).checked })"
+        />
+        soft undercoat beneath</label
+      >
+      <label class="pale"
+        ><input
+          type="checkbox"
+          :checked="common('pale') === true"
+          @change="setAll({ pale: ($event.target as HTMLInputElement).checked })"
+        />
+        pale hair here</label
+      >
     </div>
   </div>
 </template>
 
 <style scoped>
-.hair { border-top: 1.5px dashed rgb(var(--v-theme-seam)); padding-top: 14px; }
-button { border: 1.5px solid rgb(var(--v-theme-seam)); background: rgb(var(--v-theme-surface)); padding: 8px 12px; min-height: 46px; }
-button[aria-pressed='true'] { background: rgb(var(--v-theme-wool)); border-color: rgb(var(--v-theme-ink)); box-shadow: inset 0 -3px rgb(var(--v-theme-secondary)); font-weight: 700; }
-.kinds { display: grid; grid-template-columns: repeat(auto-fill, minmax(200px, 1fr)); gap: 8px; margin-bottom: 14px; }
-.kinds button { text-align: left; border-radius: 10px 8px 11px 7px; }
-.kinds small { display: block; font-size: 0.85rem; font-weight: 400; }
-.kinds b { text-transform: capitalize; }
-.row { display: flex; flex-wrap: wrap; gap: 8px 16px; align-items: center; margin: 12px 0; }
-.mm { flex: 0 0 230px; }
-.ruler { width: 210px; height: 34px; }
-.ruler .edge { stroke: rgb(var(--v-theme-ink)); stroke-width: 1.2; }
-.ruler .strand { stroke: rgb(var(--v-theme-primary)); stroke-width: 2.4; fill: none; stroke-linecap: round; }
-.few { display: flex; }
-.few button { border-right-width: 0; }
-.few button:first-child { border-radius: 10px 0 0 8px; }
-.few button:last-child { border-right-width: 1.5px; border-radius: 0 9px 11px 0; }
-.pale { display: flex; gap: 8px; align-items: center; min-height: 46px; cursor: pointer; }
-.pale input { width: 20px; height: 20px; accent-color: rgb(var(--v-theme-secondary)); }
-@media (max-width: 599px) { .kinds { grid-template-columns: 1fr 1fr; } .mm { flex: 1 1 100%; } .few { width: 100%; } .few button { flex: 1; padding: 8px 4px; } }
+.hair {
+  border-top: 1.5px dashed rgb(var(--v-theme-seam));
+  padding-top: 14px;
+}
+button {
+  border: 1.5px solid rgb(var(--v-theme-seam));
+  background: rgb(var(--v-theme-surface));
+  padding: 8px 12px;
+  min-height: 46px;
+}
+button[aria-pressed='true'] {
+  background: rgb(var(--v-theme-wool));
+  border-color: rgb(var(--v-theme-ink));
+  box-shadow: inset 0 -3px rgb(var(--v-theme-secondary));
+  font-weight: 700;
+}
+.kinds {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
+  gap: 8px;
+  margin-bottom: 14px;
+}
+.kinds button {
+  text-align: left;
+  border-radius: 10px 8px 11px 7px;
+}
+.kinds small {
+  display: block;
+  font-size: 0.85rem;
+  font-weight: 400;
+}
+.kinds b {
+  text-transform: capitalize;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  align-items: center;
+  margin: 12px 0;
+}
+.mm {
+  flex: 0 0 230px;
+}
+.ruler {
+  width: 210px;
+  height: 34px;
+}
+.ruler .edge {
+  stroke: rgb(var(--v-theme-ink));
+  stroke-width: 1.2;
+}
+.ruler .strand {
+  stroke: rgb(var(--v-theme-primary));
+  stroke-width: 2.4;
+  fill: none;
+  stroke-linecap: round;
+}
+.few {
+  display: flex;
+}
+.few button {
+  border-right-width: 0;
+}
+.few button:first-child {
+  border-radius: 10px 0 0 8px;
+}
+.few button:last-child {
+  border-right-width: 1.5px;
+  border-radius: 0 9px 11px 0;
+}
+.pale {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 46px;
+  cursor: pointer;
+}
+.pale input {
+  width: 20px;
+  height: 20px;
+  accent-color: rgb(var(--v-theme-secondary));
+}
+@media (max-width: 599px) {
+  .kinds {
+    grid-template-columns: 1fr 1fr;
+  }
+  .mm {
+    flex: 1 1 100%;
+  }
+  .few {
+    width: 100%;
+  }
+  .few button {
+    flex: 1;
+    padding: 8px 4px;
+  }
+}
 </style>

@@ -29,13 +29,22 @@ const home = useHome()
 const region = ref<Region>('BODY')
 const typed = ref<number>()
 const day = ref('')
-watch(() => home.data.value?.today, (today) => { day.value ||= today ?? '' }, { immediate: true })
-watch(region, () => { typed.value = undefined; put.reset() })
+watch(
+  () => home.data.value?.today,
+  (today) => {
+    day.value ||= today ?? ''
+  },
+  { immediate: true },
+)
+watch(region, () => {
+  typed.value = undefined
+  put.reset()
+})
 
 const here = computed(() => readings.data.value?.find((r) => r.region === region.value))
 const title = computed(() => REGIONS.find((r) => r.value === region.value)!.title)
 const sections = computed<Section[]>(() => list.value.filter((s) => s.region === region.value).map((s) => s.section))
-const problems = computed(() => put.error.value instanceof ApiProblem ? put.error.value.fields : [])
+const problems = computed(() => (put.error.value instanceof ApiProblem ? put.error.value.fields : []))
 
 function pick(section: Section) {
   region.value = list.value.find((s) => s.section === section)?.region ?? region.value
@@ -48,7 +57,8 @@ async function keep() {
   // The next length may be on its way already.
   if (typed.value === millimetres) typed.value = undefined
   tell(`${title.value}: ${length(millimetres)} on ${date(when)} is kept.`, () =>
-    replaced ? put.mutate({ region: where, ...replaced }) : remove.mutate({ region: where, day: when }))
+    replaced ? put.mutate({ region: where, ...replaced }) : remove.mutate({ region: where, day: when }),
+  )
 }
 async function takeAway(when: string, millimetres: number) {
   const where = region.value
@@ -58,7 +68,11 @@ async function takeAway(when: string, millimetres: number) {
 </script>
 
 <template>
-  <PageState :pending="!readings.data.value || !home.data.value" :error="readings.error.value" @retry="readings.refetch()">
+  <PageState
+    :pending="!readings.data.value || !home.data.value"
+    :error="readings.error.value"
+    @retry="readings.refetch()"
+  >
     <div>
       <SubNav label="Coat" :pages="coatPages(dogId)" />
       <div class="with-map">
@@ -66,14 +80,27 @@ async function takeAway(when: string, millimetres: number) {
         <div v-if="here">
           <h2>Measure</h2>
           <div class="regions" role="group" aria-label="Region">
-            <button v-for="r in readings.data.value" :key="r.region" type="button" :aria-pressed="region === r.region" @click="region = r.region">
+            <button
+              v-for="r in readings.data.value"
+              :key="r.region"
+              type="button"
+              :aria-pressed="region === r.region"
+              @click="region = r.region"
+            >
               <b>{{ REGIONS.find((x) => x.value === r.region)!.title }}</b><small>{{ length(r.millimetres) }}</small>
             </button>
           </div>
           <form class="new" novalidate @submit.prevent="keep">
             <div>
               <LengthField v-model="typed" :label="`${title}: hair length`" />
-              <v-text-field v-model="day" type="date" label="Measured on" :max="home.data.value!.today" hide-details class="day" />
+              <v-text-field
+                v-model="day"
+                type="date"
+                label="Measured on"
+                :max="home.data.value!.today"
+                hide-details
+                class="day"
+              />
               <v-btn type="submit" color="primary" size="large" :loading="put.isPending.value">Keep this reading</v-btn>
               <div v-if="put.error.value" class="caution" role="alert">
                 <strong>{{ saysWhat(put.error.value) }}</strong>
@@ -84,13 +111,26 @@ async function takeAway(when: string, millimetres: number) {
           </form>
           <hr class="seam" />
           <h3>Growth</h3>
-          <p class="rate"><b>{{ growth(here.growth.millimetresPerDay) }}</b> ± {{ growth(here.growth.plusMinus) }}<template v-if="here.growth.millimetresPerDay > 0">; about {{ length(Math.round(here.growth.millimetresPerDay * 30)) }} in a month</template></p>
+          <p class="rate">
+            <b>{{ growth(here.growth.millimetresPerDay) }}</b> ± {{ growth(here.growth.plusMinus)
+            }}<template v-if="here.growth.millimetresPerDay > 0"
+              >; about {{ length(Math.round(here.growth.millimetresPerDay * 30)) }} in a month</template
+            >
+          </p>
           <WhyList :reasons="[here.growth.why]" />
           <div v-if="here.readings.length" class="readings">
             <GrowthChart v-if="here.readings.length > 1" :of="here" />
             <ul>
-              <li v-for="r in [...here.readings].reverse()" :key="r.day">{{ date(r.day) }} <b>{{ length(r.millimetres) }}</b>
-                <button type="button" :aria-label="`Take away the reading of ${date(r.day)}`" @click="takeAway(r.day, r.millimetres)">take away</button></li>
+              <li v-for="r in [...here.readings].reverse()" :key="r.day">
+                {{ date(r.day) }} <b>{{ length(r.millimetres) }}</b>
+                <button
+                  type="button"
+                  :aria-label="`Take away the reading of ${date(r.day)}`"
+                  @click="takeAway(r.day, r.millimetres)"
+                >
+                  take away
+                </button>
+              </li>
             </ul>
           </div>
           <p v-else class="quiet">No reading here yet. Two, some weeks apart, tell how fast it grows.</p>
@@ -101,17 +141,72 @@ async function takeAway(when: string, millimetres: number) {
 </template>
 
 <style scoped>
-.regions { display: flex; flex-wrap: wrap; gap: 8px; margin: 8px 0 14px; }
-.regions button { text-align: left; min-height: 50px; padding: 6px 14px; border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 10px 8px 11px 7px; background: rgb(var(--v-theme-surface)); }
-.regions button[aria-pressed='true'] { background: rgb(var(--v-theme-wool)); border-color: rgb(var(--v-theme-ink)); box-shadow: inset 0 -3px rgb(var(--v-theme-primary)); }
-.regions small { display: block; font-size: 0.88rem; }
-.new { display: grid; grid-template-columns: 280px 1fr; gap: 28px; align-items: start; }
-.day { margin: 12px 0; }
-.rate { font-size: 1.15rem; }
-.readings { display: flex; flex-wrap: wrap; gap: 10px 32px; align-items: flex-start; }
-.readings svg { flex: 1 1 300px; }
-.readings ul { list-style: none; padding: 0; }
-.readings li { min-height: 40px; display: flex; gap: 10px; align-items: center; }
-.readings li button { text-decoration: underline dotted; text-underline-offset: 4px; min-height: 40px; font-size: 0.9rem; }
-@media (max-width: 599px) { .new { grid-template-columns: 1fr; } .regions button { flex: 1 1 30%; } }
+.regions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin: 8px 0 14px;
+}
+.regions button {
+  text-align: left;
+  min-height: 50px;
+  padding: 6px 14px;
+  border: 1.5px solid rgb(var(--v-theme-seam));
+  border-radius: 10px 8px 11px 7px;
+  background: rgb(var(--v-theme-surface));
+}
+.regions button[aria-pressed='true'] {
+  background: rgb(var(--v-theme-wool));
+  border-color: rgb(var(--v-theme-ink));
+  box-shadow: inset 0 -3px rgb(var(--v-theme-primary));
+}
+.regions small {
+  display: block;
+  font-size: 0.88rem;
+}
+.new {
+  display: grid;
+  grid-template-columns: 280px 1fr;
+  gap: 28px;
+  align-items: start;
+}
+.day {
+  margin: 12px 0;
+}
+.rate {
+  font-size: 1.15rem;
+}
+.readings {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 32px;
+  align-items: flex-start;
+}
+.readings svg {
+  flex: 1 1 300px;
+}
+.readings ul {
+  list-style: none;
+  padding: 0;
+}
+.readings li {
+  min-height: 40px;
+  display: flex;
+  gap: 10px;
+  align-items: center;
+}
+.readings li button {
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
+  min-height: 40px;
+  font-size: 0.9rem;
+}
+@media (max-width: 599px) {
+  .new {
+    grid-template-columns: 1fr;
+  }
+  .regions button {
+    flex: 1 1 30%;
+  }
+}
 </style>

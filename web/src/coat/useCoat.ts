@@ -8,8 +8,8 @@ import type { DrawnHair } from '@/bodymap/hair'
 export function useCoat(dogId: MaybeRefOrGetter<number>) {
   return useQuery({
     queryKey: ['coat', computed(() => toValue(dogId))],
-    queryFn: () => ask(api.GET('/api/dogs/{dogId}/coat', { params: { path: { dogId: toValue(dogId) } } }))
-      .catch((error) => {
+    queryFn: () =>
+      ask(api.GET('/api/dogs/{dogId}/coat', { params: { path: { dogId: toValue(dogId) } } })).catch((error) => {
         if (error instanceof ApiProblem && error.status === 404) return null
         throw error
       }),

@@ -23,8 +23,14 @@ export const TEXTURES: { value: RegionForm['texture']; title: string }[] = [
   { value: 'HARSH', title: 'Harsh' },
 ]
 
-const FIRST_GUESS: Omit<RegionForm, 'region'> =
-  { kind: 'CURLY', millimetres: 40, density: 'MEDIUM', texture: 'CURLY', undercoat: false, pale: false }
+const FIRST_GUESS: Omit<RegionForm, 'region'> = {
+  kind: 'CURLY',
+  millimetres: 40,
+  density: 'MEDIUM',
+  texture: 'CURLY',
+  undercoat: false,
+  pale: false,
+}
 
 /** Something to draw and change while nothing is known yet. */
 export const NEW_COAT: CoatForm = {

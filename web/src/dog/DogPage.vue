@@ -28,13 +28,17 @@ watch(stored.data, (dog) => dog && start(dog.form), { immediate: true })
 const tried = ref(false)
 const shownMass = computed({
   get: () => (draft.value?.kilograms ? String(units.fromKg(draft.value.kilograms)) : ''),
-  set: (text: string) => { draft.value!.kilograms = units.toKg(Number(text.replace(',', '.'))) || 0 },
+  set: (text: string) => {
+    draft.value!.kilograms = units.toKg(Number(text.replace(',', '.'))) || 0
+  },
 })
 const problems = computed<Record<string, string>>(() => {
   const fields = save.error.value instanceof ApiProblem ? save.error.value.fields : []
   return Object.fromEntries(fields.map((f) => [f.field, f.message]))
 })
-const nameProblem = computed(() => (tried.value && !draft.value?.name.trim() ? 'Your dog needs a name.' : problems.value.name))
+const nameProblem = computed(() =>
+  tried.value && !draft.value?.name.trim() ? 'Your dog needs a name.' : problems.value.name,
+)
 
 async function submit() {
   tried.value = true
@@ -60,27 +64,56 @@ async function takeAway() {
     <form v-if="draft" class="dog-form" novalidate @submit.prevent="submit">
       <h1 v-if="!dogId">Who is this dog?</h1>
       <p v-if="!dogId" class="lead">What you know now is enough; everything can be changed later.</p>
-      <p v-if="restored" class="quiet">Here is what you had entered before the page was closed; it is not kept yet.
-        <button type="button" class="forget" @click="forget(stored.data.value?.form ?? NEW_DOG)">Forget it</button></p>
-      <p v-if="save.error.value" class="caution" role="alert"><strong>{{ saysWhat(save.error.value) }}</strong></p>
+      <p v-if="restored" class="quiet">
+        Here is what you had entered before the page was closed; it is not kept yet.
+        <button type="button" class="forget" @click="forget(stored.data.value?.form ?? NEW_DOG)">Forget it</button>
+      </p>
+      <p v-if="save.error.value" class="caution" role="alert">
+        <strong>{{ saysWhat(save.error.value) }}</strong>
+      </p>
 
       <div class="pair">
-        <v-text-field v-model="draft.name" label="Name" maxlength="40" :error-messages="nameProblem" autocomplete="off" />
-        <v-text-field v-model="shownMass" :label="`Weight in ${units.pounds.value ? 'pounds' : 'kilograms'}`" inputmode="decimal"
-          :suffix="units.pounds.value ? 'lb' : 'kg'" :error-messages="problems.kilograms" autocomplete="off" />
-        <v-text-field v-model="draft.breed" label="Breed or cross, if known" maxlength="60" list="breeds-known" :error-messages="problems.breed" autocomplete="off" />
+        <v-text-field
+          v-model="draft.name"
+          label="Name"
+          maxlength="40"
+          :error-messages="nameProblem"
+          autocomplete="off"
+        />
+        <v-text-field
+          v-model="shownMass"
+          :label="`Weight in ${units.pounds.value ? 'pounds' : 'kilograms'}`"
+          inputmode="decimal"
+          :suffix="units.pounds.value ? 'lb' : 'kg'"
+          :error-messages="problems.kilograms"
+          autocomplete="off"
+        />
+        <v-text-field
+          v-model="draft.breed"
+          label="Breed or cross, if known"
+          maxlength="60"
+          list="breeds-known"
+          :error-messages="problems.breed"
+          autocomplete="off"
+        />
         <datalist id="breeds-known"><option v-for="b in breeds.data.value" :key="b.name" :value="b.name" /></datalist>
       </div>
 
-      <fieldset v-for="group in [
-        { legend: 'Life stage', choices: LIFE_STAGES, key: 'lifeStage' as const },
-        { legend: 'Skin', choices: SKINS, key: 'skin' as const },
-        { legend: 'Grooming so far', choices: HISTORIES, key: 'history' as const }]" :key="group.key">
+      <fieldset
+        v-for="group in [
+          { legend: 'Life stage', choices: LIFE_STAGES, key: 'lifeStage' as const },
+          { legend: 'Skin', choices: SKINS, key: 'skin' as const },
+          { legend: 'Grooming so far', choices: HISTORIES, key: 'history' as const },
+        ]"
+        :key="group.key"
+      >
         <legend class="slab">{{ group.legend }}</legend>
         <div class="choices">
           <label v-for="choice in group.choices" :key="choice.value" class="pick">
             <input v-model="draft[group.key]" type="radio" :name="group.key" :value="choice.value" />
-            <span>{{ choice.title }}<small v-if="choice.hint">{{ choice.hint }}</small></span>
+            <span
+              >{{ choice.title }}<small v-if="choice.hint">{{ choice.hint }}</small></span
+            >
           </label>
         </div>
       </fieldset>
@@ -99,31 +132,114 @@ async function takeAway() {
 
       <fieldset>
         <legend class="slab">Besides</legend>
-        <div class="choices"><label class="pick"><input v-model="draft.flatFace" type="checkbox" /><span>flat face<small>overheats: cool air only</small></span></label>
-          <label class="pick"><input v-model="draft.neutered" type="checkbox" /><span>neutered<small>needs less energy, so fewer treats</small></span></label></div>
+        <div class="choices">
+          <label class="pick"
+            ><input v-model="draft.flatFace" type="checkbox" /><span
+              >flat face<small>overheats: cool air only</small></span
+            ></label
+          >
+          <label class="pick"
+            ><input v-model="draft.neutered" type="checkbox" /><span
+              >neutered<small>needs less energy, so fewer treats</small></span
+            ></label
+          >
+        </div>
       </fieldset>
 
       <div class="acts">
-        <v-btn type="submit" color="primary" size="large" :loading="save.isPending.value">{{ dogId ? 'Keep' : 'On to the coat' }}</v-btn>
-        <v-btn v-if="dogId" variant="text" color="error" :loading="remove.isPending.value" @click="takeAway">Remove {{ draft.name }}</v-btn>
+        <v-btn type="submit" color="primary" size="large" :loading="save.isPending.value">{{
+          dogId ? 'Keep' : 'On to the coat'
+        }}</v-btn>
+        <v-btn v-if="dogId" variant="text" color="error" :loading="remove.isPending.value" @click="takeAway"
+          >Remove {{ draft.name }}</v-btn
+        >
       </div>
     </form>
   </PageState>
 </template>
 
 <style scoped>
-.dog-form { max-width: 1060px; }
-.lead { margin: 6px 0 20px; }
-.pair { display: grid; grid-template-columns: 2fr 1fr 2fr; gap: 16px; margin-top: 12px; }
-fieldset { border: 0; border-top: 1.5px dashed rgb(var(--v-theme-seam)); padding: 10px 0; }
-.choices { display: flex; flex-wrap: wrap; gap: 8px; }
-legend { float: left; width: 160px; padding-top: 10px; }
-.choices { margin-left: 160px; }
-.pick { display: flex; align-items: center; gap: 8px; min-height: 48px; padding: 4px 14px; background: rgb(var(--v-theme-surface)); border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 10px 8px 11px 7px; cursor: pointer; }
-.pick:has(:checked) { background: rgb(var(--v-theme-wool)); border-color: rgb(var(--v-theme-ink)); }
-.pick input { width: 20px; height: 20px; accent-color: rgb(var(--v-theme-secondary)); }
-.pick small { display: block; opacity: 0.9; font-size: 0.85rem; }
-.forget { text-decoration: underline dotted; text-underline-offset: 4px; min-height: 32px; }
-.acts { display: flex; gap: 12px; padding-top: 12px; border-top: 1.5px dashed rgb(var(--v-theme-seam)); }
-@media (max-width: 599px) { .pair { grid-template-columns: 1fr; gap: 4px; } legend { width: 100%; padding: 0 0 6px; float: none; } .choices { margin-left: 0; } .pick { flex: 1 1 45%; } }
+.dog-form {
+  max-width: 1060px;
+}
+.lead {
+  margin: 6px 0 20px;
+}
+.pair {
+  display: grid;
+  grid-template-columns: 2fr 1fr 2fr;
+  gap: 16px;
+  margin-top: 12px;
+}
+fieldset {
+  border: 0;
+  border-top: 1.5px dashed rgb(var(--v-theme-seam));
+  padding: 10px 0;
+}
+.choices {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+legend {
+  float: left;
+  width: 160px;
+  padding-top: 10px;
+}
+.choices {
+  margin-left: 160px;
+}
+.pick {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 48px;
+  padding: 4px 14px;
+  background: rgb(var(--v-theme-surface));
+  border: 1.5px solid rgb(var(--v-theme-seam));
+  border-radius: 10px 8px 11px 7px;
+  cursor: pointer;
+}
+.pick:has(:checked) {
+  background: rgb(var(--v-theme-wool));
+  border-color: rgb(var(--v-theme-ink));
+}
+.pick input {
+  width: 20px;
+  height: 20px;
+  accent-color: rgb(var(--v-theme-secondary));
+}
+.pick small {
+  display: block;
+  opacity: 0.9;
+  font-size: 0.85rem;
+}
+.forget {
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
+  min-height: 32px;
+}
+.acts {
+  display: flex;
+  gap: 12px;
+  padding-top: 12px;
+  border-top: 1.5px dashed rgb(var(--v-theme-seam));
+}
+@media (max-width: 599px) {
+  .pair {
+    grid-template-columns: 1fr;
+    gap: 4px;
+  }
+  legend {
+    width: 100%;
+    padding: 0 0 6px;
+    float: none;
+  }
+  .choices {
+    margin-left: 0;
+  }
+  .pick {
+    flex: 1 1 45%;
+  }
+}
 </style>

@@ -16,9 +16,10 @@ export function useDog(dogId: MaybeRefOrGetter<number | undefined>) {
 export function useSaveDog() {
   const client = useQueryClient()
   return useMutation({
-    mutationFn: ({ dogId, form }: { dogId?: number; form: DogForm }) => dogId === undefined
-      ? ask(api.POST('/api/dogs', { body: form }))
-      : ask(api.PUT('/api/dogs/{dogId}', { params: { path: { dogId } }, body: form })),
+    mutationFn: ({ dogId, form }: { dogId?: number; form: DogForm }) =>
+      dogId === undefined
+        ? ask(api.POST('/api/dogs', { body: form }))
+        : ask(api.PUT('/api/dogs/{dogId}', { params: { path: { dogId } }, body: form })),
     onSuccess: () => client.invalidateQueries(),
   })
 }
@@ -28,10 +29,12 @@ export function useRemoveDog() {
   const client = useQueryClient()
   const onSuccess = () => client.invalidateQueries()
   const remove = useMutation({
-    mutationFn: (dogId: number) => ask(api.DELETE('/api/dogs/{dogId}', { params: { path: { dogId } } })), onSuccess,
+    mutationFn: (dogId: number) => ask(api.DELETE('/api/dogs/{dogId}', { params: { path: { dogId } } })),
+    onSuccess,
   })
   const restore = useMutation({
-    mutationFn: (dogId: number) => ask(api.POST('/api/dogs/{dogId}/restore', { params: { path: { dogId } } })), onSuccess,
+    mutationFn: (dogId: number) => ask(api.POST('/api/dogs/{dogId}/restore', { params: { path: { dogId } } })),
+    onSuccess,
   })
   return { remove, restore }
 }

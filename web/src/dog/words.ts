@@ -33,5 +33,14 @@ export const HABITS: Choice<DogForm['habits'][number]>[] = [
 ]
 
 export const NEW_DOG: DogForm = {
-  name: '', breed: '', kilograms: 0, lifeStage: 'ADULT', flatFace: false, neutered: true, skin: 'SOUND', history: 'GENTLE', wears: [], habits: [],
+  name: '',
+  breed: '',
+  kilograms: 0,
+  lifeStage: 'ADULT',
+  flatFace: false,
+  neutered: true,
+  skin: 'SOUND',
+  history: 'GENTLE',
+  wears: [],
+  habits: [],
 }

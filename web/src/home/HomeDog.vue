@@ -18,12 +18,14 @@ const { names } = useSections()
 const coat = useDrawnCoat(() => props.dog.id)
 const known = computed(() => props.dog.known)
 const to = computed(() => `/dogs/${props.dog.id}`)
-const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries((known.value?.burrs ?? []).map((s) =>
-  [s.section, { fill: burrWash(s.burrs) }])))
+const paint = computed<Partial<Record<Section, Paint>>>(() =>
+  Object.fromEntries((known.value?.burrs ?? []).map((s) => [s.section, { fill: burrWash(s.burrs) }])),
+)
 const headline = computed(() => {
   const k = known.value!
   if (!k.brushed) return 'Nothing is brushed on this dog'
-  if (!k.dueCount && k.inTraining) return `${k.inTraining} ${k.inTraining === 1 ? 'place' : 'places'} due, still in training`
+  if (!k.dueCount && k.inTraining)
+    return `${k.inTraining} ${k.inTraining === 1 ? 'place' : 'places'} due, still in training`
   if (!k.dueCount) return `Nothing due until ${date(k.nextDate)}`
   const places = k.dueCount === 1 ? '1 place' : `${k.dueCount} places`
   return `${places} due · about ${minutes(k.dueSeconds)}`
@@ -39,18 +41,36 @@ const headline = computed(() => {
       <h2>{{ dog.name }}</h2>
       <template v-if="known">
         <p class="due" :class="{ now: known.dueCount }">{{ headline }}</p>
-        <p v-if="known.overdueCount" class="quiet">{{ known.overdueCount }} {{ known.overdueCount === 1 ? 'place has' : 'places have' }} waited long</p>
+        <p v-if="known.overdueCount" class="quiet">
+          {{ known.overdueCount }} {{ known.overdueCount === 1 ? 'place has' : 'places have' }} waited long
+        </p>
         <p v-else-if="known.lastBrushed" class="quiet">Last brushed {{ daysAgo(today, known.lastBrushed) }}</p>
         <div class="acts">
-          <v-btn v-if="known.openSession" color="primary" size="large" :to="`${to}/sessions/${known.openSession}`">Go on</v-btn>
+          <v-btn v-if="known.openSession" color="primary" size="large" :to="`${to}/sessions/${known.openSession}`"
+            >Go on</v-btn
+          >
           <v-btn v-else-if="known.dueCount" color="primary" size="large" :to="`${to}/routine`">Begin</v-btn>
-          <v-btn v-else-if="known.inTraining && known.practice[0]" color="heather" size="large" :to="practicePath(dog.id, known.practice[0].standing)">Practise</v-btn>
+          <v-btn
+            v-else-if="known.inTraining && known.practice[0]"
+            color="heather"
+            size="large"
+            :to="practicePath(dog.id, known.practice[0].standing)"
+            >Practise</v-btn
+          >
           <v-btn v-else variant="outlined" size="large" :to="`${to}/when`">See when</v-btn>
         </div>
         <DidItTakePlace v-if="known.unconfirmed" :dog-id="dog.id" :day="known.unconfirmed" :dog-name="dog.name" />
         <WhyList :reasons="[known.why]" />
-        <router-link v-for="(one, i) in known.practice" :key="i" class="practice" :to="practicePath(dog.id, one.standing)">
-          <b>{{ i ? 'and' : 'Practice' }}</b> {{ [one.standing.section && names[one.standing.section], one.standing.subjectLabel].filter(Boolean).join(', ') }}: {{ one.standing.rungLabel }}, {{ one.doneToday ? 'done today' : `${one.atMostSeconds} s` }}
+        <router-link
+          v-for="(one, i) in known.practice"
+          :key="i"
+          class="practice"
+          :to="practicePath(dog.id, one.standing)"
+        >
+          <b>{{ i ? 'and' : 'Practice' }}</b>
+          {{
+            [one.standing.section && names[one.standing.section], one.standing.subjectLabel].filter(Boolean).join(', ')
+          }}: {{ one.standing.rungLabel }}, {{ one.doneToday ? 'done today' : `${one.atMostSeconds} s` }}
         </router-link>
       </template>
       <template v-else>
@@ -62,14 +82,56 @@ const headline = computed(() => {
 </template>
 
 <style scoped>
-.cloth { display: grid; grid-template-columns: 44% 1fr; gap: 14px; align-items: start; padding: 20px 22px; }
-.picture { display: block; align-self: center; z-index: 1; }
-.text { min-width: 0; z-index: 1; }
-h2 { margin-bottom: 2px; font-size: 1.5rem; }
-.due { font-size: 1.05rem; }
-.due.now { font-weight: 700; }
-.acts { margin: 10px 0 4px; }
-.practice { display: block; margin-top: 4px; color: inherit; text-decoration: none; border-left: 5px solid rgb(var(--v-theme-heather)); padding: 2px 0 2px 10px; font-size: 0.95rem; line-height: 1.3; }
-.practice:hover { text-decoration: underline dotted; text-underline-offset: 4px; }
-@media (max-width: 599px) { .cloth { grid-template-columns: 1fr; padding: 18px; } .picture { max-width: 260px; } }
+.cloth {
+  display: grid;
+  grid-template-columns: 44% 1fr;
+  gap: 14px;
+  align-items: start;
+  padding: 20px 22px;
+}
+.picture {
+  display: block;
+  align-self: center;
+  z-index: 1;
+}
+.text {
+  min-width: 0;
+  z-index: 1;
+}
+h2 {
+  margin-bottom: 2px;
+  font-size: 1.5rem;
+}
+.due {
+  font-size: 1.05rem;
+}
+.due.now {
+  font-weight: 700;
+}
+.acts {
+  margin: 10px 0 4px;
+}
+.practice {
+  display: block;
+  margin-top: 4px;
+  color: inherit;
+  text-decoration: none;
+  border-left: 5px solid rgb(var(--v-theme-heather));
+  padding: 2px 0 2px 10px;
+  font-size: 0.95rem;
+  line-height: 1.3;
+}
+.practice:hover {
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
+}
+@media (max-width: 599px) {
+  .cloth {
+    grid-template-columns: 1fr;
+    padding: 18px;
+  }
+  .picture {
+    max-width: 260px;
+  }
+}
 </style>

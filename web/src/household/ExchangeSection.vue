@@ -15,11 +15,28 @@ const file = ref<File>()
 const kept = useQuery({ queryKey: ['kept-copies'], queryFn: () => ask(api.GET('/api/kept-copies')) })
 const changed = { onSuccess: () => client.invalidateQueries() }
 // The file itself is sent, not an object: the typed client would read it whole into memory.
-const take = useMutation({ mutationFn: (json: Blob) => askPlain('/api/import.json',
-  { method: 'PUT', headers: { 'Content-Type': 'application/json' }, body: json }) as Promise<{ keptCopy: string }>, ...changed })
-const add = useMutation({ mutationFn: (csv: Blob) => askPlain('/api/import/sections.csv',
-  { method: 'POST', headers: { 'Content-Type': 'text/csv' }, body: csv }) as Promise<{ places: number; keptCopy: string }>, ...changed })
-const putBack = useMutation({ mutationFn: (name: string) => ask(api.POST('/api/kept-copies/{name}/restore', { params: { path: { name } } })), ...changed })
+const take = useMutation({
+  mutationFn: (json: Blob) =>
+    askPlain('/api/import.json', {
+      method: 'PUT',
+      headers: { 'Content-Type': 'application/json' },
+      body: json,
+    }) as Promise<{ keptCopy: string }>,
+  ...changed,
+})
+const add = useMutation({
+  mutationFn: (csv: Blob) =>
+    askPlain('/api/import/sections.csv', {
+      method: 'POST',
+      headers: { 'Content-Type': 'text/csv' },
+      body: csv,
+    }) as Promise<{ places: number; keptCopy: string }>,
+  ...changed,
+})
+const putBack = useMutation({
+  mutationFn: (name: string) => ask(api.POST('/api/kept-copies/{name}/restore', { params: { path: { name } } })),
+  ...changed,
+})
 
 /** A file is being made for the browser to fetch: nothing tells when it arrives, so it is looked at for a while. */
 const LOOK_MS = 60_000
@@ -28,7 +45,9 @@ let timer: number | undefined
 function fetchFile() {
   fetching.value = true
   window.clearTimeout(timer)
-  timer = window.setTimeout(() => { fetching.value = false }, LOOK_MS)
+  timer = window.setTimeout(() => {
+    fetching.value = false
+  }, LOOK_MS)
 }
 onBeforeUnmount(() => window.clearTimeout(timer))
 const busy = computed(() => take.isPending.value || add.isPending.value || putBack.isPending.value)
@@ -40,7 +59,11 @@ async function addTable(event: Event) {
   if (!table) return
   const done = await add.mutateAsync(table).catch(() => undefined)
   input.value = ''
-  if (done) tell(done.places ? `${done.places} places were added.` : 'Nothing was added: all of it is known already.', done.places ? () => putBack.mutate(done.keptCopy) : undefined)
+  if (done)
+    tell(
+      done.places ? `${done.places} places were added.` : 'Nothing was added: all of it is known already.',
+      done.places ? () => putBack.mutate(done.keptCopy) : undefined,
+    )
 }
 async function replace() {
   const done = await take.mutateAsync(file.value!).catch(() => undefined)
@@ -59,26 +82,107 @@ const time = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2
 <template>
   <section class="copy" aria-labelledby="copy">
     <h2 id="copy">A copy of everything</h2>
-    <p>Dogs, coats, sessions, all of it as one file, as of this moment: <a href="/api/backup" download @click="fetchFile">take a copy</a>. To put it back, here or on another machine, start with <code>bin/start --rustictangle.restore=the-file.db</code>; what was there before is kept beside it.</p>
-    <p>To use it elsewhere: <a href="/api/export.json" download @click="fetchFile">everything as JSON</a>, or <a href="/api/export/sections.csv" download @click="fetchFile">what was done at each place as a table (CSV)</a>.</p>
-    <p class="in"><label>Take over a JSON file <input type="file" accept=".json,application/json" @change="file = ($event.target as HTMLInputElement).files?.[0]" /></label>
-      <v-btn v-if="file" variant="outlined" :loading="take.isPending.value" :disabled="busy" @click="replace">Replace everything by {{ file.name }}</v-btn></p>
-    <p class="in"><label>Add what was done out of a table (CSV) <input type="file" accept=".csv,text/csv" :disabled="busy" @change="addTable" /></label></p>
+    <p>
+      Dogs, coats, sessions, all of it as one file, as of this moment:
+      <a href="/api/backup" download @click="fetchFile">take a copy</a>. To put it back, here or on another machine,
+      start with <code>bin/start --rustictangle.restore=the-file.db</code>; what was there before is kept beside it.
+    </p>
+    <p>
+      To use it elsewhere: <a href="/api/export.json" download @click="fetchFile">everything as JSON</a>, or
+      <a href="/api/export/sections.csv" download @click="fetchFile">what was done at each place as a table (CSV)</a>.
+    </p>
+    <p class="in">
+      <label
+        >Take over a JSON file
+        <input
+          type="file"
+          accept=".json,application/json"
+          @change="file = ($event.target as HTMLInputElement).files?.[0]"
+      /></label>
+      <v-btn v-if="file" variant="outlined" :loading="take.isPending.value" :disabled="busy" @click="replace"
+        >Replace everything by {{ file.name }}</v-btn
+      >
+    </p>
+    <p class="in">
+      <label
+        >Add what was done out of a table (CSV)
+        <input type="file" accept=".csv,text/csv" :disabled="busy" @change="addTable"
+      /></label>
+    </p>
     <ProgressLine v-if="busy || fetching" />
-    <p v-if="error" class="caution" role="alert"><strong>{{ saysAll(error) }}</strong></p>
+    <p v-if="error" class="caution" role="alert">
+      <strong>{{ saysAll(error) }}</strong>
+    </p>
     <details v-if="kept.data.value?.length">
       <summary>Kept before something took the place of everything ({{ kept.data.value.length }})</summary>
       <ul>
-        <li v-for="one in kept.data.value" :key="one.name"><span>{{ date(one.at) }}, {{ time(one.at) }}, {{ megabytes(one.bytes) }}</span>
-          <button type="button" :disabled="busy" :aria-label="`Put back what was kept on ${date(one.at)} at ${time(one.at)}`" @click="goBack(one.name)">put it back</button></li>
+        <li v-for="one in kept.data.value" :key="one.name">
+          <span>{{ date(one.at) }}, {{ time(one.at) }}, {{ megabytes(one.bytes) }}</span>
+          <button
+            type="button"
+            :disabled="busy"
+            :aria-label="`Put back what was kept on ${date(one.at)} at ${time(one.at)}`"
+            @click="goBack(one.name)"
+          >
+            put it back
+          </button>
+        </li>
       </ul>
     </details>
   </section>
 </template>
 
 <style scoped>
-.copy { margin-top: 28px; border-top: 1.5px dashed rgb(var(--v-theme-seam)); padding-top: 14px; } a { color: inherit; font-weight: 700; }
-.in { display: flex; flex-wrap: wrap; gap: 10px 18px; align-items: center; max-width: none; margin-top: 10px; } .in label { display: flex; flex-wrap: wrap; gap: 2px 10px; max-width: 100%; } .in input { max-width: 100%; } code { overflow-wrap: anywhere; }
-summary, li button { text-decoration: underline dotted; text-underline-offset: 4px; min-height: 44px; cursor: pointer; } summary { padding: 10px 0; width: fit-content; }
-ul { list-style: none; padding: 0; max-width: 44ch; } li { display: flex; justify-content: space-between; gap: 16px; align-items: center; border-top: 1px dashed rgb(var(--v-theme-seam)); }
+.copy {
+  margin-top: 28px;
+  border-top: 1.5px dashed rgb(var(--v-theme-seam));
+  padding-top: 14px;
+}
+a {
+  color: inherit;
+  font-weight: 700;
+}
+.in {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 18px;
+  align-items: center;
+  max-width: none;
+  margin-top: 10px;
+}
+.in label {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 10px;
+  max-width: 100%;
+}
+.in input {
+  max-width: 100%;
+}
+code {
+  overflow-wrap: anywhere;
+}
+summary,
+li button {
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
+  min-height: 44px;
+  cursor: pointer;
+}
+summary {
+  padding: 10px 0;
+  width: fit-content;
+}
+ul {
+  list-style: none;
+  padding: 0;
+  max-width: 44ch;
+}
+li {
+  display: flex;
+  justify-content: space-between;
+  gap: 16px;
+  align-items: center;
+  border-top: 1px dashed rgb(var(--v-theme-seam));
+}
 </style>

@@ -13,25 +13,60 @@ const stored = useHousehold()
 const save = useSaveHousehold()
 
 const form = ref<Household>()
-watch(stored.data, (household) => { if (household && !form.value) form.value = { ...household } }, { immediate: true })
+watch(
+  stored.data,
+  (household) => {
+    if (household && !form.value) form.value = { ...household }
+  },
+  { immediate: true },
+)
 
 const comforts = useQuery({ queryKey: ['comforts'], queryFn: () => ask(api.GET('/api/comforts')) })
-const TITLES: Record<Household['comfort'], string> = { CAREFUL: 'Careful', BALANCED: 'Balanced', EASY_GOING: 'Easy-going' }
-const COMFORTS = computed(() => (Object.keys(TITLES) as Household['comfort'][]).map((value) => {
-  const told = comforts.data.value?.find((one) => one.comfort === value)
-  const dogs = told?.dogs.map((dog) => `${dog.name} every ${dog.from === dog.to ? dog.from : `${dog.from} to ${dog.to}`} days`).join(', ')
-  return { value, title: TITLES[value], hint: told ? `due when a tangle is ${told.tanglePercent} % likely, or a mat 5 %${dogs ? `: ${dogs}` : ''}` : '' }
-}))
-const LENGTHS: { value: Household['lengthUnit']; title: string }[] = [{ value: 'MILLIMETRES', title: 'Millimetres' }, { value: 'INCHES', title: 'Inches' }]
-const MASSES: { value: Household['massUnit']; title: string }[] = [{ value: 'KILOGRAMS', title: 'Kilograms' }, { value: 'POUNDS', title: 'Pounds' }]
-const WEEKS: { value: Household['weekStart']; title: string }[] = [{ value: 'MONDAY', title: 'Monday' }, { value: 'SUNDAY', title: 'Sunday' }, { value: 'SATURDAY', title: 'Saturday' }]
+const TITLES: Record<Household['comfort'], string> = {
+  CAREFUL: 'Careful',
+  BALANCED: 'Balanced',
+  EASY_GOING: 'Easy-going',
+}
+const COMFORTS = computed(() =>
+  (Object.keys(TITLES) as Household['comfort'][]).map((value) => {
+    const told = comforts.data.value?.find((one) => one.comfort === value)
+    const dogs = told?.dogs
+      .map((dog) => `${dog.name} every ${dog.from === dog.to ? dog.from : `${dog.from} to ${dog.to}`} days`)
+      .join(', ')
+    return {
+      value,
+      title: TITLES[value],
+      hint: told ? `due when a tangle is ${told.tanglePercent} % likely, or a mat 5 %${dogs ? `: ${dogs}` : ''}` : '',
+    }
+  }),
+)
+const LENGTHS: { value: Household['lengthUnit']; title: string }[] = [
+  { value: 'MILLIMETRES', title: 'Millimetres' },
+  { value: 'INCHES', title: 'Inches' },
+]
+const MASSES: { value: Household['massUnit']; title: string }[] = [
+  { value: 'KILOGRAMS', title: 'Kilograms' },
+  { value: 'POUNDS', title: 'Pounds' },
+]
+const WEEKS: { value: Household['weekStart']; title: string }[] = [
+  { value: 'MONDAY', title: 'Monday' },
+  { value: 'SUNDAY', title: 'Sunday' },
+  { value: 'SATURDAY', title: 'Saturday' },
+]
 const DATES: { value: Household['dateFormat']; title: string }[] = [
-  { value: 'DAY_MONTH', title: '24 Nov' }, { value: 'MONTH_DAY', title: 'Nov 24' }, { value: 'YEAR_MONTH_DAY', title: '2026-11-24' }]
+  { value: 'DAY_MONTH', title: '24 Nov' },
+  { value: 'MONTH_DAY', title: 'Nov 24' },
+  { value: 'YEAR_MONTH_DAY', title: '2026-11-24' },
+]
 
 async function submit() {
   const before = stored.data.value!
   const kept = await save.mutateAsync(form.value!).catch(() => undefined)
-  if (kept) tell('Kept.', () => { form.value = { ...before }; save.mutate(before) })
+  if (kept)
+    tell('Kept.', () => {
+      form.value = { ...before }
+      save.mutate(before)
+    })
 }
 </script>
 
@@ -42,29 +77,73 @@ async function submit() {
       <v-text-field v-model="form.name" label="Name of the household" maxlength="60" autocomplete="off" />
       <fieldset class="tall">
         <legend class="slab">How soon is a place due?</legend>
-        <label v-for="one in COMFORTS" :key="one.value"><input v-model="form.comfort" type="radio" name="comfort" :value="one.value" /><span>{{ one.title }}<small>{{ one.hint }}</small></span></label>
+        <label v-for="one in COMFORTS" :key="one.value"
+          ><input v-model="form.comfort" type="radio" name="comfort" :value="one.value" /><span
+            >{{ one.title }}<small>{{ one.hint }}</small></span
+          ></label
+        >
       </fieldset>
-      <fieldset v-for="group in [
-        { legend: 'Lengths', key: 'lengthUnit' as const, choices: LENGTHS }, { legend: 'Weights', key: 'massUnit' as const, choices: MASSES },
-        { legend: 'Dates', key: 'dateFormat' as const, choices: DATES }, { legend: 'The week begins on', key: 'weekStart' as const, choices: WEEKS }]" :key="group.key">
+      <fieldset
+        v-for="group in [
+          { legend: 'Lengths', key: 'lengthUnit' as const, choices: LENGTHS },
+          { legend: 'Weights', key: 'massUnit' as const, choices: MASSES },
+          { legend: 'Dates', key: 'dateFormat' as const, choices: DATES },
+          { legend: 'The week begins on', key: 'weekStart' as const, choices: WEEKS },
+        ]"
+        :key="group.key"
+      >
         <legend class="slab">{{ group.legend }}</legend>
-        <label v-for="one in group.choices" :key="one.value"><input v-model="form[group.key]" type="radio" :name="group.key" :value="one.value" /><span>{{ one.title }}</span></label>
+        <label v-for="one in group.choices" :key="one.value"
+          ><input v-model="form[group.key]" type="radio" :name="group.key" :value="one.value" /><span>{{
+            one.title
+          }}</span></label
+        >
       </fieldset>
       <fieldset>
         <legend class="slab">No messages</legend>
-        <div class="where"><label class="time">from <input v-model="form.quietFrom" type="time" required /></label> <label class="time">to <input v-model="form.quietTo" type="time" required /></label></div>
+        <div class="where">
+          <label class="time">from <input v-model="form.quietFrom" type="time" required /></label>
+          <label class="time">to <input v-model="form.quietTo" type="time" required /></label>
+        </div>
       </fieldset>
       <fieldset>
         <legend class="slab"><label for="currency">Prices in</label></legend>
-        <div class="where"><input id="currency" v-model="form.currency" maxlength="3" pattern="[A-Z]{3}" required autocomplete="off" aria-describedby="currency-hint" />
-          <small id="currency-hint">Three letters, such as EUR, GBP or USD.</small></div>
+        <div class="where">
+          <input
+            id="currency"
+            v-model="form.currency"
+            maxlength="3"
+            pattern="[A-Z]{3}"
+            required
+            autocomplete="off"
+            aria-describedby="currency-hint"
+          />
+          <small id="currency-hint">Three letters, such as EUR, GBP or USD.</small>
+        </div>
       </fieldset>
       <fieldset>
         <legend class="slab"><label for="latitude">Where you live</label></legend>
-        <div class="where"><input id="latitude" v-model.number="form.latitude" type="number" min="-90" max="90" step="0.5" required aria-describedby="latitude-hint" /> ° north of the equator
-          <small id="latitude-hint">South is below 0. The length of the days foretells the two shedding seasons; where it hardly changes, none is.</small></div>
+        <div class="where">
+          <input
+            id="latitude"
+            v-model.number="form.latitude"
+            type="number"
+            min="-90"
+            max="90"
+            step="0.5"
+            required
+            aria-describedby="latitude-hint"
+          />
+          ° north of the equator
+          <small id="latitude-hint"
+            >South is below 0. The length of the days foretells the two shedding seasons; where it hardly changes, none
+            is.</small
+          >
+        </div>
       </fieldset>
-      <p v-if="save.error.value" class="caution" role="alert"><strong>{{ saysAll(save.error.value) }}</strong></p>
+      <p v-if="save.error.value" class="caution" role="alert">
+        <strong>{{ saysAll(save.error.value) }}</strong>
+      </p>
       <v-btn type="submit" color="primary" size="large" :loading="save.isPending.value">Keep</v-btn>
     </form>
     <ExchangeSection v-if="form" />
@@ -72,16 +151,67 @@ async function submit() {
 </template>
 
 <style scoped>
-.settings { max-width: 820px; }
-h1 { margin-bottom: 18px; }
-fieldset { border: 0; border-top: 1.5px dashed rgb(var(--v-theme-seam)); padding: 12px 0; display: flex; flex-wrap: wrap; gap: 4px 26px; }
-.tall { flex-direction: column; }
-legend { float: left; width: 210px; padding-top: 10px; }
-.tall legend { width: 100%; }
-label { display: flex; gap: 10px; align-items: center; min-height: 44px; cursor: pointer; }
-label input { width: 20px; height: 20px; accent-color: rgb(var(--v-theme-secondary)); flex: none; }
-.time { display: inline-flex; margin-right: 16px; } .time input[type='time'] { width: 8em; }
-.where input { width: 6em; min-height: 44px; padding: 4px 8px; border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 8px; background: rgb(var(--v-theme-surface)); }
-small { display: block; font-size: 0.9rem; }
-@media (max-width: 599px) { legend { width: 100%; float: none; } }
+.settings {
+  max-width: 820px;
+}
+h1 {
+  margin-bottom: 18px;
+}
+fieldset {
+  border: 0;
+  border-top: 1.5px dashed rgb(var(--v-theme-seam));
+  padding: 12px 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 26px;
+}
+.tall {
+  flex-direction: column;
+}
+legend {
+  float: left;
+  width: 210px;
+  padding-top: 10px;
+}
+.tall legend {
+  width: 100%;
+}
+label {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  min-height: 44px;
+  cursor: pointer;
+}
+label input {
+  width: 20px;
+  height: 20px;
+  accent-color: rgb(var(--v-theme-secondary));
+  flex: none;
+}
+.time {
+  display: inline-flex;
+  margin-right: 16px;
+}
+.time input[type='time'] {
+  width: 8em;
+}
+.where input {
+  width: 6em;
+  min-height: 44px;
+  padding: 4px 8px;
+  border: 1.5px solid rgb(var(--v-theme-seam));
+  border-radius: 8px;
+  background: rgb(var(--v-theme-surface));
+}
+small {
+  display: block;
+  font-size: 0.9rem;
+}
+@media (max-width: 599px) {
+  legend {
+    width: 100%;
+    float: none;
+  }
+}
 </style>

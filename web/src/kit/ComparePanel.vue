@@ -11,10 +11,18 @@ import { useComparison } from './useKit'
 const props = defineProps<{ dogId: number; section: Section; first: number; second: number }>()
 
 const { say } = useUnits()
-const comparison = useComparison(() => props.dogId, () => props.section, () => props.first, () => props.second)
+const comparison = useComparison(
+  () => props.dogId,
+  () => props.section,
+  () => props.first,
+  () => props.second,
+)
 const sides = computed(() => (comparison.data.value ? [comparison.data.value.first, comparison.data.value.second] : []))
-const pins = computed(() => sides.value.flatMap((side) => side.pinMillimetres === undefined ? []
-  : [{ mm: side.pinMillimetres, name: side.fit.shownName }]))
+const pins = computed(() =>
+  sides.value.flatMap((side) =>
+    side.pinMillimetres === undefined ? [] : [{ mm: side.pinMillimetres, name: side.fit.shownName }],
+  ),
+)
 const percent = (value: number | undefined) => (value === undefined ? '' : `${Math.round(value * 100)} %`)
 </script>
 
@@ -22,18 +30,37 @@ const percent = (value: number | undefined) => (value === undefined ? '' : `${Ma
   <div class="compare">
     <p v-if="comparison.error.value" role="alert">{{ saysWhat(comparison.error.value) }}</p>
     <template v-else-if="comparison.data.value">
-      <p class="why"><b>{{ say(comparison.data.value.why.text) }}</b></p>
+      <p class="why">
+        <b>{{ say(comparison.data.value.why.text) }}</b>
+      </p>
       <div class="cols">
         <table>
-          <caption>For {{ comparison.data.value.step }}</caption>
-          <thead><tr><td /><th v-for="side in sides" :key="side.fit.toolId" scope="col">{{ side.fit.shownName }}</th><th scope="col">here</th></tr></thead>
+          <caption>
+            For
+            {{
+              comparison.data.value.step
+            }}
+          </caption>
+          <thead>
+            <tr>
+              <td />
+              <th v-for="side in sides" :key="side.fit.toolId" scope="col">{{ side.fit.shownName }}</th>
+              <th scope="col">here</th>
+            </tr>
+          </thead>
           <tbody>
             <tr v-for="row in comparison.data.value.rows" :key="row.property">
               <th scope="row">{{ row.label }}</th>
-              <td v-for="(part, i) in [row.first, row.second]" :key="i" :class="{ less: (part?.value ?? 1) < 0.8 }">{{ part ? say(part.have) : '–' }} <small>{{ percent(part?.value) }}</small></td>
+              <td v-for="(part, i) in [row.first, row.second]" :key="i" :class="{ less: (part?.value ?? 1) < 0.8 }">
+                {{ part ? say(part.have) : '–' }} <small>{{ percent(part?.value) }}</small>
+              </td>
               <td>{{ say(row.want) }}</td>
             </tr>
-            <tr class="sum"><th scope="row">together</th><td v-for="side in sides" :key="side.fit.toolId"><FitMark :fit="side.fit" /></td><td /></tr>
+            <tr class="sum">
+              <th scope="row">together</th>
+              <td v-for="side in sides" :key="side.fit.toolId"><FitMark :fit="side.fit" /></td>
+              <td />
+            </tr>
           </tbody>
         </table>
         <PinReach v-if="pins.length" :hair-mm="comparison.data.value.hairMillimetres" :pins="pins" />
@@ -43,13 +70,49 @@ const percent = (value: number | undefined) => (value === undefined ? '' : `${Ma
 </template>
 
 <style scoped>
-.compare { background: rgb(var(--v-theme-surface)); border-radius: 10px 8px 12px 7px; padding: 12px 14px; margin: 4px 0 12px; min-height: 120px; }
-.cols { display: flex; flex-wrap: wrap; gap: 12px 24px; align-items: flex-start; }
-table { border-collapse: collapse; flex: 1 1 340px; }
-caption { text-align: left; font-size: 0.9rem; padding-bottom: 4px; }
-th, td { text-align: left; padding: 5px 12px 5px 0; border-bottom: 1px dashed rgb(var(--v-theme-seam)); vertical-align: top; font-size: 0.93rem; line-height: 1.25; }
-th::first-letter { text-transform: uppercase; }
-.less { font-weight: 700; color: rgb(var(--v-theme-error)); }
-.sum th, .sum td { border-bottom: 0; }
-.cols > figure { flex: 1 1 300px; }
+.compare {
+  background: rgb(var(--v-theme-surface));
+  border-radius: 10px 8px 12px 7px;
+  padding: 12px 14px;
+  margin: 4px 0 12px;
+  min-height: 120px;
+}
+.cols {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px 24px;
+  align-items: flex-start;
+}
+table {
+  border-collapse: collapse;
+  flex: 1 1 340px;
+}
+caption {
+  text-align: left;
+  font-size: 0.9rem;
+  padding-bottom: 4px;
+}
+th,
+td {
+  text-align: left;
+  padding: 5px 12px 5px 0;
+  border-bottom: 1px dashed rgb(var(--v-theme-seam));
+  vertical-align: top;
+  font-size: 0.93rem;
+  line-height: 1.25;
+}
+th::first-letter {
+  text-transform: uppercase;
+}
+.less {
+  font-weight: 700;
+  color: rgb(var(--v-theme-error));
+}
+.sum th,
+.sum td {
+  border-bottom: 0;
+}
+.cols > figure {
+  flex: 1 1 300px;
+}
 </style>

@@ -29,11 +29,23 @@ const picking = computed(() => adding.value === 'ANY' || (empty.value && !kind.v
 
 function measured(t: ToolView): string {
   const f = t.form
-  return [f.pinMillimetres && length(f.pinMillimetres), f.pad?.toLowerCase(), f.tips === 'COATED' && 'coated',
-    f.spacing && { WIDE_AND_FINE: 'wide and fine', WIDE: 'wide', FINE: 'fine' }[f.spacing]].filter(Boolean).join(', ')
+  return [
+    f.pinMillimetres && length(f.pinMillimetres),
+    f.pad?.toLowerCase(),
+    f.tips === 'COATED' && 'coated',
+    f.spacing && { WIDE_AND_FINE: 'wide and fine', WIDE: 'wide', FINE: 'fine' }[f.spacing],
+  ]
+    .filter(Boolean)
+    .join(', ')
 }
 function state(t: ToolView): string {
-  return t.putAside ? 'put aside' : t.check ? `looked over ${daysAgo(home.data.value?.today ?? t.check.day, t.check.day)}` : t.form.kind === 'MIST' ? '' : 'not looked over'
+  return t.putAside
+    ? 'put aside'
+    : t.check
+      ? `looked over ${daysAgo(home.data.value?.today ?? t.check.day, t.check.day)}`
+      : t.form.kind === 'MIST'
+        ? ''
+        : 'not looked over'
 }
 
 async function open(change: { tool?: number; kind?: ToolKind | 'ANY' }) {
@@ -55,33 +67,61 @@ async function takeOut(t: ToolView) {
 <template>
   <h1>The drawer</h1>
   <p>Every tool the household owns, whatever dog it is for. What it can do follows from what you can measure on it.</p>
-  <PageState :pending="!drawer.data.value || !kinds.data.value" :error="drawer.error.value ?? kinds.error.value" @retry="drawer.refetch()">
+  <PageState
+    :pending="!drawer.data.value || !kinds.data.value"
+    :error="drawer.error.value ?? kinds.error.value"
+    @retry="drawer.refetch()"
+  >
     <div class="cols">
       <div>
         <ul v-if="!empty" class="roll" aria-label="In the drawer">
           <li v-for="t in drawer.data.value" :key="t.id">
-            <button type="button" class="pocket" :class="{ aside: t.putAside }" :aria-pressed="chosen === t.id" @click="open({ tool: t.id })">
+            <button
+              type="button"
+              class="pocket"
+              :class="{ aside: t.putAside }"
+              :aria-pressed="chosen === t.id"
+              @click="open({ tool: t.id })"
+            >
               <ToolShape class="shape" :kind="t.form.kind" :aside="t.putAside" />
               <b>{{ t.shownName }}</b>
               <small>{{ measured(t) || (t.form.name ? t.kindLabel : '') }}</small>
               <small class="state">{{ state(t) }}</small>
             </button>
           </li>
-          <li><button type="button" class="pocket add" @click="open({ kind: 'ANY' })"><span class="plus" aria-hidden="true">+</span><b>Add a tool</b></button></li>
+          <li>
+            <button type="button" class="pocket add" @click="open({ kind: 'ANY' })">
+              <span class="plus" aria-hidden="true">+</span><b>Add a tool</b>
+            </button>
+          </li>
         </ul>
-        <p v-else class="lead">The drawer is empty. Tap what you own; most homes have a brush and a comb. You do not need it all: once your dog’s coat is described, Rustic Tangle names the least you need.</p>
+        <p v-else class="lead">
+          The drawer is empty. Tap what you own; most homes have a brush and a comb. You do not need it all: once your
+          dog’s coat is described, Rustic Tangle names the least you need.
+        </p>
       </div>
       <div ref="panel" class="panel" tabindex="-1">
         <section v-if="picking" aria-labelledby="pick-title">
           <h2 id="pick-title">Which of these is it?</h2>
           <ul class="kinds">
             <li v-for="k in kinds.data.value" :key="k.kind">
-              <button type="button" @click="open({ kind: k.kind })"><ToolShape class="small" :kind="k.kind" /><span><b>{{ k.label }}</b><small>{{ k.blade ? 'left to a professional' : k.goodFor }}</small></span></button>
+              <button type="button" @click="open({ kind: k.kind })">
+                <ToolShape class="small" :kind="k.kind" /><span
+                  ><b>{{ k.label }}</b
+                  ><small>{{ k.blade ? 'left to a professional' : k.goodFor }}</small></span
+                >
+              </button>
             </li>
           </ul>
         </section>
         <template v-else-if="kind">
-          <ToolEditor :key="tool?.id ?? kind.kind" :kind="kind" :tool="tool" @kept="(id) => open({ tool: id })" @leave="open({})" />
+          <ToolEditor
+            :key="tool?.id ?? kind.kind"
+            :kind="kind"
+            :tool="tool"
+            @kept="(id) => open({ tool: id })"
+            @leave="open({})"
+          />
           <template v-if="tool">
             <PalmTest v-if="kind.properties.length" :tool="tool" :kind="kind" />
             <button type="button" class="out" @click="takeOut(tool)">Take it out of the drawer</button>
@@ -92,7 +132,10 @@ async function takeOut(t: ToolView) {
           <template v-if="dogs.length">
             <h2>What they do</h2>
             <ul class="dogs">
-              <li v-for="dog in dogs" :key="dog.id"><b>{{ dog.name }}</b> <router-link :to="`/dogs/${dog.id}/tools`">which goes where</router-link> <router-link :to="`/dogs/${dog.id}/tools/buy`">what to buy</router-link></li>
+              <li v-for="dog in dogs" :key="dog.id">
+                <b>{{ dog.name }}</b> <router-link :to="`/dogs/${dog.id}/tools`">which goes where</router-link>
+                <router-link :to="`/dogs/${dog.id}/tools/buy`">what to buy</router-link>
+              </li>
             </ul>
           </template>
         </div>
@@ -102,33 +145,167 @@ async function takeOut(t: ToolView) {
 </template>
 
 <style scoped>
-.cols { display: grid; grid-template-columns: minmax(0, 6fr) minmax(0, 5fr); gap: 36px; margin-top: 16px; align-items: start; }
-.roll { list-style: none; padding: 22px 14px 18px; display: grid; grid-template-columns: repeat(auto-fill, minmax(112px, 1fr)); gap: 10px 8px; background: rgb(var(--v-theme-wool)); border-radius: 16px 12px 18px 10px; box-shadow: inset 0 0 0 5px rgb(var(--v-theme-wool)), inset 0 0 0 6.5px rgb(var(--v-theme-seam)); }
-.pocket { display: flex; flex-direction: column; align-items: center; width: 100%; height: 100%; padding: 8px 4px; border-radius: 8px; text-align: center; line-height: 1.2; position: relative; }
-.pocket .shape { height: 104px; position: relative; z-index: 1; }
-.pocket b { font-size: 0.98rem; margin-top: 6px; }
-.pocket b::first-letter { text-transform: uppercase; }
-.pocket small { font-size: 0.82rem; }
-.pocket::after { content: ''; position: absolute; left: 6px; right: 6px; top: 70px; height: 50px; border: 1.5px dashed rgb(var(--v-theme-seam)); border-top: 0; border-radius: 0 0 10px 10px; background: rgba(var(--v-theme-wool), 0.35); pointer-events: none; z-index: 2; }
-.pocket:hover { background: rgba(var(--v-theme-surface), 0.6); }
-.pocket[aria-pressed='true'] { background: rgb(var(--v-theme-surface)); box-shadow: inset 0 -3px rgb(var(--v-theme-primary)); }
-.aside .state { color: rgb(var(--v-theme-error)); font-weight: 700; }
-.add { justify-content: flex-start; }
-.plus { height: 112px; display: grid; place-items: center; font: 700 3rem var(--slab); opacity: 0.7; }
-.panel { outline: none; }
-.kinds { list-style: none; padding: 0; display: grid; grid-template-columns: repeat(auto-fill, minmax(230px, 1fr)); gap: 6px; }
-.kinds button { display: flex; align-items: center; gap: 12px; width: 100%; min-height: 72px; padding: 6px 10px; text-align: left; border-radius: 9px; line-height: 1.2; }
-.kinds button:hover { background: rgb(var(--v-theme-wool)); }
-.kinds .small { width: 34px; flex: none; }
-.kinds b { display: block; } .kinds b::first-letter { text-transform: uppercase; }
-.kinds small { font-size: 0.84rem; }
-.out { margin-top: 20px; min-height: 44px; text-decoration: underline dotted; text-underline-offset: 4px; }
-.hint { opacity: 0.88; padding-top: 12px; }
-.hint h2 { margin-top: 26px; }
-.dogs { list-style: none; padding: 0; }
-.dogs li { display: flex; gap: 18px; align-items: center; min-height: 46px; border-bottom: 1px dashed rgb(var(--v-theme-seam)); }
-.dogs b { min-width: 110px; }
-.dogs a { color: inherit; text-decoration: underline dotted; text-underline-offset: 4px; }
-.lead { font-size: 1.1rem; max-width: 46ch; }
-@media (max-width: 899px) { .cols { grid-template-columns: 1fr; gap: 20px; } .roll { grid-template-columns: repeat(3, 1fr); } }
+.cols {
+  display: grid;
+  grid-template-columns: minmax(0, 6fr) minmax(0, 5fr);
+  gap: 36px;
+  margin-top: 16px;
+  align-items: start;
+}
+.roll {
+  list-style: none;
+  padding: 22px 14px 18px;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(112px, 1fr));
+  gap: 10px 8px;
+  background: rgb(var(--v-theme-wool));
+  border-radius: 16px 12px 18px 10px;
+  box-shadow:
+    inset 0 0 0 5px rgb(var(--v-theme-wool)),
+    inset 0 0 0 6.5px rgb(var(--v-theme-seam));
+}
+.pocket {
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  width: 100%;
+  height: 100%;
+  padding: 8px 4px;
+  border-radius: 8px;
+  text-align: center;
+  line-height: 1.2;
+  position: relative;
+}
+.pocket .shape {
+  height: 104px;
+  position: relative;
+  z-index: 1;
+}
+.pocket b {
+  font-size: 0.98rem;
+  margin-top: 6px;
+}
+.pocket b::first-letter {
+  text-transform: uppercase;
+}
+.pocket small {
+  font-size: 0.82rem;
+}
+.pocket::after {
+  content: '';
+  position: absolute;
+  left: 6px;
+  right: 6px;
+  top: 70px;
+  height: 50px;
+  border: 1.5px dashed rgb(var(--v-theme-seam));
+  border-top: 0;
+  border-radius: 0 0 10px 10px;
+  background: rgba(var(--v-theme-wool), 0.35);
+  pointer-events: none;
+  z-index: 2;
+}
+.pocket:hover {
+  background: rgba(var(--v-theme-surface), 0.6);
+}
+.pocket[aria-pressed='true'] {
+  background: rgb(var(--v-theme-surface));
+  box-shadow: inset 0 -3px rgb(var(--v-theme-primary));
+}
+.aside .state {
+  color: rgb(var(--v-theme-error));
+  font-weight: 700;
+}
+.add {
+  justify-content: flex-start;
+}
+.plus {
+  height: 112px;
+  display: grid;
+  place-items: center;
+  font: 700 3rem var(--slab);
+  opacity: 0.7;
+}
+.panel {
+  outline: none;
+}
+.kinds {
+  list-style: none;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
+  gap: 6px;
+}
+.kinds button {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  width: 100%;
+  min-height: 72px;
+  padding: 6px 10px;
+  text-align: left;
+  border-radius: 9px;
+  line-height: 1.2;
+}
+.kinds button:hover {
+  background: rgb(var(--v-theme-wool));
+}
+.kinds .small {
+  width: 34px;
+  flex: none;
+}
+.kinds b {
+  display: block;
+}
+.kinds b::first-letter {
+  text-transform: uppercase;
+}
+.kinds small {
+  font-size: 0.84rem;
+}
+.out {
+  margin-top: 20px;
+  min-height: 44px;
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
+}
+.hint {
+  opacity: 0.88;
+  padding-top: 12px;
+}
+.hint h2 {
+  margin-top: 26px;
+}
+.dogs {
+  list-style: none;
+  padding: 0;
+}
+.dogs li {
+  display: flex;
+  gap: 18px;
+  align-items: center;
+  min-height: 46px;
+  border-bottom: 1px dashed rgb(var(--v-theme-seam));
+}
+.dogs b {
+  min-width: 110px;
+}
+.dogs a {
+  color: inherit;
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
+}
+.lead {
+  font-size: 1.1rem;
+  max-width: 46ch;
+}
+@media (max-width: 899px) {
+  .cols {
+    grid-template-columns: 1fr;
+    gap: 20px;
+  }
+  .roll {
+    grid-template-columns: repeat(3, 1fr);
+  }
+}
 </style>

@@ -13,10 +13,32 @@ defineProps<{ fit: FitView; bare?: boolean }>()
 </template>
 
 <style scoped>
-.fit { display: inline-flex; align-items: center; gap: 8px; white-space: nowrap; font-size: 0.92rem; }
-.bar { width: 54px; height: 9px; border: 1.5px solid rgb(var(--v-theme-ink)); border-radius: 5px 4px 6px 4px; overflow: hidden; }
-.bar i { display: block; height: 100%; background: rgb(var(--v-theme-secondary)); }
-.weak .bar i { background: rgb(var(--v-theme-seam)); }
-.never_here b { color: rgb(var(--v-theme-error)); }
-.score { opacity: 0.86; }
+.fit {
+  display: inline-flex;
+  align-items: center;
+  gap: 8px;
+  white-space: nowrap;
+  font-size: 0.92rem;
+}
+.bar {
+  width: 54px;
+  height: 9px;
+  border: 1.5px solid rgb(var(--v-theme-ink));
+  border-radius: 5px 4px 6px 4px;
+  overflow: hidden;
+}
+.bar i {
+  display: block;
+  height: 100%;
+  background: rgb(var(--v-theme-secondary));
+}
+.weak .bar i {
+  background: rgb(var(--v-theme-seam));
+}
+.never_here b {
+  color: rgb(var(--v-theme-error));
+}
+.score {
+  opacity: 0.86;
+}
 </style>

@@ -15,8 +15,15 @@ const { tell } = useNotice()
 const { check, replaced, takeBack } = useToolActions()
 
 const found = ref<Fault[]>([])
-watch(() => props.tool.id, () => { found.value = [] })
-const faults = computed(() => FAULTS.filter((f) => !f.about.length || f.about.some((p) => props.kind.properties.includes(p))))
+watch(
+  () => props.tool.id,
+  () => {
+    found.value = []
+  },
+)
+const faults = computed(() =>
+  FAULTS.filter((f) => !f.about.length || f.about.some((p) => props.kind.properties.includes(p))),
+)
 const error = computed(() => check.error.value ?? replaced.error.value)
 
 const undo = (tool: ToolView) => () => takeBack.mutate({ toolId: tool.id, checkId: tool.checkId! })
@@ -25,7 +32,12 @@ async function look() {
   const after = await check.mutateAsync({ toolId: props.tool.id, faults: found.value }).catch(() => undefined)
   if (!after) return
   found.value = []
-  tell(after.putAside ? `Put aside: ${after.shownName} is not matched until it is replaced.` : `Looked over: ${after.shownName} is fine.`, undo(after))
+  tell(
+    after.putAside
+      ? `Put aside: ${after.shownName} is not matched until it is replaced.`
+      : `Looked over: ${after.shownName} is fine.`,
+    undo(after),
+  )
 }
 async function replace() {
   const after = await replaced.mutateAsync(props.tool.id).catch(() => undefined)
@@ -37,22 +49,48 @@ async function replace() {
   <section class="palm" aria-labelledby="palm-title">
     <h3 id="palm-title">Palm test</h3>
     <template v-if="tool.putAside">
-      <p class="caution"><strong>Put aside since {{ date(tool.check!.day) }}:</strong> {{ tool.check!.faults.join(', ') }}. If it scratches you it scratches the dog.</p>
+      <p class="caution">
+        <strong>Put aside since {{ date(tool.check!.day) }}:</strong> {{ tool.check!.faults.join(', ') }}. If it
+        scratches you it scratches the dog.
+      </p>
       <v-btn color="secondary" :loading="replaced.isPending.value" @click="replace">I have replaced it</v-btn>
     </template>
     <template v-else>
-      <p>Press it on your own palm or inner arm and draw it over, as hard as you would brush. Clear it of hair first: a full brush stops working.
-        <span v-if="tool.check">Last looked over on {{ date(tool.check.day) }}.</span><span v-else>Not looked over yet.</span></p>
-      <label v-for="fault in faults" :key="fault.value" class="tick"><input v-model="found" type="checkbox" :value="fault.value" /> {{ fault.title }}</label>
-      <v-btn :color="found.length ? 'error' : 'secondary'" :loading="check.isPending.value" @click="look">{{ found.length ? 'Put it aside' : 'It passed today' }}</v-btn>
+      <p>
+        Press it on your own palm or inner arm and draw it over, as hard as you would brush. Clear it of hair first: a
+        full brush stops working. <span v-if="tool.check">Last looked over on {{ date(tool.check.day) }}.</span
+        ><span v-else>Not looked over yet.</span>
+      </p>
+      <label v-for="fault in faults" :key="fault.value" class="tick"
+        ><input v-model="found" type="checkbox" :value="fault.value" /> {{ fault.title }}</label
+      >
+      <v-btn :color="found.length ? 'error' : 'secondary'" :loading="check.isPending.value" @click="look">{{
+        found.length ? 'Put it aside' : 'It passed today'
+      }}</v-btn>
     </template>
     <p v-if="error" class="caution" role="alert"><strong>Not kept.</strong> {{ saysWhat(error) }}</p>
   </section>
 </template>
 
 <style scoped>
-.palm { border-top: 1.5px dashed rgb(var(--v-theme-seam)); margin-top: 18px; padding-top: 14px; }
-.tick { display: flex; gap: 10px; align-items: center; min-height: 42px; cursor: pointer; }
-.tick input { width: 20px; height: 20px; accent-color: rgb(var(--v-theme-error)); }
-.v-btn { margin-top: 6px; }
+.palm {
+  border-top: 1.5px dashed rgb(var(--v-theme-seam));
+  margin-top: 18px;
+  padding-top: 14px;
+}
+.tick {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  min-height: 42px;
+  cursor: pointer;
+}
+.tick input {
+  width: 20px;
+  height: 20px;
+  accent-color: rgb(var(--v-theme-error));
+}
+.v-btn {
+  margin-top: 6px;
+}
 </style>

@@ -13,19 +13,33 @@ const WIDTH = 330
 /** Pixels per millimetre, the same for hair and pins. */
 const scale = computed(() => HEIGHT / Math.max(props.hairMm, ...props.pins.map((pin) => pin.mm + 6), 40))
 const hairTop = computed(() => SKIN_Y - props.hairMm * scale.value)
-const strands = Array.from({ length: 30 }, (_, i) => ({ x: 14 + i * 10.6, lean: ((i * 37) % 11) - 5, cut: ((i * 53) % 9) / 60 }))
-const combs = computed(() => props.pins.map((pin, i) => {
-  const room = (WIDTH - 20) / props.pins.length
-  const broad = Math.min(160, room - 24)
-  const left = 16 + i * room + (room - broad) / 2
-  const top = SKIN_Y - Math.max(props.hairMm, pin.mm) * scale.value
-  const teeth = Math.floor(broad / 17)
-  return { left, broad, top, tip: top + pin.mm * scale.value, short: pin.mm < props.hairMm, name: pin.name,
-    xs: Array.from({ length: teeth }, (_, k) => left + 8 + (k * (broad - 16)) / (teeth - 1)) }
+const strands = Array.from({ length: 30 }, (_, i) => ({
+  x: 14 + i * 10.6,
+  lean: ((i * 37) % 11) - 5,
+  cut: ((i * 53) % 9) / 60,
 }))
+const combs = computed(() =>
+  props.pins.map((pin, i) => {
+    const room = (WIDTH - 20) / props.pins.length
+    const broad = Math.min(160, room - 24)
+    const left = 16 + i * room + (room - broad) / 2
+    const top = SKIN_Y - Math.max(props.hairMm, pin.mm) * scale.value
+    const teeth = Math.floor(broad / 17)
+    return {
+      left,
+      broad,
+      top,
+      tip: top + pin.mm * scale.value,
+      short: pin.mm < props.hairMm,
+      name: pin.name,
+      xs: Array.from({ length: teeth }, (_, k) => left + 8 + (k * (broad - 16)) / (teeth - 1)),
+    }
+  }),
+)
 function saysOf(pin: { mm: number; name?: string }): string {
   const what = pin.name ? `${pin.name}: ${length(Math.round(pin.mm))}` : `Pins of ${length(Math.round(pin.mm))}`
-  return pin.mm >= props.hairMm ? `${what} reach${pin.name ? 'es' : ''} the skin through hair of ${length(props.hairMm)}.`
+  return pin.mm >= props.hairMm
+    ? `${what} reach${pin.name ? 'es' : ''} the skin through hair of ${length(props.hairMm)}.`
     : `${what} stop${pin.name ? 's' : ''} ${length(Math.round(props.hairMm - pin.mm))} above the skin in hair of ${length(props.hairMm)}: part it.`
 }
 const says = computed(() => props.pins.map(saysOf).join(' '))
@@ -34,10 +48,16 @@ const says = computed(() => props.pins.map(saysOf).join(' '))
 <template>
   <figure class="reach">
     <svg viewBox="0 0 420 200" role="img" :aria-label="says">
-      <defs><clipPath :id="id"><rect x="0" :y="hairTop - 2" width="340" :height="SKIN_Y - hairTop + 2" /></clipPath></defs>
+      <defs>
+        <clipPath :id="id"><rect x="0" :y="hairTop - 2" width="340" :height="SKIN_Y - hairTop + 2" /></clipPath>
+      </defs>
       <rect class="skin" x="6" :y="SKIN_Y" width="330" height="14" rx="5" />
       <g class="strands" :clip-path="`url(#${id})`">
-        <path v-for="s in strands" :key="s.x" :d="`M${s.x} ${SKIN_Y}q${s.lean} ${-(SKIN_Y - hairTop) * 0.5} ${s.lean * 1.6} ${-(SKIN_Y - hairTop) * (1 - s.cut)}`" />
+        <path
+          v-for="s in strands"
+          :key="s.x"
+          :d="`M${s.x} ${SKIN_Y}q${s.lean} ${-(SKIN_Y - hairTop) * 0.5} ${s.lean * 1.6} ${-(SKIN_Y - hairTop) * (1 - s.cut)}`"
+        />
       </g>
       <g v-for="(comb, i) in combs" :key="i" class="pins" :class="{ short: comb.short }">
         <rect :x="comb.left" :y="comb.top - 13" :width="comb.broad" height="13" rx="4" />
@@ -54,14 +74,47 @@ const says = computed(() => props.pins.map(saysOf).join(' '))
 </template>
 
 <style scoped>
-.reach { margin: 0; max-width: 430px; }
-svg { width: 100%; display: block; }
-.skin { fill: #D9A48C; }
-.strands path { fill: none; stroke: rgb(var(--v-theme-ink)); stroke-width: 1.8; opacity: 0.55; stroke-linecap: round; }
-.pins rect { fill: rgb(var(--v-theme-secondary)); }
-.pins path { stroke: rgb(var(--v-theme-secondary)); stroke-width: 3; stroke-linecap: round; }
-.pins.short path { stroke: rgb(var(--v-theme-primary)); stroke-dasharray: 7 4; }
-.scale path { stroke: rgb(var(--v-theme-ink)); stroke-width: 1.5; fill: none; }
-.scale text { fill: rgb(var(--v-theme-ink)); font-size: 15px; font-family: var(--sans); }
-figcaption { font-size: 0.92rem; }
+.reach {
+  margin: 0;
+  max-width: 430px;
+}
+svg {
+  width: 100%;
+  display: block;
+}
+.skin {
+  fill: #d9a48c;
+}
+.strands path {
+  fill: none;
+  stroke: rgb(var(--v-theme-ink));
+  stroke-width: 1.8;
+  opacity: 0.55;
+  stroke-linecap: round;
+}
+.pins rect {
+  fill: rgb(var(--v-theme-secondary));
+}
+.pins path {
+  stroke: rgb(var(--v-theme-secondary));
+  stroke-width: 3;
+  stroke-linecap: round;
+}
+.pins.short path {
+  stroke: rgb(var(--v-theme-primary));
+  stroke-dasharray: 7 4;
+}
+.scale path {
+  stroke: rgb(var(--v-theme-ink));
+  stroke-width: 1.5;
+  fill: none;
+}
+.scale text {
+  fill: rgb(var(--v-theme-ink));
+  font-size: 15px;
+  font-family: var(--sans);
+}
+figcaption {
+  font-size: 0.92rem;
+}
 </style>

@@ -40,29 +40,82 @@ function changes(school: SchoolView): string[] {
         <button type="button" class="school" :aria-pressed="!chosen.lead" @click="change({ lead: undefined })">
           <b class="slab">As each coat asks</b><span>Every place follows the order most hands use for its coat.</span>
         </button>
-        <button v-for="school in schools.data.value!.schools" :key="school.school" type="button" class="school"
-          :aria-pressed="chosen.lead === school.school" @click="change({ lead: school.school })">
+        <button
+          v-for="school in schools.data.value!.schools"
+          :key="school.school"
+          type="button"
+          class="school"
+          :aria-pressed="chosen.lead === school.school"
+          @click="change({ lead: school.school })"
+        >
           <b class="slab">{{ school.label }}</b><span>{{ school.suits }}</span>
           <small v-if="chosen.lead === school.school">chosen</small>
           <small v-else-if="!school.changes.length">changes nothing on this dog as things are</small>
           <small v-for="text in changes(school).slice(0, 3)" :key="text">{{ text }}</small>
         </button>
       </div>
-      <p v-if="choose.error.value" class="caution" role="alert"><strong>Not kept.</strong> {{ saysWhat(choose.error.value) }}</p>
+      <p v-if="choose.error.value" class="caution" role="alert">
+        <strong>Not kept.</strong> {{ saysWhat(choose.error.value) }}
+      </p>
       <hr class="seam" />
-      <ChoiceRow label="My hand" :choices="HANDS" :model-value="chosen.hand" @update:model-value="change({ hand: $event })" />
-      <ChoiceRow label="Pin tips" :choices="TIP_SCHOOLS" :model-value="chosen.tips" @update:model-value="change({ tips: $event })" />
-      <ChoiceRow label="Mist" :choices="MIST_SCHOOLS" :model-value="chosen.mist" @update:model-value="change({ mist: $event })" />
-      <p class="quiet">Two things are not a choice here. De-shedding blades: some use one daily, most warn that it cuts guard hair and scratches. Mat breakers: they cut, and the pulling burns the skin. Both are left to a professional.</p>
+      <ChoiceRow
+        label="My hand"
+        :choices="HANDS"
+        :model-value="chosen.hand"
+        @update:model-value="change({ hand: $event })"
+      />
+      <ChoiceRow
+        label="Pin tips"
+        :choices="TIP_SCHOOLS"
+        :model-value="chosen.tips"
+        @update:model-value="change({ tips: $event })"
+      />
+      <ChoiceRow
+        label="Mist"
+        :choices="MIST_SCHOOLS"
+        :model-value="chosen.mist"
+        @update:model-value="change({ mist: $event })"
+      />
+      <p class="quiet">
+        Two things are not a choice here. De-shedding blades: some use one daily, most warn that it cuts guard hair and
+        scratches. Mat breakers: they cut, and the pulling burns the skin. Both are left to a professional.
+      </p>
     </div>
   </PageState>
 </template>
 
 <style scoped>
-.schools { display: grid; grid-template-columns: repeat(auto-fit, minmax(300px, 1fr)); gap: 10px; margin-top: 12px; }
-.school { text-align: left; padding: 12px 16px; border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 12px 9px 13px 8px; background: rgb(var(--v-theme-surface)); display: flex; flex-direction: column; gap: 4px; line-height: 1.3; }
-.school b::first-letter { text-transform: uppercase; }
-.school b { font-size: 1.1rem; }
-.school[aria-pressed='true'] { background: rgb(var(--v-theme-wool)); border-color: rgb(var(--v-theme-ink)); box-shadow: inset 0 -4px rgb(var(--v-theme-primary)); }
-.school small { font-size: 0.88rem; border-top: 1px dashed rgb(var(--v-theme-seam)); padding-top: 4px; }
+.schools {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
+  gap: 10px;
+  margin-top: 12px;
+}
+.school {
+  text-align: left;
+  padding: 12px 16px;
+  border: 1.5px solid rgb(var(--v-theme-seam));
+  border-radius: 12px 9px 13px 8px;
+  background: rgb(var(--v-theme-surface));
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+  line-height: 1.3;
+}
+.school b::first-letter {
+  text-transform: uppercase;
+}
+.school b {
+  font-size: 1.1rem;
+}
+.school[aria-pressed='true'] {
+  background: rgb(var(--v-theme-wool));
+  border-color: rgb(var(--v-theme-ink));
+  box-shadow: inset 0 -4px rgb(var(--v-theme-primary));
+}
+.school small {
+  font-size: 0.88rem;
+  border-top: 1px dashed rgb(var(--v-theme-seam));
+  padding-top: 4px;
+}
 </style>

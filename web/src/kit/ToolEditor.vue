@@ -25,7 +25,7 @@ const form = computed(() => draft.value!)
 const has = (property: ToolKindInfo['properties'][number]) => props.kind.properties.includes(property)
 const slicker = computed(() => props.kind.kind === 'SLICKER')
 const tips = computed(() => TIPS.filter((t) => t.value !== 'COATED' || slicker.value))
-const problems = computed(() => save.error.value instanceof ApiProblem ? save.error.value.fields : [])
+const problems = computed(() => (save.error.value instanceof ApiProblem ? save.error.value.fields : []))
 
 function leave() {
   clear()
@@ -51,38 +51,98 @@ async function keep() {
         <p class="quiet">For {{ kind.goodFor }}. Not for {{ kind.notFor }}.</p>
       </div>
     </div>
-    <p v-if="kind.blade" class="caution"><strong>Left to a professional.</strong> It can lie in your drawer; it is never matched to your dog.</p>
+    <p v-if="kind.blade" class="caution">
+      <strong>Left to a professional.</strong> It can lie in your drawer; it is never matched to your dog.
+    </p>
     <div v-if="has('LENGTH')" class="measure">
-      <LengthField v-model="form.pinMillimetres" :label="slicker ? 'Wire length' : 'Pin length'" placeholder="not measured" />
+      <LengthField
+        v-model="form.pinMillimetres"
+        :label="slicker ? 'Wire length' : 'Pin length'"
+        placeholder="not measured"
+      />
       <PinRuler :mm="form.pinMillimetres" :wires="slicker" />
     </div>
     <ChoiceRow v-if="has('PAD')" v-model="form.pad" label="Pad" :choices="PADS" optional />
     <ChoiceRow v-if="has('TIPS')" v-model="form.tips" label="Tips" :choices="tips" optional />
-    <label v-if="has('FLEXIBLE')" class="tick"><input v-model="form.flexible" type="checkbox" /> The head gives way when pressed</label>
+    <label v-if="has('FLEXIBLE')" class="tick"
+      ><input v-model="form.flexible" type="checkbox" /> The head gives way when pressed</label
+    >
     <ChoiceRow v-if="has('SPACING')" v-model="form.spacing" label="Teeth" :choices="SPACINGS" optional />
     <ChoiceRow v-if="has('HEAD')" v-model="form.head" label="Head" :choices="HEADS" optional />
-    <LengthField v-if="has('WIDTH')" v-model="form.headMillimetres" class="short" label="Width across the stroke" placeholder="not measured" />
+    <LengthField
+      v-if="has('WIDTH')"
+      v-model="form.headMillimetres"
+      class="short"
+      label="Width across the stroke"
+      placeholder="not measured"
+    />
     <ChoiceRow v-if="kind.properties.length" v-model="form.handle" label="Handle" :choices="HANDLES" optional />
-    <v-text-field v-model="form.name" class="short" label="What you call it (optional)" maxlength="40" autocomplete="off" hide-details />
+    <v-text-field
+      v-model="form.name"
+      class="short"
+      label="What you call it (optional)"
+      maxlength="40"
+      autocomplete="off"
+      hide-details
+    />
     <div v-if="save.error.value" class="caution" role="alert">
       <strong>{{ saysWhat(save.error.value) }}</strong>
       <div v-for="problem in problems" :key="problem.field">{{ problem.message }}</div>
     </div>
     <div class="acts">
-      <v-btn type="submit" color="primary" size="large" :loading="save.isPending.value">{{ tool ? 'Keep' : 'Put it in the drawer' }}</v-btn>
+      <v-btn type="submit" color="primary" size="large" :loading="save.isPending.value">{{
+        tool ? 'Keep' : 'Put it in the drawer'
+      }}</v-btn>
       <v-btn variant="text" size="large" @click="leave">{{ tool ? 'Close' : 'Not this one' }}</v-btn>
     </div>
   </form>
 </template>
 
 <style scoped>
-.head { display: flex; gap: 16px; align-items: flex-start; margin-bottom: 10px; }
-.shape { width: 58px; flex: none; }
-h2::first-letter { text-transform: uppercase; }
-.measure { display: grid; grid-template-columns: 230px 1fr; gap: 18px; align-items: start; margin: 12px 0; }
-.short { max-width: 340px; margin: 12px 0; }
-.tick { display: flex; gap: 10px; align-items: center; min-height: 46px; cursor: pointer; }
-.tick input { width: 20px; height: 20px; accent-color: rgb(var(--v-theme-secondary)); }
-.acts { display: flex; gap: 10px; margin-top: 14px; }
-@media (max-width: 599px) { .measure { grid-template-columns: 1fr; } }
+.head {
+  display: flex;
+  gap: 16px;
+  align-items: flex-start;
+  margin-bottom: 10px;
+}
+.shape {
+  width: 58px;
+  flex: none;
+}
+h2::first-letter {
+  text-transform: uppercase;
+}
+.measure {
+  display: grid;
+  grid-template-columns: 230px 1fr;
+  gap: 18px;
+  align-items: start;
+  margin: 12px 0;
+}
+.short {
+  max-width: 340px;
+  margin: 12px 0;
+}
+.tick {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  min-height: 46px;
+  cursor: pointer;
+}
+.tick input {
+  width: 20px;
+  height: 20px;
+  accent-color: rgb(var(--v-theme-secondary));
+}
+.acts {
+  display: flex;
+  gap: 10px;
+  margin-top: 14px;
+}
+@media (max-width: 599px) {
+  .measure {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

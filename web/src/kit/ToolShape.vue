@@ -16,15 +16,45 @@ const parts = computed(() => TOOL_SHAPES[props.kind])
 </template>
 
 <style scoped>
-.tool { display: block; overflow: visible; }
-path { stroke: rgb(var(--v-theme-pen)); stroke-width: 2; stroke-linejoin: round; stroke-linecap: round; }
-.wood { fill: #B98A5A; }
-.pad { fill: rgb(var(--v-theme-pale-fur)); }
-.rubber { fill: #8B9A63; }
-.metal { fill: #C9CDCE; }
-.wire { fill: none; stroke-width: 1.6; }
-.dots { fill: rgb(var(--v-theme-pen)); stroke: none; }
-.line { fill: none; }
-.aside path:not(.cross) { opacity: 0.45; }
-.cross { stroke: rgb(var(--v-theme-error)); stroke-width: 5; fill: none; }
+.tool {
+  display: block;
+  overflow: visible;
+}
+path {
+  stroke: rgb(var(--v-theme-pen));
+  stroke-width: 2;
+  stroke-linejoin: round;
+  stroke-linecap: round;
+}
+.wood {
+  fill: #b98a5a;
+}
+.pad {
+  fill: rgb(var(--v-theme-pale-fur));
+}
+.rubber {
+  fill: #8b9a63;
+}
+.metal {
+  fill: #c9cdce;
+}
+.wire {
+  fill: none;
+  stroke-width: 1.6;
+}
+.dots {
+  fill: rgb(var(--v-theme-pen));
+  stroke: none;
+}
+.line {
+  fill: none;
+}
+.aside path:not(.cross) {
+  opacity: 0.45;
+}
+.cross {
+  stroke: rgb(var(--v-theme-error));
+  stroke-width: 5;
+  fill: none;
+}
 </style>

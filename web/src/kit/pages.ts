@@ -1,5 +1,9 @@
 /** The pages about a dog's tools. */
 export function toolPages(dogId: number) {
-  return [[`/dogs/${dogId}/tools`, 'Which goes where'], [`/dogs/${dogId}/tools/buy`, 'What to buy'],
-    [`/dogs/${dogId}/tools/schools`, 'Schools'], [`/dogs/${dogId}/tools/card`, 'Kit card']] as const
+  return [
+    [`/dogs/${dogId}/tools`, 'Which goes where'],
+    [`/dogs/${dogId}/tools/buy`, 'What to buy'],
+    [`/dogs/${dogId}/tools/schools`, 'Schools'],
+    [`/dogs/${dogId}/tools/card`, 'Kit card'],
+  ] as const
 }

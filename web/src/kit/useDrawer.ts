@@ -19,20 +19,28 @@ export function useToolActions() {
   const path = (toolId: number) => ({ params: { path: { toolId } } })
   return {
     save: useMutation({
-      mutationFn: ({ toolId, form }: { toolId?: number; form: ToolForm }) => toolId === undefined
-        ? ask(api.POST('/api/tools', { body: form }))
-        : ask(api.PUT('/api/tools/{toolId}', { ...path(toolId), body: form })),
+      mutationFn: ({ toolId, form }: { toolId?: number; form: ToolForm }) =>
+        toolId === undefined
+          ? ask(api.POST('/api/tools', { body: form }))
+          : ask(api.PUT('/api/tools/{toolId}', { ...path(toolId), body: form })),
       onSuccess,
     }),
-    remove: useMutation({ mutationFn: (toolId: number) => ask(api.DELETE('/api/tools/{toolId}', path(toolId))), onSuccess }),
-    restore: useMutation({ mutationFn: (toolId: number) => ask(api.POST('/api/tools/{toolId}/restore', path(toolId))), onSuccess }),
+    remove: useMutation({
+      mutationFn: (toolId: number) => ask(api.DELETE('/api/tools/{toolId}', path(toolId))),
+      onSuccess,
+    }),
+    restore: useMutation({
+      mutationFn: (toolId: number) => ask(api.POST('/api/tools/{toolId}/restore', path(toolId))),
+      onSuccess,
+    }),
     check: useMutation({
       mutationFn: ({ toolId, faults }: { toolId: number; faults: Fault[] }) =>
         ask(api.POST('/api/tools/{toolId}/checks', { ...path(toolId), body: { faults } })),
       onSuccess,
     }),
     replaced: useMutation({
-      mutationFn: (toolId: number) => ask(api.POST('/api/tools/{toolId}/replacement', path(toolId))), onSuccess,
+      mutationFn: (toolId: number) => ask(api.POST('/api/tools/{toolId}/replacement', path(toolId))),
+      onSuccess,
     }),
     takeBack: useMutation({
       mutationFn: ({ toolId, checkId }: { toolId: number; checkId: number }) =>

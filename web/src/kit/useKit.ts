@@ -20,12 +20,23 @@ export function usePurchases(dogId: MaybeRefOrGetter<number>) {
 }
 
 /** Two tools at one section, property by property. */
-export function useComparison(dogId: MaybeRefOrGetter<number>, section: MaybeRefOrGetter<Section>,
-  first: MaybeRefOrGetter<number>, second: MaybeRefOrGetter<number>) {
+export function useComparison(
+  dogId: MaybeRefOrGetter<number>,
+  section: MaybeRefOrGetter<Section>,
+  first: MaybeRefOrGetter<number>,
+  second: MaybeRefOrGetter<number>,
+) {
   return useQuery({
     queryKey: ['comparison', computed(() => [toValue(dogId), toValue(section), toValue(first), toValue(second)])],
-    queryFn: () => ask(api.GET('/api/dogs/{dogId}/comparison', { params: { path: { dogId: toValue(dogId) },
-      query: { section: toValue(section), first: toValue(first), second: toValue(second) } } })),
+    queryFn: () =>
+      ask(
+        api.GET('/api/dogs/{dogId}/comparison', {
+          params: {
+            path: { dogId: toValue(dogId) },
+            query: { section: toValue(section), first: toValue(first), second: toValue(second) },
+          },
+        }),
+      ),
   })
 }
 
@@ -38,7 +49,8 @@ export function useSchools(dogId: MaybeRefOrGetter<number>) {
     queryFn: () => ask(api.GET('/api/dogs/{dogId}/schools', { params: { path: path.value } })),
   })
   const choose = useMutation({
-    mutationFn: (body: ApproachForm) => ask(api.PUT('/api/dogs/{dogId}/approach', { params: { path: path.value }, body })),
+    mutationFn: (body: ApproachForm) =>
+      ask(api.PUT('/api/dogs/{dogId}/approach', { params: { path: path.value }, body })),
     // Another tool leads: minutes, layers and what to buy follow.
     onSuccess: () => client.invalidateQueries(),
   })

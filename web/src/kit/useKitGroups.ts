@@ -20,22 +20,36 @@ export interface KitGroup {
 }
 
 const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ'
-const WASHES = ['var(--v-theme-secondary), 0.42', 'var(--v-theme-heather), 0.45', 'var(--v-theme-slate), 0.45',
-  'var(--v-theme-burr), 0.3', 'var(--v-theme-seam), 0.7', 'var(--v-theme-focus), 0.25']
+const WASHES = [
+  'var(--v-theme-secondary), 0.42',
+  'var(--v-theme-heather), 0.45',
+  'var(--v-theme-slate), 0.45',
+  'var(--v-theme-burr), 0.3',
+  'var(--v-theme-seam), 0.7',
+  'var(--v-theme-focus), 0.25',
+]
 const MISSING_WASH = 'rgba(var(--v-theme-primary), 0.5)'
 
 /** The needs grouped by what leads, most places first, what is missing before all. */
-export function useKitGroups(needs: MaybeRefOrGetter<NeedView[] | undefined>, names: MaybeRefOrGetter<Partial<Record<Section, string>>>) {
+export function useKitGroups(
+  needs: MaybeRefOrGetter<NeedView[] | undefined>,
+  names: MaybeRefOrGetter<Partial<Record<Section, string>>>,
+) {
   const { range, say } = useUnits()
 
   function wants(n: NeedView): string {
     if (!n.brushed) return say(n.reasons[0]!.text)
     if (!n.lead.hasPins || !n.pins || !n.pad) return ''
-    return n.lead.kind === 'SLICKER' ? `wires ${range(n.pins.minMillimetres, n.pins.maxMillimetres)}${n.gentle ? ', coated or flexible' : ''}`
+    return n.lead.kind === 'SLICKER'
+      ? `wires ${range(n.pins.minMillimetres, n.pins.maxMillimetres)}${n.gentle ? ', coated or flexible' : ''}`
       : `pins ${range(n.pins.minMillimetres, n.pins.maxMillimetres)}, ${n.pad.words} pad`
   }
   function keyOf(n: NeedView): string {
-    return !n.brushed ? n.hairKind : n.own ? `own ${n.own.toolId} ${n.own.verdict}` : `missing ${n.lead.kind} ${wants(n)}`
+    return !n.brushed
+      ? n.hairKind
+      : n.own
+        ? `own ${n.own.toolId} ${n.own.verdict}`
+        : `missing ${n.lead.kind} ${wants(n)}`
   }
 
   function orderOf(n: NeedView): string {
@@ -51,12 +65,18 @@ export function useKitGroups(needs: MaybeRefOrGetter<NeedView[] | undefined>, na
       const orders = new Set(list.map(orderOf))
       const all = [...new Set(list.map(wants))].filter(Boolean)
       return {
-        letter: LETTERS[i]!, need, kind: need.own?.kind ?? need.lead.kind,
-        title: !need.brushed ? `${need.hairKind}: left in peace` : need.own?.shownName ?? need.lead.label,
+        letter: LETTERS[i]!,
+        need,
+        kind: need.own?.kind ?? need.lead.kind,
+        title: !need.brushed ? `${need.hairKind}: left in peace` : (need.own?.shownName ?? need.lead.label),
         order: orders.size === 1 && need.order.length > 1 ? orderOf(need) : '',
         wants: all.length > 2 ? `${all[0]} and others` : all.join('; '),
         wash: need.brushed && !need.own ? MISSING_WASH : `rgba(${WASHES[i % WASHES.length]})`,
-        sections: list.map((n) => n.section), places: placesOf(list.map((n) => n.section), toValue(names)),
+        sections: list.map((n) => n.section),
+        places: placesOf(
+          list.map((n) => n.section),
+          toValue(names),
+        ),
       }
     })
   })

@@ -15,15 +15,21 @@ export const TIPS: Choice<NonNullable<ToolForm['tips']>>[] = [
   { value: 'RAW', title: 'Raw cut', hint: 'sharp ends: never' },
 ]
 export const HEADS: Choice<NonNullable<ToolForm['head']>>[] = [
-  { value: 'OVAL', title: 'Oval' }, { value: 'SMALL_OVAL', title: 'Small oval' },
-  { value: 'OBLONG', title: 'Oblong' }, { value: 'T_SHAPE', title: 'T-shaped' },
+  { value: 'OVAL', title: 'Oval' },
+  { value: 'SMALL_OVAL', title: 'Small oval' },
+  { value: 'OBLONG', title: 'Oblong' },
+  { value: 'T_SHAPE', title: 'T-shaped' },
 ]
 export const SPACINGS: Choice<NonNullable<ToolForm['spacing']>>[] = [
-  { value: 'WIDE_AND_FINE', title: 'A wide and a fine end' }, { value: 'WIDE', title: 'Wide only' }, { value: 'FINE', title: 'Fine only' },
+  { value: 'WIDE_AND_FINE', title: 'A wide and a fine end' },
+  { value: 'WIDE', title: 'Wide only' },
+  { value: 'FINE', title: 'Fine only' },
 ]
 export const HANDLES: Choice<NonNullable<ToolForm['handle']>>[] = [
-  { value: 'WOOD', title: 'Wood', hint: 'outlives plastic on a hard floor' }, { value: 'PLASTIC', title: 'Plastic' },
-  { value: 'METAL', title: 'Metal' }, { value: 'RUBBER', title: 'Rubber-coated', hint: 'easy on tired hands' },
+  { value: 'WOOD', title: 'Wood', hint: 'outlives plastic on a hard floor' },
+  { value: 'PLASTIC', title: 'Plastic' },
+  { value: 'METAL', title: 'Metal' },
+  { value: 'RUBBER', title: 'Rubber-coated', hint: 'easy on tired hands' },
 ]
 export const FAULTS: (Choice<Fault> & { about: Property[] })[] = [
   { value: 'SCRATCHES', title: 'It scratched my palm', about: [] },

@@ -22,9 +22,18 @@ const choice = computed(() => day.value.choices.filter((one) => one.minutes <= m
 const named = computed(() => choice.value.picks.map((pick) => ({ ...pick, name: dogOf(pick.dogId)?.name ?? '' })))
 const seconds = computed(() => named.value.reduce((sum, pick) => sum + pick.seconds, 0))
 const open = computed(() => props.home.dogs.find((dog) => dog.known?.openSession))
-const practice = computed(() => props.home.dogs.flatMap((dog) => (dog.known?.practice ?? []).filter((one) => !one.doneToday).map((one) => ({ dog, one })))[0])
-const next = computed(() => props.home.dogs.flatMap((dog) => (dog.known?.brushed ? [{ name: dog.name, day: dog.known.nextDate }] : []))
-  .sort((a, b) => a.day.localeCompare(b.day)).find((one) => one.day > props.home.today))
+const practice = computed(
+  () =>
+    props.home.dogs.flatMap((dog) =>
+      (dog.known?.practice ?? []).filter((one) => !one.doneToday).map((one) => ({ dog, one })),
+    )[0],
+)
+const next = computed(() =>
+  props.home.dogs
+    .flatMap((dog) => (dog.known?.brushed ? [{ name: dog.name, day: dog.known.nextDate }] : []))
+    .sort((a, b) => a.day.localeCompare(b.day))
+    .find((one) => one.day > props.home.today),
+)
 const first = computed(() => named.value[0])
 
 function dogOf(id: number) {
@@ -35,39 +44,150 @@ function dogOf(id: number) {
 <template>
   <section class="today" aria-labelledby="today">
     <div class="what">
-      <h1 id="today">Today <small>{{ date(home.today) }}</small></h1>
-      <p v-if="first" class="sum" data-test="today"><b class="slab">about {{ minutes(seconds) }}</b>
-        <span v-for="pick in named" :key="pick.dogId">{{ pick.name }} <i>{{ minutes(pick.seconds) }}, {{ places(pick.sections.length) }}</i></span></p>
-      <p v-else-if="!day.neededMinutes" class="sum" data-test="today"><b class="slab">Nothing to brush<template v-if="day.brushedSeconds"> any more</template></b><span v-if="next">next: {{ next.name }}, {{ date(next.day) }}</span></p>
-      <p v-else class="sum" data-test="today"><b class="slab">Nothing to brush in that time</b><span>no place can be done properly; a look with the fingers does good, too</span></p>
-      <p v-if="day.practiceSeconds" class="quiet">and {{ minutes(day.practiceSeconds) }} of practice<template v-if="day.brushedSeconds">; brushed already: {{ minutes(day.brushedSeconds) }}</template></p>
+      <h1 id="today">
+        Today <small>{{ date(home.today) }}</small>
+      </h1>
+      <p v-if="first" class="sum" data-test="today">
+        <b class="slab">about {{ minutes(seconds) }}</b>
+        <span v-for="pick in named" :key="pick.dogId"
+          >{{ pick.name }} <i>{{ minutes(pick.seconds) }}, {{ places(pick.sections.length) }}</i></span
+        >
+      </p>
+      <p v-else-if="!day.neededMinutes" class="sum" data-test="today">
+        <b class="slab">Nothing to brush<template v-if="day.brushedSeconds"> any more</template></b
+        ><span v-if="next">next: {{ next.name }}, {{ date(next.day) }}</span>
+      </p>
+      <p v-else class="sum" data-test="today">
+        <b class="slab">Nothing to brush in that time</b
+        ><span>no place can be done properly; a look with the fingers does good, too</span>
+      </p>
+      <p v-if="day.practiceSeconds" class="quiet">
+        and {{ minutes(day.practiceSeconds) }} of practice<template v-if="day.brushedSeconds"
+          >; brushed already: {{ minutes(day.brushedSeconds) }}</template
+        >
+      </p>
     </div>
     <div class="act">
-      <v-btn v-if="open" color="primary" size="x-large" :to="`/dogs/${open.id}/sessions/${open.known!.openSession}`">Go on with {{ open.name }}</v-btn>
-      <v-btn v-else-if="first" color="primary" size="x-large" :loading="begin.isPending.value" @click="begin.mutate(first)">Begin with {{ first.name }}</v-btn>
-      <v-btn v-else-if="practice" color="heather" size="x-large" :to="practicePath(practice.dog.id, practice.one.standing)">Practise with {{ practice.dog.name }}</v-btn>
+      <v-btn v-if="open" color="primary" size="x-large" :to="`/dogs/${open.id}/sessions/${open.known!.openSession}`"
+        >Go on with {{ open.name }}</v-btn
+      >
+      <v-btn
+        v-else-if="first"
+        color="primary"
+        size="x-large"
+        :loading="begin.isPending.value"
+        @click="begin.mutate(first)"
+        >Begin with {{ first.name }}</v-btn
+      >
+      <v-btn
+        v-else-if="practice"
+        color="heather"
+        size="x-large"
+        :to="practicePath(practice.dog.id, practice.one.standing)"
+        >Practise with {{ practice.dog.name }}</v-btn
+      >
       <router-link to="/week" class="week">The days to come</router-link>
     </div>
     <div v-if="day.neededMinutes > 1" class="have">
       <label for="have">I have</label>
-      <input id="have" type="range" min="0" :max="most" :value="minutesNow" :aria-valuetext="`${minutesNow} of ${most} minutes: ${named.map((pick) => pick.name).join(', ') || 'nothing'}`"
-        @input="have = Number(($event.target as HTMLInputElement).value)" />
-      <output for="have">{{ minutesNow }} min<template v-if="minutesNow >= most">, enough for all</template><template v-else> of {{ most }}</template></output>
+      <input
+        id="have"
+        type="range"
+        min="0"
+        :max="most"
+        :value="minutesNow"
+        :aria-valuetext="`${minutesNow} of ${most} minutes: ${named.map((pick) => pick.name).join(', ') || 'nothing'}`"
+        @input="have = Number(($event.target as HTMLInputElement).value)"
+      />
+      <output for="have"
+        >{{ minutesNow }} min<template v-if="minutesNow >= most">, enough for all</template
+        ><template v-else> of {{ most }}</template></output
+      >
     </div>
-    <p v-if="begin.error.value" class="caution" role="alert"><strong>{{ saysWhat(begin.error.value) }}</strong></p>
+    <p v-if="begin.error.value" class="caution" role="alert">
+      <strong>{{ saysWhat(begin.error.value) }}</strong>
+    </p>
   </section>
 </template>
 
 <style scoped>
-.today { display: grid; grid-template-columns: 1fr auto; gap: 4px 28px; align-items: center; padding-bottom: 14px; margin-bottom: 18px; border-bottom: 1.5px dashed rgb(var(--v-theme-seam)); }
-h1 small { font: 400 1.05rem var(--sans); margin-left: 10px; opacity: 0.9; }
-.sum { display: flex; flex-wrap: wrap; gap: 2px 20px; align-items: baseline; max-width: none; margin-top: 4px; }
-.sum b { font-size: 1.55rem; } .sum span { font-weight: 700; } .sum i { font-style: normal; font-weight: 400; }
-.act { display: grid; gap: 4px; justify-items: stretch; text-align: center; }
-.week { color: inherit; min-height: 40px; padding-top: 8px; text-underline-offset: 4px; }
-.have { grid-column: 1 / -1; display: grid; grid-template-columns: auto minmax(160px, 560px) auto; justify-content: start; gap: 14px; align-items: center; }
-.have input { width: 100%; min-height: 44px; accent-color: rgb(var(--v-theme-primary)); cursor: pointer; }
-.have output { min-width: 12ch; }
-.caution { grid-column: 1 / -1; }
-@media (max-width: 599px) { .today { grid-template-columns: 1fr; } .have { grid-template-columns: auto 1fr; } .have output { grid-column: 1 / -1; margin-top: -8px; } .sum { flex-direction: column; } }
+.today {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 4px 28px;
+  align-items: center;
+  padding-bottom: 14px;
+  margin-bottom: 18px;
+  border-bottom: 1.5px dashed rgb(var(--v-theme-seam));
+}
+h1 small {
+  font: 400 1.05rem var(--sans);
+  margin-left: 10px;
+  opacity: 0.9;
+}
+.sum {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 20px;
+  align-items: baseline;
+  max-width: none;
+  margin-top: 4px;
+}
+.sum b {
+  font-size: 1.55rem;
+}
+.sum span {
+  font-weight: 700;
+}
+.sum i {
+  font-style: normal;
+  font-weight: 400;
+}
+.act {
+  display: grid;
+  gap: 4px;
+  justify-items: stretch;
+  text-align: center;
+}
+.week {
+  color: inherit;
+  min-height: 40px;
+  padding-top: 8px;
+  text-underline-offset: 4px;
+}
+.have {
+  grid-column: 1 / -1;
+  display: grid;
+  grid-template-columns: auto minmax(160px, 560px) auto;
+  justify-content: start;
+  gap: 14px;
+  align-items: center;
+}
+.have input {
+  width: 100%;
+  min-height: 44px;
+  accent-color: rgb(var(--v-theme-primary));
+  cursor: pointer;
+}
+.have output {
+  min-width: 12ch;
+}
+.caution {
+  grid-column: 1 / -1;
+}
+@media (max-width: 599px) {
+  .today {
+    grid-template-columns: 1fr;
+  }
+  .have {
+    grid-template-columns: auto 1fr;
+  }
+  .have output {
+    grid-column: 1 / -1;
+    margin-top: -8px;
+  }
+  .sum {
+    flex-direction: column;
+  }
+}
 </style>

@@ -9,7 +9,10 @@ const { date, say } = useUnits()
 const messages = useQuery({ queryKey: ['messages'], queryFn: () => ask(api.GET('/api/messages')) })
 // Nobody who looks waits for the next round.
 const client = useQueryClient()
-const look = useMutation({ mutationFn: () => ask(api.POST('/api/messages')), onSuccess: (view) => client.setQueryData(['messages'], view) })
+const look = useMutation({
+  mutationFn: () => ask(api.POST('/api/messages')),
+  onSuccess: (view) => client.setQueryData(['messages'], view),
+})
 look.mutate()
 const time = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
 </script>
@@ -18,15 +21,51 @@ const time = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2
   <PageState :pending="!messages.data.value" :error="messages.error.value" @retry="messages.refetch()">
     <div v-if="messages.data.value" class="page">
       <h1>Messages</h1>
-      <p class="quiet">At most one a day for each dog, and none in the <router-link to="/settings">quiet hours</router-link>.<template v-if="messages.data.value.simulated"> The outbox is a simulated one: messages are kept here and sent nowhere.</template></p>
-      <p v-if="!messages.data.value.messages.length">Nothing yet. When brushing is due, a groom is near, a season begins or tools want a look, it is said here.</p>
-      <ol><li v-for="(one, i) in messages.data.value.messages" :key="i"><b>{{ date(one.day) }}, {{ time(one.at) }}</b><span>{{ say(one.text) }}</span></li></ol>
+      <p class="quiet">
+        At most one a day for each dog, and none in the <router-link to="/settings">quiet hours</router-link>.<template
+          v-if="messages.data.value.simulated"
+        >
+          The outbox is a simulated one: messages are kept here and sent nowhere.</template
+        >
+      </p>
+      <p v-if="!messages.data.value.messages.length">
+        Nothing yet. When brushing is due, a groom is near, a season begins or tools want a look, it is said here.
+      </p>
+      <ol>
+        <li v-for="(one, i) in messages.data.value.messages" :key="i">
+          <b>{{ date(one.day) }}, {{ time(one.at) }}</b
+          ><span>{{ say(one.text) }}</span>
+        </li>
+      </ol>
     </div>
   </PageState>
 </template>
 
 <style scoped>
-.page { max-width: 820px; } h1 { margin-bottom: 8px; } ol { list-style: none; padding: 0; margin-top: 12px; }
-li { display: grid; grid-template-columns: 170px 1fr; gap: 2px 18px; border-top: 1px dashed rgb(var(--v-theme-seam)); padding: 9px 0; } a { color: inherit; }
-@media (max-width: 599px) { li { grid-template-columns: 1fr; } }
+.page {
+  max-width: 820px;
+}
+h1 {
+  margin-bottom: 8px;
+}
+ol {
+  list-style: none;
+  padding: 0;
+  margin-top: 12px;
+}
+li {
+  display: grid;
+  grid-template-columns: 170px 1fr;
+  gap: 2px 18px;
+  border-top: 1px dashed rgb(var(--v-theme-seam));
+  padding: 9px 0;
+}
+a {
+  color: inherit;
+}
+@media (max-width: 599px) {
+  li {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

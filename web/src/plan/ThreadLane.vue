@@ -28,14 +28,19 @@ const body = computed(() => {
   })
   return `M${up.join('L')}L${down.join('L')}Z`
 })
-const hairs = computed(() => props.line.tanglesPlanned.slice(0, -1).map((tangles, day) => {
-  const next = props.line.brushed.includes(day + 1) ? tangles * 1.3 : props.line.tanglesPlanned[day + 1]!
-  return Array.from({ length: HAIRS_A_DAY }, (_, i) => {
-    const part = (i + 0.5) / HAIRS_A_DAY
-    const far = reach(tangles + part * (next - tangles)) * (1.25 + 0.2 * ((i * 5 + day * 3) % 4))
-    return far < 1 ? '' : `M${(day + part).toFixed(2)} ${LINE}l.1 ${((i + day) % 2 ? far : -far).toFixed(1)}`
-  }).join('')
-}).join(''))
+const hairs = computed(() =>
+  props.line.tanglesPlanned
+    .slice(0, -1)
+    .map((tangles, day) => {
+      const next = props.line.brushed.includes(day + 1) ? tangles * 1.3 : props.line.tanglesPlanned[day + 1]!
+      return Array.from({ length: HAIRS_A_DAY }, (_, i) => {
+        const part = (i + 0.5) / HAIRS_A_DAY
+        const far = reach(tangles + part * (next - tangles)) * (1.25 + 0.2 * ((i * 5 + day * 3) % 4))
+        return far < 1 ? '' : `M${(day + part).toFixed(2)} ${LINE}l.1 ${((i + day) % 2 ? far : -far).toFixed(1)}`
+      }).join('')
+    })
+    .join(''),
+)
 </script>
 
 <template>
@@ -45,18 +50,86 @@ const hairs = computed(() => props.line.tanglesPlanned.slice(0, -1).map((tangles
       <path class="fray" :d="hairs" />
       <path class="core" :d="`M0 ${LINE}H${days}`" />
     </svg>
-    <svg v-for="day in line.brushed" :key="day" class="comb" :style="{ left: left(day) }" viewBox="-6 -7 12 14" aria-hidden="true"><path d="M-4.5-5H4.5M-4.5-5V5M-1.5-5V5M1.5-5V5M4.5-5V5" /></svg>
-    <svg v-if="line.knot !== undefined" class="knot" :style="{ left: left(line.knot) }" viewBox="-11 -11 22 22" aria-hidden="true"><path d="M-10 3C-5 8 5 5 5-1S-4-7-5-1 4 8 10 3M-5-1C-4 5 3 6 5-1" /></svg>
+    <svg
+      v-for="day in line.brushed"
+      :key="day"
+      class="comb"
+      :style="{ left: left(day) }"
+      viewBox="-6 -7 12 14"
+      aria-hidden="true"
+    >
+      <path d="M-4.5-5H4.5M-4.5-5V5M-1.5-5V5M1.5-5V5M4.5-5V5" />
+    </svg>
+    <svg
+      v-if="line.knot !== undefined"
+      class="knot"
+      :style="{ left: left(line.knot) }"
+      viewBox="-11 -11 22 22"
+      aria-hidden="true"
+    >
+      <path d="M-10 3C-5 8 5 5 5-1S-4-7-5-1 4 8 10 3M-5-1C-4 5 3 6 5-1" />
+    </svg>
   </span>
 </template>
 
 <style scoped>
-.lane { position: relative; display: block; height: 26px; }
-.yarn { position: absolute; inset: 0; width: 100%; height: 100%; overflow: visible; }
-.body { fill: rgba(var(--v-theme-ink), 0.16); }
-.core { stroke: rgb(var(--v-theme-ink)); stroke-width: 1.8; vector-effect: non-scaling-stroke; }
-.fray { stroke: rgb(var(--v-theme-ink)); stroke-width: 1; fill: none; vector-effect: non-scaling-stroke; opacity: 0.65; }
-.comb { position: absolute; top: 1px; width: 12px; height: 14px; margin-left: -6px; } .comb path { stroke: rgb(var(--v-theme-secondary)); stroke-width: 1.7; fill: none; stroke-linecap: round; }
-.knot { position: absolute; top: 7px; width: 20px; height: 20px; margin-left: -10px; } .knot path { stroke: rgb(var(--v-theme-primary)); stroke-width: 2.4; fill: none; stroke-linecap: round; }
-@media (max-width: 599px) { .comb { width: 8px; margin-left: -4px; } }
+.lane {
+  position: relative;
+  display: block;
+  height: 26px;
+}
+.yarn {
+  position: absolute;
+  inset: 0;
+  width: 100%;
+  height: 100%;
+  overflow: visible;
+}
+.body {
+  fill: rgba(var(--v-theme-ink), 0.16);
+}
+.core {
+  stroke: rgb(var(--v-theme-ink));
+  stroke-width: 1.8;
+  vector-effect: non-scaling-stroke;
+}
+.fray {
+  stroke: rgb(var(--v-theme-ink));
+  stroke-width: 1;
+  fill: none;
+  vector-effect: non-scaling-stroke;
+  opacity: 0.65;
+}
+.comb {
+  position: absolute;
+  top: 1px;
+  width: 12px;
+  height: 14px;
+  margin-left: -6px;
+}
+.comb path {
+  stroke: rgb(var(--v-theme-secondary));
+  stroke-width: 1.7;
+  fill: none;
+  stroke-linecap: round;
+}
+.knot {
+  position: absolute;
+  top: 7px;
+  width: 20px;
+  height: 20px;
+  margin-left: -10px;
+}
+.knot path {
+  stroke: rgb(var(--v-theme-primary));
+  stroke-width: 2.4;
+  fill: none;
+  stroke-linecap: round;
+}
+@media (max-width: 599px) {
+  .comb {
+    width: 8px;
+    margin-left: -4px;
+  }
+}
 </style>

@@ -29,10 +29,22 @@ const lines = computed(() => regions.value.flatMap((region) => region.lines))
 const asTable = ref(false)
 /** Where the reader is: a place and a day, 0 being today. */
 const at = ref({ section: '', day: 0 })
-watch(lines, (now) => { if (!now.some((line) => line.section === at.value.section) && now[0]) at.value = { section: now[0].section, day: 0 } }, { immediate: true })
-watch(days, (most) => { at.value.day = Math.min(at.value.day, most) })
+watch(
+  lines,
+  (now) => {
+    if (!now.some((line) => line.section === at.value.section) && now[0]) at.value = { section: now[0].section, day: 0 }
+  },
+  { immediate: true },
+)
+watch(days, (most) => {
+  at.value.day = Math.min(at.value.day, most)
+})
 const here = computed(() => lines.value.find((line) => line.section === at.value.section))
-const weeks = computed(() => Array.from({ length: Math.floor(days.value / 7) + 1 }, (_, week) => 7 * week).filter((day) => day === 0 || days.value - day > 2))
+const weeks = computed(() =>
+  Array.from({ length: Math.floor(days.value / 7) + 1 }, (_, week) => 7 * week).filter(
+    (day) => day === 0 || days.value - day > 2,
+  ),
+)
 const total = (key: 'matsPlanned' | 'matsIfNothing') => lines.value.reduce((sum, line) => sum + line[key].at(-1)!, 0)
 
 function dayOf(day: number): string {
@@ -41,8 +53,10 @@ function dayOf(day: number): string {
   return when.toISOString().slice(0, 10)
 }
 function says(line: ThreadLine, day: number): string {
-  return `${date(dayOf(day))}${line.brushed.includes(day) ? ', brushed' : ''}: with the plan ${count(line.tanglesPlanned[day]!, 'tangle')} and ${count(line.matsPlanned[day]!, 'mat')}; `
-    + `if nothing is done ${count(line.tanglesIfNothing[day]!, 'tangle')} and ${count(line.matsIfNothing[day]!, 'mat')}`
+  return (
+    `${date(dayOf(day))}${line.brushed.includes(day) ? ', brushed' : ''}: with the plan ${count(line.tanglesPlanned[day]!, 'tangle')} and ${count(line.matsPlanned[day]!, 'mat')}; ` +
+    `if nothing is done ${count(line.tanglesIfNothing[day]!, 'tangle')} and ${count(line.matsIfNothing[day]!, 'mat')}`
+  )
 }
 function count(expected: number, what: string): string {
   const shown = about(expected)
@@ -50,12 +64,23 @@ function count(expected: number, what: string): string {
 }
 function point(line: ThreadLine, event: PointerEvent) {
   const lane = (event.currentTarget as HTMLElement).getBoundingClientRect()
-  at.value = { section: line.section, day: Math.max(0, Math.min(days.value, Math.round(((event.clientX - lane.left) / lane.width) * days.value))) }
+  at.value = {
+    section: line.section,
+    day: Math.max(0, Math.min(days.value, Math.round(((event.clientX - lane.left) / lane.width) * days.value))),
+  }
 }
 function press(event: KeyboardEvent) {
   const line = lines.value.findIndex((one) => one.section === at.value.section)
-  const steps: Record<string, [lines: number, days: number]> = { ArrowLeft: [0, -1], ArrowRight: [0, 1], ArrowUp: [-1, 0], ArrowDown: [1, 0], PageUp: [0, -7], PageDown: [0, 7],
-    Home: [0, -days.value], End: [0, days.value] }
+  const steps: Record<string, [lines: number, days: number]> = {
+    ArrowLeft: [0, -1],
+    ArrowRight: [0, 1],
+    ArrowUp: [-1, 0],
+    ArrowDown: [1, 0],
+    PageUp: [0, -7],
+    PageDown: [0, 7],
+    Home: [0, -days.value],
+    End: [0, days.value],
+  }
   const step = steps[event.key]
   if (!step) return
   event.preventDefault()
@@ -76,39 +101,100 @@ async function setGroom(day: string | undefined) {
       <SubNav label="When" :pages="whenPages(dogId)" />
       <div class="top">
         <h2>{{ view.groom ? `Until the groom, ${inDays(view.today, view.until)}` : `The next ${days} days` }}</h2>
-        <label class="groom no-print">The groomer sees it on <input type="date" :value="view.groom" :min="dayOf(1)" @change="setGroom(($event.target as HTMLInputElement).value || undefined)" /></label>
+        <label class="groom no-print"
+          >The groomer sees it on
+          <input
+            type="date"
+            :value="view.groom"
+            :min="dayOf(1)"
+            @change="setGroom(($event.target as HTMLInputElement).value || undefined)"
+        /></label>
         <button v-if="view.groom" type="button" class="link no-print" @click="setGroom(undefined)">no groom</button>
-        <button type="button" class="link no-print table" :aria-pressed="asTable" @click="asTable = !asTable">{{ asTable ? 'As threads' : 'As a table' }}</button>
+        <button type="button" class="link no-print table" :aria-pressed="asTable" @click="asTable = !asTable">
+          {{ asTable ? 'As threads' : 'As a table' }}
+        </button>
       </div>
-      <p v-if="groom.error.value" class="caution" role="alert"><strong>{{ saysAll(groom.error.value) }}</strong></p>
-      <p v-if="!lines.length">Nothing on this dog mats that is brushed now: smooth hair, cords and places in training have no thread.</p>
+      <p v-if="groom.error.value" class="caution" role="alert">
+        <strong>{{ saysAll(groom.error.value) }}</strong>
+      </p>
+      <p v-if="!lines.length">
+        Nothing on this dog mats that is brushed now: smooth hair, cords and places in training have no thread.
+      </p>
       <template v-else>
-        <p class="sum"><b class="slab">{{ about(total('matsPlanned'), MOST_MATS) }}</b> mats to expect with the plan, <b class="slab">{{ about(total('matsIfNothing'), MOST_MATS) }}</b> if nothing is done.</p>
+        <p class="sum">
+          <b class="slab">{{ about(total('matsPlanned'), MOST_MATS) }}</b> mats to expect with the plan,
+          <b class="slab">{{ about(total('matsIfNothing'), MOST_MATS) }}</b> if nothing is done.
+        </p>
         <table v-if="asTable">
-          <thead><tr><th>Place</th><th>Brushed on</th><th class="number">Mats, with the plan</th><th class="number">if nothing is done</th><th>Matted by</th></tr></thead>
+          <thead>
+            <tr>
+              <th>Place</th>
+              <th>Brushed on</th>
+              <th class="number">Mats, with the plan</th>
+              <th class="number">if nothing is done</th>
+              <th>Matted by</th>
+            </tr>
+          </thead>
           <tbody v-for="region in regions" :key="region.label">
-            <tr><th colspan="5" scope="rowgroup" class="region">{{ region.label }}</th></tr>
+            <tr>
+              <th colspan="5" scope="rowgroup" class="region">{{ region.label }}</th>
+            </tr>
             <tr v-for="line in region.lines" :key="line.section">
-              <th scope="row">{{ names[line.section] }}</th><td>{{ line.brushed.map((day) => date(dayOf(day))).join(', ') || 'not before the end' }}</td>
-              <td class="number">{{ about(line.matsPlanned.at(-1)!) }}</td><td class="number">{{ about(line.matsIfNothing.at(-1)!) }}</td><td>{{ line.knot === undefined ? '' : date(dayOf(line.knot)) }}</td>
+              <th scope="row">{{ names[line.section] }}</th>
+              <td>{{ line.brushed.map((day) => date(dayOf(day))).join(', ') || 'not before the end' }}</td>
+              <td class="number">{{ about(line.matsPlanned.at(-1)!) }}</td>
+              <td class="number">{{ about(line.matsIfNothing.at(-1)!) }}</td>
+              <td>{{ line.knot === undefined ? '' : date(dayOf(line.knot)) }}</td>
             </tr>
           </tbody>
         </table>
         <div v-else class="threads" :style="{ '--at': days ? at.day / days : 0 }">
-          <p class="readout" aria-live="off"><b>{{ names[at.section as ThreadLine['section']] }}</b> {{ here && says(here, at.day) }}</p>
-          <div class="row axis" aria-hidden="true"><span /><span class="ticks"><span v-for="day in weeks" :key="day" :style="{ left: `${(100 * day) / days}%` }">{{ day ? date(dayOf(day)) : 'today' }}</span><span class="last" :style="{ left: '100%' }">{{ view.groom ? 'groom' : date(view.until) }}</span></span><span class="head">with plan</span><span class="head">without</span></div>
+          <p class="readout" aria-live="off">
+            <b>{{ names[at.section as ThreadLine['section']] }}</b> {{ here && says(here, at.day) }}
+          </p>
+          <div class="row axis" aria-hidden="true">
+            <span /><span class="ticks"
+              ><span v-for="day in weeks" :key="day" :style="{ left: `${(100 * day) / days}%` }">{{
+                day ? date(dayOf(day)) : 'today'
+              }}</span
+              ><span class="last" :style="{ left: '100%' }">{{ view.groom ? 'groom' : date(view.until) }}</span></span
+            ><span class="head">with plan</span><span class="head">without</span>
+          </div>
           <section v-for="region in regions" :key="region.label" :aria-label="region.label">
             <h3>{{ region.label }}</h3>
-            <div v-for="line in region.lines" :key="line.section" class="row" :class="{ here: line.section === at.section }">
+            <div
+              v-for="line in region.lines"
+              :key="line.section"
+              class="row"
+              :class="{ here: line.section === at.section }"
+            >
               <span class="name">{{ names[line.section] }}</span>
-              <span :id="`lane-${line.section}`" class="touch" role="slider" :tabindex="line.section === at.section ? 0 : -1" :aria-label="names[line.section]" aria-valuemin="0" :aria-valuemax="days" :aria-valuenow="at.day" :aria-valuetext="says(line, at.day)"
-                @pointermove="point(line, $event)" @pointerdown="point(line, $event)" @focus="at = { section: line.section, day: at.day }" @keydown="press">
+              <span
+                :id="`lane-${line.section}`"
+                class="touch"
+                role="slider"
+                :tabindex="line.section === at.section ? 0 : -1"
+                :aria-label="names[line.section]"
+                aria-valuemin="0"
+                :aria-valuemax="days"
+                :aria-valuenow="at.day"
+                :aria-valuetext="says(line, at.day)"
+                @pointermove="point(line, $event)"
+                @pointerdown="point(line, $event)"
+                @focus="at = { section: line.section, day: at.day }"
+                @keydown="press"
+              >
                 <ThreadLane :line="line" :days="days" /><i class="cursor" />
               </span>
-              <span class="number slab">{{ about(line.matsPlanned.at(-1)!) }}</span><span class="number">{{ about(line.matsIfNothing.at(-1)!) }}</span>
+              <span class="number slab">{{ about(line.matsPlanned.at(-1)!) }}</span><span class="number">{{
+                about(line.matsIfNothing.at(-1)!)
+              }}</span>
             </div>
           </section>
-          <p class="quiet">Each place is a thread. It frays as tangles come in; the comb smooths it on brushing days; the knot is where it will have matted if nothing is done.</p>
+          <p class="quiet">
+            Each place is a thread. It frays as tangles come in; the comb smooths it on brushing days; the knot is where
+            it will have matted if nothing is done.
+          </p>
         </div>
       </template>
     </div>
@@ -116,21 +202,193 @@ async function setGroom(day: string | undefined) {
 </template>
 
 <style scoped>
-.top { display: flex; flex-wrap: wrap; gap: 4px 22px; align-items: center; } .top h2 { margin: 0; } .table { margin-left: auto; }
-.groom { display: flex; flex-wrap: wrap; gap: 4px 8px; align-items: center; } .groom input { min-height: 44px; padding: 4px 8px; border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 8px; background: rgb(var(--v-theme-surface)); color: inherit; color-scheme: light dark; }
-.link { text-decoration: underline dotted; text-underline-offset: 4px; min-height: 44px; }
-.sum { margin: 2px 0 8px; } .sum b { font-size: 1.35rem; }
-.threads { max-width: 1160px; }
-.row { display: grid; grid-template-columns: 232px 1fr 70px 60px; align-items: center; gap: 0 14px; }
-.name { font-size: 0.93rem; line-height: 1.15; } .name::first-letter { text-transform: uppercase; } .here .name { font-weight: 700; }
-h3 { font-size: 0.98rem; margin: 6px 0 0; color: rgb(var(--v-theme-primary)); } h3::first-letter, .region::first-letter { text-transform: uppercase; }
-.touch { position: relative; display: block; padding: 1px 0; cursor: crosshair; touch-action: pan-y; }
-.cursor { position: absolute; top: -1px; bottom: -1px; left: calc(100% * var(--at)); border-left: 1.5px solid rgba(var(--v-theme-ink), 0.35); pointer-events: none; } .here .cursor { border-left: 2.5px solid rgb(var(--v-theme-ink)); }
-.here { background: rgba(var(--v-theme-wool), 0.55); }
-.number { text-align: right; } .row .number { font-size: 0.95rem; }
-.readout { position: sticky; top: 0; z-index: 2; background: rgb(var(--v-theme-background)); padding: 8px 0; max-width: none; min-height: 44px; border-bottom: 1.5px dashed rgb(var(--v-theme-seam)); } .readout b { margin-right: 6px; } .readout b::first-letter { text-transform: uppercase; display: inline-block; } .readout b { display: inline-block; }
-.axis { font-size: 0.88rem; margin-top: 6px; line-height: 1.15; align-items: end; } .ticks { position: relative; height: 1.3em; } .ticks span { position: absolute; transform: translateX(-50%); white-space: nowrap; } .ticks span:first-child { transform: none; } .ticks .last { transform: translateX(-100%); font-weight: 700; } .head { text-align: right; }
-table { border-collapse: collapse; width: 100%; } th { text-align: left; font-weight: 400; } thead th { font-size: 0.88rem; opacity: 0.9; } tbody th[scope='row'] { font-weight: 700; } tbody th::first-letter { text-transform: uppercase; }
-td, tbody th { border-top: 1px dashed rgb(var(--v-theme-seam)); padding: 5px 12px 5px 0; } .region { font-family: var(--slab); color: rgb(var(--v-theme-primary)); padding-top: 12px; }
-@media (max-width: 599px) { .row { grid-template-columns: 1fr 42px 46px; gap: 0 8px; } .axis { font-size: 0.78rem; } .name { grid-column: 1 / -1; } .axis span:first-child:empty { display: none; } .ticks span:not(.last):not(:first-child) { display: none; } td, tbody th { font-size: 0.88rem; padding-right: 6px; } }
+.top {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 22px;
+  align-items: center;
+}
+.top h2 {
+  margin: 0;
+}
+.table {
+  margin-left: auto;
+}
+.groom {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 8px;
+  align-items: center;
+}
+.groom input {
+  min-height: 44px;
+  padding: 4px 8px;
+  border: 1.5px solid rgb(var(--v-theme-seam));
+  border-radius: 8px;
+  background: rgb(var(--v-theme-surface));
+  color: inherit;
+  color-scheme: light dark;
+}
+.link {
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
+  min-height: 44px;
+}
+.sum {
+  margin: 2px 0 8px;
+}
+.sum b {
+  font-size: 1.35rem;
+}
+.threads {
+  max-width: 1160px;
+}
+.row {
+  display: grid;
+  grid-template-columns: 232px 1fr 70px 60px;
+  align-items: center;
+  gap: 0 14px;
+}
+.name {
+  font-size: 0.93rem;
+  line-height: 1.15;
+}
+.name::first-letter {
+  text-transform: uppercase;
+}
+.here .name {
+  font-weight: 700;
+}
+h3 {
+  font-size: 0.98rem;
+  margin: 6px 0 0;
+  color: rgb(var(--v-theme-primary));
+}
+h3::first-letter,
+.region::first-letter {
+  text-transform: uppercase;
+}
+.touch {
+  position: relative;
+  display: block;
+  padding: 1px 0;
+  cursor: crosshair;
+  touch-action: pan-y;
+}
+.cursor {
+  position: absolute;
+  top: -1px;
+  bottom: -1px;
+  left: calc(100% * var(--at));
+  border-left: 1.5px solid rgba(var(--v-theme-ink), 0.35);
+  pointer-events: none;
+}
+.here .cursor {
+  border-left: 2.5px solid rgb(var(--v-theme-ink));
+}
+.here {
+  background: rgba(var(--v-theme-wool), 0.55);
+}
+.number {
+  text-align: right;
+}
+.row .number {
+  font-size: 0.95rem;
+}
+.readout {
+  position: sticky;
+  top: 0;
+  z-index: 2;
+  background: rgb(var(--v-theme-background));
+  padding: 8px 0;
+  max-width: none;
+  min-height: 44px;
+  border-bottom: 1.5px dashed rgb(var(--v-theme-seam));
+}
+.readout b {
+  margin-right: 6px;
+}
+.readout b::first-letter {
+  text-transform: uppercase;
+  display: inline-block;
+}
+.readout b {
+  display: inline-block;
+}
+.axis {
+  font-size: 0.88rem;
+  margin-top: 6px;
+  line-height: 1.15;
+  align-items: end;
+}
+.ticks {
+  position: relative;
+  height: 1.3em;
+}
+.ticks span {
+  position: absolute;
+  transform: translateX(-50%);
+  white-space: nowrap;
+}
+.ticks span:first-child {
+  transform: none;
+}
+.ticks .last {
+  transform: translateX(-100%);
+  font-weight: 700;
+}
+.head {
+  text-align: right;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+}
+th {
+  text-align: left;
+  font-weight: 400;
+}
+thead th {
+  font-size: 0.88rem;
+  opacity: 0.9;
+}
+tbody th[scope='row'] {
+  font-weight: 700;
+}
+tbody th::first-letter {
+  text-transform: uppercase;
+}
+td,
+tbody th {
+  border-top: 1px dashed rgb(var(--v-theme-seam));
+  padding: 5px 12px 5px 0;
+}
+.region {
+  font-family: var(--slab);
+  color: rgb(var(--v-theme-primary));
+  padding-top: 12px;
+}
+@media (max-width: 599px) {
+  .row {
+    grid-template-columns: 1fr 42px 46px;
+    gap: 0 8px;
+  }
+  .axis {
+    font-size: 0.78rem;
+  }
+  .name {
+    grid-column: 1 / -1;
+  }
+  .axis span:first-child:empty {
+    display: none;
+  }
+  .ticks span:not(.last):not(:first-child) {
+    display: none;
+  }
+  td,
+  tbody th {
+    font-size: 0.88rem;
+    padding-right: 6px;
+  }
+}
 </style>

@@ -26,7 +26,9 @@ const save = useSaveHousehold()
 const view = computed(() => week.data.value)
 const near = computed(() => view.value?.days.slice(0, DAYS) ?? [])
 const later = computed(() => view.value?.days.slice(DAYS) ?? [])
-const longest = computed(() => Math.max(600, ...(view.value?.days ?? []).map((day) => Math.max(day.seconds, 60 * (day.minutes ?? 0)))))
+const longest = computed(() =>
+  Math.max(600, ...(view.value?.days ?? []).map((day) => Math.max(day.seconds, 60 * (day.minutes ?? 0)))),
+)
 const chosen = ref<string>()
 const shown = computed(() => view.value?.days.find((day) => day.day === chosen.value) ?? near.value[0])
 const names = computed(() => Object.fromEntries((view.value?.dogs ?? []).map((dog) => [dog.id, dog.name])))
@@ -47,66 +49,155 @@ function asItTakes() {
 }
 /** What the days need now, to begin with. */
 function soMany() {
-  const each = near.value.length ? Math.max(5, Math.round(near.value.reduce((sum, day) => sum + day.seconds, 0) / near.value.length / 300) * 5) : FIRST_GUESS
-  void keep(Object.fromEntries(WEEKDAYS.map((day) => [day, each])) as Household['minutes'], `${each} minutes a day; change each day as it suits you.`)
+  const each = near.value.length
+    ? Math.max(5, Math.round(near.value.reduce((sum, day) => sum + day.seconds, 0) / near.value.length / 300) * 5)
+    : FIRST_GUESS
+  void keep(
+    Object.fromEntries(WEEKDAYS.map((day) => [day, each])) as Household['minutes'],
+    `${each} minutes a day; change each day as it suits you.`,
+  )
 }
 </script>
 
 <template>
-  <PageState :pending="!view || !household.data.value" :error="week.error.value ?? household.error.value" @retry="week.refetch()">
+  <PageState
+    :pending="!view || !household.data.value"
+    :error="week.error.value ?? household.error.value"
+    @retry="week.refetch()"
+  >
     <div v-if="view" class="page">
       <div class="top">
         <h1>The days to come</h1>
         <div class="how no-print" role="group" aria-label="Minutes a day">
-          <button type="button" :aria-pressed="view.asItTakes" :disabled="save.isPending.value" @click="asItTakes">As long as it takes</button>
-          <button type="button" :aria-pressed="!view.asItTakes" :disabled="save.isPending.value" @click="view.asItTakes && soMany()">So many minutes a day</button>
+          <button type="button" :aria-pressed="view.asItTakes" :disabled="save.isPending.value" @click="asItTakes">
+            As long as it takes
+          </button>
+          <button
+            type="button"
+            :aria-pressed="!view.asItTakes"
+            :disabled="save.isPending.value"
+            @click="view.asItTakes && soMany()"
+          >
+            So many minutes a day
+          </button>
         </div>
       </div>
-      <p v-if="!view.dogs.length">No dog’s coat is described yet; the plan follows from it. <router-link to="/">Home</router-link></p>
+      <p v-if="!view.dogs.length">
+        No dog’s coat is described yet; the plan follows from it. <router-link to="/">Home</router-link>
+      </p>
       <template v-else>
-        <p class="quiet">{{ view.asItTakes ? 'Each place is brushed on the day it is due.' : 'The minutes are spent where they keep most mats from forming; what needs less is given less.' }}
-          <template v-if="view.practiceSeconds"> {{ view.asItTakes ? 'Practice comes on top:' : 'Practice is taken off first:' }} {{ minutes(view.practiceSeconds) }} a day.</template></p>
+        <p class="quiet">
+          {{
+            view.asItTakes
+              ? 'Each place is brushed on the day it is due.'
+              : 'The minutes are spent where they keep most mats from forming; what needs less is given less.'
+          }}
+          <template v-if="view.practiceSeconds">
+            {{ view.asItTakes ? 'Practice comes on top:' : 'Practice is taken off first:' }}
+            {{ minutes(view.practiceSeconds) }} a day.</template
+          >
+        </p>
         <ol class="days">
           <li v-for="(day, i) in near" :key="day.day" :class="{ now: shown?.day === day.day }">
-            <button type="button" class="column" :aria-pressed="shown?.day === day.day" :aria-label="`${date(day.day)}: ${day.seconds ? minutes(day.seconds) : 'nothing'}`" @click="chosen = day.day">
+            <button
+              type="button"
+              class="column"
+              :aria-pressed="shown?.day === day.day"
+              :aria-label="`${date(day.day)}: ${day.seconds ? minutes(day.seconds) : 'nothing'}`"
+              @click="chosen = day.day"
+            >
               <span class="bar" aria-hidden="true">
                 <span v-if="day.minutes !== undefined" class="limit" :style="{ bottom: height(60 * day.minutes) }" />
-                <span v-for="pick in [...day.picks].reverse()" :key="pick.dogId" class="pick" :class="patch(pick.dogId)" :style="{ height: height(pick.seconds) }"><b v-if="pick.seconds / longest > LETTER_FITS">{{ names[pick.dogId]!.slice(0, 1) }}</b></span>
+                <span
+                  v-for="pick in [...day.picks].reverse()"
+                  :key="pick.dogId"
+                  class="pick"
+                  :class="patch(pick.dogId)"
+                  :style="{ height: height(pick.seconds) }"
+                  ><b v-if="pick.seconds / longest > LETTER_FITS">{{ names[pick.dogId]!.slice(0, 1) }}</b></span
+                >
               </span>
               <span class="sum slab">{{ day.seconds ? minutes(day.seconds) : 'rest' }}</span>
               <span class="name">{{ i === 0 ? 'Today' : date(day.day) }}</span>
             </button>
-            <label v-if="day.minutes !== undefined" class="set no-print"><span class="sr">Minutes on {{ date(day.day) }}</span>
-              <input type="number" inputmode="numeric" min="0" :max="MOST" step="5" :value="day.minutes" @change="setMinutes(day.day, ($event.target as HTMLInputElement).value)" /> min</label>
+            <label v-if="day.minutes !== undefined" class="set no-print"
+              ><span class="sr">Minutes on {{ date(day.day) }}</span>
+              <input
+                type="number"
+                inputmode="numeric"
+                min="0"
+                :max="MOST"
+                step="5"
+                :value="day.minutes"
+                @change="setMinutes(day.day, ($event.target as HTMLInputElement).value)"
+              />
+              min</label
+            >
           </li>
         </ol>
-        <p v-if="save.error.value" class="caution" role="alert"><strong>{{ saysAll(save.error.value) }}</strong></p>
+        <p v-if="save.error.value" class="caution" role="alert">
+          <strong>{{ saysAll(save.error.value) }}</strong>
+        </p>
         <div class="below">
-        <section v-if="shown" class="shown" aria-live="polite">
-          <h2>{{ shown.day === view.today ? 'Today' : date(shown.day) }}</h2>
-          <p v-if="!shown.picks.length">Nothing to brush.</p>
-          <p v-for="pick in shown.picks" :key="pick.dogId"><i class="swatch" :class="patch(pick.dogId)" aria-hidden="true" /><b>{{ names[pick.dogId] }}</b>, {{ places(pick.sections.length) }}, about {{ minutes(pick.seconds) }}</p>
-        </section>
-        <section class="ends">
-          <h2>Until the groom</h2>
-          <table>
-            <thead><tr><th>Dog</th><th>Until</th><th class="number">Mats, with this plan</th><th class="number">if nothing is done</th></tr></thead>
-            <tbody>
-              <tr v-for="dog in view.dogs" :key="dog.id">
-                <th scope="row"><i class="swatch" :class="patch(dog.id)" aria-hidden="true" /><router-link :to="`/dogs/${dog.id}/when/thread`" :aria-label="`${dog.name}: the thread`">{{ dog.name }}</router-link></th>
-                <td>{{ date(dog.until) }}<small>{{ dog.groom ? inDays(view.today, dog.until) : 'no groom set' }}</small></td>
-                <td class="number slab">{{ about(dog.matsPlanned, MOST_MATS) }}</td><td class="number">{{ about(dog.matsIfNothing, MOST_MATS) }}</td>
-              </tr>
-            </tbody>
-          </table>
-        </section>
+          <section v-if="shown" class="shown" aria-live="polite">
+            <h2>{{ shown.day === view.today ? 'Today' : date(shown.day) }}</h2>
+            <p v-if="!shown.picks.length">Nothing to brush.</p>
+            <p v-for="pick in shown.picks" :key="pick.dogId">
+              <i class="swatch" :class="patch(pick.dogId)" aria-hidden="true" /><b>{{ names[pick.dogId] }}</b
+              >, {{ places(pick.sections.length) }}, about {{ minutes(pick.seconds) }}
+            </p>
+          </section>
+          <section class="ends">
+            <h2>Until the groom</h2>
+            <table>
+              <thead>
+                <tr>
+                  <th>Dog</th>
+                  <th>Until</th>
+                  <th class="number">Mats, with this plan</th>
+                  <th class="number">if nothing is done</th>
+                </tr>
+              </thead>
+              <tbody>
+                <tr v-for="dog in view.dogs" :key="dog.id">
+                  <th scope="row">
+                    <i class="swatch" :class="patch(dog.id)" aria-hidden="true" /><router-link
+                      :to="`/dogs/${dog.id}/when/thread`"
+                      :aria-label="`${dog.name}: the thread`"
+                      >{{ dog.name }}</router-link
+                    >
+                  </th>
+                  <td>
+                    {{ date(dog.until) }}<small>{{ dog.groom ? inDays(view.today, dog.until) : 'no groom set' }}</small>
+                  </td>
+                  <td class="number slab">{{ about(dog.matsPlanned, MOST_MATS) }}</td>
+                  <td class="number">{{ about(dog.matsIfNothing, MOST_MATS) }}</td>
+                </tr>
+              </tbody>
+            </table>
+          </section>
         </div>
         <section v-if="later.length" class="later">
           <h2>After that</h2>
           <ol>
-            <li v-for="day in later" :key="day.day"><button type="button" :aria-pressed="shown?.day === day.day" :aria-label="`${date(day.day)}: ${day.seconds ? minutes(day.seconds) : 'rest'}`" @click="chosen = day.day">
-              <span class="small" aria-hidden="true"><span v-for="pick in [...day.picks].reverse()" :key="pick.dogId" class="pick" :class="patch(pick.dogId)" :style="{ height: height(pick.seconds) }" /></span>
-              <span>{{ date(day.day).split(' ').slice(1).join(' ') }}</span></button></li>
+            <li v-for="day in later" :key="day.day">
+              <button
+                type="button"
+                :aria-pressed="shown?.day === day.day"
+                :aria-label="`${date(day.day)}: ${day.seconds ? minutes(day.seconds) : 'rest'}`"
+                @click="chosen = day.day"
+              >
+                <span class="small" aria-hidden="true"
+                  ><span
+                    v-for="pick in [...day.picks].reverse()"
+                    :key="pick.dogId"
+                    class="pick"
+                    :class="patch(pick.dogId)"
+                    :style="{ height: height(pick.seconds) }"
+                /></span>
+                <span>{{ date(day.day).split(' ').slice(1).join(' ') }}</span>
+              </button>
+            </li>
           </ol>
         </section>
         <CalendarCard />
@@ -116,34 +207,267 @@ function soMany() {
 </template>
 
 <style scoped>
-.top { display: flex; flex-wrap: wrap; justify-content: space-between; gap: 8px 20px; align-items: center; margin-bottom: 6px; }
-.how { display: flex; gap: 6px; } .how button { border: 1.5px solid rgb(var(--v-theme-seam)); background: rgb(var(--v-theme-surface)); padding: 6px 14px; min-height: 44px; border-radius: 9px 7px 10px 6px; }
-.how button[aria-pressed='true'] { background: rgb(var(--v-theme-wool)); border-color: rgb(var(--v-theme-ink)); box-shadow: inset 0 -3px rgb(var(--v-theme-secondary)); font-weight: 700; }
-.days { list-style: none; padding: 0; display: grid; grid-template-columns: repeat(7, 1fr); gap: 10px; margin: 16px 0; }
-.column { display: grid; justify-items: center; width: 100%; padding: 4px 0 8px; border-radius: 10px; }
-.now .column { background: rgba(var(--v-theme-wool), 0.7); box-shadow: inset 0 -3px rgb(var(--v-theme-ink)); }
-.bar { position: relative; display: flex; flex-direction: column; justify-content: flex-end; gap: 2px; width: 64%; height: 190px; border-bottom: 2px solid rgb(var(--v-theme-ink)); }
-.pick { display: grid; place-items: center; border-radius: 5px 4px 6px 3px; min-height: 3px; overflow: hidden; color: rgb(var(--v-theme-ink)); border: 1.5px solid rgb(var(--v-theme-ink)); }
-.pick b { font-size: 0.95rem; background: rgb(var(--v-theme-surface)); border-radius: 8px; padding: 0 6px; line-height: 1.25; }
-.limit { position: absolute; left: -14px; right: -14px; border-top: 2px dashed rgb(var(--v-theme-ink)); }
-.sum { font-size: 1.15rem; padding-top: 6px; } .name { font-size: 0.92rem; }
-.set { display: flex; justify-content: center; align-items: center; gap: 4px; font-size: 0.92rem; }
-.set input { width: 4.2em; min-height: 44px; padding: 4px 6px; border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 8px; background: rgb(var(--v-theme-surface)); text-align: right; }
-.below { display: grid; grid-template-columns: minmax(300px, 1fr) 2fr; gap: 8px 40px; border-top: 1.5px dashed rgb(var(--v-theme-seam)); padding-top: 14px; } .shown p { max-width: none; }
-.swatch { display: inline-block; width: 15px; height: 15px; margin-right: 8px; border-radius: 4px; border: 1.5px solid rgb(var(--v-theme-ink)); vertical-align: -2px; }
+.top {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: 8px 20px;
+  align-items: center;
+  margin-bottom: 6px;
+}
+.how {
+  display: flex;
+  gap: 6px;
+}
+.how button {
+  border: 1.5px solid rgb(var(--v-theme-seam));
+  background: rgb(var(--v-theme-surface));
+  padding: 6px 14px;
+  min-height: 44px;
+  border-radius: 9px 7px 10px 6px;
+}
+.how button[aria-pressed='true'] {
+  background: rgb(var(--v-theme-wool));
+  border-color: rgb(var(--v-theme-ink));
+  box-shadow: inset 0 -3px rgb(var(--v-theme-secondary));
+  font-weight: 700;
+}
+.days {
+  list-style: none;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(7, 1fr);
+  gap: 10px;
+  margin: 16px 0;
+}
+.column {
+  display: grid;
+  justify-items: center;
+  width: 100%;
+  padding: 4px 0 8px;
+  border-radius: 10px;
+}
+.now .column {
+  background: rgba(var(--v-theme-wool), 0.7);
+  box-shadow: inset 0 -3px rgb(var(--v-theme-ink));
+}
+.bar {
+  position: relative;
+  display: flex;
+  flex-direction: column;
+  justify-content: flex-end;
+  gap: 2px;
+  width: 64%;
+  height: 190px;
+  border-bottom: 2px solid rgb(var(--v-theme-ink));
+}
+.pick {
+  display: grid;
+  place-items: center;
+  border-radius: 5px 4px 6px 3px;
+  min-height: 3px;
+  overflow: hidden;
+  color: rgb(var(--v-theme-ink));
+  border: 1.5px solid rgb(var(--v-theme-ink));
+}
+.pick b {
+  font-size: 0.95rem;
+  background: rgb(var(--v-theme-surface));
+  border-radius: 8px;
+  padding: 0 6px;
+  line-height: 1.25;
+}
+.limit {
+  position: absolute;
+  left: -14px;
+  right: -14px;
+  border-top: 2px dashed rgb(var(--v-theme-ink));
+}
+.sum {
+  font-size: 1.15rem;
+  padding-top: 6px;
+}
+.name {
+  font-size: 0.92rem;
+}
+.set {
+  display: flex;
+  justify-content: center;
+  align-items: center;
+  gap: 4px;
+  font-size: 0.92rem;
+}
+.set input {
+  width: 4.2em;
+  min-height: 44px;
+  padding: 4px 6px;
+  border: 1.5px solid rgb(var(--v-theme-seam));
+  border-radius: 8px;
+  background: rgb(var(--v-theme-surface));
+  text-align: right;
+}
+.below {
+  display: grid;
+  grid-template-columns: minmax(300px, 1fr) 2fr;
+  gap: 8px 40px;
+  border-top: 1.5px dashed rgb(var(--v-theme-seam));
+  padding-top: 14px;
+}
+.shown p {
+  max-width: none;
+}
+.swatch {
+  display: inline-block;
+  width: 15px;
+  height: 15px;
+  margin-right: 8px;
+  border-radius: 4px;
+  border: 1.5px solid rgb(var(--v-theme-ink));
+  vertical-align: -2px;
+}
 /* Each dog's cloth by weave and shade, so that colour is not needed; the initial says it in the bars. */
-.d0 { background: repeating-linear-gradient(45deg, rgba(var(--v-theme-secondary), 0.55) 0 3px, rgba(var(--v-theme-secondary), 0.25) 3px 7px); }
-.d1 { background: repeating-linear-gradient(-45deg, rgba(var(--v-theme-primary), 0.5) 0 2px, rgba(var(--v-theme-primary), 0.18) 2px 8px); }
-.d2 { background: repeating-linear-gradient(90deg, rgba(var(--v-theme-heather), 0.5) 0 2px, rgba(var(--v-theme-heather), 0.2) 2px 6px); }
-.d3 { background: repeating-linear-gradient(0deg, rgba(var(--v-theme-slate), 0.5) 0 2px, rgba(var(--v-theme-slate), 0.16) 2px 6px); }
-table { border-collapse: collapse; width: 100%; }
-th { text-align: left; font-weight: 400; } thead th { font-size: 0.88rem; opacity: 0.9; } tbody th { font-weight: 700; }
-td, tbody th { border-top: 1px dashed rgb(var(--v-theme-seam)); padding: 8px 14px 8px 0; } .number:last-child { padding-right: 0; } td small { display: block; font-size: 0.88rem; } th a { color: inherit; text-underline-offset: 4px; }
-.number { text-align: right; } td.slab { font-size: 1.15rem; }
-.later ol { list-style: none; padding: 0; display: flex; flex-wrap: wrap; gap: 4px; }
-.later li { width: 56px; } .later button { width: 100%; display: grid; justify-items: center; font-size: 0.82rem; padding: 2px 0; } .later button[aria-pressed='true'] { background: rgb(var(--v-theme-wool)); border-radius: 8px; font-weight: 700; }
-.small { display: flex; flex-direction: column; justify-content: flex-end; width: 26px; height: 60px; border-bottom: 1.5px solid rgb(var(--v-theme-ink)); } .small .pick { border-width: 1px; border-radius: 3px; }
-.sr { position: absolute; clip-path: inset(50%); }
-@media (max-width: 899px) { .below { grid-template-columns: 1fr; } }
-@media (max-width: 599px) { .days { gap: 2px; margin: 10px -8px; } .bar { width: 78%; height: 120px; } .sum { font-size: 0.84rem; white-space: nowrap; } .name { font-size: 0.78rem; } .set { font-size: 0; } .set input { width: 100%; font-size: 0.9rem; text-align: center; padding: 2px; } .limit { left: -4px; right: -4px; } td, tbody th { padding-right: 8px; font-size: 0.94rem; white-space: nowrap; } }
+.d0 {
+  background: repeating-linear-gradient(
+    45deg,
+    rgba(var(--v-theme-secondary), 0.55) 0 3px,
+    rgba(var(--v-theme-secondary), 0.25) 3px 7px
+  );
+}
+.d1 {
+  background: repeating-linear-gradient(
+    -45deg,
+    rgba(var(--v-theme-primary), 0.5) 0 2px,
+    rgba(var(--v-theme-primary), 0.18) 2px 8px
+  );
+}
+.d2 {
+  background: repeating-linear-gradient(
+    90deg,
+    rgba(var(--v-theme-heather), 0.5) 0 2px,
+    rgba(var(--v-theme-heather), 0.2) 2px 6px
+  );
+}
+.d3 {
+  background: repeating-linear-gradient(
+    0deg,
+    rgba(var(--v-theme-slate), 0.5) 0 2px,
+    rgba(var(--v-theme-slate), 0.16) 2px 6px
+  );
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+}
+th {
+  text-align: left;
+  font-weight: 400;
+}
+thead th {
+  font-size: 0.88rem;
+  opacity: 0.9;
+}
+tbody th {
+  font-weight: 700;
+}
+td,
+tbody th {
+  border-top: 1px dashed rgb(var(--v-theme-seam));
+  padding: 8px 14px 8px 0;
+}
+.number:last-child {
+  padding-right: 0;
+}
+td small {
+  display: block;
+  font-size: 0.88rem;
+}
+th a {
+  color: inherit;
+  text-underline-offset: 4px;
+}
+.number {
+  text-align: right;
+}
+td.slab {
+  font-size: 1.15rem;
+}
+.later ol {
+  list-style: none;
+  padding: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+}
+.later li {
+  width: 56px;
+}
+.later button {
+  width: 100%;
+  display: grid;
+  justify-items: center;
+  font-size: 0.82rem;
+  padding: 2px 0;
+}
+.later button[aria-pressed='true'] {
+  background: rgb(var(--v-theme-wool));
+  border-radius: 8px;
+  font-weight: 700;
+}
+.small {
+  display: flex;
+  flex-direction: column;
+  justify-content: flex-end;
+  width: 26px;
+  height: 60px;
+  border-bottom: 1.5px solid rgb(var(--v-theme-ink));
+}
+.small .pick {
+  border-width: 1px;
+  border-radius: 3px;
+}
+.sr {
+  position: absolute;
+  clip-path: inset(50%);
+}
+@media (max-width: 899px) {
+  .below {
+    grid-template-columns: 1fr;
+  }
+}
+@media (max-width: 599px) {
+  .days {
+    gap: 2px;
+    margin: 10px -8px;
+  }
+  .bar {
+    width: 78%;
+    height: 120px;
+  }
+  .sum {
+    font-size: 0.84rem;
+    white-space: nowrap;
+  }
+  .name {
+    font-size: 0.78rem;
+  }
+  .set {
+    font-size: 0;
+  }
+  .set input {
+    width: 100%;
+    font-size: 0.9rem;
+    text-align: center;
+    padding: 2px;
+  }
+  .limit {
+    left: -4px;
+    right: -4px;
+  }
+  td,
+  tbody th {
+    padding-right: 8px;
+    font-size: 0.94rem;
+    white-space: nowrap;
+  }
+}
 </style>

@@ -22,7 +22,10 @@ export function useThread(dogId: MaybeRefOrGetter<number>) {
 export function useCalendar() {
   const client = useQueryClient()
   const calendar = useQuery({ queryKey: ['calendar'], queryFn: () => ask(api.GET('/api/calendar')) })
-  const renew = useMutation({ mutationFn: () => ask(api.POST('/api/calendar')), onSuccess: (view) => client.setQueryData(['calendar'], view) })
+  const renew = useMutation({
+    mutationFn: () => ask(api.POST('/api/calendar')),
+    onSuccess: (view) => client.setQueryData(['calendar'], view),
+  })
   return { calendar, renew }
 }
 
@@ -31,8 +34,13 @@ export function useBegin() {
   const client = useQueryClient()
   const router = useRouter()
   return useMutation({
-    mutationFn: ({ dogId, sections }: { dogId: number; sections: Section[] }) => ask(api.POST('/api/dogs/{dogId}/sessions',
-      { params: { path: { dogId } }, body: { id: crypto.randomUUID(), sections } })),
+    mutationFn: ({ dogId, sections }: { dogId: number; sections: Section[] }) =>
+      ask(
+        api.POST('/api/dogs/{dogId}/sessions', {
+          params: { path: { dogId } },
+          body: { id: crypto.randomUUID(), sections },
+        }),
+      ),
     onSuccess: (session) => {
       void client.invalidateQueries()
       void router.push(`/dogs/${session.dogId}/sessions/${session.id}`)

@@ -16,7 +16,10 @@ export function places(count: number): string {
 }
 
 /** Places in the order of their regions, each region once. */
-export function byRegion<T extends { section: string }>(lines: readonly T[], sections: readonly SectionInfo[]): { label: string; lines: T[] }[] {
+export function byRegion<T extends { section: string }>(
+  lines: readonly T[],
+  sections: readonly SectionInfo[],
+): { label: string; lines: T[] }[] {
   const groups = new Map<string, { label: string; lines: T[] }>()
   for (const info of sections) {
     const line = lines.find((one) => one.section === info.section)

@@ -13,11 +13,16 @@ const props = defineProps<{ dogId: number }>()
 const { names } = useSections()
 const rhythm = useRhythm(() => props.dogId)
 const view = computed(() => rhythm.data.value)
-const rows = computed(() => [...(view.value?.rhythm.sections ?? [])].filter((row) => row.state !== 'NOT_BRUSHED').sort((a, b) => a.intervalDays - b.intervalDays))
+const rows = computed(() =>
+  [...(view.value?.rhythm.sections ?? [])]
+    .filter((row) => row.state !== 'NOT_BRUSHED')
+    .sort((a, b) => a.intervalDays - b.intervalDays),
+)
 const most = computed(() => Math.max(7, ...rows.value.map((row) => Math.max(row.intervalTo, row.tableIntervalDays))))
 const checks = computed(() => rows.value.reduce((sum, row) => sum + row.checks, 0))
 const x = (days: number) => (100 * days) / most.value
-const spread = (row: { intervalFrom: number; intervalTo: number }) => (row.intervalFrom === row.intervalTo ? '' : `, most likely ${row.intervalFrom} to ${row.intervalTo}`)
+const spread = (row: { intervalFrom: number; intervalTo: number }) =>
+  row.intervalFrom === row.intervalTo ? '' : `, most likely ${row.intervalFrom} to ${row.intervalTo}`
 </script>
 
 <template>
@@ -25,11 +30,18 @@ const spread = (row: { intervalFrom: number; intervalTo: number }) => (row.inter
     <div v-if="view">
       <SubNav label="When" :pages="whenPages(dogId)" />
       <h2>What it learned</h2>
-      <p v-if="!checks">Nothing yet. Each time the comb goes through a place, its own rhythm is learned a little more.</p>
+      <p v-if="!checks">
+        Nothing yet. Each time the comb goes through a place, its own rhythm is learned a little more.
+      </p>
       <template v-else>
-        <p class="quiet">From {{ checks }} comb checks of the last year. A place is told a little by its other side and its neighbours, and more by itself the more often it is combed.</p>
+        <p class="quiet">
+          From {{ checks }} comb checks of the last year. A place is told a little by its other side and its neighbours,
+          and more by itself the more often it is combed.
+        </p>
         <ul class="said">
-          <li v-for="one in view.learned" :key="one.sections[0]" :class="{ sooner: one.now < one.before }">{{ one.text }}</li>
+          <li v-for="one in view.learned" :key="one.sections[0]" :class="{ sooner: one.now < one.before }">
+            {{ one.text }}
+          </li>
           <li v-if="!view.learned.length">So far this dog is as one would expect of its coat.</li>
         </ul>
         <h3>How often each place, and how sure that is</h3>
@@ -37,10 +49,25 @@ const spread = (row: { intervalFrom: number; intervalTo: number }) => (row.inter
           <li v-for="row in rows" :key="row.section">
             <span class="name">{{ names[row.section] }}</span>
             <span class="scale" aria-hidden="true">
-              <i class="span" :style="{ left: `${x(row.intervalFrom - 0.4)}%`, width: `${x(row.intervalTo - row.intervalFrom + 0.8)}%` }" />
-              <i v-if="row.tableIntervalDays !== row.intervalDays" class="was" :style="{ left: `${x(row.tableIntervalDays)}%` }" /><i class="is" :style="{ left: `${x(row.intervalDays)}%` }" />
+              <i
+                class="span"
+                :style="{
+                  left: `${x(row.intervalFrom - 0.4)}%`,
+                  width: `${x(row.intervalTo - row.intervalFrom + 0.8)}%`,
+                }"
+              />
+              <i
+                v-if="row.tableIntervalDays !== row.intervalDays"
+                class="was"
+                :style="{ left: `${x(row.tableIntervalDays)}%` }"
+              /><i class="is" :style="{ left: `${x(row.intervalDays)}%` }" />
             </span>
-            <span class="says">{{ every(row.intervalDays) }}{{ spread(row) }}<template v-if="row.tableIntervalDays !== row.intervalDays">; began as {{ row.tableIntervalDays }}</template></span>
+            <span class="says"
+              >{{ every(row.intervalDays) }}{{ spread(row)
+              }}<template v-if="row.tableIntervalDays !== row.intervalDays"
+                >; began as {{ row.tableIntervalDays }}</template
+              ></span
+            >
           </li>
         </ol>
       </template>
@@ -49,14 +76,77 @@ const spread = (row: { intervalFrom: number; intervalTo: number }) => (row.inter
 </template>
 
 <style scoped>
-.said { list-style: none; padding: 0; margin: 12px 0 20px; columns: 2 420px; column-gap: 36px; }
-.said li { break-inside: avoid; border-left: 5px solid rgb(var(--v-theme-secondary)); padding: 3px 0 3px 12px; margin: 0 0 8px; } .said .sooner { border-left-color: rgb(var(--v-theme-primary)); }
-.rows { list-style: none; padding: 0; }
-.rows li { display: grid; grid-template-columns: 240px minmax(160px, 420px) 1fr; gap: 0 18px; align-items: center; border-top: 1px dashed rgb(var(--v-theme-seam)); padding: 3px 0; }
-.name { font-weight: 700; font-size: 0.97rem; } .name::first-letter { text-transform: uppercase; } .says { font-size: 0.95rem; }
-.scale { position: relative; height: 24px; background: linear-gradient(rgb(var(--v-theme-seam)), rgb(var(--v-theme-seam))) center / 100% 1px no-repeat; }
-.scale i { position: absolute; top: 50%; transform: translate(-50%, -50%); }
-.scale .span { transform: translateY(-50%); height: 12px; border-radius: 6px; background: rgba(var(--v-theme-heather), 0.35); }
-.is { width: 13px; height: 13px; border-radius: 50%; background: rgb(var(--v-theme-heather)); } .was { width: 13px; height: 13px; border-radius: 50%; border: 2px solid rgb(var(--v-theme-ink)); background: rgb(var(--v-theme-background)); }
-@media (max-width: 599px) { .rows li { grid-template-columns: 1fr; padding: 6px 0; } }
+.said {
+  list-style: none;
+  padding: 0;
+  margin: 12px 0 20px;
+  columns: 2 420px;
+  column-gap: 36px;
+}
+.said li {
+  break-inside: avoid;
+  border-left: 5px solid rgb(var(--v-theme-secondary));
+  padding: 3px 0 3px 12px;
+  margin: 0 0 8px;
+}
+.said .sooner {
+  border-left-color: rgb(var(--v-theme-primary));
+}
+.rows {
+  list-style: none;
+  padding: 0;
+}
+.rows li {
+  display: grid;
+  grid-template-columns: 240px minmax(160px, 420px) 1fr;
+  gap: 0 18px;
+  align-items: center;
+  border-top: 1px dashed rgb(var(--v-theme-seam));
+  padding: 3px 0;
+}
+.name {
+  font-weight: 700;
+  font-size: 0.97rem;
+}
+.name::first-letter {
+  text-transform: uppercase;
+}
+.says {
+  font-size: 0.95rem;
+}
+.scale {
+  position: relative;
+  height: 24px;
+  background: linear-gradient(rgb(var(--v-theme-seam)), rgb(var(--v-theme-seam))) center / 100% 1px no-repeat;
+}
+.scale i {
+  position: absolute;
+  top: 50%;
+  transform: translate(-50%, -50%);
+}
+.scale .span {
+  transform: translateY(-50%);
+  height: 12px;
+  border-radius: 6px;
+  background: rgba(var(--v-theme-heather), 0.35);
+}
+.is {
+  width: 13px;
+  height: 13px;
+  border-radius: 50%;
+  background: rgb(var(--v-theme-heather));
+}
+.was {
+  width: 13px;
+  height: 13px;
+  border-radius: 50%;
+  border: 2px solid rgb(var(--v-theme-ink));
+  background: rgb(var(--v-theme-background));
+}
+@media (max-width: 599px) {
+  .rows li {
+    grid-template-columns: 1fr;
+    padding: 6px 0;
+  }
+}
 </style>

@@ -26,16 +26,28 @@ const rhythm = useRhythm(() => props.dogId)
 const mats = useMats(() => props.dogId)
 const chosen = ref<Section>()
 const view = computed(() => rhythm.data.value)
-const rows = computed(() => [...(view.value?.rhythm.sections ?? [])].sort((a, b) =>
-  b.burrs - a.burrs || a.due.localeCompare(b.due)))
+const rows = computed(() =>
+  [...(view.value?.rhythm.sections ?? [])].sort((a, b) => b.burrs - a.burrs || a.due.localeCompare(b.due)),
+)
 const one = computed(() => rows.value.find((row) => row.section === chosen.value))
 const dueNow = computed(() => rows.value.filter((row) => row.state !== 'RESTING' && row.state !== 'NOT_BRUSHED').length)
 const anyBrushed = computed(() => rows.value.some((row) => row.state !== 'NOT_BRUSHED'))
 /** States that a date says nothing about. */
-const dateless = (row: SectionRhythm) => row.state === 'NEVER_CHECKED' || row.state === 'MAT_LEFT' || row.state === 'NOT_BRUSHED'
-const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries(rows.value.map((row) =>
-  [row.section, { fill: burrWash(row.burrs), burrs: row.burrs > 2 ? row.burrs : 0, says: whenDue(row),
-    mat: matMark(mats.data.value?.find((one) => one.section === row.section)) }])))
+const dateless = (row: SectionRhythm) =>
+  row.state === 'NEVER_CHECKED' || row.state === 'MAT_LEFT' || row.state === 'NOT_BRUSHED'
+const paint = computed<Partial<Record<Section, Paint>>>(() =>
+  Object.fromEntries(
+    rows.value.map((row) => [
+      row.section,
+      {
+        fill: burrWash(row.burrs),
+        burrs: row.burrs > 2 ? row.burrs : 0,
+        says: whenDue(row),
+        mat: matMark(mats.data.value?.find((one) => one.section === row.section)),
+      },
+    ]),
+  ),
+)
 
 function whenDue(row: SectionRhythm): string {
   if (dateless(row)) return STATES[row.state]
@@ -47,11 +59,19 @@ function whenDue(row: SectionRhythm): string {
   <PageState :pending="!view" :error="rhythm.error.value" @retry="rhythm.refetch()">
     <SubNav v-if="view" label="When" :pages="whenPages(dogId)" />
     <div v-if="view" class="with-map">
-      <CoatMap :names="names" :coat="coat" :paint="paint" :selected="chosen ? [chosen] : []" @choose="chosen = $event" />
+      <CoatMap
+        :names="names"
+        :coat="coat"
+        :paint="paint"
+        :selected="chosen ? [chosen] : []"
+        @choose="chosen = $event"
+      />
       <div>
         <div v-if="anyBrushed" class="next">
           <p class="quiet">Next brushing</p>
-          <p class="slab day" data-test="next-date">{{ date(view.rhythm.nextDate) }}<span>{{ inDays(view.today, view.rhythm.nextDate) }}</span></p>
+          <p class="slab day" data-test="next-date">
+            {{ date(view.rhythm.nextDate) }}<span>{{ inDays(view.today, view.rhythm.nextDate) }}</span>
+          </p>
           <v-btn v-if="dueNow" color="primary" size="large" :to="`/dogs/${dogId}/routine`">See today’s routine</v-btn>
         </div>
         <p>{{ say(view.rhythm.reason.text) }}</p>
@@ -60,17 +80,37 @@ function whenDue(row: SectionRhythm): string {
         <hr class="seam" />
         <article v-if="one" class="one" :aria-label="names[one.section]">
           <h2>{{ names[one.section] }} <BurrRow :count="one.burrs" /></h2>
-          <p><b>{{ STATES[one.state] }}</b><template v-if="one.state !== 'NOT_BRUSHED'">, {{ every(one.intervalDays) }}<template v-if="one.intervalFrom !== one.intervalTo"> ({{ one.intervalFrom }} to {{ one.intervalTo }})</template></template><template v-if="!dateless(one)">, {{ whenDue(one) }}</template>
-            <template v-if="one.checks > 1 && one.intervalDays !== one.tableIntervalDays"> (it began as {{ every(one.tableIntervalDays) }})</template></p>
+          <p>
+            <b>{{ STATES[one.state] }}</b><template v-if="one.state !== 'NOT_BRUSHED'"
+              >, {{ every(one.intervalDays)
+              }}<template v-if="one.intervalFrom !== one.intervalTo">
+                ({{ one.intervalFrom }} to {{ one.intervalTo }})</template
+              ></template
+            ><template v-if="!dateless(one)">, {{ whenDue(one) }}</template>
+            <template v-if="one.checks > 1 && one.intervalDays !== one.tableIntervalDays">
+              (it began as {{ every(one.tableIntervalDays) }})</template
+            >
+          </p>
           <WhyList :reasons="one.reasons" open />
           <button type="button" class="back" @click="chosen = undefined">← all places</button>
         </article>
         <table v-else>
-          <caption class="sr">Every place, most due first</caption>
-          <thead><tr><th>Place</th><th>Burrs</th><th>Due</th><th class="wide">Rhythm</th></tr></thead>
+          <caption class="sr">
+            Every place, most due first
+          </caption>
+          <thead>
+            <tr>
+              <th>Place</th>
+              <th>Burrs</th>
+              <th>Due</th>
+              <th class="wide">Rhythm</th>
+            </tr>
+          </thead>
           <tbody>
             <tr v-for="row in rows" :key="row.section">
-              <th scope="row"><button type="button" @click="chosen = row.section">{{ names[row.section] }}</button></th>
+              <th scope="row">
+                <button type="button" @click="chosen = row.section">{{ names[row.section] }}</button>
+              </th>
               <td><BurrRow :count="row.burrs" /></td>
               <td>{{ dateless(row) ? STATES[row.state] : inDays(view.today, row.due) }}</td>
               <td class="wide">{{ row.state === 'NOT_BRUSHED' ? '' : every(row.intervalDays) }}</td>
@@ -83,21 +123,89 @@ function whenDue(row: SectionRhythm): string {
 </template>
 
 <style scoped>
-.next { display: grid; grid-template-columns: 1fr auto; align-items: center; margin-bottom: 6px; }
-.next .v-btn { grid-row: 1 / span 2; grid-column: 2; }
-.day { font-size: 2rem; }
-.season { border-left: 5px solid rgb(var(--v-theme-secondary)); padding: 4px 0 4px 14px; margin: 10px 0; }
-.day span { font-size: 1rem; font-weight: 400; font-family: var(--sans); margin-left: 12px; opacity: 0.9; }
-table { width: 100%; border-collapse: collapse; }
-th { text-align: left; font-weight: 400; }
-thead th { font-size: 0.88rem; opacity: 0.9; padding-bottom: 4px; }
-td, tbody th { border-top: 1px dashed rgb(var(--v-theme-seam)); padding: 2px 10px 2px 0; }
-tbody button { min-height: 40px; text-align: left; width: 100%; font-weight: 700; }
-tbody button::first-letter, .one h2::first-letter { text-transform: uppercase; }
-tbody button:hover { text-decoration: underline dotted; text-underline-offset: 4px; }
-.sr { position: absolute; clip-path: inset(50%); }
-.one b { display: inline-block; }
-.one b::first-letter { text-transform: uppercase; }
-.back { text-decoration: underline dotted; text-underline-offset: 4px; min-height: 44px; }
-@media (max-width: 599px) { .wide { display: none; } .next { grid-template-columns: 1fr; } .next .v-btn { grid-row: auto; grid-column: 1; margin-top: 8px; } }
+.next {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  align-items: center;
+  margin-bottom: 6px;
+}
+.next .v-btn {
+  grid-row: 1 / span 2;
+  grid-column: 2;
+}
+.day {
+  font-size: 2rem;
+}
+.season {
+  border-left: 5px solid rgb(var(--v-theme-secondary));
+  padding: 4px 0 4px 14px;
+  margin: 10px 0;
+}
+.day span {
+  font-size: 1rem;
+  font-weight: 400;
+  font-family: var(--sans);
+  margin-left: 12px;
+  opacity: 0.9;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th {
+  text-align: left;
+  font-weight: 400;
+}
+thead th {
+  font-size: 0.88rem;
+  opacity: 0.9;
+  padding-bottom: 4px;
+}
+td,
+tbody th {
+  border-top: 1px dashed rgb(var(--v-theme-seam));
+  padding: 2px 10px 2px 0;
+}
+tbody button {
+  min-height: 40px;
+  text-align: left;
+  width: 100%;
+  font-weight: 700;
+}
+tbody button::first-letter,
+.one h2::first-letter {
+  text-transform: uppercase;
+}
+tbody button:hover {
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
+}
+.sr {
+  position: absolute;
+  clip-path: inset(50%);
+}
+.one b {
+  display: inline-block;
+}
+.one b::first-letter {
+  text-transform: uppercase;
+}
+.back {
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
+  min-height: 44px;
+}
+@media (max-width: 599px) {
+  .wide {
+    display: none;
+  }
+  .next {
+    grid-template-columns: 1fr;
+  }
+  .next .v-btn {
+    grid-row: auto;
+    grid-column: 1;
+    margin-top: 8px;
+  }
+}
 </style>

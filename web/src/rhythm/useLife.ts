@@ -14,7 +14,11 @@ export function useLife(dogId: MaybeRefOrGetter<number>) {
   const toggle = useMutation({
     mutationFn: ({ day, event, happened }: { day: string; event: LifeEvent; happened: boolean }) => {
       const params = { path: { dogId: toValue(dogId), day, event } }
-      return ask(happened ? api.PUT('/api/dogs/{dogId}/life/{day}/{event}', { params }) : api.DELETE('/api/dogs/{dogId}/life/{day}/{event}', { params }))
+      return ask(
+        happened
+          ? api.PUT('/api/dogs/{dogId}/life/{day}/{event}', { params })
+          : api.DELETE('/api/dogs/{dogId}/life/{day}/{event}', { params }),
+      )
     },
     onSuccess: (view: LifeView) => {
       client.setQueryData(key.value, view)

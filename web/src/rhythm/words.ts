@@ -1,7 +1,11 @@
 import type { SectionRhythm } from '@/api/types'
 
 export const STATES: Record<SectionRhythm['state'], string> = {
-  RESTING: 'resting', DUE: 'due', OVERDUE: 'overdue', NEVER_CHECKED: 'not combed yet', MAT_LEFT: 'a mat is left',
+  RESTING: 'resting',
+  DUE: 'due',
+  OVERDUE: 'overdue',
+  NEVER_CHECKED: 'not combed yet',
+  MAT_LEFT: 'a mat is left',
   NOT_BRUSHED: 'left in peace',
 }
 

@@ -17,7 +17,8 @@ const PARTS: Partial<Record<Method, { view: string; places: Section[]; earless?:
   INNER_LEG: { view: '570 410 345 230', places: ['HIND_LEG_RIGHT'] },
 }
 /** A hand from the side, palm up, fingers to the right, in a box of 64 × 38. */
-const HAND = 'M2 22Q0 8 10 6L42 1Q50 1 50 6Q50 10 42 11L54 10Q61 10 61 15Q61 19 52 19L55 19Q62 20 61 25Q60 29 52 28L50 28Q55 30 53 34Q51 37 43 35L14 36Q3 35 2 22ZM42 11L30 13M52 19L32 20M50 28L32 27'
+const HAND =
+  'M2 22Q0 8 10 6L42 1Q50 1 50 6Q50 10 42 11L54 10Q61 10 61 15Q61 19 52 19L55 19Q62 20 61 25Q60 29 52 28L50 28Q55 30 53 34Q51 37 43 35L14 36Q3 35 2 22ZM42 11L30 13M52 19L32 20M50 28L32 27'
 const THUMB = 'M8 9Q14-6 26-8Q33-8 32-3Q24 0 22 7'
 </script>
 
@@ -31,7 +32,10 @@ const THUMB = 'M8 9Q14-6 26-8Q33-8 32-3Q24 0 22 7'
       <path class="turn" d="M326 176q34 20 18 58m-8-6l7 8 8-7" />
     </template>
     <template v-else-if="method === 'EAR_OVER_HEAD'">
-      <path class="ear" d="M250 152Q300 150 304 172Q286 188 256 176Q226 172 206 152Q192 134 202 118Q218 106 238 124Q246 138 250 152Z" />
+      <path
+        class="ear"
+        d="M250 152Q300 150 304 172Q286 188 256 176Q226 172 206 152Q192 134 202 118Q218 106 238 124Q246 138 250 152Z"
+      />
       <path class="fold" d="M250 152Q284 154 300 172" />
       <g transform="translate(142 92) rotate(14) scale(1.2)"><path class="hand" :d="HAND" /></g>
       <path class="go" d="M262 166l-36-18m9-1l-10 0 5 9M312 204l16 28m0-10l1 11-9-4" />
@@ -47,7 +51,9 @@ const THUMB = 'M8 9Q14-6 26-8Q33-8 32-3Q24 0 22 7'
       <path class="go" d="M428 492l4-30m-8 6l8-8 6 9" />
     </template>
     <template v-else-if="method === 'REAR_AND_TAIL'">
-      <g transform="translate(834 330) rotate(-150) scale(1.5)"><path class="hand" :d="HAND" /><path class="hand" :d="THUMB" /></g>
+      <g transform="translate(834 330) rotate(-150) scale(1.5)"
+        ><path class="hand" :d="HAND" /><path class="hand" :d="THUMB"
+      /></g>
       <path class="parting" d="M744 352q26 8 46 2M750 318q22 8 40 4M750 286q16 8 30 4" />
       <path class="go" d="M722 356l0-66m-8 9l8-10 8 10" />
       <path class="turn" d="M898 190q4-34-2-60M886 206q-14 24-34 44" />
@@ -76,43 +82,133 @@ const THUMB = 'M8 9Q14-6 26-8Q33-8 32-3Q24 0 22 7'
       <path class="layer" d="M40 116Q110 118 178 150M40 124Q104 130 168 164M40 132Q96 142 156 176" />
       <path class="done" d="M40 150Q80 160 110 188M40 164Q66 172 84 192M40 178Q54 182 60 194" />
       <g transform="translate(216 10) scale(-1.25 1.25)"><path class="hand" :d="HAND" /></g>
-      <g transform="translate(118 128) rotate(24)"><path class="tool" d="M-8-18h58q6 0 6 6v6h-64q-6 0-6-6t6-6Z" /><path class="wires" d="M-6-4l-4 12M6-4l-4 12M18-4l-4 12M30-4l-4 12M42-4l-4 12" /><path class="tool" d="M54-16l54-4q10 0 10 7t-10 6l-54-1Z" /></g>
-      <path class="go" d="M188 176l46 22m-13 0l14 1-8-12" /><path class="turn" d="M62 186v-60m-8 10l8-11 8 11" />
+      <g transform="translate(118 128) rotate(24)">
+        <path class="tool" d="M-8-18h58q6 0 6 6v6h-64q-6 0-6-6t6-6Z" />
+        <path class="wires" d="M-6-4l-4 12M6-4l-4 12M18-4l-4 12M30-4l-4 12M42-4l-4 12" />
+        <path class="tool" d="M54-16l54-4q10 0 10 7t-10 6l-54-1Z" />
+      </g>
+      <path class="go" d="M188 176l46 22m-13 0l14 1-8-12" />
+      <path class="turn" d="M62 186v-60m-8 10l8-11 8 11" />
     </template>
     <template v-else-if="method === 'COMB_PROOF'">
       <path class="skin" d="M10 168Q150 156 290 168" />
-      <path class="done" d="M40 160Q56 90 130 58M64 159Q84 92 156 66M90 158Q112 98 184 76M118 158Q142 106 208 88M146 157Q172 116 232 104M174 158Q200 128 254 120" />
-      <g transform="translate(92 96) rotate(38)"><path class="tool" d="M-10-14h116q6 0 6 6v6h-128v-6q0-6 6-6Z" /><path class="wires" d="M-6-2v38M6-2v38M18-2v38M30-2v38M42-2v38M52-2v38M58-2v38M64-2v38M70-2v38M76-2v38M82-2v38M88-2v38M94-2v38M100-2v38M106-2v38" /></g>
+      <path
+        class="done"
+        d="M40 160Q56 90 130 58M64 159Q84 92 156 66M90 158Q112 98 184 76M118 158Q142 106 208 88M146 157Q172 116 232 104M174 158Q200 128 254 120"
+      />
+      <g transform="translate(92 96) rotate(38)">
+        <path class="tool" d="M-10-14h116q6 0 6 6v6h-128v-6q0-6 6-6Z" />
+        <path
+          class="wires"
+          d="M-6-2v38M6-2v38M18-2v38M30-2v38M42-2v38M52-2v38M58-2v38M64-2v38M70-2v38M76-2v38M82-2v38M88-2v38M94-2v38M100-2v38M106-2v38"
+        />
+      </g>
       <path class="go thick" d="M196 62q28-18 58-22m-13-6l14 5-10 11" />
     </template>
     <template v-else>
       <path class="skin" d="M10 172Q150 160 290 172" />
-      <path class="under" d="M24 164q4-16 10-2t8-2q6-16 10-2t8-2q6-16 10-2t8-2q6-16 10-2t8-2q6-16 10-2t8-2q6-16 10-2t8-2q6-16 10-2t8-2q6-16 10-2t8-2q6-16 10-2" />
-      <path class="guard" d="M30 166Q44 120 92 92M70 164Q86 118 136 92M110 162Q128 118 178 92M150 162Q168 118 220 94M190 162Q208 122 256 100" />
-      <path class="fluff" d="M206 52q8-18 22-12 6-14 20-8 16-4 16 12 14 4 6 18-4 12-18 8-8 12-20 4-14 6-20-6-12-6-6-16Z" />
-      <g transform="translate(120 40) rotate(28)"><path class="tool" d="M-16-12h76q6 0 6 6v8h-88v-8q0-6 6-6Z" /><path class="wires" d="M-12 2v30M2 2v30M16 2v30M30 2v30M44 2v30M58 2v30" /><path class="tool" d="M8-12l-4-30q0-8 8-8t8 8l4 30Z" /></g>
+      <path
+        class="under"
+        d="M24 164q4-16 10-2t8-2q6-16 10-2t8-2q6-16 10-2t8-2q6-16 10-2t8-2q6-16 10-2t8-2q6-16 10-2t8-2q6-16 10-2t8-2q6-16 10-2t8-2q6-16 10-2"
+      />
+      <path
+        class="guard"
+        d="M30 166Q44 120 92 92M70 164Q86 118 136 92M110 162Q128 118 178 92M150 162Q168 118 220 94M190 162Q208 122 256 100"
+      />
+      <path
+        class="fluff"
+        d="M206 52q8-18 22-12 6-14 20-8 16-4 16 12 14 4 6 18-4 12-18 8-8 12-20 4-14 6-20-6-12-6-6-16Z"
+      />
+      <g transform="translate(120 40) rotate(28)">
+        <path class="tool" d="M-16-12h76q6 0 6 6v8h-88v-8q0-6 6-6Z" />
+        <path class="wires" d="M-12 2v30M2 2v30M16 2v30M30 2v30M44 2v30M58 2v30" />
+        <path class="tool" d="M8-12l-4-30q0-8 8-8t8 8l4 30Z" />
+      </g>
       <path class="go" d="M176 120q30-20 40-42m-9 6l9-8 4 12" />
     </template>
   </svg>
 </template>
 
 <style scoped>
-.plain { display: block; width: 100%; }
-path { fill: none; stroke-linecap: round; stroke-linejoin: round; }
-.hand { fill: #E7C3A2; stroke: rgb(var(--v-theme-pen)); stroke-width: 1.7; }
-.go { stroke: rgb(var(--v-theme-primary)); stroke-width: 4; }
-.turn { stroke: rgb(var(--v-theme-slate)); stroke-width: 3.4; stroke-dasharray: 1 7; }
-.thick { stroke-width: 5.5; }
-.parting { stroke: rgb(var(--v-theme-pen)); stroke-width: 2.4; stroke-dasharray: 5 5; }
-.ear { fill: rgb(var(--v-theme-fur)); stroke: rgb(var(--v-theme-pen)); stroke-width: 2.6; }
-.fold { stroke: rgb(var(--v-theme-pen)); stroke-width: 2; stroke-dasharray: 4 5; }
-.skin { stroke: #C98B70; stroke-width: 11; }
-.held, .guard { stroke: rgb(var(--v-theme-ink)); stroke-width: 3; }
-.bare { stroke: rgb(var(--v-theme-ink)); stroke-width: 1.6; opacity: 0.5; }
-.layer { stroke: rgb(var(--v-theme-primary)); stroke-width: 4; }
-.done { stroke: rgb(var(--v-theme-secondary)); stroke-width: 3; }
-.under { stroke: rgb(var(--v-theme-heather)); stroke-width: 3; }
-.fluff { stroke: rgb(var(--v-theme-heather)); stroke-width: 3; fill: rgba(var(--v-theme-heather), 0.18); }
-.tool { fill: #B98F5F; stroke: rgb(var(--v-theme-pen)); stroke-width: 2.2; }
-.wires { stroke: rgb(var(--v-theme-slate)); stroke-width: 2.6; }
+.plain {
+  display: block;
+  width: 100%;
+}
+path {
+  fill: none;
+  stroke-linecap: round;
+  stroke-linejoin: round;
+}
+.hand {
+  fill: #e7c3a2;
+  stroke: rgb(var(--v-theme-pen));
+  stroke-width: 1.7;
+}
+.go {
+  stroke: rgb(var(--v-theme-primary));
+  stroke-width: 4;
+}
+.turn {
+  stroke: rgb(var(--v-theme-slate));
+  stroke-width: 3.4;
+  stroke-dasharray: 1 7;
+}
+.thick {
+  stroke-width: 5.5;
+}
+.parting {
+  stroke: rgb(var(--v-theme-pen));
+  stroke-width: 2.4;
+  stroke-dasharray: 5 5;
+}
+.ear {
+  fill: rgb(var(--v-theme-fur));
+  stroke: rgb(var(--v-theme-pen));
+  stroke-width: 2.6;
+}
+.fold {
+  stroke: rgb(var(--v-theme-pen));
+  stroke-width: 2;
+  stroke-dasharray: 4 5;
+}
+.skin {
+  stroke: #c98b70;
+  stroke-width: 11;
+}
+.held,
+.guard {
+  stroke: rgb(var(--v-theme-ink));
+  stroke-width: 3;
+}
+.bare {
+  stroke: rgb(var(--v-theme-ink));
+  stroke-width: 1.6;
+  opacity: 0.5;
+}
+.layer {
+  stroke: rgb(var(--v-theme-primary));
+  stroke-width: 4;
+}
+.done {
+  stroke: rgb(var(--v-theme-secondary));
+  stroke-width: 3;
+}
+.under {
+  stroke: rgb(var(--v-theme-heather));
+  stroke-width: 3;
+}
+.fluff {
+  stroke: rgb(var(--v-theme-heather));
+  stroke-width: 3;
+  fill: rgba(var(--v-theme-heather), 0.18);
+}
+.tool {
+  fill: #b98f5f;
+  stroke: rgb(var(--v-theme-pen));
+  stroke-width: 2.2;
+}
+.wires {
+  stroke: rgb(var(--v-theme-slate));
+  stroke-width: 2.6;
+}
 </style>

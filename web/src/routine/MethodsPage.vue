@@ -18,9 +18,28 @@ const methods = useMethods()
 </template>
 
 <style scoped>
-a { color: inherit; }
-.cards { display: grid; grid-template-columns: 1fr 1fr; gap: 34px 40px; margin-top: 18px; }
-.cards :deep(.card) { grid-template-columns: minmax(150px, 42%) 1fr; gap: 18px; font-size: 0.97rem; }
-@media (max-width: 1099px) { .cards { grid-template-columns: 1fr; } }
-@media (max-width: 599px) { .cards :deep(.card) { grid-template-columns: 1fr; } }
+a {
+  color: inherit;
+}
+.cards {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 34px 40px;
+  margin-top: 18px;
+}
+.cards :deep(.card) {
+  grid-template-columns: minmax(150px, 42%) 1fr;
+  gap: 18px;
+  font-size: 0.97rem;
+}
+@media (max-width: 1099px) {
+  .cards {
+    grid-template-columns: 1fr;
+  }
+}
+@media (max-width: 599px) {
+  .cards :deep(.card) {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

@@ -37,34 +37,65 @@ const home = useHome()
 const goingOn = computed(() => home.data.value?.dogs.find((dog) => dog.id === props.dogId)?.known?.openSession)
 
 const left = ref<Section[]>([])
-watch(scope, () => { left.value = [] })
+watch(scope, () => {
+  left.value = []
+})
 
 /** Undefined: as long as it takes. */
 const have = ref<number>()
 const minutesPlan = useMinutes(() => props.dogId)
-const choice = computed(() => have.value === undefined ? undefined
-  : minutesPlan.data.value?.choices.filter((c) => c.minutes <= have.value!).at(-1) ?? { minutes: 0, sections: [] })
-watch(have, (minutes) => { scope.value = minutes === undefined ? 'DUE' : 'WHOLE'; left.value = [] })
+const choice = computed(() =>
+  have.value === undefined
+    ? undefined
+    : (minutesPlan.data.value?.choices.filter((c) => c.minutes <= have.value!).at(-1) ?? { minutes: 0, sections: [] }),
+)
+watch(have, (minutes) => {
+  scope.value = minutes === undefined ? 'DUE' : 'WHOLE'
+  left.value = []
+})
 const chosen = ref<Section>()
 
-const steps = computed(() => (routine.value?.steps ?? []).filter((step) => !choice.value || choice.value.sections.includes(step.section)))
+const steps = computed(() =>
+  (routine.value?.steps ?? []).filter((step) => !choice.value || choice.value.sections.includes(step.section)),
+)
 /** What is not chosen, what should not wait first. */
-const waiting = computed(() => !choice.value ? [] : (routine.value?.steps ?? [])
-  .filter((step) => !choice.value!.sections.includes(step.section))
-  .map((step) => ({ section: step.section, until: minutesPlan.data.value?.waits.find((w) => w.section === step.section)?.until }))
-  .sort((a, b) => (a.until ?? '').localeCompare(b.until ?? '')))
+const waiting = computed(() =>
+  !choice.value
+    ? []
+    : (routine.value?.steps ?? [])
+        .filter((step) => !choice.value!.sections.includes(step.section))
+        .map((step) => ({
+          section: step.section,
+          until: minutesPlan.data.value?.waits.find((w) => w.section === step.section)?.until,
+        }))
+        .sort((a, b) => (a.until ?? '').localeCompare(b.until ?? '')),
+)
 const nothingBrushed = computed(() => rhythm.data.value?.rhythm.sections.every((s) => s.state === 'NOT_BRUSHED'))
 const taken = computed(() => steps.value.filter((step) => !left.value.includes(step.section)))
 /** Shown while nothing is left out: then it is the whole routine's own. */
-const range = computed(() => choice.value || left.value.length || !routine.value ? ''
-  : `${minutes(routine.value.fromSeconds)} to ${minutes(routine.value.toSeconds)}`)
+const range = computed(() =>
+  choice.value || left.value.length || !routine.value
+    ? ''
+    : `${minutes(routine.value.fromSeconds)} to ${minutes(routine.value.toSeconds)}`,
+)
 const seconds = computed(() => taken.value.reduce((sum, step) => sum + step.seconds, 0))
-const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries(taken.value.map((step, i) =>
-  [step.section, { fill: 'rgba(var(--v-theme-primary), 0.45)', says: `number ${i + 1} today` }])))
+const paint = computed<Partial<Record<Section, Paint>>>(() =>
+  Object.fromEntries(
+    taken.value.map((step, i) => [
+      step.section,
+      { fill: 'rgba(var(--v-theme-primary), 0.45)', says: `number ${i + 1} today` },
+    ]),
+  ),
+)
 
 const begin = useMutation({
-  mutationFn: () => ask(api.POST('/api/dogs/{dogId}/sessions', { params: { path: { dogId: props.dogId } },
-    body: { id: crypto.randomUUID(), sections: taken.value.map((step) => step.section) } })),
+  mutationFn: () =>
+    ask(
+      api.POST('/api/dogs/{dogId}/sessions', {
+        params: { path: { dogId: props.dogId } },
+        body: { id: crypto.randomUUID(), sections: taken.value.map((step) => step.section) },
+      }),
+    ),
   onSuccess: (session) => {
     void client.invalidateQueries()
     void router.push(`/dogs/${props.dogId}/sessions/${session.id}`)
@@ -77,55 +108,157 @@ function toggle(section: Section) {
 </script>
 
 <template>
-  <PageState :pending="!routine || !rhythm.data.value" :error="today.error.value ?? rhythm.error.value" @retry="today.refetch()">
+  <PageState
+    :pending="!routine || !rhythm.data.value"
+    :error="today.error.value ?? rhythm.error.value"
+    @retry="today.refetch()"
+  >
     <div v-if="routine" class="with-map">
-      <CoatMap :names="names" :coat="coat" :paint="paint" :selected="chosen ? [chosen] : []" class="no-print" @choose="chosen = $event" />
+      <CoatMap
+        :names="names"
+        :coat="coat"
+        :paint="paint"
+        :selected="chosen ? [chosen] : []"
+        class="no-print"
+        @choose="chosen = $event"
+      />
       <div>
         <div class="top">
           <div>
             <h2>{{ choice ? 'What matters most' : scope === 'DUE' ? 'Today’s routine' : 'The whole dog' }}</h2>
-            <p v-if="steps.length" class="sum slab"><span data-test="total">about {{ minutes(seconds) }}</span><small>{{ taken.length }} {{ taken.length === 1 ? 'place' : 'places' }}<template v-if="range">, most likely {{ range }}</template></small></p>
+            <p v-if="steps.length" class="sum slab">
+              <span data-test="total">about {{ minutes(seconds) }}</span
+              ><small
+                >{{ taken.length }} {{ taken.length === 1 ? 'place' : 'places'
+                }}<template v-if="range">, most likely {{ range }}</template></small
+              >
+            </p>
           </div>
-          <v-btn v-if="goingOn" color="primary" size="x-large" class="no-print" :to="`/dogs/${dogId}/sessions/${goingOn}`">Go on</v-btn>
-          <v-btn v-else-if="taken.length" color="primary" size="x-large" class="no-print" :loading="begin.isPending.value" @click="begin.mutate()">Begin</v-btn>
+          <v-btn
+            v-if="goingOn"
+            color="primary"
+            size="x-large"
+            class="no-print"
+            :to="`/dogs/${dogId}/sessions/${goingOn}`"
+            >Go on</v-btn
+          >
+          <v-btn
+            v-else-if="taken.length"
+            color="primary"
+            size="x-large"
+            class="no-print"
+            :loading="begin.isPending.value"
+            @click="begin.mutate()"
+            >Begin</v-btn
+          >
         </div>
-        <p v-if="begin.error.value" class="caution" role="alert"><strong>{{ saysWhat(begin.error.value) }}</strong></p>
-        <p v-if="goingOn" class="quiet">A session is going on; go on with it, or end it there before beginning another.</p>
-        <MinutesSlider v-if="minutesPlan.data.value && !goingOn && !nothingBrushed" v-model="have" :fewest="minutesPlan.data.value.fewestMinutes" :most="minutesPlan.data.value.mostMinutes" :places="steps.length" />
-        <p v-if="choice && !steps.length" class="rest">No place can be done properly in that time. A minute of stroking and a look with the fingers does good, too.</p>
-        <p v-else-if="!steps.length && nothingBrushed" class="rest">Nothing is brushed on this dog: cords and bare skin are left in peace.</p>
-        <p v-else-if="!steps.length && inTraining.length" class="rest">What is due today is still in training: practise instead, and brush when the dog is ready.</p>
+        <p v-if="begin.error.value" class="caution" role="alert">
+          <strong>{{ saysWhat(begin.error.value) }}</strong>
+        </p>
+        <p v-if="goingOn" class="quiet">
+          A session is going on; go on with it, or end it there before beginning another.
+        </p>
+        <MinutesSlider
+          v-if="minutesPlan.data.value && !goingOn && !nothingBrushed"
+          v-model="have"
+          :fewest="minutesPlan.data.value.fewestMinutes"
+          :most="minutesPlan.data.value.mostMinutes"
+          :places="steps.length"
+        />
+        <p v-if="choice && !steps.length" class="rest">
+          No place can be done properly in that time. A minute of stroking and a look with the fingers does good, too.
+        </p>
+        <p v-else-if="!steps.length && nothingBrushed" class="rest">
+          Nothing is brushed on this dog: cords and bare skin are left in peace.
+        </p>
+        <p v-else-if="!steps.length && inTraining.length" class="rest">
+          What is due today is still in training: practise instead, and brush when the dog is ready.
+        </p>
         <template v-else-if="!steps.length">
-          <p class="rest">Nothing is due today. The next brushing is on <b>{{ date(rhythm.data.value!.rhythm.nextDate) }}</b>.</p>
+          <p class="rest">
+            Nothing is due today. The next brushing is on <b>{{ date(rhythm.data.value!.rhythm.nextDate) }}</b>.
+          </p>
           <v-btn color="secondary" @click="scope = 'WHOLE'">Brush the whole dog all the same</v-btn>
         </template>
         <template v-else>
-          <p>{{ say(routine.whyOrder.text) }}
-            <label class="order no-print">Another order: <select v-model="order"><option :value="undefined">as proposed</option><option v-for="one in routine.orders" :key="one.order" :value="one.order">{{ one.label }}, {{ one.suits }}</option></select></label></p>
-          <p v-if="today.data.value?.season" class="season" :data-rule="today.data.value.season.rule">{{ say(today.data.value.season.text) }}</p>
+          <p>
+            {{ say(routine.whyOrder.text) }}
+            <label class="order no-print"
+              >Another order:
+              <select v-model="order">
+                <option :value="undefined">as proposed</option>
+                <option v-for="one in routine.orders" :key="one.order" :value="one.order">
+                  {{ one.label }}, {{ one.suits }}
+                </option>
+              </select></label
+            >
+          </p>
+          <p v-if="today.data.value?.season" class="season" :data-rule="today.data.value.season.rule">
+            {{ say(today.data.value.season.text) }}
+          </p>
           <div v-if="routine.cautions.length" class="before">
             <h3>Mind today</h3>
-            <ul><li v-for="caution in routine.cautions" :key="caution.rule" :data-rule="caution.rule">{{ say(caution.text) }}</li></ul>
+            <ul>
+              <li v-for="caution in routine.cautions" :key="caution.rule" :data-rule="caution.rule">
+                {{ say(caution.text) }}
+              </li>
+            </ul>
           </div>
           <ol class="steps">
-            <RoutineRow v-for="(step, i) in steps" :key="step.section" :step="step" :name="names[step.section] ?? ''" :number="i + 1" :often-skipped="list.find((s) => s.section === step.section)?.oftenSkipped"
-              :left-out="left.includes(step.section)" :open="chosen === step.section"
-              @toggle="toggle(step.section)" @open="chosen = chosen === step.section ? undefined : step.section" />
+            <RoutineRow
+              v-for="(step, i) in steps"
+              :key="step.section"
+              :step="step"
+              :name="names[step.section] ?? ''"
+              :number="i + 1"
+              :often-skipped="list.find((s) => s.section === step.section)?.oftenSkipped"
+              :left-out="left.includes(step.section)"
+              :open="chosen === step.section"
+              @toggle="toggle(step.section)"
+              @open="chosen = chosen === step.section ? undefined : step.section"
+            />
           </ol>
           <div v-if="waiting.length" class="waiting">
             <h3>These wait</h3>
-            <ul><li v-for="one in waiting" :key="one.section"><span>{{ names[one.section] }}</span> {{ one.until ? `until ${date(one.until)}` : 'not for long: next time first' }}</li></ul>
+            <ul>
+              <li v-for="one in waiting" :key="one.section">
+                <span>{{ names[one.section] }}</span>
+                {{ one.until ? `until ${date(one.until)}` : 'not for long: next time first' }}
+              </li>
+            </ul>
           </div>
-          <v-btn v-if="!choice && scope === 'DUE' && steps.length < list.length" variant="text" class="no-print" @click="scope = 'WHOLE'">Show the whole dog instead</v-btn>
-          <v-btn v-else-if="!choice && scope === 'WHOLE'" variant="text" class="no-print" @click="scope = 'DUE'">Only what is due</v-btn>
+          <v-btn
+            v-if="!choice && scope === 'DUE' && steps.length < list.length"
+            variant="text"
+            class="no-print"
+            @click="scope = 'WHOLE'"
+            >Show the whole dog instead</v-btn
+          >
+          <v-btn v-else-if="!choice && scope === 'WHOLE'" variant="text" class="no-print" @click="scope = 'DUE'"
+            >Only what is due</v-btn
+          >
           <WhyList :reasons="[routine.whyMinutes]" label="How are the minutes reckoned?" />
-          <p class="no-print"><router-link class="cards" :to="`/dogs/${dogId}/routine/methods`">How it is done with your hands: the cards</router-link></p>
+          <p class="no-print">
+            <router-link class="cards" :to="`/dogs/${dogId}/routine/methods`"
+              >How it is done with your hands: the cards</router-link
+            >
+          </p>
         </template>
         <section v-if="inTraining.length && !choice" class="training" aria-labelledby="in-training">
           <h3 id="in-training">{{ training ? 'In training, brushed all the same' : 'Practised, not brushed' }}</h3>
-          <p v-if="today.data.value?.why" :data-rule="today.data.value.why.rule">{{ say(today.data.value.why.text) }}</p>
-          <ul><li v-for="one in inTraining" :key="one.section"><span>{{ names[one.section!] }}</span><router-link :to="practicePath(dogId, one)">rung {{ one.rungNumber }}: practise</router-link></li></ul>
-          <button type="button" class="all no-print" @click="training = !training">{{ training ? 'Practise them instead' : 'Brush them all the same' }}</button>
+          <p v-if="today.data.value?.why" :data-rule="today.data.value.why.rule">
+            {{ say(today.data.value.why.text) }}
+          </p>
+          <ul>
+            <li v-for="one in inTraining" :key="one.section">
+              <span>{{ names[one.section!] }}</span><router-link :to="practicePath(dogId, one)"
+                >rung {{ one.rungNumber }}: practise</router-link
+              >
+            </li>
+          </ul>
+          <button type="button" class="all no-print" @click="training = !training">
+            {{ training ? 'Practise them instead' : 'Brush them all the same' }}
+          </button>
         </section>
       </div>
     </div>
@@ -133,26 +266,125 @@ function toggle(section: Section) {
 </template>
 
 <style scoped>
-.season { border-left: 5px solid rgb(var(--v-theme-secondary)); padding: 4px 0 4px 14px; margin: 10px 0; }
-.top { display: flex; justify-content: space-between; gap: 20px; align-items: center; }
-.sum { font-size: 2rem; }
-.sum small { font-family: var(--sans); font-weight: 400; font-size: 1rem; margin-left: 12px; }
-.rest { font-size: 1.2rem; margin: 12px 0; }
-.before { background: rgb(var(--v-theme-wool)); border-radius: 12px 9px 14px 8px; padding: 12px 18px; margin: 12px 0 16px; }
-.before ul { padding-left: 18px; }
-.before li { margin: 3px 0; max-width: 76ch; }
-.order { display: block; font-size: 0.95rem; }
-.order select { border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 8px 7px 9px 6px; min-height: 40px; padding: 2px 8px; background: rgb(var(--v-theme-surface)); color: inherit; font: inherit; width: 100%; max-width: 340px; }
-.waiting ul { list-style: none; padding: 0; columns: 2 260px; column-gap: 28px; }
-.waiting li { display: flex; justify-content: space-between; gap: 10px; padding: 4px 0; border-bottom: 1px dashed rgb(var(--v-theme-seam)); break-inside: avoid; font-size: 0.95rem; }
-.waiting span::first-letter { text-transform: uppercase; }
-.training { border-left: 5px solid rgb(var(--v-theme-heather)); padding: 4px 0 4px 16px; margin: 18px 0; }
-.training ul { list-style: none; padding: 0; columns: 2 260px; column-gap: 28px; }
-.training li { display: flex; justify-content: space-between; gap: 10px; padding: 6px 0; border-bottom: 1px dashed rgb(var(--v-theme-seam)); break-inside: avoid; font-size: 0.95rem; }
-.training span::first-letter { text-transform: uppercase; } .training a { color: inherit; white-space: nowrap; }
-.all { text-decoration: underline dotted; text-underline-offset: 4px; min-height: 44px; }
-.waiting { margin: 16px 0; }
-.cards { color: inherit; }
-.steps { list-style: none; padding: 0; }
-@media (max-width: 599px) { .sum { font-size: 1.6rem; } .sum small { display: block; margin: 0; } }
+.season {
+  border-left: 5px solid rgb(var(--v-theme-secondary));
+  padding: 4px 0 4px 14px;
+  margin: 10px 0;
+}
+.top {
+  display: flex;
+  justify-content: space-between;
+  gap: 20px;
+  align-items: center;
+}
+.sum {
+  font-size: 2rem;
+}
+.sum small {
+  font-family: var(--sans);
+  font-weight: 400;
+  font-size: 1rem;
+  margin-left: 12px;
+}
+.rest {
+  font-size: 1.2rem;
+  margin: 12px 0;
+}
+.before {
+  background: rgb(var(--v-theme-wool));
+  border-radius: 12px 9px 14px 8px;
+  padding: 12px 18px;
+  margin: 12px 0 16px;
+}
+.before ul {
+  padding-left: 18px;
+}
+.before li {
+  margin: 3px 0;
+  max-width: 76ch;
+}
+.order {
+  display: block;
+  font-size: 0.95rem;
+}
+.order select {
+  border: 1.5px solid rgb(var(--v-theme-seam));
+  border-radius: 8px 7px 9px 6px;
+  min-height: 40px;
+  padding: 2px 8px;
+  background: rgb(var(--v-theme-surface));
+  color: inherit;
+  font: inherit;
+  width: 100%;
+  max-width: 340px;
+}
+.waiting ul {
+  list-style: none;
+  padding: 0;
+  columns: 2 260px;
+  column-gap: 28px;
+}
+.waiting li {
+  display: flex;
+  justify-content: space-between;
+  gap: 10px;
+  padding: 4px 0;
+  border-bottom: 1px dashed rgb(var(--v-theme-seam));
+  break-inside: avoid;
+  font-size: 0.95rem;
+}
+.waiting span::first-letter {
+  text-transform: uppercase;
+}
+.training {
+  border-left: 5px solid rgb(var(--v-theme-heather));
+  padding: 4px 0 4px 16px;
+  margin: 18px 0;
+}
+.training ul {
+  list-style: none;
+  padding: 0;
+  columns: 2 260px;
+  column-gap: 28px;
+}
+.training li {
+  display: flex;
+  justify-content: space-between;
+  gap: 10px;
+  padding: 6px 0;
+  border-bottom: 1px dashed rgb(var(--v-theme-seam));
+  break-inside: avoid;
+  font-size: 0.95rem;
+}
+.training span::first-letter {
+  text-transform: uppercase;
+}
+.training a {
+  color: inherit;
+  white-space: nowrap;
+}
+.all {
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
+  min-height: 44px;
+}
+.waiting {
+  margin: 16px 0;
+}
+.cards {
+  color: inherit;
+}
+.steps {
+  list-style: none;
+  padding: 0;
+}
+@media (max-width: 599px) {
+  .sum {
+    font-size: 1.6rem;
+  }
+  .sum small {
+    display: block;
+    margin: 0;
+  }
+}
 </style>

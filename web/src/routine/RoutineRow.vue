@@ -9,7 +9,14 @@ import PassArrows from './PassArrows.vue'
 import { useMethods, type Method } from './useMethods'
 
 /** One section of the routine: a line, and on opening how it is done. */
-const props = defineProps<{ step: StepView; name: string; number: number; leftOut: boolean; open: boolean; oftenSkipped?: boolean }>()
+const props = defineProps<{
+  step: StepView
+  name: string
+  number: number
+  leftOut: boolean
+  open: boolean
+  oftenSkipped?: boolean
+}>()
 defineEmits<{ toggle: []; open: [] }>()
 
 const { say } = useUnits()
@@ -27,10 +34,18 @@ const layers = computed(() => (props.step.layers.count > 1 ? `${props.step.layer
     <div class="line">
       <span class="number slab">{{ number }}</span>
       <button type="button" class="name" :aria-expanded="open" @click="$emit('open')">
-        <b>{{ name }}</b><small>{{ layers }} · {{ tools }}<em v-if="oftenSkipped"> · often skipped, mats here first</em></small>
+        <b>{{ name }}</b><small
+          >{{ layers }} · {{ tools }}<em v-if="oftenSkipped"> · often skipped, mats here first</em></small
+        >
       </button>
       <span class="time">{{ minutes(step.seconds) }}</span>
-      <button type="button" class="leave no-print" :aria-pressed="leftOut" :aria-label="`Leave out ${name} today`" @click="$emit('toggle')">
+      <button
+        type="button"
+        class="leave no-print"
+        :aria-pressed="leftOut"
+        :aria-label="`Leave out ${name} today`"
+        @click="$emit('toggle')"
+      >
         {{ leftOut ? 'take in' : 'leave out' }}
       </button>
     </div>
@@ -38,11 +53,29 @@ const layers = computed(() => (props.step.layers.count > 1 ? `${props.step.layer
       <LayerSketch :layers="step.layers" />
       <div>
         <p>{{ step.hold }}</p>
-        <ol><li v-for="(tool, i) in step.tools" :key="i"><b>{{ tool.own?.shownName ?? tool.toolLabel }}</b>: {{ tool.tool === 'MIST' && step.mist ? say(step.mist.text) : tool.mannerLabel }}<em v-if="tool.missing"> · not in your drawer</em></li></ol>
+        <ol>
+          <li v-for="(tool, i) in step.tools" :key="i">
+            <b>{{ tool.own?.shownName ?? tool.toolLabel }}</b>:
+            {{ tool.tool === 'MIST' && step.mist ? say(step.mist.text) : tool.mannerLabel
+            }}<em v-if="tool.missing"> · not in your drawer</em>
+          </li>
+        </ol>
         <PassArrows :passes="step.passes" />
-        <p><b>At most {{ step.strokesAtMost }} strokes</b> on one spot, then move on.</p>
-        <p v-if="step.methods.length" class="cards no-print">How:
-          <button v-for="one in step.methods" :key="one" type="button" :aria-expanded="card === one" @click="card = card === one ? undefined : one">{{ titleOf(one) }}</button></p>
+        <p>
+          <b>At most {{ step.strokesAtMost }} strokes</b> on one spot, then move on.
+        </p>
+        <p v-if="step.methods.length" class="cards no-print">
+          How:
+          <button
+            v-for="one in step.methods"
+            :key="one"
+            type="button"
+            :aria-expanded="card === one"
+            @click="card = card === one ? undefined : one"
+          >
+            {{ titleOf(one) }}
+          </button>
+        </p>
         <WhyList :reasons="[step.passes.why, ...step.reasons]" />
       </div>
       <MethodCard v-if="card" :method="card" class="card" />
@@ -51,22 +84,94 @@ const layers = computed(() => (props.step.layers.count > 1 ? `${props.step.layer
 </template>
 
 <style scoped>
-.row { border-top: 1px dashed rgb(var(--v-theme-seam)); }
-.line { display: flex; align-items: center; gap: 12px; }
-.number { width: 28px; text-align: right; opacity: 0.9; }
-.name { flex: 1; text-align: left; min-height: 54px; padding: 4px 0; }
-.name b, .how b { display: inline-block; }
-.name b::first-letter, .how b::first-letter { text-transform: uppercase; }
-.name small { display: block; font-size: 0.9rem; }
-.name:hover b { text-decoration: underline dotted; text-underline-offset: 4px; }
-.time { white-space: nowrap; }
-.leave { min-height: 44px; padding: 0 8px; font-size: 0.9rem; text-decoration: underline dotted; text-underline-offset: 4px; width: 86px; }
-.out .name b, .out .time { text-decoration: line-through; }
-.how { display: grid; grid-template-columns: 150px 1fr; gap: 24px; padding: 6px 0 16px 40px; }
-.how ol { padding-left: 20px; }
-@media (max-width: 599px) { .how { grid-template-columns: 1fr; padding-left: 0; } .number { width: 20px; } .leave { width: 64px; } }
-.cards { display: flex; flex-wrap: wrap; gap: 2px 14px; align-items: center; }
-.cards button { min-height: 44px; text-decoration: underline dotted; text-underline-offset: 4px; }
-.cards button[aria-expanded='true'] { font-weight: 700; text-decoration-style: solid; }
-.card { grid-column: 1 / -1; padding: 6px 0; }
+.row {
+  border-top: 1px dashed rgb(var(--v-theme-seam));
+}
+.line {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+}
+.number {
+  width: 28px;
+  text-align: right;
+  opacity: 0.9;
+}
+.name {
+  flex: 1;
+  text-align: left;
+  min-height: 54px;
+  padding: 4px 0;
+}
+.name b,
+.how b {
+  display: inline-block;
+}
+.name b::first-letter,
+.how b::first-letter {
+  text-transform: uppercase;
+}
+.name small {
+  display: block;
+  font-size: 0.9rem;
+}
+.name:hover b {
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
+}
+.time {
+  white-space: nowrap;
+}
+.leave {
+  min-height: 44px;
+  padding: 0 8px;
+  font-size: 0.9rem;
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
+  width: 86px;
+}
+.out .name b,
+.out .time {
+  text-decoration: line-through;
+}
+.how {
+  display: grid;
+  grid-template-columns: 150px 1fr;
+  gap: 24px;
+  padding: 6px 0 16px 40px;
+}
+.how ol {
+  padding-left: 20px;
+}
+@media (max-width: 599px) {
+  .how {
+    grid-template-columns: 1fr;
+    padding-left: 0;
+  }
+  .number {
+    width: 20px;
+  }
+  .leave {
+    width: 64px;
+  }
+}
+.cards {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+  align-items: center;
+}
+.cards button {
+  min-height: 44px;
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
+}
+.cards button[aria-expanded='true'] {
+  font-weight: 700;
+  text-decoration-style: solid;
+}
+.card {
+  grid-column: 1 / -1;
+  padding: 6px 0;
+}
 </style>

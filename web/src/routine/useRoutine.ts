@@ -8,12 +8,27 @@ export type Order = RoutineView['order']
 
 /** Today's routine: what is due, or the whole dog; in the order proposed, or in one of the owner's choosing. What
  * is still in training is left out unless the owner wants it. */
-export function useRoutine(dogId: MaybeRefOrGetter<number>, scope: MaybeRefOrGetter<Scope>, order: MaybeRefOrGetter<Order | undefined>,
-  training: MaybeRefOrGetter<boolean>) {
+export function useRoutine(
+  dogId: MaybeRefOrGetter<number>,
+  scope: MaybeRefOrGetter<Scope>,
+  order: MaybeRefOrGetter<Order | undefined>,
+  training: MaybeRefOrGetter<boolean>,
+) {
   return useQuery({
-    queryKey: ['routine', computed(() => toValue(dogId)), computed(() => [toValue(scope), toValue(order), toValue(training)])],
-    queryFn: () => ask(api.GET('/api/dogs/{dogId}/routine',
-      { params: { path: { dogId: toValue(dogId) }, query: { scope: toValue(scope), order: toValue(order), training: toValue(training) } } })),
+    queryKey: [
+      'routine',
+      computed(() => toValue(dogId)),
+      computed(() => [toValue(scope), toValue(order), toValue(training)]),
+    ],
+    queryFn: () =>
+      ask(
+        api.GET('/api/dogs/{dogId}/routine', {
+          params: {
+            path: { dogId: toValue(dogId) },
+            query: { scope: toValue(scope), order: toValue(order), training: toValue(training) },
+          },
+        }),
+      ),
     placeholderData: (before) => before,
   })
 }

@@ -6,17 +6,26 @@ import { useDraft } from '@/shell/useDraft'
 import { useUnits } from '@/shell/useUnits'
 
 /** Before the first stroke: what the day decides, what the hands do first. */
-const props = defineProps<{ sessionId: string; preparation: NonNullable<SessionView['preparation']>; knots: string[]; saving: boolean }>()
+const props = defineProps<{
+  sessionId: string
+  preparation: NonNullable<SessionView['preparation']>
+  knots: string[]
+  saving: boolean
+}>()
 const emit = defineEmits<{ start: [] }>()
 
 const { say } = useUnits()
-const { draft, start, clear } = useDraft<{ answers: Record<string, string>; done: string[] }>(`before:${props.sessionId}`)
+const { draft, start, clear } = useDraft<{ answers: Record<string, string>; done: string[] }>(
+  `before:${props.sessionId}`,
+)
 onMounted(() => start({ answers: {}, done: [] }))
 
 const chosen = (question: (typeof props.preparation.questions)[number]) =>
   question.options.find((option) => option.label === draft.value?.answers[question.id]) ?? question.options[0]!
 function toggle(rule: string) {
-  draft.value!.done = draft.value!.done.includes(rule) ? draft.value!.done.filter((one) => one !== rule) : [...draft.value!.done, rule]
+  draft.value!.done = draft.value!.done.includes(rule)
+    ? draft.value!.done.filter((one) => one !== rule)
+    : [...draft.value!.done, rule]
 }
 function begin() {
   clear()
@@ -29,35 +38,115 @@ function begin() {
     <div class="cols">
       <div>
         <div v-for="question in preparation.questions" :key="question.id">
-          <ChoiceRow :label="question.text" :choices="question.options.map((o) => ({ value: o.label, title: o.label }))"
-            :model-value="chosen(question).label" @update:model-value="draft.answers[question.id] = $event!" />
-          <p v-if="chosen(question).caution" class="caution" role="status" :data-rule="chosen(question).caution!.rule">{{ say(chosen(question).caution!.text) }}</p>
+          <ChoiceRow
+            :label="question.text"
+            :choices="question.options.map((o) => ({ value: o.label, title: o.label }))"
+            :model-value="chosen(question).label"
+            @update:model-value="draft.answers[question.id] = $event!"
+          />
+          <p v-if="chosen(question).caution" class="caution" role="status" :data-rule="chosen(question).caution!.rule">
+            {{ say(chosen(question).caution!.text) }}
+          </p>
         </div>
       </div>
       <ul>
         <li v-for="todo in preparation.todo" :key="todo.rule">
-          <button type="button" role="checkbox" :aria-checked="draft.done.includes(todo.rule)" @click="toggle(todo.rule)">
-            <svg viewBox="0 0 28 28" aria-hidden="true"><circle cx="14" cy="14" r="11" /><path v-if="draft.done.includes(todo.rule)" d="M8 14l5 5 8-10" /></svg><span>{{ say(todo.text) }}</span>
+          <button
+            type="button"
+            role="checkbox"
+            :aria-checked="draft.done.includes(todo.rule)"
+            @click="toggle(todo.rule)"
+          >
+            <svg viewBox="0 0 28 28" aria-hidden="true">
+              <circle cx="14" cy="14" r="11" />
+              <path v-if="draft.done.includes(todo.rule)" d="M8 14l5 5 8-10" /></svg
+            ><span>{{ say(todo.text) }}</span>
           </button>
         </li>
-        <li class="knots"><b role="status">{{ knots.length ? `Knots felt: ${knots.join(', ')}.` : 'No knot marked yet.' }}</b> Tap the map where you feel one; again to take it off.</li>
+        <li class="knots">
+          <b role="status">{{ knots.length ? `Knots felt: ${knots.join(', ')}.` : 'No knot marked yet.' }}</b> Tap the
+          map where you feel one; again to take it off.
+        </li>
       </ul>
     </div>
-    <div class="foot"><button type="button" class="next" :disabled="saving" @click="begin">First stroke <kbd>space</kbd></button></div>
+    <div class="foot">
+      <button type="button" class="next" :disabled="saving" @click="begin">First stroke <kbd>space</kbd></button>
+    </div>
   </div>
 </template>
 
 <style scoped>
-.before { display: flex; flex-direction: column; flex: 1; }
-.cols { display: grid; grid-template-columns: 1.15fr 1fr; gap: 34px; }
-.cols :deep(.choice) { grid-template-columns: 96px 1fr; margin: 6px 0; }
-.foot { margin-top: auto; padding-top: 12px; }
-ul { list-style: none; padding: 0; }
-li button { display: flex; gap: 12px; align-items: flex-start; text-align: left; min-height: 48px; padding: 6px 0; width: 100%; line-height: 1.3; }
-svg { width: 28px; flex: none; }
-circle, path { fill: none; stroke: rgb(var(--v-theme-ink)); stroke-width: 2; }
-path { stroke: rgb(var(--v-theme-secondary)); stroke-width: 4; stroke-linecap: round; stroke-linejoin: round; }
-.caution { margin: 4px 0 10px 106px; font-size: 0.97rem; line-height: 1.3; }
-.knots { border-top: 1px dashed rgb(var(--v-theme-seam)); padding-top: 8px; margin-top: 6px; }
-@media (max-width: 899px) { .cols { grid-template-columns: 1fr; gap: 10px; } .caution { margin-left: 0; } .foot { position: sticky; bottom: 0; background: rgb(var(--v-theme-background)); padding: 8px 0; } }
+.before {
+  display: flex;
+  flex-direction: column;
+  flex: 1;
+}
+.cols {
+  display: grid;
+  grid-template-columns: 1.15fr 1fr;
+  gap: 34px;
+}
+.cols :deep(.choice) {
+  grid-template-columns: 96px 1fr;
+  margin: 6px 0;
+}
+.foot {
+  margin-top: auto;
+  padding-top: 12px;
+}
+ul {
+  list-style: none;
+  padding: 0;
+}
+li button {
+  display: flex;
+  gap: 12px;
+  align-items: flex-start;
+  text-align: left;
+  min-height: 48px;
+  padding: 6px 0;
+  width: 100%;
+  line-height: 1.3;
+}
+svg {
+  width: 28px;
+  flex: none;
+}
+circle,
+path {
+  fill: none;
+  stroke: rgb(var(--v-theme-ink));
+  stroke-width: 2;
+}
+path {
+  stroke: rgb(var(--v-theme-secondary));
+  stroke-width: 4;
+  stroke-linecap: round;
+  stroke-linejoin: round;
+}
+.caution {
+  margin: 4px 0 10px 106px;
+  font-size: 0.97rem;
+  line-height: 1.3;
+}
+.knots {
+  border-top: 1px dashed rgb(var(--v-theme-seam));
+  padding-top: 8px;
+  margin-top: 6px;
+}
+@media (max-width: 899px) {
+  .cols {
+    grid-template-columns: 1fr;
+    gap: 10px;
+  }
+  .caution {
+    margin-left: 0;
+  }
+  .foot {
+    position: sticky;
+    bottom: 0;
+    background: rgb(var(--v-theme-background));
+    padding: 8px 0;
+  }
+}
 </style>

@@ -15,22 +15,84 @@ defineEmits<{ answer: [value: string] }>()
   <div class="big" :class="{ few: !small }">
     <h2>{{ question }}</h2>
     <div class="grid" :style="columns && columns > 1 ? { gridTemplateColumns: `repeat(${columns}, 1fr)` } : undefined">
-      <button v-for="one in answers" :key="one.value" type="button" :data-key="one.key" :disabled="busy" @click="$emit('answer', one.value)">
-        <span class="slab"><slot name="drawing" :value="one.value" />{{ one.title }}</span><kbd>{{ one.key }}</kbd><small v-if="one.hint">{{ one.hint }}</small>
+      <button
+        v-for="one in answers"
+        :key="one.value"
+        type="button"
+        :data-key="one.key"
+        :disabled="busy"
+        @click="$emit('answer', one.value)"
+      >
+        <span class="slab"><slot name="drawing" :value="one.value" />{{ one.title }}</span
+        ><kbd>{{ one.key }}</kbd
+        ><small v-if="one.hint">{{ one.hint }}</small>
       </button>
     </div>
   </div>
 </template>
 
 <style scoped>
-.big { display: flex; flex-direction: column; flex: 1; }
-h2 { font-size: 1.7rem; font-weight: 700; }
-.grid { display: grid; grid-template-columns: repeat(3, 1fr); gap: 12px; flex: 1; min-height: 220px; }
-.few .grid { grid-template-columns: 1fr; }
-button { min-height: 84px; border: 3px solid rgb(var(--v-theme-primary)); border-radius: 16px 12px 18px 11px; background: rgb(var(--v-theme-surface)); padding: 10px 22px; text-align: left; display: grid; grid-template-columns: 1fr auto; align-items: center; align-content: center; }
-button:hover { background: rgb(var(--v-theme-wool)); }
-span { font-size: 1.7rem; display: flex; flex-wrap: wrap; align-items: center; gap: 4px 18px; }
-small { font-size: 1.1rem; grid-column: 1 / -1; }
-kbd { font: 400 0.95rem var(--sans); border: 1.5px solid currentColor; border-radius: 5px; padding: 0 8px; }
-@media (max-width: 599px) { kbd { display: none; } span { font-size: 1.5rem; } button { padding: 8px 14px; min-height: 72px; } }
+.big {
+  display: flex;
+  flex-direction: column;
+  flex: 1;
+}
+h2 {
+  font-size: 1.7rem;
+  font-weight: 700;
+}
+.grid {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 12px;
+  flex: 1;
+  min-height: 220px;
+}
+.few .grid {
+  grid-template-columns: 1fr;
+}
+button {
+  min-height: 84px;
+  border: 3px solid rgb(var(--v-theme-primary));
+  border-radius: 16px 12px 18px 11px;
+  background: rgb(var(--v-theme-surface));
+  padding: 10px 22px;
+  text-align: left;
+  display: grid;
+  grid-template-columns: 1fr auto;
+  align-items: center;
+  align-content: center;
+}
+button:hover {
+  background: rgb(var(--v-theme-wool));
+}
+span {
+  font-size: 1.7rem;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 18px;
+}
+small {
+  font-size: 1.1rem;
+  grid-column: 1 / -1;
+}
+kbd {
+  font: 400 0.95rem var(--sans);
+  border: 1.5px solid currentColor;
+  border-radius: 5px;
+  padding: 0 8px;
+}
+@media (max-width: 599px) {
+  kbd {
+    display: none;
+  }
+  span {
+    font-size: 1.5rem;
+  }
+  button {
+    padding: 8px 14px;
+    min-height: 72px;
+  }
+}
 </style>

@@ -24,7 +24,13 @@ function answer(value: string) {
 </script>
 
 <template>
-  <BigAnswers v-if="question" :question="question.question" :answers="answers" :columns="question.answers.length > 3 ? 2 : 1" @answer="answer">
+  <BigAnswers
+    v-if="question"
+    :question="question.question"
+    :answers="answers"
+    :columns="question.answers.length > 3 ? 2 : 1"
+    @answer="answer"
+  >
     <template #drawing="{ value }"><CatchDrawing :of="value" /></template>
   </BigAnswers>
 </template>

@@ -15,21 +15,31 @@ const teasing = computed(() => props.caught.todo === 'SOAK_AND_TEASE' || props.c
 const began = Date.now()
 const seconds = ref(0)
 let ticking = 0
-onMounted(() => { ticking = window.setInterval(() => { seconds.value = Math.floor((Date.now() - began) / 1000) }, 1000) })
+onMounted(() => {
+  ticking = window.setInterval(() => {
+    seconds.value = Math.floor((Date.now() - began) / 1000)
+  }, 1000)
+})
 onBeforeUnmount(() => window.clearInterval(ticking))
 const clock = computed(() => `${Math.floor(seconds.value / 60)}:${String(seconds.value % 60).padStart(2, '0')}`)
 const MOST = 1800
-const tried = (outcome: Outcome) => emit('tried', Math.min(MOST, Math.max(1, Math.round((Date.now() - began) / 1000))), outcome)
+const tried = (outcome: Outcome) =>
+  emit('tried', Math.min(MOST, Math.max(1, Math.round((Date.now() - began) / 1000))), outcome)
 
 const actions = computed(() => {
   if (teasing.value) {
     return [
-      { key: '1', title: 'It is out', act: () => tried('OUT') }, { key: '2', title: 'Not yet', act: () => tried('NOT_YET') },
-      { key: '3', title: 'The dog is uneasy', act: () => tried('UNEASY') }, { key: '4', title: 'The dog opts out', act: () => tried('OPTED_OUT') },
+      { key: '1', title: 'It is out', act: () => tried('OUT') },
+      { key: '2', title: 'Not yet', act: () => tried('NOT_YET') },
+      { key: '3', title: 'The dog is uneasy', act: () => tried('UNEASY') },
+      { key: '4', title: 'The dog opts out', act: () => tried('OPTED_OUT') },
     ]
   }
   if (props.caught.todo === 'LEAVE_AND_COME_BACK') {
-    return [{ key: '1', title: 'Another place first', act: () => emit('later') }, { key: '2', title: 'Leave it for today', act: () => emit('leave') }]
+    return [
+      { key: '1', title: 'Another place first', act: () => emit('later') },
+      { key: '2', title: 'Leave it for today', act: () => emit('leave') },
+    ]
   }
   if (props.caught.todo === 'LEAVE_FOR_GROOMER') return [{ key: '1', title: 'It stays in', act: () => emit('leave') }]
   return [{ key: '1', title: 'End here', act: () => emit('end') }]
@@ -39,39 +49,135 @@ const actions = computed(() => {
 <template>
   <div class="todo" :class="caught.todo.toLowerCase()">
     <h2>{{ caught.label }}</h2>
-    <p v-for="reason in caught.reasons" :key="reason.text" class="why" :data-rule="reason.rule">{{ say(reason.text) }}</p>
+    <p v-for="reason in caught.reasons" :key="reason.text" class="why" :data-rule="reason.rule">
+      {{ say(reason.text) }}
+    </p>
     <div class="cols">
-      <ol><li v-for="step in caught.steps" :key="step">{{ step }}</li></ol>
+      <ol>
+        <li v-for="step in caught.steps" :key="step">{{ step }}</li>
+      </ol>
       <div>
         <p v-if="teasing" class="clock slab" role="timer" :aria-label="`${seconds} seconds`">{{ clock }}</p>
         <p v-if="teasing" class="move">Two or three strokes, then elsewhere in it.</p>
-        <ul class="never"><li v-for="never in caught.never" :key="never.rule">{{ say(never.text) }}</li></ul>
+        <ul class="never">
+          <li v-for="never in caught.never" :key="never.rule">{{ say(never.text) }}</li>
+        </ul>
       </div>
     </div>
     <div class="acts">
-      <button v-for="one in actions" :key="one.key" type="button" :data-key="one.key" :disabled="busy" @click="one.act()">{{ one.title }} <kbd>{{ one.key }}</kbd></button>
+      <button
+        v-for="one in actions"
+        :key="one.key"
+        type="button"
+        :data-key="one.key"
+        :disabled="busy"
+        @click="one.act()"
+      >
+        {{ one.title }} <kbd>{{ one.key }}</kbd>
+      </button>
     </div>
   </div>
 </template>
 
 <style scoped>
-.todo { display: flex; flex-direction: column; flex: 1; }
-h2 { font-size: 2.1rem; color: rgb(var(--v-theme-primary)); }
-.call_a_vet h2, .leave_for_groomer h2 { color: rgb(var(--v-theme-error)); }
-.why { font-size: 1.3rem; max-width: none; }
-.cols { display: grid; grid-template-columns: 1fr 300px; gap: 28px; margin: 10px 0; font-size: clamp(1.2rem, 1.8vw, 1.4rem); line-height: 1.25; }
-ol { padding-left: 30px; } ol li { margin: 4px 0; }
-.clock { font-size: 2.6rem; }
-.move { font-weight: 700; font-size: 1.15rem; }
-.never { list-style: none; padding: 8px 0 0 14px; border-left: 5px solid rgb(var(--v-theme-error)); font-size: 1.05rem; margin-top: 10px; }
-.never li { margin: 3px 0; }
-.acts { display: grid; grid-template-columns: repeat(auto-fit, minmax(150px, 1fr)); gap: 12px; margin-top: auto; }
-.acts button { min-height: 84px; border: 3px solid rgb(var(--v-theme-primary)); border-radius: 16px 12px 18px 11px; background: rgb(var(--v-theme-surface)); font: 700 1.2rem var(--slab); padding: 8px 10px; }
-.acts button:hover { background: rgb(var(--v-theme-wool)); }
-kbd { font: 400 0.9rem var(--sans); border: 1.5px solid currentColor; border-radius: 5px; padding: 0 7px; margin-left: 6px; }
+.todo {
+  display: flex;
+  flex-direction: column;
+  flex: 1;
+}
+h2 {
+  font-size: 2.1rem;
+  color: rgb(var(--v-theme-primary));
+}
+.call_a_vet h2,
+.leave_for_groomer h2 {
+  color: rgb(var(--v-theme-error));
+}
+.why {
+  font-size: 1.3rem;
+  max-width: none;
+}
+.cols {
+  display: grid;
+  grid-template-columns: 1fr 300px;
+  gap: 28px;
+  margin: 10px 0;
+  font-size: clamp(1.2rem, 1.8vw, 1.4rem);
+  line-height: 1.25;
+}
+ol {
+  padding-left: 30px;
+}
+ol li {
+  margin: 4px 0;
+}
+.clock {
+  font-size: 2.6rem;
+}
+.move {
+  font-weight: 700;
+  font-size: 1.15rem;
+}
+.never {
+  list-style: none;
+  padding: 8px 0 0 14px;
+  border-left: 5px solid rgb(var(--v-theme-error));
+  font-size: 1.05rem;
+  margin-top: 10px;
+}
+.never li {
+  margin: 3px 0;
+}
+.acts {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  gap: 12px;
+  margin-top: auto;
+}
+.acts button {
+  min-height: 84px;
+  border: 3px solid rgb(var(--v-theme-primary));
+  border-radius: 16px 12px 18px 11px;
+  background: rgb(var(--v-theme-surface));
+  font: 700 1.2rem var(--slab);
+  padding: 8px 10px;
+}
+.acts button:hover {
+  background: rgb(var(--v-theme-wool));
+}
+kbd {
+  font: 400 0.9rem var(--sans);
+  border: 1.5px solid currentColor;
+  border-radius: 5px;
+  padding: 0 7px;
+  margin-left: 6px;
+}
 @media (max-width: 899px) {
-  .cols { grid-template-columns: 1fr; font-size: 1.3rem; gap: 8px; }
-  h2 { font-size: 1.6rem; } .why { font-size: 1.15rem; }
-  .acts { grid-template-columns: 1fr 1fr; position: sticky; bottom: 84px; background: rgb(var(--v-theme-background)); padding: 8px 0; gap: 8px; } .acts button { min-height: 68px; font-size: 1.1rem; } kbd { display: none; }
+  .cols {
+    grid-template-columns: 1fr;
+    font-size: 1.3rem;
+    gap: 8px;
+  }
+  h2 {
+    font-size: 1.6rem;
+  }
+  .why {
+    font-size: 1.15rem;
+  }
+  .acts {
+    grid-template-columns: 1fr 1fr;
+    position: sticky;
+    bottom: 84px;
+    background: rgb(var(--v-theme-background));
+    padding: 8px 0;
+    gap: 8px;
+  }
+  .acts button {
+    min-height: 68px;
+    font-size: 1.1rem;
+  }
+  kbd {
+    display: none;
+  }
 }
 </style>

@@ -10,11 +10,25 @@ const PUFFS: Record<string, string> = {
 </script>
 
 <template>
-  <svg class="heap" viewBox="0 0 120 70" aria-hidden="true"><path class="table" d="M4 66h112" /><path :d="PUFFS[of]" /></svg>
+  <svg class="heap" viewBox="0 0 120 70" aria-hidden="true">
+    <path class="table" d="M4 66h112" />
+    <path :d="PUFFS[of]" />
+  </svg>
 </template>
 
 <style scoped>
-.heap { width: 96px; flex: none; }
-path { fill: rgba(var(--v-theme-heather), 0.22); stroke: rgb(var(--v-theme-ink)); stroke-width: 2.2; stroke-linejoin: round; }
-.table { stroke-width: 1.6; fill: none; }
+.heap {
+  width: 96px;
+  flex: none;
+}
+path {
+  fill: rgba(var(--v-theme-heather), 0.22);
+  stroke: rgb(var(--v-theme-ink));
+  stroke-width: 2.2;
+  stroke-linejoin: round;
+}
+.table {
+  stroke-width: 1.6;
+  fill: none;
+}
 </style>

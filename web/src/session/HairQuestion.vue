@@ -16,7 +16,9 @@ const scale = useMutation({ mutationFn: () => ask(api.GET('/api/kitchen-scale'))
     <template #drawing="{ value }"><HairHeap :of="value" /></template>
   </BigAnswers>
   <div class="scale">
-    <button type="button" data-key="w" :disabled="scale.isPending.value" @click="scale.mutate()">Weigh it <kbd>w</kbd></button>
+    <button type="button" data-key="w" :disabled="scale.isPending.value" @click="scale.mutate()">
+      Weigh it <kbd>w</kbd>
+    </button>
     <template v-if="scale.data.value">
       <span class="slab">{{ scale.data.value.grams }} g</span>
       <small v-if="scale.data.value.simulated">a simulated kitchen scale</small>
@@ -27,8 +29,29 @@ const scale = useMutation({ mutationFn: () => ask(api.GET('/api/kitchen-scale'))
 </template>
 
 <style scoped>
-.scale { display: flex; flex-wrap: wrap; align-items: center; gap: 14px; margin-top: 12px; font-size: 1.2rem; }
-.scale .slab { font-size: 1.8rem; }
-button { min-height: 64px; padding: 0 22px; border: 2px solid rgb(var(--v-theme-seam)); border-radius: 12px 9px 13px 8px; background: rgb(var(--v-theme-surface)); }
-kbd { font: 400 0.85rem var(--sans); border: 1.5px solid currentColor; border-radius: 5px; padding: 0 6px; margin-left: 8px; }
+.scale {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 14px;
+  margin-top: 12px;
+  font-size: 1.2rem;
+}
+.scale .slab {
+  font-size: 1.8rem;
+}
+button {
+  min-height: 64px;
+  padding: 0 22px;
+  border: 2px solid rgb(var(--v-theme-seam));
+  border-radius: 12px 9px 13px 8px;
+  background: rgb(var(--v-theme-surface));
+}
+kbd {
+  font: 400 0.85rem var(--sans);
+  border: 1.5px solid currentColor;
+  border-radius: 5px;
+  padding: 0 6px;
+  margin-left: 8px;
+}
 </style>

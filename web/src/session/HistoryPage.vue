@@ -23,28 +23,50 @@ const history = useHistory(() => props.dogId)
 
 const sessions = computed(() => history.data.value?.pages.flatMap((page) => page.sessions) ?? [])
 const first = computed(() => history.data.value?.pages[0])
-const places = computed(() => [...(first.value?.places ?? [])].sort((a, b) => b.tangles / b.checks - a.tangles / a.checks))
+const places = computed(() =>
+  [...(first.value?.places ?? [])].sort((a, b) => b.tangles / b.checks - a.tangles / a.checks),
+)
 const tangled = computed(() => places.value.filter((place) => place.tangles))
 const chosen = ref<Section>()
 const story = usePlaceStory(() => props.dogId, chosen)
 const mats = useMats(() => props.dogId)
 const one = computed(() => places.value.find((place) => place.section === chosen.value))
 const perCheck = (place: { tangles: number; checks: number }) => place.tangles / place.checks
-const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries(places.value.map((place) => [place.section, {
-  fill: `rgba(var(--v-theme-primary), ${Math.min(0.75, 0.9 * perCheck(place)).toFixed(2)})`,
-  letter: place.tangles ? String(place.tangles) : '', mat: matMark(mats.data.value?.find((mat) => mat.section === place.section)), says: `${place.tangles} found in ${place.checks} checks`,
-}])))
+const paint = computed<Partial<Record<Section, Paint>>>(() =>
+  Object.fromEntries(
+    places.value.map((place) => [
+      place.section,
+      {
+        fill: `rgba(var(--v-theme-primary), ${Math.min(0.75, 0.9 * perCheck(place)).toFixed(2)})`,
+        letter: place.tangles ? String(place.tangles) : '',
+        mat: matMark(mats.data.value?.find((mat) => mat.section === place.section)),
+        says: `${place.tangles} found in ${place.checks} checks`,
+      },
+    ]),
+  ),
+)
 
 function inShort(s: (typeof sessions.value)[number]): string {
-  return [s.done === 1 ? '1 place' : `${s.done} places`, s.minutes !== undefined && `${s.minutes} min`, s.skipped && `${s.skipped} left for another day`]
-    .filter(Boolean).join(', ')
+  return [
+    s.done === 1 ? '1 place' : `${s.done} places`,
+    s.minutes !== undefined && `${s.minutes} min`,
+    s.skipped && `${s.skipped} left for another day`,
+  ]
+    .filter(Boolean)
+    .join(', ')
 }
 function foundInShort(s: (typeof sessions.value)[number]): string {
   if (!s.tangles) return 'comb ran free'
   return `${s.tangles} ${s.tangles === 1 ? 'tangle' : 'tangles'}${s.matsLeft ? `, ${s.matsLeft} ${s.matsLeft === 1 ? 'mat' : 'mats'} left in` : ''}`
 }
 function took(s: (typeof sessions.value)[number]): string {
-  return [s.relaxed && `${s.relaxed} relaxed`, s.uneasy && `${s.uneasy} uneasy`, s.optedOut && `${s.optedOut} opted out`].filter(Boolean).join(', ')
+  return [
+    s.relaxed && `${s.relaxed} relaxed`,
+    s.uneasy && `${s.uneasy} uneasy`,
+    s.optedOut && `${s.optedOut} opted out`,
+  ]
+    .filter(Boolean)
+    .join(', ')
 }
 </script>
 
@@ -53,29 +75,71 @@ function took(s: (typeof sessions.value)[number]): string {
     <div v-if="first">
       <SubNav label="When" :pages="whenPages(dogId)" />
       <div class="with-map">
-        <CoatMap :names="names" :coat="coat" :paint="paint" :selected="chosen ? [chosen] : []" @choose="chosen = $event" />
+        <CoatMap
+          :names="names"
+          :coat="coat"
+          :paint="paint"
+          :selected="chosen ? [chosen] : []"
+          @choose="chosen = $event"
+        />
         <div>
           <h2>Where it keeps tangling</h2>
-          <p v-if="one"><b class="cap">{{ names[one.section] }}</b>: {{ one.tangles }} found in {{ one.checks }} comb checks{{ one.mats ? `, ${one.mats} of them left as a mat` : '' }}.
-            <button type="button" class="place" @click="chosen = undefined">all places</button></p>
-          <p v-else-if="tangled.length">Since {{ date(first.since) }}, most for each check:
-            <template v-for="(place, i) in tangled.slice(0, 4)" :key="place.section">{{ i ? '; ' : '' }}<button type="button" class="place" @click="chosen = place.section">{{ names[place.section] }}</button> {{ place.tangles }} in {{ place.checks }}</template>.</p>
+          <p v-if="one">
+            <b class="cap">{{ names[one.section] }}</b>: {{ one.tangles }} found in {{ one.checks }} comb checks{{
+              one.mats ? `, ${one.mats} of them left as a mat` : ''
+            }}. <button type="button" class="place" @click="chosen = undefined">all places</button>
+          </p>
+          <p v-else-if="tangled.length">
+            Since {{ date(first.since) }}, most for each check:
+            <template v-for="(place, i) in tangled.slice(0, 4)" :key="place.section"
+              >{{ i ? '; ' : ''
+              }}<button type="button" class="place" @click="chosen = place.section">{{ names[place.section] }}</button>
+              {{ place.tangles }} in {{ place.checks }}</template
+            >.
+          </p>
           <p v-else-if="places.length">Since {{ date(first.since) }} the comb has run free everywhere.</p>
-          <TangleChart v-if="one && story.data.value" :name="names[one.section] ?? ''" :since="story.data.value.since" :until="story.data.value.until" :checks="story.data.value.checks" />
-          <p v-for="mat in mats.data.value" :key="mat.section" class="caution"><strong>A mat is still in:</strong> {{ names[mat.section] }}, since {{ date(mat.since) }}<template v-if="mat.found">, {{ say(matSize(mat.found)) }}</template>. It stays on the map until the comb runs free.</p>
+          <TangleChart
+            v-if="one && story.data.value"
+            :name="names[one.section] ?? ''"
+            :since="story.data.value.since"
+            :until="story.data.value.until"
+            :checks="story.data.value.checks"
+          />
+          <p v-for="mat in mats.data.value" :key="mat.section" class="caution">
+            <strong>A mat is still in:</strong> {{ names[mat.section] }}, since {{ date(mat.since)
+            }}<template v-if="mat.found">, {{ say(matSize(mat.found)) }}</template
+            >. It stays on the map until the comb runs free.
+          </p>
           <hr class="seam" />
           <h2>What was done</h2>
           <template v-if="sessions.length">
             <table>
-              <thead><tr><th scope="col">Day</th><th scope="col">Done</th><th scope="col">Comb</th><th scope="col">The dog</th></tr></thead>
+              <thead>
+                <tr>
+                  <th scope="col">Day</th>
+                  <th scope="col">Done</th>
+                  <th scope="col">Comb</th>
+                  <th scope="col">The dog</th>
+                </tr>
+              </thead>
               <tbody>
                 <tr v-for="s in sessions" :key="s.id">
-                  <th scope="row"><router-link :to="`/dogs/${dogId}/sessions/${s.id}`">{{ date(s.day) }}</router-link></th>
-                  <td>{{ s.minutes === undefined ? 'going on' : inShort(s) }}</td><td>{{ s.done ? foundInShort(s) : '' }}</td><td>{{ took(s) }}</td>
+                  <th scope="row">
+                    <router-link :to="`/dogs/${dogId}/sessions/${s.id}`">{{ date(s.day) }}</router-link>
+                  </th>
+                  <td>{{ s.minutes === undefined ? 'going on' : inShort(s) }}</td>
+                  <td>{{ s.done ? foundInShort(s) : '' }}</td>
+                  <td>{{ took(s) }}</td>
                 </tr>
               </tbody>
             </table>
-            <v-btn v-if="history.hasNextPage.value" variant="text" :loading="history.isFetchingNextPage.value" @click="history.fetchNextPage()">Show older ones</v-btn>
+            <v-btn
+              v-if="history.hasNextPage.value"
+              variant="text"
+              :loading="history.isFetchingNextPage.value"
+              @click="history.fetchNextPage()"
+              >Show older ones</v-btn
+            >
           </template>
           <template v-else>
             <p>Nothing yet. After the first session you find here what the comb said, and how the dog took it.</p>
@@ -88,11 +152,40 @@ function took(s: (typeof sessions.value)[number]): string {
 </template>
 
 <style scoped>
-.cap { display: inline-block; } .cap::first-letter { text-transform: uppercase; }
-.place { text-decoration: underline dotted; text-underline-offset: 4px; min-height: 32px; }
-table { width: 100%; border-collapse: collapse; }
-th, td { text-align: left; padding: 9px 14px 9px 0; border-bottom: 1px dashed rgb(var(--v-theme-seam)); line-height: 1.25; vertical-align: top; }
-thead th { font-size: 0.88rem; }
-tbody th { white-space: nowrap; }
-@media (max-width: 599px) { th, td { padding-right: 8px; font-size: 0.9rem; } }
+.cap {
+  display: inline-block;
+}
+.cap::first-letter {
+  text-transform: uppercase;
+}
+.place {
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
+  min-height: 32px;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th,
+td {
+  text-align: left;
+  padding: 9px 14px 9px 0;
+  border-bottom: 1px dashed rgb(var(--v-theme-seam));
+  line-height: 1.25;
+  vertical-align: top;
+}
+thead th {
+  font-size: 0.88rem;
+}
+tbody th {
+  white-space: nowrap;
+}
+@media (max-width: 599px) {
+  th,
+  td {
+    padding-right: 8px;
+    font-size: 0.9rem;
+  }
+}
 </style>

@@ -8,14 +8,27 @@ const props = defineProps<{ reaction: NonNullable<SessionView['reaction']>; savi
 const emit = defineEmits<{ goOn: []; later: []; skip: []; end: []; treat: [] }>()
 
 const { say } = useUnits()
-const actions = computed(() => props.reaction.todo === 'LEAVE_PLACE' ? [
-  { key: 's', title: 'Leave this place', act: () => emit('skip') }, { key: 'e', title: 'End on a good moment', act: () => emit('end') },
-] : [
-  { key: 'space', title: props.reaction.todo === 'ASK_ONCE_MORE' ? 'It comes back: ask here' : 'Go on here', act: () => emit('goOn') },
-  { key: 't', title: 'A treat', act: () => emit('treat') },
-  ...(props.reaction.todo === 'GO_ON' ? [] : [
-    { key: 'l', title: 'Another place first', act: () => emit('later') }, { key: 'e', title: 'End on a good moment', act: () => emit('end') }]),
-])
+const actions = computed(() =>
+  props.reaction.todo === 'LEAVE_PLACE'
+    ? [
+        { key: 's', title: 'Leave this place', act: () => emit('skip') },
+        { key: 'e', title: 'End on a good moment', act: () => emit('end') },
+      ]
+    : [
+        {
+          key: 'space',
+          title: props.reaction.todo === 'ASK_ONCE_MORE' ? 'It comes back: ask here' : 'Go on here',
+          act: () => emit('goOn'),
+        },
+        { key: 't', title: 'A treat', act: () => emit('treat') },
+        ...(props.reaction.todo === 'GO_ON'
+          ? []
+          : [
+              { key: 'l', title: 'Another place first', act: () => emit('later') },
+              { key: 'e', title: 'End on a good moment', act: () => emit('end') },
+            ]),
+      ],
+)
 </script>
 
 <template>
@@ -23,18 +36,73 @@ const actions = computed(() => props.reaction.todo === 'LEAVE_PLACE' ? [
     <h2>{{ reaction.label }}</h2>
     <p v-for="reason in reaction.reasons" :key="reason.rule" :data-rule="reason.rule">{{ say(reason.text) }}</p>
     <div class="acts">
-      <button v-for="one in actions" :key="one.key" type="button" :data-key="one.key === 'space' ? undefined : one.key" :disabled="saving" @click="one.act()">{{ one.title }} <kbd>{{ one.key }}</kbd></button>
+      <button
+        v-for="one in actions"
+        :key="one.key"
+        type="button"
+        :data-key="one.key === 'space' ? undefined : one.key"
+        :disabled="saving"
+        @click="one.act()"
+      >
+        {{ one.title }} <kbd>{{ one.key }}</kbd>
+      </button>
     </div>
   </div>
 </template>
 
 <style scoped>
-.reaction { display: flex; flex-direction: column; flex: 1; }
-h2 { font-size: 2.1rem; color: rgb(var(--v-theme-heather)); }
-p { font-size: 1.45rem; line-height: 1.3; max-width: 50ch; }
-.acts { display: grid; grid-template-columns: 1fr 1fr; gap: 12px; margin-top: auto; padding-top: 16px; }
-.acts button { min-height: 92px; border: 3px solid rgb(var(--v-theme-heather)); border-radius: 16px 12px 18px 11px; background: rgb(var(--v-theme-surface)); font: 700 1.3rem var(--slab); padding: 8px 12px; }
-.acts button:hover { background: rgb(var(--v-theme-wool)); }
-kbd { font: 400 0.9rem var(--sans); border: 1.5px solid currentColor; border-radius: 5px; padding: 0 7px; margin-left: 6px; }
-@media (max-width: 899px) { h2 { font-size: 1.6rem; } p { font-size: 1.3rem; } .acts button { min-height: 76px; font-size: 1.1rem; } kbd { display: none; } }
+.reaction {
+  display: flex;
+  flex-direction: column;
+  flex: 1;
+}
+h2 {
+  font-size: 2.1rem;
+  color: rgb(var(--v-theme-heather));
+}
+p {
+  font-size: 1.45rem;
+  line-height: 1.3;
+  max-width: 50ch;
+}
+.acts {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+  margin-top: auto;
+  padding-top: 16px;
+}
+.acts button {
+  min-height: 92px;
+  border: 3px solid rgb(var(--v-theme-heather));
+  border-radius: 16px 12px 18px 11px;
+  background: rgb(var(--v-theme-surface));
+  font: 700 1.3rem var(--slab);
+  padding: 8px 12px;
+}
+.acts button:hover {
+  background: rgb(var(--v-theme-wool));
+}
+kbd {
+  font: 400 0.9rem var(--sans);
+  border: 1.5px solid currentColor;
+  border-radius: 5px;
+  padding: 0 7px;
+  margin-left: 6px;
+}
+@media (max-width: 899px) {
+  h2 {
+    font-size: 1.6rem;
+  }
+  p {
+    font-size: 1.3rem;
+  }
+  .acts button {
+    min-height: 76px;
+    font-size: 1.1rem;
+  }
+  kbd {
+    display: none;
+  }
+}
 </style>

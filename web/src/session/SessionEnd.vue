@@ -21,13 +21,32 @@ const coat = useDrawnCoat(() => props.view.dogId)
 const rhythm = useRhythm(() => props.view.dogId)
 
 /** An older session is a story, not something to go on with. */
-const old = computed(() => rhythm.data.value !== undefined && props.view.startedAt.slice(0, 10) < rhythm.data.value.today)
+const old = computed(
+  () => rhythm.data.value !== undefined && props.view.startedAt.slice(0, 10) < rhythm.data.value.today,
+)
 const next = computed(() => rhythm.data.value?.rhythm)
 const dueOf = (section: Section) => next.value?.sections.find((s) => s.section === section)
-const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries((next.value?.sections ?? []).map((s) =>
-  [s.section, { fill: burrWash(s.burrs), burrs: s.burrs > 2 ? s.burrs : 0, mat: matMark(props.view.mats.find((mat) => mat.section === s.section)) }])))
-const signals = computed(() => SIGNALS.map(({ value, title }) => ({ title: title.toLowerCase(), count: props.view.steps.filter((s) => s.signal === value).length }))
-  .filter((one) => one.count).map((one) => `${one.title} ${one.count === 1 ? 'once' : `${one.count} times`}`).join(', '))
+const paint = computed<Partial<Record<Section, Paint>>>(() =>
+  Object.fromEntries(
+    (next.value?.sections ?? []).map((s) => [
+      s.section,
+      {
+        fill: burrWash(s.burrs),
+        burrs: s.burrs > 2 ? s.burrs : 0,
+        mat: matMark(props.view.mats.find((mat) => mat.section === s.section)),
+      },
+    ]),
+  ),
+)
+const signals = computed(() =>
+  SIGNALS.map(({ value, title }) => ({
+    title: title.toLowerCase(),
+    count: props.view.steps.filter((s) => s.signal === value).length,
+  }))
+    .filter((one) => one.count)
+    .map((one) => `${one.title} ${one.count === 1 ? 'once' : `${one.count} times`}`)
+    .join(', '),
+)
 const took = (signal?: string) => SIGNALS.find((s) => s.value === signal)?.title.toLowerCase()
 </script>
 
@@ -38,15 +57,31 @@ const took = (signal?: string) => SIGNALS.find((s) => s.value === signal)?.title
       <div>
         <h1>{{ old ? date(view.startedAt) : ENDS[view.end!] }}</h1>
         <p v-if="old">{{ ENDS[view.end!] }}.</p>
-        <p v-if="view.review" class="figures"><b class="slab">{{ minutes(view.review.spentSeconds) }}</b> at the brush<template v-if="view.review.expectedSeconds">, reckoned {{ minutes(view.review.expectedSeconds) }}</template><template v-if="signals"> · {{ signals }}</template><template v-if="view.treats.given && !old"> · {{ view.treats.given }} {{ view.treats.given === 1 ? 'treat' : 'treats' }} today</template></p>
+        <p v-if="view.review" class="figures">
+          <b class="slab">{{ minutes(view.review.spentSeconds) }}</b> at the brush<template
+            v-if="view.review.expectedSeconds"
+            >, reckoned {{ minutes(view.review.expectedSeconds) }}</template
+          ><template v-if="signals"> · {{ signals }}</template
+          ><template v-if="view.treats.given && !old">
+            · {{ view.treats.given }} {{ view.treats.given === 1 ? 'treat' : 'treats' }} today</template
+          >
+        </p>
         <p v-for="advice in old ? [] : view.advice" :key="advice.rule" class="advice">{{ say(advice.text) }}</p>
         <template v-if="next && rhythm.data.value">
           <p class="quiet">Next brushing for {{ dogName }}</p>
-          <p class="slab day" data-test="next-date">{{ date(next.nextDate) }} <small>{{ inDays(rhythm.data.value.today, next.nextDate) }}</small></p>
+          <p class="slab day" data-test="next-date">
+            {{ date(next.nextDate) }} <small>{{ inDays(rhythm.data.value.today, next.nextDate) }}</small>
+          </p>
           <p>{{ say(next.reason.text) }}</p>
         </template>
-        <p v-if="view.review && !old" class="advice" :data-rule="view.review.nextTime.rule"><b>One thing to try next time.</b> {{ say(view.review.nextTime.text) }}</p>
-        <p v-for="mat in view.mats" :key="mat.section" class="caution"><strong>A mat stays in:</strong> {{ names[mat.section] }}, since {{ date(mat.since) }}<template v-if="mat.found">, {{ say(matSize(mat.found)) }}</template>.</p>
+        <p v-if="view.review && !old" class="advice" :data-rule="view.review.nextTime.rule">
+          <b>One thing to try next time.</b> {{ say(view.review.nextTime.text) }}
+        </p>
+        <p v-for="mat in view.mats" :key="mat.section" class="caution">
+          <strong>A mat stays in:</strong> {{ names[mat.section] }}, since {{ date(mat.since)
+          }}<template v-if="mat.found">, {{ say(matSize(mat.found)) }}</template
+          >.
+        </p>
         <div class="acts">
           <v-btn color="primary" size="large" to="/">Home</v-btn>
           <v-btn v-if="!old" variant="text" @click="$emit('undo')">Undo the last entry</v-btn>
@@ -54,11 +89,22 @@ const took = (signal?: string) => SIGNALS.find((s) => s.value === signal)?.title
         </div>
         <SessionNote :dog-id="view.dogId" :session-id="view.id" :note="view.note" />
         <table>
-          <thead><tr><th>Place</th><th>Comb</th><th>The dog</th><th>Due again</th></tr></thead>
+          <thead>
+            <tr>
+              <th>Place</th>
+              <th>Comb</th>
+              <th>The dog</th>
+              <th>Due again</th>
+            </tr>
+          </thead>
           <tbody>
             <tr v-for="step in view.steps" :key="step.how.section">
-              <th scope="row">{{ names[step.how.section] }}</th><td>{{ outcome(step) }}</td><td>{{ took(step.signal) ?? '' }}</td>
-              <td>{{ dueOf(step.how.section) ? inDays(rhythm.data.value!.today, dueOf(step.how.section)!.due) : '' }}</td>
+              <th scope="row">{{ names[step.how.section] }}</th>
+              <td>{{ outcome(step) }}</td>
+              <td>{{ took(step.signal) ?? '' }}</td>
+              <td>
+                {{ dueOf(step.how.section) ? inDays(rhythm.data.value!.today, dueOf(step.how.section)!.due) : '' }}
+              </td>
             </tr>
           </tbody>
         </table>
@@ -68,17 +114,62 @@ const took = (signal?: string) => SIGNALS.find((s) => s.value === signal)?.title
 </template>
 
 <style scoped>
-.end { max-width: 1240px; margin: 0 auto; padding: 24px; }
-.day { font-size: 2.2rem; }
-.day small { font: 400 1rem var(--sans); }
-.acts { display: flex; align-items: center; gap: 12px; margin: 16px 0 22px; }
-.figures b { font-size: 1.3rem; }
-.advice { border-left: 6px solid rgb(var(--v-theme-heather)); padding: 6px 14px; margin: 10px 0; }
-table { width: 100%; border-collapse: collapse; }
-th { text-align: left; font-weight: 400; }
-thead th { font-size: 0.88rem; opacity: 0.9; }
-td, tbody th { border-top: 1px dashed rgb(var(--v-theme-seam)); padding: 7px 12px 7px 0; }
-tbody th { font-weight: 700; }
-tbody th::first-letter { text-transform: uppercase; }
-@media (max-width: 599px) { .end { padding: 12px 16px; } td, tbody th { padding-right: 6px; font-size: 0.92rem; } }
+.end {
+  max-width: 1240px;
+  margin: 0 auto;
+  padding: 24px;
+}
+.day {
+  font-size: 2.2rem;
+}
+.day small {
+  font: 400 1rem var(--sans);
+}
+.acts {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  margin: 16px 0 22px;
+}
+.figures b {
+  font-size: 1.3rem;
+}
+.advice {
+  border-left: 6px solid rgb(var(--v-theme-heather));
+  padding: 6px 14px;
+  margin: 10px 0;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th {
+  text-align: left;
+  font-weight: 400;
+}
+thead th {
+  font-size: 0.88rem;
+  opacity: 0.9;
+}
+td,
+tbody th {
+  border-top: 1px dashed rgb(var(--v-theme-seam));
+  padding: 7px 12px 7px 0;
+}
+tbody th {
+  font-weight: 700;
+}
+tbody th::first-letter {
+  text-transform: uppercase;
+}
+@media (max-width: 599px) {
+  .end {
+    padding: 12px 16px;
+  }
+  td,
+  tbody th {
+    padding-right: 6px;
+    font-size: 0.92rem;
+  }
+}
 </style>

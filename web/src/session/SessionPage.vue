@@ -31,7 +31,10 @@ const { names } = useSections()
 const { say } = useUnits()
 const dog = useDog(() => props.dogId)
 const coat = useDrawnCoat(() => props.dogId)
-const { session, view, record, elapsedSeconds, saving, waiting, cutOff, refused } = useSession(props.dogId, props.sessionId)
+const { session, view, record, elapsedSeconds, saving, waiting, cutOff, refused } = useSession(
+  props.dogId,
+  props.sessionId,
+)
 useWakeLock()
 
 const step = computed(() => view.value?.steps.find((s) => s.how.section === view.value?.current)?.how)
@@ -57,14 +60,22 @@ const asked = computed<Phase>(() => {
   if (now?.reaction && now.reaction.todo !== 'GO_ON' && read.value !== now.reaction.entry) return 'reaction'
   return now?.caught ? 'caught' : 'work'
 })
-watch(() => [asked.value, view.value?.current, asked.value === 'work' ? 0 : view.value?.revision], () => {
-  phase.value = goOn ?? asked.value
-  goOn = undefined
-}, { immediate: true })
+watch(
+  () => [asked.value, view.value?.current, asked.value === 'work' ? 0 : view.value?.revision],
+  () => {
+    phase.value = goOn ?? asked.value
+    goOn = undefined
+  },
+  { immediate: true },
+)
 
 /** Each new question takes the focus, so that a button pressed before is not pressed again by the space bar. */
 const title = ref<HTMLElement>()
-watch(() => [view.value?.current, phase.value], () => title.value?.focus({ preventScroll: true }), { flush: 'post' })
+watch(
+  () => [view.value?.current, phase.value],
+  () => title.value?.focus({ preventScroll: true }),
+  { flush: 'post' },
+)
 
 const paint = computed(() => (view.value ? sessionPaint(view.value) : {}))
 
@@ -83,7 +94,12 @@ function staysIn() {
 }
 function tried(seconds: number, outcome: 'OUT' | 'NOT_YET' | 'UNEASY' | 'OPTED_OUT') {
   if (outcome === 'OUT') goOn = 'comb'
-  record({ type: 'TEASED', section: here.value, seconds, signal: outcome === 'UNEASY' || outcome === 'OPTED_OUT' ? outcome : 'RELAXED' })
+  record({
+    type: 'TEASED',
+    section: here.value,
+    seconds,
+    signal: outcome === 'UNEASY' || outcome === 'OPTED_OUT' ? outcome : 'RELAXED',
+  })
 }
 function hairOut(hair: EventForm['hair'], grams?: number) {
   record({ type: 'HAIR_OUT', section: here.value, hair, grams })
@@ -105,17 +121,92 @@ const buttons = computed<SessionButton[]>(() => {
     { key: 'n', title: 'Uneasy', group: 'dog', act: () => signal('UNEASY'), on: working },
     { key: 'o', title: 'Opts out', group: 'dog', act: () => signal('OPTED_OUT'), on: working },
     { key: 'f', title: 'Fear', group: 'dog', act: () => signal('AFRAID'), on: working },
-    { key: 't', title: `Treat · ${view.value?.treats.given ?? 0}`, group: 'dog', act: () => record({ type: 'TREAT_GIVEN' }), on: working || asking || phase.value === 'caught' },
-    { key: 'c', title: 'It catches', group: 'hair', act: () => { phase.value = 'catch' }, on: working || phase.value === 'comb' },
-    { key: 'h', title: 'Hair out', group: 'hair', act: () => { phase.value = 'hair' }, on: working, seldom: true },
-    { key: '?', title: 'How', group: 'hair', act: () => { help.value = true }, on: working && !!step.value?.methods.length },
-    { key: 'b', title: 'Back', group: 'session', act: () => { phase.value = 'work' }, on: asking },
-    { key: 'd', title: 'To the comb', group: 'session', act: () => { phase.value = 'comb' }, on: working && layersLeft.value, seldom: true },
+    {
+      key: 't',
+      title: `Treat · ${view.value?.treats.given ?? 0}`,
+      group: 'dog',
+      act: () => record({ type: 'TREAT_GIVEN' }),
+      on: working || asking || phase.value === 'caught',
+    },
+    {
+      key: 'c',
+      title: 'It catches',
+      group: 'hair',
+      act: () => {
+        phase.value = 'catch'
+      },
+      on: working || phase.value === 'comb',
+    },
+    {
+      key: 'h',
+      title: 'Hair out',
+      group: 'hair',
+      act: () => {
+        phase.value = 'hair'
+      },
+      on: working,
+      seldom: true,
+    },
+    {
+      key: '?',
+      title: 'How',
+      group: 'hair',
+      act: () => {
+        help.value = true
+      },
+      on: working && !!step.value?.methods.length,
+    },
+    {
+      key: 'b',
+      title: 'Back',
+      group: 'session',
+      act: () => {
+        phase.value = 'work'
+      },
+      on: asking,
+    },
+    {
+      key: 'd',
+      title: 'To the comb',
+      group: 'session',
+      act: () => {
+        phase.value = 'comb'
+      },
+      on: working && layersLeft.value,
+      seldom: true,
+    },
     { key: 'p', title: 'Pause', group: 'session', act: () => record({ type: 'PAUSED' }), on: working, seldom: true },
-    { key: 'l', title: 'Later', group: 'session', act: () => record({ type: 'SECTION_POSTPONED', section: here.value }), on: working, seldom: true },
-    { key: 's', title: 'Skip', group: 'session', act: () => record({ type: 'SECTION_SKIPPED', section: here.value }), on: working, seldom: true },
-    { key: 'u', title: 'Undo', group: 'session', act: () => record({ type: 'UNDONE' }), on: !!view.value?.entries && phase.value !== 'paused' },
-    { key: 'e', title: 'End here', group: 'session', act: () => record({ type: 'STOPPED' }), on: phase.value !== 'before' && phase.value !== 'reaction', seldom: true },
+    {
+      key: 'l',
+      title: 'Later',
+      group: 'session',
+      act: () => record({ type: 'SECTION_POSTPONED', section: here.value }),
+      on: working,
+      seldom: true,
+    },
+    {
+      key: 's',
+      title: 'Skip',
+      group: 'session',
+      act: () => record({ type: 'SECTION_SKIPPED', section: here.value }),
+      on: working,
+      seldom: true,
+    },
+    {
+      key: 'u',
+      title: 'Undo',
+      group: 'session',
+      act: () => record({ type: 'UNDONE' }),
+      on: !!view.value?.entries && phase.value !== 'paused',
+    },
+    {
+      key: 'e',
+      title: 'End here',
+      group: 'session',
+      act: () => record({ type: 'STOPPED' }),
+      on: phase.value !== 'before' && phase.value !== 'reaction',
+      seldom: true,
+    },
   ]
   return all.filter((one) => one.on)
 })
@@ -139,40 +230,129 @@ function isControl(target: EventTarget | null): boolean {
 </script>
 
 <template>
-  <PageState :pending="!view || !dog.data.value" :error="view ? undefined : session.error.value" @retry="session.refetch()">
-    <SessionEnd v-if="view?.end && !cutOff" :view="view" :names="names" :dog-name="dog.data.value!.form.name" @undo="record({ type: 'UNDONE' })" />
+  <PageState
+    :pending="!view || !dog.data.value"
+    :error="view ? undefined : session.error.value"
+    @retry="session.refetch()"
+  >
+    <SessionEnd
+      v-if="view?.end && !cutOff"
+      :view="view"
+      :names="names"
+      :dog-name="dog.data.value!.form.name"
+      @undo="record({ type: 'UNDONE' })"
+    />
     <div v-else-if="view" class="bench" :class="{ looking: phase === 'catch' || phase === 'caught' }">
-      <SessionHead :view="view" :elapsed-seconds="elapsedSeconds" :dog-name="dog.data.value!.form.name" @leave="!view.preparation && !view.paused && !view.end && record({ type: 'PAUSED' })" />
-      <aside :class="{ marking: phase === 'before' }"><CoatMap :names="names" :coat="coat" :paint="paint" :selected="phase === 'before' || !step ? [] : [step.section]" :still="phase !== 'before'" :single="phase !== 'before'" @choose="mark" /></aside>
+      <SessionHead
+        :view="view"
+        :elapsed-seconds="elapsedSeconds"
+        :dog-name="dog.data.value!.form.name"
+        @leave="!view.preparation && !view.paused && !view.end && record({ type: 'PAUSED' })"
+      />
+      <aside :class="{ marking: phase === 'before' }">
+        <CoatMap
+          :names="names"
+          :coat="coat"
+          :paint="paint"
+          :selected="phase === 'before' || !step ? [] : [step.section]"
+          :still="phase !== 'before'"
+          :single="phase !== 'before'"
+          @choose="mark"
+        />
+      </aside>
       <section class="now" aria-live="polite">
-        <p v-if="waiting" class="waiting" role="status">No answer from Rustic Tangle yet. {{ waiting === 1 ? 'Your entry is' : `${waiting} entries are` }} kept here and sent again, in order. Go on.</p>
-        <p v-if="refused" class="caution" role="alert"><strong>{{ refused }}</strong></p>
-        <div v-for="advice in phase === 'work' ? view.advice : []" :key="advice.rule" class="advice" :data-rule="advice.rule">{{ say(advice.text) }}</div>
-        <div v-if="view.treats.usedUp && phase === 'work'" class="advice" :data-rule="view.treats.usedUp.rule">{{ say(view.treats.usedUp.text) }}</div>
+        <p v-if="waiting" class="waiting" role="status">
+          No answer from Rustic Tangle yet. {{ waiting === 1 ? 'Your entry is' : `${waiting} entries are` }} kept here
+          and sent again, in order. Go on.
+        </p>
+        <p v-if="refused" class="caution" role="alert">
+          <strong>{{ refused }}</strong>
+        </p>
+        <div
+          v-for="advice in phase === 'work' ? view.advice : []"
+          :key="advice.rule"
+          class="advice"
+          :data-rule="advice.rule"
+        >
+          {{ say(advice.text) }}
+        </div>
+        <div v-if="view.treats.usedUp && phase === 'work'" class="advice" :data-rule="view.treats.usedUp.rule">
+          {{ say(view.treats.usedUp.text) }}
+        </div>
         <template v-if="view.end">
-          <h1>It ends here</h1><p class="hold">What you did is kept in this browser until Rustic Tangle answers again.</p>
+          <h1>It ends here</h1>
+          <p class="hold">What you did is kept in this browser until Rustic Tangle answers again.</p>
         </template>
         <template v-else>
-          <h1 ref="title" tabindex="-1">{{ phase === 'before' ? 'Before the first stroke' : phase === 'paused' ? 'Hands off' : names[here] }}</h1>
-          <BeforeStart v-if="phase === 'before'" :session-id="sessionId" :preparation="view.preparation!" :knots="view.knots.map((s) => names[s] ?? '')" :saving="saving" @start="record({ type: 'STARTED' })" />
+          <h1 ref="title" tabindex="-1">
+            {{ phase === 'before' ? 'Before the first stroke' : phase === 'paused' ? 'Hands off' : names[here] }}
+          </h1>
+          <BeforeStart
+            v-if="phase === 'before'"
+            :session-id="sessionId"
+            :preparation="view.preparation!"
+            :knots="view.knots.map((s) => names[s] ?? '')"
+            :saving="saving"
+            @start="record({ type: 'STARTED' })"
+          />
           <div v-else-if="phase === 'paused'" class="paused">
             <p>The time does not count. The dog stays with you: never alone on a table.</p>
-            <button type="button" class="next" :disabled="saving" @click="record({ type: 'RESUMED' })">Go on <kbd>space</kbd></button>
+            <button type="button" class="next" :disabled="saving" @click="record({ type: 'RESUMED' })">
+              Go on <kbd>space</kbd>
+            </button>
           </div>
           <WorkStep v-else-if="phase === 'work'" :key="here" :view="view" :step="step!" />
-          <ReactionPanel v-else-if="phase === 'reaction' && view.reaction" :reaction="view.reaction" :saving="saving" @go-on="read = view.reaction!.entry"
-            @treat="record({ type: 'TREAT_GIVEN' })" @later="record({ type: 'SECTION_POSTPONED', section: here })" @skip="record({ type: 'SECTION_SKIPPED', section: here })" @end="record({ type: 'STOPPED' })" />
-          <HairQuestion v-else-if="phase === 'hair'" @by-eye="hairOut($event as EventForm['hair'])" @weighed="hairOut(undefined, $event)" />
-          <p v-else-if="phase === 'catch' && cutOff" class="hold">What to do about it needs Rustic Tangle, and it does not answer. Leave this place in peace, and do another one first: <kbd>b</kbd>, then <kbd>l</kbd>.</p>
-          <CatchQuestions v-else-if="phase === 'catch'" @found="(found) => record({ type: 'CAUGHT', section: here, found })" />
-          <CatchTodo v-else-if="phase === 'caught' && view.caught" :key="view.revision" :caught="view.caught" :busy="saving" @tried="tried"
-            @later="record({ type: 'SECTION_POSTPONED', section: here })" @leave="staysIn" @end="record({ type: 'STOPPED' })" />
-          <BigAnswers v-else-if="phase === 'comb'" question="What does the comb say?" :answers="COMB_ANSWERS" @answer="combSaid" />
+          <ReactionPanel
+            v-else-if="phase === 'reaction' && view.reaction"
+            :reaction="view.reaction"
+            :saving="saving"
+            @go-on="read = view.reaction!.entry"
+            @treat="record({ type: 'TREAT_GIVEN' })"
+            @later="record({ type: 'SECTION_POSTPONED', section: here })"
+            @skip="record({ type: 'SECTION_SKIPPED', section: here })"
+            @end="record({ type: 'STOPPED' })"
+          />
+          <HairQuestion
+            v-else-if="phase === 'hair'"
+            @by-eye="hairOut($event as EventForm['hair'])"
+            @weighed="hairOut(undefined, $event)"
+          />
+          <p v-else-if="phase === 'catch' && cutOff" class="hold">
+            What to do about it needs Rustic Tangle, and it does not answer. Leave this place in peace, and do another
+            one first: <kbd>b</kbd>, then <kbd>l</kbd>.
+          </p>
+          <CatchQuestions
+            v-else-if="phase === 'catch'"
+            @found="(found) => record({ type: 'CAUGHT', section: here, found })"
+          />
+          <CatchTodo
+            v-else-if="phase === 'caught' && view.caught"
+            :key="view.revision"
+            :caught="view.caught"
+            :busy="saving"
+            @tried="tried"
+            @later="record({ type: 'SECTION_POSTPONED', section: here })"
+            @leave="staysIn"
+            @end="record({ type: 'STOPPED' })"
+          />
+          <BigAnswers
+            v-else-if="phase === 'comb'"
+            question="What does the comb say?"
+            :answers="COMB_ANSWERS"
+            @answer="combSaid"
+          />
           <BigAnswers v-else-if="phase === 'count'" question="How many?" :answers="COUNTS" small @answer="counted" />
-          <BigAnswers v-else question="How did the dog take it?" :answers="SIGNALS" :busy="saving"
-            @answer="record({ type: 'SECTION_DONE', section: here, comb, tangles, signal: $event as Signal })" />
+          <BigAnswers
+            v-else
+            question="How did the dog take it?"
+            :answers="SIGNALS"
+            :busy="saving"
+            @answer="record({ type: 'SECTION_DONE', section: here, comb, tangles, signal: $event as Signal })"
+          />
           <div class="foot">
-            <button v-if="phase === 'work'" type="button" class="next" :disabled="saving" @click="nextLayer">{{ layersLeft ? 'Next layer' : 'Done here' }} <kbd>space</kbd></button>
+            <button v-if="phase === 'work'" type="button" class="next" :disabled="saving" @click="nextLayer">
+              {{ layersLeft ? 'Next layer' : 'Done here' }} <kbd>space</kbd>
+            </button>
             <SessionButtons :buttons="buttons" :saving="saving" />
           </div>
         </template>
@@ -183,27 +363,113 @@ function isControl(target: EventTarget | null): boolean {
 </template>
 
 <style scoped>
-.bench { min-height: 100vh; display: grid; grid-template: auto 1fr / minmax(280px, 30%) 1fr; gap: 8px 36px; padding: 14px 32px 20px; max-width: 1400px; margin: 0 auto; }
-aside { align-self: center; }
-.now { display: flex; flex-direction: column; min-height: 0; }
-h1 { font-size: 2.7rem; margin: 2px 0 8px; outline: none; }
-h1::first-letter { text-transform: uppercase; }
-.hold, .paused p { font-size: 1.5rem; max-width: 46ch; }
-.paused { display: flex; flex-direction: column; flex: 1; gap: 24px; }
-.foot { margin-top: auto; padding-top: 10px; }
-.now :deep(.next) { min-height: 92px; width: 100%; background: rgb(var(--v-theme-primary)); color: rgb(var(--v-theme-on-primary)); font: 700 1.9rem var(--slab); border-radius: 18px 13px 20px 12px; }
-kbd, .now :deep(.next kbd) { font: 400 0.85rem var(--sans); border: 1.5px solid currentColor; border-radius: 5px; padding: 0 6px; margin-left: 8px; vertical-align: middle; }
-.advice { background: rgba(var(--v-theme-heather), 0.16); border-left: 6px solid rgb(var(--v-theme-heather)); padding: 8px 16px; font-size: 1.15rem; margin-bottom: 8px; }
-.waiting { background: rgb(var(--v-theme-wool)); padding: 10px 16px; font-weight: 700; max-width: none; }
+.bench {
+  min-height: 100vh;
+  display: grid;
+  grid-template: auto 1fr / minmax(280px, 30%) 1fr;
+  gap: 8px 36px;
+  padding: 14px 32px 20px;
+  max-width: 1400px;
+  margin: 0 auto;
+}
+aside {
+  align-self: center;
+}
+.now {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+}
+h1 {
+  font-size: 2.7rem;
+  margin: 2px 0 8px;
+  outline: none;
+}
+h1::first-letter {
+  text-transform: uppercase;
+}
+.hold,
+.paused p {
+  font-size: 1.5rem;
+  max-width: 46ch;
+}
+.paused {
+  display: flex;
+  flex-direction: column;
+  flex: 1;
+  gap: 24px;
+}
+.foot {
+  margin-top: auto;
+  padding-top: 10px;
+}
+.now :deep(.next) {
+  min-height: 92px;
+  width: 100%;
+  background: rgb(var(--v-theme-primary));
+  color: rgb(var(--v-theme-on-primary));
+  font: 700 1.9rem var(--slab);
+  border-radius: 18px 13px 20px 12px;
+}
+kbd,
+.now :deep(.next kbd) {
+  font: 400 0.85rem var(--sans);
+  border: 1.5px solid currentColor;
+  border-radius: 5px;
+  padding: 0 6px;
+  margin-left: 8px;
+  vertical-align: middle;
+}
+.advice {
+  background: rgba(var(--v-theme-heather), 0.16);
+  border-left: 6px solid rgb(var(--v-theme-heather));
+  padding: 8px 16px;
+  font-size: 1.15rem;
+  margin-bottom: 8px;
+}
+.waiting {
+  background: rgb(var(--v-theme-wool));
+  padding: 10px 16px;
+  font-weight: 700;
+  max-width: none;
+}
 @media (max-width: 899px) {
-  .bench { grid-template: auto auto 1fr / 1fr; gap: 4px; padding: 8px 16px 12px; min-height: 100dvh; }
-  aside { max-width: 132px; margin: 0 auto; width: 100%; }
-  .marking { max-width: 340px; }
-  .looking aside { display: none; }
-  aside:not(.marking) :deep(.switch) { display: none !important; }
-  .foot { position: sticky; bottom: 0; background: rgb(var(--v-theme-background)); padding: 8px 0; }
-  h1 { font-size: 1.8rem; margin: 0 0 4px; }
-  .now :deep(.next) { min-height: 72px; font-size: 1.5rem; }
-  .now :deep(.next kbd) { display: none; }
+  .bench {
+    grid-template: auto auto 1fr / 1fr;
+    gap: 4px;
+    padding: 8px 16px 12px;
+    min-height: 100dvh;
+  }
+  aside {
+    max-width: 132px;
+    margin: 0 auto;
+    width: 100%;
+  }
+  .marking {
+    max-width: 340px;
+  }
+  .looking aside {
+    display: none;
+  }
+  aside:not(.marking) :deep(.switch) {
+    display: none !important;
+  }
+  .foot {
+    position: sticky;
+    bottom: 0;
+    background: rgb(var(--v-theme-background));
+    padding: 8px 0;
+  }
+  h1 {
+    font-size: 1.8rem;
+    margin: 0 0 4px;
+  }
+  .now :deep(.next) {
+    min-height: 72px;
+    font-size: 1.5rem;
+  }
+  .now :deep(.next kbd) {
+    display: none;
+  }
 }
 </style>

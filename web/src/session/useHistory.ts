@@ -8,8 +8,12 @@ export function useHistory(dogId: MaybeRefOrGetter<number>) {
   return useInfiniteQuery({
     queryKey: ['history', computed(() => toValue(dogId))],
     initialPageParam: undefined as string | undefined,
-    queryFn: ({ pageParam }) => ask(api.GET('/api/dogs/{dogId}/history',
-      { params: { path: { dogId: toValue(dogId) }, query: { before: pageParam } } })),
+    queryFn: ({ pageParam }) =>
+      ask(
+        api.GET('/api/dogs/{dogId}/history', {
+          params: { path: { dogId: toValue(dogId) }, query: { before: pageParam } },
+        }),
+      ),
     getNextPageParam: (page) => (page.more ? page.sessions.at(-1)?.startedAt : undefined),
   })
 }
@@ -19,7 +23,11 @@ export function usePlaceStory(dogId: MaybeRefOrGetter<number>, section: MaybeRef
   return useQuery({
     queryKey: ['place', computed(() => toValue(dogId)), computed(() => toValue(section))],
     enabled: computed(() => toValue(section) !== undefined),
-    queryFn: () => ask(api.GET('/api/dogs/{dogId}/history/{section}',
-      { params: { path: { dogId: toValue(dogId), section: toValue(section)! } } })),
+    queryFn: () =>
+      ask(
+        api.GET('/api/dogs/{dogId}/history/{section}', {
+          params: { path: { dogId: toValue(dogId), section: toValue(section)! } },
+        }),
+      ),
   })
 }

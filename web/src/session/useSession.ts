@@ -25,8 +25,10 @@ export function useSession(dogId: number, sessionId: string) {
   const session = useQuery({
     queryKey: key,
     // An answer that was long under way must not hide what has been stored since.
-    queryFn: () => ask(api.GET('/api/dogs/{dogId}/sessions/{sessionId}', { params }))
-      .then((found) => newer(client.getQueryData<SessionView>(key), found)),
+    queryFn: () =>
+      ask(api.GET('/api/dogs/{dogId}/sessions/{sessionId}', { params })).then((found) =>
+        newer(client.getQueryData<SessionView>(key), found),
+      ),
     retry: false,
   })
   // Another device may answer: both show the same step within a second.
@@ -36,9 +38,12 @@ export function useSession(dogId: number, sessionId: string) {
     refetchInterval: () => (session.data.value?.end ? false : LOOK_EVERY_MS),
     retry: false,
   })
-  watch(() => pulse.data.value?.revision, (revision) => {
-    if (revision !== undefined && session.data.value && revision > session.data.value.revision) void session.refetch()
-  })
+  watch(
+    () => pulse.data.value?.revision,
+    (revision) => {
+      if (revision !== undefined && session.data.value && revision > session.data.value.revision) void session.refetch()
+    },
+  )
 
   const outbox = useOutbox<SessionView>({
     name: `session:${sessionId}`,
@@ -48,17 +53,34 @@ export function useSession(dogId: number, sessionId: string) {
       void session.refetch()
     },
   })
-  const view = computed(() => session.data.value && outbox.cutOff.value
-    ? withUnsent(session.data.value, outbox.unsent.value.map((letter) => letter.body as EventForm)) : session.data.value)
+  const view = computed(() =>
+    session.data.value && outbox.cutOff.value
+      ? withUnsent(
+          session.data.value,
+          outbox.unsent.value.map((letter) => letter.body as EventForm),
+        )
+      : session.data.value,
+  )
 
   function record(event: NewEvent) {
     refused.value = undefined
     const body: EventForm = { id: crypto.randomUUID(), ...event }
-    outbox.put({ id: body.id, method: 'POST', path: `/api/dogs/${dogId}/sessions/${sessionId}/events`, body, words: inWords(body, names.value) })
+    outbox.put({
+      id: body.id,
+      method: 'POST',
+      path: `/api/dogs/${dogId}/sessions/${sessionId}/events`,
+      body,
+      words: inWords(body, names.value),
+    })
   }
   return {
-    session, view, record, refused,
-    cutOff: outbox.cutOff, waiting: outbox.waiting, saving: outbox.saving,
+    session,
+    view,
+    record,
+    refused,
+    cutOff: outbox.cutOff,
+    waiting: outbox.waiting,
+    saving: outbox.saving,
     /** At work so far, as last heard, pauses not counted. */
     elapsedSeconds: computed(() => pulse.data.value?.elapsedSeconds ?? session.data.value?.elapsedSeconds ?? 0),
   }

@@ -20,14 +20,23 @@ export function outcome(step: Step): string {
   if (step.outcome === 'WAITING') return 'not reached'
   if (step.outcome === 'SKIPPED') return 'left for another day'
   switch (step.comb) {
-    case 'GLIDES': return 'comb glides'
-    case 'TANGLES_CLEARED': return step.tangles === 1 ? '1 tangle out' : `${step.tangles} tangles out`
-    case 'MAT_LEFT': return step.tangles === 1 ? 'a mat stays in' : `${step.tangles} found, a mat stays in`
-    default: return 'not combed, the dog opted out'
+    case 'GLIDES':
+      return 'comb glides'
+    case 'TANGLES_CLEARED':
+      return step.tangles === 1 ? '1 tangle out' : `${step.tangles} tangles out`
+    case 'MAT_LEFT':
+      return step.tangles === 1 ? 'a mat stays in' : `${step.tangles} found, a mat stays in`
+    default:
+      return 'not combed, the dog opted out'
   }
 }
 
-export const COUNTS = ['1', '2', '3', '4', '5', '6', '7', '8', '9'].map((n) => ({ value: n, title: n, key: n, hint: n === '9' ? 'or more' : '' }))
+export const COUNTS = ['1', '2', '3', '4', '5', '6', '7', '8', '9'].map((n) => ({
+  value: n,
+  title: n,
+  key: n,
+  hint: n === '9' ? 'or more' : '',
+}))
 
 /** By eye; a kitchen scale is finer. */
 export const HAIR_ANSWERS = [
@@ -39,31 +48,57 @@ export const HAIR_ANSWERS = [
 export type Found = NonNullable<EventForm['found']>
 
 /** When the comb catches: at most four quick looks, the skin first. */
-export const CATCH_QUESTIONS: { about: keyof Found; question: string; answers: { value: string; title: string; hint?: string; key: string }[] }[] = [
-  { about: 'skin', question: 'How does the skin look there?', answers: [
-    { value: 'SOUND', title: 'Sound', hint: 'like the rest of it', key: '1' },
-    { value: 'RED', title: 'Red', key: '2' },
-    { value: 'WET_OR_BROKEN', title: 'Wet or broken', hint: 'or with pus', key: '3' },
-    { value: 'HOT_OR_SMELLY', title: 'Hot or smelly', hint: 'or flaking', key: '4' },
-    { value: 'PARASITES', title: 'Fleas or ticks', hint: 'in number', key: '5' },
-    { value: 'PAIN_OR_LUMP', title: 'It hurts, no mat', hint: 'or a lump in the skin itself', key: '6' },
-  ] },
-  { about: 'lump', question: 'What holds the comb?', answers: [
-    { value: 'NONE', title: 'It only slows', hint: 'no lump to feel', key: '1' },
-    { value: 'UP_TO_10_MM', title: 'A small lump', hint: 'up to {10 mm}', key: '2' },
-    { value: 'UP_TO_20_MM', title: 'A lump', hint: '{10 mm} to {20 mm}', key: '3' },
-    { value: 'OVER_20_MM', title: 'A big one', hint: 'over {20 mm}', key: '4' },
-  ] },
-  { about: 'beneath', question: 'Can the comb pass between lump and skin?', answers: [
-    { value: 'FREE', title: 'Yes, it passes', key: '1' }, { value: 'TIGHT', title: 'No, it sits tight', key: '2' },
-  ] },
-  { about: 'spread', question: 'How many?', answers: [
-    { value: 'ONE', title: 'One', key: '1' }, { value: 'A_FEW', title: 'A few', key: '2' }, { value: 'JOINED', title: 'Joined into a sheet', key: '3' },
-  ] },
+export const CATCH_QUESTIONS: {
+  about: keyof Found
+  question: string
+  answers: { value: string; title: string; hint?: string; key: string }[]
+}[] = [
+  {
+    about: 'skin',
+    question: 'How does the skin look there?',
+    answers: [
+      { value: 'SOUND', title: 'Sound', hint: 'like the rest of it', key: '1' },
+      { value: 'RED', title: 'Red', key: '2' },
+      { value: 'WET_OR_BROKEN', title: 'Wet or broken', hint: 'or with pus', key: '3' },
+      { value: 'HOT_OR_SMELLY', title: 'Hot or smelly', hint: 'or flaking', key: '4' },
+      { value: 'PARASITES', title: 'Fleas or ticks', hint: 'in number', key: '5' },
+      { value: 'PAIN_OR_LUMP', title: 'It hurts, no mat', hint: 'or a lump in the skin itself', key: '6' },
+    ],
+  },
+  {
+    about: 'lump',
+    question: 'What holds the comb?',
+    answers: [
+      { value: 'NONE', title: 'It only slows', hint: 'no lump to feel', key: '1' },
+      { value: 'UP_TO_10_MM', title: 'A small lump', hint: 'up to {10 mm}', key: '2' },
+      { value: 'UP_TO_20_MM', title: 'A lump', hint: '{10 mm} to {20 mm}', key: '3' },
+      { value: 'OVER_20_MM', title: 'A big one', hint: 'over {20 mm}', key: '4' },
+    ],
+  },
+  {
+    about: 'beneath',
+    question: 'Can the comb pass between lump and skin?',
+    answers: [
+      { value: 'FREE', title: 'Yes, it passes', key: '1' },
+      { value: 'TIGHT', title: 'No, it sits tight', key: '2' },
+    ],
+  },
+  {
+    about: 'spread',
+    question: 'How many?',
+    answers: [
+      { value: 'ONE', title: 'One', key: '1' },
+      { value: 'A_FEW', title: 'A few', key: '2' },
+      { value: 'JOINED', title: 'Joined into a sheet', key: '3' },
+    ],
+  },
 ]
 
 const SIZES: Record<Found['lump'], string> = {
-  NONE: 'no lump to feel', UP_TO_10_MM: 'up to {10 mm}', UP_TO_20_MM: '{10 mm} to {20 mm}', OVER_20_MM: 'over {20 mm}',
+  NONE: 'no lump to feel',
+  UP_TO_10_MM: 'up to {10 mm}',
+  UP_TO_20_MM: '{10 mm} to {20 mm}',
+  OVER_20_MM: 'over {20 mm}',
 }
 
 /** What an owner saw of a mat, in a few words. */
@@ -72,16 +107,45 @@ export function matSize(found: Found): string {
   return SIZES[found.lump] + (found.spread === 'JOINED' ? ', joined into a sheet' : tight)
 }
 
-const COMB_WORDS: Record<Comb, string> = { GLIDES: 'comb glides', TANGLES_CLEARED: 'tangles out', MAT_LEFT: 'a mat stays in', NOT_COMBED: 'not combed' }
-const SIGNAL_WORDS: Record<NonNullable<EventForm['signal']>, string> = { RELAXED: 'relaxed', UNEASY: 'uneasy', OPTED_OUT: 'opted out', AFRAID: 'afraid' }
+const COMB_WORDS: Record<Comb, string> = {
+  GLIDES: 'comb glides',
+  TANGLES_CLEARED: 'tangles out',
+  MAT_LEFT: 'a mat stays in',
+  NOT_COMBED: 'not combed',
+}
+const SIGNAL_WORDS: Record<NonNullable<EventForm['signal']>, string> = {
+  RELAXED: 'relaxed',
+  UNEASY: 'uneasy',
+  OPTED_OUT: 'opted out',
+  AFRAID: 'afraid',
+}
 const ENTRY_WORDS: Record<EventForm['type'], string> = {
-  STARTED: 'the first stroke', KNOT_FELT: 'a knot felt', LAYER_DONE: 'a layer done', HAIR_OUT: 'hair brought out', SIGNALLED: 'the dog', TREAT_GIVEN: 'a treat',
-  PAUSED: 'a pause', RESUMED: 'the end of a pause', SECTION_DONE: 'done', SECTION_SKIPPED: 'left for another day', SECTION_POSTPONED: 'put off',
-  CAUGHT: 'it caught', TEASED: 'a try at what caught', STOPPED: 'the end', UNDONE: 'the last entry taken back',
+  STARTED: 'the first stroke',
+  KNOT_FELT: 'a knot felt',
+  LAYER_DONE: 'a layer done',
+  HAIR_OUT: 'hair brought out',
+  SIGNALLED: 'the dog',
+  TREAT_GIVEN: 'a treat',
+  PAUSED: 'a pause',
+  RESUMED: 'the end of a pause',
+  SECTION_DONE: 'done',
+  SECTION_SKIPPED: 'left for another day',
+  SECTION_POSTPONED: 'put off',
+  CAUGHT: 'it caught',
+  TEASED: 'a try at what caught',
+  STOPPED: 'the end',
+  UNDONE: 'the last entry taken back',
 }
 
 /** An entry as the owner would say it. */
 export function inWords(event: EventForm, names: Partial<Record<Section, string>>): string {
-  return [event.section && names[event.section], ENTRY_WORDS[event.type], event.comb && COMB_WORDS[event.comb],
-    event.tangles ? `${event.tangles} found` : '', event.signal && SIGNAL_WORDS[event.signal]].filter(Boolean).join(', ')
+  return [
+    event.section && names[event.section],
+    ENTRY_WORDS[event.type],
+    event.comb && COMB_WORDS[event.comb],
+    event.tangles ? `${event.tangles} found` : '',
+    event.signal && SIGNAL_WORDS[event.signal],
+  ]
+    .filter(Boolean)
+    .join(', ')
 }

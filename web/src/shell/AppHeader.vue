@@ -7,7 +7,10 @@ const { data: household } = useHousehold()
 <template>
   <header>
     <router-link to="/" class="brand slab">
-      <svg viewBox="-14 -14 28 28" aria-hidden="true"><path d="M0-12V12M-12 0H12M-8.5-8.5 8.5 8.5M-8.5 8.5 8.5-8.5" /><circle r="6.5" /></svg>
+      <svg viewBox="-14 -14 28 28" aria-hidden="true">
+        <path d="M0-12V12M-12 0H12M-8.5-8.5 8.5 8.5M-8.5 8.5 8.5-8.5" />
+        <circle r="6.5" />
+      </svg>
       Rustic Tangle
     </router-link>
     <span v-if="household?.name" class="house">{{ household.name }}</span>
@@ -21,12 +24,71 @@ const { data: household } = useHousehold()
 </template>
 
 <style scoped>
-header { display: flex; align-items: center; gap: 18px; max-width: 1240px; width: 100%; margin: 0 auto; padding: 14px 24px 8px; }
-.brand { display: flex; align-items: center; gap: 8px; font-size: 1.15rem; color: inherit; text-decoration: none; min-height: 44px; }
-.brand svg { width: 26px; fill: rgb(var(--v-theme-primary)); stroke: rgb(var(--v-theme-primary)); stroke-width: 2.2; stroke-linecap: round; }
-.house { opacity: 0.86; border-left: 1.5px dashed rgb(var(--v-theme-seam)); padding-left: 16px; }
-nav { margin-left: auto; display: flex; gap: 4px; }
-nav a { color: inherit; text-decoration: none; padding: 10px 12px; min-height: 44px; }
-nav a:hover, nav a.router-link-exact-active { text-decoration: underline; text-decoration-thickness: 2px; text-underline-offset: 5px; }
-@media (max-width: 599px) { header { padding: 8px 16px 0; gap: 8px; } .brand { font-size: 1rem; gap: 6px; } .house, .home { display: none; } nav { gap: 0; } nav a { padding: 10px 7px; } }
+header {
+  display: flex;
+  align-items: center;
+  gap: 18px;
+  max-width: 1240px;
+  width: 100%;
+  margin: 0 auto;
+  padding: 14px 24px 8px;
+}
+.brand {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  font-size: 1.15rem;
+  color: inherit;
+  text-decoration: none;
+  min-height: 44px;
+}
+.brand svg {
+  width: 26px;
+  fill: rgb(var(--v-theme-primary));
+  stroke: rgb(var(--v-theme-primary));
+  stroke-width: 2.2;
+  stroke-linecap: round;
+}
+.house {
+  opacity: 0.86;
+  border-left: 1.5px dashed rgb(var(--v-theme-seam));
+  padding-left: 16px;
+}
+nav {
+  margin-left: auto;
+  display: flex;
+  gap: 4px;
+}
+nav a {
+  color: inherit;
+  text-decoration: none;
+  padding: 10px 12px;
+  min-height: 44px;
+}
+nav a:hover,
+nav a.router-link-exact-active {
+  text-decoration: underline;
+  text-decoration-thickness: 2px;
+  text-underline-offset: 5px;
+}
+@media (max-width: 599px) {
+  header {
+    padding: 8px 16px 0;
+    gap: 8px;
+  }
+  .brand {
+    font-size: 1rem;
+    gap: 6px;
+  }
+  .house,
+  .home {
+    display: none;
+  }
+  nav {
+    gap: 0;
+  }
+  nav a {
+    padding: 10px 7px;
+  }
+}
 </style>

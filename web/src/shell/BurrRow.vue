@@ -17,8 +17,21 @@ const label = computed(() => `${props.count} of 4 burrs, ${words[props.count]}`)
 </template>
 
 <style scoped>
-.row { width: 76px; height: 18px; vertical-align: -3px; flex: none; }
-path { stroke: rgb(var(--v-theme-burr)); stroke-width: 2.4; stroke-linecap: round; }
-circle { fill: rgb(var(--v-theme-seam)); }
-.on circle { fill: rgb(var(--v-theme-burr)); }
+.row {
+  width: 76px;
+  height: 18px;
+  vertical-align: -3px;
+  flex: none;
+}
+path {
+  stroke: rgb(var(--v-theme-burr));
+  stroke-width: 2.4;
+  stroke-linecap: round;
+}
+circle {
+  fill: rgb(var(--v-theme-seam));
+}
+.on circle {
+  fill: rgb(var(--v-theme-burr));
+}
 </style>

@@ -11,5 +11,10 @@ const print = () => window.print()
 </template>
 
 <style scoped>
-.title { display: flex; justify-content: space-between; align-items: center; gap: 16px; }
+.title {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 16px;
+}
 </style>

@@ -10,11 +10,15 @@ const { inches, toMm, fromMm } = useUnits()
 const shown = ref('')
 const read = (text: string) => toMm(Number(text.replace(',', '.')))
 
-watch([() => props.modelValue, inches], ([mm]) => {
-  // Leaves alone what is being typed: 1. is on its way to 1.5.
-  if (mm === undefined) shown.value = ''
-  else if (Math.abs(read(shown.value) - mm) > 0.005 && mm !== 0) shown.value = String(fromMm(mm))
-}, { immediate: true })
+watch(
+  [() => props.modelValue, inches],
+  ([mm]) => {
+    // Leaves alone what is being typed: 1. is on its way to 1.5.
+    if (mm === undefined) shown.value = ''
+    else if (Math.abs(read(shown.value) - mm) > 0.005 && mm !== 0) shown.value = String(fromMm(mm))
+  },
+  { immediate: true },
+)
 
 function type(text: string | null) {
   shown.value = text ?? ''
@@ -23,6 +27,15 @@ function type(text: string | null) {
 </script>
 
 <template>
-  <v-text-field :model-value="shown" :label="`${label} in ${inches ? 'inches' : 'millimetres'}`" inputmode="decimal"
-    :suffix="inches ? 'in' : 'mm'" autocomplete="off" :placeholder="placeholder" persistent-placeholder hide-details @update:model-value="type" />
+  <v-text-field
+    :model-value="shown"
+    :label="`${label} in ${inches ? 'inches' : 'millimetres'}`"
+    inputmode="decimal"
+    :suffix="inches ? 'in' : 'mm'"
+    autocomplete="off"
+    :placeholder="placeholder"
+    persistent-placeholder
+    hide-details
+    @update:model-value="type"
+  />
 </template>

@@ -11,11 +11,18 @@ defineEmits<{ retry: [] }>()
 const LONG_MS = 1000
 const long = ref(false)
 let timer: number | undefined
-watch(() => props.pending, (pending) => {
-  window.clearTimeout(timer)
-  long.value = false
-  if (pending) timer = window.setTimeout(() => { long.value = true }, LONG_MS)
-}, { immediate: true })
+watch(
+  () => props.pending,
+  (pending) => {
+    window.clearTimeout(timer)
+    long.value = false
+    if (pending)
+      timer = window.setTimeout(() => {
+        long.value = true
+      }, LONG_MS)
+  },
+  { immediate: true },
+)
 onBeforeUnmount(() => window.clearTimeout(timer))
 </script>
 
@@ -25,12 +32,26 @@ onBeforeUnmount(() => window.clearTimeout(timer))
     <p>{{ saysWhat(error) }}</p>
     <v-btn color="primary" @click="$emit('retry')">Try again</v-btn>
   </div>
-  <div v-else-if="pending" class="state waiting"><p role="status">Fetching…</p><ProgressLine v-if="long" /></div>
+  <div v-else-if="pending" class="state waiting">
+    <p role="status">Fetching…</p>
+    <ProgressLine v-if="long" />
+  </div>
   <slot v-else />
 </template>
 
 <style scoped>
-.state { min-height: 420px; padding: 40px 0; max-width: 60ch; }
-.waiting { opacity: 0; animation: appear 0.2s 0.4s forwards; }
-@keyframes appear { to { opacity: 0.8; } }
+.state {
+  min-height: 420px;
+  padding: 40px 0;
+  max-width: 60ch;
+}
+.waiting {
+  opacity: 0;
+  animation: appear 0.2s 0.4s forwards;
+}
+@keyframes appear {
+  to {
+    opacity: 0.8;
+  }
+}
 </style>

@@ -4,7 +4,13 @@ import { api, ask } from '@/api/client'
 
 /** How far long work of the server is; nothing while none is under way. */
 const LOOK_EVERY_MS = 400
-const progress = useQuery({ queryKey: ['progress'], queryFn: () => ask(api.GET('/api/progress')), refetchInterval: LOOK_EVERY_MS, retry: false, gcTime: 0 })
+const progress = useQuery({
+  queryKey: ['progress'],
+  queryFn: () => ask(api.GET('/api/progress')),
+  refetchInterval: LOOK_EVERY_MS,
+  retry: false,
+  gcTime: 0,
+})
 </script>
 
 <template>
@@ -17,6 +23,15 @@ const progress = useQuery({ queryKey: ['progress'], queryFn: () => ask(api.GET('
 </template>
 
 <style scoped>
-.work { display: grid; gap: 4px; max-width: 40ch; margin: 8px 0; }
-progress { width: 100%; height: 12px; accent-color: rgb(var(--v-theme-secondary)); }
+.work {
+  display: grid;
+  gap: 4px;
+  max-width: 40ch;
+  margin: 8px 0;
+}
+progress {
+  width: 100%;
+  height: 12px;
+  accent-color: rgb(var(--v-theme-secondary));
+}
 </style>

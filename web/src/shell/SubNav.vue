@@ -5,13 +5,31 @@ defineProps<{ label: string; pages: readonly (readonly [path: string, title: str
 
 <template>
   <nav class="sub no-print" :aria-label="label">
-    <router-link v-for="[path, title] in pages" :key="path" :to="path" exact-active-class="here">{{ title }}</router-link>
+    <router-link v-for="[path, title] in pages" :key="path" :to="path" exact-active-class="here">{{
+      title
+    }}</router-link>
   </nav>
 </template>
 
 <style scoped>
-.sub { display: flex; flex-wrap: wrap; gap: 4px 18px; margin: -8px 0 14px; }
-a { color: inherit; text-decoration: none; padding: 8px 2px; min-height: 40px; border-bottom: 2px solid transparent; }
-a:hover { border-bottom-color: rgb(var(--v-theme-seam)); }
-.here { border-bottom-color: rgb(var(--v-theme-ink)); font-weight: 700; }
+.sub {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 18px;
+  margin: -8px 0 14px;
+}
+a {
+  color: inherit;
+  text-decoration: none;
+  padding: 8px 2px;
+  min-height: 40px;
+  border-bottom: 2px solid transparent;
+}
+a:hover {
+  border-bottom-color: rgb(var(--v-theme-seam));
+}
+.here {
+  border-bottom-color: rgb(var(--v-theme-ink));
+  font-weight: 700;
+}
 </style>

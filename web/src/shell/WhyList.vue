@@ -11,14 +11,30 @@ const { say } = useUnits()
   <details class="why" :open="open">
     <summary>{{ label }}</summary>
     <ul>
-      <li v-for="reason in reasons" :key="reason.rule + reason.text" :data-rule="reason.rule">{{ say(reason.text) }}</li>
+      <li v-for="reason in reasons" :key="reason.rule + reason.text" :data-rule="reason.rule">
+        {{ say(reason.text) }}
+      </li>
     </ul>
   </details>
 </template>
 
 <style scoped>
-.why summary { cursor: pointer; width: fit-content; padding: 4px 2px; text-decoration: underline dotted; text-underline-offset: 4px; }
-.why ul { margin: 4px 0 8px; padding-left: 18px; max-width: 68ch; }
-.why li { margin: 6px 0; }
-.why li::marker { content: '– '; }
+.why summary {
+  cursor: pointer;
+  width: fit-content;
+  padding: 4px 2px;
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
+}
+.why ul {
+  margin: 4px 0 8px;
+  padding-left: 18px;
+  max-width: 68ch;
+}
+.why li {
+  margin: 6px 0;
+}
+.why li::marker {
+  content: '– ';
+}
 </style>

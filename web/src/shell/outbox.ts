@@ -8,10 +8,20 @@ import { ApiProblem, askPlain, saysAll } from '@/api/client'
  * @property name  one name for everything that must arrive in order
  * @property words what was said, for the owner to read should it come to the worst
  */
-export interface Letter { id: string; name: string; method: 'POST' | 'DELETE'; path: string; body?: unknown; words: string }
+export interface Letter {
+  id: string
+  name: string
+  method: 'POST' | 'DELETE'
+  path: string
+  body?: unknown
+  words: string
+}
 
 /** A letter that the server will never take, and why. */
-export interface Refusal { letter: Letter; why: string }
+export interface Refusal {
+  letter: Letter
+  why: string
+}
 
 /** Milliseconds from one try to the next: growing, so that a server in trouble is left in peace. */
 const FIRST_PAUSE = 1000
@@ -24,15 +34,28 @@ const REFUSED = 'refused:'
 const KEY = /^outbox:(.+):\d{15}:\d+:[0-9a-f-]{36}$/
 
 /** @property atLeast milliseconds that the server asked to be left in peace */
-interface Road { failures: number; silent: boolean; running: boolean; atLeast: number; wake?: () => void }
+interface Road {
+  failures: number
+  silent: boolean
+  running: boolean
+  atLeast: number
+  wake?: () => void
+}
 
-const state = reactive<{ letters: Letter[]; refusals: Refusal[]; roads: Record<string, Road> }>({ letters: [], refusals: [], roads: {} })
+const state = reactive<{ letters: Letter[]; refusals: Refusal[]; roads: Record<string, Road> }>({
+  letters: [],
+  refusals: [],
+  roads: {},
+})
 /** What could not be kept in this browser's storage, which may be full: it is sent all the same. */
 const onlyHere = new Map<string, Letter>()
 const listeners = new Map<string, Set<Listener>>()
 let arrivedSomewhere: () => void = () => undefined
 
-export interface Listener { stored: (answer: unknown, letter: Letter) => void; refused: (problem: ApiProblem, letter: Letter) => void }
+export interface Listener {
+  stored: (answer: unknown, letter: Letter) => void
+  refused: (problem: ApiProblem, letter: Letter) => void
+}
 
 export const outbox = {
   /** What has not arrived yet, the oldest first. */
@@ -74,7 +97,10 @@ export const outbox = {
    */
   async start(arrived: () => void) {
     arrivedSomewhere = arrived
-    window.addEventListener('storage', () => { look(); wakeAll() })
+    window.addEventListener('storage', () => {
+      look()
+      wakeAll()
+    })
     window.addEventListener('online', wakeAll)
     look()
     await adoptOld()
@@ -84,7 +110,9 @@ export const outbox = {
 
   /** The server has answered something: what only waited for a sign of life is tried at once. */
   alive() {
-    Object.values(state.roads).filter((road) => road.silent).forEach((road) => road.wake?.())
+    Object.values(state.roads)
+      .filter((road) => road.silent)
+      .forEach((road) => road.wake?.())
   },
 }
 
@@ -94,7 +122,9 @@ function wakeAll() {
 }
 
 function keysOf(name?: string): string[] {
-  return [...Object.keys(localStorage), ...onlyHere.keys()].filter((key) => KEY.test(key) && (name === undefined || KEY.exec(key)![1] === name))
+  return [...Object.keys(localStorage), ...onlyHere.keys()].filter(
+    (key) => KEY.test(key) && (name === undefined || KEY.exec(key)![1] === name),
+  )
 }
 
 function read(key: string): Letter | undefined {
@@ -118,13 +148,23 @@ function drop(key: string) {
 
 /** Another tab may have put, sent or dropped some. */
 function look() {
-  state.letters = byMoment().map(read).filter((letter) => letter !== undefined)
-  state.refusals = Object.keys(localStorage).filter((key) => key.startsWith(REFUSED)).sort()
-    .map((key) => parsed<Refusal>(key)).filter((one): one is Refusal => one?.letter !== undefined)
+  state.letters = byMoment()
+    .map(read)
+    .filter((letter) => letter !== undefined)
+  state.refusals = Object.keys(localStorage)
+    .filter((key) => key.startsWith(REFUSED))
+    .sort()
+    .map((key) => parsed<Refusal>(key))
+    .filter((one): one is Refusal => one?.letter !== undefined)
 }
 
 function byMoment(name?: string): string[] {
-  const order = (key: string) => /:(\d{15}):(\d+):[^:]+$/.exec(key)!.slice(1).map((part) => part.padStart(15, '0')).join(':')
+  const order = (key: string) =>
+    /:(\d{15}):(\d+):[^:]+$/
+      .exec(key)!
+      .slice(1)
+      .map((part) => part.padStart(15, '0'))
+      .join(':')
   return keysOf(name).sort((a, b) => order(a).localeCompare(order(b)))
 }
 
@@ -154,9 +194,12 @@ async function next(name: string, road: Road): Promise<boolean> {
   if (!key) return false
   const letter = read(key)!
   try {
-    const answer = await askPlain(letter.path, { method: letter.method, signal: AbortSignal.timeout(PATIENCE),
+    const answer = await askPlain(letter.path, {
+      method: letter.method,
+      signal: AbortSignal.timeout(PATIENCE),
       headers: letter.body === undefined ? {} : { 'Content-Type': 'application/json' },
-      body: letter.body === undefined ? undefined : JSON.stringify(letter.body) })
+      body: letter.body === undefined ? undefined : JSON.stringify(letter.body),
+    })
     settle(road, key)
     listeners.get(name)?.forEach((one) => one.stored(answer, letter))
     arrivedSomewhere()
@@ -185,12 +228,15 @@ function pause(road: Road): Promise<void> {
   const grown = Math.min(LONGEST_PAUSE, FIRST_PAUSE * 2 ** (road.failures - 1))
   return new Promise((resolve) => {
     const timer = window.setTimeout(resolve, Math.max(grown, road.atLeast))
-    road.wake = () => { window.clearTimeout(timer); resolve() }
+    road.wake = () => {
+      window.clearTimeout(timer)
+      resolve()
+    }
   })
 }
 
 function oneAtATime<T>(name: string, work: () => Promise<T>): Promise<T> {
-  return 'locks' in navigator ? navigator.locks.request(KEPT + name, work) as Promise<T> : work()
+  return 'locks' in navigator ? (navigator.locks.request(KEPT + name, work) as Promise<T>) : work()
 }
 
 /** Until now a letter did not say where it goes: what an earlier version left in this browser is addressed now. */
@@ -209,8 +255,19 @@ async function toSession(name: string, body: { id: string }): Promise<Letter | u
   try {
     for (const dog of (await askPlain('/api/dogs', {})) as { id: number }[]) {
       const path = `/api/dogs/${dog.id}/sessions/${session}`
-      const found = await askPlain(`${path}/pulse`, {}).then(() => true, () => false)
-      if (found) return { id: body.id, name, method: 'POST', path: `${path}/events`, body, words: 'an entry of an earlier brushing' }
+      const found = await askPlain(`${path}/pulse`, {}).then(
+        () => true,
+        () => false,
+      )
+      if (found)
+        return {
+          id: body.id,
+          name,
+          method: 'POST',
+          path: `${path}/events`,
+          body,
+          words: 'an entry of an earlier brushing',
+        }
     }
   } catch {
     // The server is not there yet; the next start tries again.
@@ -222,6 +279,20 @@ function toPractice(name: string, old: { id: string; takeBack?: string; signal?:
   const [, dog, subject, section] = name.split(':')
   const path = `/api/dogs/${dog}/practice-trials`
   const query = new URLSearchParams(section ? { subject: subject!, section } : { subject: subject! })
-  return old.takeBack ? { id: old.id, name, method: 'DELETE', path: `${path}/${old.takeBack}?${query}`, words: 'an answer taken back in practice' }
-    : { id: old.id, name, method: 'POST', path, body: { id: old.id, subject, section: section || undefined, signal: old.signal }, words: 'an answer in practice' }
+  return old.takeBack
+    ? {
+        id: old.id,
+        name,
+        method: 'DELETE',
+        path: `${path}/${old.takeBack}?${query}`,
+        words: 'an answer taken back in practice',
+      }
+    : {
+        id: old.id,
+        name,
+        method: 'POST',
+        path,
+        body: { id: old.id, subject, section: section || undefined, signal: old.signal },
+        words: 'an answer in practice',
+      }
 }

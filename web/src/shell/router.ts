@@ -1,7 +1,10 @@
 import { createRouter, createWebHistory } from 'vue-router'
 
 declare module 'vue-router' {
-  interface RouteMeta { title?: string; bare?: boolean }
+  interface RouteMeta {
+    title?: string
+    bare?: boolean
+  }
 }
 
 export const router = createRouter({
@@ -52,7 +55,11 @@ export const router = createRouter({
     {
       path: '/dogs/:dogId(\\d+)/practice',
       component: () => import('@/trust/PracticePage.vue'),
-      props: (route) => ({ dogId: Number(route.params.dogId), subject: String(route.query.subject), section: route.query.section }),
+      props: (route) => ({
+        dogId: Number(route.params.dogId),
+        subject: String(route.query.subject),
+        section: route.query.section,
+      }),
       meta: { title: 'Practice', bare: true },
     },
     { path: '/:rest(.*)', component: () => import('./NowhereView.vue'), meta: { title: 'Nothing here' } },
@@ -64,6 +71,10 @@ router.afterEach((to) => {
 })
 
 function dogView(path: string, component: () => Promise<unknown>, title: string) {
-  return { path, component: component as () => Promise<{ default: object }>, meta: { title },
-    props: (route: { params: Record<string, unknown> }) => ({ dogId: Number(route.params.dogId) }) }
+  return {
+    path,
+    component: component as () => Promise<{ default: object }>,
+    meta: { title },
+    props: (route: { params: Record<string, unknown> }) => ({ dogId: Number(route.params.dogId) }),
+  }
 }

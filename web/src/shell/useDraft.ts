@@ -5,17 +5,27 @@ import { ref, watch, type Ref } from 'vue'
  *
  * @param key names the form and what it is about
  */
-export function useDraft<T>(key: string): { draft: Ref<T | undefined>; start: (stored: T) => void; clear: () => void; forget: (stored: T) => void; restored: Ref<boolean> } {
+export function useDraft<T>(key: string): {
+  draft: Ref<T | undefined>
+  start: (stored: T) => void
+  clear: () => void
+  forget: (stored: T) => void
+  restored: Ref<boolean>
+} {
   const name = `draft:${key}`
   const kept = localStorage.getItem(name)
   const draft = ref<T | undefined>(kept ? (JSON.parse(kept) as T) : undefined) as Ref<T | undefined>
   const restored = ref(kept !== null)
   let original = ''
 
-  watch(draft, (now) => {
-    const text = JSON.stringify(now)
-    if (now && text !== original) localStorage.setItem(name, text)
-  }, { deep: true })
+  watch(
+    draft,
+    (now) => {
+      const text = JSON.stringify(now)
+      if (now && text !== original) localStorage.setItem(name, text)
+    },
+    { deep: true },
+  )
 
   function begin(stored: T) {
     original = JSON.stringify(stored)

@@ -1,6 +1,10 @@
 import { reactive } from 'vue'
 
-interface Notice { open: boolean; text: string; undo?: () => void }
+interface Notice {
+  open: boolean
+  text: string
+  undo?: () => void
+}
 
 const notice = reactive<Notice>({ open: false, text: '' })
 

@@ -14,14 +14,23 @@ export function useOutbox<Answer>(options: {
   stored: (answer: Answer, letter: Letter) => void
   refused: (problem: ApiProblem, letter: Letter) => void
 }) {
-  onBeforeUnmount(outbox.listen(options.name, { stored: (answer, letter) => options.stored(answer as Answer, letter), refused: options.refused }))
+  onBeforeUnmount(
+    outbox.listen(options.name, {
+      stored: (answer, letter) => options.stored(answer as Answer, letter),
+      refused: options.refused,
+    }),
+  )
 
   const unsent = computed(() => outbox.letters.value.filter((letter) => letter.name === options.name))
   /** From the first failure until all have arrived, so that what is shown does not jump back in between. */
   const cutOff = ref(false)
-  watch([unsent, () => outbox.failures(options.name)], ([now, failures]) => {
-    cutOff.value = now.length > 0 && (cutOff.value || failures > 0)
-  }, { flush: 'sync', immediate: true })
+  watch(
+    [unsent, () => outbox.failures(options.name)],
+    ([now, failures]) => {
+      cutOff.value = now.length > 0 && (cutOff.value || failures > 0)
+    },
+    { flush: 'sync', immediate: true },
+  )
 
   return {
     put: (letter: Omit<Letter, 'name'>) => outbox.put({ name: options.name, ...letter }),

@@ -5,8 +5,11 @@ import type { Household } from '@/api/types'
 const MM_PER_INCH = 25.4
 const KG_PER_POUND = 0.45359237
 
-const DEFAULTS: Pick<Household, 'lengthUnit' | 'massUnit' | 'dateFormat'> =
-  { lengthUnit: 'MILLIMETRES', massUnit: 'KILOGRAMS', dateFormat: 'DAY_MONTH' }
+const DEFAULTS: Pick<Household, 'lengthUnit' | 'massUnit' | 'dateFormat'> = {
+  lengthUnit: 'MILLIMETRES',
+  massUnit: 'KILOGRAMS',
+  dateFormat: 'DAY_MONTH',
+}
 
 /** Shows lengths, masses, dates and durations the way the household likes them. */
 export function useUnits() {
@@ -36,15 +39,24 @@ export function useUnits() {
     const month = day.toLocaleDateString('en-GB', { month: 'short' })
     if (settings.value.dateFormat === 'YEAR_MONTH_DAY') return `${weekday} ${iso.slice(0, 10)}`
     return settings.value.dateFormat === 'MONTH_DAY'
-      ? `${weekday} ${month} ${day.getDate()}` : `${weekday} ${day.getDate()} ${month}`
+      ? `${weekday} ${month} ${day.getDate()}`
+      : `${weekday} ${day.getDate()} ${month}`
   }
   /** A reason's text with its quantities, written {82 mm}, in the household's units. */
   function say(text: string): string {
     return text.replace(/\{([^ }]+) (mm|kg|date)\}/g, (_, value: string, unit: string) =>
-      unit === 'mm' ? length(Number(value)) : unit === 'kg' ? mass(Number(value)) : date(value))
+      unit === 'mm' ? length(Number(value)) : unit === 'kg' ? mass(Number(value)) : date(value),
+    )
   }
   return {
-    inches, pounds, length, range, growth, mass, date, say,
+    inches,
+    pounds,
+    length,
+    range,
+    growth,
+    mass,
+    date,
+    say,
     toMm: (shown: number) => (inches.value ? shown * MM_PER_INCH : shown),
     fromMm: (mm: number) => Number(trim(inches.value ? mm / MM_PER_INCH : mm, inches.value ? 2 : 1)),
     toKg: (shown: number) => (pounds.value ? shown * KG_PER_POUND : shown),

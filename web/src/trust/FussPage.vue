@@ -24,14 +24,26 @@ function toggle(sign: Sign) {
     <div v-if="fuss.data.value" class="two">
       <fieldset>
         <legend class="slab">What do you see?</legend>
-        <button v-for="one in fuss.data.value.signs" :key="one.sign" type="button" role="checkbox" :aria-checked="seen.includes(one.sign)" @click="toggle(one.sign)">
-          <svg viewBox="0 0 28 28" aria-hidden="true"><circle cx="14" cy="14" r="11" /><path v-if="seen.includes(one.sign)" d="M8 14l5 5 8-10" /></svg>{{ one.label }}
+        <button
+          v-for="one in fuss.data.value.signs"
+          :key="one.sign"
+          type="button"
+          role="checkbox"
+          :aria-checked="seen.includes(one.sign)"
+          @click="toggle(one.sign)"
+        >
+          <svg viewBox="0 0 28 28" aria-hidden="true">
+            <circle cx="14" cy="14" r="11" />
+            <path v-if="seen.includes(one.sign)" d="M8 14l5 5 8-10" /></svg
+          >{{ one.label }}
         </button>
       </fieldset>
       <section class="cloth" aria-live="polite" :class="fuss.data.value.answer.toLowerCase()">
         <p class="quiet">{{ seen.length ? 'What that looks like' : 'Nothing chosen yet' }}</p>
         <h2>{{ fuss.data.value.label }}</h2>
-        <p v-for="reason in fuss.data.value.reasons" :key="reason.rule" :data-rule="reason.rule">{{ say(reason.text) }}</p>
+        <p v-for="reason in fuss.data.value.reasons" :key="reason.rule" :data-rule="reason.rule">
+          {{ say(reason.text) }}
+        </p>
         <p class="quiet">Rustic Tangle does not diagnose. Vets and certified trainers decide.</p>
       </section>
     </div>
@@ -39,13 +51,71 @@ function toggle(sign: Sign) {
 </template>
 
 <style scoped>
-.two { display: grid; grid-template-columns: 1fr 1fr; gap: 40px; align-items: start; }
-fieldset { border: 0; padding: 0; } legend { font-size: 1.35rem; padding: 0; margin-bottom: 8px; }
-fieldset button { display: flex; gap: 14px; align-items: center; width: 100%; text-align: left; min-height: 52px; border-bottom: 1px dashed rgb(var(--v-theme-seam)); font-size: 1.05rem; line-height: 1.25; }
-fieldset button[aria-checked='true'] { font-weight: 700; }
-svg { width: 28px; flex: none; } circle, path { fill: none; stroke: rgb(var(--v-theme-ink)); stroke-width: 2; }
-path { stroke: rgb(var(--v-theme-secondary)); stroke-width: 4; stroke-linecap: round; stroke-linejoin: round; }
-.cloth { position: sticky; top: 16px; padding: 24px 28px; } .cloth > * { position: relative; z-index: 1; }
-h2 { font-size: 2.2rem; color: rgb(var(--v-theme-heather)); } .might_hurt h2 { color: rgb(var(--v-theme-error)); }
-@media (max-width: 899px) { .two { grid-template-columns: 1fr; gap: 20px; } }
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 40px;
+  align-items: start;
+}
+fieldset {
+  border: 0;
+  padding: 0;
+}
+legend {
+  font-size: 1.35rem;
+  padding: 0;
+  margin-bottom: 8px;
+}
+fieldset button {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  width: 100%;
+  text-align: left;
+  min-height: 52px;
+  border-bottom: 1px dashed rgb(var(--v-theme-seam));
+  font-size: 1.05rem;
+  line-height: 1.25;
+}
+fieldset button[aria-checked='true'] {
+  font-weight: 700;
+}
+svg {
+  width: 28px;
+  flex: none;
+}
+circle,
+path {
+  fill: none;
+  stroke: rgb(var(--v-theme-ink));
+  stroke-width: 2;
+}
+path {
+  stroke: rgb(var(--v-theme-secondary));
+  stroke-width: 4;
+  stroke-linecap: round;
+  stroke-linejoin: round;
+}
+.cloth {
+  position: sticky;
+  top: 16px;
+  padding: 24px 28px;
+}
+.cloth > * {
+  position: relative;
+  z-index: 1;
+}
+h2 {
+  font-size: 2.2rem;
+  color: rgb(var(--v-theme-heather));
+}
+.might_hurt h2 {
+  color: rgb(var(--v-theme-error));
+}
+@media (max-width: 899px) {
+  .two {
+    grid-template-columns: 1fr;
+    gap: 20px;
+  }
+}
 </style>

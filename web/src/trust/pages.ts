@@ -1,7 +1,11 @@
 /** The pages about the dog's cooperation. */
 export function trustPages(dogId: number) {
-  return [[`/dogs/${dogId}/trust`, 'Where it stands'], [`/dogs/${dogId}/trust/fuss`, 'Fuss or fear?'],
-    [`/dogs/${dogId}/trust/treats`, 'Treats'], [`/dogs/${dogId}/trust/hands`, 'Positions and helpers']] as const
+  return [
+    [`/dogs/${dogId}/trust`, 'Where it stands'],
+    [`/dogs/${dogId}/trust/fuss`, 'Fuss or fear?'],
+    [`/dogs/${dogId}/trust/treats`, 'Treats'],
+    [`/dogs/${dogId}/trust/hands`, 'Positions and helpers'],
+  ] as const
 }
 
 /** Where one ladder is practised. */

@@ -16,7 +16,8 @@ export function useTrust(dogId: MaybeRefOrGetter<number>) {
 export function useSaveTreat(dogId: MaybeRefOrGetter<number>) {
   const client = useQueryClient()
   return useMutation({
-    mutationFn: (body: TreatForm) => ask(api.PUT('/api/dogs/{dogId}/treat', { params: { path: { dogId: toValue(dogId) } }, body })),
+    mutationFn: (body: TreatForm) =>
+      ask(api.PUT('/api/dogs/{dogId}/treat', { params: { path: { dogId: toValue(dogId) } }, body })),
     onSuccess: (view: TrustView) => {
       client.setQueryData(['trust', toValue(dogId)], view)
       void client.invalidateQueries()
@@ -33,25 +34,44 @@ export function usePractice(dogId: number, subject: Subject, section: Section | 
 
   const practice = useQuery({
     queryKey: key,
-    queryFn: () => ask(api.GET('/api/dogs/{dogId}/practice', { params: { path: { dogId }, query: { subject, section } } })),
+    queryFn: () =>
+      ask(api.GET('/api/dogs/{dogId}/practice', { params: { path: { dogId }, query: { subject, section } } })),
   })
   const outbox = useOutbox<PracticeView>({
     name: `practice:${dogId}:${subject}:${section ?? ''}`,
     stored: (view) => client.setQueryData(key, view),
-    refused: (problem, letter) => { refused.value = `This could not be kept: ${letter.words}. ${saysAll(problem)}` },
+    refused: (problem, letter) => {
+      refused.value = `This could not be kept: ${letter.words}. ${saysAll(problem)}`
+    },
   })
   const path = `/api/dogs/${dogId}/practice-trials`
   const where = new URLSearchParams(section ? { subject, section } : { subject })
   return {
-    practice, refused, given, waiting: outbox.waiting, saving: outbox.saving,
+    practice,
+    refused,
+    given,
+    waiting: outbox.waiting,
+    saving: outbox.saving,
     answer(signal: Signal) {
       const id = crypto.randomUUID()
       given.value.push({ id, signal })
-      outbox.put({ id, method: 'POST', path, body: { id, subject, section, signal }, words: `practice, ${signalTitle(signal)}` })
+      outbox.put({
+        id,
+        method: 'POST',
+        path,
+        body: { id, subject, section, signal },
+        words: `practice, ${signalTitle(signal)}`,
+      })
     },
     undo() {
       const last = given.value.pop()
-      if (last) outbox.put({ id: crypto.randomUUID(), method: 'DELETE', path: `${path}/${last.id}?${where}`, words: 'an answer in practice taken back' })
+      if (last)
+        outbox.put({
+          id: crypto.randomUUID(),
+          method: 'DELETE',
+          path: `${path}/${last.id}?${where}`,
+          words: 'an answer in practice taken back',
+        })
     },
   }
 }
@@ -60,7 +80,12 @@ export function usePractice(dogId: number, subject: Subject, section: Section | 
 export function useFuss(dogId: MaybeRefOrGetter<number>, seen: MaybeRefOrGetter<Sign[]>) {
   return useQuery({
     queryKey: ['fuss', computed(() => toValue(dogId)), computed(() => [...toValue(seen)].sort())],
-    queryFn: () => ask(api.GET('/api/dogs/{dogId}/fuss-or-fear', { params: { path: { dogId: toValue(dogId) }, query: { seen: toValue(seen) } } })),
+    queryFn: () =>
+      ask(
+        api.GET('/api/dogs/{dogId}/fuss-or-fear', {
+          params: { path: { dogId: toValue(dogId) }, query: { seen: toValue(seen) } },
+        }),
+      ),
     placeholderData: (before) => before,
   })
 }

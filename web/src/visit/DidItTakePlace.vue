@@ -20,22 +20,54 @@ async function yes() {
 }
 async function no() {
   const day = props.day
-  if (await missed.mutateAsync(day).catch(() => undefined)) tell(`No groom on ${date(day)}: nothing changes.`, () => undoMissed.mutate(day))
+  if (await missed.mutateAsync(day).catch(() => undefined))
+    tell(`No groom on ${date(day)}: nothing changes.`, () => undoMissed.mutate(day))
 }
 </script>
 
 <template>
   <div class="asked">
-    <p><b>The groom, {{ date(day) }}:</b> did it take place?</p>
+    <p>
+      <b>The groom, {{ date(day) }}:</b> did it take place?
+    </p>
     <div class="answers">
-      <v-btn color="secondary" :loading="happened.isPending.value" :aria-label="`Yes, the groom${dogName ? ` of ${dogName}` : ''} on ${date(day)} took place`" @click="yes">Yes</v-btn>
-      <v-btn variant="outlined" :loading="missed.isPending.value" :aria-label="`No, the groom${dogName ? ` of ${dogName}` : ''} on ${date(day)} did not take place`" @click="no">No</v-btn>
+      <v-btn
+        color="secondary"
+        :loading="happened.isPending.value"
+        :aria-label="`Yes, the groom${dogName ? ` of ${dogName}` : ''} on ${date(day)} took place`"
+        @click="yes"
+        >Yes</v-btn
+      >
+      <v-btn
+        variant="outlined"
+        :loading="missed.isPending.value"
+        :aria-label="`No, the groom${dogName ? ` of ${dogName}` : ''} on ${date(day)} did not take place`"
+        @click="no"
+        >No</v-btn
+      >
     </div>
-    <p v-if="happened.error.value ?? missed.error.value" class="caution" role="alert"><strong>{{ saysAll(happened.error.value ?? missed.error.value) }}</strong></p>
+    <p v-if="happened.error.value ?? missed.error.value" class="caution" role="alert">
+      <strong>{{ saysAll(happened.error.value ?? missed.error.value) }}</strong>
+    </p>
   </div>
 </template>
 
 <style scoped>
-.asked { display: flex; flex-wrap: wrap; gap: 6px 16px; align-items: center; border-left: 5px solid rgb(var(--v-theme-primary)); padding: 4px 0 4px 12px; margin: 8px 0; }
-.answers { display: flex; gap: 8px; } .answers .v-btn { min-width: 72px; min-height: 44px; }
+.asked {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 16px;
+  align-items: center;
+  border-left: 5px solid rgb(var(--v-theme-primary));
+  padding: 4px 0 4px 12px;
+  margin: 8px 0;
+}
+.answers {
+  display: flex;
+  gap: 8px;
+}
+.answers .v-btn {
+  min-width: 72px;
+  min-height: 44px;
+}
 </style>

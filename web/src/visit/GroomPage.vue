@@ -29,11 +29,18 @@ const EMPTY: VisitForm & { day: string } = { day: '', remarks: '', found: '', ta
 const { draft, start, clear, forget } = useDraft<VisitForm & { day: string }>(`visit-${props.dogId}`)
 start(EMPTY)
 const price = ref<PriceForm>()
-watch(view, (now) => { if (now && !price.value) price.value = { ...now.price } }, { immediate: true })
+watch(
+  view,
+  (now) => {
+    if (now && !price.value) price.value = { ...now.price }
+  },
+  { immediate: true },
+)
 
 async function setGroom(day: string | undefined) {
   const before = view.value?.next
-  if (await groom.mutateAsync(day).catch(() => undefined)) tell(day ? `The groom is on ${date(day)}.` : 'No groom is set.', () => groom.mutate(before))
+  if (await groom.mutateAsync(day).catch(() => undefined))
+    tell(day ? `The groom is on ${date(day)}.` : 'No groom is set.', () => groom.mutate(before))
 }
 async function takeFile(event: Event) {
   const input = event.target as HTMLInputElement
@@ -50,89 +57,262 @@ async function keep() {
   if (!(await put.mutateAsync({ day, form }).catch(() => undefined))) return
   forget(EMPTY)
   clear()
-  tell(`The visit of ${date(day)} is kept.`, () => before ? put.mutate({ day, form: before }) : remove.mutate(day))
+  tell(`The visit of ${date(day)} is kept.`, () => (before ? put.mutate({ day, form: before }) : remove.mutate(day)))
 }
 async function takeAway(day: string) {
   const before = view.value!.past.find((visit) => visit.day === day)!
-  if (await remove.mutateAsync(day).catch(() => undefined)) tell(`The visit of ${date(day)} is gone.`, () => put.mutate({ day, form: before }))
+  if (await remove.mutateAsync(day).catch(() => undefined))
+    tell(`The visit of ${date(day)} is gone.`, () => put.mutate({ day, form: before }))
 }
 async function keepPrice() {
   const before = view.value!.price
-  if (await setPrice.mutateAsync(price.value!).catch(() => undefined)) tell('The price is kept.', () => { price.value = { ...before }; setPrice.mutate(before) })
+  if (await setPrice.mutateAsync(price.value!).catch(() => undefined))
+    tell('The price is kept.', () => {
+      price.value = { ...before }
+      setPrice.mutate(before)
+    })
 }
 </script>
 
 <template>
-  <PageState :pending="!view || !trade.data.value || !price" :error="visits.error.value ?? trade.error.value" @retry="visits.refetch()">
+  <PageState
+    :pending="!view || !trade.data.value || !price"
+    :error="visits.error.value ?? trade.error.value"
+    @retry="visits.refetch()"
+  >
     <SubNav label="Groomer" :pages="groomPages(dogId)" />
     <div v-if="view && trade.data.value && price && draft" class="page">
       <div>
         <section aria-labelledby="next">
           <h2 id="next">The next groom</h2>
-          <DidItTakePlace v-for="day in view.unconfirmed" :key="day" :dog-id="dogId" :day="day" @happened="draft = { ...EMPTY, day: $event }" />
-          <p v-if="view.next" class="slab day" data-test="groom">{{ date(view.next) }} <small>{{ inDays(view.today, view.next) }}</small></p>
+          <DidItTakePlace
+            v-for="day in view.unconfirmed"
+            :key="day"
+            :dog-id="dogId"
+            :day="day"
+            @happened="draft = { ...EMPTY, day: $event }"
+          />
+          <p v-if="view.next" class="slab day" data-test="groom">
+            {{ date(view.next) }} <small>{{ inDays(view.today, view.next) }}</small>
+          </p>
           <p v-else>None is set.<template v-if="!view.proposed"> This coat sees a groomer when needed.</template></p>
           <p v-if="view.proposed" class="quiet">{{ say(view.proposed.why.text) }}</p>
           <div class="acts">
-            <label>{{ view.next ? 'Move it to' : 'Set it for' }} <input type="date" :value="view.next" @change="setGroom(($event.target as HTMLInputElement).value || undefined)" /></label>
-            <v-btn v-if="!view.next && view.proposed" color="secondary" @click="setGroom(view.proposed.day)">{{ date(view.proposed.day) }}</v-btn>
+            <label
+              >{{ view.next ? 'Move it to' : 'Set it for' }}
+              <input
+                type="date"
+                :value="view.next"
+                @change="setGroom(($event.target as HTMLInputElement).value || undefined)"
+            /></label>
+            <v-btn v-if="!view.next && view.proposed" color="secondary" @click="setGroom(view.proposed.day)">{{
+              date(view.proposed.day)
+            }}</v-btn>
             <button v-if="view.next" type="button" class="link" @click="setGroom(undefined)">no groom</button>
-            <label class="file">or out of the groomer’s calendar file <input type="file" accept=".ics,text/calendar" @change="takeFile" /></label>
+            <label class="file"
+              >or out of the groomer’s calendar file <input type="file" accept=".ics,text/calendar" @change="takeFile"
+            /></label>
           </div>
-          <p v-if="groom.error.value ?? fromFile.error.value" class="caution" role="alert"><strong>{{ saysAll(groom.error.value ?? fromFile.error.value) }}</strong></p>
-          <p v-if="view.restart" class="restart" :data-rule="view.restart.rule">{{ say(view.restart.text) }} <router-link :to="`/dogs/${dogId}/trust`">Practice</router-link></p>
+          <p v-if="groom.error.value ?? fromFile.error.value" class="caution" role="alert">
+            <strong>{{ saysAll(groom.error.value ?? fromFile.error.value) }}</strong>
+          </p>
+          <p v-if="view.restart" class="restart" :data-rule="view.restart.rule">
+            {{ say(view.restart.text) }} <router-link :to="`/dogs/${dogId}/trust`">Practice</router-link>
+          </p>
           <p><router-link :to="`/dogs/${dogId}/when/thread`">What to expect until then</router-link></p>
         </section>
         <hr class="seam" />
         <section aria-labelledby="price">
           <h2 id="price">What it costs</h2>
           <form class="price" @submit.prevent="keepPrice">
-            <label v-for="[key, title] in [['price', 'a visit'], ['tip', 'tip'], ['credit', 'credit a visit'], ['membership', 'membership a month']] as const" :key="key">{{ title }}
-              <input v-model.number="price[key]" type="number" min="0" step="0.5" required :aria-label="`${title}, ${view.currency}`" /></label>
+            <label
+              v-for="[key, title] in [
+                ['price', 'a visit'],
+                ['tip', 'tip'],
+                ['credit', 'credit a visit'],
+                ['membership', 'membership a month'],
+              ] as const"
+              :key="key"
+              >{{ title }}
+              <input
+                v-model.number="price[key]"
+                type="number"
+                min="0"
+                step="0.5"
+                required
+                :aria-label="`${title}, ${view.currency}`"
+            /></label>
             <v-btn type="submit" variant="outlined" :loading="setPrice.isPending.value">Keep</v-btn>
           </form>
-          <p v-if="setPrice.error.value" class="caution" role="alert"><strong>{{ saysAll(setPrice.error.value) }}</strong></p>
+          <p v-if="setPrice.error.value" class="caution" role="alert">
+            <strong>{{ saysAll(setPrice.error.value) }}</strong>
+          </p>
         </section>
         <hr class="seam" />
         <section aria-labelledby="past">
           <h2 id="past">Visits that were</h2>
-          <p v-if="!view.past.length" class="quiet">None kept yet. What the groomer found and how long the hair was left helps the next time.</p>
+          <p v-if="!view.past.length" class="quiet">
+            None kept yet. What the groomer found and how long the hair was left helps the next time.
+          </p>
           <ul class="past">
-            <li v-for="visit in view.past" :key="visit.day"><b>{{ date(visit.day) }}</b>
-              {{ [visit.weeksSince !== undefined && `after ${visit.weeksSince} weeks`, visit.leftMillimetres !== undefined && `${length(visit.leftMillimetres)} left`, visit.price !== undefined && pays(visit.price)].filter(Boolean).join(', ') }}
-              <span v-if="visit.found">Found: {{ visit.found }}</span><span v-if="visit.remarks">{{ visit.remarks }}</span>
-              <button type="button" class="link" :aria-label="`Take away the visit of ${date(visit.day)}`" @click="takeAway(visit.day)">take away</button></li>
+            <li v-for="visit in view.past" :key="visit.day">
+              <b>{{ date(visit.day) }}</b>
+              {{
+                [
+                  visit.weeksSince !== undefined && `after ${visit.weeksSince} weeks`,
+                  visit.leftMillimetres !== undefined && `${length(visit.leftMillimetres)} left`,
+                  visit.price !== undefined && pays(visit.price),
+                ]
+                  .filter(Boolean)
+                  .join(', ')
+              }}
+              <span v-if="visit.found">Found: {{ visit.found }}</span
+              ><span v-if="visit.remarks">{{ visit.remarks }}</span>
+              <button
+                type="button"
+                class="link"
+                :aria-label="`Take away the visit of ${date(visit.day)}`"
+                @click="takeAway(visit.day)"
+              >
+                take away
+              </button>
+            </li>
           </ul>
-          <details :open="Boolean(draft.day)"><summary>Keep a visit</summary>
+          <details :open="Boolean(draft.day)">
+            <summary>Keep a visit</summary>
             <form class="visit" @submit.prevent="keep">
               <label>Day <input v-model="draft.day" type="date" :max="view.today" required /></label>
               <LengthField v-model="draft.leftMillimetres" label="Hair left" />
-              <label>Price, {{ view.currency }} <input v-model.number="draft.price" type="number" min="0" step="0.5" /></label>
-              <label class="wide">What the groomer found <textarea v-model="draft.found" rows="2" maxlength="1000" /></label>
+              <label
+                >Price, {{ view.currency }} <input v-model.number="draft.price" type="number" min="0" step="0.5"
+              /></label>
+              <label class="wide"
+                >What the groomer found <textarea v-model="draft.found" rows="2" maxlength="1000" />
+              </label>
               <label class="wide">Remarks <textarea v-model="draft.remarks" rows="2" maxlength="1000" /></label>
-              <label v-if="draft.leftMillimetres" class="wide tick"><input v-model="draft.takeOver" type="checkbox" /> The hair is that long all over now, where it grows on</label>
+              <label v-if="draft.leftMillimetres" class="wide tick"
+                ><input v-model="draft.takeOver" type="checkbox" /> The hair is that long all over now, where it grows
+                on</label
+              >
               <v-btn type="submit" color="primary" :loading="put.isPending.value">Keep</v-btn>
             </form>
-            <p v-if="put.error.value" class="caution" role="alert"><strong>{{ saysAll(put.error.value) }}</strong></p>
+            <p v-if="put.error.value" class="caution" role="alert">
+              <strong>{{ saysAll(put.error.value) }}</strong>
+            </p>
           </details>
         </section>
       </div>
       <TradePanel v-if="trade.data.value.clipped" :trade="trade.data.value" />
-      <p v-else class="rest">This coat stops at its own length: nothing is clipped, so there is nothing to trade. A groomer helps with the bath, the season and what you cannot do at home.</p>
+      <p v-else class="rest">
+        This coat stops at its own length: nothing is clipped, so there is nothing to trade. A groomer helps with the
+        bath, the season and what you cannot do at home.
+      </p>
     </div>
   </PageState>
 </template>
 
 <style scoped>
-.page { display: grid; grid-template-columns: minmax(320px, 5fr) 7fr; gap: 20px 48px; align-items: start; }
-.day { font-size: 2rem; } .day small { font: 400 1rem var(--sans); margin-left: 10px; }
-.acts { display: flex; flex-wrap: wrap; gap: 8px 16px; align-items: center; margin: 8px 0; } a { color: inherit; text-underline-offset: 4px; }
-input[type='date'], input[type='number'], textarea { min-height: 44px; padding: 6px 10px; border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 8px; background: rgb(var(--v-theme-surface)); color: inherit; color-scheme: light dark; }
-.file input { max-width: 220px; font-size: 0.9rem; }
-.restart { border-left: 5px solid rgb(var(--v-theme-heather)); padding: 4px 0 4px 14px; }
-.price { display: flex; flex-wrap: wrap; gap: 8px 14px; align-items: end; } .price label { display: grid; font-size: 0.92rem; } .price input { width: 6.2em; text-align: right; }
-.past { list-style: none; padding: 0; } .past li { border-top: 1px dashed rgb(var(--v-theme-seam)); padding: 6px 0; } .past span { display: block; font-size: 0.95rem; }
-.link, summary { text-decoration: underline dotted; text-underline-offset: 4px; min-height: 44px; cursor: pointer; } summary { padding: 10px 0; width: fit-content; }
-.visit { display: grid; grid-template-columns: 1fr 1fr; gap: 10px 16px; align-items: end; } .visit label { display: grid; } .visit .wide { grid-column: 1 / -1; } .visit .tick { display: flex; gap: 10px; align-items: center; min-height: 44px; }
-@media (max-width: 899px) { .page { grid-template-columns: 1fr; } }
+.page {
+  display: grid;
+  grid-template-columns: minmax(320px, 5fr) 7fr;
+  gap: 20px 48px;
+  align-items: start;
+}
+.day {
+  font-size: 2rem;
+}
+.day small {
+  font: 400 1rem var(--sans);
+  margin-left: 10px;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  align-items: center;
+  margin: 8px 0;
+}
+a {
+  color: inherit;
+  text-underline-offset: 4px;
+}
+input[type='date'],
+input[type='number'],
+textarea {
+  min-height: 44px;
+  padding: 6px 10px;
+  border: 1.5px solid rgb(var(--v-theme-seam));
+  border-radius: 8px;
+  background: rgb(var(--v-theme-surface));
+  color: inherit;
+  color-scheme: light dark;
+}
+.file input {
+  max-width: 220px;
+  font-size: 0.9rem;
+}
+.restart {
+  border-left: 5px solid rgb(var(--v-theme-heather));
+  padding: 4px 0 4px 14px;
+}
+.price {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 14px;
+  align-items: end;
+}
+.price label {
+  display: grid;
+  font-size: 0.92rem;
+}
+.price input {
+  width: 6.2em;
+  text-align: right;
+}
+.past {
+  list-style: none;
+  padding: 0;
+}
+.past li {
+  border-top: 1px dashed rgb(var(--v-theme-seam));
+  padding: 6px 0;
+}
+.past span {
+  display: block;
+  font-size: 0.95rem;
+}
+.link,
+summary {
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
+  min-height: 44px;
+  cursor: pointer;
+}
+summary {
+  padding: 10px 0;
+  width: fit-content;
+}
+.visit {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px 16px;
+  align-items: end;
+}
+.visit label {
+  display: grid;
+}
+.visit .wide {
+  grid-column: 1 / -1;
+}
+.visit .tick {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  min-height: 44px;
+}
+@media (max-width: 899px) {
+  .page {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

@@ -29,11 +29,14 @@ const coat = useDrawnCoat(() => props.dogId)
 const { sheet, setWords } = useHandOver(() => props.dogId)
 const view = computed(() => sheet.data.value)
 const { draft, start, clear } = useDraft<{ wish: string; health: string }>(`hand-over-${props.dogId}`)
-const paint = computed<Partial<Record<Section, Paint>>>(() => Object.fromEntries((view.value?.mats ?? []).map((mat) => [mat.section, { mat: matMark(mat), says: 'a mat' }])))
+const paint = computed<Partial<Record<Section, Paint>>>(() =>
+  Object.fromEntries((view.value?.mats ?? []).map((mat) => [mat.section, { mat: matMark(mat), says: 'a mat' }])),
+)
 /** Places combed on the same day together, the longest ago first. */
 const combed = computed(() => {
   const days = new Map<string, string[]>()
-  for (const one of view.value?.combed ?? []) days.set(one.lastClear ?? '', [...(days.get(one.lastClear ?? '') ?? []), names.value[one.section] ?? ''])
+  for (const one of view.value?.combed ?? [])
+    days.set(one.lastClear ?? '', [...(days.get(one.lastClear ?? '') ?? []), names.value[one.section] ?? ''])
   return [...days].sort((a, b) => a[0].localeCompare(b[0]))
 })
 /** Places where it has come as far with the same tool, together. */
@@ -50,7 +53,10 @@ async function keep() {
   const before = { wish: view.value!.wish, health: view.value!.health }
   if (!(await setWords.mutateAsync(draft.value!).catch(() => undefined))) return
   clear()
-  tell('Kept on the sheet.', () => { draft.value = { ...before }; setWords.mutate(before) })
+  tell('Kept on the sheet.', () => {
+    draft.value = { ...before }
+    setWords.mutate(before)
+  })
 }
 </script>
 
@@ -58,33 +64,69 @@ async function keep() {
   <PageState :pending="!view || !dog.data.value" :error="sheet.error.value" @retry="sheet.refetch()">
     <div v-if="view && dog.data.value" class="sheet" @vue:mounted="start({ wish: view.wish, health: view.health })">
       <SubNav label="Groomer" :pages="groomPages(dogId)" />
-      <CardTitle>{{ dog.data.value.form.name }}, for the groomer<template v-if="view.next">, {{ date(view.next) }}</template></CardTitle>
-      <p>{{ [dog.data.value.form.breed, mass(dog.data.value.form.kilograms)].filter(Boolean).join(', ') }}. As of {{ date(view.today) }}.</p>
+      <CardTitle
+        >{{ dog.data.value.form.name }}, for the groomer<template v-if="view.next"
+          >, {{ date(view.next) }}</template
+        ></CardTitle
+      >
+      <p>
+        {{ [dog.data.value.form.breed, mass(dog.data.value.form.kilograms)].filter(Boolean).join(', ') }}. As of
+        {{ date(view.today) }}.
+      </p>
       <div class="cols">
         <CoatMap :names="names" :coat="coat" :paint="paint" still />
         <div>
           <h3>Hair</h3>
-          <p class="cap">{{ view.lengths.map((one) => `${one.label} ${length(Math.round(one.millimetres))}`).join(', ') }}.</p>
+          <p class="cap">
+            {{ view.lengths.map((one) => `${one.label} ${length(Math.round(one.millimetres))}`).join(', ') }}.
+          </p>
           <h3>Mats</h3>
           <p v-if="!view.mats.length">None that we know of.</p>
-          <ul v-else><li v-for="mat in view.mats" :key="mat.section"><b>{{ names[mat.section] }}</b>, since {{ date(mat.since) }}<template v-if="mat.found">, {{ say(matSize(mat.found)) }}</template></li></ul>
+          <ul v-else>
+            <li v-for="mat in view.mats" :key="mat.section">
+              <b>{{ names[mat.section] }}</b>, since {{ date(mat.since)
+              }}<template v-if="mat.found">, {{ say(matSize(mat.found)) }}</template>
+            </li>
+          </ul>
           <p v-for="one in view.talk" :key="one.rule" class="talk">{{ say(one.text) }}</p>
           <h3>Last combed to the skin</h3>
-          <ul class="combed"><li v-for="[day, at] in combed" :key="day"><b>{{ day ? `${date(day)}, ${daysAgo(view.today, day)}` : 'not in the last year' }}</b>: {{ at.length > 8 ? `${at.length} places` : at.join('; ') }}</li></ul>
+          <ul class="combed">
+            <li v-for="[day, at] in combed" :key="day">
+              <b>{{ day ? `${date(day)}, ${daysAgo(view.today, day)}` : 'not in the last year' }}</b>:
+              {{ at.length > 8 ? `${at.length} places` : at.join('; ') }}
+            </li>
+          </ul>
         </div>
         <div>
           <h3>What it minds</h3>
           <p v-if="!minds.length">Nothing in particular: it is brushed everywhere at home.</p>
-          <ul v-else><li v-for="[so, at] in minds" :key="so"><b>{{ at.join('; ') }}</b>, {{ so }}</li></ul>
+          <ul v-else>
+            <li v-for="[so, at] in minds" :key="so">
+              <b>{{ at.join('; ') }}</b>, {{ so }}
+            </li>
+          </ul>
           <h3>What helps</h3>
-          <ul><li v-for="one in view.helps" :key="one.rule">{{ say(one.text) }}</li></ul>
-          <template v-if="view.heed.length || view.health"><h3>Skin and health</h3><ul><li v-for="one in view.heed" :key="one.rule">{{ say(one.text) }}</li><li v-if="view.health">{{ view.health }}</li></ul></template>
-          <template v-if="view.wish"><h3>Our wish</h3><p>{{ view.wish }}</p></template>
+          <ul>
+            <li v-for="one in view.helps" :key="one.rule">{{ say(one.text) }}</li>
+          </ul>
+          <template v-if="view.heed.length || view.health"
+            ><h3>Skin and health</h3>
+            <ul>
+              <li v-for="one in view.heed" :key="one.rule">{{ say(one.text) }}</li>
+              <li v-if="view.health">{{ view.health }}</li>
+            </ul></template
+          >
+          <template v-if="view.wish"
+            ><h3>Our wish</h3>
+            <p>{{ view.wish }}</p></template
+          >
           <form v-if="draft" class="no-print words" @submit.prevent="keep">
             <label>Skin and health, in your words <textarea v-model="draft.health" rows="2" maxlength="1000" /></label>
             <label>Your wish <textarea v-model="draft.wish" rows="2" maxlength="1000" /></label>
             <v-btn type="submit" color="secondary" :loading="setWords.isPending.value">Keep</v-btn>
-            <p v-if="setWords.error.value" class="caution" role="alert"><strong>{{ saysAll(setWords.error.value) }}</strong></p>
+            <p v-if="setWords.error.value" class="caution" role="alert">
+              <strong>{{ saysAll(setWords.error.value) }}</strong>
+            </p>
           </form>
         </div>
       </div>
@@ -93,11 +135,63 @@ async function keep() {
 </template>
 
 <style scoped>
-.cols { display: grid; grid-template-columns: minmax(260px, 26%) 1fr 1fr; gap: 16px 34px; align-items: start; margin-top: 10px; }
-h3 { margin-top: 12px; } h3:first-child { margin-top: 0; } ul { padding-left: 18px; } li { margin: 3px 0; } li::marker { content: '– '; } b::first-letter, .cap::first-letter { text-transform: uppercase; }
-.talk { border-left: 5px solid rgb(var(--v-theme-heather)); padding: 3px 0 3px 12px; }
-.words { display: grid; gap: 8px; margin: 14px 0; } .words label { display: grid; }
-textarea { padding: 6px 10px; border: 1.5px solid rgb(var(--v-theme-seam)); border-radius: 8px; background: rgb(var(--v-theme-surface)); color: inherit; }
-@media (max-width: 899px) { .cols { grid-template-columns: 1fr; } }
-@media print { .sheet { font-size: 11pt; } .cols { grid-template-columns: 5cm 1fr 1fr; gap: 0.5cm; } }
+.cols {
+  display: grid;
+  grid-template-columns: minmax(260px, 26%) 1fr 1fr;
+  gap: 16px 34px;
+  align-items: start;
+  margin-top: 10px;
+}
+h3 {
+  margin-top: 12px;
+}
+h3:first-child {
+  margin-top: 0;
+}
+ul {
+  padding-left: 18px;
+}
+li {
+  margin: 3px 0;
+}
+li::marker {
+  content: '– ';
+}
+b::first-letter,
+.cap::first-letter {
+  text-transform: uppercase;
+}
+.talk {
+  border-left: 5px solid rgb(var(--v-theme-heather));
+  padding: 3px 0 3px 12px;
+}
+.words {
+  display: grid;
+  gap: 8px;
+  margin: 14px 0;
+}
+.words label {
+  display: grid;
+}
+textarea {
+  padding: 6px 10px;
+  border: 1.5px solid rgb(var(--v-theme-seam));
+  border-radius: 8px;
+  background: rgb(var(--v-theme-surface));
+  color: inherit;
+}
+@media (max-width: 899px) {
+  .cols {
+    grid-template-columns: 1fr;
+  }
+}
+@media print {
+  .sheet {
+    font-size: 11pt;
+  }
+  .cols {
+    grid-template-columns: 5cm 1fr 1fr;
+    gap: 0.5cm;
+  }
+}
 </style>

@@ -7,13 +7,28 @@ import type { PriceForm, VisitForm } from '@/api/types'
 export function useVisits(dogId: MaybeRefOrGetter<number>) {
   const client = useQueryClient()
   const path = () => ({ dogId: toValue(dogId) })
-  const visits = useQuery({ queryKey: ['visits', computed(() => toValue(dogId))], queryFn: () => ask(api.GET('/api/dogs/{dogId}/visits', { params: { path: path() } })) })
+  const visits = useQuery({
+    queryKey: ['visits', computed(() => toValue(dogId))],
+    queryFn: () => ask(api.GET('/api/dogs/{dogId}/visits', { params: { path: path() } })),
+  })
   const changed = { onSuccess: () => client.invalidateQueries() }
   return {
     visits,
-    put: useMutation({ mutationFn: ({ day, form }: { day: string; form: VisitForm }) => ask(api.PUT('/api/dogs/{dogId}/visits/{day}', { params: { path: { ...path(), day } }, body: form })), ...changed }),
-    remove: useMutation({ mutationFn: (day: string) => ask(api.DELETE('/api/dogs/{dogId}/visits/{day}', { params: { path: { ...path(), day } } })), ...changed }),
-    setPrice: useMutation({ mutationFn: (form: PriceForm) => ask(api.PUT('/api/dogs/{dogId}/groom-price', { params: { path: path() }, body: form })), ...changed }),
+    put: useMutation({
+      mutationFn: ({ day, form }: { day: string; form: VisitForm }) =>
+        ask(api.PUT('/api/dogs/{dogId}/visits/{day}', { params: { path: { ...path(), day } }, body: form })),
+      ...changed,
+    }),
+    remove: useMutation({
+      mutationFn: (day: string) =>
+        ask(api.DELETE('/api/dogs/{dogId}/visits/{day}', { params: { path: { ...path(), day } } })),
+      ...changed,
+    }),
+    setPrice: useMutation({
+      mutationFn: (form: PriceForm) =>
+        ask(api.PUT('/api/dogs/{dogId}/groom-price', { params: { path: path() }, body: form })),
+      ...changed,
+    }),
   }
 }
 
@@ -23,10 +38,25 @@ export function useAppointment(dogId: MaybeRefOrGetter<number>) {
   const at = (day: string) => ({ params: { path: { dogId: toValue(dogId), day } } })
   const changed = { onSuccess: () => client.invalidateQueries() }
   return {
-    happened: useMutation({ mutationFn: (day: string) => ask(api.PUT('/api/dogs/{dogId}/visits/{day}', { ...at(day), body: { remarks: '', found: '', takeOver: false } })), ...changed }),
-    undoHappened: useMutation({ mutationFn: (day: string) => ask(api.DELETE('/api/dogs/{dogId}/visits/{day}', at(day))), ...changed }),
-    missed: useMutation({ mutationFn: (day: string) => ask(api.PUT('/api/dogs/{dogId}/appointments/{day}/missed', at(day))), ...changed }),
-    undoMissed: useMutation({ mutationFn: (day: string) => ask(api.DELETE('/api/dogs/{dogId}/appointments/{day}/missed', at(day))), ...changed }),
+    happened: useMutation({
+      mutationFn: (day: string) =>
+        ask(
+          api.PUT('/api/dogs/{dogId}/visits/{day}', { ...at(day), body: { remarks: '', found: '', takeOver: false } }),
+        ),
+      ...changed,
+    }),
+    undoHappened: useMutation({
+      mutationFn: (day: string) => ask(api.DELETE('/api/dogs/{dogId}/visits/{day}', at(day))),
+      ...changed,
+    }),
+    missed: useMutation({
+      mutationFn: (day: string) => ask(api.PUT('/api/dogs/{dogId}/appointments/{day}/missed', at(day))),
+      ...changed,
+    }),
+    undoMissed: useMutation({
+      mutationFn: (day: string) => ask(api.DELETE('/api/dogs/{dogId}/appointments/{day}/missed', at(day))),
+      ...changed,
+    }),
   }
 }
 
@@ -36,8 +66,11 @@ export function useSetGroom(dogId: MaybeRefOrGetter<number>) {
   return useMutation({
     mutationFn: (day: string | undefined) => {
       const path = { dogId: toValue(dogId) }
-      return ask(day ? api.PUT('/api/dogs/{dogId}/groom/{day}', { params: { path: { ...path, day } } })
-        : api.DELETE('/api/dogs/{dogId}/groom', { params: { path } }))
+      return ask(
+        day
+          ? api.PUT('/api/dogs/{dogId}/groom/{day}', { params: { path: { ...path, day } } })
+          : api.DELETE('/api/dogs/{dogId}/groom', { params: { path } }),
+      )
     },
     onSuccess: () => client.invalidateQueries(),
   })
@@ -47,8 +80,15 @@ export function useSetGroom(dogId: MaybeRefOrGetter<number>) {
 export function useGroomFile(dogId: MaybeRefOrGetter<number>) {
   const client = useQueryClient()
   return useMutation({
-    mutationFn: (file: string) => ask(api.POST('/api/dogs/{dogId}/groom-calendar', { params: { path: { dogId: toValue(dogId) } },
-      body: file, bodySerializer: (text: string) => text, headers: { 'Content-Type': 'text/calendar' } })),
+    mutationFn: (file: string) =>
+      ask(
+        api.POST('/api/dogs/{dogId}/groom-calendar', {
+          params: { path: { dogId: toValue(dogId) } },
+          body: file,
+          bodySerializer: (text: string) => text,
+          headers: { 'Content-Type': 'text/calendar' },
+        }),
+      ),
     onSuccess: () => client.invalidateQueries(),
   })
 }
@@ -58,19 +98,33 @@ export function useHandOver(dogId: MaybeRefOrGetter<number>) {
   const client = useQueryClient()
   const key = computed(() => ['hand-over', toValue(dogId)])
   const path = () => ({ dogId: toValue(dogId) })
-  const sheet = useQuery({ queryKey: key, queryFn: () => ask(api.GET('/api/dogs/{dogId}/hand-over', { params: { path: path() } })) })
-  const setWords = useMutation({ mutationFn: (body: { wish: string; health: string }) => ask(api.PUT('/api/dogs/{dogId}/hand-over', { params: { path: path() }, body })),
-    onSuccess: (view) => client.setQueryData(key.value, view) })
+  const sheet = useQuery({
+    queryKey: key,
+    queryFn: () => ask(api.GET('/api/dogs/{dogId}/hand-over', { params: { path: path() } })),
+  })
+  const setWords = useMutation({
+    mutationFn: (body: { wish: string; health: string }) =>
+      ask(api.PUT('/api/dogs/{dogId}/hand-over', { params: { path: path() }, body })),
+    onSuccess: (view) => client.setQueryData(key.value, view),
+  })
   return { sheet, setWords }
 }
 
 /** What length, minutes and money ask of one another. */
 export function useTrade(dogId: MaybeRefOrGetter<number>) {
-  return useQuery({ queryKey: ['trade', computed(() => toValue(dogId))], queryFn: () => ask(api.GET('/api/dogs/{dogId}/trade', { params: { path: { dogId: toValue(dogId) } } })) })
+  return useQuery({
+    queryKey: ['trade', computed(() => toValue(dogId))],
+    queryFn: () => ask(api.GET('/api/dogs/{dogId}/trade', { params: { path: { dogId: toValue(dogId) } } })),
+  })
 }
 
 /** Prices as the household writes them. */
 export function money(currency: string, digits = 0): (amount: number) => string {
-  const format = new Intl.NumberFormat('en-GB', { style: 'currency', currency, maximumFractionDigits: digits, minimumFractionDigits: 0 })
+  const format = new Intl.NumberFormat('en-GB', {
+    style: 'currency',
+    currency,
+    maximumFractionDigits: digits,
+    minimumFractionDigits: 0,
+  })
   return (amount) => format.format(amount)
 }

@@ -64,7 +64,8 @@ public class EventsBenchmark {
     private Connection plain;
     private PreparedStatement insert;
     private String url;
-    private final HttpClient http = HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
+    private final HttpClient http =
+            HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
     private long dog;
     private UUID session;
     private int done;
@@ -72,23 +73,38 @@ public class EventsBenchmark {
     @Setup
     public void start() throws Exception {
         Path folder = Files.createTempDirectory("rustic-tangle-bench");
-        app = SpringApplication.run(RusticTangle.class, "--server.port=0", "--rustictangle.data=" + folder.resolve("bench.db"),
+        app = SpringApplication.run(
+                RusticTangle.class,
+                "--server.port=0",
+                "--rustictangle.data=" + folder.resolve("bench.db"),
                 "--logging.level.root=WARN");
         sessions = app.getBean(SessionService.class);
         url = "http://127.0.0.1:" + app.getEnvironment().getProperty("local.server.port") + "/api/dogs";
-        dog = Long.parseLong(send("POST", url, """
+        dog = Long.parseLong(send(
+                        "POST",
+                        url,
+                        """
                 {"name": "Gannet", "breed": "", "kilograms": 14, "lifeStage": "ADULT", "flatFace": false, "neutered": true, "skin": "SOUND",
                  "history": "GENTLE", "wears": [], "habits": []}
-                """).replaceAll("(?s).*?\"id\":(\\d+).*", "$1"));
-        send("PUT", url + "/" + dog + "/coat", Arrays.stream(Region.values()).map(region -> """
+                """)
+                .replaceAll("(?s).*?\"id\":(\\d+).*", "$1"));
+        send(
+                "PUT",
+                url + "/" + dog + "/coat",
+                Arrays.stream(Region.values())
+                        .map(region ->
+                                """
                 {"region": "%s", "kind": "CURLY", "millimetres": 60, "density": "MEDIUM", "texture": "CURLY",
-                 "undercoat": false, "pale": false}""".formatted(region))
-                .collect(Collectors.joining(",", "{\"sheddingHeavily\": false, \"neglected\": false, \"regions\": [", "]}")));
+                 "undercoat": false, "pale": false}"""
+                                        .formatted(region))
+                        .collect(Collectors.joining(
+                                ",", "{\"sheddingHeavily\": false, \"neglected\": false, \"regions\": [", "]}")));
         plain = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("bench.db"));
         try (Statement make = plain.createStatement()) {
             make.execute("PRAGMA synchronous = FULL");
             List<String> shape = new ArrayList<>();
-            try (ResultSet log = make.executeQuery("SELECT sql FROM sqlite_master WHERE tbl_name = 'session_event' AND sql <> ''")) {
+            try (ResultSet log =
+                    make.executeQuery("SELECT sql FROM sqlite_master WHERE tbl_name = 'session_event' AND sql <> ''")) {
                 while (log.next()) {
                     shape.add(log.getString(1).replace("session_event", "plain").replace("event_of", "plain_of"));
                 }
@@ -97,8 +113,9 @@ public class EventsBenchmark {
                 make.execute(table);
             }
         }
-        insert = plain.prepareStatement("INSERT INTO plain (id, session_id, dog_id, at, day, type, section, comb, tangles)"
-                + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)");
+        insert = plain.prepareStatement(
+                "INSERT INTO plain (id, session_id, dog_id, at, day, type, section, comb, tangles)"
+                        + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)");
         begin();
     }
 
@@ -119,10 +136,16 @@ public class EventsBenchmark {
     @Benchmark
     public String entryOverHttp() throws Exception {
         SessionEvent event = nextEvent();
-        return send("POST", url + "/" + dog + "/sessions/" + session + "/events", """
+        return send(
+                "POST",
+                url + "/" + dog + "/sessions/" + session + "/events",
+                """
                 {"id": "%s", "type": "%s", "section": "%s"}
-                """.formatted(UUID.randomUUID(), event instanceof LayerDone ? "LAYER_DONE" : "SECTION_SKIPPED",
-                event.about().orElseThrow()));
+                """
+                        .formatted(
+                                UUID.randomUUID(),
+                                event instanceof LayerDone ? "LAYER_DONE" : "SECTION_SKIPPED",
+                                event.about().orElseThrow()));
     }
 
     @Benchmark
@@ -151,12 +174,21 @@ public class EventsBenchmark {
     private void begin() {
         session = UUID.randomUUID();
         done = 0;
-        sessions.begin(session, dog, Arrays.stream(Section.values())
-                .map(section -> new PlannedSection(section, Optional.of(60), Optional.empty())).toList());
+        sessions.begin(
+                session,
+                dog,
+                Arrays.stream(Section.values())
+                        .map(section -> new PlannedSection(section, Optional.of(60), Optional.empty()))
+                        .toList());
     }
 
     private String send(String method, String to, String json) throws IOException, InterruptedException {
-        return http.send(HttpRequest.newBuilder(URI.create(to)).header("Content-Type", "application/json")
-                .method(method, BodyPublishers.ofString(json)).build(), BodyHandlers.ofString()).body();
+        return http.send(
+                        HttpRequest.newBuilder(URI.create(to))
+                                .header("Content-Type", "application/json")
+                                .method(method, BodyPublishers.ofString(json))
+                                .build(),
+                        BodyHandlers.ofString())
+                .body();
     }
 }

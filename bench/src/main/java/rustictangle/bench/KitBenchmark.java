@@ -68,8 +68,14 @@ public class KitBenchmark {
     @Setup
     public void fill() {
         RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(40);
-        who = new Dog(new Mass(dog.equals("SHEDDING") ? 42 : 14), LifeStage.ADULT, false, Skin.SOUND, History.GENTLE,
-                Set.of(), Set.of());
+        who = new Dog(
+                new Mass(dog.equals("SHEDDING") ? 42 : 14),
+                LifeStage.ADULT,
+                false,
+                Skin.SOUND,
+                History.GENTLE,
+                Set.of(),
+                Set.of());
         coat = coat();
         match = Match.of(who, coat, Approach.USUAL);
         drawer = tools(random, DRAWER);
@@ -97,18 +103,33 @@ public class KitBenchmark {
     }
 
     private Coat coat() {
-        CoatKind[] kinds = {CoatKind.DROP, CoatKind.FEATHERED, CoatKind.CURLY, CoatKind.WIRE, CoatKind.DOUBLE,
-            CoatKind.CURLY, CoatKind.DROP};
+        CoatKind[] kinds = {
+            CoatKind.DROP,
+            CoatKind.FEATHERED,
+            CoatKind.CURLY,
+            CoatKind.WIRE,
+            CoatKind.DOUBLE,
+            CoatKind.CURLY,
+            CoatKind.DROP
+        };
         int[] millimetres = {60, 90, 120, 30, 45, 170, 150};
         Map<Region, RegionCoat> regions = new EnumMap<>(Region.class);
         for (Region region : Region.values()) {
-            CoatKind kind = switch (dog) {
-                case "MIXED" -> kinds[region.ordinal()];
-                case "SHEDDING" -> CoatKind.DOUBLE;
-                default -> CoatKind.CURLY;
-            };
-            regions.put(region, new RegionCoat(kind, new HairLength(millimetres[region.ordinal()]), Density.MEDIUM,
-                    kind.usualTexture(), kind.usuallyUndercoat(), false));
+            CoatKind kind =
+                    switch (dog) {
+                        case "MIXED" -> kinds[region.ordinal()];
+                        case "SHEDDING" -> CoatKind.DOUBLE;
+                        default -> CoatKind.CURLY;
+                    };
+            regions.put(
+                    region,
+                    new RegionCoat(
+                            kind,
+                            new HairLength(millimetres[region.ordinal()]),
+                            Density.MEDIUM,
+                            kind.usualTexture(),
+                            kind.usuallyUndercoat(),
+                            false));
         }
         return new Coat(regions, dog.equals("SHEDDING"), false);
     }
@@ -117,10 +138,19 @@ public class KitBenchmark {
         List<Tool> tools = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             ToolKind kind = any(random, ToolKind.values());
-            tools.add(new Tool(i + 1, "", kind.canBeOwned() ? kind : ToolKind.COMB, Optional.of((double) random.nextInt(10, 40)),
-                    Optional.of(any(random, PadKind.values())), Optional.of(any(random, Tips.values())),
-                    Optional.of(any(random, HeadShape.values())), Optional.of((double) random.nextInt(30, 120)),
-                    Optional.of(any(random, Spacing.values())), random.nextBoolean(), Optional.empty(), Optional.empty()));
+            tools.add(new Tool(
+                    i + 1,
+                    "",
+                    kind.canBeOwned() ? kind : ToolKind.COMB,
+                    Optional.of((double) random.nextInt(10, 40)),
+                    Optional.of(any(random, PadKind.values())),
+                    Optional.of(any(random, Tips.values())),
+                    Optional.of(any(random, HeadShape.values())),
+                    Optional.of((double) random.nextInt(30, 120)),
+                    Optional.of(any(random, Spacing.values())),
+                    random.nextBoolean(),
+                    Optional.empty(),
+                    Optional.empty()));
         }
         return tools;
     }

@@ -56,10 +56,13 @@ public class MinutesBenchmark {
 
     @Setup
     public void fill() {
-        dog = new Dog(new Mass(Mass.MAX_KILOGRAMS), LifeStage.ADULT, false, Skin.SOUND, History.GENTLE, Set.of(), Set.of());
+        dog = new Dog(
+                new Mass(Mass.MAX_KILOGRAMS), LifeStage.ADULT, false, Skin.SOUND, History.GENTLE, Set.of(), Set.of());
         Map<Region, RegionCoat> regions = new EnumMap<>(Region.class);
         for (Region region : Region.values()) {
-            regions.put(region, new RegionCoat(CoatKind.CURLY, new HairLength(110), Density.DENSE, Texture.SOFT, false, false));
+            regions.put(
+                    region,
+                    new RegionCoat(CoatKind.CURLY, new HairLength(110), Density.DENSE, Texture.SOFT, false, false));
         }
         coat = new Coat(regions, false, false);
         kit = Kit.of(Match.of(dog, coat, Approach.USUAL), List.of());
@@ -68,7 +71,12 @@ public class MinutesBenchmark {
     @Benchmark
     public List<MinutesPlan> everyNumberOfMinutes() {
         Rhythm rhythm = Rhythm.of(dog, coat, Comfort.BALANCED, List.of(), TODAY);
-        Routine whole = Routine.of(dog, coat, kit, Trust.of(dog, kit, List.of(), TODAY), rhythm.sections(),
+        Routine whole = Routine.of(
+                dog,
+                coat,
+                kit,
+                Trust.of(dog, kit, List.of(), TODAY),
+                rhythm.sections(),
                 Arrays.asList(Section.values()));
         return MinutesPlan.forEachMinute(whole, rhythm.sections());
     }

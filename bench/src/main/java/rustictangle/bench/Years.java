@@ -52,7 +52,9 @@ public final class Years {
         HOME("/api/home", Sql.CHECKS + " GROUP BY e.dog_id, section"),
         WEEK("/api/week", Sql.CHECKS + " GROUP BY e.dog_id, section"),
         THREAD("/api/dogs/1/thread", Sql.CHECKS + " AND s.dog_id = 1 GROUP BY section"),
-        HISTORY("/api/dogs/1/history", """
+        HISTORY(
+                "/api/dogs/1/history",
+                """
                 SELECT s.id, count(*), sum(tangles) FROM (SELECT id FROM session WHERE dog_id = 1 ORDER BY started_at DESC LIMIT 20) AS s
                   JOIN session_event AS e ON e.session_id = s.id GROUP BY s.id""");
 
@@ -67,13 +69,15 @@ public final class Years {
 
     /** Apart from the views, because an enum cannot read its surroundings' constants while it is made. */
     private static final class Sql {
-        static final String CHECKS = """
+        static final String CHECKS =
+                """
                 SELECT section, max(day), count(*), sum(tangles) FROM session AS s JOIN session_event AS e ON e.session_id = s.id
                  WHERE s.started_at >= date('now', '-365 days') AND type = 'SECTION_DONE' AND standing = 1""";
     }
 
     private final List<String> command;
-    private final HttpClient http = HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
+    private final HttpClient http =
+            HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
 
     private Years(List<String> command) {
         this.command = command;
@@ -81,7 +85,9 @@ public final class Years {
 
     public static void main(String[] args) throws Exception {
         Years years = new Years(List.of(args));
-        System.out.printf("%-8s %5s %9s %9s %9s %9s %9s %8s%n", "view", "years", "first ms", "written", "p50 ms", "p99 ms", "SQL ms", "p50/SQL");
+        System.out.printf(
+                "%-8s %5s %9s %9s %9s %9s %9s %8s%n",
+                "view", "years", "first ms", "written", "p50 ms", "p99 ms", "SQL ms", "p50/SQL");
         for (int count : YEARS) {
             years.measure(count);
         }
@@ -112,13 +118,21 @@ public final class Years {
             for (View view : View.values()) {
                 double[] calls = timed(WARM_UP, CALLS, () -> get(view.path));
                 double[] bare = timed(3, BARE_CALLS, () -> read(plain, view.sql));
-                System.out.printf("%-8s %5d %9.1f %9.1f %9.1f %9.1f %9.1f %8.1f%n", view, years, first.get(view), afterWrite(view),
-                        at(calls, 0.5), at(calls, 0.99),
-                        at(bare, 0.5), at(calls, 0.5) / at(bare, 0.5));
+                System.out.printf(
+                        "%-8s %5d %9.1f %9.1f %9.1f %9.1f %9.1f %8.1f%n",
+                        view,
+                        years,
+                        first.get(view),
+                        afterWrite(view),
+                        at(calls, 0.5),
+                        at(calls, 0.99),
+                        at(bare, 0.5),
+                        at(calls, 0.5) / at(bare, 0.5));
             }
         }
         stop(app);
-        System.out.printf("%d places combed, %d MB; ready after %s ms%n", records, Files.size(file) / 1_000_000, starts);
+        System.out.printf(
+                "%d places combed, %d MB; ready after %s ms%n", records, Files.size(file) / 1_000_000, starts);
     }
 
     /** Half of the calls that come just after something was written take at most this long. */
@@ -135,7 +149,10 @@ public final class Years {
     private Process start(Path file) throws Exception {
         List<String> whole = new ArrayList<>(command);
         whole.addAll(List.of("--server.port=" + PORT, "--rustictangle.data=" + file, "--logging.level.root=WARN"));
-        Process app = new ProcessBuilder(whole).redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.DISCARD).start();
+        Process app = new ProcessBuilder(whole)
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                .start();
         while (app.isAlive()) {
             try {
                 get("/api/household");
@@ -155,14 +172,24 @@ public final class Years {
     private void describeDogs() throws Exception {
         String[] kinds = {"DOUBLE", "CURLY", "DROP", "WIRE", "FEATHERED"};
         for (int dog = 1; dog <= DOGS; dog++) {
-            send("POST", "/api/dogs", """
+            send(
+                    "POST",
+                    "/api/dogs",
+                    """
                     {"name": "Dog %d", "breed": "", "kilograms": 14, "lifeStage": "ADULT", "flatFace": false, "neutered": true,
-                     "skin": "SOUND", "history": "GENTLE", "wears": [], "habits": []}""".formatted(dog));
+                     "skin": "SOUND", "history": "GENTLE", "wears": [], "habits": []}"""
+                            .formatted(dog));
             String kind = kinds[dog % kinds.length];
-            send("PUT", "/api/dogs/" + dog + "/coat", Arrays.stream(Region.values()).map(region -> """
+            send(
+                    "PUT",
+                    "/api/dogs/" + dog + "/coat",
+                    Arrays.stream(Region.values())
+                            .map(region ->
+                                    """
                     {"region": "%s", "kind": "%s", "millimetres": 60, "density": "MEDIUM", "texture": "SOFT", "undercoat": false, "pale": false}"""
-                    .formatted(region, kind))
-                    .collect(Collectors.joining(",", "{\"sheddingHeavily\": false, \"neglected\": false, \"regions\": [", "]}")));
+                                            .formatted(region, kind))
+                            .collect(Collectors.joining(
+                                    ",", "{\"sheddingHeavily\": false, \"neglected\": false, \"regions\": [", "]}")));
         }
     }
 
@@ -173,22 +200,36 @@ public final class Years {
         int records = 0;
         try (Connection plain = DriverManager.getConnection("jdbc:sqlite:" + file)) {
             plain.setAutoCommit(false);
-            PreparedStatement session = plain.prepareStatement("INSERT INTO session (id, dog_id, started_at, ended_at) VALUES (?, ?, ?, ?)");
-            PreparedStatement plan = plain.prepareStatement("INSERT INTO session_plan (session_id, position, section, seconds) VALUES (?, ?, ?, 60)");
-            PreparedStatement event = plain.prepareStatement("""
+            PreparedStatement session = plain.prepareStatement(
+                    "INSERT INTO session (id, dog_id, started_at, ended_at) VALUES (?, ?, ?, ?)");
+            PreparedStatement plan = plain.prepareStatement(
+                    "INSERT INTO session_plan (session_id, position, section, seconds) VALUES (?, ?, ?, 60)");
+            PreparedStatement event = plain.prepareStatement(
+                    """
                     INSERT INTO session_event (id, session_id, dog_id, at, day, type, section, comb, tangles, signal, spent)
                     VALUES (?, ?, ?, ?, ?, 'SECTION_DONE', ?, ?, ?, 'RELAXED', 60)""");
             for (LocalDate day = today.minusYears(years); day.isBefore(today); day = day.plusDays(1)) {
                 for (int dog = 1; dog <= DOGS; dog++) {
                     String id = new UUID(random.nextLong(), random.nextLong()).toString();
-                    String begun = day.atTime(LocalTime.of(18, 30)).atZone(ZoneId.systemDefault()).toInstant() + "";
+                    String begun = day.atTime(LocalTime.of(18, 30))
+                                    .atZone(ZoneId.systemDefault())
+                                    .toInstant() + "";
                     insert(session, id, dog, begun.replace("Z", ".000Z"), begun.replace("Z", ".500Z"));
                     for (int n = 0; n < PLACES_A_DAY; n++) {
-                        Section section = Section.values()[(int) ((day.toEpochDay() * PLACES_A_DAY + n) % Section.values().length)];
+                        Section section = Section.values()[
+                                (int) ((day.toEpochDay() * PLACES_A_DAY + n) % Section.values().length)];
                         int tangles = random.nextDouble() < 0.2 ? 1 : 0;
                         insert(plan, id, n, section.name());
-                        insert(event, new UUID(random.nextLong(), random.nextLong()).toString(), id, dog, begun.replace("Z", ".%03dZ".formatted(n)),
-                                day.toString(), section.name(), tangles == 0 ? "GLIDES" : "TANGLES_CLEARED", tangles);
+                        insert(
+                                event,
+                                new UUID(random.nextLong(), random.nextLong()).toString(),
+                                id,
+                                dog,
+                                begun.replace("Z", ".%03dZ".formatted(n)),
+                                day.toString(),
+                                section.name(),
+                                tangles == 0 ? "GLIDES" : "TANGLES_CLEARED",
+                                tangles);
                         records++;
                     }
                 }
@@ -220,8 +261,12 @@ public final class Years {
     }
 
     private String send(String method, String path, String json) throws IOException, InterruptedException {
-        var answer = http.send(HttpRequest.newBuilder(URI.create(URL + path)).header("Content-Type", "application/json")
-                .method(method, BodyPublishers.ofString(json)).build(), BodyHandlers.ofString());
+        var answer = http.send(
+                HttpRequest.newBuilder(URI.create(URL + path))
+                        .header("Content-Type", "application/json")
+                        .method(method, BodyPublishers.ofString(json))
+                        .build(),
+                BodyHandlers.ofString());
         if (answer.statusCode() >= 300) {
             throw new IllegalStateException(path + " answered " + answer.statusCode() + " " + answer.body());
         }

@@ -25,11 +25,10 @@ import rustictangle.core.kit.Match;
 /** Plain dogs and coats for the tests. */
 public final class Dogs {
 
-    private Dogs() { }
+    private Dogs() {}
 
     public static Dog adult(double kilograms) {
-        return new Dog(new Mass(kilograms), LifeStage.ADULT, false, Skin.SOUND, History.GENTLE,
-                Set.of(), Set.of());
+        return new Dog(new Mass(kilograms), LifeStage.ADULT, false, Skin.SOUND, History.GENTLE, Set.of(), Set.of());
     }
 
     public static Dog with(LifeStage stage, History history) {

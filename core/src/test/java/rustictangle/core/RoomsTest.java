@@ -14,41 +14,59 @@ import org.junit.jupiter.api.Test;
 /** The house's one direction: a room uses only the rooms above it. */
 class RoomsTest {
 
-    private static final String[] ROOMS =
-            {"dog", "coat", "kit", "trust", "rhythm", "routine", "session", "visit", "plan"};
+    private static final String[] ROOMS = {
+        "dog", "coat", "kit", "trust", "rhythm", "routine", "session", "visit", "plan"
+    };
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
             .importPackages("rustictangle.core");
 
     @Test
     void aRoomUsesOnlyTheRoomsAboveIt() {
-        LayeredArchitecture house = layeredArchitecture().consideringOnlyDependenciesInAnyPackage(
-                "rustictangle.core..")
-                .ignoreDependency(DescribedPredicate.alwaysTrue(), equivalentTo(Reason.class).or(equivalentTo(Refused.class)));
+        LayeredArchitecture house = layeredArchitecture()
+                .consideringOnlyDependenciesInAnyPackage("rustictangle.core..")
+                .ignoreDependency(
+                        DescribedPredicate.alwaysTrue(),
+                        equivalentTo(Reason.class).or(equivalentTo(Refused.class)));
         for (String room : ROOMS) {
             house = house.layer(room).definedBy("rustictangle.core." + room + "..");
         }
-        house.whereLayer("dog").mayNotAccessAnyLayer()
-                .whereLayer("coat").mayOnlyAccessLayers("dog")
-                .whereLayer("kit").mayOnlyAccessLayers("dog", "coat")
-                .whereLayer("trust").mayOnlyAccessLayers("dog", "coat", "kit")
-                .whereLayer("rhythm").mayOnlyAccessLayers("dog", "coat")
-                .whereLayer("routine").mayOnlyAccessLayers("dog", "coat", "kit", "trust", "rhythm")
-                .whereLayer("session").mayOnlyAccessLayers("dog", "coat", "kit", "trust", "rhythm", "routine")
-                .whereLayer("visit").mayOnlyAccessLayers("dog", "coat", "rhythm", "routine")
-                .whereLayer("plan").mayOnlyAccessLayers("dog", "kit", "rhythm", "routine")
+        house.whereLayer("dog")
+                .mayNotAccessAnyLayer()
+                .whereLayer("coat")
+                .mayOnlyAccessLayers("dog")
+                .whereLayer("kit")
+                .mayOnlyAccessLayers("dog", "coat")
+                .whereLayer("trust")
+                .mayOnlyAccessLayers("dog", "coat", "kit")
+                .whereLayer("rhythm")
+                .mayOnlyAccessLayers("dog", "coat")
+                .whereLayer("routine")
+                .mayOnlyAccessLayers("dog", "coat", "kit", "trust", "rhythm")
+                .whereLayer("session")
+                .mayOnlyAccessLayers("dog", "coat", "kit", "trust", "rhythm", "routine")
+                .whereLayer("visit")
+                .mayOnlyAccessLayers("dog", "coat", "rhythm", "routine")
+                .whereLayer("plan")
+                .mayOnlyAccessLayers("dog", "kit", "rhythm", "routine")
                 .check(CORE);
     }
 
     @Test
     void theCoreKnowsNoFrameworkNoDatabaseAndNoClock() {
-        ArchRuleDefinition.noClasses().should().dependOnClassesThat().resideInAnyPackage(
-                "org.springframework..", "java.sql..", "javax.sql..", "java.io..", "java.nio..", "java.net..")
+        ArchRuleDefinition.noClasses()
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage(
+                        "org.springframework..", "java.sql..", "javax.sql..", "java.io..", "java.nio..", "java.net..")
                 .check(CORE);
-        ArchRuleDefinition.noClasses().should()
+        ArchRuleDefinition.noClasses()
+                .should()
                 .callMethod(java.time.LocalDate.class, "now")
-                .orShould().callMethod(java.time.Instant.class, "now")
-                .orShould().callMethod(Math.class, "random")
+                .orShould()
+                .callMethod(java.time.Instant.class, "now")
+                .orShould()
+                .callMethod(Math.class, "random")
                 .check(CORE);
     }
 }

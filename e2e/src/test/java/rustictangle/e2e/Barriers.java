@@ -10,7 +10,7 @@ import java.util.List;
 /** Serious barriers for people who cannot see or point well, as axe finds them. */
 final class Barriers {
 
-    private Barriers() { }
+    private Barriers() {}
 
     static void assertNone(Page page, String where) {
         assertNone(axe(page), where);
@@ -29,12 +29,16 @@ final class Barriers {
     private static void assertNone(AxeBuilder axe, String where) {
         List<String> serious = axe.analyze().getViolations().stream()
                 .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
-                .map(Barriers::describe).toList();
+                .map(Barriers::describe)
+                .toList();
         assertEquals(List.of(), serious, where);
     }
 
     private static String describe(Rule rule) {
-        return rule.getId() + ": " + rule.getNodes().stream().limit(3)
-                .map(node -> node.getHtml() + " " + node.getFailureSummary()).toList();
+        return rule.getId() + ": "
+                + rule.getNodes().stream()
+                        .limit(3)
+                        .map(node -> node.getHtml() + " " + node.getFailureSummary())
+                        .toList();
     }
 }

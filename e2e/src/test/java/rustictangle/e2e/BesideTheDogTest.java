@@ -35,7 +35,8 @@ class BesideTheDogTest extends Browsing {
         SessionView session = open(page, 2, "BACK", "CHEST");
         page.keyboard().press("Space");
         session.next().waitFor();
-        int layers = Integer.parseInt(page.getByText(Pattern.compile("of \\d+, each")).textContent().replaceAll("(?s).*?(\\d+).*", "$1"));
+        int layers = Integer.parseInt(
+                page.getByText(Pattern.compile("of \\d+, each")).textContent().replaceAll("(?s).*?(\\d+).*", "$1"));
         for (int layer = 1; layer < layers; layer++) {
             assertThat(page.getByText(Pattern.compile("^Layer " + layer + " "))).isVisible();
             page.keyboard().press("Space");
@@ -87,7 +88,8 @@ class BesideTheDogTest extends Browsing {
         SessionView session = open(page, 3, "BACK");
         assertThat(session.firstStroke()).isVisible();
         Barriers.assertNone(page, "checklist");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("damp or wet")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("damp or wet"))
+                .click();
         assertThat(page.getByText("Not yet: dry it to the skin first")).isVisible();
         page.locator("[data-section=SIDE_LEFT]").first().click();
         assertThat(page.getByText("Knots felt: left side.")).isVisible();
@@ -98,10 +100,12 @@ class BesideTheDogTest extends Browsing {
         assertThat(session.place()).containsText("left side", ignoreCase());
         assertThat(page.getByText("You felt a knot here.")).isVisible();
         // By touch: a no, asked once more; a second no ends it well.
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Opts out")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Opts out"))
+                .click();
         assertThat(session.heading("Hands off; then ask once more")).isVisible();
         page.getByText("It comes back: ask here").click();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Opts out")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Opts out"))
+                .click();
         assertThat(session.heading("The dog has had enough")).isVisible();
     }
 
@@ -169,7 +173,9 @@ class BesideTheDogTest extends Browsing {
     /** A session of its own for this dog, its checklist open. */
     private static SessionView open(Page page, int dog, String... sections) throws Exception {
         UUID id = UUID.randomUUID();
-        app.send("POST", "api/dogs/" + dog + "/sessions",
+        app.send(
+                "POST",
+                "api/dogs/" + dog + "/sessions",
                 "{\"id\": \"" + id + "\", \"sections\": [\"" + String.join("\", \"", sections) + "\"]}");
         page.navigate(app.url() + "dogs/" + dog + "/sessions/" + id);
         SessionView session = new SessionView(page);
@@ -178,6 +184,10 @@ class BesideTheDogTest extends Browsing {
     }
 
     private static List<String> found(String json, String regex) {
-        return Pattern.compile(regex).matcher(json).results().map(match -> match.group(1)).toList();
+        return Pattern.compile(regex)
+                .matcher(json)
+                .results()
+                .map(match -> match.group(1))
+                .toList();
     }
 }

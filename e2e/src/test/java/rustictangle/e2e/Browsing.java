@@ -37,10 +37,17 @@ abstract class Browsing {
         // Generous: a shared machine may give the browser a tenth of its time for a while.
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         playwright = Playwright.create();
-        browser = playwright.chromium().launch(new BrowserType.LaunchOptions()
-                .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
-                .setArgs(List.of("--no-sandbox", "--disable-gpu", "--no-first-run",
-                        "--disable-background-networking", "--disable-component-update", "--disable-sync")));
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
+                        .setArgs(List.of(
+                                "--no-sandbox",
+                                "--disable-gpu",
+                                "--no-first-run",
+                                "--disable-background-networking",
+                                "--disable-component-update",
+                                "--disable-sync")));
     }
 
     @AfterAll
@@ -66,7 +73,9 @@ abstract class Browsing {
 
     BrowserContext context(int width, int height) {
         BrowserContext context = browser.newContext(new Browser.NewContextOptions()
-                .setViewportSize(width, height).setColorScheme(ColorScheme.LIGHT).setReducedMotion(ReducedMotion.REDUCE));
+                .setViewportSize(width, height)
+                .setColorScheme(ColorScheme.LIGHT)
+                .setReducedMotion(ReducedMotion.REDUCE));
         contexts.add(context);
         context.setDefaultTimeout(2 * PATIENCE_MS);
         context.onPage(page -> page.onPageError(pageErrors::add));
@@ -74,7 +83,9 @@ abstract class Browsing {
     }
 
     static void tabTo(Page page, String name) {
-        tabUntil(page, "(e, name) => (e.getAttribute('aria-label') ?? (e.labels?.[0]?.textContent || e.textContent)).trim() === name",
+        tabUntil(
+                page,
+                "(e, name) => (e.getAttribute('aria-label') ?? (e.labels?.[0]?.textContent || e.textContent)).trim() === name",
                 name);
     }
 

@@ -109,7 +109,8 @@ class CoatTest extends Browsing {
         CoatView coat = new CoatView(page);
         assertThat(coat.region("Body")).containsText("double, 50 mm");
         assertThat(coat.region("Tail")).containsText("feathered, 100 mm");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .click();
         assertThat(coat.region("Tail")).containsText("curly, 40 mm");
     }
 
@@ -128,7 +129,8 @@ class CoatTest extends Browsing {
         assertThat(page.getByText("0.35 mm a day")).isVisible();
         assertThat(page.getByText("Assumed for ever-growing hair")).hasCount(1);
         assertThat(page.getByText("The reading of Thu 14 May is gone")).isVisible();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .click();
         assertThat(page.getByText("± 0.14 mm a day")).isVisible();
         measure(page, "2026-05-14", "6400");
         assertThat(page.getByText("Hair is 1 to 400 mm long")).isVisible();
@@ -142,10 +144,14 @@ class CoatTest extends Browsing {
     }
 
     private static long addDog(String name, String breed) throws Exception {
-        String answer = app.send("POST", "api/dogs", """
+        String answer = app.send(
+                "POST",
+                "api/dogs",
+                """
                 {"name": "%s", "breed": "%s", "kilograms": 12, "lifeStage": "ADULT", "flatFace": false, "neutered": true, "skin": "SOUND",
                  "history": "GENTLE", "wears": [], "habits": []}
-                """.formatted(name, breed));
+                """
+                        .formatted(name, breed));
         return Long.parseLong(answer.replaceAll("^\\{\"id\":(\\d+).*", "$1"));
     }
 }

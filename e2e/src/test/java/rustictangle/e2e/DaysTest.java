@@ -57,11 +57,13 @@ class DaysTest extends Browsing {
         assertThat(today).containsText("Nothing to brush in that time");
         page.getByLabel("I have").fill("20");
         int places = Integer.parseInt(today.textContent().replaceFirst("(?s).*?(\\d+) places?.*", "$1"));
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Begin with "))).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Begin with ")))
+                .click();
         new SessionView(page).start();
         assertThat(page.locator("progress")).hasAttribute("max", String.valueOf(places));
         HomeView.open(page, demo.url());
-        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Go on with ")))).isVisible();
+        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Go on with "))))
+                .isVisible();
     }
 
     private static int minutes(Locator today) {
@@ -78,11 +80,14 @@ class DaysTest extends Browsing {
             Page page = laptop();
             page.navigate(sunday.url() + THIMBLE + "when");
             Locator due = page.locator("tbody");
-            Locator soaked = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("got soaked and dried by itself"));
+            Locator soaked = page.getByRole(
+                    AriaRole.BUTTON, new Page.GetByRoleOptions().setName("got soaked and dried by itself"));
             due.waitFor();
             String before = due.textContent();
             for (String day : List.of("today", "yesterday", "2 days ago")) {
-                page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Day")).getByText(day).click();
+                page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Day"))
+                        .getByText(day)
+                        .click();
                 soaked.click();
                 assertThat(soaked).hasAttribute("aria-pressed", "true");
             }
@@ -90,32 +95,44 @@ class DaysTest extends Browsing {
             page.reload();
             assertThat(due).not().hasText(before);
             String wet = due.textContent();
-            page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Day")).getByText("2 days ago").click();
+            page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Day"))
+                    .getByText("2 days ago")
+                    .click();
             soaked.click();
             assertThat(due).not().hasText(wet);
             soaked.click();
             assertThat(due).hasText(wet);
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("was bathed")).click();
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("left armpit").setExact(true)).click();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("was bathed"))
+                    .click();
+            page.getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName("left armpit").setExact(true))
+                    .click();
             assertThat(page.locator("[data-rule='rhythm.life']")).isVisible();
         }
         try (RunningApp aWeekLater = RunningApp.start(data, "2026-05-22T09:00:00Z", false)) {
             Page page = laptop();
             page.navigate(aWeekLater.url());
             assertThat(page.locator("[data-test=today]")).containsText("Thimble");
-            assertFalse(page.locator("main").textContent().matches("(?si).*(missed|late|forgot|should have|neglect).*"), "no scolding");
-            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("The days to come")).click();
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("So many minutes a day")).click();
+            assertFalse(
+                    page.locator("main").textContent().matches("(?si).*(missed|late|forgot|should have|neglect).*"),
+                    "no scolding");
+            page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("The days to come"))
+                    .click();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("So many minutes a day"))
+                    .click();
             Locator first = page.getByLabel(Pattern.compile("^Minutes on ")).first();
             first.fill("15");
             first.press("Enter");
             assertThat(page.getByText("Fri: 15 minutes.")).isVisible();
             assertThat(page.locator(".days .sum").first()).hasText(Pattern.compile("^([0-9]|1[0-5])(½)? min$"));
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                    .click();
             assertThat(first).not().hasValue("15");
             page.reload();
             assertThat(first).not().hasValue("15");
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("As long as it takes")).click();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("As long as it takes"))
+                    .click();
             assertThat(first).hasCount(0);
         }
     }
@@ -125,7 +142,8 @@ class DaysTest extends Browsing {
         Page page = laptop();
         page.navigate(demo.url() + THIMBLE + "when/thread");
         Locator readout = page.locator(".readout");
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Until the groom, in 24 days"))).isVisible();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Until the groom, in 24 days")))
+                .isVisible();
         tabTo(page, "back");
         assertThat(readout).containsText("Thu 14 May");
         page.keyboard().press("ArrowRight");
@@ -133,20 +151,27 @@ class DaysTest extends Browsing {
         assertThat(readout).containsText("Sat 16 May");
         page.keyboard().press("ArrowDown");
         assertThat(readout).containsText("left side", ignoreCase());
-        assertThat(page.locator(":focus")).hasAttribute("aria-valuetext", Pattern.compile("Sat 16 May.*with the plan.*if nothing is done"));
+        assertThat(page.locator(":focus"))
+                .hasAttribute("aria-valuetext", Pattern.compile("Sat 16 May.*with the plan.*if nothing is done"));
         page.keyboard().press("End");
         assertThat(readout).containsText("Sun 7 Jun");
         String end = page.locator(":focus").getAttribute("aria-valuetext");
         String nothing = end.replaceFirst(".* and ([0-9.+]+) mats?$", "$1");
         press(page, "As a table");
-        Locator row = page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("^left side", Pattern.CASE_INSENSITIVE)));
+        Locator row = page.getByRole(
+                AriaRole.ROW,
+                new Page.GetByRoleOptions().setName(Pattern.compile("^left side", Pattern.CASE_INSENSITIVE)));
         assertEquals(nothing, row.getByRole(AriaRole.CELL).nth(2).textContent());
         press(page, "no groom");
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("The next 28 days"))).isVisible();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Until the groom, in 24 days"))).isVisible();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("The next 28 days")))
+                .isVisible();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Until the groom, in 24 days")))
+                .isVisible();
         page.navigate(demo.url() + THIMBLE + "when/learned");
-        assertThat(page.getByText(Pattern.compile("not every \\d+ days")).first()).isVisible();
+        assertThat(page.getByText(Pattern.compile("not every \\d+ days")).first())
+                .isVisible();
     }
 
     @Test
@@ -156,7 +181,8 @@ class DaysTest extends Browsing {
         assertThat(page.locator("[data-test=groom]")).containsText("Sun 7 Jun");
         page.getByLabel("Move it to").fill("2026-06-10");
         assertThat(page.locator("[data-test=groom]")).containsText("Wed 10 Jun");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .click();
         assertThat(page.locator("[data-test=groom]")).containsText("Sun 7 Jun");
         page.getByLabel("Move it to").fill("2026-05-01");
         assertThat(page.getByText("The next groom is after today")).isVisible();
@@ -178,7 +204,8 @@ class DaysTest extends Browsing {
         page.getByLabel("Tell me").selectOption("minutes");
         assertThat(answer).containsText("a year costs about €");
         page.getByText("As a table").click();
-        assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("^6 weeks")))).containsText("€");
+        assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("^6 weeks"))))
+                .containsText("€");
     }
 
     @Test
@@ -199,7 +226,8 @@ class DaysTest extends Browsing {
             page.navigate(app.url() + THIMBLE + "groom");
             yesOrNo(page, "No, the groom on Sun 7 Jun did not take place");
             assertThat(asked).not().isVisible();
-            assertThat(page.getByText("No groom on Sun 7 Jun: nothing changes.")).isVisible();
+            assertThat(page.getByText("No groom on Sun 7 Jun: nothing changes."))
+                    .isVisible();
             page.navigate(app.url());
             assertThat(page.locator("[data-test=today]")).isVisible();
             assertThat(asked).not().isVisible();
@@ -207,7 +235,8 @@ class DaysTest extends Browsing {
     }
 
     private static void yesOrNo(Page page, String name) {
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name)).press("Enter");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name))
+                .press("Enter");
     }
 
     @Test
@@ -215,12 +244,21 @@ class DaysTest extends Browsing {
         Page page = laptop();
         page.navigate(demo.url() + THIMBLE + "groom/sheet");
         page.getByLabel("Your wish").fill("Leave the beard, please.");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep")).click();
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Our wish").setExact(true))).isVisible();
-        try (PDDocument printed = Loader.loadPDF(page.pdf(new Page.PdfOptions().setFormat("A4").setLandscape(true)))) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep"))
+                .click();
+        assertThat(page.getByRole(
+                        AriaRole.HEADING,
+                        new Page.GetByRoleOptions().setName("Our wish").setExact(true)))
+                .isVisible();
+        try (PDDocument printed =
+                Loader.loadPDF(page.pdf(new Page.PdfOptions().setFormat("A4").setLandscape(true)))) {
             assertEquals(1, printed.getNumberOfPages());
             String text = new PDFTextStripper().getText(printed);
-            for (String said : List.of("Thimble, for the groomer", "Leave the beard, please.", "Last combed to the skin", "frightened by an earlier groom")) {
+            for (String said : List.of(
+                    "Thimble, for the groomer",
+                    "Leave the beard, please.",
+                    "Last combed to the skin",
+                    "frightened by an earlier groom")) {
                 assertTrue(text.replaceAll("\\s+", " ").contains(said), said + " in " + text);
             }
             assertFalse(text.contains("Keep"), "no buttons on paper");
@@ -238,14 +276,16 @@ class DaysTest extends Browsing {
         page.waitForDownload(() -> page.getByText("everything as JSON").click()).saveAs(file);
         demo.send("DELETE", "api/dogs/4", "");
         page.getByLabel("Take over a JSON file").setInputFiles(file);
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Replace everything by everything.json")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Replace everything by everything.json"))
+                .click();
         assertThat(page.getByText("Everything is as in the file.")).isVisible();
         page.navigate(demo.url());
         assertThat(new HomeView(page).dog("Pintle")).isVisible();
         page.navigate(demo.url() + "settings");
         Path foreign = Files.writeString(folder.resolve("foreign.json"), "{\"dogs\": []}");
         page.getByLabel("Take over a JSON file").setInputFiles(foreign);
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Replace everything by foreign.json")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Replace everything by foreign.json"))
+                .click();
         assertThat(page.getByText("Nothing was changed")).isVisible();
         page.navigate(demo.url() + "messages");
         assertThat(page.getByText("simulated one")).isVisible();
@@ -270,7 +310,8 @@ class DaysTest extends Browsing {
         enough.set(true);
         assertTrue(entries.get() > 0);
         busy.shutdown();
-        try (RunningApp fresh = RunningApp.restored(Files.createDirectories(folder.resolve("fresh")).resolve("own.db"), copy, MORNING)) {
+        try (RunningApp fresh = RunningApp.restored(
+                Files.createDirectories(folder.resolve("fresh")).resolve("own.db"), copy, MORNING)) {
             HomeView home = HomeView.open(laptop(), fresh.url());
             for (String dog : List.of("Oakum", "Gannet", "Thimble", "Pintle")) {
                 assertThat(home.dog(dog)).isVisible();
@@ -280,11 +321,19 @@ class DaysTest extends Browsing {
 
     /** The whole coat of Thimble, whatever is in training. */
     private static void combEverywhere(RunningApp app) throws Exception {
-        String[] sections = app.send("GET", "api/sections", "").replaceAll("(?s)[^A-Z_]*?\"section\":\"([A-Z_]+)\".*?(?=\"section\"|$)", "$1 ").trim().split(" ");
+        String[] sections = app.send("GET", "api/sections", "")
+                .replaceAll("(?s)[^A-Z_]*?\"section\":\"([A-Z_]+)\".*?(?=\"section\"|$)", "$1 ")
+                .trim()
+                .split(" ");
         UUID session = UUID.randomUUID();
-        app.send("POST", "api/" + THIMBLE + "sessions", "{\"id\": \"%s\", \"sections\": [\"%s\"]}".formatted(session, String.join("\", \"", sections)));
+        app.send(
+                "POST",
+                "api/" + THIMBLE + "sessions",
+                "{\"id\": \"%s\", \"sections\": [\"%s\"]}".formatted(session, String.join("\", \"", sections)));
         for (String section : sections) {
-            app.send("POST", "api/" + THIMBLE + "sessions/" + session + "/events",
+            app.send(
+                    "POST",
+                    "api/" + THIMBLE + "sessions/" + session + "/events",
                     "{\"id\": \"%s\", \"type\": \"SECTION_DONE\", \"section\": \"%s\", \"comb\": \"GLIDES\", \"tangles\": 0, \"signal\": \"RELAXED\"}"
                             .formatted(UUID.randomUUID(), section));
         }

@@ -44,8 +44,8 @@ class DemoCommandTest {
     private static void printsItsAddressAndEndsOnCtrlC(Process demo) throws Exception {
         Path data = null;
         String address = null;
-        BufferedReader output = new BufferedReader(
-                new InputStreamReader(demo.getInputStream(), StandardCharsets.UTF_8));
+        BufferedReader output =
+                new BufferedReader(new InputStreamReader(demo.getInputStream(), StandardCharsets.UTF_8));
         for (String line = output.readLine(); line != null; line = output.readLine()) {
             if (line.startsWith("Data is kept in ")) {
                 data = Path.of(line.substring("Data is kept in ".length()));
@@ -55,9 +55,10 @@ class DemoCommandTest {
                 break;
             }
         }
-        HttpResponse<String> home = HttpClient.newHttpClient().send(
-                HttpRequest.newBuilder(URI.create(address + "api/home")).build(),
-                HttpResponse.BodyHandlers.ofString());
+        HttpResponse<String> home = HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create(address + "api/home")).build(),
+                        HttpResponse.BodyHandlers.ofString());
         assertTrue(home.body().contains("Oakum"), home.body());
         assertFalse(data.startsWith(Path.of(System.getProperty("user.home"), ".local")), "the owner's folder: " + data);
 

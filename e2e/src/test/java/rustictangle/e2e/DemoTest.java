@@ -38,10 +38,12 @@ class DemoTest extends Browsing {
         HomeView home = HomeView.open(laptop(), app.url());
         for (String dog : List.of("Oakum", "Gannet", "Thimble", "Pintle")) {
             assertThat(home.dog(dog)).containsText("due");
-            assertThat(home.dog(dog).getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Begin"))).isVisible();
+            assertThat(home.dog(dog).getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Begin")))
+                    .isVisible();
             assertThat(home.dog(dog)).containsText("Practice");
         }
-        assertThat(home.dog("Oakum").page().getByText("everything in it is made up")).isVisible();
+        assertThat(home.dog("Oakum").page().getByText("everything in it is made up"))
+                .isVisible();
     }
 
     @Test
@@ -49,7 +51,9 @@ class DemoTest extends Browsing {
         Page page = phone();
         page.navigate(app.url() + "dogs/1/routine");
         RoutineView routine = new RoutineView(page);
-        int steps = routine.steps().all().isEmpty() ? waitForSteps(routine) : routine.steps().count();
+        int steps = routine.steps().all().isEmpty()
+                ? waitForSteps(routine)
+                : routine.steps().count();
         SessionView session = routine.begin();
         for (int i = 0; i < steps; i++) {
             assertThat(page.locator("progress")).hasAttribute("value", String.valueOf(i));
@@ -69,7 +73,8 @@ class DemoTest extends Browsing {
         Page page = laptop();
         page.navigate(app.url() + "dogs/3/routine");
         SessionView session = new RoutineView(page).begin();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Skip")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Skip"))
+                .click();
         assertThat(page.locator("progress")).hasAttribute("value", "1");
         session.keys();
         assertThat(session.heading("What does the comb say?")).isVisible();
@@ -90,7 +95,8 @@ class DemoTest extends Browsing {
         assertThat(page.getByText("These wait")).isVisible();
         int many = routine.steps().count();
         assertThat(page.getByText("10 minutes")).isVisible();
-        assertThat(page.getByText(Pattern.compile("the " + many + " places that matter most"))).isVisible();
+        assertThat(page.getByText(Pattern.compile("the " + many + " places that matter most")))
+                .isVisible();
         routine.minutes("4");
         assertTrue(routine.steps().count() < many, many + " places");
         page.getByText("all that is due").click();
@@ -103,7 +109,8 @@ class DemoTest extends Browsing {
         page.navigate(app.url() + "settings");
         page.getByLabel("Inches").check();
         page.getByLabel("Pounds").check();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep"))
+                .click();
         page.getByText("Kept.").waitFor();
         page.navigate(app.url() + "dogs/1/tools");
         assertThat(page.getByText("38.6 lb")).isVisible();
@@ -114,7 +121,8 @@ class DemoTest extends Browsing {
         page.navigate(app.url() + "settings");
         page.getByLabel("Millimetres").check();
         page.getByLabel("Kilograms").check();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep"))
+                .click();
         page.getByText("Kept.").waitFor();
     }
 
@@ -124,7 +132,8 @@ class DemoTest extends Browsing {
         page.navigate(app.url() + "dogs/2/when");
         page.locator("[data-section=BACK]").first().waitFor();
         // Every point well inside the body belongs to exactly one section's area.
-        Object wrong = page.evaluate("""
+        Object wrong = page.evaluate(
+                """
                 () => {
                   const svg = document.querySelector('svg.side')
                   const outline = svg.querySelector('clipPath path')
@@ -192,8 +201,10 @@ class DemoTest extends Browsing {
         Barriers.assertNone(page, "tease");
         assertThat(page.getByText("No scissors near it")).isVisible();
         // Keys are heeded again once the first try is stored.
-        page.waitForResponse(answer -> answer.url().endsWith("/events"), () -> page.keyboard().press("2"));
-        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Not yet"))).isEnabled();
+        page.waitForResponse(answer -> answer.url().endsWith("/events"), () -> page.keyboard()
+                .press("2"));
+        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Not yet")))
+                .isEnabled();
         page.keyboard().press("2");
         assertThat(session.heading("Leave it, and come back")).isVisible();
         page.reload();
@@ -233,7 +244,8 @@ class DemoTest extends Browsing {
     void whatTheDayDidIsSaidWithOneTapBringsBrushingForwardAndIsTakenBackWithAnother() {
         Page page = laptop();
         page.navigate(app.url() + "dogs/3/when");
-        Locator soaked = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("got soaked and dried by itself"));
+        Locator soaked =
+                page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("got soaked and dried by itself"));
         assertThat(page.getByText("It rained yesterday (simulated weather).")).isVisible();
         Locator due = page.locator("tbody");
         String before = due.textContent();
@@ -246,7 +258,9 @@ class DemoTest extends Browsing {
         assertThat(soaked).hasAttribute("aria-pressed", "false");
         assertThat(due).hasText(before);
         page.getByText("It got soaked").click();
-        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Day")).getByText("yesterday").click();
+        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Day"))
+                .getByText("yesterday")
+                .click();
         assertThat(soaked).hasAttribute("aria-pressed", "true");
         soaked.click();
         assertThat(soaked).hasAttribute("aria-pressed", "false");

@@ -37,8 +37,10 @@ class FirstDogTest extends Browsing {
         Path data = folder.resolve("first.db");
         Page page = laptop();
         try (RunningApp app = RunningApp.start(data, MORNING, false)) {
-            CoatView coat = HomeView.open(page, app.url()).addFirstDog()
-                    .describe("Gannet", "14", "wears a harness", "swims").onToTheCoat();
+            CoatView coat = HomeView.open(page, app.url())
+                    .addFirstDog()
+                    .describe("Gannet", "14", "wears a harness", "swims")
+                    .onToTheCoat();
             coat.kind("curly").length("32");
             coat.pointAt("FRONT_LEG_LEFT");
             assertThat(coat.region("Legs and feet")).hasAttribute("aria-pressed", "true");
@@ -136,7 +138,8 @@ class FirstDogTest extends Browsing {
             tabToSection(page);
             page.keyboard().press("ArrowRight");
             page.keyboard().press("Enter");
-            assertThat(page.locator("[data-section][aria-pressed=true]").first()).isVisible();
+            assertThat(page.locator("[data-section][aria-pressed=true]").first())
+                    .isVisible();
             tabTo(page, "On to the tools");
             page.keyboard().press("Enter");
             assertThat(page.getByText("Which tool goes where")).isVisible();

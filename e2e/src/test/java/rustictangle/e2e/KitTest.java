@@ -44,14 +44,19 @@ class KitTest extends Browsing {
 
         DrawerView drawer = DrawerView.open(page, app.url());
         drawer.press("Add a tool");
-        drawer.pick("pin brush").pinLength("35").choose("Pad", "Soft").choose("Tips", "Ground smooth").choose("Head", "Oval");
+        drawer.pick("pin brush")
+                .pinLength("35")
+                .choose("Pad", "Soft")
+                .choose("Tips", "Ground smooth")
+                .choose("Head", "Oval");
         page.getByLabel("What you call it").fill("the long soft one");
         drawer.putIn();
         assertThat(drawer.tool("the long soft one")).containsText("35 mm, soft");
 
         page.navigate(app.url() + "dogs/3/tools/buy");
         assertThat(tools.heading("Nothing to buy")).isVisible();
-        assertThat(ToolsView.open(page, app.url(), 3).pointAt("BACK", "back")).containsText("the long soft one", ignoreCase());
+        assertThat(ToolsView.open(page, app.url(), 3).pointAt("BACK", "back"))
+                .containsText("the long soft one", ignoreCase());
     }
 
     @Test
@@ -59,14 +64,23 @@ class KitTest extends Browsing {
         Page page = laptop();
         Locator chest = ToolsView.open(page, app.url(), 3).pointAt("CHEST", "chest");
         assertThat(chest).containsText("The all-round", ignoreCase());
-        chest.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("the puppy brush")).click();
+        chest.getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText("the puppy brush"))
+                .click();
         Locator table = chest.getByRole(AriaRole.TABLE);
-        Locator pins = table.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText(Pattern.compile("pin length")));
+        Locator pins = table.getByRole(AriaRole.ROW)
+                .filter(new Locator.FilterOptions().setHasText(Pattern.compile("pin length")));
         assertThat(pins).containsText("27 mm");
         assertThat(pins).containsText("18 mm");
         assertThat(pins).containsText("22 mm to 27 mm");
-        assertThat(chest.getByRole(AriaRole.IMG, new Locator.GetByRoleOptions().setName(Pattern.compile(
-                "the all-round: 27 mm stops 93 mm above the skin.*the puppy brush: 18 mm stops 102 mm")))).isVisible();
+        assertThat(
+                        chest.getByRole(
+                                AriaRole.IMG,
+                                new Locator.GetByRoleOptions()
+                                        .setName(
+                                                Pattern.compile(
+                                                        "the all-round: 27 mm stops 93 mm above the skin.*the puppy brush: 18 mm stops 102 mm"))))
+                .isVisible();
         Barriers.assertNone(page, "two tools compared");
     }
 
@@ -85,7 +99,9 @@ class KitTest extends Browsing {
         drawer.press("I have replaced it");
         assertThat(drawer.tool("the soft slicker")).containsText("not looked over");
         page.navigate(app.url() + "dogs/2/tools");
-        assertThat(page.getByRole(AriaRole.HEADING).filter(new Locator.FilterOptions().setHasText("the soft slicker")).first())
+        assertThat(page.getByRole(AriaRole.HEADING)
+                        .filter(new Locator.FilterOptions().setHasText("the soft slicker"))
+                        .first())
                 .isVisible();
     }
 
@@ -103,7 +119,8 @@ class KitTest extends Browsing {
         assertThat(page.getByLabel("length in")).hasValue("240");
         drawer.pinLength("24").putIn();
         assertThat(page.getByText("In the drawer: slicker.")).isVisible();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .click();
         assertThat(drawer.tool("not looked over")).hasCount(0);
     }
 
@@ -111,25 +128,46 @@ class KitTest extends Browsing {
     void anotherSchoolIsChosenForOneDogAndTakenBack() {
         Page page = laptop();
         page.navigate(app.url() + "dogs/2/tools/schools");
-        page.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("No slicker yet")).click();
+        page.getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText("No slicker yet"))
+                .click();
         page.getByText("Kept for this dog").waitFor();
-        assertThat(ToolsView.open(page, app.url(), 2).pointAt("SIDE_LEFT", "left side")).containsText("the all-round", ignoreCase());
+        assertThat(ToolsView.open(page, app.url(), 2).pointAt("SIDE_LEFT", "left side"))
+                .containsText("the all-round", ignoreCase());
         page.navigate(app.url() + "dogs/2/tools/schools");
-        page.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("As each coat asks")).click();
+        page.getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText("As each coat asks"))
+                .click();
         page.getByText("Kept for this dog").waitFor();
-        assertThat(ToolsView.open(page, app.url(), 2).pointAt("SIDE_LEFT", "left side")).containsText("the soft slicker", ignoreCase());
+        assertThat(ToolsView.open(page, app.url(), 2).pointAt("SIDE_LEFT", "left side"))
+                .containsText("the soft slicker", ignoreCase());
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"dogs/1/tools/card", "dogs/2/tools/card", "dogs/3/tools/card", "dogs/4/tools/card", "dogs/2/coat/card"})
+    @ValueSource(
+            strings = {
+                "dogs/1/tools/card",
+                "dogs/2/tools/card",
+                "dogs/3/tools/card",
+                "dogs/4/tools/card",
+                "dogs/2/coat/card"
+            })
     void aCardPrintsOnOnePageWithBothSidesOfTheDogAndNoButtons(String card) {
         Page page = laptop();
         page.navigate(app.url() + card);
         page.getByText("Print").first().waitFor();
         page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
-        assertThat(page.getByText("Print", new Page.GetByTextOptions().setExact(true)).first()).isHidden();
-        assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("right side"))).isVisible();
-        String pdf = new String(page.pdf(new Page.PdfOptions().setFormat("A4").setPreferCSSPageSize(true)), StandardCharsets.ISO_8859_1);
-        assertEquals(1, Pattern.compile("/Type\\s*/Page\\b(?!s)").matcher(pdf).results().count(), card);
+        assertThat(page.getByText("Print", new Page.GetByTextOptions().setExact(true))
+                        .first())
+                .isHidden();
+        assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("right side")))
+                .isVisible();
+        String pdf = new String(
+                page.pdf(new Page.PdfOptions().setFormat("A4").setPreferCSSPageSize(true)),
+                StandardCharsets.ISO_8859_1);
+        assertEquals(
+                1,
+                Pattern.compile("/Type\\s*/Page\\b(?!s)").matcher(pdf).results().count(),
+                card);
     }
 }

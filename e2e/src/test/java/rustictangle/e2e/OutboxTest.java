@@ -50,21 +50,39 @@ class OutboxTest extends Browsing {
     @BeforeEach
     void aSessionThatHasBegun() throws Exception {
         session = UUID.randomUUID().toString();
-        app.send("POST", "api/dogs/2/sessions", "{\"id\": \"%s\", \"sections\": [\"BACK\", \"CHEST\"]}".formatted(session));
-        app.send("POST", "api/dogs/2/sessions/" + session + "/events", "{\"id\": \"%s\", \"type\": \"STARTED\"}".formatted(UUID.randomUUID()));
+        app.send(
+                "POST",
+                "api/dogs/2/sessions",
+                "{\"id\": \"%s\", \"sections\": [\"BACK\", \"CHEST\"]}".formatted(session));
+        app.send(
+                "POST",
+                "api/dogs/2/sessions/" + session + "/events",
+                "{\"id\": \"%s\", \"type\": \"STARTED\"}".formatted(UUID.randomUUID()));
     }
 
     @AfterEach
     void itEnds() throws Exception {
-        app.send("POST", "api/dogs/2/sessions/" + session + "/events", "{\"id\": \"%s\", \"type\": \"STOPPED\"}".formatted(UUID.randomUUID()));
+        app.send(
+                "POST",
+                "api/dogs/2/sessions/" + session + "/events",
+                "{\"id\": \"%s\", \"type\": \"STOPPED\"}".formatted(UUID.randomUUID()));
     }
 
     @Test
     void whateverTheServerAnswersAllArrivesInOrderOnce() throws Exception {
         Page page = laptop();
-        Deque<Consumer<Route>> answers = new ArrayDeque<>(List.of(fails(500), OutboxTest::storesAndGivesHalfAnAnswer, Route::resume, fails(503), Route::resume,
-                fails(429), Route::resume, Route::abort, Route::resume));
-        page.route(EVENTS, route -> (answers.isEmpty() ? (Consumer<Route>) Route::resume : answers.poll()).accept(route));
+        Deque<Consumer<Route>> answers = new ArrayDeque<>(List.of(
+                fails(500),
+                OutboxTest::storesAndGivesHalfAnAnswer,
+                Route::resume,
+                fails(503),
+                Route::resume,
+                fails(429),
+                Route::resume,
+                Route::abort,
+                Route::resume));
+        page.route(
+                EVENTS, route -> (answers.isEmpty() ? (Consumer<Route>) Route::resume : answers.poll()).accept(route));
         SessionView view = open(page);
         page.keyboard().press("t");
         assertThat(view.waiting()).isVisible();
@@ -104,8 +122,10 @@ class OutboxTest extends Browsing {
     void whatAnEarlierVersionLeftInTheBrowserIsSentToo() throws Exception {
         Page page = laptop();
         page.navigate(app.url());
-        page.evaluate("([session, id]) => localStorage.setItem(`outbox:session:${session}:001747213200000:0:${id}`,"
-                + " JSON.stringify({ id, type: 'TREAT_GIVEN' }))", List.of(session, UUID.randomUUID().toString()));
+        page.evaluate(
+                "([session, id]) => localStorage.setItem(`outbox:session:${session}:001747213200000:0:${id}`,"
+                        + " JSON.stringify({ id, type: 'TREAT_GIVEN' }))",
+                List.of(session, UUID.randomUUID().toString()));
         page.reload();
         allHasLeft(page);
         assertEquals(List.of("STARTED", "TREAT_GIVEN"), stored());
@@ -124,7 +144,8 @@ class OutboxTest extends Browsing {
             page.reload();
             page.getByText("This could not be kept").waitFor();
             Barriers.assertNone(page, "a final no");
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("I have read it")).click();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("I have read it"))
+                    .click();
             assertThat(page.getByText("This could not be kept")).not().isVisible();
         } finally {
             app.send("POST", "api/dogs/2/restore", "");
@@ -139,7 +160,8 @@ class OutboxTest extends Browsing {
     }
 
     private static void allHasLeft(Page page) {
-        page.waitForCondition(() -> Boolean.TRUE.equals(page.evaluate("() => !Object.keys(localStorage).some((key) => key.startsWith('outbox:'))")));
+        page.waitForCondition(() -> Boolean.TRUE.equals(
+                page.evaluate("() => !Object.keys(localStorage).some((key) => key.startsWith('outbox:'))")));
     }
 
     /** Each key, and what the page says once it has been taken. */
@@ -149,18 +171,25 @@ class OutboxTest extends Browsing {
     }
 
     private static Consumer<Route> fails(int status) {
-        return route -> route.fulfill(new Route.FulfillOptions().setStatus(status).setHeaders(Map.of("Retry-After", "1")).setBody("not now"));
+        return route -> route.fulfill(new Route.FulfillOptions()
+                .setStatus(status)
+                .setHeaders(Map.of("Retry-After", "1"))
+                .setBody("not now"));
     }
 
     private static void storesAndGivesHalfAnAnswer(Route route) {
         APIResponse answer = route.fetch();
-        route.fulfill(new Route.FulfillOptions().setStatus(answer.status()).setContentType("application/json").setBody(answer.text().substring(0, 40)));
+        route.fulfill(new Route.FulfillOptions()
+                .setStatus(answer.status())
+                .setContentType("application/json")
+                .setBody(answer.text().substring(0, 40)));
     }
 
     private List<String> stored() throws Exception {
         List<String> types = new ArrayList<>();
         try (Connection opened = DriverManager.getConnection("jdbc:sqlite:" + data);
-                PreparedStatement ask = opened.prepareStatement("SELECT type FROM session_event WHERE session_id = ? ORDER BY seq")) {
+                PreparedStatement ask =
+                        opened.prepareStatement("SELECT type FROM session_event WHERE session_id = ? ORDER BY seq")) {
             ask.setString(1, session);
             try (ResultSet row = ask.executeQuery()) {
                 while (row.next()) {

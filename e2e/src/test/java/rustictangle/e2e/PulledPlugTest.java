@@ -26,8 +26,20 @@ class PulledPlugTest extends Browsing {
         app.kill();
         try (RunningApp again = RunningApp.start(data, MORNING, true)) {
             String found = again.get(path + "/" + session);
-            assertEquals(2, Pattern.compile("\"outcome\":\"DONE\"").matcher(found).results().count(), found);
-            assertEquals(1, Pattern.compile("\"current\":\"BELLY\"").matcher(found).results().count(), found);
+            assertEquals(
+                    2,
+                    Pattern.compile("\"outcome\":\"DONE\"")
+                            .matcher(found)
+                            .results()
+                            .count(),
+                    found);
+            assertEquals(
+                    1,
+                    Pattern.compile("\"current\":\"BELLY\"")
+                            .matcher(found)
+                            .results()
+                            .count(),
+                    found);
         }
     }
 
@@ -58,6 +70,7 @@ class PulledPlugTest extends Browsing {
     private static String glides(String section) {
         return """
                 {"id": "%s", "type": "SECTION_DONE", "section": "%s", "comb": "GLIDES", "tangles": 0, "signal": "RELAXED"}
-                """.formatted(UUID.randomUUID(), section);
+                """
+                .formatted(UUID.randomUUID(), section);
     }
 }

@@ -36,8 +36,12 @@ public final class RunningApp implements AutoCloseable {
         List<String> command = new ArrayList<>(Command.OF_START);
         // Little is done often enough here to be worth more than the first compiler.
         command.addAll(1, List.of("-Duser.timezone=UTC", "-XX:TieredStopAtLevel=1"));
-        command.addAll(List.of("--server.port=" + port, "--rustictangle.data=" + data, "--rustictangle.clock=" + clock,
-                "--rustictangle.demo=" + demo, "--rustictangle.restore=" + restore));
+        command.addAll(List.of(
+                "--server.port=" + port,
+                "--rustictangle.data=" + data,
+                "--rustictangle.clock=" + clock,
+                "--rustictangle.demo=" + demo,
+                "--rustictangle.restore=" + restore));
         this.process = new ProcessBuilder(command).redirectErrorStream(true).start();
         Thread reader = new Thread(this::readOutput, "output of the application");
         reader.setDaemon(true);
@@ -47,14 +51,19 @@ public final class RunningApp implements AutoCloseable {
     /** How bin/start starts it: unpacked, with its classes kept ready. */
     private static final class Command {
 
-        private static final List<String> OF_START = of("""
+        private static final List<String> OF_START =
+                of("""
                 . ../bin/lib.sh; build >&2; printf '%s\\n' "${RUN[@]}"
                 """);
 
         private static List<String> of(String script) {
             try {
-                Process asked = new ProcessBuilder("bash", "-euc", script).redirectError(ProcessBuilder.Redirect.INHERIT).start();
-                List<String> lines = new String(asked.getInputStream().readAllBytes(), StandardCharsets.UTF_8).lines().toList();
+                Process asked = new ProcessBuilder("bash", "-euc", script)
+                        .redirectError(ProcessBuilder.Redirect.INHERIT)
+                        .start();
+                List<String> lines = new String(asked.getInputStream().readAllBytes(), StandardCharsets.UTF_8)
+                        .lines()
+                        .toList();
                 if (asked.waitFor() != 0) {
                     throw new IllegalStateException("the start script ended with " + asked.exitValue());
                 }
@@ -146,7 +155,8 @@ public final class RunningApp implements AutoCloseable {
     String send(String method, String path, String json) throws IOException, InterruptedException {
         return answer(HttpRequest.newBuilder(URI.create(url() + path))
                 .header("Content-Type", "application/json")
-                .method(method, HttpRequest.BodyPublishers.ofString(json)).build());
+                .method(method, HttpRequest.BodyPublishers.ofString(json))
+                .build());
     }
 
     @Override
@@ -158,8 +168,7 @@ public final class RunningApp implements AutoCloseable {
     }
 
     private static String answer(HttpRequest request) throws IOException, InterruptedException {
-        HttpResponse<String> response =
-                HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofString());
+        HttpResponse<String> response = HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofString());
         if (response.statusCode() >= 400) {
             throw new IOException(response.statusCode() + ": " + response.body());
         }
@@ -167,8 +176,8 @@ public final class RunningApp implements AutoCloseable {
     }
 
     private void readOutput() {
-        try (BufferedReader lines = new BufferedReader(
-                new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8))) {
+        try (BufferedReader lines =
+                new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8))) {
             for (String line = lines.readLine(); line != null; line = lines.readLine()) {
                 output.add(line);
                 if (line.contains("Rustic Tangle is ready")) {

@@ -113,22 +113,35 @@ class TrustTest extends Browsing {
 
     private static void answers(Page page, String... keys) {
         for (String key : keys) {
-            page.getByRole(AriaRole.BUTTON,
-                    new Page.GetByRoleOptions().setName("Relaxed")).waitFor();
-            page.waitForResponse(answer -> answer.url().contains("practice-trials"), () -> page.keyboard().press(key));
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Relaxed"))
+                    .waitFor();
+            page.waitForResponse(answer -> answer.url().contains("practice-trials"), () -> page.keyboard()
+                    .press(key));
             // The next answer is heeded once this one has been stored and shown.
             page.waitForFunction("() => !document.querySelector('.answers button:disabled')");
         }
     }
 
-    private static void addDog(RunningApp app, String stage, String history, String kind, int millimetres) throws Exception {
-        app.send("POST", "api/dogs", """
+    private static void addDog(RunningApp app, String stage, String history, String kind, int millimetres)
+            throws Exception {
+        app.send(
+                "POST",
+                "api/dogs",
+                """
                 {"name": "Pintle", "breed": "", "kilograms": 4.1, "lifeStage": "%s", "flatFace": false, "neutered": true,
                  "skin": "SOUND", "history": "%s", "wears": [], "habits": []}
-                """.formatted(stage, history));
-        String regions = Stream.of("HEAD", "EARS", "NECK", "BODY", "LEGS", "REAR", "TAIL").map(region -> """
+                """
+                        .formatted(stage, history));
+        String regions = Stream.of("HEAD", "EARS", "NECK", "BODY", "LEGS", "REAR", "TAIL")
+                .map(region ->
+                        """
                 {"region": "%s", "kind": "%s", "millimetres": %d, "density": "MEDIUM", "texture": "HARSH", "undercoat": false,
-                 "pale": false}""".formatted(region, kind, millimetres)).collect(Collectors.joining(","));
-        app.send("PUT", "api/dogs/1/coat", "{\"sheddingHeavily\": false, \"neglected\": false, \"regions\": [" + regions + "]}");
+                 "pale": false}"""
+                                .formatted(region, kind, millimetres))
+                .collect(Collectors.joining(","));
+        app.send(
+                "PUT",
+                "api/dogs/1/coat",
+                "{\"sheddingHeavily\": false, \"neglected\": false, \"regions\": [" + regions + "]}");
     }
 }

@@ -18,7 +18,8 @@ class DogTest extends ServerTest {
     @Test
     void aDogIsKeptAsItWasDescribed() throws Exception {
         long id = addDog("Gannet");
-        read("/api/dogs/" + id).andExpect(status().isOk())
+        read("/api/dogs/" + id)
+                .andExpect(status().isOk())
                 .andExpect(jsonPath("$.form.name").value("Gannet"))
                 .andExpect(jsonPath("$.form.kilograms").value(14))
                 .andExpect(jsonPath("$.form.wears", hasItem("HARNESS")))
@@ -29,7 +30,8 @@ class DogTest extends ServerTest {
     @CsvSource({"0.1, kilograms", "500, kilograms", "'\"heavy\"', kilograms"})
     void anImpossibleWeightIsRefusedByNameAndNothingIsStored(String kilograms, String field) throws Exception {
         int before = countDogs();
-        post("/api/dogs", dogJson("Gannet", kilograms)).andExpect(status().isBadRequest())
+        post("/api/dogs", dogJson("Gannet", kilograms))
+                .andExpect(status().isBadRequest())
                 .andExpect(content().contentType("application/problem+json"))
                 .andExpect(jsonPath("$.fields[0].field").value(field));
         assertEquals(before, countDogs());
@@ -45,20 +47,23 @@ class DogTest extends ServerTest {
 
     @Test
     void aDogNeedsAName() throws Exception {
-        post("/api/dogs", dogJson("  ", "14")).andExpect(status().isBadRequest())
+        post("/api/dogs", dogJson("  ", "14"))
+                .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].field").value("name"));
     }
 
     @Test
     void anUnknownWordIsAnsweredWithTheKnownOnes() throws Exception {
-        post("/api/dogs", dogJson("Gannet", "14").replace("SOUND", "SHINY")).andExpect(status().isBadRequest())
+        post("/api/dogs", dogJson("Gannet", "14").replace("SOUND", "SHINY"))
+                .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].field").value("skin"))
                 .andExpect(jsonPath("$.fields[0].message", containsString("SENSITIVE")));
     }
 
     @Test
     void brokenJsonIsRefusedPolitely() throws Exception {
-        post("/api/dogs", "{\"name\": ").andExpect(status().isBadRequest())
+        post("/api/dogs", "{\"name\": ")
+                .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.detail", containsString("Nothing was changed")));
     }
 
@@ -69,31 +74,40 @@ class DogTest extends ServerTest {
         send(HttpMethod.DELETE, "/api/dogs/" + id, "").andExpect(status().isNoContent());
         read("/api/dogs/" + id).andExpect(status().isNotFound());
         post("/api/dogs/" + id + "/restore", "").andExpect(status().isOk());
-        read("/api/dogs/" + id + "/rhythm").andExpect(jsonPath("$.rhythm.sections[0].checks").value(1));
+        read("/api/dogs/" + id + "/rhythm")
+                .andExpect(jsonPath("$.rhythm.sections[0].checks").value(1));
     }
 
     @Test
     void theCoatIsKeptPerRegion() throws Exception {
         long id = addKnownDog("Gannet");
-        read("/api/dogs/" + id + "/coat").andExpect(jsonPath("$.regions", hasSize(7)))
+        read("/api/dogs/" + id + "/coat")
+                .andExpect(jsonPath("$.regions", hasSize(7)))
                 .andExpect(jsonPath("$.regions[?(@.region == 'TAIL')].millimetres", hasItem(40.0)));
     }
 
     @Test
     void aWrongCoatLeavesTheOldOneInPlace() throws Exception {
         long id = addKnownDog("Gannet");
-        send(HttpMethod.PUT, "/api/dogs/" + id + "/coat", coatJson("CURLY", "999")).andExpect(status().isBadRequest())
+        send(HttpMethod.PUT, "/api/dogs/" + id + "/coat", coatJson("CURLY", "999"))
+                .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].field").value("regions[0].millimetres"))
                 .andExpect(jsonPath("$.fields[0].message", containsString("1 to 400 mm")));
-        send(HttpMethod.PUT, "/api/dogs/" + id + "/coat", "{\"regions\": [], \"sheddingHeavily\": false, \"neglected\": false}")
-                .andExpect(status().isBadRequest()).andExpect(jsonPath("$.fields[0].message", containsString("head")));
-        read("/api/dogs/" + id + "/coat").andExpect(jsonPath("$.regions[0].millimetres").value(40));
+        send(
+                        HttpMethod.PUT,
+                        "/api/dogs/" + id + "/coat",
+                        "{\"regions\": [], \"sheddingHeavily\": false, \"neglected\": false}")
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.fields[0].message", containsString("head")));
+        read("/api/dogs/" + id + "/coat")
+                .andExpect(jsonPath("$.regions[0].millimetres").value(40));
     }
 
     @Test
     void withoutACoatNothingIsMatchedAndTheOwnerIsToldWhatToDo() throws Exception {
         long id = addDog("Gannet");
-        read("/api/dogs/" + id + "/kit").andExpect(status().isConflict())
+        read("/api/dogs/" + id + "/kit")
+                .andExpect(status().isConflict())
                 .andExpect(jsonPath("$.detail", containsString("Describe Gannet's coat first")));
     }
 
@@ -105,7 +119,8 @@ class DogTest extends ServerTest {
 
     @Test
     void settingsAreKeptAndWrongOnesRefused() throws Exception {
-        String good = """
+        String good =
+                """
                 {"name": "Mooring 14", "comfort": "CAREFUL", "lengthUnit": "INCHES", "massUnit": "POUNDS",
                  "weekStart": "SUNDAY", "dateFormat": "MONTH_DAY", "latitude": 54.5, "minutes": {}, "currency": "GBP", "quietFrom": "22:00", "quietTo": "07:00"}
                 """;
@@ -113,9 +128,11 @@ class DogTest extends ServerTest {
         read("/api/household").andExpect(jsonPath("$.lengthUnit").value("INCHES"));
         send(HttpMethod.PUT, "/api/household", good.replace("CAREFUL", "BRAVE")).andExpect(status().isBadRequest());
         read("/api/household").andExpect(jsonPath("$.comfort").value("CAREFUL"));
-        send(HttpMethod.PUT, "/api/household", good.replace("54.5", "154")).andExpect(status().isBadRequest())
+        send(HttpMethod.PUT, "/api/household", good.replace("54.5", "154"))
+                .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].message", containsString("-90 to 90")));
-        send(HttpMethod.PUT, "/api/household", good.replace("CAREFUL", "BALANCED")).andExpect(status().isOk());
+        send(HttpMethod.PUT, "/api/household", good.replace("CAREFUL", "BALANCED"))
+                .andExpect(status().isOk());
     }
 
     private int countDogs() {

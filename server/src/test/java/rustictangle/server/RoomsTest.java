@@ -1,7 +1,7 @@
 package rustictangle.server;
 
-import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
@@ -18,32 +18,64 @@ class RoomsTest {
 
     @Test
     void aRoomUsesOnlyTheRoomsAboveIt() {
-        LayeredArchitecture house = layeredArchitecture().consideringOnlyDependenciesInAnyPackage(
-                "rustictangle.server.(*)..");
-        for (String room : new String[] {"frame", "household", "dog", "coat", "kit", "trust", "rhythm", "routine",
-            "session", "visit", "plan", "exchange", "demo"}) {
+        LayeredArchitecture house =
+                layeredArchitecture().consideringOnlyDependenciesInAnyPackage("rustictangle.server.(*)..");
+        for (String room : new String[] {
+            "frame",
+            "household",
+            "dog",
+            "coat",
+            "kit",
+            "trust",
+            "rhythm",
+            "routine",
+            "session",
+            "visit",
+            "plan",
+            "exchange",
+            "demo"
+        }) {
             house = house.layer(room).definedBy("rustictangle.server." + room + "..");
         }
-        house.whereLayer("household").mayOnlyAccessLayers("frame")
-                .whereLayer("dog").mayOnlyAccessLayers("frame")
-                .whereLayer("coat").mayOnlyAccessLayers("frame", "dog")
-                .whereLayer("kit").mayOnlyAccessLayers("frame", "dog", "coat")
-                .whereLayer("trust").mayOnlyAccessLayers("frame", "dog", "coat", "kit")
-                .whereLayer("rhythm").mayOnlyAccessLayers("frame", "household", "dog", "coat")
-                .whereLayer("routine").mayOnlyAccessLayers("frame", "dog", "coat", "kit", "trust", "rhythm")
-                .whereLayer("session").mayOnlyAccessLayers("frame", "dog", "coat", "kit", "trust", "rhythm", "routine")
-                .whereLayer("visit").mayOnlyAccessLayers("frame", "household", "coat", "trust", "routine", "session")
-                .whereLayer("plan").mayOnlyAccessLayers("frame", "household", "dog", "coat", "kit", "trust", "routine", "session", "visit")
-                .whereLayer("exchange").mayOnlyAccessLayers("frame", "household", "session")
-                .whereLayer("demo").mayNotBeAccessedByAnyLayer()
+        house.whereLayer("household")
+                .mayOnlyAccessLayers("frame")
+                .whereLayer("dog")
+                .mayOnlyAccessLayers("frame")
+                .whereLayer("coat")
+                .mayOnlyAccessLayers("frame", "dog")
+                .whereLayer("kit")
+                .mayOnlyAccessLayers("frame", "dog", "coat")
+                .whereLayer("trust")
+                .mayOnlyAccessLayers("frame", "dog", "coat", "kit")
+                .whereLayer("rhythm")
+                .mayOnlyAccessLayers("frame", "household", "dog", "coat")
+                .whereLayer("routine")
+                .mayOnlyAccessLayers("frame", "dog", "coat", "kit", "trust", "rhythm")
+                .whereLayer("session")
+                .mayOnlyAccessLayers("frame", "dog", "coat", "kit", "trust", "rhythm", "routine")
+                .whereLayer("visit")
+                .mayOnlyAccessLayers("frame", "household", "coat", "trust", "routine", "session")
+                .whereLayer("plan")
+                .mayOnlyAccessLayers("frame", "household", "dog", "coat", "kit", "trust", "routine", "session", "visit")
+                .whereLayer("exchange")
+                .mayOnlyAccessLayers("frame", "household", "session")
+                .whereLayer("demo")
+                .mayNotBeAccessedByAnyLayer()
                 .check(SERVER);
     }
 
     @Test
     void sqlLivesInTheStores() {
-        noClasses().that().haveSimpleNameNotEndingWith("Store").and().resideOutsideOfPackage("rustictangle.server.frame")
-                .and().haveNameNotMatching(".*Store\\$.*")
-                .should().dependOnClassesThat().resideInAnyPackage("org.springframework.jdbc..", "java.sql..")
+        noClasses()
+                .that()
+                .haveSimpleNameNotEndingWith("Store")
+                .and()
+                .resideOutsideOfPackage("rustictangle.server.frame")
+                .and()
+                .haveNameNotMatching(".*Store\\$.*")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("org.springframework.jdbc..", "java.sql..")
                 .check(SERVER);
     }
 }

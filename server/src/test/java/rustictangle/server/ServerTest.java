@@ -46,8 +46,10 @@ public abstract class ServerTest {
     private MockMvc mvc;
     /** Looks into the data file past the server. */
     protected JdbcClient jdbc;
+
     @Autowired
     protected DataFile data;
+
     @Autowired
     private MovableClock clock;
 
@@ -55,7 +57,9 @@ public abstract class ServerTest {
     static void dataInAFolderOfItsOwn(DynamicPropertyRegistry registry) {
         registry.add("rustictangle.data", () -> {
             try {
-                return Files.createTempDirectory("rustic-tangle-test").resolve("test.db").toString();
+                return Files.createTempDirectory("rustic-tangle-test")
+                        .resolve("test.db")
+                        .toString();
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             }
@@ -74,24 +78,33 @@ public abstract class ServerTest {
     }
 
     protected ResultActions send(HttpMethod method, String path, String json) throws Exception {
-        return mvc.perform(request(method, path).contentType(MediaType.APPLICATION_JSON).content(json));
+        return mvc.perform(
+                request(method, path).contentType(MediaType.APPLICATION_JSON).content(json));
     }
 
     /** What is streamed, whole. */
     protected byte[] streamed(String path) throws Exception {
-        return mvc.perform(asyncDispatch(mvc.perform(get(path)).andReturn())).andReturn().getResponse().getContentAsByteArray();
+        return mvc.perform(asyncDispatch(mvc.perform(get(path)).andReturn()))
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
     }
 
     protected ResultActions sendBytes(String path, byte[] json) throws Exception {
-        return mvc.perform(request(HttpMethod.PUT, path).contentType(MediaType.APPLICATION_JSON).content(json));
+        return mvc.perform(request(HttpMethod.PUT, path)
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(json));
     }
 
     protected ResultActions sendTable(byte[] csv) throws Exception {
-        return mvc.perform(request(HttpMethod.POST, "/api/import/sections.csv").contentType("text/csv").content(csv));
+        return mvc.perform(request(HttpMethod.POST, "/api/import/sections.csv")
+                .contentType("text/csv")
+                .content(csv));
     }
 
     protected ResultActions sendCalendar(String path, String file) throws Exception {
-        return mvc.perform(request(HttpMethod.POST, path).contentType("text/calendar").content(file));
+        return mvc.perform(
+                request(HttpMethod.POST, path).contentType("text/calendar").content(file));
     }
 
     protected ResultActions post(String path, String json) throws Exception {
@@ -108,7 +121,8 @@ public abstract class ServerTest {
 
     /** A grown Lagotto cross of 14 kg named as given, its coat not described yet. */
     protected long addDog(String name) throws Exception {
-        String answer = post("/api/dogs", dogJson(name, "14")).andReturn().getResponse().getContentAsString();
+        String answer =
+                post("/api/dogs", dogJson(name, "14")).andReturn().getResponse().getContentAsString();
         return Long.parseLong(answer.replaceAll("(?s).*?\"id\":(\\d+).*", "$1"));
     }
 
@@ -123,29 +137,36 @@ public abstract class ServerTest {
         return """
                 {"name": "%s", "breed": "", "kilograms": %s, "lifeStage": "ADULT", "flatFace": false, "neutered": true, "skin": "SOUND",
                  "history": "GENTLE", "wears": ["HARNESS"], "habits": []}
-                """.formatted(name, kilograms);
+                """
+                .formatted(name, kilograms);
     }
 
     protected static String coatJson(String kind, String millimetres) {
-        return Arrays.stream(Region.values()).map(region -> """
+        return Arrays.stream(Region.values())
+                .map(region ->
+                        """
                 {"region": "%s", "kind": "%s", "millimetres": %s, "density": "MEDIUM", "texture": "CURLY",
                  "undercoat": false, "pale": false}
-                """.formatted(region, kind, millimetres))
-                .collect(Collectors.joining(",", "{\"sheddingHeavily\": false, \"neglected\": false, \"regions\": [", "]}"));
+                """
+                                .formatted(region, kind, millimetres))
+                .collect(Collectors.joining(
+                        ",", "{\"sheddingHeavily\": false, \"neglected\": false, \"regions\": [", "]}"));
     }
 
     /** Begins a session with these sections and returns its path. */
     protected String beginSession(long dogId, String... sections) throws Exception {
         UUID id = UUID.randomUUID();
-        post("/api/dogs/" + dogId + "/sessions", "{\"id\": \"%s\", \"sections\": [\"%s\"]}"
-                .formatted(id, String.join("\", \"", sections)));
+        post(
+                "/api/dogs/" + dogId + "/sessions",
+                "{\"id\": \"%s\", \"sections\": [\"%s\"]}".formatted(id, String.join("\", \"", sections)));
         return "/api/dogs/" + dogId + "/sessions/" + id;
     }
 
     protected static String done(UUID id, String section, String comb, int tangles, String signal) {
         return """
                 {"id": "%s", "type": "SECTION_DONE", "section": "%s", "comb": "%s", "tangles": %d, "signal": "%s"}
-                """.formatted(id, section, comb, tangles, signal);
+                """
+                .formatted(id, section, comb, tangles, signal);
     }
 
     protected static String glides(String section) {

@@ -13,10 +13,12 @@ public record Breed(String name, boolean cross, Coat coat) {
 
     /** What the guess rests on. */
     public Reason why() {
-        return new Reason("coat.breed-guess", cross
-                ? "A guess: coats of crosses take after either parent, and may differ within a litter. "
-                        + "Look, and measure."
-                : "A guess from what is usual for the breed when grown and not clipped lately. Look, and "
-                        + "measure.");
+        return new Reason(
+                "coat.breed-guess",
+                cross
+                        ? "A guess: coats of crosses take after either parent, and may differ within a litter. "
+                                + "Look, and measure."
+                        : "A guess from what is usual for the breed when grown and not clipped lately. Look, and "
+                                + "measure.");
     }
 }

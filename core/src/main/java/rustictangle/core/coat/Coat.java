@@ -22,8 +22,8 @@ public record Coat(Map<Region, RegionCoat> regions, boolean sheddingHeavily, boo
         Set<Region> missing = EnumSet.allOf(Region.class);
         missing.removeAll(regions.keySet());
         if (!missing.isEmpty()) {
-            throw new IllegalArgumentException("coat without regions " + missing + ", need all of "
-                    + EnumSet.allOf(Region.class));
+            throw new IllegalArgumentException(
+                    "coat without regions " + missing + ", need all of " + EnumSet.allOf(Region.class));
         }
         regions = Collections.unmodifiableMap(new EnumMap<>(regions));
     }
@@ -56,8 +56,8 @@ public record Coat(Map<Region, RegionCoat> regions, boolean sheddingHeavily, boo
      */
     public boolean seasonalAt(Section section) {
         RegionCoat hair = at(section);
-        boolean hasSeason = hair.kind() == CoatKind.DOUBLE || hair.kind() == CoatKind.WIRE
-                || hair.kind() == CoatKind.FEATHERED;
+        boolean hasSeason =
+                hair.kind() == CoatKind.DOUBLE || hair.kind() == CoatKind.WIRE || hair.kind() == CoatKind.FEATHERED;
         return hair.undercoat() && hasSeason;
     }
 

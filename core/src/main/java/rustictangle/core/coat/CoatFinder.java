@@ -50,8 +50,10 @@ public final class CoatFinder {
         for (Answer answer : answers) {
             Answer other = seen.put(answer.to(), answer);
             if (other != null) {
-                throw new Refused("answers", "\"" + answer.to().question() + "\" has two answers, "
-                        + other + " and " + answer + ", need at most one");
+                throw new Refused(
+                        "answers",
+                        "\"" + answer.to().question() + "\" has two answers, " + other + " and " + answer
+                                + ", need at most one");
             }
         }
         return new CoatFinder(seen).finding();
@@ -65,8 +67,14 @@ public final class CoatFinder {
                 .limit(2)
                 .toList();
         CoatKind kind = likely.get(0).kind();
-        return new Finding(likely, density(), texture(kind), undercoat(kind),
-                likely.size() < 2 ? Optional.empty() : Optional.of(decider(kind, likely.get(1).kind())),
+        return new Finding(
+                likely,
+                density(),
+                texture(kind),
+                undercoat(kind),
+                likely.size() < 2
+                        ? Optional.empty()
+                        : Optional.of(decider(kind, likely.get(1).kind())),
                 limits(kind));
     }
 
@@ -85,7 +93,10 @@ public final class CoatFinder {
     }
 
     private CoatKind likeliest() {
-        return chances.entrySet().stream().max(Map.Entry.comparingByValue()).orElseThrow().getKey();
+        return chances.entrySet().stream()
+                .max(Map.Entry.comparingByValue())
+                .orElseThrow()
+                .getKey();
     }
 
     private Likely likely(CoatKind kind, double chance) {
@@ -106,8 +117,11 @@ public final class CoatFinder {
     }
 
     private static double average(Answer answer) {
-        return Arrays.stream(CoatKind.values()).filter(CoatKind::brushed)
-                .mapToDouble(answer::chanceFor).average().orElseThrow();
+        return Arrays.stream(CoatKind.values())
+                .filter(CoatKind::brushed)
+                .mapToDouble(answer::chanceFor)
+                .average()
+                .orElseThrow();
     }
 
     /** Prefers what was not looked at yet; else the one to look at again. */
@@ -116,7 +130,9 @@ public final class CoatFinder {
                 Comparator.comparingDouble(observation -> distance(observation, first, second));
         Set<Observation> open = EnumSet.allOf(Observation.class);
         open.removeAll(seen.keySet());
-        Observation best = open.stream().filter(o -> distance(o, first, second) > WORTH_SHOWING).max(byDistance)
+        Observation best = open.stream()
+                .filter(o -> distance(o, first, second) > WORTH_SHOWING)
+                .max(byDistance)
                 .orElseGet(() -> Stream.of(Observation.values()).max(byDistance).orElseThrow());
         return new Decider(best, seen.containsKey(best), typical(best, first, second), typical(best, second, first));
     }
@@ -124,7 +140,9 @@ public final class CoatFinder {
     /** Total variation distance, in [0, 1]: how differently the two kinds answer. */
     private static double distance(Observation observation, CoatKind a, CoatKind b) {
         return observation.answers().stream()
-                .mapToDouble(answer -> Math.abs(answer.chanceFor(a) - answer.chanceFor(b))).sum() / 2;
+                        .mapToDouble(answer -> Math.abs(answer.chanceFor(a) - answer.chanceFor(b)))
+                        .sum()
+                / 2;
     }
 
     /** The answer that most sets this kind apart from the other. */
@@ -137,26 +155,41 @@ public final class CoatFinder {
     private Told<Density> density() {
         Answer answer = seen.get(Observation.SKIN_SHOWS);
         if (answer == null) {
-            return new Told<>(Density.MEDIUM, Sureness.GUESS, new Reason("coat.finder-density",
-                    "Taken as medium: nobody has looked for the skin yet."));
+            return new Told<>(
+                    Density.MEDIUM,
+                    Sureness.GUESS,
+                    new Reason("coat.finder-density", "Taken as medium: nobody has looked for the skin yet."));
         }
-        Density density = answer == Answer.AT_ONCE ? Density.SPARSE
+        Density density = answer == Answer.AT_ONCE
+                ? Density.SPARSE
                 : answer == Answer.WHEN_PARTED ? Density.MEDIUM : Density.DENSE;
-        return new Told<>(density, Sureness.SURE, new Reason("coat.finder-density",
-                "The hair is " + density.label() + ", because " + answer.seen() + "."));
+        return new Told<>(
+                density,
+                Sureness.SURE,
+                new Reason(
+                        "coat.finder-density", "The hair is " + density.label() + ", because " + answer.seen() + "."));
     }
 
     private Told<Texture> texture(CoatKind kind) {
         Optional<Texture> felt = Optional.ofNullable(seen.get(Observation.FEEL)).map(this::textureFelt);
         if (felt.isPresent()) {
-            return new Told<>(felt.get(), Sureness.SURE, new Reason("coat.finder-texture",
-                    Texture.words(felt.get()) + ", because " + seen.get(Observation.FEEL).seen()
-                            + (felt.get() == Texture.CURLY ? " and springs back." : ".")));
+            return new Told<>(
+                    felt.get(),
+                    Sureness.SURE,
+                    new Reason(
+                            "coat.finder-texture",
+                            Texture.words(felt.get()) + ", because "
+                                    + seen.get(Observation.FEEL).seen()
+                                    + (felt.get() == Texture.CURLY ? " and springs back." : ".")));
         }
         boolean fleece = kind == CoatKind.CURLY && seen.get(Observation.STRETCH) == Answer.LOOSE_WAVE;
         Texture usual = fleece ? Texture.SOFT : kind.usualTexture();
-        return new Told<>(usual, Sureness.GUESS, new Reason("coat.finder-texture",
-                Texture.words(usual) + " is usual for " + kind.label() + " hair; nobody has felt it yet."));
+        return new Told<>(
+                usual,
+                Sureness.GUESS,
+                new Reason(
+                        "coat.finder-texture",
+                        Texture.words(usual) + " is usual for " + kind.label() + " hair; nobody has felt it yet."));
     }
 
     private Texture textureFelt(Answer feel) {
@@ -171,14 +204,22 @@ public final class CoatFinder {
     private Told<Boolean> undercoat(CoatKind kind) {
         Answer layers = seen.get(Observation.LAYERS);
         if (layers == null) {
-            return new Told<>(kind.usuallyUndercoat(), Sureness.GUESS, new Reason("coat.finder-undercoat",
-                    (kind.usuallyUndercoat() ? "Undercoat is usual under " : "No undercoat is usual under ")
-                            + kind.label() + " hair; nobody has parted it yet."));
+            return new Told<>(
+                    kind.usuallyUndercoat(),
+                    Sureness.GUESS,
+                    new Reason(
+                            "coat.finder-undercoat",
+                            (kind.usuallyUndercoat() ? "Undercoat is usual under " : "No undercoat is usual under ")
+                                    + kind.label() + " hair; nobody has parted it yet."));
         }
         boolean two = layers == Answer.TWO_LAYERS;
-        return new Told<>(two, Sureness.SURE, new Reason("coat.finder-undercoat",
-                (two ? "Undercoat, because the parting shows " : "No undercoat, because the parting shows ")
-                        + layers.seen() + "."));
+        return new Told<>(
+                two,
+                Sureness.SURE,
+                new Reason(
+                        "coat.finder-undercoat",
+                        (two ? "Undercoat, because the parting shows " : "No undercoat, because the parting shows ")
+                                + layers.seen() + "."));
     }
 
     private static Optional<Reason> limits(CoatKind kind) {

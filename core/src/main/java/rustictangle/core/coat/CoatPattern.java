@@ -54,8 +54,8 @@ enum CoatPattern {
         for (Region region : Region.values()) {
             CoatKind kind = kinds.get(region);
             double mm = kind == HAIRLESS ? 1 : Math.max(1, Math.round(millimetres[region.ordinal()] * scale));
-            regions.put(region, new RegionCoat(kind, new HairLength(mm), density, texture,
-                    kind.usuallyUndercoat(), false));
+            regions.put(
+                    region, new RegionCoat(kind, new HairLength(mm), density, texture, kind.usuallyUndercoat(), false));
         }
         return new Coat(regions, false, false);
     }

@@ -13,7 +13,12 @@ import rustictangle.core.dog.Region;
 public record Doubt(Region region, Aspect aspect, Reason question) {
 
     /** What about the hair is in doubt. */
-    public enum Aspect { KIND, LENGTH, TEXTURE, UNDERCOAT }
+    public enum Aspect {
+        KIND,
+        LENGTH,
+        TEXTURE,
+        UNDERCOAT
+    }
 
     /** Longest smooth hair, mm. Common practice, no published source: about 25. */
     public static final double SMOOTH_UP_TO_MM = 25;
@@ -33,44 +38,66 @@ public record Doubt(Region region, Aspect aspect, Reason question) {
 
     private static void aboutUndercoat(Region region, RegionCoat hair, List<Doubt> doubts) {
         if (hair.kind() == CoatKind.DOUBLE && !hair.undercoat()) {
-            doubts.add(new Doubt(region, Aspect.UNDERCOAT, new Reason("coat.doubt-undercoat",
-                    "A double coat without undercoat? The soft layer beneath is what makes it double.")));
+            doubts.add(new Doubt(
+                    region,
+                    Aspect.UNDERCOAT,
+                    new Reason(
+                            "coat.doubt-undercoat",
+                            "A double coat without undercoat? The soft layer beneath is what makes it double.")));
         }
         boolean single = hair.kind() == CoatKind.DROP || hair.kind() == CoatKind.SMOOTH;
         if (single && hair.undercoat()) {
-            doubts.add(new Doubt(region, Aspect.UNDERCOAT, new Reason("coat.doubt-undercoat",
-                    "Undercoat under a " + hair.kind().label() + " coat? Part it again: two layers are "
-                            + "the mark of a double coat. Some dogs do carry both.")));
+            doubts.add(new Doubt(
+                    region,
+                    Aspect.UNDERCOAT,
+                    new Reason(
+                            "coat.doubt-undercoat",
+                            "Undercoat under a " + hair.kind().label() + " coat? Part it again: two layers are "
+                                    + "the mark of a double coat. Some dogs do carry both.")));
         }
     }
 
     private static void aboutTexture(Region region, RegionCoat hair, List<Doubt> doubts) {
-        boolean fits = switch (hair.kind()) {
-            case SMOOTH -> hair.texture() != Texture.CURLY;
-            case DROP -> hair.texture() == Texture.SILKY || hair.texture() == Texture.SOFT;
-            case CURLY -> hair.texture() == Texture.CURLY || hair.texture() == Texture.SOFT;
-            case DOUBLE -> hair.texture() != Texture.CURLY;
-            case FEATHERED -> hair.texture() != Texture.HARSH;
-            case WIRE -> hair.texture() != Texture.SILKY;
-            case CORDED, HAIRLESS -> true;
-        };
+        boolean fits =
+                switch (hair.kind()) {
+                    case SMOOTH -> hair.texture() != Texture.CURLY;
+                    case DROP -> hair.texture() == Texture.SILKY || hair.texture() == Texture.SOFT;
+                    case CURLY -> hair.texture() == Texture.CURLY || hair.texture() == Texture.SOFT;
+                    case DOUBLE -> hair.texture() != Texture.CURLY;
+                    case FEATHERED -> hair.texture() != Texture.HARSH;
+                    case WIRE -> hair.texture() != Texture.SILKY;
+                    case CORDED, HAIRLESS -> true;
+                };
         if (!fits) {
-            doubts.add(new Doubt(region, Aspect.TEXTURE, new Reason("coat.doubt-texture",
-                    Texture.words(hair.texture()) + " hair in a " + hair.kind().label() + " coat? That kind is "
-                            + hair.kind().recognisedBy() + ".")));
+            doubts.add(new Doubt(
+                    region,
+                    Aspect.TEXTURE,
+                    new Reason(
+                            "coat.doubt-texture",
+                            Texture.words(hair.texture()) + " hair in a "
+                                    + hair.kind().label() + " coat? That kind is "
+                                    + hair.kind().recognisedBy() + ".")));
         }
     }
 
     private static void aboutLength(Region region, RegionCoat hair, List<Doubt> doubts) {
         double mm = hair.length().millimetres();
         if (hair.kind() == CoatKind.SMOOTH && mm > SMOOTH_UP_TO_MM) {
-            doubts.add(new Doubt(region, Aspect.LENGTH, new Reason("coat.doubt-length",
-                    "A smooth coat of " + Reason.mm(mm) + "? One hair of it is seldom over "
-                            + Reason.mm(SMOOTH_UP_TO_MM) + ": measure again, or look for another kind.")));
+            doubts.add(new Doubt(
+                    region,
+                    Aspect.LENGTH,
+                    new Reason(
+                            "coat.doubt-length",
+                            "A smooth coat of " + Reason.mm(mm) + "? One hair of it is seldom over "
+                                    + Reason.mm(SMOOTH_UP_TO_MM) + ": measure again, or look for another kind.")));
         }
         if (hair.kind() == CoatKind.HAIRLESS && mm > HAIRLESS_UP_TO_MM) {
-            doubts.add(new Doubt(region, Aspect.LENGTH, new Reason("coat.doubt-length",
-                    "Hairless, with hair of " + Reason.mm(mm) + "? Where hair grows, name its kind.")));
+            doubts.add(new Doubt(
+                    region,
+                    Aspect.LENGTH,
+                    new Reason(
+                            "coat.doubt-length",
+                            "Hairless, with hair of " + Reason.mm(mm) + "? Where hair grows, name its kind.")));
         }
     }
 }

@@ -15,8 +15,13 @@ import rustictangle.core.Reason;
  *                  stands clear
  * @param limits    what can and cannot be done for a corded or hairless coat; empty for the others
  */
-public record Finding(List<Likely> likely, Told<Density> density, Told<Texture> texture,
-        Told<Boolean> undercoat, Optional<Decider> decider, Optional<Reason> limits) {
+public record Finding(
+        List<Likely> likely,
+        Told<Density> density,
+        Told<Texture> texture,
+        Told<Boolean> undercoat,
+        Optional<Decider> decider,
+        Optional<Reason> limits) {
 
     public Finding {
         likely = List.copyOf(likely);
@@ -32,10 +37,10 @@ public record Finding(List<Likely> likely, Told<Density> density, Told<Texture> 
      *
      * @param chance in (0, 1], given the answers
      */
-    public record Likely(CoatKind kind, double chance, Sureness sureness, Reason why) { }
+    public record Likely(CoatKind kind, double chance, Sureness sureness, Reason why) {}
 
     /** A value and why it is taken. */
-    public record Told<T>(T value, Sureness sureness, Reason why) { }
+    public record Told<T>(T value, Sureness sureness, Reason why) {}
 
     /**
      * The observation that decides between two kinds.
@@ -44,11 +49,13 @@ public record Finding(List<Likely> likely, Told<Density> density, Told<Texture> 
      * @param forFirst  what one would see on the first kind
      * @param forSecond what one would see on the second
      */
-    public record Decider(Observation observation, boolean answered, Answer forFirst, Answer forSecond) { }
+    public record Decider(Observation observation, boolean answered, Answer forFirst, Answer forSecond) {}
 
     /** How far an answer can be relied on. */
     public enum Sureness {
-        SURE("sure"), FAIRLY_SURE("fairly sure"), GUESS("a guess");
+        SURE("sure"),
+        FAIRLY_SURE("fairly sure"),
+        GUESS("a guess");
 
         private final String label;
 

@@ -15,6 +15,7 @@ public record Growth(double millimetresPerDay, double plusMinus, int readings, R
 
     /** Ever-growing coats, mm a day. Quoted from memory, own estimate: 0.3 to 0.4. */
     public static final double EVER_GROWING_MM_PER_DAY = 0.35;
+
     private static final double EVER_GROWING_PLUS_MINUS = 0.05;
     /** Coats that stop by themselves keep their length. Own estimate. */
     private static final double STOPPED_PLUS_MINUS = 0.05;
@@ -38,7 +39,10 @@ public record Growth(double millimetresPerDay, double plusMinus, int readings, R
             return assumed(hair, run.size());
         }
         double meanDay = run.stream().mapToDouble(r -> dayOf(run, r)).average().orElseThrow();
-        double meanLength = run.stream().mapToDouble(r -> r.length().millimetres()).average().orElseThrow();
+        double meanLength = run.stream()
+                .mapToDouble(r -> r.length().millimetres())
+                .average()
+                .orElseThrow();
         double spread = 0;
         double together = 0;
         for (LengthReading reading : run) {
@@ -48,19 +52,34 @@ public record Growth(double millimetresPerDay, double plusMinus, int readings, R
         }
         double perDay = Math.max(0, together / spread);
         double plusMinus = NINETY_FIVE_PERCENT * READING_ERROR_MM / Math.sqrt(spread);
-        return new Growth(perDay, plusMinus, run.size(), new Reason("coat.growth", "From " + run.size()
-                + " readings since {" + run.get(0).day() + " date}; the ruler may be off by "
-                + Reason.mm(READING_ERROR_MM) + " each time."));
+        return new Growth(
+                perDay,
+                plusMinus,
+                run.size(),
+                new Reason(
+                        "coat.growth",
+                        "From " + run.size()
+                                + " readings since {" + run.get(0).day() + " date}; the ruler may be off by "
+                                + Reason.mm(READING_ERROR_MM) + " each time."));
     }
 
     private static Growth assumed(RegionCoat hair, int readings) {
         return hair.kind().growsOn()
-                ? new Growth(EVER_GROWING_MM_PER_DAY, EVER_GROWING_PLUS_MINUS, readings, new Reason(
-                        "coat.growth-assumed", "Assumed for ever-growing hair until two readings some weeks "
-                                + "apart tell better."))
-                : new Growth(0, STOPPED_PLUS_MINUS, readings, new Reason("coat.growth-assumed",
-                        "This kind stops at its own length; two readings after a clip tell how fast it comes "
-                                + "back."));
+                ? new Growth(
+                        EVER_GROWING_MM_PER_DAY,
+                        EVER_GROWING_PLUS_MINUS,
+                        readings,
+                        new Reason(
+                                "coat.growth-assumed",
+                                "Assumed for ever-growing hair until two readings some weeks apart tell better."))
+                : new Growth(
+                        0,
+                        STOPPED_PLUS_MINUS,
+                        readings,
+                        new Reason(
+                                "coat.growth-assumed",
+                                "This kind stops at its own length; two readings after a clip tell how fast it comes "
+                                        + "back."));
     }
 
     private static List<LengthReading> sinceClip(List<LengthReading> readings) {

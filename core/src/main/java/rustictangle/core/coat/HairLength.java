@@ -11,8 +11,7 @@ public record HairLength(double millimetres) {
 
     public HairLength {
         if (!(millimetres > 0 && millimetres <= MAX_MILLIMETRES)) {
-            throw new IllegalArgumentException("hair length " + millimetres + " mm, need (0, "
-                    + MAX_MILLIMETRES + "]");
+            throw new IllegalArgumentException("hair length " + millimetres + " mm, need (0, " + MAX_MILLIMETRES + "]");
         }
     }
 

@@ -51,7 +51,8 @@ public record LengthOverTime(NavigableMap<LocalDate, Double> known, double milli
             return new HairLength(after.getValue());
         }
         double days = ChronoUnit.DAYS.between(before.getKey(), day);
-        double perDay = after == null ? millimetresPerDay
+        double perDay = after == null
+                ? millimetresPerDay
                 : (after.getValue() - before.getValue()) / ChronoUnit.DAYS.between(before.getKey(), after.getKey());
         return new HairLength(Math.min(HairLength.MAX_MILLIMETRES, before.getValue() + perDay * days));
     }

@@ -10,7 +10,7 @@ import java.util.List;
 public final class Line {
 
     /** One row: at this length, this value. */
-    public record Row(double millimetres, double value) { }
+    public record Row(double millimetres, double value) {}
 
     private final List<Row> rows;
 
@@ -28,8 +28,8 @@ public final class Line {
         }
         for (int i = 1; i < rows.length; i++) {
             if (!(rows[i].millimetres > rows[i - 1].millimetres)) {
-                throw new IllegalArgumentException("row " + i + " at " + rows[i].millimetres
-                        + " mm, need more than " + rows[i - 1].millimetres);
+                throw new IllegalArgumentException(
+                        "row " + i + " at " + rows[i].millimetres + " mm, need more than " + rows[i - 1].millimetres);
             }
         }
         return new Line(List.of(rows));

@@ -5,9 +5,11 @@ import java.util.List;
 
 /** What an owner can see, feel or try to find out which coat a place carries. */
 public enum Observation {
-    LAYERS("Part the hair to the skin. What do you see?",
+    LAYERS(
+            "Part the hair to the skin. What do you see?",
             "Stand in good light. Lay a parting with two thumbs and blow into it."),
-    STRETCH("Draw one hair straight, then let go. What does it do?",
+    STRETCH(
+            "Draw one hair straight, then let go. What does it do?",
             "Take a single hair near the middle of the place."),
     WHERE_LONG("Where on the dog is the hair long?", "Longer than your little finger is wide."),
     FEEL("How does it feel between finger and thumb?", "Rub a lock, not the surface."),
@@ -35,6 +37,8 @@ public enum Observation {
 
     /** The answers there are, in the order to show them. */
     public List<Answer> answers() {
-        return Arrays.stream(Answer.values()).filter(answer -> answer.to() == this).toList();
+        return Arrays.stream(Answer.values())
+                .filter(answer -> answer.to() == this)
+                .toList();
     }
 }

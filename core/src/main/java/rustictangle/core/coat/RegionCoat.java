@@ -9,8 +9,8 @@ import java.util.Objects;
  * @param pale white hair: tangles sooner, and pale skin shows brush burn sooner (common practice,
  *             reason unknown)
  */
-public record RegionCoat(CoatKind kind, HairLength length, Density density, Texture texture,
-        boolean undercoat, boolean pale) {
+public record RegionCoat(
+        CoatKind kind, HairLength length, Density density, Texture texture, boolean undercoat, boolean pale) {
 
     public RegionCoat {
         Objects.requireNonNull(kind, "kind");
@@ -36,8 +36,7 @@ public record RegionCoat(CoatKind kind, HairLength length, Density density, Text
 
     /** The long hair of a {@link CoatKind#FEATHERED} or {@link CoatKind#WIRE} dog, not its jacket. */
     public boolean isFurnishing() {
-        return (kind == CoatKind.FEATHERED || kind == CoatKind.WIRE)
-                && length.band() != LengthBand.SHORT;
+        return (kind == CoatKind.FEATHERED || kind == CoatKind.WIRE) && length.band() != LengthBand.SHORT;
     }
 
     /** Long silky drop coat: the only hair that asks for the longest, softest pins. */

@@ -2,7 +2,10 @@ package rustictangle.core.coat;
 
 /** How the hair feels. Soft hair of the {@link CoatKind#CURLY} kind is loose fleece. */
 public enum Texture {
-    SILKY, SOFT, CURLY, HARSH;
+    SILKY,
+    SOFT,
+    CURLY,
+    HARSH;
 
     /** As a word to begin a sentence with. */
     static String words(Texture texture) {

@@ -13,8 +13,15 @@ import java.util.Set;
  * @param wears    on most days
  * @param habits   on most days
  */
-public record Dog(Mass mass, LifeStage lifeStage, boolean flatFace, boolean neutered, Skin skin,
-        History history, Set<Wear> wears, Set<Habit> habits) {
+public record Dog(
+        Mass mass,
+        LifeStage lifeStage,
+        boolean flatFace,
+        boolean neutered,
+        Skin skin,
+        History history,
+        Set<Wear> wears,
+        Set<Habit> habits) {
 
     public Dog {
         Objects.requireNonNull(mass, "mass");
@@ -26,7 +33,13 @@ public record Dog(Mass mass, LifeStage lifeStage, boolean flatFace, boolean neut
     }
 
     /** A neutered dog, as most pets are. */
-    public Dog(Mass mass, LifeStage lifeStage, boolean flatFace, Skin skin, History history, Set<Wear> wears,
+    public Dog(
+            Mass mass,
+            LifeStage lifeStage,
+            boolean flatFace,
+            Skin skin,
+            History history,
+            Set<Wear> wears,
             Set<Habit> habits) {
         this(mass, lifeStage, flatFace, true, skin, history, wears, habits);
     }

@@ -7,7 +7,10 @@ package rustictangle.core.dog;
  * place is the unit.
  */
 public enum Friction {
-    LOW(0.4), MEDIUM(0.6), HIGH(1.0), HIGHEST(1.2);
+    LOW(0.4),
+    MEDIUM(0.6),
+    HIGH(1.0),
+    HIGHEST(1.2);
 
     private final double factor;
 

@@ -1,4 +1,8 @@
 package rustictangle.core.dog;
 
 /** What earlier grooming has taught the dog to expect. */
-public enum History { GENTLE, ROUGH_GROOM, UNKNOWN_RESCUE }
+public enum History {
+    GENTLE,
+    ROUGH_GROOM,
+    UNKNOWN_RESCUE
+}

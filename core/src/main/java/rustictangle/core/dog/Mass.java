@@ -12,8 +12,8 @@ public record Mass(double kilograms) {
 
     public Mass {
         if (!(kilograms >= MIN_KILOGRAMS && kilograms <= MAX_KILOGRAMS)) {
-            throw new IllegalArgumentException("body mass " + kilograms + " kg, need ["
-                    + MIN_KILOGRAMS + ", " + MAX_KILOGRAMS + "]");
+            throw new IllegalArgumentException(
+                    "body mass " + kilograms + " kg, need [" + MIN_KILOGRAMS + ", " + MAX_KILOGRAMS + "]");
         }
     }
 

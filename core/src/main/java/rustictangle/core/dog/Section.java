@@ -63,8 +63,16 @@ public enum Section {
     private final double areaShare;
     private final double heightToWidth;
 
-    Section(String label, Region region, Side side, Friction friction, int sensitivityRank,
-            boolean oftenSkipped, boolean priority, double areaShare, double heightToWidth) {
+    Section(
+            String label,
+            Region region,
+            Side side,
+            Friction friction,
+            int sensitivityRank,
+            boolean oftenSkipped,
+            boolean priority,
+            double areaShare,
+            double heightToWidth) {
         this.label = label;
         this.region = region;
         this.side = side;
@@ -118,9 +126,14 @@ public enum Section {
      * cautions of common practice about thin leather and thin skin.
      */
     public boolean thinSkinned() {
-        return region == EARS || this == BELLY || this == ARMPIT_LEFT || this == ARMPIT_RIGHT
-                || this == FRONT_FOOT_LEFT || this == FRONT_FOOT_RIGHT
-                || this == HIND_FOOT_LEFT || this == HIND_FOOT_RIGHT;
+        return region == EARS
+                || this == BELLY
+                || this == ARMPIT_LEFT
+                || this == ARMPIT_RIGHT
+                || this == FRONT_FOOT_LEFT
+                || this == FRONT_FOOT_RIGHT
+                || this == HIND_FOOT_LEFT
+                || this == HIND_FOOT_RIGHT;
     }
 
     /** All four legs, armpits, throat, behind the ears, rear. Common practice, no published source. */

@@ -1,4 +1,7 @@
 package rustictangle.core.dog;
 
 /** What the dog wears on most days, and where it rubs. */
-public enum Wear { HARNESS, DOG_COAT }
+public enum Wear {
+    HARNESS,
+    DOG_COAT
+}

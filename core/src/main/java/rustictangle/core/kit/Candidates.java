@@ -18,7 +18,7 @@ final class Candidates {
     /** One brush for everything, hand not yet sure. Common practice, no published source: 27 mm, oval, medium. */
     static final double ALL_ROUND_PIN_MM = 27;
 
-    private Candidates() { }
+    private Candidates() {}
 
     static List<Tool> of(Match match) {
         Set<ToolKind> kinds = EnumSet.noneOf(ToolKind.class);
@@ -64,14 +64,14 @@ final class Candidates {
     private static void slickers(Set<Double> lengths, Set<HeadShape> heads, boolean gentle, List<Tool> tools) {
         for (double length : lengths) {
             for (HeadShape head : heads) {
-                tools.add(Tool.brush(ToolKind.SLICKER, length, Optional.empty(),
-                        gentle ? Tips.COATED : Tips.GROUND, head, gentle));
+                tools.add(Tool.brush(
+                        ToolKind.SLICKER, length, Optional.empty(), gentle ? Tips.COATED : Tips.GROUND, head, gentle));
             }
         }
     }
 
-    private static void brushes(ToolKind kind, Set<Double> lengths, Set<HeadShape> heads, Set<Tips> tips,
-            List<Tool> tools) {
+    private static void brushes(
+            ToolKind kind, Set<Double> lengths, Set<HeadShape> heads, Set<Tips> tips, List<Tool> tools) {
         for (double length : lengths) {
             for (PadKind pad : new PadKind[] {PadKind.MEDIUM, PadKind.FIRM, PadKind.SOFT}) {
                 for (Tips tip : tips) {
@@ -84,8 +84,18 @@ final class Candidates {
     }
 
     private static Tool rake() {
-        return new Tool(0, "", ToolKind.UNDERCOAT_RAKE, Optional.empty(), Optional.empty(),
-                Optional.of(Tips.GROUND), Optional.empty(), Optional.empty(), Optional.empty(), false,
-                Optional.empty(), Optional.empty());
+        return new Tool(
+                0,
+                "",
+                ToolKind.UNDERCOAT_RAKE,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(Tips.GROUND),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                Optional.empty(),
+                Optional.empty());
     }
 }

@@ -39,47 +39,86 @@ import java.util.Map;
  * project's reading of the rules around them.
  */
 enum CoatOrder {
-    SMOOTH("kit.order-smooth",
+    SMOOTH(
+            "kit.order-smooth",
             "A smooth coat lies close: rubber loosens, bristle wipes; pins have no job here.",
-            brush(step(RUBBER_CURRY, CIRCLES)), steps(), steps(step(BRISTLE_BRUSH, WIPE)), steps()),
-    DOUBLE("kit.order-double",
+            brush(step(RUBBER_CURRY, CIRCLES)),
+            steps(),
+            steps(step(BRISTLE_BRUSH, WIPE)),
+            steps()),
+    DOUBLE(
+            "kit.order-double",
             "A double coat in an ordinary week: open it against the lie, then prove it with the comb.",
-            schools(SLICKER_THEN_COMB, AGAINST_LIE), steps(), steps(), bothEnds()),
-    DOUBLE_SHEDDING("kit.order-double-shedding",
+            schools(SLICKER_THEN_COMB, AGAINST_LIE),
+            steps(),
+            steps(),
+            bothEnds()),
+    DOUBLE_SHEDDING(
+            "kit.order-double-shedding",
             "The undercoat is letting go: rubber first, then against the lie; lift only what is loose.",
-            schools(SLICKER_THEN_COMB, AGAINST_LIE_TWICE), steps(step(RUBBER_CURRY, CIRCLES)),
-            steps(step(UNDERCOAT_RAKE, LIFT_LOOSE)), steps(step(COMB, PROVE_WIDE))),
-    DROP("kit.order-drop",
+            schools(SLICKER_THEN_COMB, AGAINST_LIE_TWICE),
+            steps(step(RUBBER_CURRY, CIRCLES)),
+            steps(step(UNDERCOAT_RAKE, LIFT_LOOSE)),
+            steps(step(COMB, PROVE_WIDE))),
+    DROP(
+            "kit.order-drop",
             "Dry long hair snaps: a light mist, then long pins in layers, then the comb.",
-            dropSchools(), steps(step(MIST, LIGHTLY)), steps(), bothEnds()),
-    CURLY("kit.order-curly",
+            dropSchools(),
+            steps(step(MIST, LIGHTLY)),
+            steps(),
+            bothEnds()),
+    CURLY(
+            "kit.order-curly",
             "Curls hold their dead hair: fingers first, the brush in thin layers to the skin, then the comb "
                     + "to prove it.",
-            schools(SLICKER_THEN_COMB, LAYERS), steps(step(FINGERS, SEARCH)), steps(), bothEnds()),
-    FLEECE("kit.order-fleece",
+            schools(SLICKER_THEN_COMB, LAYERS),
+            steps(step(FINGERS, SEARCH)),
+            steps(),
+            bothEnds()),
+    FLEECE(
+            "kit.order-fleece",
             "Long fluffy fleece: pins every way bring out the loose hair, the slicker reaches the "
                     + "skin in layers, the comb proves it.",
-            schools(PIN_SLICKER_COMB, LAYERS), steps(), steps(), bothEnds()),
-    JACKET("kit.order-jacket", "A short jacket: bristle follows the lie, the comb proves it.",
-            brush(step(BRISTLE_BRUSH, WITH_LIE)), steps(), steps(), steps(step(COMB, PROVE_WIDE))),
-    JACKET_SHEDDING("kit.order-jacket-shedding",
+            schools(PIN_SLICKER_COMB, LAYERS),
+            steps(),
+            steps(),
+            bothEnds()),
+    JACKET(
+            "kit.order-jacket",
+            "A short jacket: bristle follows the lie, the comb proves it.",
+            brush(step(BRISTLE_BRUSH, WITH_LIE)),
+            steps(),
+            steps(),
+            steps(step(COMB, PROVE_WIDE))),
+    JACKET_SHEDDING(
+            "kit.order-jacket-shedding",
             "A jacket letting its undercoat go: rubber loosens, the rake lifts only what is loose, bristle "
                     + "lays it flat.",
             brush(step(BRISTLE_BRUSH, WITH_LIE)),
-            steps(step(RUBBER_CURRY, CIRCLES), step(UNDERCOAT_RAKE, LIFT_LOOSE)), steps(),
+            steps(step(RUBBER_CURRY, CIRCLES), step(UNDERCOAT_RAKE, LIFT_LOOSE)),
+            steps(),
             steps(step(COMB, PROVE_WIDE))),
-    FURNISHINGS("kit.order-furnishings",
+    FURNISHINGS(
+            "kit.order-furnishings",
             "Longer furnishings on a short-jacketed dog: pins in layers, then the comb.",
-            furnishingSchools(), steps(), steps(), bothEnds()),
-    FACE("kit.order-face",
-            "Beside the eyes a comb is surest: away from the eyes and toward the ear, fingers over "
-                    + "the nose.",
-            brush(step(COMB, PROVE_WIDE)), steps(step(FINGERS, SEARCH)), steps(),
+            furnishingSchools(),
+            steps(),
+            steps(),
+            bothEnds()),
+    FACE(
+            "kit.order-face",
+            "Beside the eyes a comb is surest: away from the eyes and toward the ear, fingers over the nose.",
+            brush(step(COMB, PROVE_WIDE)),
+            steps(step(FINGERS, SEARCH)),
+            steps(),
             steps(step(FACE_COMB, PROVE_FINE))),
-    PUPPY("kit.order-puppy",
-            "A puppy begins with the softest brush; other tools follow when it accepts this one "
-                    + "everywhere.",
-            brush(step(WOODEN_PIN_BRUSH, WITH_LIE)), steps(), steps(), steps(step(COMB, PROVE_WIDE)));
+    PUPPY(
+            "kit.order-puppy",
+            "A puppy begins with the softest brush; other tools follow when it accepts this one everywhere.",
+            brush(step(WOODEN_PIN_BRUSH, WITH_LIE)),
+            steps(),
+            steps(),
+            steps(step(COMB, PROVE_WIDE)));
 
     private final String rule;
     private final String why;
@@ -89,7 +128,12 @@ enum CoatOrder {
     private final List<ToolStep> after;
     private final List<ToolStep> proof;
 
-    CoatOrder(String rule, String why, Schools schools, List<ToolStep> before, List<ToolStep> after,
+    CoatOrder(
+            String rule,
+            String why,
+            Schools schools,
+            List<ToolStep> before,
+            List<ToolStep> after,
             List<ToolStep> proof) {
         this.rule = rule;
         this.why = why;
@@ -135,7 +179,7 @@ enum CoatOrder {
         return proof;
     }
 
-    private record Schools(LeadSchool usual, Map<LeadSchool, List<ToolStep>> brushes) { }
+    private record Schools(LeadSchool usual, Map<LeadSchool, List<ToolStep>> brushes) {}
 
     /** All schools brush alike here. */
     private static Schools brush(ToolStep step) {

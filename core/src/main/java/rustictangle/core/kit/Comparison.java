@@ -19,7 +19,8 @@ public record Comparison(ToolStep step, Fit first, Fit second, List<Row> rows, R
 
         /** How far the sides are apart, in [0, 1]. */
         double gap() {
-            return Math.abs(first.map(FitPart::value).orElse(1.0) - second.map(FitPart::value).orElse(1.0));
+            return Math.abs(first.map(FitPart::value).orElse(1.0)
+                    - second.map(FitPart::value).orElse(1.0));
         }
     }
 
@@ -35,7 +36,8 @@ public record Comparison(ToolStep step, Fit first, Fit second, List<Row> rows, R
         ToolStep best = need.order().get(0);
         double most = -1;
         for (ToolStep step : need.order()) {
-            double together = Fit.of(first, step, need).score() + Fit.of(second, step, need).score();
+            double together = Fit.of(first, step, need).score()
+                    + Fit.of(second, step, need).score();
             if (together > most) {
                 best = step;
                 most = together;
@@ -67,16 +69,19 @@ public record Comparison(ToolStep step, Fit first, Fit second, List<Row> rows, R
         Fit other = better == a ? b : a;
         String here = " where a " + a.step().tool().label() + " is asked for";
         if (other.verdict() == Verdict.NEVER_HERE || other.tool().putAside()) {
-            return new Reason("kit.compare", Fit.capital(other.tool().shownName()) + " is out here. "
-                    + other.reasons().get(0).text());
+            return new Reason(
+                    "kit.compare",
+                    Fit.capital(other.tool().shownName()) + " is out here. "
+                            + other.reasons().get(0).text());
         }
         if (better.score() - other.score() < ALIKE) {
             return new Reason("kit.compare", "Both do about equally well" + here + ".");
         }
         Row decides = rows.stream().reduce((x, y) -> y.gap() > x.gap() ? y : x).orElseThrow();
-        String most = decides.property() == ToolProperty.JOB ? "it is made for this, the other stands in"
+        String most = decides.property() == ToolProperty.JOB
+                ? "it is made for this, the other stands in"
                 : "what counts most is the " + decides.property().label();
-        return new Reason("kit.compare", Fit.capital(better.tool().shownName()) + " serves better" + here + ": " + most
-                + ".");
+        return new Reason(
+                "kit.compare", Fit.capital(better.tool().shownName()) + " serves better" + here + ": " + most + ".");
     }
 }

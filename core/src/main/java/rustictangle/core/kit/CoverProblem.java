@@ -19,7 +19,7 @@ final class CoverProblem {
     static final int RIGHT = 2;
 
     /** @param chosen indexes of the offers, ascending */
-    record Solution(List<Integer> chosen, int leftAtWillDo) { }
+    record Solution(List<Integer> chosen, int leftAtWillDo) {}
 
     /** An offer after reduction: which purposes it covers, and for which it is right. */
     private record Offer(int index, BitSet covers, BitSet right) {

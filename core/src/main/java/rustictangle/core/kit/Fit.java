@@ -62,8 +62,11 @@ public record Fit(Tool tool, ToolStep step, Need need, double score, Verdict ver
         List<FitPart> parts = new ArrayList<>();
         for (ToolProperty property : PROPERTIES) {
             if (FitRules.matters(property, tool, step, need)) {
-                parts.add(new FitPart(property, FitRules.value(property, tool, step, need),
-                        FitWords.have(property, tool), FitWords.want(property, step, need)));
+                parts.add(new FitPart(
+                        property,
+                        FitRules.value(property, tool, step, need),
+                        FitWords.have(property, tool),
+                        FitWords.want(property, step, need)));
             }
         }
         return parts;
@@ -81,15 +84,20 @@ public record Fit(Tool tool, ToolStep step, Need need, double score, Verdict ver
             return reasons;
         }
         if (score == 0) {
-            return List.of(new Reason("kit.no-job", "Nothing in the order here asks for a " + tool.kind().label()
-                    + ": it is good for " + tool.kind().goodFor() + "."));
+            return List.of(new Reason(
+                    "kit.no-job",
+                    "Nothing in the order here asks for a " + tool.kind().label() + ": it is good for "
+                            + tool.kind().goodFor() + "."));
         }
         for (FitPart part : parts()) {
             if (part.value() < WORTH_NAMING) {
-                reasons.add(part.property() == ToolProperty.JOB
-                        ? new Reason("kit.fit", "It stands in for a " + part.want() + ".")
-                        : new Reason("kit.fit", capital(part.property().label()) + " " + part.have() + "; here "
-                                + part.want() + "."));
+                reasons.add(
+                        part.property() == ToolProperty.JOB
+                                ? new Reason("kit.fit", "It stands in for a " + part.want() + ".")
+                                : new Reason(
+                                        "kit.fit",
+                                        capital(part.property().label()) + " " + part.have() + "; here " + part.want()
+                                                + "."));
             }
         }
         if (reasons.isEmpty()) {
@@ -99,9 +107,12 @@ public record Fit(Tool tool, ToolStep step, Need need, double score, Verdict ver
     }
 
     private Optional<Reason> failed() {
-        return tool.check().filter(ToolCheck::failed).map(check -> new Reason("kit.put-aside",
-                "Put aside since {" + check.day() + " date}: " + check.faults().iterator().next().label()
-                        + ". Not matched until it is replaced."));
+        return tool.check()
+                .filter(ToolCheck::failed)
+                .map(check -> new Reason(
+                        "kit.put-aside",
+                        "Put aside since {" + check.day() + " date}: "
+                                + check.faults().iterator().next().label() + ". Not matched until it is replaced."));
     }
 
     private static boolean raw(Tool tool) {

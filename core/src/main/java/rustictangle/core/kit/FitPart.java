@@ -7,4 +7,4 @@ package rustictangle.core.kit;
  * @param have  what the tool has, quantities in braces
  * @param want  what the section asks, quantities in braces
  */
-public record FitPart(ToolProperty property, double value, String have, String want) { }
+public record FitPart(ToolProperty property, double value, String have, String want) {}

@@ -12,10 +12,12 @@ final class FitRules {
 
     /** Pins this much out of the window do nothing right any more, mm. */
     private static final double LENGTH_TOLERANCE_MM = 14;
+
     private static final double LENGTH_WORST = 0.1;
     private static final double LENGTH_UNKNOWN = 0.8;
     /** Firmness within this is felt as the same. */
     private static final double PAD_FREE = 0.25;
+
     private static final double PAD_SLOPE = 0.9;
     private static final double PAD_UNKNOWN = 0.88;
     private static final double BALL_FOR_GROUND = 0.92;
@@ -26,6 +28,7 @@ final class FitRules {
     private static final double SHAPE_UNKNOWN = 0.93;
     /** Width across the stroke that suits a dog of 15 kg, mm; it goes with the cube root of mass. */
     private static final double WIDTH_MM = 80;
+
     private static final double WIDTH_REFERENCE_KG = 15;
     private static final double NARROWEST = 0.4;
     private static final double WIDEST = 1.3;
@@ -35,18 +38,22 @@ final class FitRules {
     private static final double WIDE_ONLY_AS_FINE = 0.6;
     private static final double WIDE_ONLY_AS_BOTH = 0.75;
 
-    private FitRules() { }
+    private FitRules() {}
 
     /** Whether the property plays a part for this tool at this step. */
     static boolean matters(ToolProperty property, Tool tool, ToolStep step, Need need) {
         return switch (property) {
             case JOB -> true;
             case LENGTH -> tool.kind().hasPins() && need.pins().isPresent();
-            case PAD -> tool.kind().properties().contains(ToolProperty.PAD) && need.pad().isPresent();
+            case PAD ->
+                tool.kind().properties().contains(ToolProperty.PAD)
+                        && need.pad().isPresent();
             case TIPS -> tool.kind().properties().contains(ToolProperty.TIPS) && tool.kind() != ToolKind.SLICKER;
             case FLEXIBLE -> tool.kind() == ToolKind.SLICKER;
             case HEAD -> tool.kind().properties().contains(ToolProperty.HEAD);
-            case WIDTH -> tool.kind().properties().contains(ToolProperty.WIDTH) && tool.headMillimetres().isPresent();
+            case WIDTH ->
+                tool.kind().properties().contains(ToolProperty.WIDTH)
+                        && tool.headMillimetres().isPresent();
             case SPACING -> tool.kind().properties().contains(ToolProperty.SPACING);
         };
     }
@@ -55,21 +62,27 @@ final class FitRules {
     static double value(ToolProperty property, Tool tool, ToolStep step, Need need) {
         return switch (property) {
             case JOB -> StandIn.value(tool.kind(), step, need);
-            case LENGTH -> tool.pinMillimetres().isEmpty() ? LENGTH_UNKNOWN
-                    : length(tool.pinMillimetres().get(), need.pins().orElseThrow());
-            case PAD -> tool.pad().isEmpty() ? PAD_UNKNOWN
-                    : pad(tool.pad().get().firmness() - need.pad().orElseThrow().firmness());
+            case LENGTH ->
+                tool.pinMillimetres().isEmpty()
+                        ? LENGTH_UNKNOWN
+                        : length(tool.pinMillimetres().get(), need.pins().orElseThrow());
+            case PAD ->
+                tool.pad().isEmpty()
+                        ? PAD_UNKNOWN
+                        : pad(tool.pad().get().firmness()
+                                - need.pad().orElseThrow().firmness());
             case TIPS -> tips(tool.tips(), need.tips());
             case FLEXIBLE -> gentleness(tool, need);
-            case HEAD -> tool.head().isEmpty() ? SHAPE_UNKNOWN : shape(tool.head().get(), need.head());
+            case HEAD ->
+                tool.head().isEmpty() ? SHAPE_UNKNOWN : shape(tool.head().get(), need.head());
             case WIDTH -> width(tool.headMillimetres().orElseThrow(), need.brushKg());
             case SPACING -> spacing(tool.spacing(), step.manner());
         };
     }
 
     static double length(double millimetres, PinWindow window) {
-        double out = Math.max(0, Math.max(window.minMillimetres() - millimetres,
-                millimetres - window.maxMillimetres()));
+        double out =
+                Math.max(0, Math.max(window.minMillimetres() - millimetres, millimetres - window.maxMillimetres()));
         return Math.max(LENGTH_WORST, 1 - out / LENGTH_TOLERANCE_MM);
     }
 
@@ -92,7 +105,10 @@ final class FitRules {
         if (slicker.tips().filter(tips -> tips == Tips.RAW).isPresent()) {
             return 0;
         }
-        boolean soft = slicker.flexible() || slicker.tips().filter(t -> t == Tips.COATED || t == Tips.BALL).isPresent();
+        boolean soft = slicker.flexible()
+                || slicker.tips()
+                        .filter(t -> t == Tips.COATED || t == Tips.BALL)
+                        .isPresent();
         if (need.gentle()) {
             return soft ? 1 : BARE_AND_STIFF_WHERE_GENTLE;
         }

@@ -7,7 +7,7 @@ final class FitWords {
 
     private static final String NOT_KNOWN = "not known";
 
-    private FitWords() { }
+    private FitWords() {}
 
     static String have(ToolProperty property, Tool tool) {
         return switch (property) {
@@ -15,9 +15,13 @@ final class FitWords {
             case LENGTH -> tool.pinMillimetres().map(Reason::mm).orElse("not measured");
             case PAD -> tool.pad().map(PadKind::label).orElse(NOT_KNOWN);
             case TIPS -> tool.tips().map(Tips::label).orElse(NOT_KNOWN);
-            case FLEXIBLE -> tool.tips().map(tips -> tips == Tips.COATED ? "coated tips" : tips == Tips.RAW
-                    ? "raw-cut tips" : "bare tips").orElse("tips not known")
-                    + (tool.flexible() ? ", flexible head" : ", stiff head");
+            case FLEXIBLE ->
+                tool.tips()
+                                .map(tips -> tips == Tips.COATED
+                                        ? "coated tips"
+                                        : tips == Tips.RAW ? "raw-cut tips" : "bare tips")
+                                .orElse("tips not known")
+                        + (tool.flexible() ? ", flexible head" : ", stiff head");
             case HEAD -> tool.head().map(HeadShape::label).orElse(NOT_KNOWN);
             case WIDTH -> tool.headMillimetres().map(Reason::mm).orElse("not measured");
             case SPACING -> tool.spacing().map(Spacing::label).orElse(NOT_KNOWN);
@@ -27,18 +31,21 @@ final class FitWords {
     static String want(ToolProperty property, ToolStep step, Need need) {
         return switch (property) {
             case JOB -> step.tool().label();
-            case LENGTH -> need.pins().map(w -> Reason.mm(w.minMillimetres()) + " to " + Reason.mm(w.maxMillimetres()))
-                    .orElse("any");
+            case LENGTH ->
+                need.pins()
+                        .map(w -> Reason.mm(w.minMillimetres()) + " to " + Reason.mm(w.maxMillimetres()))
+                        .orElse("any");
             case PAD -> need.pad().map(Pad::words).orElse("any");
             case TIPS -> need.tips().label();
             case FLEXIBLE -> need.gentle() ? "coated tips or a flexible head" : "never raw cut";
             case HEAD -> need.head().label();
             case WIDTH -> "in keeping with a dog of " + Reason.kg(need.brushKg());
-            case SPACING -> switch (step.manner()) {
-                case PROVE_FINE -> "a fine end";
-                case COMB_LAYERS -> "a wide and a fine end";
-                default -> "a wide end";
-            };
+            case SPACING ->
+                switch (step.manner()) {
+                    case PROVE_FINE -> "a fine end";
+                    case COMB_LAYERS -> "a wide and a fine end";
+                    default -> "a wide end";
+                };
         };
     }
 }

@@ -1,4 +1,7 @@
 package rustictangle.core.kit;
 
 /** How practised the hand is that holds the brush. */
-public enum Hand { BEGINNER, EXPERIENCED }
+public enum Hand {
+    BEGINNER,
+    EXPERIENCED
+}

@@ -40,7 +40,11 @@ public record Kit(Match match, List<SectionKit> sections, Optional<Reason> incom
 
     /** The sections where brush or comb has a job. */
     public List<Section> brushed() {
-        return sections.stream().map(SectionKit::need).filter(Need::brushed).map(Need::section).toList();
+        return sections.stream()
+                .map(SectionKit::need)
+                .filter(Need::brushed)
+                .map(Need::section)
+                .toList();
     }
 
     private static SectionKit section(Need need, List<Tool> drawer) {
@@ -75,8 +79,11 @@ public record Kit(Match match, List<SectionKit> sections, Optional<Reason> incom
     private static Optional<Reason> incomplete(Match match, List<Tool> drawer) {
         boolean mats = match.needs().stream().anyMatch(need -> need.proof().isPresent());
         boolean comb = drawer.stream().anyMatch(tool -> tool.kind().proves() && !tool.putAside());
-        return mats && !comb ? Optional.of(new Reason("kit.incomplete",
-                "Without a comb you do not know: a brush can glide over felt. This kit is incomplete until it "
-                        + "has one.")) : Optional.empty();
+        return mats && !comb
+                ? Optional.of(new Reason(
+                        "kit.incomplete",
+                        "Without a comb you do not know: a brush can glide over felt. This kit is incomplete until it "
+                                + "has one."))
+                : Optional.empty();
     }
 }

@@ -33,8 +33,7 @@ public record Match(List<Need> needs) {
     /** Every tool kind any section asks for, in the order of first use. */
     public Set<ToolKind> tools() {
         Set<ToolKind> tools = new LinkedHashSet<>();
-        needs.stream().filter(Need::brushed)
-                .forEach(need -> need.order().forEach(step -> tools.add(step.tool())));
+        needs.stream().filter(Need::brushed).forEach(need -> need.order().forEach(step -> tools.add(step.tool())));
         return tools;
     }
 }

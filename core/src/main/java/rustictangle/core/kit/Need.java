@@ -26,9 +26,22 @@ import rustictangle.core.dog.Section;
  * @param never   what must not be used here
  * @param reasons all of them, in the order of the answers they explain
  */
-public record Need(Section section, RegionCoat hair, CoatState state, Optional<LeadSchool> school, ToolKind lead,
-        Optional<PinWindow> pins, Optional<Pad> pad, Tips tips, HeadShape head, boolean gentle, double brushKg,
-        List<ToolStep> order, Optional<ToolKind> proof, List<NeverHere> never, List<Reason> reasons) {
+public record Need(
+        Section section,
+        RegionCoat hair,
+        CoatState state,
+        Optional<LeadSchool> school,
+        ToolKind lead,
+        Optional<PinWindow> pins,
+        Optional<Pad> pad,
+        Tips tips,
+        HeadShape head,
+        boolean gentle,
+        double brushKg,
+        List<ToolStep> order,
+        Optional<ToolKind> proof,
+        List<NeverHere> never,
+        List<Reason> reasons) {
 
     public Need {
         order = List.copyOf(order);

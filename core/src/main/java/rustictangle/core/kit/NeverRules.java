@@ -27,37 +27,83 @@ import rustictangle.core.dog.Section;
 /** What must not be used on a section. Common practice, no published source. */
 final class NeverRules {
 
-    private static final NeverHere DESHEDDING = never("kit.never-deshedding-blade", "de-shedding blade",
+    private static final NeverHere DESHEDDING = never(
+            "kit.never-deshedding-blade",
+            "de-shedding blade",
             "It cuts guard hair and scratches the skin. Some use one daily, most warn: left to a professional.",
             DESHEDDING_BLADE);
-    private static final NeverHere DEMATTING = never("kit.never-dematting-blade",
+    private static final NeverHere DEMATTING = never(
+            "kit.never-dematting-blade",
             "dematting blade or mat breaker",
-            "Curved blades cut, and the pulling burns the skin. Leave it to a professional.", DEMATTING_BLADE);
-    private static final NeverHere PINS_ON_SMOOTH = never("kit.never-pins-smooth",
-            "slicker and pin brushes", "Close-lying hair lets wires and pins scratch straight down to the skin.",
-            SLICKER, PIN_BRUSH, WOODEN_PIN_BRUSH, THICK_PIN_BRUSH, FLEXIBLE_PIN_BRUSH);
-    private static final NeverHere SLICKER_AT_EYES = never("kit.never-slicker-face", "slicker",
-            "Wires slip: one could reach the eye.", SLICKER);
-    private static final NeverHere SLICKER_ON_PUPPY = never("kit.never-slicker-puppy", "slicker",
-            "Wait until the puppy accepts the soft brush everywhere: one scratch now costs years.", SLICKER);
-    private static final NeverHere RAKE = never("kit.never-rake", "undercoat rake",
-            "No undercoat to lift here: the rake breaks long hair and pulls.", UNDERCOAT_RAKE);
-    private static final NeverHere RAKE_ON_THIN_SKIN = never("kit.never-rake-thin-skin", "undercoat rake",
-            "Blunt pins bruise where little but skin lies beneath.", UNDERCOAT_RAKE);
-    private static final NeverHere CURRY = never("kit.never-curry", "rubber curry or glove",
-            "Circling rubber winds long hair into tangles.", RUBBER_CURRY);
-    private static final NeverHere BRISTLE = never("kit.never-bristle", "bristle brush",
-            "It only polishes the top, and the layer at the skin felts unseen.", BRISTLE_BRUSH);
-    private static final NeverHere IN_CORDS = never("coat.corded", "any brush or comb",
-            "It tears the cords and cannot pass them.", SLICKER, PIN_BRUSH, WOODEN_PIN_BRUSH, THICK_PIN_BRUSH,
-            FLEXIBLE_PIN_BRUSH, COMB, ROTATING_COMB, CURVED_COMB, FACE_COMB, UNDERCOAT_RAKE, RUBBER_CURRY,
+            "Curved blades cut, and the pulling burns the skin. Leave it to a professional.",
+            DEMATTING_BLADE);
+    private static final NeverHere PINS_ON_SMOOTH = never(
+            "kit.never-pins-smooth",
+            "slicker and pin brushes",
+            "Close-lying hair lets wires and pins scratch straight down to the skin.",
+            SLICKER,
+            PIN_BRUSH,
+            WOODEN_PIN_BRUSH,
+            THICK_PIN_BRUSH,
+            FLEXIBLE_PIN_BRUSH);
+    private static final NeverHere SLICKER_AT_EYES =
+            never("kit.never-slicker-face", "slicker", "Wires slip: one could reach the eye.", SLICKER);
+    private static final NeverHere SLICKER_ON_PUPPY = never(
+            "kit.never-slicker-puppy",
+            "slicker",
+            "Wait until the puppy accepts the soft brush everywhere: one scratch now costs years.",
+            SLICKER);
+    private static final NeverHere RAKE = never(
+            "kit.never-rake",
+            "undercoat rake",
+            "No undercoat to lift here: the rake breaks long hair and pulls.",
+            UNDERCOAT_RAKE);
+    private static final NeverHere RAKE_ON_THIN_SKIN = never(
+            "kit.never-rake-thin-skin",
+            "undercoat rake",
+            "Blunt pins bruise where little but skin lies beneath.",
+            UNDERCOAT_RAKE);
+    private static final NeverHere CURRY = never(
+            "kit.never-curry", "rubber curry or glove", "Circling rubber winds long hair into tangles.", RUBBER_CURRY);
+    private static final NeverHere BRISTLE = never(
+            "kit.never-bristle",
+            "bristle brush",
+            "It only polishes the top, and the layer at the skin felts unseen.",
             BRISTLE_BRUSH);
-    private static final NeverHere ON_BARE_SKIN = never("coat.hairless", "brush, comb and rake",
-            "Nothing stands between them and the skin: they scratch.", SLICKER, PIN_BRUSH, WOODEN_PIN_BRUSH,
-            THICK_PIN_BRUSH, FLEXIBLE_PIN_BRUSH, COMB, ROTATING_COMB, CURVED_COMB, FACE_COMB, UNDERCOAT_RAKE,
-            RUBBER_CURRY, BRISTLE_BRUSH);
+    private static final NeverHere IN_CORDS = never(
+            "coat.corded",
+            "any brush or comb",
+            "It tears the cords and cannot pass them.",
+            SLICKER,
+            PIN_BRUSH,
+            WOODEN_PIN_BRUSH,
+            THICK_PIN_BRUSH,
+            FLEXIBLE_PIN_BRUSH,
+            COMB,
+            ROTATING_COMB,
+            CURVED_COMB,
+            FACE_COMB,
+            UNDERCOAT_RAKE,
+            RUBBER_CURRY,
+            BRISTLE_BRUSH);
+    private static final NeverHere ON_BARE_SKIN = never(
+            "coat.hairless",
+            "brush, comb and rake",
+            "Nothing stands between them and the skin: they scratch.",
+            SLICKER,
+            PIN_BRUSH,
+            WOODEN_PIN_BRUSH,
+            THICK_PIN_BRUSH,
+            FLEXIBLE_PIN_BRUSH,
+            COMB,
+            ROTATING_COMB,
+            CURVED_COMB,
+            FACE_COMB,
+            UNDERCOAT_RAKE,
+            RUBBER_CURRY,
+            BRISTLE_BRUSH);
 
-    private NeverRules() { }
+    private NeverRules() {}
 
     static List<NeverHere> at(Dog dog, Section section, RegionCoat hair) {
         List<NeverHere> list = new ArrayList<>();

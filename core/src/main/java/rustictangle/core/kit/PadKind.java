@@ -2,7 +2,9 @@ package rustictangle.core.kit;
 
 /** A pad as an owner feels it with a thumb. */
 public enum PadKind {
-    SOFT("soft", 0.1), MEDIUM("medium", 0.5), FIRM("firm", 0.9);
+    SOFT("soft", 0.1),
+    MEDIUM("medium", 0.5),
+    FIRM("firm", 0.9);
 
     private final String label;
     private final double firmness;

@@ -17,24 +17,29 @@ import rustictangle.core.coat.Texture;
  * coat at most 22 mm, firm. The straight lines between them are own estimates.
  */
 enum PinTable {
-    GENERAL("kit.pins-by-length",
+    GENERAL(
+            "kit.pins-by-length",
             Line.through(row(38, 16), row(50, 22)),
             Line.through(row(38, 22), row(50, 27)),
             Line.through(row(38, 0.9), row(50, 0.5))),
-    MATURE_SILK("kit.pins-silk",
+    MATURE_SILK(
+            "kit.pins-silk",
             Line.through(row(38, 16), row(50, 22), row(125, 22), row(150, 33)),
             Line.through(row(38, 22), row(50, 27), row(125, 27), row(150, 37)),
             Line.through(row(38, 0.9), row(50, 0.5), row(125, 0.5), row(150, 0.08))),
-    DOUBLE("kit.pins-double",
-            Line.through(row(38, 16)), Line.through(row(38, 22)), Line.through(row(38, 0.7))),
-    THICK_MANE("kit.pins-mane",
+    DOUBLE("kit.pins-double", Line.through(row(38, 16)), Line.through(row(38, 22)), Line.through(row(38, 0.7))),
+    THICK_MANE(
+            "kit.pins-mane",
             Line.through(row(125, 16), row(175, 35)),
             Line.through(row(125, 22), row(175, 40)),
             Line.through(row(125, 0.7))),
-    WIRE("kit.pins-wire",
-            Line.through(row(38, 16), row(60, 18)), Line.through(row(38, 22)),
+    WIRE(
+            "kit.pins-wire",
+            Line.through(row(38, 16), row(60, 18)),
+            Line.through(row(38, 22)),
             Line.through(row(38, 0.9))),
-    FURNISHINGS("kit.pins-furnishings",
+    FURNISHINGS(
+            "kit.pins-furnishings",
             Line.through(row(38, 16), row(50, 24.5)),
             Line.through(row(38, 22), row(50, 27)),
             Line.through(row(38, 0.9), row(50, 0.35)));

@@ -12,10 +12,9 @@ public record PinWindow(double minMillimetres, double maxMillimetres) {
     static final double LONGEST_PIN_MM = 60;
 
     public PinWindow {
-        if (!(minMillimetres > 0 && minMillimetres <= maxMillimetres
-                && maxMillimetres <= LONGEST_PIN_MM)) {
-            throw new IllegalArgumentException("pin window " + minMillimetres + " to "
-                    + maxMillimetres + " mm, need 0 < min <= max <= " + LONGEST_PIN_MM);
+        if (!(minMillimetres > 0 && minMillimetres <= maxMillimetres && maxMillimetres <= LONGEST_PIN_MM)) {
+            throw new IllegalArgumentException("pin window " + minMillimetres + " to " + maxMillimetres
+                    + " mm, need 0 < min <= max <= " + LONGEST_PIN_MM);
         }
     }
 

@@ -23,14 +23,16 @@ public record Purchase(Tool tool, List<Section> serves, int forSteps) {
         for (ToolProperty property : tool.kind().properties()) {
             boolean saidWithGentleness = property == ToolProperty.TIPS && tool.kind() == ToolKind.SLICKER;
             if (property != ToolProperty.WIDTH && !saidWithGentleness) {
-                words.add(switch (property) {
-                    case LENGTH -> (tool.kind() == ToolKind.SLICKER ? "wires" : "pins") + " of about "
-                            + FitWords.have(property, tool);
-                    case PAD -> FitWords.have(property, tool) + " pad";
-                    case HEAD -> FitWords.have(property, tool) + " head";
-                    case TIPS -> FitWords.have(property, tool) + " tips";
-                    default -> FitWords.have(property, tool);
-                });
+                words.add(
+                        switch (property) {
+                            case LENGTH ->
+                                (tool.kind() == ToolKind.SLICKER ? "wires" : "pins") + " of about "
+                                        + FitWords.have(property, tool);
+                            case PAD -> FitWords.have(property, tool) + " pad";
+                            case HEAD -> FitWords.have(property, tool) + " head";
+                            case TIPS -> FitWords.have(property, tool) + " tips";
+                            default -> FitWords.have(property, tool);
+                        });
             }
         }
         return words;

@@ -19,8 +19,7 @@ import rustictangle.core.dog.Section;
  * @param leftAtWillDo steps over all sections that, after buying, still have no right tool
  * @param why        what the set rests on
  */
-public record Purchases(List<Purchase> buy, Optional<Purchase> justOne, int openSteps, int leftAtWillDo,
-        Reason why) {
+public record Purchases(List<Purchase> buy, Optional<Purchase> justOne, int openSteps, int leftAtWillDo, Reason why) {
 
     public Purchases {
         buy = List.copyOf(buy);
@@ -39,7 +38,8 @@ public record Purchases(List<Purchase> buy, Optional<Purchase> justOne, int open
             buy.add(purchase(candidates.get(index), offered[index], purposes, problem));
         }
         int one = justOne(candidates, offered, problem, solution.chosen());
-        Optional<Purchase> justOne = one < 0 ? Optional.empty()
+        Optional<Purchase> justOne = one < 0
+                ? Optional.empty()
                 : Optional.of(purchase(candidates.get(one), offered[one], purposes, problem));
         return new Purchases(buy, justOne, problem.open().cardinality(), solution.leftAtWillDo(), why(buy));
     }
@@ -64,8 +64,13 @@ public record Purchases(List<Purchase> buy, Optional<Purchase> justOne, int open
         int[][] grades = new int[tools.size()][purposes.size()];
         for (int t = 0; t < tools.size(); t++) {
             for (int p = 0; p < purposes.size(); p++) {
-                Verdict verdict = Fit.of(tools.get(t), purposes.get(p).step(), purposes.get(p).need()).verdict();
-                grades[t][p] = verdict == Verdict.RIGHT ? CoverProblem.RIGHT
+                Verdict verdict = Fit.of(
+                                tools.get(t),
+                                purposes.get(p).step(),
+                                purposes.get(p).need())
+                        .verdict();
+                grades[t][p] = verdict == Verdict.RIGHT
+                        ? CoverProblem.RIGHT
                         : verdict == Verdict.WILL_DO ? CoverProblem.WILL_DO : CoverProblem.NOT;
             }
         }
@@ -88,9 +93,13 @@ public record Purchases(List<Purchase> buy, Optional<Purchase> justOne, int open
         int most = 0;
         for (int t = 0; t < offered.length; t++) {
             int[] row = offered[t];
-            int value = 4 * (int) problem.open().stream().filter(p -> row[p] > CoverProblem.NOT).count();
+            int value = 4
+                    * (int) problem.open().stream()
+                            .filter(p -> row[p] > CoverProblem.NOT)
+                            .count();
             if (value > 0) {
-                value += (chosen.contains(t) ? 2 : 0) + (candidates.get(t).kind().proves() ? 1 : 0);
+                value +=
+                        (chosen.contains(t) ? 2 : 0) + (candidates.get(t).kind().proves() ? 1 : 0);
             }
             if (value > most) {
                 best = t;
@@ -113,8 +122,10 @@ public record Purchases(List<Purchase> buy, Optional<Purchase> justOne, int open
     }
 
     private static Reason why(List<Purchase> buy) {
-        return new Reason("kit.least-to-buy", buy.isEmpty()
-                ? "Your drawer has something that is right or will do for every step at every place."
-                : "No smaller set of tools serves every step at every place together with what you own.");
+        return new Reason(
+                "kit.least-to-buy",
+                buy.isEmpty()
+                        ? "Your drawer has something that is right or will do for every step at every place."
+                        : "No smaller set of tools serves every step at every place together with what you own.");
     }
 }

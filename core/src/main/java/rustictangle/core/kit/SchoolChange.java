@@ -30,17 +30,18 @@ public record SchoolChange(String from, String to, List<Section> sections) {
             String from = tools(before.at(section));
             String to = tools(after.at(section));
             if (!from.equals(to)) {
-                changes.computeIfAbsent(List.of(from, to), key -> new ArrayList<>()).add(section);
+                changes.computeIfAbsent(List.of(from, to), key -> new ArrayList<>())
+                        .add(section);
             }
         }
         return changes.entrySet().stream()
-                .map(change -> new SchoolChange(change.getKey().get(0), change.getKey().get(1), change.getValue()))
+                .map(change ->
+                        new SchoolChange(change.getKey().get(0), change.getKey().get(1), change.getValue()))
                 .sorted((a, b) -> b.sections().size() - a.sections().size())
                 .toList();
     }
 
     private static String tools(Need need) {
-        return need.order().stream().map(step -> step.tool().label()).distinct()
-                .collect(Collectors.joining(", "));
+        return need.order().stream().map(step -> step.tool().label()).distinct().collect(Collectors.joining(", "));
     }
 }

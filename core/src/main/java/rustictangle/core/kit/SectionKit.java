@@ -30,13 +30,15 @@ public record SectionKit(Need need, List<StepKit> steps, List<Fit> fits) {
         if (!need.lead().hasPins()) {
             return Optional.empty();
         }
-        return leading().flatMap(fit -> fit.tool().pinMillimetres())
-                .or(() -> need.pins().map(PinWindow::middleMillimetres));
+        return leading().flatMap(fit -> fit.tool().pinMillimetres()).or(() -> need.pins()
+                .map(PinWindow::middleMillimetres));
     }
 
     /** The owner's tool for the leading step; empty when none will do. */
     public Optional<Fit> leading() {
-        return steps.stream().filter(step -> step.step().tool() == need.lead())
-                .reduce((first, second) -> second).flatMap(StepKit::best);
+        return steps.stream()
+                .filter(step -> step.step().tool() == need.lead())
+                .reduce((first, second) -> second)
+                .flatMap(StepKit::best);
     }
 }

@@ -23,9 +23,16 @@ final class SectionMatch {
 
     /** Where short pins serve a drop coat too. Common practice, no published source. */
     private static final Set<Section> SHORT_PINS_ON_DROP = EnumSet.of(
-            Section.FRONT_FOOT_LEFT, Section.FRONT_FOOT_RIGHT, Section.HIND_FOOT_LEFT,
-            Section.HIND_FOOT_RIGHT, Section.MUZZLE, Section.BELLY, Section.FRONT_LEG_LEFT,
-            Section.FRONT_LEG_RIGHT, Section.HIND_LEG_LEFT, Section.HIND_LEG_RIGHT);
+            Section.FRONT_FOOT_LEFT,
+            Section.FRONT_FOOT_RIGHT,
+            Section.HIND_FOOT_LEFT,
+            Section.HIND_FOOT_RIGHT,
+            Section.MUZZLE,
+            Section.BELLY,
+            Section.FRONT_LEG_LEFT,
+            Section.FRONT_LEG_RIGHT,
+            Section.HIND_LEG_LEFT,
+            Section.HIND_LEG_RIGHT);
     /** Shortest pins of all, mm. Common practice, no published source. */
     private static final double SHORTEST_PINS_MM = 16;
     /** A T-shaped head is for the trousers of double coats on dogs from this mass, kg. Own estimate. */
@@ -54,10 +61,22 @@ final class SectionMatch {
 
     private Need handsOnly() {
         reasons.add(Unbrushed.limits(hair.kind()));
-        return new Need(section, hair, state, Optional.empty(), ToolKind.FINGERS, Optional.empty(),
-                Optional.empty(), tips(), head(), gentle(), dog.mass().kilograms(),
-                List.of(new ToolStep(ToolKind.FINGERS, Manner.SEARCH)), Optional.empty(),
-                NeverRules.at(dog, section, hair), reasons);
+        return new Need(
+                section,
+                hair,
+                state,
+                Optional.empty(),
+                ToolKind.FINGERS,
+                Optional.empty(),
+                Optional.empty(),
+                tips(),
+                head(),
+                gentle(),
+                dog.mass().kilograms(),
+                List.of(new ToolStep(ToolKind.FINGERS, Manner.SEARCH)),
+                Optional.empty(),
+                NeverRules.at(dog, section, hair),
+                reasons);
     }
 
     private Need brushed() {
@@ -77,15 +96,29 @@ final class SectionMatch {
         Optional<ToolKind> proof = Optional.empty();
         if (hair.kind().mats()) {
             proof = Optional.of(section == Section.MUZZLE ? ToolKind.FACE_COMB : ToolKind.COMB);
-            reasons.add(new Reason("kit.comb-proves",
+            reasons.add(new Reason(
+                    "kit.comb-proves",
                     "A brush can glide over felt; only a comb from the root, wide end "
                             + "first and then the fine one, shows the skin was reached."));
         }
         Tips tips = tips();
         addCautions();
-        return new Need(section, hair, state, row.dependsOnSchool() ? Optional.of(school) : Optional.empty(), lead,
-                pins, pad, tips, head(), gentle(), dog.mass().kilograms(), order, proof,
-                NeverRules.at(dog, section, hair), reasons);
+        return new Need(
+                section,
+                hair,
+                state,
+                row.dependsOnSchool() ? Optional.of(school) : Optional.empty(),
+                lead,
+                pins,
+                pad,
+                tips,
+                head(),
+                gentle(),
+                dog.mass().kilograms(),
+                order,
+                proof,
+                NeverRules.at(dog, section, hair),
+                reasons);
     }
 
     private CoatOrder row() {
@@ -117,19 +150,23 @@ final class SectionMatch {
         List<ToolStep> steps = new ArrayList<>();
         boolean neglected = state == CoatState.NEGLECTED && !dog.isPuppy();
         if (neglected) {
-            reasons.add(new Reason("kit.neglected", "Weeks without a comb: fingers and mist first, then from the "
-                    + "ends inward. Mats that are tight or many are for a groomer."));
+            reasons.add(new Reason(
+                    "kit.neglected",
+                    "Weeks without a comb: fingers and mist first, then from the "
+                            + "ends inward. Mats that are tight or many are for a groomer."));
             steps.add(new ToolStep(ToolKind.FINGERS, Manner.SEARCH));
             steps.add(mist());
             steps.add(new ToolStep(brushes.get(0).tool(), Manner.ENDS_INWARD));
         }
         row.before().stream()
                 .map(step -> step.tool() == ToolKind.MIST ? mist() : step)
-                .filter(step -> !steps.contains(step)).forEach(steps::add);
+                .filter(step -> !steps.contains(step))
+                .forEach(steps::add);
         steps.addAll(brushes);
         steps.addAll(row.after());
         if (state == CoatState.PUPPY_CHANGE && section != Section.MUZZLE) {
-            reasons.add(new Reason("kit.puppy-change",
+            reasons.add(new Reason(
+                    "kit.puppy-change",
                     "The puppy coat gives way and tangles with the new one: comb out the old coat as you go."));
             steps.add(new ToolStep(ToolKind.COMB, Manner.COMB_OUT));
         }
@@ -144,8 +181,10 @@ final class SectionMatch {
         boolean onTool = approach.mist() == MistSchool.ON_TOOL
                 || approach.mist() == MistSchool.BY_SKIN && (dog.delicateSkin() || dog.mayBeFrightened());
         if (onTool) {
-            reasons.add(new Reason("kit.mist-on-tool", "Mist the tool, not the dog: kinder to sensitive skin and "
-                    + "to a dog shy of spray. If the skin reacts, ask a vet."));
+            reasons.add(new Reason(
+                    "kit.mist-on-tool",
+                    "Mist the tool, not the dog: kinder to sensitive skin and "
+                            + "to a dog shy of spray. If the skin reacts, ask a vet."));
         }
         return new ToolStep(ToolKind.MIST, onTool ? Manner.ON_TOOL : Manner.LIGHTLY);
     }
@@ -153,15 +192,17 @@ final class SectionMatch {
     private PinWindow pins() {
         PinTable table = PinTable.of(hair);
         PinWindow window = table.window(hair);
-        reasons.add(new Reason(table.rule(), "Pins of " + mm(window.minMillimetres()) + " to "
-                + mm(window.maxMillimetres()) + " because the " + hair.kind().label()
-                + " hair there is " + mm(hair.length().millimetres()) + " long."));
-        boolean shortAllowed = hair.kind() == CoatKind.DROP
-                && (dog.isPuppy() || SHORT_PINS_ON_DROP.contains(section));
+        reasons.add(new Reason(
+                table.rule(),
+                "Pins of " + mm(window.minMillimetres()) + " to "
+                        + mm(window.maxMillimetres()) + " because the "
+                        + hair.kind().label()
+                        + " hair there is " + mm(hair.length().millimetres()) + " long."));
+        boolean shortAllowed = hair.kind() == CoatKind.DROP && (dog.isPuppy() || SHORT_PINS_ON_DROP.contains(section));
         if (shortAllowed && window.minMillimetres() > SHORTEST_PINS_MM) {
-            reasons.add(new Reason("kit.pins-short-allowed",
-                    "Short pins do too on a drop coat's feet, face, belly and lower legs, "
-                            + "and on any puppy."));
+            reasons.add(new Reason(
+                    "kit.pins-short-allowed",
+                    "Short pins do too on a drop coat's feet, face, belly and lower legs, and on any puppy."));
             return new PinWindow(SHORTEST_PINS_MM, window.maxMillimetres());
         }
         return window;
@@ -169,9 +210,12 @@ final class SectionMatch {
 
     private Pad pad() {
         Pad pad = PinTable.of(hair).pad(hair);
-        reasons.add(new Reason("kit.pad", "A " + pad.words() + " pad because the hair is "
-                + hair.density().label() + " and " + hair.texture().name().toLowerCase(Locale.ROOT)
-                + ": denser asks for firmer, silkier for softer."));
+        reasons.add(new Reason(
+                "kit.pad",
+                "A " + pad.words() + " pad because the hair is "
+                        + hair.density().label() + " and "
+                        + hair.texture().name().toLowerCase(Locale.ROOT)
+                        + ": denser asks for firmer, silkier for softer."));
         return pad;
     }
 
@@ -202,17 +246,20 @@ final class SectionMatch {
 
     private void addCautions() {
         if (section.thinSkinned() && hair.kind().mats()) {
-            reasons.add(new Reason("kit.thin-skin",
+            reasons.add(new Reason(
+                    "kit.thin-skin",
                     "Little but skin lies beneath here: the lightest hand, wires lifted before they scrape."));
         }
         if (dog.delicateSkin() || hair.pale()) {
-            reasons.add(new Reason("kit.delicate-skin",
+            reasons.add(new Reason(
+                    "kit.delicate-skin",
                     "Pale, thin or sensitive skin burns sooner under a brush: smooth or coated tips "
                             + "only, and never on over one spot."));
         }
         if (dog.lifeStage() == LifeStage.ELDERLY && hair.kind().mats()) {
-            reasons.add(new Reason("kit.elderly", "An old dog's skin is thin and fragile: a wooden-pin brush is the "
-                    + "kindest, in short turns."));
+            reasons.add(new Reason(
+                    "kit.elderly",
+                    "An old dog's skin is thin and fragile: a wooden-pin brush is the kindest, in short turns."));
         }
     }
 }

@@ -28,10 +28,36 @@ final class StandIn {
     private static final double[][] TABLE = new double[ToolKind.values().length][ToolKind.values().length];
 
     static {
-        row(PIN_BRUSH, Map.of(WOODEN_PIN_BRUSH, 0.75, THICK_PIN_BRUSH, 0.7, SLICKER, 0.7, ROTATING_COMB, 0.5,
-                COMB, 0.5, FLEXIBLE_PIN_BRUSH, 0.45));
-        row(SLICKER, Map.of(PIN_BRUSH, 0.7, THICK_PIN_BRUSH, 0.6, WOODEN_PIN_BRUSH, 0.55, ROTATING_COMB, 0.5,
-                COMB, 0.5, FLEXIBLE_PIN_BRUSH, 0.3));
+        row(
+                PIN_BRUSH,
+                Map.of(
+                        WOODEN_PIN_BRUSH,
+                        0.75,
+                        THICK_PIN_BRUSH,
+                        0.7,
+                        SLICKER,
+                        0.7,
+                        ROTATING_COMB,
+                        0.5,
+                        COMB,
+                        0.5,
+                        FLEXIBLE_PIN_BRUSH,
+                        0.45));
+        row(
+                SLICKER,
+                Map.of(
+                        PIN_BRUSH,
+                        0.7,
+                        THICK_PIN_BRUSH,
+                        0.6,
+                        WOODEN_PIN_BRUSH,
+                        0.55,
+                        ROTATING_COMB,
+                        0.5,
+                        COMB,
+                        0.5,
+                        FLEXIBLE_PIN_BRUSH,
+                        0.3));
         row(WOODEN_PIN_BRUSH, Map.of(FLEXIBLE_PIN_BRUSH, 0.95, PIN_BRUSH, 0.8));
         row(COMB, Map.of(ROTATING_COMB, 0.85, CURVED_COMB, 0.8, FACE_COMB, 0.6));
         row(FACE_COMB, Map.of(COMB, 0.8, CURVED_COMB, 0.7, ROTATING_COMB, 0.6));
@@ -47,7 +73,7 @@ final class StandIn {
 
     private static final Optional<LeadSchool> NO_SLICKER = Optional.of(LeadSchool.NO_SLICKER_YET);
 
-    private StandIn() { }
+    private StandIn() {}
 
     /** How well the kind does this step here; 0: not at all. */
     static double value(ToolKind kind, ToolStep step, Need need) {

@@ -15,9 +15,18 @@ import rustictangle.core.Refused;
  * @param handle           what it is held by; it has no part in the match
  * @param check            the latest look-over
  */
-public record Tool(long id, String name, ToolKind kind, Optional<Double> pinMillimetres, Optional<PadKind> pad,
-        Optional<Tips> tips, Optional<HeadShape> head, Optional<Double> headMillimetres,
-        Optional<Spacing> spacing, boolean flexible, Optional<Handle> handle,
+public record Tool(
+        long id,
+        String name,
+        ToolKind kind,
+        Optional<Double> pinMillimetres,
+        Optional<PadKind> pad,
+        Optional<Tips> tips,
+        Optional<HeadShape> head,
+        Optional<Double> headMillimetres,
+        Optional<Spacing> spacing,
+        boolean flexible,
+        Optional<Handle> handle,
         Optional<ToolCheck> check) {
 
     public static final double LONGEST_PIN_MM = PinWindow.LONGEST_PIN_MM;
@@ -33,29 +42,62 @@ public record Tool(long id, String name, ToolKind kind, Optional<Double> pinMill
         });
         headMillimetres.ifPresent(mm -> {
             if (!(mm >= NARROWEST_HEAD_MM && mm <= WIDEST_HEAD_MM)) {
-                throw new IllegalArgumentException("head width " + mm + " mm, need [" + NARROWEST_HEAD_MM + ", "
-                        + WIDEST_HEAD_MM + "]");
+                throw new IllegalArgumentException(
+                        "head width " + mm + " mm, need [" + NARROWEST_HEAD_MM + ", " + WIDEST_HEAD_MM + "]");
             }
         });
     }
 
     /** A tool of this kind of which nothing else is known. */
     public static Tool of(ToolKind kind) {
-        return new Tool(0, "", kind, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(),
-                Optional.empty(), Optional.empty(), false, Optional.empty(), Optional.empty());
+        return new Tool(
+                0,
+                "",
+                kind,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                Optional.empty(),
+                Optional.empty());
     }
 
     /** A brush in general. */
-    static Tool brush(ToolKind kind, double pinMillimetres, Optional<PadKind> pad, Tips tips, HeadShape head,
-            boolean flexible) {
-        return new Tool(0, "", kind, Optional.of(pinMillimetres), pad, Optional.of(tips), Optional.of(head),
-                Optional.empty(), Optional.empty(), flexible, Optional.empty(), Optional.empty());
+    static Tool brush(
+            ToolKind kind, double pinMillimetres, Optional<PadKind> pad, Tips tips, HeadShape head, boolean flexible) {
+        return new Tool(
+                0,
+                "",
+                kind,
+                Optional.of(pinMillimetres),
+                pad,
+                Optional.of(tips),
+                Optional.of(head),
+                Optional.empty(),
+                Optional.empty(),
+                flexible,
+                Optional.empty(),
+                Optional.empty());
     }
 
     /** A comb in general. */
     static Tool comb(ToolKind kind, Spacing spacing) {
-        return new Tool(0, "", kind, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(),
-                Optional.empty(), Optional.of(spacing), false, Optional.empty(), Optional.empty());
+        return new Tool(
+                0,
+                "",
+                kind,
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.of(spacing),
+                false,
+                Optional.empty(),
+                Optional.empty());
     }
 
     /** What its owner calls it, else its kind. */
@@ -78,7 +120,18 @@ public record Tool(long id, String name, ToolKind kind, Optional<Double> pinMill
             throw new Refused("The " + shownName() + " failed on " + check.get().day()
                     + " and stays aside until it is replaced. If that was a mistake, take that check back first.");
         }
-        return new Tool(id, name, kind, pinMillimetres, pad, tips, head, headMillimetres, spacing, flexible, handle,
+        return new Tool(
+                id,
+                name,
+                kind,
+                pinMillimetres,
+                pad,
+                tips,
+                head,
+                headMillimetres,
+                spacing,
+                flexible,
+                handle,
                 Optional.of(next));
     }
 }

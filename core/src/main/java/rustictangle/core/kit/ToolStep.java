@@ -1,4 +1,4 @@
 package rustictangle.core.kit;
 
 /** One tool's turn on a section. */
-public record ToolStep(ToolKind tool, Manner manner) { }
+public record ToolStep(ToolKind tool, Manner manner) {}

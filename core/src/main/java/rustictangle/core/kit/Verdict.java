@@ -2,7 +2,10 @@ package rustictangle.core.kit;
 
 /** How well a tool serves a section, in words. The limits between them are own estimates. */
 public enum Verdict {
-    RIGHT("right", 80), WILL_DO("will do", 55), WEAK("weak", 0), NEVER_HERE("never here", Double.NEGATIVE_INFINITY);
+    RIGHT("right", 80),
+    WILL_DO("will do", 55),
+    WEAK("weak", 0),
+    NEVER_HERE("never here", Double.NEGATIVE_INFINITY);
 
     private final String label;
     private final double from;

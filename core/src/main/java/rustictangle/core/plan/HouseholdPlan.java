@@ -27,10 +27,11 @@ public final class HouseholdPlan {
     public static final int MOST_MINUTES = 180;
     /** All times are multiples of this. */
     private static final int UNIT_SECONDS = 10;
+
     private static final int UNITS_A_MINUTE = 60 / UNIT_SECONDS;
 
     /** A place of one of the dogs, by the dog's position. */
-    public record Place(int dog, Section section, int seconds) { }
+    public record Place(int dog, Section section, int seconds) {}
 
     /**
      * What to do today in the minutes there are.
@@ -88,11 +89,19 @@ public final class HouseholdPlan {
             }
         }
         Planner.Schedule free = Planner.plan(jobs, time);
-        Knapsack worth = new Knapsack(jobs.stream().mapToInt(job -> Math.max(1, job.seconds() / UNIT_SECONDS)).toArray(),
-                jobs.stream().mapToDouble(job -> Planner.worthToday(job, free.prices())).toArray(), UNITS_A_MINUTE * MOST_MINUTES);
+        Knapsack worth = new Knapsack(
+                jobs.stream()
+                        .mapToInt(job -> Math.max(1, job.seconds() / UNIT_SECONDS))
+                        .toArray(),
+                jobs.stream()
+                        .mapToDouble(job -> Planner.worthToday(job, free.prices()))
+                        .toArray(),
+                UNITS_A_MINUTE * MOST_MINUTES);
         BitSet today0 = worth.chosen(Math.min(UNITS_A_MINUTE * MOST_MINUTES, time[0] / UNIT_SECONDS));
         List<Job> fixed = IntStream.range(0, jobs.size())
-                .mapToObj(i -> today0.get(i) ? jobs.get(i).doneToday() : jobs.get(i).leftToday()).toList();
+                .mapToObj(i ->
+                        today0.get(i) ? jobs.get(i).doneToday() : jobs.get(i).leftToday())
+                .toList();
         return new HouseholdPlan(places, choices(places, worth), Planner.plan(fixed, time), free.bound());
     }
 
@@ -102,7 +111,8 @@ public final class HouseholdPlan {
         for (int minutes = 0; minutes <= MOST_MINUTES; minutes++) {
             BitSet chosen = worth.chosen(UNITS_A_MINUTE * minutes);
             if (!chosen.equals(before)) {
-                choices.add(new Choice(minutes, chosen.stream().mapToObj(places::get).toList()));
+                choices.add(new Choice(
+                        minutes, chosen.stream().mapToObj(places::get).toList()));
                 before = chosen;
             }
         }
@@ -116,7 +126,10 @@ public final class HouseholdPlan {
 
     /** On a day, 0 being today. */
     public List<Place> on(int day) {
-        return IntStream.range(0, places.size()).filter(i -> days.get(i).get(day)).mapToObj(places::get).toList();
+        return IntStream.range(0, places.size())
+                .filter(i -> days.get(i).get(day))
+                .mapToObj(places::get)
+                .toList();
     }
 
     /** The days of each place of one dog, 0 being today. */

@@ -35,6 +35,7 @@ record Job(int seconds, int end, double[][] cost) {
     private static final double UNKNOWN_WAITS = 0.1;
     /** What a minute costs. */
     private static final double MINUTE = 0.00002;
+
     private static final double NEXT_TO_NOTHING = 0.006;
 
     /**
@@ -42,12 +43,24 @@ record Job(int seconds, int end, double[][] cost) {
      * @param onlyDue whether the risk up to the due day is the owner's to take and costs nothing
      */
     static Job of(KeptDog dog, Section section, int seconds, boolean onlyDue, LocalDate today) {
-        return new Costs(dog.forecast().rhythm().at(section), dog.forecast().at(section), dog.comfort(), onlyDue, today, dog.days(today))
+        return new Costs(
+                        dog.forecast().rhythm().at(section),
+                        dog.forecast().at(section),
+                        dog.comfort(),
+                        onlyDue,
+                        today,
+                        dog.days(today))
                 .job(seconds);
     }
 
     /** Reckons what the stretches between brushings cost. */
-    private record Costs(SectionRhythm rhythm, Optional<Outlook> outlook, Comfort comfort, boolean onlyDue, LocalDate today, int end) {
+    private record Costs(
+            SectionRhythm rhythm,
+            Optional<Outlook> outlook,
+            Comfort comfort,
+            boolean onlyDue,
+            LocalDate today,
+            int end) {
 
         Job job(int seconds) {
             double[][] cost = new double[end + 1][];
@@ -65,11 +78,13 @@ record Job(int seconds, int end, double[][] cost) {
 
         /** From the last brushing before the plan; mats that are in the coat already cost nothing more. */
         private double[] first() {
-            double perDay = switch (rhythm.state()) {
-                case MAT_LEFT -> MAT_WAITS;
-                case NEVER_CHECKED -> UNKNOWN_WAITS * rhythm.section().friction().factor() / Friction.HIGHEST.factor();
-                default -> 0;
-            };
+            double perDay =
+                    switch (rhythm.state()) {
+                        case MAT_LEFT -> MAT_WAITS;
+                        case NEVER_CHECKED ->
+                            UNKNOWN_WAITS * rhythm.section().friction().factor() / Friction.HIGHEST.factor();
+                        default -> 0;
+                    };
             double[] row = new double[end + 1];
             if (perDay > 0) {
                 Arrays.setAll(row, day -> perDay * day);
@@ -90,7 +105,8 @@ record Job(int seconds, int end, double[][] cost) {
                 int days = day + age;
                 row[day] = waited + Math.max(0, mats(since, days) - accepted);
                 if (days >= due) {
-                    waited += outlook.map(here -> TANGLE_WAITS * Math.min(1, here.tangles(since, days))).orElse(RUB_DOWN_WAITS);
+                    waited += outlook.map(here -> TANGLE_WAITS * Math.min(1, here.tangles(since, days)))
+                            .orElse(RUB_DOWN_WAITS);
                 }
             }
             return row;

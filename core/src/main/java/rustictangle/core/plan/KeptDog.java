@@ -19,6 +19,7 @@ public record KeptDog(Forecast forecast, Comfort comfort, Map<Section, Integer> 
 
     /** Without a groomer's date so many days are looked at; and never more than {@link #MOST_DAYS}. Own choices. */
     public static final int DAYS_WITHOUT_GROOMER = 28;
+
     public static final int MOST_DAYS = 70;
 
     public KeptDog {

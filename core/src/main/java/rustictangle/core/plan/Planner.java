@@ -22,9 +22,11 @@ final class Planner {
 
     /** Rounds of prices, and how often a plan is made of them. Own choice: enough for the gaps shown by the tests. */
     private static final int ROUNDS = 60;
+
     private static final int ROUNDS_BETWEEN_PLANS = 6;
     /** Close enough to the bound to stop. */
     private static final double GOOD_ENOUGH = 0.003;
+
     private static final int MOST_IMPROVEMENTS = 8;
     private static final double NO_DIFFERENCE = 1e-12;
     private static final int RESHUFFLES = 400;
@@ -46,6 +48,7 @@ final class Planner {
     private final List<Job> jobs;
     /** Seconds there are each day. */
     private final int[] time;
+
     private final double[] prices;
 
     private Planner(List<Job> jobs, int[] time) {
@@ -65,7 +68,8 @@ final class Planner {
         double[] telling = prices.clone();
         double boldness = 1.5;
         for (int round = 0; round < ROUNDS; round++) {
-            List<Way> ways = jobs.stream().map(job -> Way.cheapest(job, prices, null)).toList();
+            List<Way> ways =
+                    jobs.stream().map(job -> Way.cheapest(job, prices, null)).toList();
             int[] used = used(ways);
             double reached = ways.stream().mapToDouble(Way::priced).sum() - paid();
             if (reached > bound) {
@@ -77,7 +81,8 @@ final class Planner {
             if (round % ROUNDS_BETWEEN_PLANS == 0) {
                 best = cheaper(best, fitted(ways));
             }
-            if (best.cost <= bound + GOOD_ENOUGH * Math.abs(bound) || !reprice(used, boldness * (best.cost - reached))) {
+            if (best.cost <= bound + GOOD_ENOUGH * Math.abs(bound)
+                    || !reprice(used, boldness * (best.cost - reached))) {
                 break;
             }
         }
@@ -98,7 +103,9 @@ final class Planner {
         }
         double[] free = new double[time.length];
         for (int n = 0; n < RESHUFFLES; n++) {
-            int[] some = random.ints(Math.min(RESHUFFLED_TOGETHER, ways.length), 0, ways.length).distinct().toArray();
+            int[] some = random.ints(Math.min(RESHUFFLED_TOGETHER, ways.length), 0, ways.length)
+                    .distinct()
+                    .toArray();
             Way[] before = Arrays.stream(some).mapToObj(i -> ways[i]).toArray(Way[]::new);
             for (int i : some) {
                 ways[i].take(left, -jobs.get(i).seconds());
@@ -115,7 +122,11 @@ final class Planner {
                 }
             }
         }
-        return new Schedule(Arrays.stream(ways).map(Way::days).toList(), cost(Arrays.stream(ways)), Double.NEGATIVE_INFINITY, prices);
+        return new Schedule(
+                Arrays.stream(ways).map(Way::days).toList(),
+                cost(Arrays.stream(ways)),
+                Double.NEGATIVE_INFINITY,
+                prices);
     }
 
     private static double cost(Stream<Way> ways) {
@@ -132,8 +143,11 @@ final class Planner {
         for (int day = 0; day < time.length; day++) {
             int left = time[day];
             int today = day;
-            List<Integer> order = IntStream.range(0, jobs.size()).filter(i -> today < jobs.get(i).end()).boxed()
-                    .sorted(Comparator.comparingInt(i -> jobs.get(i).canWaitTo(days[i].length() - 1))).toList();
+            List<Integer> order = IntStream.range(0, jobs.size())
+                    .filter(i -> today < jobs.get(i).end())
+                    .boxed()
+                    .sorted(Comparator.comparingInt(i -> jobs.get(i).canWaitTo(days[i].length() - 1)))
+                    .toList();
             for (int i : order) {
                 if (jobs.get(i).seconds() <= left) {
                     left -= jobs.get(i).seconds();
@@ -141,7 +155,9 @@ final class Planner {
                 }
             }
         }
-        return IntStream.range(0, days.length).mapToObj(i -> Way.on(jobs.get(i), days[i])).toArray(Way[]::new);
+        return IntStream.range(0, days.length)
+                .mapToObj(i -> Way.on(jobs.get(i), days[i]))
+                .toArray(Way[]::new);
     }
 
     private int[] used(List<Way> ways) {
@@ -155,7 +171,9 @@ final class Planner {
 
     /** What all the time there is would cost at today's prices. */
     private double paid() {
-        return IntStream.range(0, time.length).mapToDouble(day -> prices[day] * time[day]).sum();
+        return IntStream.range(0, time.length)
+                .mapToDouble(day -> prices[day] * time[day])
+                .sum();
     }
 
     /** @return false when every day keeps its time and no price is paid for nothing: nothing is left to learn */
@@ -178,9 +196,12 @@ final class Planner {
     private Schedule fitted(List<Way> wished) {
         int[] left = time.clone();
         Way[] ways = new Way[jobs.size()];
-        List<Integer> order = IntStream.range(0, jobs.size()).boxed()
-                .sorted(Comparator.comparingDouble((Integer i) -> (wished.get(i).cost() - jobs.get(i).cost(-1, jobs.get(i).end()))
-                        / jobs.get(i).seconds())).toList();
+        List<Integer> order = IntStream.range(0, jobs.size())
+                .boxed()
+                .sorted(Comparator.comparingDouble((Integer i) ->
+                        (wished.get(i).cost() - jobs.get(i).cost(-1, jobs.get(i).end()))
+                                / jobs.get(i).seconds()))
+                .toList();
         for (int i : order) {
             ways[i] = Way.cheapest(jobs.get(i), prices, left);
             ways[i].take(left, jobs.get(i).seconds());
@@ -196,8 +217,12 @@ final class Planner {
         }
         double[] free = new double[time.length];
         List<Integer> order = IntStream.range(0, ways.length).boxed().toList();
-        for (int again = 0; again < MOST_IMPROVEMENTS && improve(ways, left, free, order); again++) { }
-        return new Schedule(Arrays.stream(ways).map(Way::days).toList(), cost(Arrays.stream(ways)), Double.NEGATIVE_INFINITY, prices);
+        for (int again = 0; again < MOST_IMPROVEMENTS && improve(ways, left, free, order); again++) {}
+        return new Schedule(
+                Arrays.stream(ways).map(Way::days).toList(),
+                cost(Arrays.stream(ways)),
+                Double.NEGATIVE_INFINITY,
+                prices);
     }
 
     private boolean improve(Way[] ways, int[] left, double[] free, List<Integer> order) {
@@ -223,7 +248,10 @@ final class Planner {
     static double worthToday(Job job, double[] prices) {
         double[] later = prices.clone();
         later[0] = 0;
-        return Math.max(0, Way.cheapest(job.leftToday(), later, null).priced() - Way.cheapest(job.doneToday(), later, null).priced());
+        return Math.max(
+                0,
+                Way.cheapest(job.leftToday(), later, null).priced()
+                        - Way.cheapest(job.doneToday(), later, null).priced());
     }
 
     /**

@@ -16,10 +16,16 @@ import rustictangle.core.kit.Tool;
 public record Reminder(Kind kind, String text) {
 
     /** What it is about. */
-    public enum Kind { APPOINTMENT, SEASON, BRUSHING, TOOL_CHECK }
+    public enum Kind {
+        APPOINTMENT,
+        SEASON,
+        BRUSHING,
+        TOOL_CHECK
+    }
 
     /** The kinds that are not said again for so many days. */
     public static final int NOT_AGAIN_DAYS = 21;
+
     private static final Set<Long> DAYS_BEFORE_GROOM = Set.of(1L, 3L);
     private static final int PALM_TEST_DAYS = 60;
     private static final Set<String> SEASON_BEGINS = Set.of("rhythm.season-near", "rhythm.season-now");
@@ -29,29 +35,53 @@ public record Reminder(Kind kind, String text) {
      * @param due     places to brush today that were not brushed
      * @param lately  the kinds that were sent for this dog in the last {@link #NOT_AGAIN_DAYS} days
      */
-    public static Optional<Reminder> ofDog(String name, LocalDate today, Optional<LocalDate> groom, Optional<Reason> season, int due,
+    public static Optional<Reminder> ofDog(
+            String name,
+            LocalDate today,
+            Optional<LocalDate> groom,
+            Optional<Reason> season,
+            int due,
             Set<Kind> lately) {
         long days = groom.map(day -> ChronoUnit.DAYS.between(today, day)).orElse(0L);
         if (DAYS_BEFORE_GROOM.contains(days)) {
-            return Optional.of(new Reminder(Kind.APPOINTMENT, name + " sees the groomer " + (days == 1 ? "tomorrow" : "in " + days + " days")
-                    + ". The sheet for the groomer is ready to print; brush out before it, so that length can be left."));
+            return Optional.of(
+                    new Reminder(
+                            Kind.APPOINTMENT,
+                            name + " sees the groomer " + (days == 1 ? "tomorrow" : "in " + days + " days")
+                                    + ". The sheet for the groomer is ready to print; brush out before it, so that length can be left."));
         }
-        if (season.filter(reason -> SEASON_BEGINS.contains(reason.rule())).isPresent() && !lately.contains(Kind.SEASON)) {
-            return Optional.of(new Reminder(Kind.SEASON, name + ": " + season.get().text()));
+        if (season.filter(reason -> SEASON_BEGINS.contains(reason.rule())).isPresent()
+                && !lately.contains(Kind.SEASON)) {
+            return Optional.of(
+                    new Reminder(Kind.SEASON, name + ": " + season.get().text()));
         }
-        return due == 0 ? Optional.empty() : Optional.of(new Reminder(Kind.BRUSHING, name + ": " + due + (due == 1 ? " place is" : " places are")
-                + " due for brushing. A few minutes are worth more than none."));
+        return due == 0
+                ? Optional.empty()
+                : Optional.of(new Reminder(
+                        Kind.BRUSHING,
+                        name + ": " + due + (due == 1 ? " place is" : " places are")
+                                + " due for brushing. A few minutes are worth more than none."));
     }
 
     /** @param lately the kinds that were sent for the household in the last {@link #NOT_AGAIN_DAYS} days */
     public static Optional<Reminder> ofTools(List<Tool> drawer, LocalDate today, Set<Kind> lately) {
-        long old = drawer.stream().filter(tool -> tool.check().filter(check -> !check.day().isBefore(today.minusDays(PALM_TEST_DAYS))).isEmpty()).count();
-        return old == 0 || lately.contains(Kind.TOOL_CHECK) ? Optional.empty() : Optional.of(new Reminder(Kind.TOOL_CHECK,
-                "The palm test of " + (old == 1 ? "a tool" : old + " tools") + " in the drawer is more than two months ago, or was never done."));
+        long old = drawer.stream()
+                .filter(tool -> tool.check()
+                        .filter(check -> !check.day().isBefore(today.minusDays(PALM_TEST_DAYS)))
+                        .isEmpty())
+                .count();
+        return old == 0 || lately.contains(Kind.TOOL_CHECK)
+                ? Optional.empty()
+                : Optional.of(new Reminder(
+                        Kind.TOOL_CHECK,
+                        "The palm test of " + (old == 1 ? "a tool" : old + " tools")
+                                + " in the drawer is more than two months ago, or was never done."));
     }
 
     /** Whether it is a time at which no message is sent; the hours may go past midnight. Equal times: never quiet. */
     public static boolean quiet(LocalTime now, LocalTime from, LocalTime to) {
-        return from.isBefore(to) ? !now.isBefore(from) && now.isBefore(to) : !from.equals(to) && (!now.isBefore(from) || now.isBefore(to));
+        return from.isBefore(to)
+                ? !now.isBefore(from) && now.isBefore(to)
+                : !from.equals(to) && (!now.isBefore(from) || now.isBefore(to));
     }
 }

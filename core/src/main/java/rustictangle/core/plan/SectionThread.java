@@ -18,14 +18,18 @@ import rustictangle.core.rhythm.SectionRhythm;
  * @param nothing day by day, if nothing is done
  * @param knot    the day on which it has matted, rather than not, if nothing is done; empty: not until the groom
  */
-public record SectionThread(Section section, List<Integer> brushed, List<Expected> planned, List<Expected> nothing,
+public record SectionThread(
+        Section section,
+        List<Integer> brushed,
+        List<Expected> planned,
+        List<Expected> nothing,
         Optional<Integer> knot) {
 
     /**
      * @param tangles expected in the coat on that day, fresh mats among them
      * @param mats    expected to have formed by then, since today
      */
-    public record Expected(double tangles, double mats) { }
+    public record Expected(double tangles, double mats) {}
 
     /** From so many expected on, a mat is more likely than not. */
     private static final double MORE_LIKELY_THAN_NOT = Math.log(2);
@@ -38,7 +42,9 @@ public record SectionThread(Section section, List<Integer> brushed, List<Expecte
 
     /** @return empty where hair does not mat */
     public static Optional<SectionThread> of(KeptDog dog, Section section, BitSet days, LocalDate today) {
-        return dog.forecast().at(section).map(outlook -> of(dog.forecast().rhythm().at(section), outlook, days, today, dog.days(today)));
+        return dog.forecast()
+                .at(section)
+                .map(outlook -> of(dog.forecast().rhythm().at(section), outlook, days, today, dog.days(today)));
     }
 
     private static SectionThread of(SectionRhythm rhythm, Outlook outlook, BitSet days, LocalDate today, int end) {
@@ -54,7 +60,8 @@ public record SectionThread(Section section, List<Integer> brushed, List<Expecte
     }
 
     /** A day's numbers are those of its evening: after the brushing, if there is one. */
-    private static List<Expected> expected(Outlook outlook, LocalDate lastClear, BitSet days, LocalDate today, int end) {
+    private static List<Expected> expected(
+            Outlook outlook, LocalDate lastClear, BitSet days, LocalDate today, int end) {
         List<Expected> list = new ArrayList<>();
         LocalDate since = lastClear;
         double already = outlook.mats(since, ChronoUnit.DAYS.between(since, today));

@@ -2,7 +2,9 @@ package rustictangle.core.rhythm;
 
 /** How much chance of a tangle the owner is at ease with before a section is due. Own estimates. */
 public enum Comfort {
-    CAREFUL(0.15), BALANCED(0.30), EASY_GOING(0.50);
+    CAREFUL(0.15),
+    BALANCED(0.30),
+    EASY_GOING(0.50);
 
     private final double tangleLimit;
 

@@ -13,7 +13,7 @@ final class Daylight {
     /** The sun's upper edge on the horizon, refraction included, degrees. */
     private static final double SUNRISE = 0.8333;
 
-    private Daylight() { }
+    private Daylight() {}
 
     /**
      * @param latitude degrees in [-90, 90], south below 0

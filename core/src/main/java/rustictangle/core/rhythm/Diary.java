@@ -19,8 +19,13 @@ import rustictangle.core.dog.Region;
  * @param seasons  of shedding, about today
  * @param grooms   days on which a groomer went through the whole coat
  */
-public record Diary(List<CombCheck> checks, Life life, Map<Region, List<LengthReading>> readings,
-        NavigableSet<LocalDate> heaps, List<Season> seasons, NavigableSet<LocalDate> grooms) {
+public record Diary(
+        List<CombCheck> checks,
+        Life life,
+        Map<Region, List<LengthReading>> readings,
+        NavigableSet<LocalDate> heaps,
+        List<Season> seasons,
+        NavigableSet<LocalDate> grooms) {
 
     /** What is older says little about the coat of today. Own estimate: a year, so that every season counts once. */
     public static final int REMEMBERED_DAYS = 365;
@@ -35,7 +40,13 @@ public record Diary(List<CombCheck> checks, Life life, Map<Region, List<LengthRe
 
     /** Comb checks on ordinary days only. */
     public static Diary of(List<CombCheck> checks) {
-        return new Diary(checks, Life.ORDINARY, Map.of(), Collections.emptyNavigableSet(), List.of(), Collections.emptyNavigableSet());
+        return new Diary(
+                checks,
+                Life.ORDINARY,
+                Map.of(),
+                Collections.emptyNavigableSet(),
+                List.of(),
+                Collections.emptyNavigableSet());
     }
 
     public Diary groomedOn(NavigableSet<LocalDate> days) {

@@ -33,14 +33,19 @@ record Exposure(double ordinary, Optional<Shedding> shedding, Map<LocalDate, Dou
     private static final double HEAVY_SHEDDING = 1.75;
     private static final double MOST = 6;
 
-    static final Set<Section> UNDER_HARNESS =
-            EnumSet.of(Section.CHEST, Section.ARMPIT_LEFT, Section.ARMPIT_RIGHT);
-    private static final Set<Section> UNDER_DOG_COAT = EnumSet.of(Section.CHEST, Section.ARMPIT_LEFT,
-            Section.ARMPIT_RIGHT, Section.SHOULDER_LEFT, Section.SHOULDER_RIGHT);
-    static final Set<Section> SNOW_BALLS_UP = EnumSet.of(Section.BELLY,
-            Section.FRONT_FOOT_LEFT, Section.FRONT_FOOT_RIGHT, Section.HIND_FOOT_LEFT,
-            Section.HIND_FOOT_RIGHT, Section.FRONT_LEG_LEFT, Section.FRONT_LEG_RIGHT,
-            Section.HIND_LEG_LEFT, Section.HIND_LEG_RIGHT);
+    static final Set<Section> UNDER_HARNESS = EnumSet.of(Section.CHEST, Section.ARMPIT_LEFT, Section.ARMPIT_RIGHT);
+    private static final Set<Section> UNDER_DOG_COAT = EnumSet.of(
+            Section.CHEST, Section.ARMPIT_LEFT, Section.ARMPIT_RIGHT, Section.SHOULDER_LEFT, Section.SHOULDER_RIGHT);
+    static final Set<Section> SNOW_BALLS_UP = EnumSet.of(
+            Section.BELLY,
+            Section.FRONT_FOOT_LEFT,
+            Section.FRONT_FOOT_RIGHT,
+            Section.HIND_FOOT_LEFT,
+            Section.HIND_FOOT_RIGHT,
+            Section.FRONT_LEG_LEFT,
+            Section.FRONT_LEG_RIGHT,
+            Section.HIND_LEG_LEFT,
+            Section.HIND_LEG_RIGHT);
 
     static Exposure of(Dog dog, Coat coat, Section section, Life life, Shedding shedding) {
         double ordinary = rubbed(dog, section) ? RUB : 1;
@@ -85,7 +90,10 @@ record Exposure(double ordinary, Optional<Shedding> shedding, Map<LocalDate, Dou
     /** What of the event is in the dog's ordinary day already, so that a swimmer's swim does not count twice. */
     private static double habitual(Dog dog, Section section, LifeEvent event) {
         boolean worn = event.wear().filter(dog.wears()::contains).isPresent() && rubbed(dog, section);
-        return event.habit().filter(dog.habits()::contains).map(habit -> factor(habit, section)).orElse(worn ? RUB : 1.0);
+        return event.habit()
+                .filter(dog.habits()::contains)
+                .map(habit -> factor(habit, section))
+                .orElse(worn ? RUB : 1.0);
     }
 
     /** Whether every day is like every other. */
@@ -100,7 +108,8 @@ record Exposure(double ordinary, Optional<Shedding> shedding, Map<LocalDate, Dou
 
     /** The same if nothing particular happened on that day. */
     double plain(LocalDate day) {
-        return Math.min(MOST, ordinary * (shedding.filter(season -> season.on(day)).isPresent() ? HEAVY_SHEDDING : 1));
+        return Math.min(
+                MOST, ordinary * (shedding.filter(season -> season.on(day)).isPresent() ? HEAVY_SHEDDING : 1));
     }
 
     private static boolean rubbed(Dog dog, Section section) {

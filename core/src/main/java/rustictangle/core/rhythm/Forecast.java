@@ -23,7 +23,8 @@ public final class Forecast {
     private final Map<Section, Risk> risks;
     private final Optional<Reason> season;
 
-    private Forecast(Rhythm rhythm, Map<Section, SectionForecast> sections, Map<Section, Risk> risks, Optional<Reason> season) {
+    private Forecast(
+            Rhythm rhythm, Map<Section, SectionForecast> sections, Map<Section, Risk> risks, Optional<Reason> season) {
         this.rhythm = rhythm;
         this.sections = sections;
         this.risks = risks;
@@ -35,23 +36,40 @@ public final class Forecast {
         Learning learning = new Learning();
         sections.forEach((section, forecast) -> forecast.evidence().ifPresent(found -> learning.add(section, found)));
         Map<Section, Risk> risks = new EnumMap<>(Section.class);
-        sections.forEach((section, forecast) -> forecast.risk(learning.at(section)).ifPresent(risk -> risks.put(section, risk)));
-        Rhythm rhythm = Rhythm.of(sections.entrySet().stream()
-                .map(entry -> entry.getValue().rhythm(learning.at(entry.getKey()))).toList(), today);
-        return new Forecast(rhythm, sections, risks, Shedding.of(coat, diary, today).advice(coat, diary.heaps()));
+        sections.forEach(
+                (section, forecast) -> forecast.risk(learning.at(section)).ifPresent(risk -> risks.put(section, risk)));
+        Rhythm rhythm = Rhythm.of(
+                sections.entrySet().stream()
+                        .map(entry -> entry.getValue().rhythm(learning.at(entry.getKey())))
+                        .toList(),
+                today);
+        return new Forecast(
+                rhythm, sections, risks, Shedding.of(coat, diary, today).advice(coat, diary.heaps()));
     }
 
-    private static Map<Section, SectionForecast> sections(Dog dog, Coat coat, Comfort comfort, Diary diary, LocalDate today) {
-        Map<Section, List<CombCheck>> checks = diary.checks().stream().collect(Collectors.groupingBy(CombCheck::section,
-                () -> new EnumMap<>(Section.class), Collectors.toList()));
+    private static Map<Section, SectionForecast> sections(
+            Dog dog, Coat coat, Comfort comfort, Diary diary, LocalDate today) {
+        Map<Section, List<CombCheck>> checks = diary.checks().stream()
+                .collect(Collectors.groupingBy(
+                        CombCheck::section, () -> new EnumMap<>(Section.class), Collectors.toList()));
         Map<Region, LengthOverTime> lengths = new EnumMap<>(Region.class);
-        coat.regions().forEach((region, hair) ->
-                lengths.put(region, LengthOverTime.of(hair, diary.readings().getOrDefault(region, List.of()), today)));
+        coat.regions()
+                .forEach((region, hair) -> lengths.put(
+                        region, LengthOverTime.of(hair, diary.readings().getOrDefault(region, List.of()), today)));
         Shedding shedding = Shedding.of(coat, diary, today);
         Map<Section, SectionForecast> sections = new EnumMap<>(Section.class);
-        Arrays.stream(Section.values()).forEach(section -> sections.put(section, new SectionForecast(comfort, section,
-                coat.at(section), lengths.get(section.region()), Exposure.of(dog, coat, section, diary.life(), shedding),
-                checks.getOrDefault(section, List.of()), diary.grooms(), today)));
+        Arrays.stream(Section.values())
+                .forEach(section -> sections.put(
+                        section,
+                        new SectionForecast(
+                                comfort,
+                                section,
+                                coat.at(section),
+                                lengths.get(section.region()),
+                                Exposure.of(dog, coat, section, diary.life(), shedding),
+                                checks.getOrDefault(section, List.of()),
+                                diary.grooms(),
+                                today)));
         return sections;
     }
 
@@ -66,7 +84,8 @@ public final class Forecast {
 
     /** On ordinary days, if the hair had this length; empty where hair does not mat. */
     public Optional<Outlook> atLength(Section section, HairLength length) {
-        return Optional.ofNullable(risks.get(section)).map(risk -> sections.get(section).atLength(risk.factor(), length));
+        return Optional.ofNullable(risks.get(section))
+                .map(risk -> sections.get(section).atLength(risk.factor(), length));
     }
 
     /** What the shedding season asks for; empty when nothing just now. */

@@ -34,7 +34,8 @@ public record Learned(List<Section> sections, int before, int now, boolean sure,
                 learned.add(of(here, both ? List.of(here.section(), other.section()) : List.of(here.section())));
             }
         }
-        learned.sort(Comparator.comparingDouble((Learned one) -> Math.abs(Math.log((double) one.now / one.before))).reversed());
+        learned.sort(Comparator.comparingDouble((Learned one) -> Math.abs(Math.log((double) one.now / one.before)))
+                .reversed());
         return learned;
     }
 
@@ -55,8 +56,14 @@ public record Learned(List<Section> sections, int before, int now, boolean sure,
         String text = now < before
                 ? place + (both ? " need it " : " needs it ") + every(now) + ", not " + every(before)
                 : place + " can wait " + later(now - before) + ": " + every(now) + ", not " + every(before);
-        return new Learned(sections, before, now, sure,
-                Character.toUpperCase(text.charAt(0)) + text.substring(1) + (sure ? "." : ", as far as one can tell yet."));
+        return new Learned(
+                sections,
+                before,
+                now,
+                sure,
+                Character.toUpperCase(text.charAt(0))
+                        + text.substring(1)
+                        + (sure ? "." : ", as far as one can tell yet."));
     }
 
     private static String bothSides(Section section) {

@@ -44,7 +44,8 @@ final class Learning {
                 LocalDate groom = grooms.floor(day);
                 boolean groomed = groom != null && groom.isAfter(before);
                 // A mat that was left in is found again, not anew.
-                tangles += Math.max(0, checks.get(i).tangles() - (checks.get(i - 1).matLeft() && !groomed ? 1 : 0));
+                tangles +=
+                        Math.max(0, checks.get(i).tangles() - (checks.get(i - 1).matLeft() && !groomed ? 1 : 0));
                 LocalDate since = groomed ? groom : before;
                 expected += hazard.over(since, ChronoUnit.DAYS.between(since, day));
             }
@@ -70,7 +71,9 @@ final class Learning {
         Evidence borrowed = Evidence.NONE;
         for (Map.Entry<Section, Evidence> other : found.entrySet()) {
             if (other.getKey() != section && other.getKey().region() == section.region()) {
-                borrowed = borrowed.plus(other.getValue(), other.getKey() == section.otherSide() ? SHARE_OF_OTHER_SIDE : SHARE_OF_REGION);
+                borrowed = borrowed.plus(
+                        other.getValue(),
+                        other.getKey() == section.otherSide() ? SHARE_OF_OTHER_SIDE : SHARE_OF_REGION);
             }
         }
         borrowed = borrowed.atMost(MOST_BORROWED);

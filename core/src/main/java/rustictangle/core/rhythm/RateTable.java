@@ -51,7 +51,7 @@ enum RateTable {
             case WIRE -> WIRE;
             case FEATHERED -> FEATHERED;
             case SMOOTH, CORDED, HAIRLESS ->
-                    throw new IllegalArgumentException(hair.kind().label() + " hair is not kept free of tangles");
+                throw new IllegalArgumentException(hair.kind().label() + " hair is not kept free of tangles");
         };
     }
 
@@ -67,7 +67,9 @@ enum RateTable {
 
     /** The same while the hair has another length. */
     double perDay(Section section, RegionCoat hair, HairLength length) {
-        return perDay.at(length) * friction(section, length) * hair.density().tangleFactor()
+        return perDay.at(length)
+                * friction(section, length)
+                * hair.density().tangleFactor()
                 * (hair.pale() ? PALE_FACTOR : 1);
     }
 
@@ -84,8 +86,6 @@ enum RateTable {
     private static double rateDueAfter(double days, int hardenDays) {
         double byTangle = EXPECTED_PER_INTERVAL / days;
         double daysAsMat = days - hardenDays;
-        return daysAsMat > 0
-                ? Math.min(byTangle, -Math.log(1 - Risk.MAT_DUE) / daysAsMat)
-                : byTangle;
+        return daysAsMat > 0 ? Math.min(byTangle, -Math.log(1 - Risk.MAT_DUE) / daysAsMat) : byTangle;
     }
 }

@@ -31,7 +31,8 @@ public record Rhythm(List<SectionRhythm> sections, LocalDate nextDate, Reason re
     static Rhythm of(List<SectionRhythm> sections, LocalDate today) {
         SectionRhythm first = sections.stream()
                 .min(Comparator.comparing(SectionRhythm::due)
-                        .thenComparing(Comparator.comparingDouble(SectionRhythm::chanceOfTangle).reversed()))
+                        .thenComparing(Comparator.comparingDouble(SectionRhythm::chanceOfTangle)
+                                .reversed()))
                 .orElseThrow();
         LocalDate next = first.due().isBefore(today) ? today : first.due();
         return new Rhythm(sections, next, why(sections, first, next));
@@ -53,16 +54,20 @@ public record Rhythm(List<SectionRhythm> sections, LocalDate nextDate, Reason re
 
     private static Reason why(List<SectionRhythm> sections, SectionRhythm first, LocalDate next) {
         if (first.state() == SectionRhythm.State.NEVER_CHECKED) {
-            return new Reason("rhythm.never-checked",
+            return new Reason(
+                    "rhythm.never-checked",
                     "Not every place has met the comb yet: only then is it known when it is due.");
         }
         long others = sections.stream().filter(s -> !s.due().isAfter(next)).count() - 1;
-        String more = others == 0 ? "" : others == 1 ? " One more place is due with it."
-                : " " + others + " more places are due with it.";
+        String more = others == 0
+                ? ""
+                : others == 1 ? " One more place is due with it." : " " + others + " more places are due with it.";
         if (first.state() == SectionRhythm.State.NOT_BRUSHED) {
             return first.reasons().get(0);
         }
-        return new Reason("rhythm.next-date", "First in line: " + first.section().label() + ". "
-                + first.reasons().get(0).text() + more);
+        return new Reason(
+                "rhythm.next-date",
+                "First in line: " + first.section().label() + ". "
+                        + first.reasons().get(0).text() + more);
     }
 }

@@ -18,7 +18,8 @@ public record Season(Kind kind, LocalDate from, LocalDate to, int ownDates) {
 
     /** When the days grow longer, or shorter, past so many hours. */
     public enum Kind {
-        SPRING("spring", 13, 56), AUTUMN("autumn", 12, 42);
+        SPRING("spring", 13, 56),
+        AUTUMN("autumn", 12, 42);
 
         private final String label;
         private final double hours;
@@ -39,11 +40,14 @@ public record Season(Kind kind, LocalDate from, LocalDate to, int ownDates) {
     static final int QUIET_DAYS = 14;
     /** How far from the daylight's date a dog's own season is looked for, days. Own estimate. */
     private static final int EARLY_DAYS = 45;
+
     private static final int LATE_DAYS = 45;
 
     /** By the daylight alone: where the days hardly change, there are none. */
     static List<Season> byDaylight(double latitude, int year) {
-        double most = Math.max(Daylight.hours(latitude, LocalDate.of(year, 6, 21)), Daylight.hours(latitude, LocalDate.of(year, 12, 21)));
+        double most = Math.max(
+                Daylight.hours(latitude, LocalDate.of(year, 6, 21)),
+                Daylight.hours(latitude, LocalDate.of(year, 12, 21)));
         List<Season> seasons = new ArrayList<>();
         if (most < Kind.SPRING.hours) {
             return seasons;
@@ -75,24 +79,30 @@ public record Season(Kind kind, LocalDate from, LocalDate to, int ownDates) {
         for (int year = heaps.isEmpty() ? today.getYear() : heaps.first().getYear(); year <= today.getYear(); year++) {
             past.addAll(byDaylight(latitude, year));
         }
-        return seasons.stream().map(season -> season.asThisDogHasIt(past, heaps)).toList();
+        return seasons.stream()
+                .map(season -> season.asThisDogHasIt(past, heaps))
+                .toList();
     }
 
     /** Moved by how much earlier or later, on average, this dog began in the seasons recorded. */
     private Season asThisDogHasIt(List<Season> past, NavigableSet<LocalDate> heaps) {
-        List<Long> late = past.stream().filter(season -> season.kind == kind)
-                .flatMap(season -> season.begun(heaps).map(day -> ChronoUnit.DAYS.between(season.from, day)).stream()).toList();
+        List<Long> late = past.stream()
+                .filter(season -> season.kind == kind)
+                .flatMap(season -> season.begun(heaps).map(day -> ChronoUnit.DAYS.between(season.from, day)).stream())
+                .toList();
         if (late.isEmpty()) {
             return this;
         }
-        long shift = Math.round(late.stream().mapToLong(Long::longValue).average().orElseThrow());
+        long shift =
+                Math.round(late.stream().mapToLong(Long::longValue).average().orElseThrow());
         return new Season(kind, from.plusDays(shift), to.plusDays(shift), late.size());
     }
 
     /** The first day with a heap that another one followed within two weeks; a single heap may be a bath's. */
     private Optional<LocalDate> begun(NavigableSet<LocalDate> heaps) {
         return heaps.subSet(from.minusDays(EARLY_DAYS), true, from.plusDays(LATE_DAYS), true).stream()
-                .filter(day -> !heaps.subSet(day, false, day.plusDays(QUIET_DAYS), true).isEmpty())
+                .filter(day -> !heaps.subSet(day, false, day.plusDays(QUIET_DAYS), true)
+                        .isEmpty())
                 .findFirst();
     }
 

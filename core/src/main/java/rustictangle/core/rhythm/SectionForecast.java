@@ -40,8 +40,15 @@ final class SectionForecast {
     private final Optional<Hazard> hazard;
 
     /** @param length of this section's hair, over time */
-    SectionForecast(Comfort comfort, Section section, RegionCoat hair, LengthOverTime length, Exposure exposure,
-            List<CombCheck> checks, NavigableSet<LocalDate> grooms, LocalDate today) {
+    SectionForecast(
+            Comfort comfort,
+            Section section,
+            RegionCoat hair,
+            LengthOverTime length,
+            Exposure exposure,
+            List<CombCheck> checks,
+            NavigableSet<LocalDate> grooms,
+            LocalDate today) {
         this.comfort = comfort;
         this.section = section;
         this.hair = hair;
@@ -50,7 +57,8 @@ final class SectionForecast {
         this.today = today;
         this.grooms = grooms;
         this.lastGroom = Optional.ofNullable(grooms.floor(today));
-        this.lastClear = Stream.concat(checks.stream().filter(check -> !check.matLeft()).map(CombCheck::date), lastGroom.stream())
+        this.lastClear = Stream.concat(
+                        checks.stream().filter(check -> !check.matLeft()).map(CombCheck::date), lastGroom.stream())
                 .max(Comparator.naturalOrder());
         this.hazard = hair.kind().mats() ? Optional.of(hazard(length)) : Optional.empty();
     }
@@ -61,8 +69,12 @@ final class SectionForecast {
             return Hazard.steady(table.perDay(section, hair, length.on(today)) * exposure.on(today));
         }
         LocalDate origin = Stream.concat(checks.stream().limit(1).map(CombCheck::date), lastGroom.stream())
-                .min(Comparator.naturalOrder()).filter(day -> day.isBefore(today)).orElse(today.minusDays(1));
-        return Hazard.of(origin, today.plusDays(AHEAD_DAYS),
+                .min(Comparator.naturalOrder())
+                .filter(day -> day.isBefore(today))
+                .orElse(today.minusDays(1));
+        return Hazard.of(
+                origin,
+                today.plusDays(AHEAD_DAYS),
                 day -> table.perDay(section, hair, length.on(day)) * exposure.on(day));
     }
 
@@ -73,7 +85,8 @@ final class SectionForecast {
 
     /** Empty where hair does not mat. */
     Optional<Risk> risk(TangleRate rate) {
-        return hazard.map(table -> new Risk(rate.factor(), table, RateTable.of(hair).hardenDays()));
+        return hazard.map(
+                table -> new Risk(rate.factor(), table, RateTable.of(hair).hardenDays()));
     }
 
     SectionRhythm rhythm(TangleRate rate) {
@@ -84,28 +97,50 @@ final class SectionForecast {
     }
 
     private SectionRhythm notBrushed() {
-        return new SectionRhythm(section, State.NOT_BRUSHED, lastClear, today.plusDays(Risk.LONGEST_WAIT_DAYS),
-                Optional.empty(), 0, 0, 0, Risk.LONGEST_WAIT_DAYS, Risk.LONGEST_WAIT_DAYS, Risk.LONGEST_WAIT_DAYS,
-                Risk.LONGEST_WAIT_DAYS, checks.size(),
-                List.of(new Reason("rhythm.not-brushed", "Nothing is brushed here, so nothing falls due: "
-                        + hair.kind().recognisedBy() + ".")));
+        return new SectionRhythm(
+                section,
+                State.NOT_BRUSHED,
+                lastClear,
+                today.plusDays(Risk.LONGEST_WAIT_DAYS),
+                Optional.empty(),
+                0,
+                0,
+                0,
+                Risk.LONGEST_WAIT_DAYS,
+                Risk.LONGEST_WAIT_DAYS,
+                Risk.LONGEST_WAIT_DAYS,
+                Risk.LONGEST_WAIT_DAYS,
+                checks.size(),
+                List.of(new Reason(
+                        "rhythm.not-brushed",
+                        "Nothing is brushed here, so nothing falls due: "
+                                + hair.kind().recognisedBy() + ".")));
     }
 
     private SectionRhythm smooth() {
-        Reason why = new Reason("rhythm.smooth", "A smooth coat does not mat: a weekly rub-down is for "
-                + "loose hair and the skin.");
-        return assemble(SMOOTH_INTERVAL_DAYS, Interval.always(SMOOTH_INTERVAL_DAYS), Optional.empty(), 0, 0, List.of(why));
+        Reason why = new Reason(
+                "rhythm.smooth", "A smooth coat does not mat: a weekly rub-down is for loose hair and the skin.");
+        return assemble(
+                SMOOTH_INTERVAL_DAYS, Interval.always(SMOOTH_INTERVAL_DAYS), Optional.empty(), 0, 0, List.of(why));
     }
 
     private SectionRhythm matting(TangleRate rate) {
         Risk risk = risk(rate).orElseThrow();
         LocalDate since = lastClear.orElse(today);
         int dueAfter = risk.dueAfterDays(since, comfort);
-        Interval interval = new Interval(ordinaryInterval(rate.factor()), ordinaryInterval(rate.high()),
-                ordinaryInterval(rate.low()), ordinaryInterval(1));
+        Interval interval = new Interval(
+                ordinaryInterval(rate.factor()),
+                ordinaryInterval(rate.high()),
+                ordinaryInterval(rate.low()),
+                ordinaryInterval(1));
         long days = lastClear.map(this::daysSince).orElse(0L);
         Optional<LocalDate> overdue = lastClear.map(day -> day.plusDays(risk.overdueAfterDays(day)));
-        return assemble(dueAfter, interval, overdue, risk.tangle(since, days), risk.mat(since, days),
+        return assemble(
+                dueAfter,
+                interval,
+                overdue,
+                risk.tangle(since, days),
+                risk.mat(since, days),
                 reasons(risk, since, dueAfter, interval));
     }
 
@@ -117,7 +152,8 @@ final class SectionForecast {
     /** On ordinary days with hair of this length. */
     Risk atLength(double factor, HairLength length) {
         RateTable table = RateTable.of(hair);
-        return new Risk(factor, Hazard.steady(table.perDay(section, hair, length) * exposure.plain(today)), table.hardenDays());
+        return new Risk(
+                factor, Hazard.steady(table.perDay(section, hair, length) * exposure.plain(today)), table.hardenDays());
     }
 
     /**
@@ -135,13 +171,32 @@ final class SectionForecast {
         }
     }
 
-    private SectionRhythm assemble(int dueAfter, Interval interval, Optional<LocalDate> overdueFrom,
-            double tangle, double mat, List<Reason> reasons) {
+    private SectionRhythm assemble(
+            int dueAfter,
+            Interval interval,
+            Optional<LocalDate> overdueFrom,
+            double tangle,
+            double mat,
+            List<Reason> reasons) {
         State state = state(dueAfter, overdueFrom);
         LocalDate due = state == State.NEVER_CHECKED || state == State.MAT_LEFT
-                ? today : lastClear.orElseThrow().plusDays(dueAfter);
-        return new SectionRhythm(section, state, lastClear, due, overdueFrom, burrs(state, dueAfter),
-                tangle, mat, interval.days, interval.from, interval.to, interval.table, checks.size(), reasons);
+                ? today
+                : lastClear.orElseThrow().plusDays(dueAfter);
+        return new SectionRhythm(
+                section,
+                state,
+                lastClear,
+                due,
+                overdueFrom,
+                burrs(state, dueAfter),
+                tangle,
+                mat,
+                interval.days,
+                interval.from,
+                interval.to,
+                interval.table,
+                checks.size(),
+                reasons);
     }
 
     private State state(int interval, Optional<LocalDate> overdueFrom) {
@@ -168,8 +223,12 @@ final class SectionForecast {
     }
 
     private boolean matLeft() {
-        return !checks.isEmpty() && checks.get(checks.size() - 1).matLeft()
-                && lastGroom.filter(groom -> groom.isAfter(checks.get(checks.size() - 1).date())).isEmpty();
+        return !checks.isEmpty()
+                && checks.get(checks.size() - 1).matLeft()
+                && lastGroom
+                        .filter(groom ->
+                                groom.isAfter(checks.get(checks.size() - 1).date()))
+                        .isEmpty();
     }
 
     private long daysSince(LocalDate day) {
@@ -180,40 +239,57 @@ final class SectionForecast {
         List<Reason> reasons = new ArrayList<>();
         reasons.add(whyDue(risk, since, dueAfter));
         if (dueAfter < interval.days) {
-            reasons.add(new Reason("rhythm.life", "What happened since then, or is to come, makes it due after " + days(dueAfter)
-                    + " instead of " + days(interval.days) + "."));
+            reasons.add(new Reason(
+                    "rhythm.life",
+                    "What happened since then, or is to come, makes it due after " + days(dueAfter) + " instead of "
+                            + days(interval.days) + "."));
         }
         if (checks.size() > 1 && interval.days != interval.table) {
-            reasons.add(new Reason("rhythm.learned", "Learned from " + checks.size() + " comb checks here and a little from its "
-                    + "neighbours': " + every(interval.days) + spread(interval) + ", not " + every(interval.table) + "."));
+            reasons.add(new Reason(
+                    "rhythm.learned",
+                    "Learned from " + checks.size() + " comb checks here and a little from its neighbours': "
+                            + every(interval.days) + spread(interval) + ", not " + every(interval.table) + "."));
         } else {
-            reasons.add(new Reason("rhythm.table", "For " + hair.kind().label() + " hair of "
-                    + Reason.mm(hair.length().millimetres()) + " at this place: " + every(interval.days) + spread(interval) + "."));
+            reasons.add(new Reason(
+                    "rhythm.table",
+                    "For " + hair.kind().label() + " hair of "
+                            + Reason.mm(hair.length().millimetres()) + " at this place: " + every(interval.days)
+                            + spread(interval) + "."));
         }
         if (exposure.plain(today) > 1) {
-            reasons.add(new Reason("rhythm.exposure", String.format(Locale.ROOT,
-                    "What the dog wears, does or sheds counts each day here as %.1f ordinary days.",
-                    exposure.plain(today))));
+            reasons.add(new Reason(
+                    "rhythm.exposure",
+                    String.format(
+                            Locale.ROOT,
+                            "What the dog wears, does or sheds counts each day here as %.1f ordinary days.",
+                            exposure.plain(today))));
         }
         return reasons;
     }
 
     private Reason whyDue(Risk risk, LocalDate since, int interval) {
         if (matLeft()) {
-            return new Reason("rhythm.mat-left", "A mat was left here: it tightens by the day. Tease it "
-                    + "out if it is small and the skin is free beneath, else ask a groomer.");
+            return new Reason(
+                    "rhythm.mat-left",
+                    "A mat was left here: it tightens by the day. Tease it "
+                            + "out if it is small and the skin is free beneath, else ask a groomer.");
         }
         if (lastClear.isEmpty()) {
             return new Reason("rhythm.never-checked", "No comb has been recorded here yet.");
         }
-        String ranFree = (lastGroom.equals(lastClear) ? "The groomer saw it on {" : "The comb ran free on {") + lastClear.get() + " date}; ";
+        String ranFree = (lastGroom.equals(lastClear) ? "The groomer saw it on {" : "The comb ran free on {")
+                + lastClear.get() + " date}; ";
         if (risk.tangleDecides(since, interval, comfort)) {
-            return new Reason("rhythm.tangle-chance", ranFree + "after " + days(interval)
-                    + " the chance of a tangle is " + percent(risk.tangle(since, interval)) + "; your limit is "
-                    + percent(comfort.tangleLimit()) + ".");
+            return new Reason(
+                    "rhythm.tangle-chance",
+                    ranFree + "after " + days(interval)
+                            + " the chance of a tangle is " + percent(risk.tangle(since, interval)) + "; your limit is "
+                            + percent(comfort.tangleLimit()) + ".");
         }
-        return new Reason("rhythm.mat-chance", ranFree + "after " + days(interval)
-                + " the chance of a mat is " + percent(risk.mat(since, interval)) + "; 5 % is the limit.");
+        return new Reason(
+                "rhythm.mat-chance",
+                ranFree + "after " + days(interval) + " the chance of a mat is " + percent(risk.mat(since, interval))
+                        + "; 5 % is the limit.");
     }
 
     private static String spread(Interval interval) {

@@ -22,12 +22,32 @@ import rustictangle.core.dog.Section;
  * @param tableIntervalDays the same before anything was learned
  * @param checks          comb checks recorded here
  */
-public record SectionRhythm(Section section, State state, Optional<LocalDate> lastClear, LocalDate due,
-        Optional<LocalDate> overdueFrom, int burrs, double chanceOfTangle, double chanceOfMat,
-        int intervalDays, int intervalFrom, int intervalTo, int tableIntervalDays, int checks, List<Reason> reasons) {
+public record SectionRhythm(
+        Section section,
+        State state,
+        Optional<LocalDate> lastClear,
+        LocalDate due,
+        Optional<LocalDate> overdueFrom,
+        int burrs,
+        double chanceOfTangle,
+        double chanceOfMat,
+        int intervalDays,
+        int intervalFrom,
+        int intervalTo,
+        int tableIntervalDays,
+        int checks,
+        List<Reason> reasons) {
 
     /** What a section is waiting for. */
-    public enum State { RESTING, DUE, OVERDUE, NEVER_CHECKED, MAT_LEFT, /** Cords or bare skin. */ NOT_BRUSHED }
+    public enum State {
+        RESTING,
+        DUE,
+        OVERDUE,
+        NEVER_CHECKED,
+        MAT_LEFT,
+        /** Cords or bare skin. */
+        NOT_BRUSHED
+    }
 
     public SectionRhythm {
         reasons = List.copyOf(reasons);

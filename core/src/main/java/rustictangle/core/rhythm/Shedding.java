@@ -17,6 +17,7 @@ record Shedding(List<Season> seasons, boolean now, LocalDate today) {
 
     /** Without a season to go by, what is so today is taken to have begun and to go on for so long. Own estimates. */
     private static final int BEFORE_DAYS = 42;
+
     private static final int AFTER_DAYS = 28;
     /** A season is announced so long before it begins. Own estimate. */
     private static final int ANNOUNCED_DAYS = 21;
@@ -50,34 +51,50 @@ record Shedding(List<Season> seasons, boolean now, LocalDate today) {
     private Reason whileShedding(NavigableSet<LocalDate> heaps) {
         NavigableSet<LocalDate> lately = heaps.tailSet(today.minusDays(BEFORE_DAYS), true);
         if (!lately.isEmpty() && lately.last().isBefore(today.minusDays(Season.QUIET_DAYS))) {
-            return new Reason("rhythm.season-over", "No session has brought out a heap since {" + lately.last()
-                    + " date}: the season may be over. Then say so on the coat page.");
+            return new Reason(
+                    "rhythm.season-over",
+                    "No session has brought out a heap since {" + lately.last()
+                            + " date}: the season may be over. Then say so on the coat page.");
         }
-        return current().map(season -> new Reason("rhythm.season", "The " + season.kind().label()
-                        + " shed, likely until {" + season.to() + " date}. Lift only what is loose; it is over when sessions "
-                        + "bring little for two weeks."))
-                .orElseGet(() -> new Reason("rhythm.season-odd", "It sheds heavily outside spring and autumn. If that goes on, "
-                        + "ask your vet: food and health can be behind it."));
+        return current()
+                .map(season -> new Reason(
+                        "rhythm.season",
+                        "The " + season.kind().label()
+                                + " shed, likely until {" + season.to()
+                                + " date}. Lift only what is loose; it is over when sessions "
+                                + "bring little for two weeks."))
+                .orElseGet(() -> new Reason(
+                        "rhythm.season-odd",
+                        "It sheds heavily outside spring and autumn. If that goes on, "
+                                + "ask your vet: food and health can be behind it."));
     }
 
     private Optional<Reason> notShedding() {
-        return current().map(season -> new Reason("rhythm.season-now", "The " + season.kind().label() + " shed is likely from {"
-                        + season.from() + " date} to {" + season.to() + " date}, " + basis(season)
-                        + ". Once it begins, say so on the coat page."))
-                .or(() -> seasons.stream().filter(season -> season.from().isAfter(today)
-                                && !season.from().isAfter(today.plusDays(ANNOUNCED_DAYS))).findFirst()
-                        .map(season -> new Reason("rhythm.season-near", "The " + season.kind().label()
-                                + " shed is likely to begin about {" + season.from() + " date}, " + basis(season)
-                                + ". Have a rake and a curry ready, and some more minutes.")));
+        return current()
+                .map(season -> new Reason(
+                        "rhythm.season-now",
+                        "The " + season.kind().label() + " shed is likely from {"
+                                + season.from() + " date} to {" + season.to() + " date}, " + basis(season)
+                                + ". Once it begins, say so on the coat page."))
+                .or(() -> seasons.stream()
+                        .filter(season ->
+                                season.from().isAfter(today) && !season.from().isAfter(today.plusDays(ANNOUNCED_DAYS)))
+                        .findFirst()
+                        .map(season -> new Reason(
+                                "rhythm.season-near",
+                                "The " + season.kind().label()
+                                        + " shed is likely to begin about {" + season.from() + " date}, "
+                                        + basis(season)
+                                        + ". Have a rake and a curry ready, and some more minutes.")));
     }
 
     private static String basis(Season season) {
-        return season.ownDates() == 0 ? "by the daylight where you live"
+        return season.ownDates() == 0
+                ? "by the daylight where you live"
                 : "by its own dates in " + season.ownDates() + (season.ownDates() == 1 ? " season" : " seasons");
     }
 
     static Shedding of(Coat coat, Diary diary, LocalDate today) {
         return new Shedding(diary.seasons(), coat.sheddingHeavily(), today);
     }
-
 }

@@ -21,8 +21,7 @@ public record TangleRate(double shape, double rate) {
 
     public TangleRate {
         if (!(shape > 0 && rate > 0)) {
-            throw new IllegalArgumentException("Gamma shape " + shape + " and rate " + rate
-                    + ", need both > 0");
+            throw new IllegalArgumentException("Gamma shape " + shape + " and rate " + rate + ", need both > 0");
         }
     }
 

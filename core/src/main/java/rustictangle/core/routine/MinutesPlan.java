@@ -28,6 +28,7 @@ public record MinutesPlan(int minutes, List<Section> chosen, int halfMinutes, do
     private static final double UNKNOWN = 0.5;
     /** Smooth hair does not mat; its rub-down comes after everything that does. Own estimate. */
     private static final double RUB_DOWN = 0.01;
+
     private static final int SECONDS_PER_HALF_MINUTE = 30;
 
     public MinutesPlan {
@@ -42,13 +43,22 @@ public record MinutesPlan(int minutes, List<Section> chosen, int halfMinutes, do
      */
     public static List<MinutesPlan> forEachMinute(Routine whole, List<SectionRhythm> rhythms) {
         List<RoutineStep> steps = whole.steps();
-        Knapsack knapsack = new Knapsack(steps.stream().mapToInt(MinutesPlan::halfMinutes).toArray(),
-                steps.stream().mapToDouble(step -> riskLowered(rhythms.get(step.section().ordinal()))).toArray(), 2 * MOST_MINUTES);
+        Knapsack knapsack = new Knapsack(
+                steps.stream().mapToInt(MinutesPlan::halfMinutes).toArray(),
+                steps.stream()
+                        .mapToDouble(
+                                step -> riskLowered(rhythms.get(step.section().ordinal())))
+                        .toArray(),
+                2 * MOST_MINUTES);
         List<MinutesPlan> plans = new ArrayList<>();
         for (int minutes = FEWEST_MINUTES; minutes <= MOST_MINUTES; minutes++) {
-            List<RoutineStep> chosen = knapsack.chosen(2 * minutes).stream().mapToObj(steps::get).toList();
-            plans.add(new MinutesPlan(minutes, chosen.stream().map(RoutineStep::section).toList(),
-                    chosen.stream().mapToInt(MinutesPlan::halfMinutes).sum(), knapsack.worth(2 * minutes)));
+            List<RoutineStep> chosen =
+                    knapsack.chosen(2 * minutes).stream().mapToObj(steps::get).toList();
+            plans.add(new MinutesPlan(
+                    minutes,
+                    chosen.stream().map(RoutineStep::section).toList(),
+                    chosen.stream().mapToInt(MinutesPlan::halfMinutes).sum(),
+                    knapsack.worth(2 * minutes)));
         }
         return plans;
     }

@@ -12,11 +12,13 @@ import rustictangle.core.kit.ToolStep;
 /** Where the mist goes, and how. Common practice, no published source. */
 final class Misting {
 
-    private Misting() { }
+    private Misting() {}
 
     /** Empty where no mist is asked for. */
     static Optional<Reason> at(Section section, List<ToolStep> order) {
-        return order.stream().filter(step -> step.tool() == ToolKind.MIST).findFirst()
+        return order.stream()
+                .filter(step -> step.tool() == ToolKind.MIST)
+                .findFirst()
                 .map(step -> new Reason("routine.mist", how(section, step.manner())));
     }
 
@@ -27,7 +29,8 @@ final class Misting {
         if (manner == Manner.ON_TOOL) {
             return "onto the tool, away from the dog, then work.";
         }
-        return section == Section.REAR_TROUSERS ? "lift the hair, mist beneath, a little more than elsewhere; not soaked."
+        return section == Section.REAR_TROUSERS
+                ? "lift the hair, mist beneath, a little more than elsewhere; not soaked."
                 : "lift the hair and mist lightly beneath; damp to the touch, not soaked.";
     }
 }

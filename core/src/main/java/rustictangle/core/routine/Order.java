@@ -42,25 +42,82 @@ import rustictangle.core.dog.Section;
  */
 public enum Order {
     /** Feet, legs, … back, head last: line brushing. */
-    TOES_UP("toes up", "for long, curly and woolly coats, brushed in lines.", List.of(
-            HIND_FOOT_LEFT, HIND_LEG_LEFT, HIND_FOOT_RIGHT, HIND_LEG_RIGHT,
-            FRONT_FOOT_LEFT, FRONT_LEG_LEFT, ARMPIT_LEFT,
-            FRONT_FOOT_RIGHT, FRONT_LEG_RIGHT, ARMPIT_RIGHT,
-            BELLY, REAR_TROUSERS, TAIL_WHOLE, THIGH_LEFT, THIGH_RIGHT, SIDE_LEFT, SIDE_RIGHT,
-            CHEST, SHOULDER_LEFT, SHOULDER_RIGHT, BACK, THROAT, NECK_RUFF,
-            BEHIND_EAR_LEFT, EAR_LEFT, BEHIND_EAR_RIGHT, EAR_RIGHT, CROWN, MUZZLE)),
+    TOES_UP(
+            "toes up",
+            "for long, curly and woolly coats, brushed in lines.",
+            List.of(
+                    HIND_FOOT_LEFT,
+                    HIND_LEG_LEFT,
+                    HIND_FOOT_RIGHT,
+                    HIND_LEG_RIGHT,
+                    FRONT_FOOT_LEFT,
+                    FRONT_LEG_LEFT,
+                    ARMPIT_LEFT,
+                    FRONT_FOOT_RIGHT,
+                    FRONT_LEG_RIGHT,
+                    ARMPIT_RIGHT,
+                    BELLY,
+                    REAR_TROUSERS,
+                    TAIL_WHOLE,
+                    THIGH_LEFT,
+                    THIGH_RIGHT,
+                    SIDE_LEFT,
+                    SIDE_RIGHT,
+                    CHEST,
+                    SHOULDER_LEFT,
+                    SHOULDER_RIGHT,
+                    BACK,
+                    THROAT,
+                    NECK_RUFF,
+                    BEHIND_EAR_LEFT,
+                    EAR_LEFT,
+                    BEHIND_EAR_RIGHT,
+                    EAR_RIGHT,
+                    CROWN,
+                    MUZZLE)),
     /** Head, neck, … tail: comb-led daily work. */
-    HEAD_DOWN("head down", "for daily work led by the comb.", List.of(
-            MUZZLE, CROWN, EAR_LEFT, BEHIND_EAR_LEFT, EAR_RIGHT, BEHIND_EAR_RIGHT, THROAT, NECK_RUFF,
-            CHEST, SHOULDER_LEFT, SHOULDER_RIGHT,
-            ARMPIT_LEFT, FRONT_LEG_LEFT, FRONT_FOOT_LEFT, ARMPIT_RIGHT, FRONT_LEG_RIGHT, FRONT_FOOT_RIGHT,
-            BACK, SIDE_LEFT, SIDE_RIGHT, BELLY, THIGH_LEFT, THIGH_RIGHT,
-            HIND_LEG_LEFT, HIND_FOOT_LEFT, HIND_LEG_RIGHT, HIND_FOOT_RIGHT, REAR_TROUSERS, TAIL_WHOLE)),
+    HEAD_DOWN(
+            "head down",
+            "for daily work led by the comb.",
+            List.of(
+                    MUZZLE,
+                    CROWN,
+                    EAR_LEFT,
+                    BEHIND_EAR_LEFT,
+                    EAR_RIGHT,
+                    BEHIND_EAR_RIGHT,
+                    THROAT,
+                    NECK_RUFF,
+                    CHEST,
+                    SHOULDER_LEFT,
+                    SHOULDER_RIGHT,
+                    ARMPIT_LEFT,
+                    FRONT_LEG_LEFT,
+                    FRONT_FOOT_LEFT,
+                    ARMPIT_RIGHT,
+                    FRONT_LEG_RIGHT,
+                    FRONT_FOOT_RIGHT,
+                    BACK,
+                    SIDE_LEFT,
+                    SIDE_RIGHT,
+                    BELLY,
+                    THIGH_LEFT,
+                    THIGH_RIGHT,
+                    HIND_LEG_LEFT,
+                    HIND_FOOT_LEFT,
+                    HIND_LEG_RIGHT,
+                    HIND_FOOT_RIGHT,
+                    REAR_TROUSERS,
+                    TAIL_WHOLE)),
     /** The priority group, then the rest, the body last. */
     HOT_SPOTS_FIRST("hot spots first", "for little time, or known trouble.", hotSpotsFirst()),
     /** What the dog minds least comes first, the tail last. */
-    GENTLEST_FIRST("gentlest first", "for puppies, training and frightened dogs.", Arrays.stream(Section.values())
-            .sorted(Comparator.comparingInt(Section::sensitivityRank)).toList());
+    GENTLEST_FIRST(
+            "gentlest first",
+            "for puppies, training and frightened dogs.",
+            Arrays.stream(Section.values())
+                    .sorted(Comparator.comparingInt(Section::sensitivityRank))
+                    .toList());
 
     private final String label;
     private final String suits;

@@ -16,24 +16,29 @@ record OrderChoice(Order order, Reason reason) {
             return choice(Order.GENTLEST_FIRST, "a puppy learns that brushing is pleasant where it minds least");
         }
         if (Arrays.stream(Section.values()).anyMatch(section -> section.priority() && !trust.readyAt(section))) {
-            return choice(Order.GENTLEST_FIRST, "some of the hard places are still in training: the easy ones come "
-                    + "first, and stay pleasant");
+            return choice(
+                    Order.GENTLEST_FIRST,
+                    "some of the hard places are still in training: the easy ones come first, and stay pleasant");
         }
         if (matsKnown) {
-            return choice(Order.HOT_SPOTS_FIRST, "mats are known, so the places that mat come while "
-                    + "you both are fresh");
+            return choice(
+                    Order.HOT_SPOTS_FIRST, "mats are known, so the places that mat come while you both are fresh");
         }
         if (layered(coat)) {
-            return choice(Order.TOES_UP, "a longer coat is brushed in lines from the feet up, so each "
-                    + "layer falls on finished hair");
+            return choice(
+                    Order.TOES_UP,
+                    "a longer coat is brushed in lines from the feet up, so each layer falls on finished hair");
         }
         return choice(Order.HEAD_DOWN, "a short or closely lying coat is gone over from head to tail");
     }
 
     private static OrderChoice choice(Order order, String why) {
-        return new OrderChoice(order, new Reason("routine.order",
-                Character.toUpperCase(order.label().charAt(0)) + order.label().substring(1)
-                        + ", because " + why + "."));
+        return new OrderChoice(
+                order,
+                new Reason(
+                        "routine.order",
+                        Character.toUpperCase(order.label().charAt(0))
+                                + order.label().substring(1) + ", because " + why + "."));
     }
 
     /** Whether line brushing is the main work: on the body, or on the legs of a clipped dog. */
@@ -42,7 +47,6 @@ record OrderChoice(Order order, Reason reason) {
     }
 
     private static boolean longer(Coat coat, Section section) {
-        return coat.at(section).kind().mats()
-                && coat.at(section).length().band() != LengthBand.SHORT;
+        return coat.at(section).kind().mats() && coat.at(section).length().band() != LengthBand.SHORT;
     }
 }

@@ -26,6 +26,7 @@ public final class Pace {
     private static final double MOST = Math.log(4);
     /** How far the errors of sections go together: a slow day is slow everywhere. */
     private static final double TOGETHER = 0.5;
+
     private static final int ROUND_TO_SECONDS = 10;
 
     static final Spread UNKNOWN = new Spread(0, SPREAD);
@@ -49,7 +50,8 @@ public final class Pace {
         List<Double> all = new ArrayList<>();
         for (RoutineStep step : estimates.steps()) {
             List<Double> here = recorded.getOrDefault(step.section(), List.of()).stream()
-                    .map(seconds -> Math.max(-MOST, Math.min(MOST, Math.log((double) seconds / step.seconds())))).toList();
+                    .map(seconds -> Math.max(-MOST, Math.min(MOST, Math.log((double) seconds / step.seconds()))))
+                    .toList();
             ratios.put(step.section(), here);
             all.addAll(here);
         }
@@ -61,15 +63,22 @@ public final class Pace {
 
     Time at(RoutineStep step) {
         Spread spread = sections.getOrDefault(step.section(), elsewhere);
-        return new Time(rounded(step.seconds() * Math.exp(spread.mean)), spread.low(step.seconds()),
+        return new Time(
+                rounded(step.seconds() * Math.exp(spread.mean)),
+                spread.low(step.seconds()),
                 spread.high(step.seconds()));
     }
 
     /** What the minutes rest on; empty before anything was recorded. */
     Optional<Reason> why() {
-        return records == 0 ? Optional.empty() : Optional.of(new Reason("routine.minutes-learned", "Learned from "
-                + records + (records == 1 ? " section" : " sections") + " you have done on this dog, and estimated from its "
-                + "size, layers and strokes where little is known."));
+        return records == 0
+                ? Optional.empty()
+                : Optional.of(new Reason(
+                        "routine.minutes-learned",
+                        "Learned from "
+                                + records + (records == 1 ? " section" : " sections")
+                                + " you have done on this dog, and estimated from its "
+                                + "size, layers and strokes where little is known."));
     }
 
     /** The steps one after the other. */
@@ -91,7 +100,7 @@ public final class Pace {
     }
 
     /** A time and between what it lies two times of three, seconds, each a multiple of 10. */
-    record Time(int seconds, int fromSeconds, int toSeconds) { }
+    record Time(int seconds, int fromSeconds, int toSeconds) {}
 
     /** Mean and spread of the logarithm of time over estimate. */
     record Spread(double mean, double sd) {
@@ -100,7 +109,9 @@ public final class Pace {
             double sum = seen.stream().mapToDouble(Double::doubleValue).sum();
             double n = seen.size() + WORTH_OF_ESTIMATE;
             double newMean = (WORTH_OF_ESTIMATE * mean + sum) / n;
-            double squares = seen.stream().mapToDouble(x -> (x - newMean) * (x - newMean)).sum();
+            double squares = seen.stream()
+                    .mapToDouble(x -> (x - newMean) * (x - newMean))
+                    .sum();
             return new Spread(newMean, Math.sqrt((WORTH_OF_ESTIMATE * sd * sd + squares) / n));
         }
 

@@ -18,7 +18,11 @@ import rustictangle.core.dog.Section;
 public record Passes(List<Direction> directions, Reason why) {
 
     /** A direction against the way the hair lies. */
-    public enum Direction { WITH_LIE, AGAINST_LIE, ACROSS }
+    public enum Direction {
+        WITH_LIE,
+        AGAINST_LIE,
+        ACROSS
+    }
 
     public Passes {
         directions = List.copyOf(directions);
@@ -29,16 +33,27 @@ public record Passes(List<Direction> directions, Reason why) {
             return passes("routine.passes-face", "One way only: away from the eyes.", WITH_LIE);
         }
         if (sheds) {
-            return passes("routine.passes-shedding", "Against the lie first, then with it: each pass brings out more, until "
-                    + "it does not.", AGAINST_LIE, WITH_LIE);
+            return passes(
+                    "routine.passes-shedding",
+                    "Against the lie first, then with it: each pass brings out more, until it does not.",
+                    AGAINST_LIE,
+                    WITH_LIE);
         }
         if (hair.kind() == CoatKind.CURLY) {
-            return passes("routine.passes-every-way", "Fluffy, loose hair is gone over with the lie, against it and across: "
-                    + "each way brings out more.", WITH_LIE, AGAINST_LIE, ACROSS);
+            return passes(
+                    "routine.passes-every-way",
+                    "Fluffy, loose hair is gone over with the lie, against it and across: "
+                            + "each way brings out more.",
+                    WITH_LIE,
+                    AGAINST_LIE,
+                    ACROSS);
         }
         if (hair.kind() == CoatKind.DOUBLE) {
-            return passes("routine.passes-against", "Against the lie finds what hides: the brush slows. Finish with the lie.",
-                    AGAINST_LIE, WITH_LIE);
+            return passes(
+                    "routine.passes-against",
+                    "Against the lie finds what hides: the brush slows. Finish with the lie.",
+                    AGAINST_LIE,
+                    WITH_LIE);
         }
         return passes("routine.passes-with", "This hair has a strict lie: work and finish with it.", WITH_LIE);
     }

@@ -27,7 +27,7 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
     }
 
     /** @param caution what to heed when it is so; empty: all is well */
-    public record Option(String label, Optional<Reason> caution) { }
+    public record Option(String label, Optional<Reason> caution) {}
 
     public Preparation {
         questions = List.copyOf(questions);
@@ -39,32 +39,63 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
     }
 
     private static List<Question> questions(Dog dog, boolean mats) {
-        String wet = "Not yet: dry it to the skin first, with cool or unheated moving air. Wet hair stretches and snaps."
-                + (dog.flatFace() || dog.lifeStage() == LifeStage.ELDERLY
-                        ? " Never a warm dryer on this dog: it overheats. Short turns, and watch its breathing." : "");
+        String wet =
+                "Not yet: dry it to the skin first, with cool or unheated moving air. Wet hair stretches and snaps."
+                        + (dog.flatFace() || dog.lifeStage() == LifeStage.ELDERLY
+                                ? " Never a warm dryer on this dog: it overheats. Short turns, and watch its breathing."
+                                : "");
         return List.of(
-                new Question("coat", "The coat is", List.of(
-                        well("dry"),
-                        heed("dry, but dirty", "routine.dirty", "Dry, dirty hair snaps: mist it lightly, dust and sand out "
-                                + "first."),
-                        heed("damp or wet", "routine.dry", wet))),
-                new Question("bath", "A bath today?", List.of(
-                        well("no"),
-                        heed("afterwards", "routine.bath", mats
-                                ? "No bath today: a mat is waiting, and water tightens it into felt."
-                                : "Only once the comb runs free everywhere: water tightens every tangle. Head last, and dry "
-                                        + "to the skin."))),
-                new Question("place", "Where", List.of(
-                        heed("on a table", "routine.table", "Never leave the dog alone up there, not for a step, and never "
-                                + "tie it: it falls, or hangs."),
-                        well("on the floor"))),
-                new Question("hands", "Who helps", List.of(
-                        heed("nobody", "routine.alone", "Lay everything within reach now. If you must fetch something, the "
-                                + "dog comes down first."),
-                        well("one at the head, with treats"))),
-                new Question("mood", "You are", List.of(
-                        well("calm"),
-                        heed("late or cross", "routine.calm", "Then do one place, well, or none. The dog reads your hands."))));
+                new Question(
+                        "coat",
+                        "The coat is",
+                        List.of(
+                                well("dry"),
+                                heed(
+                                        "dry, but dirty",
+                                        "routine.dirty",
+                                        "Dry, dirty hair snaps: mist it lightly, dust and sand out first."),
+                                heed("damp or wet", "routine.dry", wet))),
+                new Question(
+                        "bath",
+                        "A bath today?",
+                        List.of(
+                                well("no"),
+                                heed(
+                                        "afterwards",
+                                        "routine.bath",
+                                        mats
+                                                ? "No bath today: a mat is waiting, and water tightens it into felt."
+                                                : "Only once the comb runs free everywhere: water tightens every tangle. Head last, and dry "
+                                                        + "to the skin."))),
+                new Question(
+                        "place",
+                        "Where",
+                        List.of(
+                                heed(
+                                        "on a table",
+                                        "routine.table",
+                                        "Never leave the dog alone up there, not for a step, and never "
+                                                + "tie it: it falls, or hangs."),
+                                well("on the floor"))),
+                new Question(
+                        "hands",
+                        "Who helps",
+                        List.of(
+                                heed(
+                                        "nobody",
+                                        "routine.alone",
+                                        "Lay everything within reach now. If you must fetch something, the "
+                                                + "dog comes down first."),
+                                well("one at the head, with treats"))),
+                new Question(
+                        "mood",
+                        "You are",
+                        List.of(
+                                well("calm"),
+                                heed(
+                                        "late or cross",
+                                        "routine.calm",
+                                        "Then do one place, well, or none. The dog reads your hands."))));
     }
 
     private static Option well(String label) {
@@ -79,34 +110,44 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
         List<Reason> todo = new ArrayList<>();
         todo.add(exercise(dog));
         if (!dog.wears().isEmpty()) {
-            todo.add(new Reason("routine.undress", (dog.wears().contains(Wear.HARNESS) ? "Harness" : "Coat")
-                    + " and collar off: look first where they rub."));
+            todo.add(new Reason(
+                    "routine.undress",
+                    (dog.wears().contains(Wear.HARNESS) ? "Harness" : "Coat")
+                            + " and collar off: look first where they rub."));
         }
         todo.add(new Reason("routine.treats-cut", "Treats it truly likes, cut small, in reach of the other hand."));
         if (steps.stream().anyMatch(step -> step.mist().isPresent())) {
-            todo.add(new Reason("routine.mist-ready", "The mist is at hand, and the dog has heard it once, away from it."));
+            todo.add(new Reason(
+                    "routine.mist-ready", "The mist is at hand, and the dog has heard it once, away from it."));
         }
         todo.add(new Reason("routine.debris", debris(dog)));
         if (steps.stream().anyMatch(step -> coat.at(step.section()).kind().mats())) {
-            todo.add(new Reason("routine.finger-search", "Fingers over the whole dog: untangle what gives, and mark on the "
-                    + "map where you feel a knot. The dog gets used to your hands."));
+            todo.add(new Reason(
+                    "routine.finger-search",
+                    "Fingers over the whole dog: untangle what gives, and mark on the "
+                            + "map where you feel a knot. The dog gets used to your hands."));
         }
         return todo;
     }
 
     private static Reason exercise(Dog dog) {
-        return new Reason("routine.exercise", dog.isPuppy()
-                ? "A puppy that has played and been outside, and is a little sleepy."
-                : dog.lifeStage() == LifeStage.ELDERLY ? "A quiet walk first; something soft under old joints."
-                : "A walk first: a dog a little tired stands better.");
+        return new Reason(
+                "routine.exercise",
+                dog.isPuppy()
+                        ? "A puppy that has played and been outside, and is a little sleepy."
+                        : dog.lifeStage() == LifeStage.ELDERLY
+                                ? "A quiet walk first; something soft under old joints."
+                                : "A walk first: a dog a little tired stands better.");
     }
 
     private static String debris(Dog dog) {
         List<String> finds = Stream.of(
-                dog.habits().contains(Habit.FIELDS_OR_SAND) ? "burrs, seeds and sand" : "",
-                dog.habits().contains(Habit.SNOW) ? "snow between the toes" : "",
-                dog.habits().contains(Habit.SWIMS) ? "weed and silt" : "").filter(find -> !find.isEmpty()).toList();
-        return "By hand first, before any brush: " + (finds.isEmpty() ? "burrs, twigs, crumbs" : String.join(", ", finds))
-                + "; look between the toes.";
+                        dog.habits().contains(Habit.FIELDS_OR_SAND) ? "burrs, seeds and sand" : "",
+                        dog.habits().contains(Habit.SNOW) ? "snow between the toes" : "",
+                        dog.habits().contains(Habit.SWIMS) ? "weed and silt" : "")
+                .filter(find -> !find.isEmpty())
+                .toList();
+        return "By hand first, before any brush: "
+                + (finds.isEmpty() ? "burrs, twigs, crumbs" : String.join(", ", finds)) + "; look between the toes.";
     }
 }

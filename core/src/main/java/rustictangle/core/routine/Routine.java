@@ -10,8 +10,8 @@ import java.util.Set;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.RegionCoat;
-import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.BodySurface;
+import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Need;
@@ -31,8 +31,16 @@ import rustictangle.core.trust.Trust;
  * @param cautions     what can go wrong today, said before it does
  * @param preparation  what comes before the first stroke
  */
-public record Routine(Order order, Reason whyOrder, List<RoutineStep> steps, int totalSeconds,
-        int fromSeconds, int toSeconds, Reason whyMinutes, List<Reason> cautions, Preparation preparation) {
+public record Routine(
+        Order order,
+        Reason whyOrder,
+        List<RoutineStep> steps,
+        int totalSeconds,
+        int fromSeconds,
+        int toSeconds,
+        Reason whyMinutes,
+        List<Reason> cautions,
+        Preparation preparation) {
 
     /** Strokes on one spot before moving on. Common practice, no published source: 2 to 3. */
     private static final int STROKES_AT_MOST = 3;
@@ -50,8 +58,8 @@ public record Routine(Order order, Reason whyOrder, List<RoutineStep> steps, int
      * @param kit     which tools the sections ask for, and which the owner has
      * @param rhythms of every section, so that known mats are heeded
      */
-    public static Routine of(Dog dog, Coat coat, Kit kit, Trust trust, List<SectionRhythm> rhythms,
-            Collection<Section> sections) {
+    public static Routine of(
+            Dog dog, Coat coat, Kit kit, Trust trust, List<SectionRhythm> rhythms, Collection<Section> sections) {
         boolean mats = rhythms.stream().anyMatch(r -> r.state() == SectionRhythm.State.MAT_LEFT);
         OrderChoice choice = OrderChoice.of(dog, coat, trust, mats);
         Set<Section> wanted = EnumSet.noneOf(Section.class);
@@ -61,21 +69,44 @@ public record Routine(Order order, Reason whyOrder, List<RoutineStep> steps, int
                 .map(kit::at)
                 .map(here -> step(dog, coat, here))
                 .toList();
-        return of(choice.order(), choice.reason(), steps, whyMinutes(dog), Cautions.of(dog, coat, wanted, mats),
+        return of(
+                choice.order(),
+                choice.reason(),
+                steps,
+                whyMinutes(dog),
+                Cautions.of(dog, coat, wanted, mats),
                 Preparation.of(dog, coat, steps, mats));
     }
 
-    private static Routine of(Order order, Reason whyOrder, List<RoutineStep> steps, Reason whyMinutes,
-            List<Reason> cautions, Preparation preparation) {
+    private static Routine of(
+            Order order,
+            Reason whyOrder,
+            List<RoutineStep> steps,
+            Reason whyMinutes,
+            List<Reason> cautions,
+            Preparation preparation) {
         Pace.Time whole = Pace.together(steps);
-        return new Routine(order, whyOrder, steps, whole.seconds(), whole.fromSeconds(), whole.toSeconds(), whyMinutes,
-                cautions, preparation);
+        return new Routine(
+                order,
+                whyOrder,
+                steps,
+                whole.seconds(),
+                whole.fromSeconds(),
+                whole.toSeconds(),
+                whyMinutes,
+                cautions,
+                preparation);
     }
 
     /** The same at the pace this owner has shown. */
     public Routine atPace(Pace pace) {
-        return of(order, whyOrder, steps.stream().map(step -> step.taking(pace.at(step))).toList(),
-                pace.why().orElse(whyMinutes), cautions, preparation);
+        return of(
+                order,
+                whyOrder,
+                steps.stream().map(step -> step.taking(pace.at(step))).toList(),
+                pace.why().orElse(whyMinutes),
+                cautions,
+                preparation);
     }
 
     /** The same sections in an order of the owner's own choosing. */
@@ -85,8 +116,16 @@ public record Routine(Order order, Reason whyOrder, List<RoutineStep> steps, int
         }
         List<RoutineStep> sorted = new ArrayList<>(steps);
         sorted.sort(Comparator.comparingInt(step -> chosen.sequence().indexOf(step.section())));
-        return of(chosen, new Reason("routine.order-chosen", "Your choice, " + chosen.label() + ": " + chosen.suits()
-                + " Proposed was: " + order.label() + "."), sorted, whyMinutes, cautions, preparation);
+        return of(
+                chosen,
+                new Reason(
+                        "routine.order-chosen",
+                        "Your choice, " + chosen.label() + ": " + chosen.suits() + " Proposed was: " + order.label()
+                                + "."),
+                sorted,
+                whyMinutes,
+                cautions,
+                preparation);
     }
 
     private static RoutineStep step(Dog dog, Coat coat, SectionKit here) {
@@ -102,24 +141,39 @@ public record Routine(Order order, Reason whyOrder, List<RoutineStep> steps, int
         reasons.add(layers.why());
         reasons.add(strokesGuard(delicate));
         int estimate = WorkTime.seconds(dog, section, need, layers.count(), delicate);
-        return new RoutineStep(section, here.steps(), Misting.at(section, need.order()), Hold.at(section), layers,
-                Passes.at(section, hair, coat.shedsAt(section)), delicate ? STROKES_ON_DELICATE_SKIN : STROKES_AT_MOST,
-                estimate, Pace.UNKNOWN.low(estimate), Pace.UNKNOWN.high(estimate),
-                Method.at(section, need, layers.count() > 1), reasons);
+        return new RoutineStep(
+                section,
+                here.steps(),
+                Misting.at(section, need.order()),
+                Hold.at(section),
+                layers,
+                Passes.at(section, hair, coat.shedsAt(section)),
+                delicate ? STROKES_ON_DELICATE_SKIN : STROKES_AT_MOST,
+                estimate,
+                Pace.UNKNOWN.low(estimate),
+                Pace.UNKNOWN.high(estimate),
+                Method.at(section, need, layers.count() > 1),
+                reasons);
     }
 
     private static Reason whyMinutes(Dog dog) {
-        return new Reason("routine.minutes", String.format(Locale.ROOT, "An estimate: layers and strokes over "
-                + "the %.2f m² of a dog of %s, at a calm pace. Treats and pauses come on top.",
-                BodySurface.of(dog.mass()).squareMetres(), Reason.kg(dog.mass().kilograms())));
+        return new Reason(
+                "routine.minutes",
+                String.format(
+                        Locale.ROOT,
+                        "An estimate: layers and strokes over "
+                                + "the %.2f m² of a dog of %s, at a calm pace. Treats and pauses come on top.",
+                        BodySurface.of(dog.mass()).squareMetres(),
+                        Reason.kg(dog.mass().kilograms())));
     }
 
     private static Reason strokesGuard(boolean delicate) {
         return delicate
-                ? new Reason("routine.strokes-delicate",
+                ? new Reason(
+                        "routine.strokes-delicate",
                         "At most 2 strokes on one spot, then move on: this skin burns sooner.")
-                : new Reason("routine.strokes",
-                        "2 or 3 strokes on one spot, then move on: more of them burn the skin.");
+                : new Reason(
+                        "routine.strokes", "2 or 3 strokes on one spot, then move on: more of them burn the skin.");
     }
 
     /** What can go wrong today, said before it does. */
@@ -128,20 +182,23 @@ public record Routine(Order order, Reason whyOrder, List<RoutineStep> steps, int
         static List<Reason> of(Dog dog, Coat coat, Set<Section> wanted, boolean mats) {
             List<Reason> list = new ArrayList<>();
             if (mats) {
-                list.add(new Reason("routine.mats", "A mat is waiting: no scissors near it, no bath over it, "
-                        + "no comb pulled from the root."));
+                list.add(new Reason(
+                        "routine.mats",
+                        "A mat is waiting: no scissors near it, no bath over it, no comb pulled from the root."));
             }
             if (dog.flatFace()) {
-                list.add(new Reason("routine.flat-face", "A flat-faced dog overheats: cool air only, short "
-                        + "turns, watch its breathing."));
+                list.add(new Reason(
+                        "routine.flat-face",
+                        "A flat-faced dog overheats: cool air only, short turns, watch its breathing."));
             }
             if (dog.delicateSkin()) {
-                list.add(new Reason("routine.delicate-skin", "Delicate skin: light hand. Red, wet, broken or "
-                        + "hot skin: stop and ask a vet."));
+                list.add(new Reason(
+                        "routine.delicate-skin",
+                        "Delicate skin: light hand. Red, wet, broken or hot skin: stop and ask a vet."));
             }
             if (wanted.stream().anyMatch(coat::shedsAt)) {
-                list.add(new Reason("routine.shedding", "Lift only what is already loose; never rake at "
-                        + "hair that still holds."));
+                list.add(new Reason(
+                        "routine.shedding", "Lift only what is already loose; never rake at hair that still holds."));
             }
             return list;
         }

@@ -17,8 +17,18 @@ import rustictangle.core.kit.StepKit;
  * @param fromSeconds   two times of three it takes at least this
  * @param toSeconds     and at most this
  */
-public record RoutineStep(Section section, List<StepKit> tools, Optional<Reason> mist, String hold, Layers layers,
-        Passes passes, int strokesAtMost, int seconds, int fromSeconds, int toSeconds, List<Method> methods,
+public record RoutineStep(
+        Section section,
+        List<StepKit> tools,
+        Optional<Reason> mist,
+        String hold,
+        Layers layers,
+        Passes passes,
+        int strokesAtMost,
+        int seconds,
+        int fromSeconds,
+        int toSeconds,
+        List<Method> methods,
         List<Reason> reasons) {
 
     public RoutineStep {
@@ -29,7 +39,18 @@ public record RoutineStep(Section section, List<StepKit> tools, Optional<Reason>
 
     /** The same at another pace. */
     RoutineStep taking(Pace.Time time) {
-        return new RoutineStep(section, tools, mist, hold, layers, passes, strokesAtMost, time.seconds(),
-                time.fromSeconds(), time.toSeconds(), methods, reasons);
+        return new RoutineStep(
+                section,
+                tools,
+                mist,
+                hold,
+                layers,
+                passes,
+                strokesAtMost,
+                time.seconds(),
+                time.fromSeconds(),
+                time.toSeconds(),
+                methods,
+                reasons);
     }
 }

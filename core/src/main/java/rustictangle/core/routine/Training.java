@@ -23,9 +23,18 @@ public record Training(List<Section> brushed, List<Section> practised, Optional<
 
     public static Training of(Trust trust, Collection<Section> sections) {
         List<Section> practised = trust.notReady(sections);
-        return new Training(sections.stream().filter(section -> !practised.contains(section)).toList(), practised,
-                practised.isEmpty() ? Optional.empty() : Optional.of(new Reason("routine.in-training", "Below the rung where a "
-                        + "whole place is brushed, these are practised, not brushed: if you must hold hard, you are at the "
-                        + "wrong step. A mat that hurts is a groomer's or a vet's, not a reason to hold.")));
+        return new Training(
+                sections.stream()
+                        .filter(section -> !practised.contains(section))
+                        .toList(),
+                practised,
+                practised.isEmpty()
+                        ? Optional.empty()
+                        : Optional.of(
+                                new Reason(
+                                        "routine.in-training",
+                                        "Below the rung where a "
+                                                + "whole place is brushed, these are practised, not brushed: if you must hold hard, you are at the "
+                                                + "wrong step. A mat that hurts is a groomer's or a vet's, not a reason to hold.")));
     }
 }

@@ -20,6 +20,7 @@ final class WorkTime {
     private static final double SECONDS_PER_STROKE = 1.3;
     /** Width a tool covers on a dog of the reference mass, mm. */
     private static final double TOOL_WIDTH_MM = 80;
+
     private static final double REFERENCE_KG = 15;
     private static final double NARROWEST_TOOL_MM = 40;
     private static final double WIDEST_TOOL_MM = 110;
@@ -27,17 +28,18 @@ final class WorkTime {
     private static final double STROKE_LENGTH_MM = 100;
     /** Strokes on one spot of delicate skin, against the ordinary 2–3. */
     private static final double DELICATE_STROKES = 2.0;
+
     private static final int ROUND_TO_SECONDS = 10;
 
-    private WorkTime() { }
+    private WorkTime() {}
 
     /** Seconds for one section, a multiple of 10, at least 10. */
     static int seconds(Dog dog, Section section, Need need, int layers, boolean delicate) {
         double strokes = need.order().stream()
                 .mapToDouble(step -> strokes(dog, section, step, layers, delicate))
                 .sum();
-        return Math.max(ROUND_TO_SECONDS,
-                (int) Math.round(strokes * SECONDS_PER_STROKE / ROUND_TO_SECONDS) * ROUND_TO_SECONDS);
+        return Math.max(
+                ROUND_TO_SECONDS, (int) Math.round(strokes * SECONDS_PER_STROKE / ROUND_TO_SECONDS) * ROUND_TO_SECONDS);
     }
 
     private static double strokes(Dog dog, Section section, ToolStep step, int layers, boolean delicate) {

@@ -44,10 +44,17 @@ public record Catch(SkinLook skin, Lump lump, Beneath beneath, Spread spread) {
     }
 
     /** Whether the comb passes between lump and skin. */
-    public enum Beneath { FREE, TIGHT }
+    public enum Beneath {
+        FREE,
+        TIGHT
+    }
 
     /** How many there are. */
-    public enum Spread { ONE, A_FEW, JOINED }
+    public enum Spread {
+        ONE,
+        A_FEW,
+        JOINED
+    }
 
     public Catch {
         Objects.requireNonNull(skin, "skin");

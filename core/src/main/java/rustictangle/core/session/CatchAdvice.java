@@ -62,29 +62,47 @@ public record CatchAdvice(Todo todo, List<Reason> reasons, List<String> steps, L
     public static CatchAdvice of(Catch found, CatchPast past, boolean tender) {
         List<Reason> vet = forVet(found);
         if (!vet.isEmpty()) {
-            return new CatchAdvice(Todo.CALL_A_VET, vet, List.of("Put comb and brush away.",
-                    "Look without touching, and note where.", "Call your vet; brush there again only when they say so."),
+            return new CatchAdvice(
+                    Todo.CALL_A_VET,
+                    vet,
+                    List.of(
+                            "Put comb and brush away.",
+                            "Look without touching, and note where.",
+                            "Call your vet; brush there again only when they say so."),
                     NEVERS);
         }
         List<Reason> groomer = forGroomer(found, past);
         if (!groomer.isEmpty()) {
-            return new CatchAdvice(Todo.LEAVE_FOR_GROOMER, groomer, List.of("Leave it as it is, and keep it dry.",
-                    "Book a groomer soon, and say where it is and how big.",
-                    "It will probably be clipped short and grow back: that is kinder than hours of pulling."), NEVERS);
+            return new CatchAdvice(
+                    Todo.LEAVE_FOR_GROOMER,
+                    groomer,
+                    List.of(
+                            "Leave it as it is, and keep it dry.",
+                            "Book a groomer soon, and say where it is and how big.",
+                            "It will probably be clipped short and grow back: that is kinder than hours of pulling."),
+                    NEVERS);
         }
         int tries = tender ? TRIES_IN_A_ROW - 1 : TRIES_IN_A_ROW;
         if (past.optOutsHere() > 0 || past.triesHere() > 0 && past.triesHere() % (tries + 1) == tries) {
-            return new CatchAdvice(Todo.LEAVE_AND_COME_BACK, List.of(comeBack(past, tender)), List.of(
-                    "Something easy and a treat.", "Do another place first; the skin rests meanwhile.",
-                    "Then look at this one again, with a fresh hand."), NEVERS);
+            return new CatchAdvice(
+                    Todo.LEAVE_AND_COME_BACK,
+                    List.of(comeBack(past, tender)),
+                    List.of(
+                            "Something easy and a treat.",
+                            "Do another place first; the skin rests meanwhile.",
+                            "Then look at this one again, with a fresh hand."),
+                    NEVERS);
         }
         return found.lump() == Catch.Lump.NONE ? fromTheEnds() : soakAndTease(found);
     }
 
     private static List<Reason> forVet(Catch found) {
-        return found.skin() == Catch.SkinLook.SOUND ? List.of() : List.of(new Reason("session.catch-skin",
-                "The skin is " + found.skin().label() + ". That is for a vet to look at, not for a brush; "
-                        + "Rustic Tangle does not diagnose."));
+        return found.skin() == Catch.SkinLook.SOUND
+                ? List.of()
+                : List.of(new Reason(
+                        "session.catch-skin",
+                        "The skin is " + found.skin().label() + ". That is for a vet to look at, not for a brush; "
+                                + "Rustic Tangle does not diagnose."));
     }
 
     private static List<Reason> forGroomer(Catch found, CatchPast past) {
@@ -100,8 +118,10 @@ public record CatchAdvice(Todo todo, List<Reason> reasons, List<String> steps, L
             reasons.add(new Reason("session.catch-joined", "Several have joined into a sheet."));
         }
         if (past.sectionsMatted() > MOST_MATTED * past.sectionsInAll()) {
-            reasons.add(new Reason("session.catch-quarter", "More than a quarter of the dog is matted: "
-                    + past.sectionsMatted() + " of " + past.sectionsInAll() + " places."));
+            reasons.add(new Reason(
+                    "session.catch-quarter",
+                    "More than a quarter of the dog is matted: " + past.sectionsMatted() + " of " + past.sectionsInAll()
+                            + " places."));
         }
         if (past.secondsHere() >= MOST_SECONDS_HERE) {
             reasons.add(new Reason("session.catch-minutes", "Five minutes of teasing on one place are enough."));
@@ -117,31 +137,44 @@ public record CatchAdvice(Todo todo, List<Reason> reasons, List<String> steps, L
 
     private static Reason comeBack(CatchPast past, boolean tender) {
         return past.optOutsHere() > 0
-                ? new Reason("session.catch-come-back", "The dog opted out once: let it think, and ask once more later.")
-                : new Reason("session.catch-come-back", tender
-                        ? "This skin burns sooner: never on and on at one spot."
-                        : "Never on and on at one spot: go elsewhere, and come back.");
+                ? new Reason(
+                        "session.catch-come-back", "The dog opted out once: let it think, and ask once more later.")
+                : new Reason(
+                        "session.catch-come-back",
+                        tender
+                                ? "This skin burns sooner: never on and on at one spot."
+                                : "Never on and on at one spot: go elsewhere, and come back.");
     }
 
     private static CatchAdvice fromTheEnds() {
-        return new CatchAdvice(Todo.FROM_THE_ENDS, List.of(new Reason("session.catch-ends", "The comb slows and there "
-                + "is no lump: a tangle. Left alone it is a mat within a few days.")), List.of(
+        return new CatchAdvice(
+                Todo.FROM_THE_ENDS,
+                List.of(new Reason(
+                        "session.catch-ends",
+                        "The comb slows and there "
+                                + "is no lump: a tangle. Left alone it is a mat within a few days.")),
+                List.of(
                         "Back to the brush or the wide end of the comb.",
                         "Hold the hair at its base, so that the skin feels nothing.",
                         "From the ends inward: several light strokes, then a little deeper.",
-                        "When it runs free, comb from the root to prove it."), NEVERS);
+                        "When it runs free, comb from the root to prove it."),
+                NEVERS);
     }
 
     private static CatchAdvice soakAndTease(Catch found) {
         String some = found.spread() == Catch.Spread.ONE ? "A small lump" : "A few small lumps";
-        return new CatchAdvice(Todo.SOAK_AND_TEASE, List.of(new Reason("session.catch-tease", some
-                + ", and the comb passes beneath: it can be teased apart.")), List.of(
+        return new CatchAdvice(
+                Todo.SOAK_AND_TEASE,
+                List.of(new Reason(
+                        "session.catch-tease", some + ", and the comb passes beneath: it can be teased apart.")),
+                List.of(
                         "Part it off from the hair around it.",
                         "Mist it until it is soaked, or dust it with plain cornstarch.",
                         "Hold between lump and skin.",
                         "Tease from the outer edge, strand by strand, with the wide teeth.",
                         "Pull off the loosened balls; then the fine teeth.",
                         "The slicker, lightly, for the lint: lint seeds the next mat.",
-                        "Comb from the root to prove it."), NEVERS);
+                        "Comb from the root to prove it."),
+                NEVERS);
     }
 }

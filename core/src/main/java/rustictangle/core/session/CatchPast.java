@@ -10,12 +10,16 @@ package rustictangle.core.session;
  * @param sectionsMatted  sections in which a mat was left or is found, this one included
  * @param sectionsInAll   sections of the dog where hair can mat, at least 1
  */
-public record CatchPast(int triesHere, int secondsHere, int secondsInAll, int optOutsHere, int sectionsMatted,
-        int sectionsInAll) {
+public record CatchPast(
+        int triesHere, int secondsHere, int secondsInAll, int optOutsHere, int sectionsMatted, int sectionsInAll) {
 
     public CatchPast {
-        if (!(triesHere >= 0 && secondsHere >= 0 && secondsInAll >= secondsHere && optOutsHere >= 0
-                && sectionsMatted >= 0 && sectionsInAll >= 1)) {
+        if (!(triesHere >= 0
+                && secondsHere >= 0
+                && secondsInAll >= secondsHere
+                && optOutsHere >= 0
+                && sectionsMatted >= 0
+                && sectionsInAll >= 1)) {
             throw new IllegalArgumentException("tries " + triesHere + ", seconds " + secondsHere + " of " + secondsInAll
                     + ", opt-outs " + optOutsHere + ", matted " + sectionsMatted + " of " + sectionsInAll
                     + ": need none negative, seconds here within all, at least one section");

@@ -8,6 +8,7 @@ public enum HairOut {
 
     /** From so much on it is a handful, grams. */
     private static final double HANDFUL_GRAMS = 1;
+
     private static final double HEAP_GRAMS = 4;
 
     private final String label;

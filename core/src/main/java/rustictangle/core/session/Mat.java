@@ -21,7 +21,7 @@ public record Mat(Section section, LocalDate since, Optional<Catch> found) {
      * @param found what the owner saw where the comb caught; empty: not looked closer
      * @param comb  what the comb said in the end; empty: no end yet
      */
-    public record Look(Section section, LocalDate day, Optional<Catch> found, Optional<CombResult> comb) { }
+    public record Look(Section section, LocalDate day, Optional<Catch> found, Optional<CombResult> comb) {}
 
     /**
      * Every mat still in.

@@ -48,14 +48,23 @@ public record Reaction(Todo todo, List<Reason> reasons) {
      */
     static Reaction to(Signal signal, Section section, int uneasyHere, int optOutsInAll) {
         return switch (signal) {
-            case RELAXED -> new Reaction(Todo.GO_ON, List.of(new Reason("session.relaxed",
-                    "Loose, leans in, eats: a treat now and then keeps it so.")));
+            case RELAXED ->
+                new Reaction(
+                        Todo.GO_ON,
+                        List.of(new Reason(
+                                "session.relaxed", "Loose, leans in, eats: a treat now and then keeps it so.")));
             case UNEASY -> uneasy(section, uneasyHere);
             case OPTED_OUT -> optedOut(optOutsInAll);
-            case AFRAID -> optOutsInAll >= Session.OPT_OUTS_TO_END ? optedOut(optOutsInAll)
-                    : new Reaction(Todo.LEAVE_PLACE, List.of(new Reason("session.fear", "A fear sign: hands off, a little "
-                            + "distance, something easy. This place goes back to practice; another one only if the dog "
-                            + "comes by itself.")));
+            case AFRAID ->
+                optOutsInAll >= Session.OPT_OUTS_TO_END
+                        ? optedOut(optOutsInAll)
+                        : new Reaction(
+                                Todo.LEAVE_PLACE,
+                                List.of(new Reason(
+                                        "session.fear",
+                                        "A fear sign: hands off, a little "
+                                                + "distance, something easy. This place goes back to practice; another one only if the dog "
+                                                + "comes by itself.")));
         };
     }
 
@@ -65,7 +74,7 @@ public record Reaction(Todo todo, List<Reason> reasons) {
      * @param optedOut when it opts out
      * @param afraid   when it shows a fear sign
      */
-    public record IfNo(Reaction optedOut, Reaction afraid) { }
+    public record IfNo(Reaction optedOut, Reaction afraid) {}
 
     /**
      * What each further no would mean, said beforehand for when nothing can be asked; the last one ends the session.
@@ -74,30 +83,45 @@ public record Reaction(Todo todo, List<Reason> reasons) {
      */
     static List<IfNo> foreseen(Section section, int optOutsSoFar) {
         return IntStream.rangeClosed(optOutsSoFar + 1, Session.OPT_OUTS_TO_END)
-                .mapToObj(nos -> new IfNo(to(Signal.OPTED_OUT, section, 0, nos), to(Signal.AFRAID, section, 0, nos))).toList();
+                .mapToObj(nos -> new IfNo(to(Signal.OPTED_OUT, section, 0, nos), to(Signal.AFRAID, section, 0, nos)))
+                .toList();
     }
 
     private static Reaction optedOut(int optOutsInAll) {
         return optOutsInAll >= Session.OPT_OUTS_TO_END
-                ? new Reaction(Todo.END_WELL, List.of(new Reason("session.second-no", "A second no ends it for today. "
-                        + "That is a good decision: something easy, a treat, and done.")))
-                : new Reaction(Todo.ASK_ONCE_MORE, List.of(new Reason("session.first-no", "The dog said no, and may. "
-                        + "Pause, let it think, then ask once more, here or at an easier place. A second no ends it "
-                        + "for today.")));
+                ? new Reaction(
+                        Todo.END_WELL,
+                        List.of(new Reason(
+                                "session.second-no",
+                                "A second no ends it for today. "
+                                        + "That is a good decision: something easy, a treat, and done.")))
+                : new Reaction(
+                        Todo.ASK_ONCE_MORE,
+                        List.of(new Reason(
+                                "session.first-no",
+                                "The dog said no, and may. "
+                                        + "Pause, let it think, then ask once more, here or at an easier place. A second no ends it "
+                                        + "for today.")));
     }
 
     private static Reaction uneasy(Section section, int uneasyHere) {
         List<Reason> reasons = new ArrayList<>();
         boolean change = uneasyHere >= UNEASY_TO_CHANGE_PLACE;
         if (change) {
-            reasons.add(new Reason("session.change-place", "Uneasy here again: do a place it minds less, then come back "
-                    + "to this one with a lighter hand."));
+            reasons.add(new Reason(
+                    "session.change-place",
+                    "Uneasy here again: do a place it minds less, then come back "
+                            + "to this one with a lighter hand."));
         }
-        reasons.add(new Reason("session.uneasy", "Uneasy: lighter hand, smaller strokes, a treat in between. A sudden "
-                + "new objection in one place: look for pain."));
+        reasons.add(new Reason(
+                "session.uneasy",
+                "Uneasy: lighter hand, smaller strokes, a treat in between. A sudden "
+                        + "new objection in one place: look for pain."));
         if (section.region() == Region.LEGS) {
-            reasons.add(new Reason("session.leg", "A leg pulled away: go with it, and let it come back. Lift the other, "
-                    + "let the dog stand, support it under the chin, or leave it."));
+            reasons.add(new Reason(
+                    "session.leg",
+                    "A leg pulled away: go with it, and let it come back. Lift the other, "
+                            + "let the dog stand, support it under the chin, or leave it."));
         }
         return new Reaction(change ? Todo.CHANGE_PLACE : Todo.EASE, reasons);
     }

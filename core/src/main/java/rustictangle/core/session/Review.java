@@ -22,6 +22,7 @@ public record Review(int spentSeconds, int expectedSeconds, Reason nextTime) {
     private static final int MANY_TANGLES = 3;
     /** Longer than expected by so much is worth a word. */
     private static final double MUCH_LONGER = 1.25;
+
     private static final int AT_LEAST_SECONDS_LONGER = 120;
 
     public static Review of(SessionState state, int spentSeconds, int expectedSeconds) {
@@ -30,44 +31,61 @@ public record Review(int spentSeconds, int expectedSeconds, Reason nextTime) {
 
     private static Reason nextTime(SessionState state, int spent, int expected) {
         if (state.end().filter(end -> end == SessionState.End.OPTED_OUT_TWICE).isPresent()) {
-            return new Reason("session.next-shorter", "Fewer places, the gentlest first, and end before the dog wants to.");
+            return new Reason(
+                    "session.next-shorter", "Fewer places, the gentlest first, and end before the dog wants to.");
         }
-        return state.done().stream().filter(done -> done.comb() == CombResult.MAT_LEFT).findFirst()
-                .map(done -> new Reason("session.next-mat", "Look at " + done.section().label() + " first, while you both "
-                        + "are fresh. No bath before that."))
+        return state.done().stream()
+                .filter(done -> done.comb() == CombResult.MAT_LEFT)
+                .findFirst()
+                .map(done -> new Reason(
+                        "session.next-mat",
+                        "Look at " + done.section().label() + " first, while you both "
+                                + "are fresh. No bath before that."))
                 .or(() -> unwilling(state))
                 .or(() -> mostTangles(state))
                 .or(() -> left(state))
                 .or(() -> spent > MUCH_LONGER * expected && spent - expected > AT_LEAST_SECONDS_LONGER
-                        ? Optional.of(new Reason("session.next-fewer", "It took longer than reckoned: slide to the minutes "
-                                + "you have, and do fewer places well. The estimate learns from today."))
+                        ? Optional.of(new Reason(
+                                "session.next-fewer",
+                                "It took longer than reckoned: slide to the minutes "
+                                        + "you have, and do fewer places well. The estimate learns from today."))
                         : Optional.empty())
-                .orElseGet(() -> new Reason("session.next-like-this", "Just like this. It ended on a good moment, and "
-                        + "that is what the dog keeps."));
+                .orElseGet(() -> new Reason(
+                        "session.next-like-this",
+                        "Just like this. It ended on a good moment, and that is what the dog keeps."));
     }
 
     private static Optional<Reason> unwilling(SessionState state) {
         return state.standing().stream()
                 .filter(event -> event instanceof Signalled seen && seen.signal() != Signal.RELAXED
                         || event instanceof SectionDone done && done.signal() != Signal.RELAXED)
-                .findFirst().flatMap(SessionEvent::about).map(Review::practise);
+                .findFirst()
+                .flatMap(SessionEvent::about)
+                .map(Review::practise);
     }
 
     private static Reason practise(Section section) {
-        return new Reason("session.next-practice", "A short practice with treats at " + section.label()
-                + " on another day, before it is brushed again.");
+        return new Reason(
+                "session.next-practice",
+                "A short practice with treats at " + section.label() + " on another day, before it is brushed again.");
     }
 
     private static Optional<Reason> mostTangles(SessionState state) {
-        return state.done().stream().max(Comparator.comparingInt(SectionDone::tangles))
+        return state.done().stream()
+                .max(Comparator.comparingInt(SectionDone::tangles))
                 .filter(done -> done.tangles() >= MANY_TANGLES)
-                .map(done -> new Reason("session.next-sooner", "Begin with " + done.section().label() + ": it held "
-                        + done.tangles() + " tangles, and now comes round sooner."));
+                .map(done -> new Reason(
+                        "session.next-sooner",
+                        "Begin with " + done.section().label() + ": it held " + done.tangles()
+                                + " tangles, and now comes round sooner."));
     }
 
     private static Optional<Reason> left(SessionState state) {
-        return state.standing().stream().filter(SectionSkipped.class::isInstance).findFirst()
-                .flatMap(SessionEvent::about).map(section -> new Reason("session.next-skipped",
-                        "Begin with " + section.label() + ", which was left today."));
+        return state.standing().stream()
+                .filter(SectionSkipped.class::isInstance)
+                .findFirst()
+                .flatMap(SessionEvent::about)
+                .map(section -> new Reason(
+                        "session.next-skipped", "Begin with " + section.label() + ", which was left today."));
     }
 }

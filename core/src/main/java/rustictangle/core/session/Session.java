@@ -93,15 +93,23 @@ public final class Session {
         Optional<End> end = end();
         Optional<Section> current = end.isPresent() ? Optional.empty() : next();
         int optOuts = (int) standing.stream().filter(Session::isOptOut).count();
-        return new SessionState(wholePlan(), standing, preparing(), paused(), current,
-                current.map(section -> 1 + count(LayerDone.class, section)).orElse(1), knots(), end, reaction(),
-                current.map(section -> Reaction.foreseen(section, optOuts)).orElse(List.of()), advice(end));
+        return new SessionState(
+                wholePlan(),
+                standing,
+                preparing(),
+                paused(),
+                current,
+                current.map(section -> 1 + count(LayerDone.class, section)).orElse(1),
+                knots(),
+                end,
+                reaction(),
+                current.map(section -> Reaction.foreseen(section, optOuts)).orElse(List.of()),
+                advice(end));
     }
 
     private void check(SessionEvent event) {
         end().ifPresent(end -> {
-            throw new Refused("this session has ended (" + end + "): undo its last entry "
-                    + "or begin a new one");
+            throw new Refused("this session has ended (" + end + "): undo its last entry or begin a new one");
         });
         if (paused() && !(event instanceof Resumed || event instanceof Stopped || event instanceof TreatGiven)) {
             throw new Refused("this session is paused: go on with it first");
@@ -135,8 +143,8 @@ public final class Session {
     public void checkLayer(int layers) {
         SessionState now = state();
         if (now.current().isPresent() && now.layer() >= layers) {
-            throw new Refused("this is the last of " + layers + " layers at " + now.current().get().label()
-                    + ": say what the comb finds");
+            throw new Refused("this is the last of " + layers + " layers at "
+                    + now.current().get().label() + ": say what the comb finds");
         }
     }
 
@@ -146,8 +154,11 @@ public final class Session {
     }
 
     private boolean paused() {
-        return standing.stream().filter(event -> event instanceof Paused || event instanceof Resumed)
-                .reduce((first, second) -> second).filter(Paused.class::isInstance).isPresent();
+        return standing.stream()
+                .filter(event -> event instanceof Paused || event instanceof Resumed)
+                .reduce((first, second) -> second)
+                .filter(Paused.class::isInstance)
+                .isPresent();
     }
 
     /** Where a knot was felt, in the order of the marks. */
@@ -182,18 +193,24 @@ public final class Session {
     }
 
     private int count(Class<? extends SessionEvent.AtSection> type, Section section) {
-        return (int) standing.stream().filter(type::isInstance).map(type::cast)
-                .filter(event -> event.section() == section).count();
+        return (int) standing.stream()
+                .filter(type::isInstance)
+                .map(type::cast)
+                .filter(event -> event.section() == section)
+                .count();
     }
 
     /** Only to what was seen last; a treat in between changes nothing. */
     private Optional<Reaction> reaction() {
         for (int i = standing.size() - 1; i >= 0; i--) {
             if (standing.get(i) instanceof Signalled seen) {
-                int uneasy = (int) standing.stream().filter(event -> event instanceof Signalled before
-                        && before.section() == seen.section() && before.signal() == Signal.UNEASY).count();
-                return Optional.of(Reaction.to(seen.signal(), seen.section(), uneasy,
-                        (int) standing.stream().filter(Session::isOptOut).count()));
+                int uneasy = (int) standing.stream()
+                        .filter(event -> event instanceof Signalled before
+                                && before.section() == seen.section()
+                                && before.signal() == Signal.UNEASY)
+                        .count();
+                return Optional.of(Reaction.to(seen.signal(), seen.section(), uneasy, (int)
+                        standing.stream().filter(Session::isOptOut).count()));
             }
             if (!(standing.get(i) instanceof TreatGiven)) {
                 return Optional.empty();
@@ -204,8 +221,10 @@ public final class Session {
 
     /** What caught at this section, as last looked at. */
     private Optional<Catch> caughtAt(Section section) {
-        return standing.stream().filter(event -> event instanceof Caught caught && caught.section() == section)
-                .map(event -> ((Caught) event).found()).reduce((first, second) -> second);
+        return standing.stream()
+                .filter(event -> event instanceof Caught caught && caught.section() == section)
+                .map(event -> ((Caught) event).found())
+                .reduce((first, second) -> second);
     }
 
     /**
@@ -229,18 +248,27 @@ public final class Session {
     }
 
     private CatchPast past(Section section, Catch found, Set<Section> before, int canMat) {
-        List<Teased> all = standing.stream().filter(Teased.class::isInstance).map(Teased.class::cast).toList();
-        List<Teased> here = all.stream().filter(teased -> teased.section() == section).toList();
+        List<Teased> all = standing.stream()
+                .filter(Teased.class::isInstance)
+                .map(Teased.class::cast)
+                .toList();
+        List<Teased> here =
+                all.stream().filter(teased -> teased.section() == section).toList();
         Set<Section> matted = EnumSet.noneOf(Section.class);
         matted.addAll(before);
-        standing.stream().filter(event -> event instanceof SectionDone done && done.comb() == CombResult.MAT_LEFT)
+        standing.stream()
+                .filter(event -> event instanceof SectionDone done && done.comb() == CombResult.MAT_LEFT)
                 .forEach(event -> event.about().ifPresent(matted::add));
         if (found.lump() != Catch.Lump.NONE) {
             matted.add(section);
         }
-        return new CatchPast(here.size(), seconds(here), seconds(all),
+        return new CatchPast(
+                here.size(),
+                seconds(here),
+                seconds(all),
                 (int) here.stream().filter(teased -> teased.signal().isNo()).count(),
-                matted.size(), Math.max(1, canMat));
+                matted.size(),
+                Math.max(1, canMat));
     }
 
     private static int seconds(List<Teased> tries) {
@@ -277,8 +305,10 @@ public final class Session {
 
     private static Reason afterPass(HairOut hair) {
         return hair.worthAnotherPass()
-                ? new Reason("session.another-pass", "That was " + hair.label() + ": another pass is worth it, in another "
-                        + "direction or with a finer tool. Only what comes by itself.")
+                ? new Reason(
+                        "session.another-pass",
+                        "That was " + hair.label() + ": another pass is worth it, in another "
+                                + "direction or with a finer tool. Only what comes by itself.")
                 : new Reason("session.enough-hair", "Only " + hair.label() + ": enough here for today.");
     }
 
@@ -290,13 +320,16 @@ public final class Session {
         }
         long answered = standing.stream().filter(SessionEvent::answers).count();
         if (end.isEmpty() && plan.size() >= LONG_ENOUGH_FOR_A_BREAK && answered == plan.size() / 2) {
-            advice.add(new Reason("session.break", "Half-way: a break, a treat where you want the dog to stay, and a "
-                    + "stretch for your hand."));
+            advice.add(new Reason(
+                    "session.break",
+                    "Half-way: a break, a treat where you want the dog to stay, and a stretch for your hand."));
         }
         if (last.comb() == CombResult.MAT_LEFT) {
-            advice.add(new Reason("session.mat-left", "Leave the mat in peace for now: no scissors, no bath "
-                    + "over it. Over 20 mm, tight to the skin or joined with others: a groomer's job. Red, "
-                    + "wet or broken skin: a vet's."));
+            advice.add(new Reason(
+                    "session.mat-left",
+                    "Leave the mat in peace for now: no scissors, no bath "
+                            + "over it. Over 20 mm, tight to the skin or joined with others: a groomer's job. Red, "
+                            + "wet or broken skin: a vet's."));
         }
         return advice;
     }

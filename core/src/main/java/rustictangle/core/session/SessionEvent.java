@@ -46,13 +46,17 @@ public sealed interface SessionEvent {
             Objects.requireNonNull(signal, "signal");
             boolean found = comb == CombResult.TANGLES_CLEARED || comb == CombResult.MAT_LEFT;
             if (found && !(tangles >= 1 && tangles <= MOST_TANGLES)) {
-                throw new Refused("tangles", "Say how many tangles there were, 1 to " + MOST_TANGLES + "; " + tangles + " was given.");
+                throw new Refused(
+                        "tangles",
+                        "Say how many tangles there were, 1 to " + MOST_TANGLES + "; " + tangles + " was given.");
             }
             if (!found && tangles != 0) {
-                throw new Refused("tangles", "No tangles where the comb found none; " + tangles + " was given, leave it at 0.");
+                throw new Refused(
+                        "tangles", "No tangles where the comb found none; " + tangles + " was given, leave it at 0.");
             }
             if (comb == CombResult.NOT_COMBED && !signal.isNo()) {
-                throw new Refused("comb", "Without the comb a place is done only when the dog opted out; skip it instead.");
+                throw new Refused(
+                        "comb", "Without the comb a place is done only when the dog opted out; skip it instead.");
             }
         }
     }
@@ -99,7 +103,7 @@ public sealed interface SessionEvent {
     }
 
     /** The checklist is through; the first stroke comes. */
-    record Started() implements SessionEvent { }
+    record Started() implements SessionEvent {}
 
     /**
      * The finger search found a knot here, or a second time: there is none after all. Any section may be
@@ -148,17 +152,17 @@ public sealed interface SessionEvent {
     }
 
     /** One piece. */
-    record TreatGiven() implements SessionEvent { }
+    record TreatGiven() implements SessionEvent {}
 
     /** Hands off for a while; the time does not count. */
-    record Paused() implements SessionEvent { }
+    record Paused() implements SessionEvent {}
 
     /** On again. */
-    record Resumed() implements SessionEvent { }
+    record Resumed() implements SessionEvent {}
 
     /** The owner ends it here. */
-    record Stopped() implements SessionEvent { }
+    record Stopped() implements SessionEvent {}
 
     /** Takes back the last event that still stands. */
-    record Undone() implements SessionEvent { }
+    record Undone() implements SessionEvent {}
 }

@@ -21,12 +21,25 @@ import rustictangle.core.dog.Section;
  * @param ifNo      what each further no of the dog would mean, the last one ending it; empty once it has ended
  * @param advice    what the last answer asks of the owner; may be empty
  */
-public record SessionState(List<Section> plan, List<SessionEvent> standing, boolean preparing, boolean paused,
-        Optional<Section> current, int layer, Set<Section> knots, Optional<End> end, Optional<Reaction> reaction,
-        List<Reaction.IfNo> ifNo, List<Reason> advice) {
+public record SessionState(
+        List<Section> plan,
+        List<SessionEvent> standing,
+        boolean preparing,
+        boolean paused,
+        Optional<Section> current,
+        int layer,
+        Set<Section> knots,
+        Optional<End> end,
+        Optional<Reaction> reaction,
+        List<Reaction.IfNo> ifNo,
+        List<Reason> advice) {
 
     /** How a session came to its end. */
-    public enum End { ALL_DONE, STOPPED, OPTED_OUT_TWICE }
+    public enum End {
+        ALL_DONE,
+        STOPPED,
+        OPTED_OUT_TWICE
+    }
 
     public SessionState {
         plan = List.copyOf(plan);

@@ -66,28 +66,37 @@ public record FussOrFear(Answer answer, List<Reason> reasons) {
     public static FussOrFear of(Set<Sign> seen) {
         List<Reason> reasons = new ArrayList<>();
         if (seen.stream().anyMatch(HURT::contains)) {
-            reasons.add(new Reason("trust.might-hurt", "A sudden objection in one place, or a cry without a mat, may be pain. "
-                    + "Part the hair and look, without pressing: skin, ears, nails, joints. Brush nothing there, and call "
-                    + "your vet."));
+            reasons.add(new Reason(
+                    "trust.might-hurt",
+                    "A sudden objection in one place, or a cry without a mat, may be pain. "
+                            + "Part the hair and look, without pressing: skin, ears, nails, joints. Brush nothing there, and call "
+                            + "your vet."));
             if (seen.stream().anyMatch(FEAR::contains)) {
                 reasons.add(fear());
             }
             return new FussOrFear(Answer.MIGHT_HURT, reasons);
         }
         if (seen.stream().noneMatch(FEAR::contains) && seen.containsAll(DISLIKE)) {
-            return new FussOrFear(Answer.DISLIKE, List.of(new Reason("trust.dislike", "It protests before anything touches it, "
-                    + "eats, and forgets it at once: it would rather not. Stay kind and clear, pay better, keep it short; no "
-                    + "need to go back more than a rung.")));
+            return new FussOrFear(
+                    Answer.DISLIKE,
+                    List.of(new Reason(
+                            "trust.dislike",
+                            "It protests before anything touches it, "
+                                    + "eats, and forgets it at once: it would rather not. Stay kind and clear, pay better, keep it short; no "
+                                    + "need to go back more than a rung.")));
         }
         if (seen.stream().noneMatch(FEAR::contains)) {
-            reasons.add(new Reason("trust.in-doubt", "Not all three signs of mere dislike were seen. In doubt it is fear."));
+            reasons.add(new Reason(
+                    "trust.in-doubt", "Not all three signs of mere dislike were seen. In doubt it is fear."));
         }
         reasons.add(fear());
         return new FussOrFear(Answer.FEAR, reasons);
     }
 
     private static Reason fear() {
-        return new Reason("trust.fear", "Hands off, some distance, something easy. Next time two rungs lower and half as long. "
-                + "If it stays or grows, or it bites: a certified trainer or your vet.");
+        return new Reason(
+                "trust.fear",
+                "Hands off, some distance, something easy. Next time two rungs lower and half as long. "
+                        + "If it stays or grows, or it bites: a certified trainer or your vet.");
     }
 }

@@ -43,17 +43,36 @@ public record Helper(Who who, Set<ToolKind> tools, int minutes, List<Reason> rea
     /** One for each, in the order of {@link Who}. */
     public static List<Helper> of(Dog dog) {
         return List.of(
-                new Helper(Who.CHILD, dog.mayBeFrightened() ? Set.of() : SOFT,
-                        dog.mayBeFrightened() ? 0 : dog.isPuppy() ? 1 : 5, List.of(new Reason("trust.child", "Back and sides only, with a "
-                        + "brush that cannot scratch; an adult sits beside them the whole time, and the dog may leave. "
-                        + (dog.mayBeFrightened() ? "Not with this dog yet: it has been frightened, and may snap."
-                                : "No comb, no slicker, no face, no feet.")))),
-                new Helper(Who.TIRED_HANDS, EnumSet.complementOf(EnumSet.of(ToolKind.FINGERS, ToolKind.DESHEDDING_BLADE,
-                        ToolKind.DEMATTING_BLADE, ToolKind.UNDERCOAT_RAKE)), 10, List.of(new Reason("trust.tired-hands",
-                        "A small oval head and a thick, light handle; the dog at hip height or you on a chair. Ten minutes, then "
-                                + "rest: a tired hand presses."))),
-                new Helper(Who.TWO_PEOPLE, EnumSet.complementOf(EnumSet.of(ToolKind.DESHEDDING_BLADE, ToolKind.DEMATTING_BLADE)), 30, List.of(new Reason("trust.two-people",
-                        "One at the head with treats, who watches the face and says stop; one with the brush, who obeys. Nobody "
-                                + "holds it fast."))));
+                new Helper(
+                        Who.CHILD,
+                        dog.mayBeFrightened() ? Set.of() : SOFT,
+                        dog.mayBeFrightened() ? 0 : dog.isPuppy() ? 1 : 5,
+                        List.of(new Reason(
+                                "trust.child",
+                                "Back and sides only, with a "
+                                        + "brush that cannot scratch; an adult sits beside them the whole time, and the dog may leave. "
+                                        + (dog.mayBeFrightened()
+                                                ? "Not with this dog yet: it has been frightened, and may snap."
+                                                : "No comb, no slicker, no face, no feet.")))),
+                new Helper(
+                        Who.TIRED_HANDS,
+                        EnumSet.complementOf(EnumSet.of(
+                                ToolKind.FINGERS,
+                                ToolKind.DESHEDDING_BLADE,
+                                ToolKind.DEMATTING_BLADE,
+                                ToolKind.UNDERCOAT_RAKE)),
+                        10,
+                        List.of(new Reason(
+                                "trust.tired-hands",
+                                "A small oval head and a thick, light handle; the dog at hip height or you on a chair. Ten minutes, then "
+                                        + "rest: a tired hand presses."))),
+                new Helper(
+                        Who.TWO_PEOPLE,
+                        EnumSet.complementOf(EnumSet.of(ToolKind.DESHEDDING_BLADE, ToolKind.DEMATTING_BLADE)),
+                        30,
+                        List.of(new Reason(
+                                "trust.two-people",
+                                "One at the head with treats, who watches the face and says stop; one with the brush, who obeys. Nobody "
+                                        + "holds it fast."))));
     }
 }

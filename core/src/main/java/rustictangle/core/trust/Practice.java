@@ -24,13 +24,22 @@ import rustictangle.core.dog.Section;
  * @param doneToday  whether this ladder was practised today already
  * @param enough     why it is enough for today; empty: it is not
  */
-public record Practice(Spot spot, Standing standing, Duration atMost, int trials, double treatKcal, String endWith,
-        boolean doneToday, Optional<Reason> enough, List<Reason> reasons) {
+public record Practice(
+        Spot spot,
+        Standing standing,
+        Duration atMost,
+        int trials,
+        double treatKcal,
+        String endWith,
+        boolean doneToday,
+        Optional<Reason> enough,
+        List<Reason> reasons) {
 
     /** A second no, or one fear sign, ends it for today. Common practice, no published source. */
     private static final int NOS_TO_END = 2;
     /** Longest first practice of a puppy. Common practice, no published source. */
     static final Duration PUPPY_LONGEST = Duration.ofSeconds(30);
+
     private static final Duration PUPPY_FIRST = Duration.ofSeconds(10);
     private static final Duration PUPPY_STEP = Duration.ofSeconds(5);
     private static final Duration FRIGHTENED = Duration.ofSeconds(45);
@@ -46,19 +55,31 @@ public record Practice(Spot spot, Standing standing, Duration atMost, int trials
     public static Practice of(Dog dog, Trust trust, Spot spot) {
         Standing standing = trust.at(spot);
         List<Reason> reasons = new ArrayList<>();
-        reasons.add(new Reason("trust.next-place", "Rung " + standing.rung().number() + " of " + Rung.HIGHEST + ", "
-                + standing.relaxedInRow() + " relaxed in a row. Three in a row climb; uneasy stays; a no goes back one rung, "
-                + "a fear sign two."));
-        trust.daysAtRest(spot).filter(days -> days >= Standing.DAYS_TO_FADE && !standing.rung().readyForBrushing())
-                .ifPresent(days -> reasons.add(new Reason("trust.rested", "After " + days + " days without practice it "
-                        + "begins a little lower.")));
+        reasons.add(new Reason(
+                "trust.next-place",
+                "Rung " + standing.rung().number() + " of " + Rung.HIGHEST + ", "
+                        + standing.relaxedInRow()
+                        + " relaxed in a row. Three in a row climb; uneasy stays; a no goes back one rung, "
+                        + "a fear sign two."));
+        trust.daysAtRest(spot)
+                .filter(days ->
+                        days >= Standing.DAYS_TO_FADE && !standing.rung().readyForBrushing())
+                .ifPresent(days -> reasons.add(new Reason(
+                        "trust.rested", "After " + days + " days without practice it begins a little lower.")));
         reasons.add(whySoShort(dog, standing));
         TreatAllowance allowance = TreatAllowance.of(dog);
         reasons.add(allowance.why());
         Rung easier = standing.rung().down();
-        return new Practice(spot, standing, atMost(dog, standing), standing.rung().trials(),
-                allowance.treatKcal() * SHARE_OF_ALLOWANCE, spot.subject().ladder().at(easier).howTo(),
-                trust.practisedToday(spot), enough(trust, spot, standing), reasons);
+        return new Practice(
+                spot,
+                standing,
+                atMost(dog, standing),
+                standing.rung().trials(),
+                allowance.treatKcal() * SHARE_OF_ALLOWANCE,
+                spot.subject().ladder().at(easier).howTo(),
+                trust.practisedToday(spot),
+                enough(trust, spot, standing),
+                reasons);
     }
 
     /**
@@ -86,15 +107,18 @@ public record Practice(Spot spot, Standing standing, Duration atMost, int trials
                 .min(easiest)
                 .or(() -> standings.entrySet().stream()
                         .min(Comparator.<Map.Entry<Section, Standing>, Rung>comparing(
-                                entry -> entry.getValue().rung()).thenComparing(easiest.reversed())))
-                .map(Map.Entry::getKey).map(section -> Spot.at(trust.lead(section).orElseThrow(), section));
+                                        entry -> entry.getValue().rung())
+                                .thenComparing(easiest.reversed())))
+                .map(Map.Entry::getKey)
+                .map(section -> Spot.at(trust.lead(section).orElseThrow(), section));
     }
 
     /** A position, or a tool of the drawer at the place where the brush stands. */
     private static Optional<Spot> besides(Trust trust, Collection<Subject> owned, Spot brush) {
         return Arrays.stream(Subject.values())
                 .filter(subject -> subject != brush.subject() && (!subject.placeByPlace() || owned.contains(subject)))
-                .map(subject -> subject.placeByPlace() ? Spot.at(subject, brush.section().orElseThrow())
+                .map(subject -> subject.placeByPlace()
+                        ? Spot.at(subject, brush.section().orElseThrow())
                         : new Spot(subject, Optional.empty()))
                 .filter(spot -> !trust.at(spot).rung().readyForBrushing())
                 .min(Comparator.comparing((Spot spot) -> spot.subject().placeByPlace())
@@ -104,8 +128,10 @@ public record Practice(Spot spot, Standing standing, Duration atMost, int trials
     private static Optional<Reason> enough(Trust trust, Spot spot, Standing standing) {
         int nos = trust.nosToday(spot);
         return nos >= NOS_TO_END || nos > 0 && standing.afterFear()
-                ? Optional.of(new Reason("trust.enough", "The dog has said no, and is heard. Something easy, a treat, and done "
-                        + "for today; tomorrow begins lower."))
+                ? Optional.of(new Reason(
+                        "trust.enough",
+                        "The dog has said no, and is heard. Something easy, a treat, and done "
+                                + "for today; tomorrow begins lower."))
                 : Optional.empty();
     }
 
@@ -124,13 +150,17 @@ public record Practice(Spot spot, Standing standing, Duration atMost, int trials
 
     private static Reason whySoShort(Dog dog, Standing standing) {
         if (standing.afterFear()) {
-            return new Reason("trust.after-fear", "A fear sign was seen: half as long, two rungs lower, until it has "
-                    + "climbed again.");
+            return new Reason(
+                    "trust.after-fear",
+                    "A fear sign was seen: half as long, two rungs lower, until it has climbed again.");
         }
         return dog.isPuppy()
-                ? new Reason("trust.puppy-seconds", "A puppy begins with a few seconds, at most half a "
-                        + "minute, once or twice a day; a bit more tomorrow.")
-                : new Reason("trust.short", "Short and ended on a good moment: fifteen years of "
-                        + "sessions depend on the first ten.");
+                ? new Reason(
+                        "trust.puppy-seconds",
+                        "A puppy begins with a few seconds, at most half a "
+                                + "minute, once or twice a day; a bit more tomorrow.")
+                : new Reason(
+                        "trust.short",
+                        "Short and ended on a good moment: fifteen years of sessions depend on the first ten.");
     }
 }

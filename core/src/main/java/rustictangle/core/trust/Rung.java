@@ -2,11 +2,20 @@ package rustictangle.core.trust;
 
 /** How far up a ladder, whatever it is the ladder of. Common practice, no published source. */
 public enum Rung {
-    ON_THE_FLOOR, LOOKS_AT_IT, TOUCHES_IT, NEAR_THE_BODY, BACK_OF_TOOL, EDGE_TOUCHES, ONE_STROKE, A_FEW_STROKES,
-    WHOLE_SECTION, TO_THE_SKIN;
+    ON_THE_FLOOR,
+    LOOKS_AT_IT,
+    TOUCHES_IT,
+    NEAR_THE_BODY,
+    BACK_OF_TOOL,
+    EDGE_TOUCHES,
+    ONE_STROKE,
+    A_FEW_STROKES,
+    WHOLE_SECTION,
+    TO_THE_SKIN;
 
     /** Number of the highest rung. */
     public static final int HIGHEST = 10;
+
     private static final Rung EVERY_TIME_UP_TO = ONE_STROKE;
     private static final Rung MARKED_UP_TO = TOUCHES_IT;
 
@@ -25,7 +34,8 @@ public enum Rung {
         if (compareTo(MARKED_UP_TO) <= 0) {
             return "Mark the moment it happens, treat within a second.";
         }
-        return compareTo(EVERY_TIME_UP_TO) <= 0 ? "One to one: each time a treat, while it happens or at once after."
+        return compareTo(EVERY_TIME_UP_TO) <= 0
+                ? "One to one: each time a treat, while it happens or at once after."
                 : "A treat in between, and one at the end.";
     }
 

@@ -15,9 +15,12 @@ public record Spot(Subject subject, Optional<Section> section) {
     public Spot {
         Objects.requireNonNull(subject, "subject");
         if (subject.placeByPlace() != section.isPresent()) {
-            throw new Refused("section", subject.placeByPlace()
-                    ? "section missing: the " + subject.label() + " is learned place by place"
-                    : "section " + section.get() + " with " + subject.label() + ", need none: it is learned once");
+            throw new Refused(
+                    "section",
+                    subject.placeByPlace()
+                            ? "section missing: the " + subject.label() + " is learned place by place"
+                            : "section " + section.get() + " with " + subject.label()
+                                    + ", need none: it is learned once");
         }
     }
 

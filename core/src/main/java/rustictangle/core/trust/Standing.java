@@ -12,13 +12,14 @@ public record Standing(Rung rung, int relaxedInRow, boolean afterFear) {
     public static final int RELAXED_TO_CLIMB = 3;
     /** Days without practice after which it resumes a rung lower, and one more for each further so many. Own estimates. */
     static final int DAYS_TO_FADE = 10;
+
     static final int DAYS_TO_FADE_FURTHER = 14;
     private static final int FADES_AT_MOST = 3;
 
     public Standing {
         if (!(relaxedInRow >= 0 && relaxedInRow < RELAXED_TO_CLIMB)) {
-            throw new IllegalArgumentException("relaxed in a row " + relaxedInRow + ", need [0, "
-                    + (RELAXED_TO_CLIMB - 1) + "]");
+            throw new IllegalArgumentException(
+                    "relaxed in a row " + relaxedInRow + ", need [0, " + (RELAXED_TO_CLIMB - 1) + "]");
         }
     }
 
@@ -29,9 +30,10 @@ public record Standing(Rung rung, int relaxedInRow, boolean afterFear) {
     /** Three relaxed climb, uneasy stays and breaks the row, opting out goes back one rung, a fear sign two. */
     public Standing after(Signal signal) {
         return switch (signal) {
-            case RELAXED -> relaxedInRow + 1 < RELAXED_TO_CLIMB
-                    ? new Standing(rung, relaxedInRow + 1, afterFear)
-                    : fresh(rung.up());
+            case RELAXED ->
+                relaxedInRow + 1 < RELAXED_TO_CLIMB
+                        ? new Standing(rung, relaxedInRow + 1, afterFear)
+                        : fresh(rung.up());
             case UNEASY -> new Standing(rung, 0, afterFear);
             case OPTED_OUT -> new Standing(rung.down(), 0, afterFear);
             case AFRAID -> new Standing(rung.down().down(), 0, true);

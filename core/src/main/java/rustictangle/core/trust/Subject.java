@@ -43,7 +43,9 @@ public enum Subject {
 
     /** Empty where there is nothing to get used to: hands, gel, cornstarch, a professional's blades. */
     public static Optional<Subject> of(ToolKind kind) {
-        return Arrays.stream(values()).filter(subject -> subject.tool.filter(kind::equals).isPresent()).findFirst();
+        return Arrays.stream(values())
+                .filter(subject -> subject.tool.filter(kind::equals).isPresent())
+                .findFirst();
     }
 
     public Ladder ladder() {

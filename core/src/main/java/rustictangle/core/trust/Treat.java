@@ -10,6 +10,7 @@ public record Treat(double kcalPerGram, double grams) {
 
     /** Fat alone has 9. */
     public static final double MOST_KCAL_PER_GRAM = 10;
+
     public static final double MOST_GRAMS = 50;
 
     /** Dry training treats; own estimate. */
@@ -17,7 +18,8 @@ public record Treat(double kcalPerGram, double grams) {
 
     public Treat {
         if (!(kcalPerGram > 0 && kcalPerGram <= MOST_KCAL_PER_GRAM)) {
-            throw new IllegalArgumentException("energy " + kcalPerGram + " kcal/g, need (0, " + MOST_KCAL_PER_GRAM + "]");
+            throw new IllegalArgumentException(
+                    "energy " + kcalPerGram + " kcal/g, need (0, " + MOST_KCAL_PER_GRAM + "]");
         }
         if (!(grams > 0 && grams <= MOST_GRAMS)) {
             throw new IllegalArgumentException("piece of " + grams + " g, need (0, " + MOST_GRAMS + "]");

@@ -34,7 +34,9 @@ public record TreatAllowance(double restingKcal, double dayKcal, double treatKca
     }
 
     Reason why() {
-        return new Reason("trust.treats", "Treats stay within a tenth of the day's "
-                + Math.round(dayKcal) + " kcal. Never xylitol, chocolate, grapes, raisins or onion.");
+        return new Reason(
+                "trust.treats",
+                "Treats stay within a tenth of the day's " + Math.round(dayKcal)
+                        + " kcal. Never xylitol, chocolate, grapes, raisins or onion.");
     }
 }

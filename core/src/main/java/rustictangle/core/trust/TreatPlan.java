@@ -31,12 +31,30 @@ public record TreatPlan(int pieces, double pieceGrams, boolean dinner, Reason wh
         new Treat(kcalPerGram, Math.min(grams, Treat.MOST_GRAMS));
         int fit = (int) Math.min(pieces, Math.floor(grams / SMALLEST_GRAMS));
         if (fit < FEWEST_PIECES && fit < pieces) {
-            return new TreatPlan(pieces, SMALLEST_GRAMS, true, new Reason("trust.dinner", "Pieces would be smaller than "
-                    + "0.2 g. Take part of the dinner, piece by piece, and put that much less in the bowl."));
+            return new TreatPlan(
+                    pieces,
+                    SMALLEST_GRAMS,
+                    true,
+                    new Reason(
+                            "trust.dinner",
+                            "Pieces would be smaller than "
+                                    + "0.2 g. Take part of the dinner, piece by piece, and put that much less in the bowl."));
         }
         double piece = Math.min(Treat.MOST_GRAMS, grams / fit);
-        return new TreatPlan(fit, piece, false, new Reason("trust.pieces", String.format(Locale.ROOT,
-                "%.0f kcal of treats a day at %.1f kcal/g are %.1f g: %d pieces of %.1f g%s.", allowance.treatKcal(), kcalPerGram,
-                grams, fit, piece, fit < pieces ? "; more of them would be crumbs" : "")));
+        return new TreatPlan(
+                fit,
+                piece,
+                false,
+                new Reason(
+                        "trust.pieces",
+                        String.format(
+                                Locale.ROOT,
+                                "%.0f kcal of treats a day at %.1f kcal/g are %.1f g: %d pieces of %.1f g%s.",
+                                allowance.treatKcal(),
+                                kcalPerGram,
+                                grams,
+                                fit,
+                                piece,
+                                fit < pieces ? "; more of them would be crumbs" : "")));
     }
 }

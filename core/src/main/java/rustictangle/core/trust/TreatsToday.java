@@ -20,8 +20,16 @@ public record TreatsToday(int given, double givenKcal, double allowedKcal, int p
         }
         double kcal = given * treat.kcal();
         int left = (int) Math.max(0, Math.floor((allowance.treatKcal() - kcal) / treat.kcal() + 1e-9));
-        return new TreatsToday(given, kcal, allowance.treatKcal(), left, left > 0 ? Optional.empty()
-                : Optional.of(new Reason("trust.treats-used", "Today's treats are used up. From now on part of the dinner, "
-                        + "piece by piece, and that much less in the bowl.")));
+        return new TreatsToday(
+                given,
+                kcal,
+                allowance.treatKcal(),
+                left,
+                left > 0
+                        ? Optional.empty()
+                        : Optional.of(new Reason(
+                                "trust.treats-used",
+                                "Today's treats are used up. From now on part of the dinner, "
+                                        + "piece by piece, and that much less in the bowl.")));
     }
 }

@@ -27,6 +27,7 @@ public final class Trust {
 
     /** First rung where the dog minds little, by history. Own estimates. */
     private static final int START_GENTLE = 10;
+
     private static final int START_ROUGH_GROOM = 4;
     private static final int START_UNKNOWN = 3;
     private static final int START_PUPPY = 1;
@@ -34,6 +35,7 @@ public final class Trust {
     private static final int LOWER_FOR_ANOTHER_SUBJECT = 4;
     /** Rungs below a neighbour. Own estimates. */
     private static final int BELOW_SAME_TOOL_NEXT_PLACE = 2;
+
     private static final int BELOW_OTHER_TOOL_SAME_PLACE = 3;
     /** Places whose sensitivity ranks differ by no more than this are neighbours. Own estimate. */
     private static final int NEIGHBOUR_RANKS = 1;
@@ -47,10 +49,10 @@ public final class Trust {
      * @param last the day of the last answer
      * @param nos  how often it was a no on that day
      */
-    private record Tried(Standing standing, LocalDate last, int nos, List<Turn> turns) { }
+    private record Tried(Standing standing, LocalDate last, int nos, List<Turn> turns) {}
 
     /** Where a ladder stood at the end of a day on which it moved. */
-    public record Turn(LocalDate day, Rung rung) { }
+    public record Turn(LocalDate day, Rung rung) {}
 
     private final Dog dog;
     private final Map<Section, Subject> leads;
@@ -92,7 +94,8 @@ public final class Trust {
         Map<Section, Subject> leads = new EnumMap<>(Section.class);
         for (SectionKit here : kit.sections()) {
             if (here.need().brushed()) {
-                Subject.of(here.need().lead()).ifPresent(subject -> leads.put(here.need().section(), subject));
+                Subject.of(here.need().lead())
+                        .ifPresent(subject -> leads.put(here.need().section(), subject));
             }
         }
         return Collections.unmodifiableMap(leads);
@@ -106,7 +109,8 @@ public final class Trust {
         Spot spot = new Spot(subject.get(), subject.get().placeByPlace() ? trial.section() : Optional.empty());
         Standing before = standing(spot, trial.day());
         Standing after = before.after(trial.signal());
-        List<Turn> turns = new ArrayList<>(tried.containsKey(spot) ? tried.get(spot).turns() : List.of());
+        List<Turn> turns =
+                new ArrayList<>(tried.containsKey(spot) ? tried.get(spot).turns() : List.of());
         if (turns.isEmpty() || turns.get(turns.size() - 1).rung() != after.rung()) {
             turns.removeIf(turn -> turn.day().equals(trial.day()));
             turns.add(new Turn(trial.day(), after.rung()));
@@ -117,7 +121,8 @@ public final class Trust {
 
     private Standing standing(Spot spot, LocalDate day) {
         Tried known = tried.get(spot);
-        return known == null ? Standing.fresh(start(spot))
+        return known == null
+                ? Standing.fresh(start(spot))
                 : known.standing().afterRest(ChronoUnit.DAYS.between(known.last(), day));
     }
 
@@ -125,32 +130,42 @@ public final class Trust {
     private Rung start(Spot spot) {
         int begin = startByHistory(spot);
         for (Map.Entry<Spot, Tried> other : tried.entrySet()) {
-            begin = Math.max(begin, other.getValue().standing().rung().number() - below(other.getKey(), spot).orElse(Rung.HIGHEST));
+            begin = Math.max(
+                    begin,
+                    other.getValue().standing().rung().number()
+                            - below(other.getKey(), spot).orElse(Rung.HIGHEST));
         }
         return Rung.numbered(begin);
     }
 
     private static OptionalInt below(Spot neighbour, Spot spot) {
-        if (neighbour.section().isEmpty() || spot.section().isEmpty() || neighbour.subject().ladder() != spot.subject().ladder()) {
+        if (neighbour.section().isEmpty()
+                || spot.section().isEmpty()
+                || neighbour.subject().ladder() != spot.subject().ladder()) {
             return OptionalInt.empty();
         }
         Section here = spot.section().get();
         Section there = neighbour.section().get();
         if (neighbour.subject() == spot.subject()) {
             return Math.abs(here.sensitivityRank() - there.sensitivityRank()) <= NEIGHBOUR_RANKS
-                    ? OptionalInt.of(BELOW_SAME_TOOL_NEXT_PLACE) : OptionalInt.empty();
+                    ? OptionalInt.of(BELOW_SAME_TOOL_NEXT_PLACE)
+                    : OptionalInt.empty();
         }
         return here == there ? OptionalInt.of(BELOW_OTHER_TOOL_SAME_PLACE) : OptionalInt.empty();
     }
 
     private int startByHistory(Spot spot) {
-        int begin = dog.isPuppy() ? START_PUPPY : switch (dog.history()) {
-            case ROUGH_GROOM -> START_ROUGH_GROOM;
-            case UNKNOWN_RESCUE -> START_UNKNOWN;
-            case GENTLE -> START_GENTLE;
-        };
+        int begin = dog.isPuppy()
+                ? START_PUPPY
+                : switch (dog.history()) {
+                    case ROUGH_GROOM -> START_ROUGH_GROOM;
+                    case UNKNOWN_RESCUE -> START_UNKNOWN;
+                    case GENTLE -> START_GENTLE;
+                };
         int lower = spot.section().map(section -> stepsDown(section)).orElse(0);
-        boolean leading = spot.section().filter(section -> leads.get(section) == spot.subject()).isPresent();
+        boolean leading = spot.section()
+                .filter(section -> leads.get(section) == spot.subject())
+                .isPresent();
         return Math.max(1, begin - lower - (leading ? 0 : LOWER_FOR_ANOTHER_SUBJECT));
     }
 
@@ -182,7 +197,9 @@ public final class Trust {
 
     /** Whether real brushing is possible there: a place below that rung is practised, not brushed. */
     public boolean readyAt(Section section) {
-        return at(section).filter(standing -> !standing.rung().readyForBrushing()).isEmpty();
+        return at(section)
+                .filter(standing -> !standing.rung().readyForBrushing())
+                .isEmpty();
     }
 
     public List<Section> notReady(Collection<Section> sections) {

@@ -12,6 +12,7 @@ public record GroomPrice(double price, double tip, double credit, double members
 
     /** More than a groom costs in any currency. Own estimate. */
     public static final double MOST = 1_000_000;
+
     private static final double WEEKS_A_YEAR = 365.25 / 7;
     private static final int MONTHS_A_YEAR = 12;
 

@@ -20,14 +20,32 @@ public record Interval(int fromWeeks, int toWeeks, int atMost, Reason why) {
     public static Optional<Interval> of(Coat coat) {
         boolean curly = coat.regions().get(Region.BODY).kind() == CoatKind.CURLY;
         if (curly && coat.regions().get(Region.BODY).isFleece()) {
-            return Optional.of(new Interval(6, 6, 13, new Reason("visit.interval-fleece",
-                    "A long fleece is clipped about every 6 weeks; 2 to 3 months if money is short and brushing is kept up.")));
+            return Optional.of(
+                    new Interval(
+                            6,
+                            6,
+                            13,
+                            new Reason(
+                                    "visit.interval-fleece",
+                                    "A long fleece is clipped about every 6 weeks; 2 to 3 months if money is short and brushing is kept up.")));
         }
         if (curly) {
-            return Optional.of(new Interval(6, 8, 13, new Reason("visit.interval-curly", "Curly and woolly coats are seen every 6 to 8 weeks.")));
+            return Optional.of(new Interval(
+                    6,
+                    8,
+                    13,
+                    new Reason("visit.interval-curly", "Curly and woolly coats are seen every 6 to 8 weeks.")));
         }
-        return coat.growsOn() ? Optional.of(new Interval(6, 8, 13, new Reason("visit.interval-growing",
-                "Hair that grows on is seen about every 6 to 8 weeks; longer if it is kept long and brushed daily."))) : Optional.empty();
+        return coat.growsOn()
+                ? Optional.of(
+                        new Interval(
+                                6,
+                                8,
+                                13,
+                                new Reason(
+                                        "visit.interval-growing",
+                                        "Hair that grows on is seen about every 6 to 8 weeks; longer if it is kept long and brushed daily.")))
+                : Optional.empty();
     }
 
     /** The day to propose after a visit, or from today when none is known. */

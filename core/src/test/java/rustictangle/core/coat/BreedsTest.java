@@ -22,12 +22,21 @@ class BreedsTest {
         "Chinese Crested, HAIRLESS", "Golden Retriever, DOUBLE", "Soft Coated Wheaten Terrier, CURLY",
     })
     void aBreedStartsFromTheCoatItUsuallyCarries(String name, CoatKind body) {
-        assertEquals(body, Breeds.named(name).orElseThrow().coat().regions().get(Region.BODY).kind());
+        assertEquals(
+                body,
+                Breeds.named(name)
+                        .orElseThrow()
+                        .coat()
+                        .regions()
+                        .get(Region.BODY)
+                        .kind());
     }
 
     @Test
     void aBreedIsFoundHoweverItIsSpelt() {
-        assertEquals("Long-haired Dachshund", Breeds.named("  LONGHAIRED dachshund").orElseThrow().name());
+        assertEquals(
+                "Long-haired Dachshund",
+                Breeds.named("  LONGHAIRED dachshund").orElseThrow().name());
         assertTrue(Breeds.named("no such dog").isEmpty());
     }
 

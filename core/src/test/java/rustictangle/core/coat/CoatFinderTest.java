@@ -34,15 +34,20 @@ class CoatFinderTest {
 
     @Test
     void cordsAndBareSkinComeWithWhatCanAndCannotBeDone() {
-        assertEquals("coat.corded", CoatFinder.find(Set.of(ROPES, WOOLLY)).limits().orElseThrow().rule());
-        assertEquals("coat.hairless", CoatFinder.find(Set.of(BARE_SKIN, SLEEK)).limits().orElseThrow().rule());
+        assertEquals(
+                "coat.corded",
+                CoatFinder.find(Set.of(ROPES, WOOLLY)).limits().orElseThrow().rule());
+        assertEquals(
+                "coat.hairless",
+                CoatFinder.find(Set.of(BARE_SKIN, SLEEK)).limits().orElseThrow().rule());
         assertTrue(CoatFinder.find(Set.of(SPRINGS_BACK)).limits().isEmpty());
     }
 
     @Test
     void twoLikelyAnswersStandSideBySideWithTheObservationThatDecides() {
         Finding finding = CoatFinder.find(Set.of(ONE_LAYER, STAYS_STRAIGHT, SILKY));
-        assertEquals(Set.of(CoatKind.DROP, CoatKind.FEATHERED),
+        assertEquals(
+                Set.of(CoatKind.DROP, CoatKind.FEATHERED),
                 Set.of(finding.likely().get(0).kind(), finding.likely().get(1).kind()));
         Finding.Decider decider = finding.decider().orElseThrow();
         assertEquals(Observation.GROWS, decider.observation());
@@ -66,15 +71,19 @@ class CoatFinderTest {
         assertEquals(Texture.HARSH, finding.texture().value());
         assertEquals(Density.DENSE, finding.density().value());
         assertTrue(finding.undercoat().value());
-        assertEquals(Texture.CURLY, CoatFinder.find(Set.of(SPRINGS_BACK, WOOLLY)).texture().value());
-        assertEquals(Texture.SOFT, CoatFinder.find(Set.of(LOOSE_WAVE, WOOLLY)).texture().value());
+        assertEquals(
+                Texture.CURLY,
+                CoatFinder.find(Set.of(SPRINGS_BACK, WOOLLY)).texture().value());
+        assertEquals(
+                Texture.SOFT,
+                CoatFinder.find(Set.of(LOOSE_WAVE, WOOLLY)).texture().value());
         assertFalse(CoatFinder.find(Set.of(ONE_LAYER)).undercoat().value());
     }
 
     @Test
     void anObservationHasOneAnswer() {
-        String message = assertThrows(Refused.class,
-                () -> CoatFinder.find(EnumSet.of(ONE_LAYER, TWO_LAYERS))).getMessage();
+        String message = assertThrows(Refused.class, () -> CoatFinder.find(EnumSet.of(ONE_LAYER, TWO_LAYERS)))
+                .getMessage();
         assertTrue(message.contains("ONE_LAYER") && message.contains("TWO_LAYERS"), message);
     }
 
@@ -82,7 +91,12 @@ class CoatFinderTest {
     @EnumSource(Observation.class)
     void ofAHundredDogsOfAKindEveryOneGivesSomeAnswer(Observation observation) {
         for (CoatKind kind : CoatKind.values()) {
-            assertEquals(1, observation.answers().stream().mapToDouble(a -> a.chanceFor(kind)).sum(), 1e-9,
+            assertEquals(
+                    1,
+                    observation.answers().stream()
+                            .mapToDouble(a -> a.chanceFor(kind))
+                            .sum(),
+                    1e-9,
                     observation + " for " + kind);
         }
     }
@@ -116,7 +130,9 @@ class CoatFinderTest {
     }
 
     private static void assertSure(CoatKind kind, Answer... answers) {
-        assertEquals(Finding.Sureness.SURE, assertSettled(kind, answers).likely().get(0).sureness());
+        assertEquals(
+                Finding.Sureness.SURE,
+                assertSettled(kind, answers).likely().get(0).sureness());
     }
 
     private static Finding assertSettled(CoatKind kind, Answer... answers) {

@@ -34,7 +34,8 @@ class CoatTest {
     void aCoatMustSayWhatGrowsOnEveryRegion() {
         Map<Region, RegionCoat> regions = Dogs.regions(Dogs.hair(CoatKind.WIRE, 30));
         regions.remove(Region.TAIL);
-        String message = assertThrows(IllegalArgumentException.class, () -> new Coat(regions, false, false)).getMessage();
+        String message = assertThrows(IllegalArgumentException.class, () -> new Coat(regions, false, false))
+                .getMessage();
         assertTrue(message.contains("TAIL"), message);
     }
 

@@ -22,9 +22,10 @@ class DoubtTest {
         "SMOOTH, 40, SOFT, false, LENGTH",
         "HAIRLESS, 30, SOFT, false, LENGTH",
     })
-    void anUnlikelyCombinationIsAskedAbout(CoatKind kind, double mm, Texture texture, boolean undercoat, Doubt.Aspect aspect) {
-        List<Doubt> doubts = Doubt.about(Dogs.allOver(
-                new RegionCoat(kind, new HairLength(mm), Density.MEDIUM, texture, undercoat, false)));
+    void anUnlikelyCombinationIsAskedAbout(
+            CoatKind kind, double mm, Texture texture, boolean undercoat, Doubt.Aspect aspect) {
+        List<Doubt> doubts = Doubt.about(
+                Dogs.allOver(new RegionCoat(kind, new HairLength(mm), Density.MEDIUM, texture, undercoat, false)));
         assertEquals(7, doubts.size());
         doubts.forEach(doubt -> assertEquals(aspect, doubt.aspect()));
     }

@@ -28,7 +28,11 @@ class GrowthTest {
     /** Least squares worked by hand: (0, 50), (10, 54), (20, 56): slope 60 / 200 = 0.3. */
     @Test
     void threeReadingsGiveTheLeastSquaresLine() {
-        assertEquals(0.3, Growth.of(FLEECE, List.of(reading(0, 50), reading(10, 54), reading(20, 56))).millimetresPerDay(), 1e-12);
+        assertEquals(
+                0.3,
+                Growth.of(FLEECE, List.of(reading(0, 50), reading(10, 54), reading(20, 56)))
+                        .millimetresPerDay(),
+                1e-12);
     }
 
     @Test
@@ -67,7 +71,9 @@ class GrowthTest {
 
     @Test
     void theOwnerIsToldWhatItRestsOn() {
-        String why = Growth.of(FLEECE, List.of(reading(0, 60), reading(40, 74))).why().text();
+        String why = Growth.of(FLEECE, List.of(reading(0, 60), reading(40, 74)))
+                .why()
+                .text();
         assertTrue(why.contains("2 readings") && why.contains("{2026-03-01 date}"), why);
     }
 

@@ -25,7 +25,10 @@ class BodyTest {
 
     @Test
     void theSectionsShareTheWholeBodyAmongThem() {
-        assertEquals(1.0, Arrays.stream(Section.values()).mapToDouble(Section::areaShare).sum(), 1e-9);
+        assertEquals(
+                1.0,
+                Arrays.stream(Section.values()).mapToDouble(Section::areaShare).sum(),
+                1e-9);
     }
 
     @Test
@@ -45,11 +48,22 @@ class BodyTest {
     /** Handbook check: all four legs, armpits, throat, behind the ears, rear. Common practice. */
     @Test
     void thePriorityGroupIsLegsArmpitsThroatBehindTheEarsAndRear() {
-        Set<Section> priority = Arrays.stream(Section.values()).filter(Section::priority)
+        Set<Section> priority = Arrays.stream(Section.values())
+                .filter(Section::priority)
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(Section.class)));
-        assertEquals(EnumSet.of(Section.FRONT_LEG_LEFT, Section.FRONT_LEG_RIGHT, Section.HIND_LEG_LEFT,
-                Section.HIND_LEG_RIGHT, Section.ARMPIT_LEFT, Section.ARMPIT_RIGHT, Section.THROAT,
-                Section.BEHIND_EAR_LEFT, Section.BEHIND_EAR_RIGHT, Section.REAR_TROUSERS), priority);
+        assertEquals(
+                EnumSet.of(
+                        Section.FRONT_LEG_LEFT,
+                        Section.FRONT_LEG_RIGHT,
+                        Section.HIND_LEG_LEFT,
+                        Section.HIND_LEG_RIGHT,
+                        Section.ARMPIT_LEFT,
+                        Section.ARMPIT_RIGHT,
+                        Section.THROAT,
+                        Section.BEHIND_EAR_LEFT,
+                        Section.BEHIND_EAR_RIGHT,
+                        Section.REAR_TROUSERS),
+                priority);
     }
 
     @Test
@@ -61,7 +75,8 @@ class BodyTest {
     @ParameterizedTest
     @ValueSource(doubles = {0, -1, 0.29, 120.1, Double.NaN, Double.POSITIVE_INFINITY})
     void anImpossibleMassIsRefusedWithTheLimits(double kilograms) {
-        String message = assertThrows(IllegalArgumentException.class, () -> new Mass(kilograms)).getMessage();
+        String message = assertThrows(IllegalArgumentException.class, () -> new Mass(kilograms))
+                .getMessage();
         assertTrue(message.contains("120"), message);
     }
 }

@@ -27,7 +27,7 @@ final class Drawers {
 
     static final Tool COMB = Tool.comb(ToolKind.COMB, Spacing.WIDE_AND_FINE);
 
-    private Drawers() { }
+    private Drawers() {}
 
     static Tool pins(double millimetres, PadKind pad) {
         return Tool.brush(ToolKind.PIN_BRUSH, millimetres, Optional.of(pad), Tips.GROUND, HeadShape.OVAL, false);
@@ -39,7 +39,9 @@ final class Drawers {
 
     /** The fit of a tool where it serves best on the section. */
     static Fit fit(Tool tool, Need need) {
-        return Arrays.stream(Fit.atEachStep(tool, need)).max(Comparator.comparingDouble(Fit::score)).orElseThrow();
+        return Arrays.stream(Fit.atEachStep(tool, need))
+                .max(Comparator.comparingDouble(Fit::score))
+                .orElseThrow();
     }
 
     static List<Tool> random(RandomGenerator random, int most) {
@@ -56,17 +58,33 @@ final class Drawers {
         while (!kind.canBeOwned()) {
             kind = any(random, ToolKind.values());
         }
-        Optional<ToolCheck> check = random.nextInt(12) > 0 ? Optional.empty()
+        Optional<ToolCheck> check = random.nextInt(12) > 0
+                ? Optional.empty()
                 : Optional.of(new ToolCheck(java.time.LocalDate.of(2026, 5, 1), Set.of(ToolCheck.Fault.SCRATCHES)));
-        return new Tool(id, "", kind, maybe(random, (double) random.nextInt(8, 45)), maybe(random, any(random, PadKind.values())),
-                maybe(random, any(random, Tips.values())), maybe(random, any(random, HeadShape.values())),
-                maybe(random, (double) random.nextInt(20, 140)), maybe(random, any(random, Spacing.values())),
-                random.nextBoolean(), Optional.empty(), check);
+        return new Tool(
+                id,
+                "",
+                kind,
+                maybe(random, (double) random.nextInt(8, 45)),
+                maybe(random, any(random, PadKind.values())),
+                maybe(random, any(random, Tips.values())),
+                maybe(random, any(random, HeadShape.values())),
+                maybe(random, (double) random.nextInt(20, 140)),
+                maybe(random, any(random, Spacing.values())),
+                random.nextBoolean(),
+                Optional.empty(),
+                check);
     }
 
     static Dog dog(RandomGenerator random) {
-        return new Dog(new Mass(random.nextDouble(1.5, 60)), any(random, LifeStage.values()), random.nextInt(6) == 0,
-                any(random, Skin.values()), any(random, History.values()), Set.of(), Set.of());
+        return new Dog(
+                new Mass(random.nextDouble(1.5, 60)),
+                any(random, LifeStage.values()),
+                random.nextInt(6) == 0,
+                any(random, Skin.values()),
+                any(random, History.values()),
+                Set.of(),
+                Set.of());
     }
 
     /** One kind with lengths of its own in each region, now and then a region of another kind. */
@@ -75,16 +93,25 @@ final class Drawers {
         Map<Region, RegionCoat> regions = new EnumMap<>(Region.class);
         for (Region region : Region.values()) {
             CoatKind kind = random.nextInt(5) == 0 ? any(random, CoatKind.values()) : mostly;
-            regions.put(region, new RegionCoat(kind, new HairLength(random.nextInt(2, 220)),
-                    any(random, Density.values()), any(random, Texture.values()), random.nextBoolean(),
-                    random.nextInt(4) == 0));
+            regions.put(
+                    region,
+                    new RegionCoat(
+                            kind,
+                            new HairLength(random.nextInt(2, 220)),
+                            any(random, Density.values()),
+                            any(random, Texture.values()),
+                            random.nextBoolean(),
+                            random.nextInt(4) == 0));
         }
         return new Coat(regions, random.nextInt(4) == 0, random.nextInt(6) == 0);
     }
 
     static Approach approach(RandomGenerator random) {
-        return new Approach(maybe(random, any(random, LeadSchool.values())), any(random, TipSchool.values()),
-                any(random, MistSchool.values()), any(random, Hand.values()));
+        return new Approach(
+                maybe(random, any(random, LeadSchool.values())),
+                any(random, TipSchool.values()),
+                any(random, MistSchool.values()),
+                any(random, Hand.values()));
     }
 
     static <T> T any(RandomGenerator random, T[] values) {

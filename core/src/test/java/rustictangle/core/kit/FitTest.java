@@ -16,8 +16,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
-import rustictangle.core.Refused;
 import rustictangle.core.Dogs;
+import rustictangle.core.Refused;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.Density;
@@ -50,8 +50,12 @@ class FitTest {
 
     @Test
     void theAllRoundBrushOfCommonPracticeIsRightOnMediumHair() {
-        Need back = Match.of(DOG, Dogs.allOver(Dogs.hair(CoatKind.DROP, 70)), Approach.USUAL).at(Section.BACK);
-        assertEquals(Verdict.RIGHT, Drawers.fit(Drawers.pins(Candidates.ALL_ROUND_PIN_MM, PadKind.MEDIUM), back).verdict());
+        Need back = Match.of(DOG, Dogs.allOver(Dogs.hair(CoatKind.DROP, 70)), Approach.USUAL)
+                .at(Section.BACK);
+        assertEquals(
+                Verdict.RIGHT,
+                Drawers.fit(Drawers.pins(Candidates.ALL_ROUND_PIN_MM, PadKind.MEDIUM), back)
+                        .verdict());
     }
 
     @Test
@@ -62,7 +66,12 @@ class FitTest {
                 assertEquals(Verdict.NEVER_HERE, Drawers.fit(raw, need).verdict());
             }
         }
-        assertEquals("kit.never-raw", Drawers.fit(raw, match(CoatKind.CURLY, 60).at(Section.BACK)).reasons().get(0).rule());
+        assertEquals(
+                "kit.never-raw",
+                Drawers.fit(raw, match(CoatKind.CURLY, 60).at(Section.BACK))
+                        .reasons()
+                        .get(0)
+                        .rule());
     }
 
     @ParameterizedTest
@@ -72,7 +81,9 @@ class FitTest {
             for (Need need : match(kind, 60).needs()) {
                 Fit fit = Drawers.fit(Tool.of(blade), need);
                 assertEquals(Verdict.NEVER_HERE, fit.verdict());
-                assertTrue(fit.reasons().get(0).rule().startsWith("kit.never-de"), fit.reasons().toString());
+                assertTrue(
+                        fit.reasons().get(0).rule().startsWith("kit.never-de"),
+                        fit.reasons().toString());
             }
         }
     }
@@ -81,8 +92,18 @@ class FitTest {
     void aToolThatFailedThePalmTestIsMatchedNowhereUntilItIsReplaced() {
         Need back = match(CoatKind.DROP, 90).at(Section.BACK);
         Tool good = Drawers.pins(25, PadKind.MEDIUM);
-        Tool failed = new Tool(1, "", good.kind(), good.pinMillimetres(), good.pad(), good.tips(), good.head(),
-                good.headMillimetres(), good.spacing(), false, Optional.empty(),
+        Tool failed = new Tool(
+                1,
+                "",
+                good.kind(),
+                good.pinMillimetres(),
+                good.pad(),
+                good.tips(),
+                good.head(),
+                good.headMillimetres(),
+                good.spacing(),
+                false,
+                Optional.empty(),
                 Optional.of(new ToolCheck(LocalDate.of(2026, 5, 1), Set.of(ToolCheck.Fault.SCRATCHES))));
         Fit fit = Drawers.fit(failed, back);
         assertEquals(0, fit.score());
@@ -99,7 +120,8 @@ class FitTest {
         assertFalse(brush.checked(passed).putAside());
         Tool aside = brush.checked(passed).checked(failed);
         assertTrue(aside.putAside());
-        String message = assertThrows(Refused.class, () -> aside.checked(passed)).getMessage();
+        String message =
+                assertThrows(Refused.class, () -> aside.checked(passed)).getMessage();
         assertTrue(message.contains("until it is replaced"), message);
     }
 
@@ -109,8 +131,10 @@ class FitTest {
         Comparison lengths = Comparison.of(back, Drawers.pins(12, PadKind.MEDIUM), Drawers.pins(25, PadKind.MEDIUM));
         assertTrue(lengths.why().text().contains("pin length"), lengths.why().text());
         assertTrue(lengths.second().score() > lengths.first().score());
-        assertTrue(lengths.rows().stream().anyMatch(row -> row.property() == ToolProperty.LENGTH
-                && row.first().orElseThrow().have().equals("{12 mm}") && row.second().orElseThrow().have().equals("{25 mm}")));
+        assertTrue(lengths.rows().stream()
+                .anyMatch(row -> row.property() == ToolProperty.LENGTH
+                        && row.first().orElseThrow().have().equals("{12 mm}")
+                        && row.second().orElseThrow().have().equals("{25 mm}")));
         Comparison never = Comparison.of(back, Tool.of(ToolKind.UNDERCOAT_RAKE), Drawers.pins(25, PadKind.MEDIUM));
         assertTrue(never.why().text().contains("breaks long hair"), never.why().text());
         Comparison alike = Comparison.of(back, Drawers.pins(25, PadKind.MEDIUM), Drawers.pins(26, PadKind.MEDIUM));
@@ -121,8 +145,11 @@ class FitTest {
     void aCoatedOrFlexibleSlickerSuitsABeginnerAndABareStiffOneSuitsAPractisedHand() {
         Coat curly = Dogs.allOver(Dogs.hair(CoatKind.CURLY, 60));
         Need beginner = Match.of(DOG, curly, Approach.USUAL).at(Section.BACK);
-        Need practised = Match.of(DOG, curly, new Approach(Optional.empty(), TipSchool.BY_SKIN, MistSchool.BY_SKIN,
-                Hand.EXPERIENCED)).at(Section.BACK);
+        Need practised = Match.of(
+                        DOG,
+                        curly,
+                        new Approach(Optional.empty(), TipSchool.BY_SKIN, MistSchool.BY_SKIN, Hand.EXPERIENCED))
+                .at(Section.BACK);
         Tool coated = Drawers.slicker(24, Tips.COATED, true);
         Tool bare = Drawers.slicker(24, Tips.GROUND, false);
         assertEquals(Verdict.RIGHT, Drawers.fit(coated, beginner).verdict());
@@ -133,27 +160,47 @@ class FitTest {
     @Test
     void aCurvedCombIsAtHomeBehindTheEarAndOnlyWillDoOnTheBack() {
         Tool curved = Tool.comb(ToolKind.CURVED_COMB, Spacing.WIDE_AND_FINE);
-        assertEquals(Verdict.RIGHT, Drawers.fit(curved, match(CoatKind.CURLY, 60).at(Section.BEHIND_EAR_LEFT)).verdict());
+        assertEquals(
+                Verdict.RIGHT,
+                Drawers.fit(curved, match(CoatKind.CURLY, 60).at(Section.BEHIND_EAR_LEFT))
+                        .verdict());
         ToolStep prove = new ToolStep(ToolKind.COMB, Manner.PROVE_FINE);
-        assertTrue(Fit.of(curved, prove, match(CoatKind.CURLY, 60).at(Section.BACK)).score()
-                < Fit.of(COMB, prove, match(CoatKind.CURLY, 60).at(Section.BACK)).score());
+        assertTrue(Fit.of(curved, prove, match(CoatKind.CURLY, 60).at(Section.BACK))
+                        .score()
+                < Fit.of(COMB, prove, match(CoatKind.CURLY, 60).at(Section.BACK))
+                        .score());
     }
 
     @Test
     void aBigHeadOnATinyDogIsAPoorFit() {
-        Tool wide = new Tool(1, "", ToolKind.PIN_BRUSH, Optional.of(25.0), Optional.of(PadKind.MEDIUM),
-                Optional.of(Tips.GROUND), Optional.of(HeadShape.SMALL_OVAL), Optional.of(120.0), Optional.empty(), false,
-                Optional.empty(), Optional.empty());
+        Tool wide = new Tool(
+                1,
+                "",
+                ToolKind.PIN_BRUSH,
+                Optional.of(25.0),
+                Optional.of(PadKind.MEDIUM),
+                Optional.of(Tips.GROUND),
+                Optional.of(HeadShape.SMALL_OVAL),
+                Optional.of(120.0),
+                Optional.empty(),
+                false,
+                Optional.empty(),
+                Optional.empty());
         Coat drop = Dogs.allOver(Dogs.hair(CoatKind.DROP, 90));
-        double onTiny = Drawers.fit(wide, Match.of(Dogs.adult(2), drop, Approach.USUAL).at(Section.BACK)).score();
-        double onBig = Drawers.fit(wide, Match.of(Dogs.adult(40), drop, Approach.USUAL).at(Section.BACK)).score();
+        double onTiny = Drawers.fit(
+                        wide, Match.of(Dogs.adult(2), drop, Approach.USUAL).at(Section.BACK))
+                .score();
+        double onBig = Drawers.fit(
+                        wide, Match.of(Dogs.adult(40), drop, Approach.USUAL).at(Section.BACK))
+                .score();
         assertTrue(onTiny < 0.6 * onBig, onTiny + " against " + onBig);
     }
 
     @Test
     void aKitWithoutACombIsIncompleteForEveryCoatButASmoothOne() {
         for (CoatKind kind : CoatKind.values()) {
-            Kit kit = Kit.of(match(kind, 60), List.of(Drawers.pins(25, PadKind.MEDIUM), Drawers.slicker(25, Tips.COATED, true)));
+            Kit kit = Kit.of(
+                    match(kind, 60), List.of(Drawers.pins(25, PadKind.MEDIUM), Drawers.slicker(25, Tips.COATED, true)));
             assertEquals(kind.mats(), kit.incomplete().isPresent(), kind.label());
             assertTrue(Kit.of(match(kind, 60), List.of(COMB)).incomplete().isEmpty());
         }
@@ -163,11 +210,16 @@ class FitTest {
     void everyStepNamesTheOwnersBestToolAndWhatIsMissing() {
         Tool shortPins = Drawers.pins(16, PadKind.MEDIUM);
         Tool rightPins = Drawers.pins(25, PadKind.MEDIUM);
-        SectionKit back = Kit.of(match(CoatKind.DROP, 90), List.of(shortPins, rightPins)).at(Section.BACK);
+        SectionKit back =
+                Kit.of(match(CoatKind.DROP, 90), List.of(shortPins, rightPins)).at(Section.BACK);
         assertEquals(rightPins, back.leading().orElseThrow().tool());
         assertEquals(Optional.of(25.0), back.reachMillimetres());
-        assertEquals(List.of(ToolKind.MIST, ToolKind.COMB, ToolKind.COMB),
-                back.steps().stream().filter(StepKit::missing).map(step -> step.step().tool()).toList());
+        assertEquals(
+                List.of(ToolKind.MIST, ToolKind.COMB, ToolKind.COMB),
+                back.steps().stream()
+                        .filter(StepKit::missing)
+                        .map(step -> step.step().tool())
+                        .toList());
     }
 
     /** Pins of 16 mm on 90 mm hair: the parts name the length, and the parts multiply to the score. */
@@ -181,12 +233,16 @@ class FitTest {
             assertFalse(fit.reasons().isEmpty());
             assertTrue(fit.score() >= 0 && fit.score() <= 100);
             if (fit.score() > 0) {
-                double product = fit.parts().stream().mapToDouble(FitPart::value).reduce(100, (a, b) -> a * b);
+                double product =
+                        fit.parts().stream().mapToDouble(FitPart::value).reduce(100, (a, b) -> a * b);
                 assertEquals(product, fit.score(), 1e-9);
             }
         }
-        Fit shortPins = Drawers.fit(Drawers.pins(16, PadKind.MEDIUM), match(CoatKind.DROP, 90).at(Section.BACK));
-        assertTrue(shortPins.reasons().stream().anyMatch(r -> r.text().contains("{16 mm}") && r.text().contains("{22 mm}")),
+        Fit shortPins = Drawers.fit(
+                Drawers.pins(16, PadKind.MEDIUM), match(CoatKind.DROP, 90).at(Section.BACK));
+        assertTrue(
+                shortPins.reasons().stream()
+                        .anyMatch(r -> r.text().contains("{16 mm}") && r.text().contains("{22 mm}")),
                 shortPins.reasons().toString());
     }
 
@@ -195,13 +251,24 @@ class FitTest {
      * short and medium hair, where a jacket becomes a furnishing and clipped curl becomes fleece.
      */
     @ParameterizedTest
-    @EnumSource(value = CoatKind.class, names = {"CORDED", "HAIRLESS"}, mode = EnumSource.Mode.EXCLUDE)
+    @EnumSource(
+            value = CoatKind.class,
+            names = {"CORDED", "HAIRLESS"},
+            mode = EnumSource.Mode.EXCLUDE)
     void oneMillimetreNeverTurnsARecommendationOver(CoatKind kind) {
-        List<Tool> tools = List.of(Drawers.pins(16, PadKind.FIRM), Drawers.pins(22, PadKind.MEDIUM),
-                Drawers.pins(27, PadKind.MEDIUM), Drawers.pins(35, PadKind.SOFT), Drawers.slicker(18, Tips.COATED, true),
-                Drawers.slicker(26, Tips.GROUND, false), COMB, Tool.of(ToolKind.BRISTLE_BRUSH), Tool.of(ToolKind.RUBBER_CURRY));
+        List<Tool> tools = List.of(
+                Drawers.pins(16, PadKind.FIRM),
+                Drawers.pins(22, PadKind.MEDIUM),
+                Drawers.pins(27, PadKind.MEDIUM),
+                Drawers.pins(35, PadKind.SOFT),
+                Drawers.slicker(18, Tips.COATED, true),
+                Drawers.slicker(26, Tips.GROUND, false),
+                COMB,
+                Tool.of(ToolKind.BRISTLE_BRUSH),
+                Tool.of(ToolKind.RUBBER_CURRY));
         for (Density density : Density.values()) {
-            for (Section section : List.of(Section.BACK, Section.ARMPIT_LEFT, Section.REAR_TROUSERS, Section.FRONT_FOOT_LEFT)) {
+            for (Section section :
+                    List.of(Section.BACK, Section.ARMPIT_LEFT, Section.REAR_TROUSERS, Section.FRONT_FOOT_LEFT)) {
                 for (double mm = 2; mm < 250; mm++) {
                     if (mm == LengthBand.SHORT_UP_TO_MM) {
                         continue;
@@ -209,8 +276,11 @@ class FitTest {
                     Need now = at(kind, mm, density, section);
                     Need more = at(kind, mm + 1, density, section);
                     for (Tool tool : tools) {
-                        double change = Math.abs(Drawers.fit(tool, now).score() - Drawers.fit(tool, more).score());
-                        assertTrue(change < 10, tool.kind() + " on " + section + " at " + mm + " mm of " + kind + ": " + change);
+                        double change = Math.abs(Drawers.fit(tool, now).score()
+                                - Drawers.fit(tool, more).score());
+                        assertTrue(
+                                change < 10,
+                                tool.kind() + " on " + section + " at " + mm + " mm of " + kind + ": " + change);
                     }
                 }
             }
@@ -218,7 +288,8 @@ class FitTest {
     }
 
     private static Need at(CoatKind kind, double mm, Density density, Section section) {
-        return Match.of(DOG, Dogs.allOver(Dogs.hair(kind, mm, density, kind.usualTexture())), Approach.USUAL).at(section);
+        return Match.of(DOG, Dogs.allOver(Dogs.hair(kind, mm, density, kind.usualTexture())), Approach.USUAL)
+                .at(section);
     }
 
     private static Match match(CoatKind kind, double mm) {

@@ -55,21 +55,34 @@ class MatchTest {
 
     @Test
     void onlyAnExtremeThickManeOfADoubleCoatTakesLongPins() {
-        assertEquals(new PinWindow(35, 40),
-                backOf(Dogs.hair(CoatKind.DOUBLE, 180, Density.DENSE, Texture.HARSH)).pins().orElseThrow());
-        assertEquals(new PinWindow(16, 22),
-                backOf(Dogs.hair(CoatKind.DOUBLE, 110, Density.DENSE, Texture.HARSH)).pins().orElseThrow());
+        assertEquals(
+                new PinWindow(35, 40),
+                backOf(Dogs.hair(CoatKind.DOUBLE, 180, Density.DENSE, Texture.HARSH))
+                        .pins()
+                        .orElseThrow());
+        assertEquals(
+                new PinWindow(16, 22),
+                backOf(Dogs.hair(CoatKind.DOUBLE, 110, Density.DENSE, Texture.HARSH))
+                        .pins()
+                        .orElseThrow());
     }
 
     @ParameterizedTest
-    @EnumSource(value = CoatKind.class, names = {"SMOOTH", "CORDED", "HAIRLESS"}, mode = EnumSource.Mode.EXCLUDE)
+    @EnumSource(
+            value = CoatKind.class,
+            names = {"SMOOTH", "CORDED", "HAIRLESS"},
+            mode = EnumSource.Mode.EXCLUDE)
     void longerHairNeverAsksForShorterPinsNorJumps(CoatKind kind) {
         for (Section section : new Section[] {Section.BACK, Section.FRONT_FOOT_LEFT}) {
             for (Density density : Density.values()) {
                 for (Texture texture : Texture.values()) {
-                    PinWindow before = at(section, Dogs.hair(kind, 1, density, texture)).pins().orElseThrow();
+                    PinWindow before = at(section, Dogs.hair(kind, 1, density, texture))
+                            .pins()
+                            .orElseThrow();
                     for (double mm = 2; mm <= HairLength.MAX_MILLIMETRES; mm += 1) {
-                        PinWindow now = at(section, Dogs.hair(kind, mm, density, texture)).pins().orElseThrow();
+                        PinWindow now = at(section, Dogs.hair(kind, mm, density, texture))
+                                .pins()
+                                .orElseThrow();
                         assertTrue(now.minMillimetres() >= before.minMillimetres(), kind + " at " + mm);
                         assertTrue(now.maxMillimetres() >= before.maxMillimetres(), kind + " at " + mm);
                         assertTrue(now.middleMillimetres() - before.middleMillimetres() < 1, kind + " jumps at " + mm);
@@ -81,7 +94,10 @@ class MatchTest {
     }
 
     @ParameterizedTest
-    @EnumSource(value = CoatKind.class, names = {"SMOOTH", "CORDED", "HAIRLESS"}, mode = EnumSource.Mode.EXCLUDE)
+    @EnumSource(
+            value = CoatKind.class,
+            names = {"SMOOTH", "CORDED", "HAIRLESS"},
+            mode = EnumSource.Mode.EXCLUDE)
     void denserHairNeverAsksForASofterPad(CoatKind kind) {
         for (Texture texture : Texture.values()) {
             for (double mm = 1; mm <= HairLength.MAX_MILLIMETRES; mm += 1) {
@@ -104,16 +120,17 @@ class MatchTest {
 
     @Test
     void aSheddingDoubleCoatIsLoosenedWithRubberBeforeAnythingElse() {
-        Need need = Match.of(Dogs.adult(17), Dogs.shedding(Dogs.hair(CoatKind.DOUBLE, 60)), Approach.USUAL).at(Section.BACK);
-        assertEquals(List.of(ToolKind.RUBBER_CURRY, ToolKind.SLICKER, ToolKind.UNDERCOAT_RAKE, ToolKind.COMB),
-                tools(need));
+        Need need = Match.of(Dogs.adult(17), Dogs.shedding(Dogs.hair(CoatKind.DOUBLE, 60)), Approach.USUAL)
+                .at(Section.BACK);
+        assertEquals(
+                List.of(ToolKind.RUBBER_CURRY, ToolKind.SLICKER, ToolKind.UNDERCOAT_RAKE, ToolKind.COMB), tools(need));
     }
 
     @Test
     void theRakeStaysAwayFromEarsArmpitsBellyAndFeetEvenInTheSheddingSeason() {
         Match match = Match.of(Dogs.adult(17), Dogs.shedding(Dogs.hair(CoatKind.DOUBLE, 60)), Approach.USUAL);
-        for (Section section : EnumSet.of(Section.EAR_LEFT, Section.ARMPIT_RIGHT, Section.BELLY,
-                Section.HIND_FOOT_LEFT)) {
+        for (Section section :
+                EnumSet.of(Section.EAR_LEFT, Section.ARMPIT_RIGHT, Section.BELLY, Section.HIND_FOOT_LEFT)) {
             assertFalse(tools(match.at(section)).contains(ToolKind.UNDERCOAT_RAKE), section.label());
             assertTrue(neverTools(match.at(section)).contains(ToolKind.UNDERCOAT_RAKE), section.label());
         }
@@ -123,28 +140,37 @@ class MatchTest {
     void curlsAreBrushedInLayersAndProvedWithBothEndsOfTheComb() {
         Need need = backOf(Dogs.hair(CoatKind.CURLY, 50));
         assertEquals(ToolKind.SLICKER, need.lead());
-        assertEquals(List.of(Manner.SEARCH, Manner.LAYERS, Manner.PROVE_WIDE, Manner.PROVE_FINE),
+        assertEquals(
+                List.of(Manner.SEARCH, Manner.LAYERS, Manner.PROVE_WIDE, Manner.PROVE_FINE),
                 need.order().stream().map(ToolStep::manner).toList());
     }
 
     @Test
     void aWiryDogHasBristleOnTheJacketAndPinsOnTheFurnishings() {
-        assertEquals(ToolKind.BRISTLE_BRUSH, backOf(Dogs.hair(CoatKind.WIRE, 30)).lead());
+        assertEquals(
+                ToolKind.BRISTLE_BRUSH, backOf(Dogs.hair(CoatKind.WIRE, 30)).lead());
         assertEquals(ToolKind.PIN_BRUSH, backOf(Dogs.hair(CoatKind.WIRE, 60)).lead());
     }
 
     @Test
     void aPuppyBeginsWithTheSoftestBrushAndNotWithASlicker() {
-        Need need = Match.of(Dogs.with(LifeStage.PUPPY, History.GENTLE), Dogs.allOver(Dogs.hair(CoatKind.CURLY, 40)), Approach.USUAL)
+        Need need = Match.of(
+                        Dogs.with(LifeStage.PUPPY, History.GENTLE),
+                        Dogs.allOver(Dogs.hair(CoatKind.CURLY, 40)),
+                        Approach.USUAL)
                 .at(Section.SIDE_LEFT);
         assertEquals(ToolKind.WOODEN_PIN_BRUSH, need.lead());
         assertTrue(neverTools(need).contains(ToolKind.SLICKER));
     }
 
     @ParameterizedTest
-    @EnumSource(value = CoatKind.class, names = {"SMOOTH", "CORDED", "HAIRLESS"}, mode = EnumSource.Mode.EXCLUDE)
+    @EnumSource(
+            value = CoatKind.class,
+            names = {"SMOOTH", "CORDED", "HAIRLESS"},
+            mode = EnumSource.Mode.EXCLUDE)
     void everyCoatButTheSmoothOneIsProvedWithAComb(CoatKind kind) {
-        for (Need need : Match.of(Dogs.adult(10), Dogs.allOver(Dogs.hair(kind, 60)), Approach.USUAL).needs()) {
+        for (Need need : Match.of(Dogs.adult(10), Dogs.allOver(Dogs.hair(kind, 60)), Approach.USUAL)
+                .needs()) {
             assertTrue(need.proof().isPresent(), need.section().label());
             assertTrue(tools(need).contains(ToolKind.COMB), need.section().label());
         }
@@ -155,7 +181,9 @@ class MatchTest {
     void noSectionAsksForAToolItForbids(CoatKind kind) {
         for (LifeStage stage : LifeStage.values()) {
             for (double mm : new double[] {10, 38, 39, 90, 200}) {
-                for (Need need : Match.of(Dogs.with(stage, History.GENTLE), Dogs.shedding(Dogs.hair(kind, mm)), Approach.USUAL).needs()) {
+                for (Need need : Match.of(
+                                Dogs.with(stage, History.GENTLE), Dogs.shedding(Dogs.hair(kind, mm)), Approach.USUAL)
+                        .needs()) {
                     Set<ToolKind> both = neverTools(need);
                     both.retainAll(tools(need));
                     assertEquals(Set.of(), both, kind + " " + mm + " mm " + stage + " " + need.section());
@@ -169,17 +197,21 @@ class MatchTest {
         for (CoatKind kind : CoatKind.values()) {
             Match match = Match.of(Dogs.adult(10), Dogs.allOver(Dogs.hair(kind, 30)), Approach.USUAL);
             assertFalse(match.tools().contains(ToolKind.DESHEDDING_BLADE));
-            match.needs().forEach(need -> assertTrue(neverTools(need)
-                    .containsAll(Set.of(ToolKind.DESHEDDING_BLADE, ToolKind.DEMATTING_BLADE))));
+            match.needs()
+                    .forEach(need -> assertTrue(
+                            neverTools(need).containsAll(Set.of(ToolKind.DESHEDDING_BLADE, ToolKind.DEMATTING_BLADE))));
         }
     }
 
     @Test
     void nothingIsSaidWithoutAReason() {
         Match match = Match.of(Dogs.adult(10), Dogs.allOver(Dogs.hair(CoatKind.DROP, 90)), Approach.USUAL);
-        assertEquals(Arrays.asList(Section.values()), match.needs().stream().map(Need::section).toList());
+        assertEquals(
+                Arrays.asList(Section.values()),
+                match.needs().stream().map(Need::section).toList());
         match.needs().forEach(need -> assertFalse(need.reasons().isEmpty()));
-        assertTrue(match.at(Section.BACK).reasons().stream().anyMatch(r -> r.text().contains("{90 mm}")));
+        assertTrue(
+                match.at(Section.BACK).reasons().stream().anyMatch(r -> r.text().contains("{90 mm}")));
     }
 
     @Test
@@ -206,7 +238,8 @@ class MatchTest {
     }
 
     private static Set<ToolKind> neverTools(Need need) {
-        return need.never().stream().flatMap(here -> here.tools().stream())
+        return need.never().stream()
+                .flatMap(here -> here.tools().stream())
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(ToolKind.class)));
     }
 }

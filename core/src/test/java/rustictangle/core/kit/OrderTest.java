@@ -36,31 +36,34 @@ import rustictangle.core.dog.Skin;
 class OrderTest {
 
     @ParameterizedTest(name = "{0} of {1} mm, {2}, {3}: {4}")
-    @CsvSource(delimiter = '|', value = {
-        "SMOOTH    |  15 | ORDINARY       |                   | rubber curry or glove CIRCLES > bristle brush WIPE",
-        "DOUBLE    |  60 | ORDINARY       |                   | slicker AGAINST_LIE > comb PROVE_WIDE > comb PROVE_FINE",
-        "DOUBLE    |  60 | ORDINARY       | NO_SLICKER_YET    | pin brush AGAINST_LIE > comb PROVE_WIDE > comb PROVE_FINE",
-        "DOUBLE    |  60 | HEAVY_SHEDDING |                   | rubber curry or glove CIRCLES > slicker AGAINST_LIE_TWICE > undercoat rake LIFT_LOOSE > comb PROVE_WIDE",
-        "DROP      | 100 | ORDINARY       |                   | conditioning mist LIGHTLY > pin brush LAYERS > comb PROVE_WIDE > comb PROVE_FINE",
-        "DROP      | 100 | ORDINARY       | SLICKER_THEN_COMB | conditioning mist LIGHTLY > slicker FINDER > comb COMB_LAYERS",
-        "CURLY     |  60 | ORDINARY       |                   | fingers SEARCH > slicker LAYERS > comb PROVE_WIDE > comb PROVE_FINE",
-        "CURLY     |  60 | ORDINARY       | COMB_ONLY         | fingers SEARCH > comb COMB_LAYERS",
-        "WIRE      |  30 | ORDINARY       |                   | bristle brush WITH_LIE > comb PROVE_WIDE",
-        "WIRE      |  60 | ORDINARY       |                   | pin brush LAYERS > comb PROVE_WIDE > comb PROVE_FINE",
-        "FEATHERED |  30 | ORDINARY       |                   | bristle brush WITH_LIE > comb PROVE_WIDE",
-        "FEATHERED |  90 | ORDINARY       |                   | pin brush LAYERS > comb PROVE_WIDE > comb PROVE_FINE",
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "SMOOTH    |  15 | ORDINARY       |                   | rubber curry or glove CIRCLES > bristle brush WIPE",
+                "DOUBLE    |  60 | ORDINARY       |                   | slicker AGAINST_LIE > comb PROVE_WIDE > comb PROVE_FINE",
+                "DOUBLE    |  60 | ORDINARY       | NO_SLICKER_YET    | pin brush AGAINST_LIE > comb PROVE_WIDE > comb PROVE_FINE",
+                "DOUBLE    |  60 | HEAVY_SHEDDING |                   | rubber curry or glove CIRCLES > slicker AGAINST_LIE_TWICE > undercoat rake LIFT_LOOSE > comb PROVE_WIDE",
+                "DROP      | 100 | ORDINARY       |                   | conditioning mist LIGHTLY > pin brush LAYERS > comb PROVE_WIDE > comb PROVE_FINE",
+                "DROP      | 100 | ORDINARY       | SLICKER_THEN_COMB | conditioning mist LIGHTLY > slicker FINDER > comb COMB_LAYERS",
+                "CURLY     |  60 | ORDINARY       |                   | fingers SEARCH > slicker LAYERS > comb PROVE_WIDE > comb PROVE_FINE",
+                "CURLY     |  60 | ORDINARY       | COMB_ONLY         | fingers SEARCH > comb COMB_LAYERS",
+                "WIRE      |  30 | ORDINARY       |                   | bristle brush WITH_LIE > comb PROVE_WIDE",
+                "WIRE      |  60 | ORDINARY       |                   | pin brush LAYERS > comb PROVE_WIDE > comb PROVE_FINE",
+                "FEATHERED |  30 | ORDINARY       |                   | bristle brush WITH_LIE > comb PROVE_WIDE",
+                "FEATHERED |  90 | ORDINARY       |                   | pin brush LAYERS > comb PROVE_WIDE > comb PROVE_FINE",
+            })
     void eachCoatHasItsOrder(CoatKind kind, double mm, CoatState state, LeadSchool school, String order) {
         Coat coat = new Coat(Dogs.regions(Dogs.hair(kind, mm)), state == CoatState.HEAVY_SHEDDING, false);
-        Approach approach = new Approach(Optional.ofNullable(school), TipSchool.BY_SKIN, MistSchool.BY_SKIN, Hand.BEGINNER);
-        assertEquals(order.strip(), told(Match.of(Dogs.adult(14), coat, approach).at(Section.BACK)));
+        Approach approach =
+                new Approach(Optional.ofNullable(school), TipSchool.BY_SKIN, MistSchool.BY_SKIN, Hand.BEGINNER);
+        assertEquals(
+                order.strip(), told(Match.of(Dogs.adult(14), coat, approach).at(Section.BACK)));
     }
 
     @Test
     void aLongFleeceGoesThroughPinsEveryWayThenTheSlickerThenBothEndsOfTheComb() {
         Need need = usual(Dogs.adult(15), Dogs.allOver(Dogs.fleece(80))).at(Section.BACK);
-        assertEquals("pin brush ALL_WAYS > slicker LAYERS > comb PROVE_WIDE > comb PROVE_FINE",
-                told(need));
+        assertEquals("pin brush ALL_WAYS > slicker LAYERS > comb PROVE_WIDE > comb PROVE_FINE", told(need));
     }
 
     @Test
@@ -74,7 +77,8 @@ class OrderTest {
     void aNeglectedCoatIsOpenedFromTheEndsAfterFingersAndMist() {
         Coat coat = new Coat(Dogs.regions(Dogs.fleece(80)), false, true);
         Need need = usual(Dogs.adult(15), coat).at(Section.BACK);
-        assertEquals(List.of(Manner.SEARCH, Manner.LIGHTLY, Manner.ENDS_INWARD),
+        assertEquals(
+                List.of(Manner.SEARCH, Manner.LIGHTLY, Manner.ENDS_INWARD),
                 need.order().stream().map(ToolStep::manner).limit(3).toList());
         assertTrue(rules(need).contains("kit.neglected"));
     }
@@ -95,7 +99,8 @@ class OrderTest {
         Need shy = usual(Dogs.with(LifeStage.ADULT, History.ROUGH_GROOM), drop).at(Section.BACK);
         assertTrue(manners(shy).contains(Manner.ON_TOOL));
         Approach onCoat = new Approach(Optional.empty(), TipSchool.BY_SKIN, MistSchool.ON_COAT, Hand.BEGINNER);
-        assertTrue(manners(Match.of(Dogs.with(LifeStage.ADULT, History.ROUGH_GROOM), drop, onCoat).at(Section.BACK))
+        assertTrue(manners(Match.of(Dogs.with(LifeStage.ADULT, History.ROUGH_GROOM), drop, onCoat)
+                        .at(Section.BACK))
                 .contains(Manner.LIGHTLY));
     }
 
@@ -105,20 +110,35 @@ class OrderTest {
         Coat coat = Dogs.allOver(Dogs.fleece(60));
         assertEquals(Tips.GROUND, usual(Dogs.adult(10), coat).at(Section.BACK).tips());
         assertEquals(Tips.BALL, usual(Dogs.adult(10), coat).at(Section.BELLY).tips());
-        assertEquals(Tips.BALL, usual(Dogs.with(LifeStage.PUPPY, History.GENTLE), coat).at(Section.BACK).tips());
+        assertEquals(
+                Tips.BALL,
+                usual(Dogs.with(LifeStage.PUPPY, History.GENTLE), coat)
+                        .at(Section.BACK)
+                        .tips());
         Approach ground = new Approach(Optional.empty(), TipSchool.GROUND, MistSchool.BY_SKIN, Hand.EXPERIENCED);
-        assertEquals(Tips.GROUND, Match.of(Dogs.adult(10), coat, ground).at(Section.BELLY).tips());
+        assertEquals(
+                Tips.GROUND,
+                Match.of(Dogs.adult(10), coat, ground).at(Section.BELLY).tips());
     }
 
     /** Head shapes of 5.1: oval the workhorse, small oval for small dogs, oblong for tight places, T for big trousers. */
     @Test
     void theHeadSuitsThePlaceAndTheSizeOfTheDog() {
         Coat coat = Dogs.allOver(Dogs.hair(CoatKind.DOUBLE, 80));
-        assertEquals(HeadShape.OVAL, usual(Dogs.adult(17), coat).at(Section.BACK).head());
-        assertEquals(HeadShape.SMALL_OVAL, usual(Dogs.adult(3), coat).at(Section.BACK).head());
-        assertEquals(HeadShape.OBLONG, usual(Dogs.adult(17), coat).at(Section.BEHIND_EAR_LEFT).head());
-        assertEquals(HeadShape.T_SHAPE, usual(Dogs.adult(45), coat).at(Section.REAR_TROUSERS).head());
-        assertEquals(HeadShape.OVAL, usual(Dogs.adult(15), coat).at(Section.REAR_TROUSERS).head());
+        assertEquals(
+                HeadShape.OVAL, usual(Dogs.adult(17), coat).at(Section.BACK).head());
+        assertEquals(
+                HeadShape.SMALL_OVAL,
+                usual(Dogs.adult(3), coat).at(Section.BACK).head());
+        assertEquals(
+                HeadShape.OBLONG,
+                usual(Dogs.adult(17), coat).at(Section.BEHIND_EAR_LEFT).head());
+        assertEquals(
+                HeadShape.T_SHAPE,
+                usual(Dogs.adult(45), coat).at(Section.REAR_TROUSERS).head());
+        assertEquals(
+                HeadShape.OVAL,
+                usual(Dogs.adult(15), coat).at(Section.REAR_TROUSERS).head());
     }
 
     @Test
@@ -127,10 +147,14 @@ class OrderTest {
         Approach practised = new Approach(Optional.empty(), TipSchool.BY_SKIN, MistSchool.BY_SKIN, Hand.EXPERIENCED);
         assertTrue(usual(Dogs.adult(10), coat).at(Section.BACK).gentle());
         assertFalse(Match.of(Dogs.adult(10), coat, practised).at(Section.BACK).gentle());
-        assertTrue(Match.of(Dogs.adult(10), coat, practised).at(Section.EAR_LEFT).gentle());
+        assertTrue(
+                Match.of(Dogs.adult(10), coat, practised).at(Section.EAR_LEFT).gentle());
         RegionCoat pale = new RegionCoat(CoatKind.CURLY, new HairLength(60), Density.MEDIUM, Texture.SOFT, false, true);
-        assertTrue(Match.of(Dogs.adult(10), Dogs.allOver(pale), practised).at(Section.BACK).gentle());
-        Dog sensitive = new Dog(new Mass(10), LifeStage.ADULT, false, Skin.SENSITIVE, History.GENTLE, Set.of(), Set.of());
+        assertTrue(Match.of(Dogs.adult(10), Dogs.allOver(pale), practised)
+                .at(Section.BACK)
+                .gentle());
+        Dog sensitive =
+                new Dog(new Mass(10), LifeStage.ADULT, false, Skin.SENSITIVE, History.GENTLE, Set.of(), Set.of());
         assertTrue(Match.of(sensitive, coat, practised).at(Section.BACK).gentle());
     }
 
@@ -140,17 +164,21 @@ class OrderTest {
         regions.put(Region.LEGS, Dogs.fleece(90));
         Match match = usual(Dogs.adult(10), new Coat(regions, false, false));
         assertEquals(new PinWindow(16, 22), match.at(Section.BACK).pins().orElseThrow());
-        assertEquals(new PinWindow(22, 27), match.at(Section.HIND_LEG_LEFT).pins().orElseThrow());
+        assertEquals(
+                new PinWindow(22, 27), match.at(Section.HIND_LEG_LEFT).pins().orElseThrow());
         assertNotEquals(told(match.at(Section.BACK)), told(match.at(Section.HIND_LEG_LEFT)));
     }
 
     @ParameterizedTest
-    @EnumSource(value = CoatKind.class, names = {"CORDED", "HAIRLESS"})
+    @EnumSource(
+            value = CoatKind.class,
+            names = {"CORDED", "HAIRLESS"})
     void cordsAndBareSkinAreRecognisedAndLeftInPeace(CoatKind kind) {
         Match match = usual(Dogs.adult(15), Dogs.allOver(Dogs.hair(kind, kind == CoatKind.CORDED ? 150 : 1)));
         assertEquals(Set.of(), match.tools());
         match.needs().forEach(need -> {
-            assertTrue(need.forbids(ToolKind.SLICKER).isPresent() && need.forbids(ToolKind.COMB).isPresent());
+            assertTrue(need.forbids(ToolKind.SLICKER).isPresent()
+                    && need.forbids(ToolKind.COMB).isPresent());
             assertTrue(rules(need).contains(kind == CoatKind.CORDED ? "coat.corded" : "coat.hairless"));
         });
     }
@@ -158,11 +186,13 @@ class OrderTest {
     @Test
     void anotherSchoolSaysWhatItWouldChange() {
         Coat coat = Dogs.allOver(Dogs.hair(CoatKind.CURLY, 60));
-        List<SchoolChange> changes = SchoolChange.between(Dogs.adult(14), coat, Approach.USUAL, LeadSchool.NO_SLICKER_YET);
+        List<SchoolChange> changes =
+                SchoolChange.between(Dogs.adult(14), coat, Approach.USUAL, LeadSchool.NO_SLICKER_YET);
         assertEquals("fingers, slicker, comb", changes.get(0).from());
         assertEquals("fingers, pin brush, comb", changes.get(0).to());
         assertTrue(changes.get(0).sections().contains(Section.BACK));
-        assertEquals(List.of(), SchoolChange.between(Dogs.adult(14), coat, Approach.USUAL, LeadSchool.SLICKER_THEN_COMB));
+        assertEquals(
+                List.of(), SchoolChange.between(Dogs.adult(14), coat, Approach.USUAL, LeadSchool.SLICKER_THEN_COMB));
     }
 
     private static Match usual(Dog dog, Coat coat) {
@@ -170,7 +200,8 @@ class OrderTest {
     }
 
     private static String told(Need need) {
-        return need.order().stream().map(step -> step.tool().label() + " " + step.manner())
+        return need.order().stream()
+                .map(step -> step.tool().label() + " " + step.manner())
                 .collect(Collectors.joining(" > "));
     }
 

@@ -35,7 +35,9 @@ class PurchasesTest {
     @Test
     void aFullDrawerNeedsNothing() {
         Match match = match(CoatKind.CURLY, 60);
-        List<Tool> drawer = Purchases.of(match, List.of()).buy().stream().map(Purchase::tool).toList();
+        List<Tool> drawer = Purchases.of(match, List.of()).buy().stream()
+                .map(Purchase::tool)
+                .toList();
         Purchases after = Purchases.of(match, drawer);
         assertEquals(List.of(), after.buy());
         assertTrue(after.justOne().isEmpty());
@@ -44,8 +46,11 @@ class PurchasesTest {
 
     @Test
     void aSmoothCoatNeedsNoCombAndNothingIsBoughtForBareSkin() {
-        assertEquals(Set.of(ToolKind.RUBBER_CURRY), kinds(Purchases.of(match(CoatKind.SMOOTH, 12), List.of()).buy()));
-        assertEquals(List.of(), Purchases.of(match(CoatKind.HAIRLESS, 1), List.of()).buy());
+        assertEquals(
+                Set.of(ToolKind.RUBBER_CURRY),
+                kinds(Purchases.of(match(CoatKind.SMOOTH, 12), List.of()).buy()));
+        assertEquals(
+                List.of(), Purchases.of(match(CoatKind.HAIRLESS, 1), List.of()).buy());
     }
 
     @Test
@@ -56,7 +61,8 @@ class PurchasesTest {
             List<Tool> drawer = new ArrayList<>(Drawers.random(random, 8));
             Purchases.of(match, drawer).buy().forEach(purchase -> drawer.add(purchase.tool()));
             for (SectionKit section : Kit.of(match, drawer).sections()) {
-                assertTrue(section.steps().stream().noneMatch(StepKit::missing),
+                assertTrue(
+                        section.steps().stream().noneMatch(StepKit::missing),
                         section.need().section() + " " + section.steps());
             }
         }
@@ -106,7 +112,8 @@ class PurchasesTest {
             }
         }
         for (Set<Integer> cover : covers) {
-            model.sum(of(buy, cover.stream().mapToInt(Integer::intValue).toArray()), ">=", 1).post();
+            model.sum(of(buy, cover.stream().mapToInt(Integer::intValue).toArray()), ">=", 1)
+                    .post();
         }
         List<IntVar> terms = new ArrayList<>();
         List<Integer> weights = new ArrayList<>();
@@ -127,7 +134,12 @@ class PurchasesTest {
             return new int[] {0, always};
         }
         IntVar cost = model.intVar(0, large * (offers.length + 1));
-        model.scalar(terms.toArray(new IntVar[0]), weights.stream().mapToInt(Integer::intValue).toArray(), "=", cost).post();
+        model.scalar(
+                        terms.toArray(new IntVar[0]),
+                        weights.stream().mapToInt(Integer::intValue).toArray(),
+                        "=",
+                        cost)
+                .post();
         int optimum = model.getSolver().findOptimalSolution(cost, false).getIntVal(cost);
         return new int[] {optimum / large, optimum % large + always};
     }
@@ -141,7 +153,9 @@ class PurchasesTest {
     }
 
     private static int[] which(int[][] offers, int purpose, int atLeast) {
-        return IntStream.range(0, offers.length).filter(o -> offers[o][purpose] >= atLeast).toArray();
+        return IntStream.range(0, offers.length)
+                .filter(o -> offers[o][purpose] >= atLeast)
+                .toArray();
     }
 
     private static BoolVar[] of(BoolVar[] all, int[] indexes) {

@@ -43,13 +43,20 @@ class HouseholdPlanTest {
             int[] weights = random.ints(60, 1, 14).toArray();
             int[] worth = random.ints(60, 0, 400_000).toArray();
             int capacity = random.nextInt(5, 120);
-            Knapsack knapsack = new Knapsack(weights, Arrays.stream(worth).asDoubleStream().toArray(), capacity);
+            Knapsack knapsack =
+                    new Knapsack(weights, Arrays.stream(worth).asDoubleStream().toArray(), capacity);
             Model model = new Model();
             BoolVar[] take = model.boolVarArray(weights.length);
             IntVar sum = model.intVar(0, Arrays.stream(worth).sum());
             model.knapsack(take, model.intVar(0, capacity), sum, weights, worth).post();
-            assertEquals(model.getSolver().findOptimalSolution(sum, true).getIntVal(sum), knapsack.worth(capacity), 1e-6);
-            assertEquals(knapsack.worth(capacity), knapsack.chosen(capacity).stream().mapToDouble(i -> worth[i]).sum(), 1e-6);
+            assertEquals(
+                    model.getSolver().findOptimalSolution(sum, true).getIntVal(sum), knapsack.worth(capacity), 1e-6);
+            assertEquals(
+                    knapsack.worth(capacity),
+                    knapsack.chosen(capacity).stream()
+                            .mapToDouble(i -> worth[i])
+                            .sum(),
+                    1e-6);
             assertTrue(knapsack.chosen(capacity).stream().map(i -> weights[i]).sum() <= capacity);
         }
     }
@@ -59,7 +66,8 @@ class HouseholdPlanTest {
         KeptDog dog = clearOn(Dogs.adult(12), CoatKind.DOUBLE, 60, 2);
         HouseholdPlan plan = HouseholdPlan.asItTakes(List.of(dog), TODAY);
         dog.seconds().keySet().forEach(section -> {
-            int due = (int) ChronoUnit.DAYS.between(TODAY, dog.forecast().rhythm().at(section).due());
+            int due = (int) ChronoUnit.DAYS.between(
+                    TODAY, dog.forecast().rhythm().at(section).due());
             assertEquals(due, plan.of(0).get(section).nextSetBit(0), section.label());
         });
         assertTrue(plan.on(0).isEmpty(), "nothing is brushed before it is due");
@@ -69,8 +77,10 @@ class HouseholdPlanTest {
     void minutesThatAreSetAreSpentBeforeAnythingCanMat() {
         KeptDog dog = clearOn(Dogs.adult(12), CoatKind.DOUBLE, 60, 2);
         int hardensIn = 7;
-        plan(AMPLE, dog).of(0).forEach((section, days) ->
-                assertTrue(days.nextSetBit(0) + 2 <= hardensIn, section.label() + " " + days));
+        plan(AMPLE, dog)
+                .of(0)
+                .forEach((section, days) ->
+                        assertTrue(days.nextSetBit(0) + 2 <= hardensIn, section.label() + " " + days));
     }
 
     @Test
@@ -96,19 +106,23 @@ class HouseholdPlanTest {
         }
         HouseholdPlan plan = HouseholdPlan.of(List.of(fleece, drop), time, TODAY);
         for (int day = 0; day < HouseholdPlan.days(List.of(fleece, drop), TODAY); day++) {
-            int used = plan.on(day).stream().mapToInt(HouseholdPlan.Place::seconds).sum();
+            int used =
+                    plan.on(day).stream().mapToInt(HouseholdPlan.Place::seconds).sum();
             assertTrue(used <= time[day], "day " + day + ": " + used);
         }
     }
 
     @Test
     void moreMinutesTodayNeverLeaveMoreUndone() {
-        HouseholdPlan plan = plan(20, clearOn(Dogs.adult(12), CoatKind.CURLY, 80, 3), clearOn(Dogs.adult(17), CoatKind.DOUBLE, 60, 9));
+        HouseholdPlan plan = plan(
+                20, clearOn(Dogs.adult(12), CoatKind.CURLY, 80, 3), clearOn(Dogs.adult(17), CoatKind.DOUBLE, 60, 9));
         List<HouseholdPlan.Choice> choices = plan.choices();
         assertTrue(choices.get(0).places().isEmpty());
         int before = -1;
         for (HouseholdPlan.Choice choice : choices) {
-            int seconds = choice.places().stream().mapToInt(HouseholdPlan.Place::seconds).sum();
+            int seconds = choice.places().stream()
+                    .mapToInt(HouseholdPlan.Place::seconds)
+                    .sum();
             assertTrue(choice.minutes() > before && seconds <= 60 * choice.minutes(), choice.minutes() + " min");
             before = choice.minutes();
         }
@@ -134,7 +148,9 @@ class HouseholdPlanTest {
         int[] time = new int[KeptDog.MOST_DAYS];
         Arrays.fill(time, 60 * AMPLE);
         BitSet next = new BitSet();
-        HouseholdPlan.of(List.of(missed), time, TODAY.plusDays(1)).on(0).forEach(place -> next.set(place.section().ordinal()));
+        HouseholdPlan.of(List.of(missed), time, TODAY.plusDays(1))
+                .on(0)
+                .forEach(place -> next.set(place.section().ordinal()));
         due.stream().forEach(section -> assertTrue(next.get(section), Section.values()[section].label()));
     }
 
@@ -156,7 +172,10 @@ class HouseholdPlanTest {
         }
         Map<Section, Integer> seconds = Arrays.stream(Section.values())
                 .collect(Collectors.toMap(s -> s, s -> 60, (a, b) -> a, () -> new EnumMap<>(Section.class)));
-        return new KeptDog(Forecast.of(dog, coat, Comfort.BALANCED, Diary.of(checks), today), Comfort.BALANCED, seconds,
+        return new KeptDog(
+                Forecast.of(dog, coat, Comfort.BALANCED, Diary.of(checks), today),
+                Comfort.BALANCED,
+                seconds,
                 today.plusDays(KeptDog.DAYS_WITHOUT_GROOMER));
     }
 }

@@ -18,6 +18,7 @@ class LearnedPlanTest {
     private static final int DOGS = 8;
     /** Time for at most thirty checks of each place in the rotation. */
     private static final int LEARNING_DAYS = 84;
+
     private static final int DAYS = 90;
 
     /**
@@ -29,8 +30,9 @@ class LearnedPlanTest {
     void withFewerMinutesThePlanHasFarFewerMatsThanTheRotation(int share, int fewer) {
         int rotation = mats(share, false);
         int plan = mats(share, true);
-        System.out.printf("%d %% of the minutes: %d mats by rotation, %d by the plan, %.0f %% fewer%n", share, rotation, plan,
-                100.0 * (rotation - plan) / rotation);
+        System.out.printf(
+                "%d %% of the minutes: %d mats by rotation, %d by the plan, %.0f %% fewer%n",
+                share, rotation, plan, 100.0 * (rotation - plan) / rotation);
         assertTrue(plan <= (100 - fewer) / 100.0 * rotation, plan + " against " + rotation);
     }
 
@@ -88,9 +90,16 @@ class LearnedPlanTest {
                 all++;
             }
         }
-        System.out.printf("After thirty checks %d of %d intervals are found, %d lie in the spread told; off by %.2f days on average, "
-                + "%.2f by the table; rates off by a factor of %.2f, %.2f by the table%n", found, all, within, daysOff / all,
-                daysOffByTable / all, Math.exp(Math.sqrt(ratesOff / all)), Math.exp(Math.sqrt(ratesOffByTable / all)));
+        System.out.printf(
+                "After thirty checks %d of %d intervals are found, %d lie in the spread told; off by %.2f days on average, "
+                        + "%.2f by the table; rates off by a factor of %.2f, %.2f by the table%n",
+                found,
+                all,
+                within,
+                daysOff / all,
+                daysOffByTable / all,
+                Math.exp(Math.sqrt(ratesOff / all)),
+                Math.exp(Math.sqrt(ratesOffByTable / all)));
         assertTrue(found >= 0.95 * all, found + " of " + all);
         assertTrue(within >= 2 / 3.0 * all, within + " of " + all);
         assertTrue(daysOff <= 0.6 * daysOffByTable, daysOff + " days against " + daysOffByTable);
@@ -108,7 +117,9 @@ class LearnedPlanTest {
     private static int trueInterval(SimulatedDog dog, Section section) {
         int day = 1;
         double rate = dog.truth(section);
-        while (Outlook.chance(rate * day) < Comfort.BALANCED.tangleLimit() && Outlook.chance(rate * (day - 3)) < 0.05 && day < 28) {
+        while (Outlook.chance(rate * day) < Comfort.BALANCED.tangleLimit()
+                && Outlook.chance(rate * (day - 3)) < 0.05
+                && day < 28) {
             day++;
         }
         return day;

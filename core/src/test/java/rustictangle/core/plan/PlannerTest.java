@@ -28,7 +28,9 @@ class PlannerTest {
             int[] time = random.ints(DAYS, 0, 10).map(x -> 60 * x).toArray();
             Planner.Schedule plan = Planner.plan(jobs, time);
             double exact = exact(jobs, time.clone(), 0, Double.POSITIVE_INFINITY);
-            assertTrue(plan.bound() <= exact + 1e-9, "seed " + seed + ": nothing can be below the bound " + plan.bound() + ", " + exact);
+            assertTrue(
+                    plan.bound() <= exact + 1e-9,
+                    "seed " + seed + ": nothing can be below the bound " + plan.bound() + ", " + exact);
             assertEquals(cost(jobs, plan.days()), plan.cost(), 1e-9, "seed " + seed);
             assertKept(jobs, plan.days(), time, seed);
             double gap = (plan.cost() - exact) / exact;
@@ -36,8 +38,9 @@ class PlannerTest {
             worst = Math.max(worst, gap);
             sum += gap;
         }
-        System.out.printf("Week plan against the exact optimum, %d cases: worst gap %.1f %%, mean %.2f %%%n", SEEDS, 100 * worst,
-                100 * sum / SEEDS);
+        System.out.printf(
+                "Week plan against the exact optimum, %d cases: worst gap %.1f %%, mean %.2f %%%n",
+                SEEDS, 100 * worst, 100 * sum / SEEDS);
     }
 
     @Test
@@ -46,7 +49,9 @@ class PlannerTest {
         List<Job> jobs = jobs(random, 5);
         int[] time = IntStream.generate(() -> 100_000).limit(DAYS).toArray();
         Planner.Schedule plan = Planner.plan(jobs, time);
-        double alone = jobs.stream().mapToDouble(job -> exact(List.of(job), time.clone(), 0, Double.POSITIVE_INFINITY)).sum();
+        double alone = jobs.stream()
+                .mapToDouble(job -> exact(List.of(job), time.clone(), 0, Double.POSITIVE_INFINITY))
+                .sum();
         assertEquals(alone, plan.cost(), 1e-9);
         assertEquals(plan.bound(), plan.cost(), 0.004 * plan.cost());
     }
@@ -55,7 +60,9 @@ class PlannerTest {
     void aDayWithoutTimeStaysFree() {
         List<Job> jobs = jobs(random(9), 5);
         int[] time = {600, 0, 600, 0, 0, 600};
-        Planner.plan(jobs, time).days().forEach(days -> assertTrue(!days.get(1) && !days.get(3) && !days.get(4), days.toString()));
+        Planner.plan(jobs, time)
+                .days()
+                .forEach(days -> assertTrue(!days.get(1) && !days.get(3) && !days.get(4), days.toString()));
     }
 
     @Test
@@ -82,7 +89,9 @@ class PlannerTest {
     }
 
     private static double cost(List<Job> jobs, List<BitSet> days) {
-        return IntStream.range(0, jobs.size()).mapToDouble(i -> cost(jobs.get(i), days.get(i))).sum();
+        return IntStream.range(0, jobs.size())
+                .mapToDouble(i -> cost(jobs.get(i), days.get(i)))
+                .sum();
     }
 
     private static double cost(Job job, BitSet days) {
@@ -105,7 +114,8 @@ class PlannerTest {
         for (int pattern = 0; pattern < 1 << DAYS; pattern++) {
             BitSet days = BitSet.valueOf(new long[] {pattern});
             double cost = cost(jobs.get(job), days);
-            if (cost >= best || days.stream().anyMatch(day -> left[day] < jobs.get(job).seconds())) {
+            if (cost >= best
+                    || days.stream().anyMatch(day -> left[day] < jobs.get(job).seconds())) {
                 continue;
             }
             days.stream().forEach(day -> left[day] -= jobs.get(job).seconds());
@@ -117,20 +127,22 @@ class PlannerTest {
 
     /** Mats grow in a straight line once a gap is longer than tangles take to harden; a brushing costs a little. */
     private static List<Job> jobs(RandomGenerator random, int count) {
-        return IntStream.range(0, count).mapToObj(n -> {
-            double rate = random.nextDouble(0.02, 0.4);
-            int harden = random.nextInt(1, 4);
-            int age = random.nextInt(0, 4);
-            int seconds = 10 * random.nextInt(6, 30);
-            double[][] cost = new double[DAYS + 1][DAYS + 1];
-            for (int u = -1; u < DAYS; u++) {
-                for (int v = u + 1; v <= DAYS; v++) {
-                    int gap = u < 0 ? v + age : v - u;
-                    cost[u + 1][v] = rate * Math.max(0, gap - harden) + (v < DAYS ? 0.002 : 0);
-                }
-            }
-            return new Job(seconds, DAYS, cost);
-        }).toList();
+        return IntStream.range(0, count)
+                .mapToObj(n -> {
+                    double rate = random.nextDouble(0.02, 0.4);
+                    int harden = random.nextInt(1, 4);
+                    int age = random.nextInt(0, 4);
+                    int seconds = 10 * random.nextInt(6, 30);
+                    double[][] cost = new double[DAYS + 1][DAYS + 1];
+                    for (int u = -1; u < DAYS; u++) {
+                        for (int v = u + 1; v <= DAYS; v++) {
+                            int gap = u < 0 ? v + age : v - u;
+                            cost[u + 1][v] = rate * Math.max(0, gap - harden) + (v < DAYS ? 0.002 : 0);
+                        }
+                    }
+                    return new Job(seconds, DAYS, cost);
+                })
+                .toList();
     }
 
     private static RandomGenerator random(int seed) {

@@ -17,7 +17,8 @@ import rustictangle.core.plan.Reminder.Kind;
 class ReminderTest {
 
     private static final LocalDate TODAY = LocalDate.of(2026, 5, 14);
-    private static final Optional<Reason> SEASON = Optional.of(new Reason("rhythm.season-near", "The spring shed is near."));
+    private static final Optional<Reason> SEASON =
+            Optional.of(new Reason("rhythm.season-near", "The spring shed is near."));
     private static final Set<Kind> NONE = EnumSet.noneOf(Kind.class);
 
     @Test
@@ -31,12 +32,20 @@ class ReminderTest {
     }
 
     private static Optional<Kind> kind(LocalDate groom, Optional<Reason> season, int due, Set<Kind> lately) {
-        return Reminder.ofDog("Oakum", TODAY, Optional.of(groom), season, due, lately).map(Reminder::kind);
+        return Reminder.ofDog("Oakum", TODAY, Optional.of(groom), season, due, lately)
+                .map(Reminder::kind);
     }
 
     @ParameterizedTest
-    @CsvSource({"21:00, 08:00, 20:59, false", "21:00, 08:00, 21:00, true", "21:00, 08:00, 03:00, true", "21:00, 08:00, 08:00, false",
-        "13:00, 15:00, 14:00, true", "13:00, 15:00, 15:00, false", "09:00, 09:00, 09:00, false"})
+    @CsvSource({
+        "21:00, 08:00, 20:59, false",
+        "21:00, 08:00, 21:00, true",
+        "21:00, 08:00, 03:00, true",
+        "21:00, 08:00, 08:00, false",
+        "13:00, 15:00, 14:00, true",
+        "13:00, 15:00, 15:00, false",
+        "09:00, 09:00, 09:00, false"
+    })
     void quietHoursMayGoPastMidnight(LocalTime from, LocalTime to, LocalTime now, boolean quiet) {
         assertEquals(quiet, Reminder.quiet(now, from, to));
     }

@@ -28,7 +28,8 @@ class SectionThreadTest {
         int days = 9;
         BitSet brushed = new BitSet();
         brushed.set(4);
-        SectionThread thread = SectionThread.of(dog, Section.ARMPIT_LEFT, brushed, TODAY).orElseThrow();
+        SectionThread thread =
+                SectionThread.of(dog, Section.ARMPIT_LEFT, brushed, TODAY).orElseThrow();
         int runs = 40_000;
         double[] sums = new double[4];
         double[] squares = new double[4];
@@ -74,8 +75,12 @@ class SectionThreadTest {
 
     @Test
     void theKnotIsTheDayOnWhichAMatIsMoreLikelyThanNot() {
-        SectionThread thread = SectionThread.of(HouseholdPlanTest.clearOn(Dogs.adult(12), CoatKind.CURLY, 80, 1), Section.ARMPIT_LEFT,
-                new BitSet(), TODAY).orElseThrow();
+        SectionThread thread = SectionThread.of(
+                        HouseholdPlanTest.clearOn(Dogs.adult(12), CoatKind.CURLY, 80, 1),
+                        Section.ARMPIT_LEFT,
+                        new BitSet(),
+                        TODAY)
+                .orElseThrow();
         int knot = thread.knot().orElseThrow();
         assertTrue(Math.exp(-thread.nothing().get(knot).mats()) <= 0.5);
         assertTrue(Math.exp(-thread.nothing().get(knot - 1).mats()) > 0.5);
@@ -84,7 +89,11 @@ class SectionThreadTest {
 
     @Test
     void smoothHairHasNoThread() {
-        assertTrue(SectionThread.of(HouseholdPlanTest.clearOn(Dogs.adult(12), CoatKind.SMOOTH, 12, 1), Section.BACK, new BitSet(), TODAY)
+        assertTrue(SectionThread.of(
+                        HouseholdPlanTest.clearOn(Dogs.adult(12), CoatKind.SMOOTH, 12, 1),
+                        Section.BACK,
+                        new BitSet(),
+                        TODAY)
                 .isEmpty());
     }
 }

@@ -31,6 +31,7 @@ final class SimulatedDog {
     private static final int HARDEN_DAYS = 3;
     /** Common practice: a long fleece every 3rd day. */
     private static final int ROTATION_DAYS = 3;
+
     private static final int PLANNED_DAYS = 10;
 
     private final Dog dog = Dogs.adult(12);
@@ -48,8 +49,13 @@ final class SimulatedDog {
     SimulatedDog(int seed) {
         random = RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
         Forecast table = forecast();
-        Routine whole = Routine.of(dog, coat, Dogs.kit(dog, coat), Trust.of(dog, Dogs.kit(dog, coat), List.of(), START),
-                table.rhythm().sections(), Arrays.asList(Section.values()));
+        Routine whole = Routine.of(
+                dog,
+                coat,
+                Dogs.kit(dog, coat),
+                Trust.of(dog, Dogs.kit(dog, coat), List.of(), START),
+                table.rhythm().sections(),
+                Arrays.asList(Section.values()));
         whole.steps().forEach(step -> seconds.put(step.section(), step.seconds()));
         order = whole.steps().stream().map(RoutineStep::section).toList();
         for (Section section : Section.values()) {
@@ -75,7 +81,10 @@ final class SimulatedDog {
 
     /** The fewest minutes a day in which the rotation gets round in its days, as seconds. */
     int rotationNeeds() {
-        return IntStream.iterate(600, budget -> budget + 30).filter(this::getsRound).findFirst().orElseThrow();
+        return IntStream.iterate(600, budget -> budget + 30)
+                .filter(this::getsRound)
+                .findFirst()
+                .orElseThrow();
     }
 
     private boolean getsRound(int budget) {
@@ -136,11 +145,14 @@ final class SimulatedDog {
 
     private void comb(Section section) {
         mats += hardened(section);
-        checks.add(new CombCheck(section, START.plusDays(day), tangles.get(section).size(), false));
+        checks.add(
+                new CombCheck(section, START.plusDays(day), tangles.get(section).size(), false));
         tangles.get(section).clear();
     }
 
     private int hardened(Section section) {
-        return (int) tangles.get(section).stream().filter(arisen -> day - arisen >= HARDEN_DAYS).count();
+        return (int) tangles.get(section).stream()
+                .filter(arisen -> day - arisen >= HARDEN_DAYS)
+                .count();
     }
 }

@@ -26,8 +26,17 @@ class LifeTest {
     private static final Dog ORDINARY = Dogs.adult(14);
 
     @ParameterizedTest
-    @CsvSource({"SWAM, BACK, 3", "SOAKED, BACK, 3", "SAND_OR_BURRS, TAIL_WHOLE, 3", "SNOW, HIND_FOOT_LEFT, 2", "SNOW, BACK, 1",
-        "HARNESS_ALL_DAY, ARMPIT_LEFT, 1.5", "HARNESS_ALL_DAY, BACK, 1", "HARNESS_SOME_HOURS, CHEST, 1.25", "BATHED, BACK, 1.5"})
+    @CsvSource({
+        "SWAM, BACK, 3",
+        "SOAKED, BACK, 3",
+        "SAND_OR_BURRS, TAIL_WHOLE, 3",
+        "SNOW, HIND_FOOT_LEFT, 2",
+        "SNOW, BACK, 1",
+        "HARNESS_ALL_DAY, ARMPIT_LEFT, 1.5",
+        "HARNESS_ALL_DAY, BACK, 1",
+        "HARNESS_SOME_HOURS, CHEST, 1.25",
+        "BATHED, BACK, 1.5"
+    })
     void aLoggedDayCountsAsSoManyOrdinaryOnes(LifeEvent event, Section section, double days) {
         Exposure exposure = exposure(ORDINARY, section, on(2, event));
         assertEquals(days, exposure.on(CLEAR.plusDays(2)), 1e-9);
@@ -47,7 +56,8 @@ class LifeTest {
 
     @Test
     void someHoursAndAllDayInAHarnessAreNotAddedUp() {
-        Life both = new Life(new TreeMap<>(Map.of(CLEAR, Set.of(LifeEvent.HARNESS_SOME_HOURS, LifeEvent.HARNESS_ALL_DAY))));
+        Life both =
+                new Life(new TreeMap<>(Map.of(CLEAR, Set.of(LifeEvent.HARNESS_SOME_HOURS, LifeEvent.HARNESS_ALL_DAY))));
         assertEquals(1.5, exposure(ORDINARY, Section.CHEST, both).on(CLEAR), 1e-9);
     }
 
@@ -64,10 +74,16 @@ class LifeTest {
 
     @Test
     void tanglesAfterAWetWeekAreNotHeldAgainstThePlaceItself() {
-        List<CombCheck> checks = List.of(new CombCheck(Section.ARMPIT_LEFT, CLEAR, 0, false),
+        List<CombCheck> checks = List.of(
+                new CombCheck(Section.ARMPIT_LEFT, CLEAR, 0, false),
                 new CombCheck(Section.ARMPIT_LEFT, CLEAR.plusDays(3), 9, false));
-        Life wet = new Life(new TreeMap<>(Map.of(CLEAR.plusDays(1), Set.of(LifeEvent.SOAKED), CLEAR.plusDays(2),
-                Set.of(LifeEvent.SOAKED), CLEAR.plusDays(3), Set.of(LifeEvent.SOAKED))));
+        Life wet = new Life(new TreeMap<>(Map.of(
+                CLEAR.plusDays(1),
+                Set.of(LifeEvent.SOAKED),
+                CLEAR.plusDays(2),
+                Set.of(LifeEvent.SOAKED),
+                CLEAR.plusDays(3),
+                Set.of(LifeEvent.SOAKED))));
         // The day after: nothing has happened since, so what differs is what was learned.
         LocalDate next = CLEAR.plusDays(4);
         double dry = at(checks, Life.ORDINARY, next).at(Section.ARMPIT_LEFT).chanceOfTangle();
@@ -81,7 +97,8 @@ class LifeTest {
     }
 
     private static Rhythm at(List<CombCheck> checks, Life life, LocalDate today) {
-        return Forecast.of(ORDINARY, FLEECE, Comfort.BALANCED, Diary.of(checks).with(life), today).rhythm();
+        return Forecast.of(ORDINARY, FLEECE, Comfort.BALANCED, Diary.of(checks).with(life), today)
+                .rhythm();
     }
 
     private static Exposure exposure(Dog dog, Section section, Life life) {

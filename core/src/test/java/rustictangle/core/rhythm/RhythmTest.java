@@ -36,10 +36,19 @@ class RhythmTest {
 
     /** The cadence table of common practice, at the places that mat first, balanced owner. */
     @ParameterizedTest(name = "{0} of {1} mm every {2} days")
-    @CsvSource({"DROP, 160, 1", "CURLY, 80, 1", "DROP, 80, 4", "FEATHERED, 80, 3", "DOUBLE, 60, 7",
-        "WIRE, 30, 7", "CURLY, 15, 7", "SMOOTH, 15, 7"})
+    @CsvSource({
+        "DROP, 160, 1",
+        "CURLY, 80, 1",
+        "DROP, 80, 4",
+        "FEATHERED, 80, 3",
+        "DOUBLE, 60, 7",
+        "WIRE, 30, 7",
+        "CURLY, 15, 7",
+        "SMOOTH, 15, 7"
+    })
     void aCoatIsDueAsOftenAsCommonPracticeSays(CoatKind kind, double mm, int days) {
-        assertEquals(days, afterOneClearCheck(Dogs.hair(kind, mm), HIND_LEG_LEFT, 0).intervalDays());
+        assertEquals(
+                days, afterOneClearCheck(Dogs.hair(kind, mm), HIND_LEG_LEFT, 0).intervalDays());
     }
 
     /** Common practice: on average every 3rd day, and day 5 is already too long. */
@@ -80,7 +89,8 @@ class RhythmTest {
         double weights = 0;
         double mean = 0;
         for (double factor = 0.0005; factor < 30; factor += 0.001) {
-            double weight = prior.density(factor) * PoissonDistribution.of(factor * 0.119 * exposure).probability(tangles);
+            double weight = prior.density(factor)
+                    * PoissonDistribution.of(factor * 0.119 * exposure).probability(tangles);
             weights += weight;
             mean += weight * factor;
         }
@@ -116,8 +126,10 @@ class RhythmTest {
         SectionRhythm armpit = rhythm.at(ARMPIT_LEFT);
         SectionRhythm back = rhythm.at(BACK);
         assertTrue(back.intervalDays() > armpit.intervalDays());
-        assertEquals(3.0, RateTable.CURLY.perDay(ARMPIT_LEFT, coat.at(ARMPIT_LEFT))
-                / RateTable.CURLY.perDay(BACK, coat.at(BACK)), 1e-9);
+        assertEquals(
+                3.0,
+                RateTable.CURLY.perDay(ARMPIT_LEFT, coat.at(ARMPIT_LEFT)) / RateTable.CURLY.perDay(BACK, coat.at(BACK)),
+                1e-9);
     }
 
     @Test
@@ -139,13 +151,13 @@ class RhythmTest {
 
     @Test
     void aMatThatWasLeftKeepsItsPlaceDueUntilTheCombRunsFree() {
-        List<CombCheck> left = List.of(new CombCheck(ARMPIT_LEFT, DAY, 0, false),
-                new CombCheck(ARMPIT_LEFT, DAY.plusDays(2), 1, true));
+        List<CombCheck> left = List.of(
+                new CombCheck(ARMPIT_LEFT, DAY, 0, false), new CombCheck(ARMPIT_LEFT, DAY.plusDays(2), 1, true));
         SectionRhythm matted = at(left, DAY.plusDays(2));
         assertEquals(State.MAT_LEFT, matted.state());
         assertEquals(4, matted.burrs());
-        List<CombCheck> cleared = List.of(left.get(0), left.get(1),
-                new CombCheck(ARMPIT_LEFT, DAY.plusDays(3), 1, false));
+        List<CombCheck> cleared =
+                List.of(left.get(0), left.get(1), new CombCheck(ARMPIT_LEFT, DAY.plusDays(3), 1, false));
         assertEquals(State.RESTING, at(cleared, DAY.plusDays(3)).state());
     }
 
@@ -153,7 +165,8 @@ class RhythmTest {
     void burrsFillAsTheDayComesNearer() {
         RegionCoat weekly = Dogs.hair(CoatKind.DOUBLE, 60);
         List<Integer> burrs = IntStream.rangeClosed(0, 12)
-                .mapToObj(day -> afterOneClearCheck(weekly, HIND_LEG_LEFT, day).burrs()).toList();
+                .mapToObj(day -> afterOneClearCheck(weekly, HIND_LEG_LEFT, day).burrs())
+                .toList();
         assertEquals(0, burrs.get(0));
         assertEquals(3, burrs.get(7));
         assertEquals(4, burrs.get(11));
@@ -172,29 +185,42 @@ class RhythmTest {
 
     @Test
     void theNextDateIsTheEarliestOfAllSectionsAndSaysWhy() {
-        Rhythm rhythm = Rhythm.of(Dogs.adult(14), Dogs.allOver(Dogs.fleece(110)), Comfort.BALANCED,
-                clearEverywhere(DAY), DAY);
-        assertEquals(rhythm.sections().stream().map(SectionRhythm::due).min(LocalDate::compareTo).orElseThrow(),
+        Rhythm rhythm =
+                Rhythm.of(Dogs.adult(14), Dogs.allOver(Dogs.fleece(110)), Comfort.BALANCED, clearEverywhere(DAY), DAY);
+        assertEquals(
+                rhythm.sections().stream()
+                        .map(SectionRhythm::due)
+                        .min(LocalDate::compareTo)
+                        .orElseThrow(),
                 rhythm.nextDate());
         assertEquals(DAY.plusDays(3), rhythm.nextDate());
-        assertTrue(rhythm.reason().text().contains("chance of a tangle"), rhythm.reason().text());
+        assertTrue(
+                rhythm.reason().text().contains("chance of a tangle"),
+                rhythm.reason().text());
     }
 
     private static SectionRhythm afterOneClearCheck(RegionCoat hair, Section section, int daysAgo) {
-        return Rhythm.of(Dogs.adult(14), Dogs.allOver(hair), Comfort.BALANCED,
-                List.of(new CombCheck(section, DAY, 0, false)), DAY.plusDays(daysAgo)).at(section);
+        return Rhythm.of(
+                        Dogs.adult(14),
+                        Dogs.allOver(hair),
+                        Comfort.BALANCED,
+                        List.of(new CombCheck(section, DAY, 0, false)),
+                        DAY.plusDays(daysAgo))
+                .at(section);
     }
 
     private static SectionRhythm learned(RegionCoat hair, int times, int tanglesEach) {
         List<CombCheck> checks = IntStream.range(0, times)
-                .mapToObj(i -> new CombCheck(HIND_LEG_LEFT, DAY.plusDays(3L * i), tanglesEach, false)).toList();
+                .mapToObj(i -> new CombCheck(HIND_LEG_LEFT, DAY.plusDays(3L * i), tanglesEach, false))
+                .toList();
         return Rhythm.of(Dogs.adult(14), Dogs.allOver(hair), Comfort.BALANCED, checks, DAY.plusDays(3L * times))
                 .at(HIND_LEG_LEFT);
     }
 
     private static int interval(Dog dog, RegionCoat hair, Section section) {
         return Rhythm.of(dog, Dogs.allOver(hair), Comfort.BALANCED, clearEverywhere(DAY), DAY)
-                .at(section).intervalDays();
+                .at(section)
+                .intervalDays();
     }
 
     private static SectionRhythm at(List<CombCheck> checks, LocalDate today) {
@@ -203,6 +229,8 @@ class RhythmTest {
     }
 
     private static List<CombCheck> clearEverywhere(LocalDate day) {
-        return Arrays.stream(Section.values()).map(s -> new CombCheck(s, day, 0, false)).toList();
+        return Arrays.stream(Section.values())
+                .map(s -> new CombCheck(s, day, 0, false))
+                .toList();
     }
 }

@@ -48,8 +48,8 @@ class RiskTest {
     void theDueDayIsTheFirstOnWhichALimitIsReached(Comfort comfort) {
         Random random = new Random(3);
         for (int i = 0; i < 500; i++) {
-            Risk risk = new Risk(1 + 3 * random.nextDouble(), Hazard.steady(0.02 + random.nextDouble()),
-                    3 + random.nextInt(5));
+            Risk risk = new Risk(
+                    1 + 3 * random.nextDouble(), Hazard.steady(0.02 + random.nextDouble()), 3 + random.nextInt(5));
             int due = risk.dueAfterDays(SINCE, comfort);
             assertTrue(reached(risk, due, comfort), risk.toString());
             assertTrue(due == 1 || !reached(risk, due - 1, comfort), risk.toString());
@@ -103,15 +103,20 @@ class RiskTest {
     @Test
     void paleAndDenseHairTanglesSooner() {
         RegionCoat plain = Dogs.fleece(80);
-        RegionCoat pale = new RegionCoat(plain.kind(), plain.length(), plain.density(), plain.texture(), plain.undercoat(), true);
-        RegionCoat dense = new RegionCoat(plain.kind(), plain.length(), Density.DENSE, plain.texture(), plain.undercoat(), false);
+        RegionCoat pale =
+                new RegionCoat(plain.kind(), plain.length(), plain.density(), plain.texture(), plain.undercoat(), true);
+        RegionCoat dense =
+                new RegionCoat(plain.kind(), plain.length(), Density.DENSE, plain.texture(), plain.undercoat(), false);
         double rate = RateTable.FLEECE.perDay(Section.BELLY, plain);
         assertEquals(1.25 * rate, RateTable.FLEECE.perDay(Section.BELLY, pale), 1e-12);
         assertEquals(1.15 * rate, RateTable.FLEECE.perDay(Section.BELLY, dense), 1e-12);
     }
 
     @ParameterizedTest
-    @EnumSource(value = CoatKind.class, names = {"SMOOTH", "CORDED", "HAIRLESS"}, mode = EnumSource.Mode.EXCLUDE)
+    @EnumSource(
+            value = CoatKind.class,
+            names = {"SMOOTH", "CORDED", "HAIRLESS"},
+            mode = EnumSource.Mode.EXCLUDE)
     void longerHairNeverTanglesLess(CoatKind kind) {
         double before = 0;
         for (double mm = 5; mm <= 300; mm += 5) {
@@ -143,15 +148,19 @@ class RiskTest {
     }
 
     private static double onADay(Dog dog, Coat coat, Section section) {
-        return Exposure.of(dog, coat, section, Life.ORDINARY, new Shedding(List.of(), coat.sheddingHeavily(), SINCE)).on(SINCE);
+        return Exposure.of(dog, coat, section, Life.ORDINARY, new Shedding(List.of(), coat.sheddingHeavily(), SINCE))
+                .on(SINCE);
     }
 
     private static int interval(Coat coat, Comfort comfort, List<CombCheck> checks, LocalDate day) {
-        return Rhythm.of(Dogs.adult(14), coat, comfort, checks, day).at(Section.HIND_LEG_LEFT).intervalDays();
+        return Rhythm.of(Dogs.adult(14), coat, comfort, checks, day)
+                .at(Section.HIND_LEG_LEFT)
+                .intervalDays();
     }
 
     private static boolean reached(Risk risk, int day, Comfort comfort) {
-        return risk.tangle(SINCE, day) >= comfort.tangleLimit() || risk.mat(SINCE, day) >= Risk.MAT_DUE
+        return risk.tangle(SINCE, day) >= comfort.tangleLimit()
+                || risk.mat(SINCE, day) >= Risk.MAT_DUE
                 || day == Risk.LONGEST_WAIT_DAYS;
     }
 }

@@ -37,7 +37,11 @@ class SeasonTest {
     void theLengthOfTheDayIsThatOfAReferenceLibrary(double latitude) {
         for (int n = 0; n < 365; n += 10) {
             LocalDate day = LocalDate.of(2026, 1, 1).plusDays(n);
-            SunTimes times = SunTimes.compute().on(day).timezone(ZoneOffset.UTC).at(latitude, 0).execute();
+            SunTimes times = SunTimes.compute()
+                    .on(day)
+                    .timezone(ZoneOffset.UTC)
+                    .at(latitude, 0)
+                    .execute();
             double hours = Duration.between(times.getRise(), times.getSet()).toSeconds() / 3600.0;
             assertEquals(hours, Daylight.hours(latitude, day), 8 / 60.0, latitude + "° on " + day);
         }
@@ -55,8 +59,11 @@ class SeasonTest {
     void springAndAutumnComeWithTheDaylightOfTheHemisphere(double latitude, int springMonth, int autumnMonth) {
         List<Season> seasons = Season.byDaylight(latitude, 2026);
         assertEquals(2, seasons.size());
-        seasons.forEach(season -> assertEquals(season.kind() == Kind.SPRING ? springMonth : autumnMonth,
-                season.from().plusDays(5).getMonthValue(), 1, season.toString()));
+        seasons.forEach(season -> assertEquals(
+                season.kind() == Kind.SPRING ? springMonth : autumnMonth,
+                season.from().plusDays(5).getMonthValue(),
+                1,
+                season.toString()));
     }
 
     @Test
@@ -82,7 +89,9 @@ class SeasonTest {
 
     private static Season spring(NavigableSet<LocalDate> heaps) {
         return Season.about(52, heaps, LocalDate.of(2026, 5, 1)).stream()
-                .filter(season -> season.kind() == Kind.SPRING && season.from().getYear() == 2026).findFirst().orElseThrow();
+                .filter(season -> season.kind() == Kind.SPRING && season.from().getYear() == 2026)
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
@@ -93,7 +102,11 @@ class SeasonTest {
         Shedding not = new Shedding(seasons, false, inSpring);
         assertTrue(flagged.on(inSpring) && flagged.on(inSpring.plusDays(10)));
         assertFalse(not.on(inSpring) || not.on(inSpring.plusDays(10)));
-        LocalDate autumn = seasons.stream().filter(s -> s.kind() == Kind.AUTUMN && s.from().isAfter(inSpring)).findFirst().orElseThrow().from();
+        LocalDate autumn = seasons.stream()
+                .filter(s -> s.kind() == Kind.AUTUMN && s.from().isAfter(inSpring))
+                .findFirst()
+                .orElseThrow()
+                .from();
         assertTrue(not.on(autumn) && flagged.on(autumn));
         assertFalse(flagged.on(inSpring.plusDays(100)));
     }
@@ -114,19 +127,25 @@ class SeasonTest {
     @Test
     void heavySheddingOutOfSeasonIsAWordWithTheVetAndCurlyHairHasNone() {
         assertEquals(Optional.of("rhythm.season-odd"), advice(LocalDate.of(2026, 1, 20), true, NONE));
-        assertEquals(Optional.empty(), new Shedding(List.of(), false, LocalDate.of(2026, 4, 10))
-                .advice(Dogs.allOver(Dogs.hair(CoatKind.CURLY, 60)), NONE));
+        assertEquals(
+                Optional.empty(),
+                new Shedding(List.of(), false, LocalDate.of(2026, 4, 10))
+                        .advice(Dogs.allOver(Dogs.hair(CoatKind.CURLY, 60)), NONE));
     }
 
     @Test
     void aSeasonToComeMakesTheDaysInItCountMore() {
         LocalDate today = spring(NONE).from().minusDays(3);
         Diary diary = new Diary(List.of(), Life.ORDINARY, Map.of(), NONE, Season.about(52, NONE, today), NONE);
-        Outlook seasonal = Forecast.of(Dogs.adult(17), DOUBLE, Comfort.BALANCED, diary, today).at(Section.BACK).orElseThrow();
+        Outlook seasonal = Forecast.of(Dogs.adult(17), DOUBLE, Comfort.BALANCED, diary, today)
+                .at(Section.BACK)
+                .orElseThrow();
         assertEquals(1.75, seasonal.tangles(today.plusDays(4), 1) / seasonal.tangles(today, 1), 1e-9);
     }
 
     private static Optional<String> advice(LocalDate today, boolean shedding, NavigableSet<LocalDate> heaps) {
-        return new Shedding(Season.about(52, NONE, today), shedding, today).advice(DOUBLE, heaps).map(Reason::rule);
+        return new Shedding(Season.about(52, NONE, today), shedding, today)
+                .advice(DOUBLE, heaps)
+                .map(Reason::rule);
     }
 }

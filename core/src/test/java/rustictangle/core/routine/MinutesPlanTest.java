@@ -36,7 +36,9 @@ class MinutesPlanTest {
         for (MinutesPlan plan : dog.plans()) {
             assertTrue(plan.riskLowered() >= before, plan.minutes() + " min");
             assertTrue(plan.halfMinutes() <= 2 * plan.minutes(), plan.minutes() + " min");
-            double sum = plan.chosen().stream().mapToDouble(s -> MinutesPlan.riskLowered(dog.rhythm.at(s))).sum();
+            double sum = plan.chosen().stream()
+                    .mapToDouble(s -> MinutesPlan.riskLowered(dog.rhythm.at(s)))
+                    .sum();
             assertEquals(sum, plan.riskLowered(), 1e-9);
             before = plan.riskLowered();
         }
@@ -56,13 +58,15 @@ class MinutesPlanTest {
         Dog dog = Dogs.adult(14);
         Coat coat = Dogs.allOver(Dogs.fleece(60));
         List<CombCheck> checks = new ArrayList<>();
-        Arrays.stream(Section.values()).forEach(s -> checks.add(new CombCheck(s, TODAY.minusDays(1),
-                s == Section.ARMPIT_LEFT ? 1 : 0, s == Section.ARMPIT_LEFT)));
+        Arrays.stream(Section.values())
+                .forEach(s -> checks.add(new CombCheck(
+                        s, TODAY.minusDays(1), s == Section.ARMPIT_LEFT ? 1 : 0, s == Section.ARMPIT_LEFT)));
         Household household = new Household(dog, coat, Rhythm.of(dog, coat, Comfort.BALANCED, checks, TODAY));
         assertTrue(household.plans().get(3).chosen().contains(Section.ARMPIT_LEFT));
         SectionRhythm back = household.rhythm.at(Section.BACK);
         assertEquals(back.due(), MinutesPlan.canWaitTo(back, TODAY).orElseThrow());
-        assertTrue(MinutesPlan.canWaitTo(household.rhythm.at(Section.ARMPIT_LEFT), TODAY).isEmpty());
+        assertTrue(MinutesPlan.canWaitTo(household.rhythm.at(Section.ARMPIT_LEFT), TODAY)
+                .isEmpty());
     }
 
     /** The oracle is the constraint solver choco-solver, on risks in millionths. */
@@ -72,7 +76,11 @@ class MinutesPlanTest {
             Household dog = household(seed);
             for (int minutes : new int[] {2, 5, 11, 23, 47}) {
                 MinutesPlan plan = dog.plans().get(minutes - MinutesPlan.FEWEST_MINUTES);
-                assertEquals(chocoBest(dog, minutes) / 1e6, plan.riskLowered(), 3e-5, "dog " + seed + ", " + minutes + " min");
+                assertEquals(
+                        chocoBest(dog, minutes) / 1e6,
+                        plan.riskLowered(),
+                        3e-5,
+                        "dog " + seed + ", " + minutes + " min");
             }
         }
     }
@@ -82,8 +90,9 @@ class MinutesPlanTest {
         Model model = new Model();
         BoolVar[] take = model.boolVarArray(steps.size());
         int[] weights = steps.stream().mapToInt(MinutesPlan::halfMinutes).toArray();
-        int[] risks = steps.stream().mapToInt(s -> (int) Math.round(
-                1e6 * MinutesPlan.riskLowered(dog.rhythm.at(s.section())))).toArray();
+        int[] risks = steps.stream()
+                .mapToInt(s -> (int) Math.round(1e6 * MinutesPlan.riskLowered(dog.rhythm.at(s.section()))))
+                .toArray();
         IntVar weight = model.intVar(0, 2 * minutes);
         IntVar risk = model.intVar(0, Arrays.stream(risks).sum());
         model.knapsack(take, weight, risk, weights, risks).post();
@@ -93,7 +102,8 @@ class MinutesPlanTest {
     /** A dog with a past of seeded comb checks. */
     private static Household household(int seed) {
         RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
-        CoatKind kind = List.of(CoatKind.CURLY, CoatKind.DROP, CoatKind.DOUBLE, CoatKind.WIRE).get(seed % 4);
+        CoatKind kind = List.of(CoatKind.CURLY, CoatKind.DROP, CoatKind.DOUBLE, CoatKind.WIRE)
+                .get(seed % 4);
         Dog dog = Dogs.adult(random.nextDouble(4, 40));
         Coat coat = Dogs.allOver(Dogs.hair(kind, random.nextInt(25, 140)));
         List<CombCheck> checks = new ArrayList<>();
@@ -109,7 +119,12 @@ class MinutesPlanTest {
     private record Household(Dog dog, Coat coat, Rhythm rhythm) {
 
         Routine whole() {
-            return Routine.of(dog, coat, Dogs.kit(dog, coat), Trust.of(dog, Dogs.kit(dog, coat), List.of(), TODAY), rhythm.sections(),
+            return Routine.of(
+                    dog,
+                    coat,
+                    Dogs.kit(dog, coat),
+                    Trust.of(dog, Dogs.kit(dog, coat), List.of(), TODAY),
+                    rhythm.sections(),
                     Arrays.asList(Section.values()));
         }
 

@@ -73,7 +73,9 @@ class PaceTest {
     @EnumSource(Order.class)
     void theOwnerMayChooseAnyOrderAndLosesNoSection(Order order) {
         Routine chosen = estimate.inOrder(order);
-        assertEquals(order.sequence(), chosen.steps().stream().map(RoutineStep::section).toList());
+        assertEquals(
+                order.sequence(),
+                chosen.steps().stream().map(RoutineStep::section).toList());
         assertEquals(estimate.totalSeconds(), chosen.totalSeconds());
         assertEquals(new HashSet<>(estimate.steps()), new HashSet<>(chosen.steps()));
     }
@@ -87,14 +89,22 @@ class PaceTest {
     }
 
     private static RoutineStep step(Routine routine, Section section) {
-        return routine.steps().stream().filter(step -> step.section() == section).findFirst().orElseThrow();
+        return routine.steps().stream()
+                .filter(step -> step.section() == section)
+                .findFirst()
+                .orElseThrow();
     }
 
     private static Routine whole() {
         Dog dog = Dogs.adult(15);
         Coat coat = Dogs.allOver(Dogs.fleece(80));
         Rhythm rhythm = Rhythm.of(dog, coat, Comfort.BALANCED, List.of(), LocalDate.of(2026, 5, 14));
-        return Routine.of(dog, coat, Dogs.kit(dog, coat), Trust.of(dog, Dogs.kit(dog, coat), List.of(), LocalDate.of(2026, 5, 14)), rhythm.sections(),
+        return Routine.of(
+                dog,
+                coat,
+                Dogs.kit(dog, coat),
+                Trust.of(dog, Dogs.kit(dog, coat), List.of(), LocalDate.of(2026, 5, 14)),
+                rhythm.sections(),
                 Arrays.asList(Section.values()));
     }
 }

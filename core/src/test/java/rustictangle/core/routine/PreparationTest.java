@@ -51,37 +51,55 @@ class PreparationTest {
 
     @Test
     void aLoneDogOnATableIsWarnedOf() {
-        assertEquals("routine.table", caution(Dogs.adult(14), "place", "on a table").rule());
+        assertEquals(
+                "routine.table", caution(Dogs.adult(14), "place", "on a table").rule());
         assertEquals("routine.alone", caution(Dogs.adult(14), "hands", "nobody").rule());
     }
 
     @Test
     void theChecklistFitsTheDog() {
         Dog swimmer = Dogs.living(Set.of(Wear.HARNESS), Set.of(Habit.SWIMS, Habit.FIELDS_OR_SAND));
-        List<Reason> todo = preparation(swimmer, Dogs.allOver(Dogs.fleece(60)), List.of()).todo();
+        List<Reason> todo =
+                preparation(swimmer, Dogs.allOver(Dogs.fleece(60)), List.of()).todo();
         assertTrue(text(todo).contains("Harness and collar off"));
         assertTrue(text(todo).contains("burrs, seeds and sand, weed and silt"));
         assertTrue(rules(todo).contains("routine.finger-search"));
-        List<Reason> smooth = preparation(Dogs.adult(14), Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 15)), List.of()).todo();
+        List<Reason> smooth = preparation(Dogs.adult(14), Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 15)), List.of())
+                .todo();
         assertFalse(rules(smooth).contains("routine.finger-search"), "a smooth coat does not knot");
         assertFalse(rules(smooth).contains("routine.undress"));
         assertFalse(rules(smooth).contains("routine.mist-ready"));
-        List<Reason> silk = preparation(Dogs.adult(5), Dogs.allOver(Dogs.hair(CoatKind.DROP, 140)), List.of()).todo();
+        List<Reason> silk = preparation(Dogs.adult(5), Dogs.allOver(Dogs.hair(CoatKind.DROP, 140)), List.of())
+                .todo();
         assertTrue(rules(silk).contains("routine.mist-ready"));
     }
 
     @Test
     void fluffyHairIsGoneOverEveryWayAndAStrictLieIsFinishedWithIt() {
-        assertEquals(List.of(Direction.WITH_LIE, Direction.AGAINST_LIE, Direction.ACROSS),
+        assertEquals(
+                List.of(Direction.WITH_LIE, Direction.AGAINST_LIE, Direction.ACROSS),
                 step(Dogs.allOver(Dogs.fleece(60)), Section.BACK).passes().directions());
-        for (CoatKind kind : List.of(CoatKind.DROP, CoatKind.FEATHERED, CoatKind.DOUBLE, CoatKind.WIRE, CoatKind.SMOOTH)) {
-            List<Direction> passes = step(Dogs.allOver(Dogs.hair(kind, kind == CoatKind.SMOOTH ? 15 : 60)), Section.BACK)
-                    .passes().directions();
+        for (CoatKind kind :
+                List.of(CoatKind.DROP, CoatKind.FEATHERED, CoatKind.DOUBLE, CoatKind.WIRE, CoatKind.SMOOTH)) {
+            List<Direction> passes = step(
+                            Dogs.allOver(Dogs.hair(kind, kind == CoatKind.SMOOTH ? 15 : 60)), Section.BACK)
+                    .passes()
+                    .directions();
             assertEquals(Direction.WITH_LIE, passes.get(passes.size() - 1), kind + " is finished with the lie");
         }
-        assertEquals(Direction.AGAINST_LIE, step(Dogs.shedding(Dogs.hair(CoatKind.DOUBLE, 60)), Section.BACK).passes()
-                .directions().get(0), "the season's coat is opened against the lie");
-        assertEquals("routine.passes-face", step(Dogs.allOver(Dogs.fleece(60)), Section.MUZZLE).passes().why().rule());
+        assertEquals(
+                Direction.AGAINST_LIE,
+                step(Dogs.shedding(Dogs.hair(CoatKind.DOUBLE, 60)), Section.BACK)
+                        .passes()
+                        .directions()
+                        .get(0),
+                "the season's coat is opened against the lie");
+        assertEquals(
+                "routine.passes-face",
+                step(Dogs.allOver(Dogs.fleece(60)), Section.MUZZLE)
+                        .passes()
+                        .why()
+                        .rule());
     }
 
     @Test
@@ -95,14 +113,22 @@ class PreparationTest {
     @Test
     void everyAwkwardPlaceHasItsCardAndEveryCardIsReached() {
         Coat coat = Dogs.allOver(Dogs.hair(CoatKind.DROP, 140));
-        assertEquals(List.of(Method.EAR_IN_PALM, Method.EAR_OVER_HEAD, Method.LINE_BRUSHING, Method.COMB_PROOF),
+        assertEquals(
+                List.of(Method.EAR_IN_PALM, Method.EAR_OVER_HEAD, Method.LINE_BRUSHING, Method.COMB_PROOF),
                 step(coat, Section.EAR_LEFT).methods());
-        assertEquals(Method.INNER_LEG, step(coat, Section.HIND_LEG_RIGHT).methods().get(0));
-        assertEquals(List.of(Method.FOOT), step(Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 15)), Section.HIND_FOOT_LEFT).methods(),
+        assertEquals(
+                Method.INNER_LEG, step(coat, Section.HIND_LEG_RIGHT).methods().get(0));
+        assertEquals(
+                List.of(Method.FOOT),
+                step(Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 15)), Section.HIND_FOOT_LEFT)
+                        .methods(),
                 "no layers and no comb on a smooth coat");
         List<Method> reached = Stream.of(coat, Dogs.shedding(Dogs.hair(CoatKind.DOUBLE, 60)))
-                .flatMap(one -> Arrays.stream(Section.values()).flatMap(section -> step(one, section).methods().stream()))
-                .distinct().sorted().toList();
+                .flatMap(one ->
+                        Arrays.stream(Section.values()).flatMap(section -> step(one, section).methods().stream()))
+                .distinct()
+                .sorted()
+                .toList();
         assertEquals(List.of(Method.values()), reached);
     }
 
@@ -111,9 +137,14 @@ class PreparationTest {
     }
 
     private static Reason option(Preparation preparation, String question, String option) {
-        return preparation.questions().stream().filter(one -> one.id().equals(question))
-                .flatMap(one -> one.options().stream()).filter(one -> one.label().equals(option))
-                .findFirst().orElseThrow().caution().orElseThrow();
+        return preparation.questions().stream()
+                .filter(one -> one.id().equals(question))
+                .flatMap(one -> one.options().stream())
+                .filter(one -> one.label().equals(option))
+                .findFirst()
+                .orElseThrow()
+                .caution()
+                .orElseThrow();
     }
 
     private static Preparation preparation(Dog dog, Coat coat, List<CombCheck> checks) {
@@ -121,13 +152,20 @@ class PreparationTest {
     }
 
     private static RoutineStep step(Coat coat, Section section) {
-        return routine(Dogs.adult(14), coat, List.of()).steps().stream().filter(step -> step.section() == section)
-                .findFirst().orElseThrow();
+        return routine(Dogs.adult(14), coat, List.of()).steps().stream()
+                .filter(step -> step.section() == section)
+                .findFirst()
+                .orElseThrow();
     }
 
     private static Routine routine(Dog dog, Coat coat, List<CombCheck> checks) {
-        return Routine.of(dog, coat, Dogs.kit(dog, coat), Trust.of(dog, Dogs.kit(dog, coat), List.of(), TODAY),
-                Rhythm.of(dog, coat, Comfort.BALANCED, checks, TODAY).sections(), List.of(Section.values()));
+        return Routine.of(
+                dog,
+                coat,
+                Dogs.kit(dog, coat),
+                Trust.of(dog, Dogs.kit(dog, coat), List.of(), TODAY),
+                Rhythm.of(dog, coat, Comfort.BALANCED, checks, TODAY).sections(),
+                List.of(Section.values()));
     }
 
     private static String text(List<Reason> reasons) {

@@ -67,7 +67,11 @@ class RoutineTest {
     @Test
     void gentlestFirstClimbsWithWhatTheDogMinds() {
         List<Section> order = Order.GENTLEST_FIRST.sequence();
-        assertEquals(order.stream().sorted(Comparator.comparingInt(Section::sensitivityRank)).toList(), order);
+        assertEquals(
+                order.stream()
+                        .sorted(Comparator.comparingInt(Section::sensitivityRank))
+                        .toList(),
+                order);
         assertEquals(Section.TAIL_WHOLE, order.get(28));
     }
 
@@ -77,17 +81,26 @@ class RoutineTest {
         Coat smooth = Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 12));
         assertEquals(Order.TOES_UP, whole(Dogs.adult(14), fleece).order());
         assertEquals(Order.HEAD_DOWN, whole(Dogs.adult(14), smooth).order());
-        assertEquals(Order.GENTLEST_FIRST, whole(Dogs.with(LifeStage.PUPPY, History.GENTLE), fleece).order());
-        assertEquals(Order.GENTLEST_FIRST, whole(Dogs.with(LifeStage.ADULT, History.ROUGH_GROOM), fleece).order());
+        assertEquals(
+                Order.GENTLEST_FIRST,
+                whole(Dogs.with(LifeStage.PUPPY, History.GENTLE), fleece).order());
+        assertEquals(
+                Order.GENTLEST_FIRST,
+                whole(Dogs.with(LifeStage.ADULT, History.ROUGH_GROOM), fleece).order());
     }
 
     @Test
     void aKnownMatBringsTheHotSpotsForward() {
         Dog dog = Dogs.adult(14);
         Coat coat = Dogs.allOver(Dogs.fleece(80));
-        Rhythm rhythm = Rhythm.of(dog, coat, Comfort.BALANCED,
-                List.of(new CombCheck(Section.ARMPIT_LEFT, DAY, 1, true)), DAY);
-        Routine routine = Routine.of(dog, coat, Dogs.kit(dog, coat), Trust.of(dog, Dogs.kit(dog, coat), List.of(), DAY), rhythm.sections(),
+        Rhythm rhythm =
+                Rhythm.of(dog, coat, Comfort.BALANCED, List.of(new CombCheck(Section.ARMPIT_LEFT, DAY, 1, true)), DAY);
+        Routine routine = Routine.of(
+                dog,
+                coat,
+                Dogs.kit(dog, coat),
+                Trust.of(dog, Dogs.kit(dog, coat), List.of(), DAY),
+                rhythm.sections(),
                 EnumSet.allOf(Section.class));
         assertEquals(Order.HOT_SPOTS_FIRST, routine.order());
         assertTrue(routine.cautions().stream().anyMatch(r -> r.rule().equals("routine.mats")));
@@ -147,14 +160,18 @@ class RoutineTest {
         Coat coat = Dogs.allOver(Dogs.hair(CoatKind.CURLY, 60));
         Kit combOnly = Kit.of(Match.of(dog, coat, Approach.USUAL.leadBy(LeadSchool.COMB_ONLY)), List.of());
         RoutineStep back = whole(dog, coat, combOnly).steps().stream()
-                .filter(step -> step.section() == Section.BACK).findFirst().orElseThrow();
+                .filter(step -> step.section() == Section.BACK)
+                .findFirst()
+                .orElseThrow();
         assertTrue(back.layers().count() > 1);
     }
 
     @Test
     void theMinutesOfTheSectionsAddUpToTheWhole() {
         Routine routine = whole(Dogs.adult(9.6), Dogs.allOver(Dogs.hair(CoatKind.DROP, 160)));
-        assertEquals(routine.totalSeconds(), routine.steps().stream().mapToInt(RoutineStep::seconds).sum());
+        assertEquals(
+                routine.totalSeconds(),
+                routine.steps().stream().mapToInt(RoutineStep::seconds).sum());
         assertTrue(routine.steps().stream().allMatch(step -> step.seconds() >= 10));
     }
 
@@ -173,12 +190,14 @@ class RoutineTest {
     void aFlatFaceIsWarnedOfBeforeTheFirstStroke() {
         Dog dog = new Dog(new Mass(9), LifeStage.ADULT, true, Skin.SOUND, History.GENTLE, Set.of(), Set.of());
         List<String> rules = whole(dog, Dogs.allOver(Dogs.fleece(40))).cautions().stream()
-                .map(reason -> reason.rule()).toList();
+                .map(reason -> reason.rule())
+                .toList();
         assertTrue(rules.contains("routine.flat-face"));
     }
 
     private static int layersOf(Density density) {
-        return Layers.of(Dogs.hair(CoatKind.CURLY, 60, density, Texture.CURLY), 24.5, 150).count();
+        return Layers.of(Dogs.hair(CoatKind.CURLY, 60, density, Texture.CURLY), 24.5, 150)
+                .count();
     }
 
     private static Routine whole(Dog dog, Coat coat) {

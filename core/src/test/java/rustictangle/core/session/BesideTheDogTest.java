@@ -13,8 +13,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import rustictangle.core.Refused;
 import rustictangle.core.Reason;
+import rustictangle.core.Refused;
 import rustictangle.core.dog.Section;
 import rustictangle.core.session.SessionEvent.HairCameOut;
 import rustictangle.core.session.SessionEvent.KnotFelt;
@@ -42,17 +42,21 @@ class BesideTheDogTest {
         Session started = PLAN.apply(new TreatGiven()).apply(new Started());
         assertFalse(started.state().preparing());
         assertThrows(Refused.class, () -> started.apply(new Started()), "two screens, one first stroke");
-        assertFalse(PLAN.apply(glides(BACK)).state().preparing(), "sessions kept before there was a checklist have begun");
+        assertFalse(
+                PLAN.apply(glides(BACK)).state().preparing(), "sessions kept before there was a checklist have begun");
     }
 
     @Test
     void aKnotFeltWhereNothingWasPlannedIsWorkedAfterThePlan() {
         Session felt = PLAN.apply(new KnotFelt(FRONT_LEG_LEFT)).apply(new KnotFelt(BACK));
         assertEquals(Set.of(FRONT_LEG_LEFT, BACK), felt.state().knots());
-        assertEquals(List.of(BACK, CHEST, TAIL_WHOLE, FRONT_LEG_LEFT), felt.state().plan());
+        assertEquals(
+                List.of(BACK, CHEST, TAIL_WHOLE, FRONT_LEG_LEFT), felt.state().plan());
         Session planned = felt.apply(glides(BACK)).apply(glides(CHEST)).apply(glides(TAIL_WHOLE));
         assertEquals(Optional.of(FRONT_LEG_LEFT), planned.state().current());
-        assertEquals(List.of(BACK, CHEST, TAIL_WHOLE), felt.apply(new KnotFelt(FRONT_LEG_LEFT)).state().plan(),
+        assertEquals(
+                List.of(BACK, CHEST, TAIL_WHOLE),
+                felt.apply(new KnotFelt(FRONT_LEG_LEFT)).state().plan(),
                 "marked again, it is off the map");
     }
 
@@ -62,7 +66,8 @@ class BesideTheDogTest {
         assertEquals(3, third.state().layer());
         assertEquals(2, third.apply(new Undone()).state().layer());
         assertEquals(1, third.apply(glides(BACK)).state().layer());
-        Session putOff = third.apply(new SectionPostponed(BACK)).apply(glides(CHEST)).apply(glides(TAIL_WHOLE));
+        Session putOff =
+                third.apply(new SectionPostponed(BACK)).apply(glides(CHEST)).apply(glides(TAIL_WHOLE));
         assertEquals(3, putOff.state().layer(), "a place put off goes on where it was left");
     }
 
@@ -93,14 +98,22 @@ class BesideTheDogTest {
     void aLegPulledAwayIsGoneAlongWith() {
         Session leg = Session.planned(List.of(FRONT_LEG_LEFT)).apply(new Signalled(FRONT_LEG_LEFT, Signal.UNEASY));
         assertTrue(rules(leg.state().reaction().orElseThrow().reasons()).contains("session.leg"));
-        assertFalse(rules(PLAN.apply(seen(Signal.UNEASY)).state().reaction().orElseThrow().reasons()).contains("session.leg"));
+        assertFalse(rules(PLAN.apply(seen(Signal.UNEASY))
+                        .state()
+                        .reaction()
+                        .orElseThrow()
+                        .reasons())
+                .contains("session.leg"));
     }
 
     @Test
     void aNoMayBeAskedOnceMoreAndASecondNoEndsItWhereverItComes() {
-        assertEquals(List.of(Reaction.Todo.ASK_ONCE_MORE, Reaction.Todo.END_WELL),
-                PLAN.state().ifNo().stream().map(no -> no.optedOut().todo()).toList(), "what each no would mean");
-        assertEquals(List.of(Reaction.Todo.LEAVE_PLACE, Reaction.Todo.END_WELL),
+        assertEquals(
+                List.of(Reaction.Todo.ASK_ONCE_MORE, Reaction.Todo.END_WELL),
+                PLAN.state().ifNo().stream().map(no -> no.optedOut().todo()).toList(),
+                "what each no would mean");
+        assertEquals(
+                List.of(Reaction.Todo.LEAVE_PLACE, Reaction.Todo.END_WELL),
                 PLAN.state().ifNo().stream().map(no -> no.afraid().todo()).toList());
         Session once = PLAN.apply(seen(Signal.OPTED_OUT));
         assertEquals(Reaction.Todo.ASK_ONCE_MORE, todo(once));
@@ -109,7 +122,9 @@ class BesideTheDogTest {
         Session elsewhere = once.apply(new SectionPostponed(BACK)).apply(new Signalled(CHEST, Signal.OPTED_OUT));
         assertEquals(Optional.of(End.OPTED_OUT_TWICE), elsewhere.state().end());
         assertTrue(elsewhere.state().ifNo().isEmpty());
-        assertEquals(once.state(), once.apply(seen(Signal.OPTED_OUT)).apply(new Undone()).state());
+        assertEquals(
+                once.state(),
+                once.apply(seen(Signal.OPTED_OUT)).apply(new Undone()).state());
     }
 
     @Test
@@ -126,18 +141,31 @@ class BesideTheDogTest {
 
     @Test
     void oneThingToTryNextTimeIsTheOneThatMattersMost() {
-        assertEquals("session.next-like-this", next(PLAN.apply(glides(BACK)).apply(glides(CHEST)).apply(glides(TAIL_WHOLE)), 100, 100));
+        assertEquals(
+                "session.next-like-this",
+                next(PLAN.apply(glides(BACK)).apply(glides(CHEST)).apply(glides(TAIL_WHOLE)), 100, 100));
         assertEquals("session.next-fewer", next(PLAN.apply(glides(BACK)).apply(new SessionEvent.Stopped()), 800, 600));
-        assertEquals("session.next-skipped", next(PLAN.apply(new SectionSkipped(BACK)).apply(new SessionEvent.Stopped()), 800, 600));
-        Session many = PLAN.apply(new SectionSkipped(BACK)).apply(done(CHEST, CombResult.TANGLES_CLEARED, 3, Signal.RELAXED));
+        assertEquals(
+                "session.next-skipped",
+                next(PLAN.apply(new SectionSkipped(BACK)).apply(new SessionEvent.Stopped()), 800, 600));
+        Session many =
+                PLAN.apply(new SectionSkipped(BACK)).apply(done(CHEST, CombResult.TANGLES_CLEARED, 3, Signal.RELAXED));
         assertEquals("session.next-sooner", next(many.apply(glides(TAIL_WHOLE)), 800, 600));
-        Session minded = PLAN.apply(done(BACK, CombResult.TANGLES_CLEARED, 5, Signal.RELAXED)).apply(new Signalled(CHEST, Signal.UNEASY));
+        Session minded = PLAN.apply(done(BACK, CombResult.TANGLES_CLEARED, 5, Signal.RELAXED))
+                .apply(new Signalled(CHEST, Signal.UNEASY));
         Review review = Review.of(minded.apply(new SessionEvent.Stopped()).state(), 800, 600);
         assertEquals("session.next-practice", review.nextTime().rule());
         assertTrue(review.nextTime().text().contains("chest"));
-        assertEquals("session.next-mat", next(minded.apply(done(CHEST, CombResult.MAT_LEFT, 1, Signal.UNEASY))
-                .apply(new SessionEvent.Stopped()), 800, 600));
-        assertEquals("session.next-shorter", next(PLAN.apply(seen(Signal.OPTED_OUT)).apply(seen(Signal.OPTED_OUT)), 50, 600));
+        assertEquals(
+                "session.next-mat",
+                next(
+                        minded.apply(done(CHEST, CombResult.MAT_LEFT, 1, Signal.UNEASY))
+                                .apply(new SessionEvent.Stopped()),
+                        800,
+                        600));
+        assertEquals(
+                "session.next-shorter",
+                next(PLAN.apply(seen(Signal.OPTED_OUT)).apply(seen(Signal.OPTED_OUT)), 50, 600));
     }
 
     private static String next(Session session, int spent, int expected) {

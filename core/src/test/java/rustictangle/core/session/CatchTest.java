@@ -46,7 +46,8 @@ class CatchTest {
         for (Catch found : all()) {
             for (CatchPast past : pasts()) {
                 if (found.skin() != SkinLook.SOUND) {
-                    assertEquals(Todo.CALL_A_VET, CatchAdvice.of(found, past, false).todo(), found.toString());
+                    assertEquals(
+                            Todo.CALL_A_VET, CatchAdvice.of(found, past, false).todo(), found.toString());
                 } else {
                     assertFalse(CatchAdvice.of(found, past, false).todo() == Todo.CALL_A_VET, found.toString());
                 }
@@ -58,31 +59,47 @@ class CatchTest {
     void scissorsAreNeverInTheStepsAndAlwaysAmongTheNevers() {
         for (Catch found : all()) {
             CatchAdvice advice = CatchAdvice.of(found, FRESH, false);
-            assertTrue(advice.steps().stream().noneMatch(step -> step.toLowerCase().matches(".*(scissor|cut|clip at).*")),
+            assertTrue(
+                    advice.steps().stream().noneMatch(step -> step.toLowerCase().matches(".*(scissor|cut|clip at).*")),
                     advice.steps().toString());
-            assertTrue(rules(advice.never()).containsAll(Set.of("session.never-scissors", "session.never-bath",
-                    "session.never-pull", "session.never-clip")));
+            assertTrue(rules(advice.never())
+                    .containsAll(Set.of(
+                            "session.never-scissors",
+                            "session.never-bath",
+                            "session.never-pull",
+                            "session.never-clip")));
         }
     }
 
     @Test
     void whatSlowsWithoutALumpIsBrushedFromTheEnds() {
-        assertEquals(Todo.FROM_THE_ENDS, of(Lump.NONE, Beneath.FREE, Spread.ONE, FRESH).todo());
+        assertEquals(
+                Todo.FROM_THE_ENDS,
+                of(Lump.NONE, Beneath.FREE, Spread.ONE, FRESH).todo());
     }
 
     @Test
     void aSmallLumpWithFreeSkinBeneathIsTeasedAndALargeTightOrJoinedOneIsLeftForTheGroomer() {
-        assertEquals(Todo.SOAK_AND_TEASE, of(Lump.UP_TO_10_MM, Beneath.FREE, Spread.ONE, FRESH).todo());
-        assertEquals(Todo.SOAK_AND_TEASE, of(Lump.UP_TO_20_MM, Beneath.FREE, Spread.A_FEW, FRESH).todo());
+        assertEquals(
+                Todo.SOAK_AND_TEASE,
+                of(Lump.UP_TO_10_MM, Beneath.FREE, Spread.ONE, FRESH).todo());
+        assertEquals(
+                Todo.SOAK_AND_TEASE,
+                of(Lump.UP_TO_20_MM, Beneath.FREE, Spread.A_FEW, FRESH).todo());
         assertGroomer("session.catch-size", of(Lump.OVER_20_MM, Beneath.FREE, Spread.ONE, FRESH));
         assertGroomer("session.catch-tight", of(Lump.UP_TO_10_MM, Beneath.TIGHT, Spread.ONE, FRESH));
         assertGroomer("session.catch-joined", of(Lump.UP_TO_10_MM, Beneath.FREE, Spread.JOINED, FRESH));
-        assertEquals(3, of(Lump.OVER_20_MM, Beneath.TIGHT, Spread.JOINED, FRESH).reasons().size());
+        assertEquals(
+                3,
+                of(Lump.OVER_20_MM, Beneath.TIGHT, Spread.JOINED, FRESH)
+                        .reasons()
+                        .size());
     }
 
     @Test
     void theLimitsOfTeasingChangeTheAdvice() {
-        assertEquals(Todo.SOAK_AND_TEASE, lump(new CatchPast(1, 299, 899, 0, 1, 29)).todo());
+        assertEquals(
+                Todo.SOAK_AND_TEASE, lump(new CatchPast(1, 299, 899, 0, 1, 29)).todo());
         assertGroomer("session.catch-minutes", lump(new CatchPast(1, 300, 300, 0, 1, 29)));
         assertGroomer("session.catch-minutes", lump(new CatchPast(0, 0, 900, 0, 1, 29)));
         assertGroomer("session.catch-opt-out", lump(new CatchPast(0, 0, 0, 2, 1, 29)));
@@ -92,13 +109,20 @@ class CatchTest {
 
     @Test
     void nobodyWorksOneSpotOnAndOn() {
-        assertEquals(Todo.SOAK_AND_TEASE, lump(new CatchPast(1, 60, 60, 0, 1, 29)).todo());
-        assertEquals(Todo.LEAVE_AND_COME_BACK, lump(new CatchPast(2, 120, 120, 0, 1, 29)).todo());
-        assertEquals(Todo.SOAK_AND_TEASE, lump(new CatchPast(3, 120, 120, 0, 1, 29)).todo());
-        assertEquals(Todo.LEAVE_AND_COME_BACK, lump(new CatchPast(0, 0, 0, 1, 1, 29)).todo());
+        assertEquals(
+                Todo.SOAK_AND_TEASE, lump(new CatchPast(1, 60, 60, 0, 1, 29)).todo());
+        assertEquals(
+                Todo.LEAVE_AND_COME_BACK,
+                lump(new CatchPast(2, 120, 120, 0, 1, 29)).todo());
+        assertEquals(
+                Todo.SOAK_AND_TEASE, lump(new CatchPast(3, 120, 120, 0, 1, 29)).todo());
+        assertEquals(
+                Todo.LEAVE_AND_COME_BACK, lump(new CatchPast(0, 0, 0, 1, 1, 29)).todo());
         CatchPast once = new CatchPast(1, 60, 60, 0, 1, 29);
-        assertEquals(Todo.LEAVE_AND_COME_BACK,
-                CatchAdvice.of(new Catch(SkinLook.SOUND, Lump.UP_TO_10_MM, Beneath.FREE, Spread.ONE), once, true).todo());
+        assertEquals(
+                Todo.LEAVE_AND_COME_BACK,
+                CatchAdvice.of(new Catch(SkinLook.SOUND, Lump.UP_TO_10_MM, Beneath.FREE, Spread.ONE), once, true)
+                        .todo());
     }
 
     /** Worse findings and a longer past never lead to a milder answer. */
@@ -109,7 +133,12 @@ class CatchTest {
             for (Spread spread : Spread.values()) {
                 for (Lump bigger : Lump.values()) {
                     if (bigger.compareTo(lump) > 0) {
-                        assertTrue(of(bigger, beneath, spread, FRESH).todo().compareTo(of(lump, beneath, spread, FRESH).todo()) <= 0,
+                        assertTrue(
+                                of(bigger, beneath, spread, FRESH)
+                                                .todo()
+                                                .compareTo(of(lump, beneath, spread, FRESH)
+                                                        .todo())
+                                        <= 0,
                                 lump + " against " + bigger);
                     }
                 }

@@ -28,17 +28,27 @@ class MatTest {
     @Test
     void onlyACombThatRunsFreeClearsItAndASecondOneIsNew() {
         Look left = said(ARMPIT_LEFT, 0, CombResult.MAT_LEFT);
-        assertEquals(1, Mat.stillIn(List.of(left, said(ARMPIT_LEFT, 1, CombResult.NOT_COMBED))).size());
-        assertEquals(1, Mat.stillIn(List.of(left, said(BACK, 1, CombResult.GLIDES))).size());
+        assertEquals(
+                1,
+                Mat.stillIn(List.of(left, said(ARMPIT_LEFT, 1, CombResult.NOT_COMBED)))
+                        .size());
+        assertEquals(
+                1, Mat.stillIn(List.of(left, said(BACK, 1, CombResult.GLIDES))).size());
         assertEquals(List.of(), Mat.stillIn(List.of(left, said(ARMPIT_LEFT, 2, CombResult.TANGLES_CLEARED))));
-        assertEquals(List.of(new Mat(ARMPIT_LEFT, MONDAY.plusDays(5), Optional.empty())), Mat.stillIn(List.of(
-                caught(ARMPIT_LEFT, 0, BIG), left, said(ARMPIT_LEFT, 2, CombResult.GLIDES),
-                said(ARMPIT_LEFT, 5, CombResult.MAT_LEFT))), "what was seen of the old one is not said of the new");
+        assertEquals(
+                List.of(new Mat(ARMPIT_LEFT, MONDAY.plusDays(5), Optional.empty())),
+                Mat.stillIn(List.of(
+                        caught(ARMPIT_LEFT, 0, BIG),
+                        left,
+                        said(ARMPIT_LEFT, 2, CombResult.GLIDES),
+                        said(ARMPIT_LEFT, 5, CombResult.MAT_LEFT))),
+                "what was seen of the old one is not said of the new");
     }
 
     @Test
     void whatCaughtAndCameOutIsNoMat() {
-        assertEquals(List.of(), Mat.stillIn(List.of(caught(BACK, 0, SMALL), said(BACK, 0, CombResult.TANGLES_CLEARED))));
+        assertEquals(
+                List.of(), Mat.stillIn(List.of(caught(BACK, 0, SMALL), said(BACK, 0, CombResult.TANGLES_CLEARED))));
     }
 
     private static Look caught(Section section, int day, Catch found) {

@@ -28,8 +28,8 @@ import rustictangle.core.trust.Signal;
 class SessionTest {
 
     private static final List<Section> PLAN = List.of(BACK, CHEST, TAIL_WHOLE);
-    private static final Catch SMALL = new Catch(Catch.SkinLook.SOUND, Catch.Lump.UP_TO_10_MM, Catch.Beneath.FREE,
-            Catch.Spread.ONE);
+    private static final Catch SMALL =
+            new Catch(Catch.SkinLook.SOUND, Catch.Lump.UP_TO_10_MM, Catch.Beneath.FREE, Catch.Spread.ONE);
 
     @Test
     void sectionsComeOneAtATimeInTheOrderOfThePlan() {
@@ -62,8 +62,7 @@ class SessionTest {
 
     @Test
     void aMatThatIsLeftComesWithItsNevers() {
-        Session session = Session.planned(PLAN)
-                .apply(new SectionDone(BACK, CombResult.MAT_LEFT, 1, Signal.RELAXED));
+        Session session = Session.planned(PLAN).apply(new SectionDone(BACK, CombResult.MAT_LEFT, 1, Signal.RELAXED));
         String text = session.state().advice().get(0).text();
         assertTrue(text.contains("no scissors") && text.contains("no bath"), text);
     }
@@ -71,18 +70,16 @@ class SessionTest {
     @Test
     void anAnswerForAnotherSectionIsRefused() {
         Session session = Session.planned(PLAN);
-        String message = assertThrows(Refused.class, () -> session.apply(glides(CHEST))).getMessage();
+        String message =
+                assertThrows(Refused.class, () -> session.apply(glides(CHEST))).getMessage();
         assertTrue(message.contains("back") && message.contains("chest"), message);
     }
 
     @Test
     void tanglesFoundMustBeCountedAndNoneMeansNone() {
-        assertThrows(Refused.class,
-                () -> new SectionDone(BACK, CombResult.TANGLES_CLEARED, 0, Signal.RELAXED));
-        assertThrows(Refused.class,
-                () -> new SectionDone(BACK, CombResult.GLIDES, 2, Signal.RELAXED));
-        assertThrows(Refused.class,
-                () -> new SectionDone(BACK, CombResult.NOT_COMBED, 0, Signal.RELAXED));
+        assertThrows(Refused.class, () -> new SectionDone(BACK, CombResult.TANGLES_CLEARED, 0, Signal.RELAXED));
+        assertThrows(Refused.class, () -> new SectionDone(BACK, CombResult.GLIDES, 2, Signal.RELAXED));
+        assertThrows(Refused.class, () -> new SectionDone(BACK, CombResult.NOT_COMBED, 0, Signal.RELAXED));
     }
 
     @Test
@@ -92,7 +89,8 @@ class SessionTest {
         List<Integer> breaks = new ArrayList<>();
         for (int i = 1; i <= plan.size(); i++) {
             session = session.apply(glides(plan.get(i - 1)));
-            if (session.state().advice().stream().anyMatch(reason -> reason.rule().equals("session.break"))) {
+            if (session.state().advice().stream()
+                    .anyMatch(reason -> reason.rule().equals("session.break"))) {
                 breaks.add(i);
             }
         }
@@ -116,12 +114,20 @@ class SessionTest {
         assertTrue(advice(session).isEmpty());
         session = session.apply(new Caught(PLAN.get(0), SMALL));
         assertEquals(PLAN.get(0), session.state().current().orElseThrow());
-        assertEquals(CatchAdvice.Todo.SOAK_AND_TEASE, advice(session).orElseThrow().todo());
-        session = session.apply(new Teased(PLAN.get(0), 60, Signal.RELAXED)).apply(new Teased(PLAN.get(0), 60, Signal.UNEASY));
-        assertEquals(CatchAdvice.Todo.LEAVE_AND_COME_BACK, advice(session).orElseThrow().todo());
-        assertEquals(CatchAdvice.Todo.SOAK_AND_TEASE, advice(session.apply(new Undone())).orElseThrow().todo());
+        assertEquals(
+                CatchAdvice.Todo.SOAK_AND_TEASE, advice(session).orElseThrow().todo());
+        session = session.apply(new Teased(PLAN.get(0), 60, Signal.RELAXED))
+                .apply(new Teased(PLAN.get(0), 60, Signal.UNEASY));
+        assertEquals(
+                CatchAdvice.Todo.LEAVE_AND_COME_BACK,
+                advice(session).orElseThrow().todo());
+        assertEquals(
+                CatchAdvice.Todo.SOAK_AND_TEASE,
+                advice(session.apply(new Undone())).orElseThrow().todo());
         session = session.apply(new Teased(PLAN.get(0), 200, Signal.RELAXED));
-        assertEquals(CatchAdvice.Todo.LEAVE_FOR_GROOMER, advice(session).orElseThrow().todo());
+        assertEquals(
+                CatchAdvice.Todo.LEAVE_FOR_GROOMER,
+                advice(session).orElseThrow().todo());
         session = session.apply(new SectionDone(PLAN.get(0), CombResult.MAT_LEFT, 1, Signal.RELAXED));
         assertTrue(advice(session).isEmpty());
     }
@@ -130,24 +136,38 @@ class SessionTest {
     void teasingOverTheWholeDogIsAddedUp() {
         Session session = Session.planned(PLAN);
         for (Section section : List.of(PLAN.get(0), PLAN.get(1))) {
-            session = session.apply(new Caught(section, SMALL)).apply(new Teased(section, 290, Signal.RELAXED))
-                    .apply(new Teased(section, 5, Signal.RELAXED)).apply(glides(section));
+            session = session.apply(new Caught(section, SMALL))
+                    .apply(new Teased(section, 290, Signal.RELAXED))
+                    .apply(new Teased(section, 5, Signal.RELAXED))
+                    .apply(glides(section));
         }
         session = session.apply(new Caught(PLAN.get(2), SMALL));
-        assertEquals(CatchAdvice.Todo.SOAK_AND_TEASE, advice(session).orElseThrow().todo());
-        session = session.apply(new Undone()).apply(new Caught(PLAN.get(2), SMALL))
-                .apply(new Teased(PLAN.get(2), 299, Signal.RELAXED)).apply(new Teased(PLAN.get(2), 11, Signal.RELAXED));
-        assertEquals(CatchAdvice.Todo.LEAVE_FOR_GROOMER, advice(session).orElseThrow().todo());
+        assertEquals(
+                CatchAdvice.Todo.SOAK_AND_TEASE, advice(session).orElseThrow().todo());
+        session = session.apply(new Undone())
+                .apply(new Caught(PLAN.get(2), SMALL))
+                .apply(new Teased(PLAN.get(2), 299, Signal.RELAXED))
+                .apply(new Teased(PLAN.get(2), 11, Signal.RELAXED));
+        assertEquals(
+                CatchAdvice.Todo.LEAVE_FOR_GROOMER,
+                advice(session).orElseThrow().todo());
     }
 
     @Test
     void nothingIsTeasedBeforeSomethingCaughtAndOptingOutTwiceEndsIt() {
         Session session = Session.planned(PLAN);
         assertThrows(Refused.class, () -> session.apply(new Teased(PLAN.get(0), 30, Signal.RELAXED)));
-        Session caught = session.apply(new Caught(PLAN.get(0), SMALL)).apply(new Teased(PLAN.get(0), 30, Signal.OPTED_OUT));
-        assertEquals(CatchAdvice.Todo.LEAVE_AND_COME_BACK, advice(caught).orElseThrow().todo());
-        assertEquals(SessionState.End.OPTED_OUT_TWICE,
-                caught.apply(new Teased(PLAN.get(0), 30, Signal.OPTED_OUT)).state().end().orElseThrow());
+        Session caught =
+                session.apply(new Caught(PLAN.get(0), SMALL)).apply(new Teased(PLAN.get(0), 30, Signal.OPTED_OUT));
+        assertEquals(
+                CatchAdvice.Todo.LEAVE_AND_COME_BACK,
+                advice(caught).orElseThrow().todo());
+        assertEquals(
+                SessionState.End.OPTED_OUT_TWICE,
+                caught.apply(new Teased(PLAN.get(0), 30, Signal.OPTED_OUT))
+                        .state()
+                        .end()
+                        .orElseThrow());
     }
 
     private static Optional<CatchAdvice> advice(Session session) {
@@ -167,7 +187,8 @@ class SessionTest {
             Session session = Session.planned(PLAN);
             while (session.state().end().isEmpty()) {
                 Session before = session;
-                session = session.apply(anyAnswer(random, session.state().current().orElseThrow()));
+                session = session.apply(
+                        anyAnswer(random, session.state().current().orElseThrow()));
                 assertEquals(before.state(), session.apply(new Undone()).state());
             }
         }
@@ -182,7 +203,8 @@ class SessionTest {
             Session session = Session.planned(PLAN);
             for (int i = 0; i < 12 && session.state().end().isEmpty(); i++) {
                 SessionEvent event = !session.state().standing().isEmpty() && random.nextInt(4) == 0
-                        ? new Undone() : anyAnswer(random, session.state().current().orElseThrow());
+                        ? new Undone()
+                        : anyAnswer(random, session.state().current().orElseThrow());
                 log.add(event);
                 session = session.apply(event);
                 assertEquals(session.state(), Session.replay(PLAN, log).state());

@@ -57,8 +57,11 @@ class StaircaseTest {
             while (practice.standing().rung() != Rung.TO_THE_SKIN) {
                 assertTrue(trials.size() < 3000, "seed " + seed + " never gets there");
                 int nos = 0;
-                for (int trial = 0; trial < practice.trials() && practice.enough().isEmpty(); trial++) {
-                    boolean relaxed = random.nextDouble() < 1 / (1 + Math.exp((practice.standing().rung().number() - tolerance) * 1.2));
+                for (int trial = 0;
+                        trial < practice.trials() && practice.enough().isEmpty();
+                        trial++) {
+                    boolean relaxed = random.nextDouble()
+                            < 1 / (1 + Math.exp((practice.standing().rung().number() - tolerance) * 1.2));
                     trials.add(Trial.at(day, Section.BACK, relaxed ? Signal.RELAXED : Signal.OPTED_OUT));
                     tolerance += relaxed ? 0.05 : 0;
                     nos += relaxed ? 0 : 1;
@@ -74,7 +77,8 @@ class StaircaseTest {
     }
 
     private static Practice practice(Dog dog, Kit kit, List<Trial> trials, LocalDate day) {
-        return Practice.of(dog, Trust.of(dog, kit, trials, day), new Spot(Subject.WOODEN_PIN_BRUSH, Optional.of(Section.BACK)));
+        return Practice.of(
+                dog, Trust.of(dog, kit, trials, day), new Spot(Subject.WOODEN_PIN_BRUSH, Optional.of(Section.BACK)));
     }
 
     private static double relaxedShare(int seed, DoubleUnaryOperator chance) {
@@ -82,7 +86,8 @@ class StaircaseTest {
         Standing standing = Standing.fresh(Rung.EDGE_TOUCHES);
         int relaxed = 0;
         for (int trial = 0; trial < TRIALS; trial++) {
-            boolean calm = random.nextDouble() < chance.applyAsDouble(standing.rung().number());
+            boolean calm =
+                    random.nextDouble() < chance.applyAsDouble(standing.rung().number());
             relaxed += calm ? 1 : 0;
             standing = standing.after(calm ? Signal.RELAXED : Signal.OPTED_OUT);
         }

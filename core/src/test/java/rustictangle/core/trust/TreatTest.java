@@ -35,7 +35,8 @@ class TreatTest {
     void untilALabelWasReadThirtyPiecesShareTheAllowanceOfAnyDog() {
         for (double kilograms : new double[] {3, 14, 60}) {
             TreatAllowance allowance = TreatAllowance.of(Dogs.adult(kilograms));
-            assertEquals(30, TreatsToday.of(allowance, Treat.usual(allowance), 0).piecesLeft());
+            assertEquals(
+                    30, TreatsToday.of(allowance, Treat.usual(allowance), 0).piecesLeft());
         }
     }
 
@@ -51,7 +52,8 @@ class TreatTest {
     /** 1.8 × resting energy: AAHA nutrition guidelines, from memory. */
     @Test
     void aDogThatIsNotNeuteredNeedsMore() {
-        Dog intact = new Dog(new Mass(10), LifeStage.ADULT, false, false, Skin.SOUND, History.GENTLE, Set.of(), Set.of());
+        Dog intact =
+                new Dog(new Mass(10), LifeStage.ADULT, false, false, Skin.SOUND, History.GENTLE, Set.of(), Set.of());
         assertEquals(1.8 * 394, TreatAllowance.of(intact).dayKcal(), 2);
     }
 

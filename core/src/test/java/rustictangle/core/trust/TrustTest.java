@@ -18,8 +18,8 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import rustictangle.core.Refused;
 import rustictangle.core.Dogs;
+import rustictangle.core.Refused;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.History;
@@ -44,7 +44,8 @@ class TrustTest {
 
     @Test
     void anUneasyAnswerStaysAndBreaksTheRow() {
-        assertEquals(new Standing(Rung.ONE_STROKE, 2, false),
+        assertEquals(
+                new Standing(Rung.ONE_STROKE, 2, false),
                 climb(Rung.ONE_STROKE, RELAXED, RELAXED, UNEASY, RELAXED, RELAXED));
     }
 
@@ -63,17 +64,25 @@ class TrustTest {
         Practice shorter = Practice.of(FRIGHTENED, afraid, back);
         assertEquals(Practice.of(FRIGHTENED, before, back).atMost().dividedBy(2), shorter.atMost());
         assertTrue(shorter.reasons().stream().anyMatch(reason -> reason.rule().equals("trust.after-fear")));
-        assertFalse(trust(FRIGHTENED, AFRAID, RELAXED, RELAXED, RELAXED).at(back).afterFear());
+        assertFalse(
+                trust(FRIGHTENED, AFRAID, RELAXED, RELAXED, RELAXED).at(back).afterFear());
     }
 
     @Test
     void theTopRungIsKept() {
-        assertEquals(Rung.TO_THE_SKIN, climb(Rung.TO_THE_SKIN, RELAXED, RELAXED, RELAXED, RELAXED).rung());
+        assertEquals(
+                Rung.TO_THE_SKIN,
+                climb(Rung.TO_THE_SKIN, RELAXED, RELAXED, RELAXED, RELAXED).rung());
     }
 
     @ParameterizedTest
-    @CsvSource({"PUPPY, GENTLE, 1, 1", "ADULT, GENTLE, 10, 9", "ADULT, ROUGH_GROOM, 4, 2",
-        "ADULT, UNKNOWN_RESCUE, 3, 1", "CHANGING_COAT, GENTLE, 10, 9"})
+    @CsvSource({
+        "PUPPY, GENTLE, 1, 1",
+        "ADULT, GENTLE, 10, 9",
+        "ADULT, ROUGH_GROOM, 4, 2",
+        "ADULT, UNKNOWN_RESCUE, 3, 1",
+        "CHANGING_COAT, GENTLE, 10, 9"
+    })
     void theFirstRungFollowsTheHistory(LifeStage stage, History history, int back, int foot) {
         Trust trust = trust(Dogs.with(stage, history));
         assertEquals(back, rung(trust, Section.BACK));
@@ -98,10 +107,22 @@ class TrustTest {
     @Test
     void aNewToolStartsBelowTheOneKnownAtThatPlace() {
         Trust trust = trust(PUPPY, times(RELAXED, 18));
-        assertEquals(4, trust.at(new Spot(Subject.PIN_BRUSH, Optional.of(Section.BACK))).rung().number());
-        assertEquals(1, trust.at(new Spot(Subject.DRYER, Optional.of(Section.BACK))).rung().number(),
+        assertEquals(
+                4,
+                trust.at(new Spot(Subject.PIN_BRUSH, Optional.of(Section.BACK)))
+                        .rung()
+                        .number());
+        assertEquals(
+                1,
+                trust.at(new Spot(Subject.DRYER, Optional.of(Section.BACK)))
+                        .rung()
+                        .number(),
                 "what blows is on another ladder");
-        assertEquals(1, trust.at(new Spot(Subject.PIN_BRUSH, Optional.of(Section.CHEST))).rung().number());
+        assertEquals(
+                1,
+                trust.at(new Spot(Subject.PIN_BRUSH, Optional.of(Section.CHEST)))
+                        .rung()
+                        .number());
     }
 
     @Test
@@ -127,10 +148,13 @@ class TrustTest {
     void theTurningPointsOfALadderAreKeptDayByDay() {
         List<Trial> trials = new ArrayList<>(trials(TODAY.minusDays(3), times(RELAXED, 6)));
         trials.addAll(trials(TODAY.minusDays(1), OPTED_OUT));
-        List<Trust.Turn> turns = Trust.of(PUPPY, CURLS, trials, TODAY).turns()
-                .get(new Spot(Subject.SLICKER, Optional.of(Section.BACK)));
-        assertEquals(List.of(new Trust.Turn(TODAY.minusDays(3), Rung.TOUCHES_IT),
-                new Trust.Turn(TODAY.minusDays(1), Rung.LOOKS_AT_IT)), turns);
+        List<Trust.Turn> turns =
+                Trust.of(PUPPY, CURLS, trials, TODAY).turns().get(new Spot(Subject.SLICKER, Optional.of(Section.BACK)));
+        assertEquals(
+                List.of(
+                        new Trust.Turn(TODAY.minusDays(3), Rung.TOUCHES_IT),
+                        new Trust.Turn(TODAY.minusDays(1), Rung.LOOKS_AT_IT)),
+                turns);
     }
 
     @Test
@@ -150,8 +174,15 @@ class TrustTest {
     @Test
     void twoNosOrAFearSignEndAPracticeForToday() {
         Spot back = new Spot(Subject.SLICKER, Optional.of(Section.BACK));
-        assertTrue(Practice.of(PUPPY, trust(PUPPY, OPTED_OUT, RELAXED), back).enough().isEmpty());
-        assertEquals("trust.enough", Practice.of(PUPPY, trust(PUPPY, OPTED_OUT, RELAXED, OPTED_OUT), back).enough().orElseThrow().rule());
+        assertTrue(Practice.of(PUPPY, trust(PUPPY, OPTED_OUT, RELAXED), back)
+                .enough()
+                .isEmpty());
+        assertEquals(
+                "trust.enough",
+                Practice.of(PUPPY, trust(PUPPY, OPTED_OUT, RELAXED, OPTED_OUT), back)
+                        .enough()
+                        .orElseThrow()
+                        .rule());
         assertTrue(Practice.of(PUPPY, trust(PUPPY, AFRAID), back).enough().isPresent());
         Trust tomorrow = Trust.of(PUPPY, CURLS, trials(TODAY.minusDays(1), OPTED_OUT, OPTED_OUT), TODAY);
         assertTrue(Practice.of(PUPPY, tomorrow, back).enough().isEmpty());
@@ -161,7 +192,9 @@ class TrustTest {
     void practiceMovesOnWhenAPlaceIsReady() {
         Trust trust = trust(FRIGHTENED, times(RELAXED, 15));
         assertTrue(trust.readyAt(Section.BACK));
-        assertEquals(Optional.of(Section.SIDE_LEFT), Practice.today(FRIGHTENED, trust, Set.of()).get(0).spot().section());
+        assertEquals(
+                Optional.of(Section.SIDE_LEFT),
+                Practice.today(FRIGHTENED, trust, Set.of()).get(0).spot().section());
     }
 
     @Test
@@ -185,7 +218,11 @@ class TrustTest {
         for (Subject subject : Subject.values()) {
             for (Rung rung : Rung.values()) {
                 Ladder.Step step = subject.ladder().at(rung);
-                assertFalse(step.howTo().isBlank() || step.met().isBlank() || step.label().isBlank(), subject + " " + rung);
+                assertFalse(
+                        step.howTo().isBlank()
+                                || step.met().isBlank()
+                                || step.label().isBlank(),
+                        subject + " " + rung);
             }
         }
     }
@@ -207,7 +244,9 @@ class TrustTest {
     }
 
     private static List<Trial> trials(LocalDate day, Signal... signals) {
-        return Stream.of(signals).map(signal -> Trial.at(day, Section.BACK, signal)).toList();
+        return Stream.of(signals)
+                .map(signal -> Trial.at(day, Section.BACK, signal))
+                .toList();
     }
 
     private static Signal[] times(Signal signal, int times) {

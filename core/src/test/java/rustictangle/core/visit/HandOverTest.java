@@ -20,8 +20,12 @@ class HandOverTest {
 
     @Test
     void aFrightenedDogAndAPuppyAreAnnounced() {
-        assertEquals(List.of("visit.frightened", "visit.treats"), rules(HandOver.helps(Dogs.with(LifeStage.ADULT, History.ROUGH_GROOM))));
-        assertEquals(List.of("visit.puppy", "visit.treats"), rules(HandOver.helps(Dogs.with(LifeStage.PUPPY, History.GENTLE))));
+        assertEquals(
+                List.of("visit.frightened", "visit.treats"),
+                rules(HandOver.helps(Dogs.with(LifeStage.ADULT, History.ROUGH_GROOM))));
+        assertEquals(
+                List.of("visit.puppy", "visit.treats"),
+                rules(HandOver.helps(Dogs.with(LifeStage.PUPPY, History.GENTLE))));
         assertEquals(List.of("visit.elderly"), rules(HandOver.heed(Dogs.with(LifeStage.ELDERLY, History.GENTLE))));
         assertTrue(HandOver.heed(Dogs.adult(12)).isEmpty());
     }
@@ -31,13 +35,19 @@ class HandOverTest {
         assertTrue(HandOver.talk(CURLY, 0).isEmpty());
         assertEquals(List.of("visit.mats-shown", "visit.clip-spot"), rules(HandOver.talk(CURLY, 3)));
         assertEquals(List.of("visit.mats-shown", "visit.clip-short"), rules(HandOver.talk(CURLY, 4)));
-        assertEquals(List.of("visit.mats-shown", "visit.clip-spot"), rules(HandOver.talk(Dogs.allOver(Dogs.hair(CoatKind.DOUBLE, 60)), 9)));
+        assertEquals(
+                List.of("visit.mats-shown", "visit.clip-spot"),
+                rules(HandOver.talk(Dogs.allOver(Dogs.hair(CoatKind.DOUBLE, 60)), 9)));
     }
 
     @Test
     void afterAShortClipItBeginsAgainGentlyForSomeWeeks() {
         LocalDate groom = LocalDate.of(2026, 5, 1);
-        assertEquals("visit.restart", HandOver.restart(CURLY, groom, 12, groom.plusWeeks(2)).orElseThrow().rule());
+        assertEquals(
+                "visit.restart",
+                HandOver.restart(CURLY, groom, 12, groom.plusWeeks(2))
+                        .orElseThrow()
+                        .rule());
         assertTrue(HandOver.restart(CURLY, groom, 30, groom.plusWeeks(2)).isEmpty(), "not short");
         assertTrue(HandOver.restart(CURLY, groom, 12, groom.plusWeeks(7)).isEmpty(), "long ago");
     }

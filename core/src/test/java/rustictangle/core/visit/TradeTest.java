@@ -38,7 +38,13 @@ class TradeTest {
 
     private static Routine routine(Coat coat) {
         var kit = Dogs.kit(DOG, coat);
-        return Routine.of(DOG, coat, kit, Trust.of(DOG, kit, List.of(), TODAY), FORECAST.rhythm().sections(), Arrays.asList(Section.values()));
+        return Routine.of(
+                DOG,
+                coat,
+                kit,
+                Trust.of(DOG, kit, List.of(), TODAY),
+                FORECAST.rhythm().sections(),
+                Arrays.asList(Section.values()));
     }
 
     /** Every day of every interval simulated: a place is brushed on the day a limit is reached, at that day's length. */
@@ -48,7 +54,11 @@ class TradeTest {
             for (int l = 0; l < TRADE.lengths().size(); l++) {
                 double simulated = simulate(TRADE.lengths().get(l), weeks);
                 double asked = TRADE.minutes()[TRADE.weeks().indexOf(weeks)][l];
-                assertEquals(simulated, asked, Math.max(4, 0.2 * simulated), TRADE.lengths().get(l) + " mm, " + weeks + " weeks");
+                assertEquals(
+                        simulated,
+                        asked,
+                        Math.max(4, 0.2 * simulated),
+                        TRADE.lengths().get(l) + " mm, " + weeks + " weeks");
             }
         }
     }
@@ -66,7 +76,11 @@ class TradeTest {
                     }
                     simulated = mm;
                 }
-                assertEquals(simulated, longest.orElse(0), 0.2 * Math.max(simulated, longest.orElse(0)) + 6, weeks + " weeks, " + minutes + " min");
+                assertEquals(
+                        simulated,
+                        longest.orElse(0),
+                        0.2 * Math.max(simulated, longest.orElse(0)) + 6,
+                        weeks + " weeks, " + minutes + " min");
             }
         }
     }
@@ -78,7 +92,8 @@ class TradeTest {
         for (Section section : Section.values()) {
             int since = 0;
             for (int day = 1; day <= days + 7 * COUNTED_WEEKS; day++) {
-                // Lengths, to the millimetre as a ruler reads, stop at the visit; the days after it let every rhythm come round.
+                // Lengths, to the millimetre as a ruler reads, stop at the visit; the days after it let every rhythm
+                // come round.
                 HairLength length = new HairLength(Math.round(clip + GROWS * Math.min(day, days)));
                 Outlook outlook = FORECAST.atLength(section, length).orElseThrow();
                 since++;
@@ -98,8 +113,14 @@ class TradeTest {
     private static final Map<Long, Routine> ROUTINES = new HashMap<>();
 
     private static int seconds(Section section, HairLength length) {
-        return ROUTINES.computeIfAbsent(Math.round(length.millimetres()), mm -> routine(CURLY.clippedTo(length))).steps().stream()
-                .filter(step -> step.section() == section).findFirst().orElseThrow().seconds();
+        return ROUTINES
+                .computeIfAbsent(Math.round(length.millimetres()), mm -> routine(CURLY.clippedTo(length)))
+                .steps()
+                .stream()
+                .filter(step -> step.section() == section)
+                .findFirst()
+                .orElseThrow()
+                .seconds();
     }
 
     @Test
@@ -109,7 +130,8 @@ class TradeTest {
             for (int minutes = 0; minutes <= 500; minutes += 10) {
                 int longest = TRADE.longest(minutes, weeks).orElse(0);
                 assertTrue(longest >= before);
-                assertTrue(weeks == 13 || longest >= TRADE.longest(minutes, weeks + 1).orElse(0));
+                assertTrue(weeks == 13
+                        || longest >= TRADE.longest(minutes, weeks + 1).orElse(0));
                 before = longest;
             }
         }
@@ -131,6 +153,8 @@ class TradeTest {
         Optional<Interval> interval = Interval.of(Dogs.allOver(Dogs.hair(kind, 60)));
         assertEquals(kind.growsOn(), interval.isPresent());
         interval.ifPresent(usual -> assertEquals(TODAY.plusWeeks(7), usual.after(TODAY)));
-        assertEquals(TODAY.plusWeeks(6), Interval.of(Dogs.allOver(Dogs.fleece(80))).orElseThrow().after(TODAY));
+        assertEquals(
+                TODAY.plusWeeks(6),
+                Interval.of(Dogs.allOver(Dogs.fleece(80))).orElseThrow().after(TODAY));
     }
 }

@@ -16,11 +16,44 @@ import tools.jackson.databind.JsonNode;
 final class Fuzz {
 
     private static final double HOSTILE = 0.12;
-    private static final List<String> ODD_JSON = List.of("null", "\"\"", "-1", "0", "1e999", "-1e999", "99999999999999999999", "\"NaN\"", "[]", "{}", "true", "[[[[1]]]]",
-            "\"\\u0000\"", "\"'; DROP TABLE dog; --\"", "\"=1+1\"", "\"\ud83d\ude00\"", "\"+999999999-01-01\"", "\"" + "x".repeat(5000) + "\"", "1.5", "\"BACK\"");
-    private static final List<String> ODD_TEXT = List.of("", "-1", "0", "99999999999999999999", "x", "\u0000", "../..", "+999999999-01-01", "1e5", "NaN", "BACK", " ",
-            "%", "x".repeat(3000));
-    private static final List<String> ODD_ACCEPT = List.of("image/png", "text/html", "nonsense", "", "application/json;q=0");
+    private static final List<String> ODD_JSON = List.of(
+            "null",
+            "\"\"",
+            "-1",
+            "0",
+            "1e999",
+            "-1e999",
+            "99999999999999999999",
+            "\"NaN\"",
+            "[]",
+            "{}",
+            "true",
+            "[[[[1]]]]",
+            "\"\\u0000\"",
+            "\"'; DROP TABLE dog; --\"",
+            "\"=1+1\"",
+            "\"\ud83d\ude00\"",
+            "\"+999999999-01-01\"",
+            "\"x".repeat(5000) + "\"",
+            "1.5",
+            "\"BACK\"");
+    private static final List<String> ODD_TEXT = List.of(
+            "",
+            "-1",
+            "0",
+            "99999999999999999999",
+            "x",
+            "\u0000",
+            "../..",
+            "+999999999-01-01",
+            "1e5",
+            "NaN",
+            "BACK",
+            " ",
+            "%",
+            "x".repeat(3000));
+    private static final List<String> ODD_ACCEPT =
+            List.of("image/png", "text/html", "nonsense", "", "application/json;q=0");
 
     private final String base;
     private final JsonNode document;
@@ -37,22 +70,37 @@ final class Fuzz {
 
     /** The paths that only read, with ids under which something is stored. */
     List<String> views(String dogId) {
-        return document.get("paths").propertyStream().filter(path -> path.getValue().has("get"))
-                .map(Map.Entry::getKey).filter(path -> !path.contains("{") || path.matches("/api/dogs/\\{dogId}[^{]*"))
+        return document.get("paths")
+                .propertyStream()
+                .filter(path -> path.getValue().has("get"))
+                .map(Map.Entry::getKey)
+                .filter(path -> !path.contains("{") || path.matches("/api/dogs/\\{dogId}[^{]*"))
                 .filter(path -> !path.matches(".*(practice|comparison|export|backup|fuss).*"))
-                .map(path -> path.replace("{dogId}", dogId)).toList();
+                .map(path -> path.replace("{dogId}", dogId))
+                .toList();
     }
 
     HttpRequest next() {
-        List<Map.Entry<String, JsonNode>> paths = document.get("paths").propertyStream().toList();
+        List<Map.Entry<String, JsonNode>> paths =
+                document.get("paths").propertyStream().toList();
         Map.Entry<String, JsonNode> path = paths.get(random.nextInt(paths.size()));
-        List<Map.Entry<String, JsonNode>> methods = path.getValue().propertyStream().toList();
+        List<Map.Entry<String, JsonNode>> methods =
+                path.getValue().propertyStream().toList();
         Map.Entry<String, JsonNode> method = methods.get(random.nextInt(methods.size()));
         String body = body(method.getValue());
-        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(base + address(path.getKey(), method.getValue())))
-                .method(method.getKey().toUpperCase(java.util.Locale.ROOT), body == null ? BodyPublishers.noBody() : BodyPublishers.ofString(body));
+        HttpRequest.Builder request = HttpRequest.newBuilder(
+                        URI.create(base + address(path.getKey(), method.getValue())))
+                .method(
+                        method.getKey().toUpperCase(java.util.Locale.ROOT),
+                        body == null ? BodyPublishers.noBody() : BodyPublishers.ofString(body));
         if (body != null || random.nextInt(4) == 0) {
-            String type = method.getValue().path("requestBody").path("content").propertyStream().map(Map.Entry::getKey).findFirst().orElse("application/json");
+            String type = method.getValue()
+                    .path("requestBody")
+                    .path("content")
+                    .propertyStream()
+                    .map(Map.Entry::getKey)
+                    .findFirst()
+                    .orElse("application/json");
             request.header("Content-Type", hostile() ? "text/plain" : type);
         }
         if (hostile()) {
@@ -98,7 +146,11 @@ final class Fuzz {
         if (content.isMissingNode()) {
             return null;
         }
-        JsonNode schema = content.propertyStream().map(Map.Entry::getValue).findFirst().orElseThrow().path("schema");
+        JsonNode schema = content.propertyStream()
+                .map(Map.Entry::getValue)
+                .findFirst()
+                .orElseThrow()
+                .path("schema");
         if (hostile()) {
             return one(List.of("", "{", "[", "not json", "{\"a\":1}", "\"text\"", "null", "{}".repeat(3)));
         }
@@ -109,9 +161,12 @@ final class Fuzz {
         if (hostile() || depth > 6) {
             return one(ODD_JSON);
         }
-        JsonNode schema = given.has("$ref") ? document.at(given.get("$ref").asString().substring(1)) : given;
+        JsonNode schema =
+                given.has("$ref") ? document.at(given.get("$ref").asString().substring(1)) : given;
         if (schema.has("enum")) {
-            return schema.get("enum").get(random.nextInt(schema.get("enum").size())).toString();
+            return schema.get("enum")
+                    .get(random.nextInt(schema.get("enum").size()))
+                    .toString();
         }
         return switch (schema.path("type").asString("object")) {
             case "boolean" -> String.valueOf(random.nextBoolean());
@@ -126,13 +181,19 @@ final class Fuzz {
                 }
                 yield "[" + String.join(",", all) + "]";
             }
-            default -> schema.path("properties").propertyStream().filter(property -> random.nextInt(25) != 0)
-                    .map(property -> "\"" + property.getKey() + "\":" + property(property, depth)).collect(Collectors.joining(",", "{", "}"));
+            default ->
+                schema.path("properties")
+                        .propertyStream()
+                        .filter(property -> random.nextInt(25) != 0)
+                        .map(property -> "\"" + property.getKey() + "\":" + property(property, depth))
+                        .collect(Collectors.joining(",", "{", "}"));
         };
     }
 
     private String property(Map.Entry<String, JsonNode> property, int depth) {
-        return known.containsKey(property.getKey()) && !hostile() ? "\"" + one(known.get(property.getKey())) + "\"" : value(property.getValue(), depth + 1);
+        return known.containsKey(property.getKey()) && !hostile()
+                ? "\"" + one(known.get(property.getKey())) + "\""
+                : value(property.getValue(), depth + 1);
     }
 
     private String string(String format) {

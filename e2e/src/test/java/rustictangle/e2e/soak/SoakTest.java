@@ -58,11 +58,17 @@ class SoakTest {
 
     @TempDir
     private Path folder;
-    private final HttpClient http = HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).connectTimeout(Duration.ofSeconds(5)).build();
-    private final RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(Long.getLong("soak.seed", 14));
+
+    private final HttpClient http = HttpClient.newBuilder()
+            .version(HttpClient.Version.HTTP_1_1)
+            .connectTimeout(Duration.ofSeconds(5))
+            .build();
+    private final RandomGenerator random =
+            RandomGeneratorFactory.of("L64X128MixRandom").create(Long.getLong("soak.seed", 14));
 
     /** By table and id: whether it was acknowledged. What was under way when the power went may be there or not, once. */
     private final Map<String, Boolean> said = new ConcurrentHashMap<>();
+
     private final AtomicInteger visits = new AtomicInteger();
     private final AtomicInteger answers = new AtomicInteger();
 
@@ -79,7 +85,10 @@ class SoakTest {
             }
             ExecutorService hands = Executors.newFixedThreadPool(5);
             boolean importing = round % IMPORT_EVERY == IMPORT_EVERY - 1;
-            byte[] everything = importing ? http.send(get(app, "api/export.json"), BodyHandlers.ofByteArray()).body() : null;
+            byte[] everything = importing
+                    ? http.send(get(app, "api/export.json"), BodyHandlers.ofByteArray())
+                            .body()
+                    : null;
             AtomicInteger running = new AtomicInteger(1);
             hands.submit(() -> brush(app, running));
             hands.submit(() -> practise(app, running));
@@ -87,8 +96,12 @@ class SoakTest {
             hands.submit(() -> visit(app, running));
             if (importing) {
                 imports++;
-                hands.submit(() -> http.send(HttpRequest.newBuilder(URI.create(app.url() + "api/import.json")).header("Content-Type", "application/json")
-                        .PUT(BodyPublishers.ofByteArray(everything)).build(), BodyHandlers.ofString()));
+                hands.submit(() -> http.send(
+                        HttpRequest.newBuilder(URI.create(app.url() + "api/import.json"))
+                                .header("Content-Type", "application/json")
+                                .PUT(BodyPublishers.ofByteArray(everything))
+                                .build(),
+                        BodyHandlers.ofString()));
             }
             awaitAnswers(random.nextInt(LEAST_ANSWERS, 4 * LEAST_ANSWERS));
             TimeUnit.MILLISECONDS.sleep(random.nextInt(importing ? 2500 : 80));
@@ -98,8 +111,9 @@ class SoakTest {
             assertTrue(hands.awaitTermination(30, TimeUnit.SECONDS));
         }
         long acknowledged = said.values().stream().filter(told -> told).count();
-        System.out.printf("%d rounds of SIGKILL, %d of them during an import: %d entries, %d acknowledged, none lost, none doubled%n", ROUNDS, imports, said.size(),
-                acknowledged);
+        System.out.printf(
+                "%d rounds of SIGKILL, %d of them during an import: %d entries, %d acknowledged, none lost, none doubled%n",
+                ROUNDS, imports, said.size(), acknowledged);
         assertTrue(acknowledged >= (long) LEAST_ANSWERS * ROUNDS / 2, acknowledged + " is too few to tell anything");
     }
 
@@ -118,11 +132,21 @@ class SoakTest {
         JsonNode open = new JsonMapper().readTree(app.get("api/home")).at("/dogs/0/known/openSession");
         String session = open.isMissingNode() ? UUID.randomUUID().toString() : open.asString();
         if (open.isMissingNode()) {
-            tell(app, "session:" + session, "POST", "api/dogs/1/sessions", "{\"id\": \"%s\", \"sections\": [\"BACK\", \"CHEST\"]}".formatted(session));
+            tell(
+                    app,
+                    "session:" + session,
+                    "POST",
+                    "api/dogs/1/sessions",
+                    "{\"id\": \"%s\", \"sections\": [\"BACK\", \"CHEST\"]}".formatted(session));
         }
         while (running.get() > 0) {
             String id = UUID.randomUUID().toString();
-            tell(app, "session_event:" + id, "POST", "api/dogs/1/sessions/" + session + "/events", "{\"id\": \"%s\", \"type\": \"TREAT_GIVEN\"}".formatted(id));
+            tell(
+                    app,
+                    "session_event:" + id,
+                    "POST",
+                    "api/dogs/1/sessions/" + session + "/events",
+                    "{\"id\": \"%s\", \"type\": \"TREAT_GIVEN\"}".formatted(id));
         }
         return null;
     }
@@ -130,7 +154,12 @@ class SoakTest {
     private Void practise(RunningApp app, AtomicInteger running) throws Exception {
         while (running.get() > 0) {
             String id = UUID.randomUUID().toString();
-            tell(app, "practice_trial:" + id, "POST", "api/dogs/4/practice-trials", "{\"id\": \"%s\", \"subject\": \"TABLE\", \"signal\": \"RELAXED\"}".formatted(id));
+            tell(
+                    app,
+                    "practice_trial:" + id,
+                    "POST",
+                    "api/dogs/4/practice-trials",
+                    "{\"id\": \"%s\", \"subject\": \"TABLE\", \"signal\": \"RELAXED\"}".formatted(id));
         }
         return null;
     }
@@ -147,7 +176,11 @@ class SoakTest {
     private Void visit(RunningApp app, AtomicInteger running) throws Exception {
         while (running.get() > 0) {
             LocalDate day = LocalDate.of(2026, 1, 1).minusDays(visits.getAndIncrement());
-            tell(app, "visit:" + day, "PUT", "api/dogs/3/visits/" + day,
+            tell(
+                    app,
+                    "visit:" + day,
+                    "PUT",
+                    "api/dogs/3/visits/" + day,
                     "{\"leftMillimetres\": 60, \"remarks\": \"\", \"found\": \"\", \"takeOver\": true}");
         }
         return null;
@@ -173,16 +206,23 @@ class SoakTest {
     private void check(Path data) throws Exception {
         try (Stream<Path> files = Files.list(data.getParent())) {
             List<Path> all = files.toList();
-            assertTrue(all.stream().noneMatch(file -> file.toString().contains(".tmp-") || file.toString().endsWith(".replacing")), "left behind: " + all);
+            assertTrue(
+                    all.stream()
+                            .noneMatch(file -> file.toString().contains(".tmp-")
+                                    || file.toString().endsWith(".replacing")),
+                    "left behind: " + all);
             Map<String, Integer> inData = counts(data);
             Map<String, Integer> kept = new TreeMap<>();
-            for (Path copy : all.stream().filter(file -> file.toString().matches(".*\\.before-import-[^-]*(-\\d+)?")).toList()) {
+            for (Path copy : all.stream()
+                    .filter(file -> file.toString().matches(".*\\.before-import-[^-]*(-\\d+)?"))
+                    .toList()) {
                 kept.putAll(counts(copy));
             }
             said.forEach((what, acknowledged) -> {
                 int times = inData.getOrDefault(what, 0);
                 assertTrue(times <= 1, what + " is there " + times + " times");
-                assertTrue(!acknowledged || times == 1 || kept.containsKey(what), what + " was acknowledged and is lost");
+                assertTrue(
+                        !acknowledged || times == 1 || kept.containsKey(what), what + " was acknowledged and is lost");
             });
         }
     }
@@ -201,8 +241,10 @@ class SoakTest {
         return counts;
     }
 
-    private static void count(Connection opened, String table, String sql, Map<String, Integer> counts) throws SQLException {
-        try (PreparedStatement ask = opened.prepareStatement(sql); ResultSet row = ask.executeQuery()) {
+    private static void count(Connection opened, String table, String sql, Map<String, Integer> counts)
+            throws SQLException {
+        try (PreparedStatement ask = opened.prepareStatement(sql);
+                ResultSet row = ask.executeQuery()) {
             while (row.next()) {
                 counts.merge(table + ":" + row.getString(1), 1, Integer::sum);
             }
@@ -215,25 +257,54 @@ class SoakTest {
         try (RunningApp app = RunningApp.start(data, MORNING, true);
                 Connection watching = DriverManager.getConnection("jdbc:sqlite:" + data)) {
             String session = UUID.randomUUID().toString();
-            send(app, "POST", "api/dogs/2/sessions", "{\"id\": \"%s\", \"sections\": [\"BACK\", \"CHEST\"]}".formatted(session));
-            Map<String, List<String>> known = Map.of("dogId", List.of("1", "2", "3", "4"), "toolId", List.of("1", "2", "3"), "sessionId", List.of(session),
-                    "checkId", List.of("1", "2"), "first", List.of("1", "2"), "second", List.of("3", "4"));
-            Fuzz fuzz = new Fuzz(app.url().replaceAll("/$", ""), new JsonMapper().readTree(app.get("api/openapi.json")), known, random);
+            send(
+                    app,
+                    "POST",
+                    "api/dogs/2/sessions",
+                    "{\"id\": \"%s\", \"sections\": [\"BACK\", \"CHEST\"]}".formatted(session));
+            Map<String, List<String>> known = Map.of(
+                    "dogId",
+                    List.of("1", "2", "3", "4"),
+                    "toolId",
+                    List.of("1", "2", "3"),
+                    "sessionId",
+                    List.of(session),
+                    "checkId",
+                    List.of("1", "2"),
+                    "first",
+                    List.of("1", "2"),
+                    "second",
+                    List.of("3", "4"));
+            Fuzz fuzz = new Fuzz(
+                    app.url().replaceAll("/$", ""),
+                    new JsonMapper().readTree(app.get("api/openapi.json")),
+                    known,
+                    random);
             Map<Integer, Integer> answers = new TreeMap<>();
             long before = version(watching);
             for (int n = 0; n < REQUESTS; n++) {
                 HttpRequest request = fuzz.next();
                 HttpResponse<String> answer = http.send(request, BodyHandlers.ofString());
                 long after = version(watching);
-                String what = request.method() + " " + request.uri() + " " + request.headers().map() + " answered " + answer.statusCode();
+                String what = request.method() + " " + request.uri() + " "
+                        + request.headers().map() + " answered " + answer.statusCode();
                 assertTrue(answer.statusCode() < 500, () -> what + ": " + answer.body() + "\n" + app.output());
-                assertTrue(!answer.body().contains("rustictangle.") && !answer.body().contains("Exception"), () -> what + ": " + answer.body());
-                assertTrue(before == after || answer.statusCode() < 300 && !request.method().equals("GET"), what + " and changed what is stored");
+                assertTrue(
+                        !answer.body().contains("rustictangle.")
+                                && !answer.body().contains("Exception"),
+                        () -> what + ": " + answer.body());
+                assertTrue(
+                        before == after
+                                || answer.statusCode() < 300
+                                        && !request.method().equals("GET"),
+                        what + " and changed what is stored");
                 before = after;
                 answers.merge(answer.statusCode(), 1, Integer::sum);
             }
             System.out.printf("%d requests to every operation, by their answers %s%n", REQUESTS, answers);
-            assertTrue(answers.getOrDefault(200, 0) > REQUESTS / 20 && answers.getOrDefault(400, 0) > REQUESTS / 20, answers.toString());
+            assertTrue(
+                    answers.getOrDefault(200, 0) > REQUESTS / 20 && answers.getOrDefault(400, 0) > REQUESTS / 20,
+                    answers.toString());
         }
     }
 
@@ -247,8 +318,12 @@ class SoakTest {
     void everybodyWhoReadsAtOnceGetsAnAnswer() throws Exception {
         try (RunningApp app = RunningApp.start(folder.resolve("bursts.db"), MORNING, true)) {
             var document = new JsonMapper().readTree(app.get("api/openapi.json"));
-            List<String> views = IntStream.rangeClosed(1, 4).boxed()
-                    .flatMap(dog -> new Fuzz(app.url().replaceAll("/$", ""), document, Map.of(), random).views(String.valueOf(dog)).stream()).distinct().toList();
+            List<String> views = IntStream.rangeClosed(1, 4)
+                    .boxed()
+                    .flatMap(dog -> new Fuzz(app.url().replaceAll("/$", ""), document, Map.of(), random)
+                            .views(String.valueOf(dog)).stream())
+                    .distinct()
+                    .toList();
             ExecutorService many = Executors.newFixedThreadPool(AT_ONCE);
             Map<String, Long> times = new LinkedHashMap<>();
             for (int burst = 0; burst < BURSTS; burst++) {
@@ -269,8 +344,9 @@ class SoakTest {
             }
             many.shutdown();
             List<Long> sorted = times.values().stream().sorted().toList();
-            System.out.printf("%d bursts of %d over %d views: all 200, half within %d ms, the worst %d ms%n", BURSTS, AT_ONCE, views.size(),
-                    sorted.get(sorted.size() / 2), sorted.get(sorted.size() - 1));
+            System.out.printf(
+                    "%d bursts of %d over %d views: all 200, half within %d ms, the worst %d ms%n",
+                    BURSTS, AT_ONCE, views.size(), sorted.get(sorted.size() / 2), sorted.get(sorted.size() - 1));
         }
     }
 
@@ -279,19 +355,26 @@ class SoakTest {
     void theHouseholdWritesOnWhileAFileIsTakenOver() throws Exception {
         Path data = folder.resolve("import.db");
         try (RunningApp app = RunningApp.start(data, MORNING, true)) {
-            byte[] everything = http.send(get(app, "api/export.json"), BodyHandlers.ofByteArray()).body();
+            byte[] everything = http.send(get(app, "api/export.json"), BodyHandlers.ofByteArray())
+                    .body();
             AtomicInteger running = new AtomicInteger(1);
             ExecutorService hands = Executors.newFixedThreadPool(3);
             Future<Void> practice = hands.submit(() -> practise(app, running));
             Future<Void> visiting = hands.submit(() -> visit(app, running));
             Future<Set<String>> told = hands.submit(() -> steps(app, running));
-            HttpResponse<String> taken = http.send(HttpRequest.newBuilder(URI.create(app.url() + "api/import.json")).header("Content-Type", "application/json")
-                    .PUT(BodyPublishers.ofByteArray(everything)).build(), BodyHandlers.ofString());
+            HttpResponse<String> taken = http.send(
+                    HttpRequest.newBuilder(URI.create(app.url() + "api/import.json"))
+                            .header("Content-Type", "application/json")
+                            .PUT(BodyPublishers.ofByteArray(everything))
+                            .build(),
+                    BodyHandlers.ofString());
             assertEquals(200, taken.statusCode(), taken.body());
             running.set(0);
             practice.get();
             visiting.get();
-            assertTrue(told.get().stream().anyMatch(step -> step.startsWith("looking over ")), "how far it is: " + told.get());
+            assertTrue(
+                    told.get().stream().anyMatch(step -> step.startsWith("looking over ")),
+                    "how far it is: " + told.get());
             hands.shutdown();
             check(data);
             assertTrue(said.values().stream().allMatch(acknowledged -> acknowledged), "every write was taken");
@@ -301,17 +384,27 @@ class SoakTest {
     private static Set<String> steps(RunningApp app, AtomicInteger running) throws Exception {
         Set<String> steps = new TreeSet<>();
         while (running.get() > 0) {
-            new JsonMapper().readTree(app.get("api/progress")).forEach(work -> steps.add(work.get("step").asString()));
+            new JsonMapper()
+                    .readTree(app.get("api/progress"))
+                    .forEach(work -> steps.add(work.get("step").asString()));
         }
         return steps;
     }
 
-    private HttpResponse<String> send(RunningApp app, String method, String path, String json) throws IOException, InterruptedException {
-        return http.send(HttpRequest.newBuilder(URI.create(app.url() + path)).header("Content-Type", "application/json").timeout(Duration.ofSeconds(20))
-                .method(method, BodyPublishers.ofString(json)).build(), BodyHandlers.ofString());
+    private HttpResponse<String> send(RunningApp app, String method, String path, String json)
+            throws IOException, InterruptedException {
+        return http.send(
+                HttpRequest.newBuilder(URI.create(app.url() + path))
+                        .header("Content-Type", "application/json")
+                        .timeout(Duration.ofSeconds(20))
+                        .method(method, BodyPublishers.ofString(json))
+                        .build(),
+                BodyHandlers.ofString());
     }
 
     private static HttpRequest get(RunningApp app, String path) {
-        return HttpRequest.newBuilder(URI.create(app.url() + path)).timeout(Duration.ofSeconds(40)).build();
+        return HttpRequest.newBuilder(URI.create(app.url() + path))
+                .timeout(Duration.ofSeconds(40))
+                .build();
     }
 }

@@ -13,7 +13,9 @@ public final class CoatView extends View {
 
     public CoatView kind(String name) {
         page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Kind of coat"))
-                .getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText(name)).click();
+                .getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText(name))
+                .click();
         return this;
     }
 
@@ -34,7 +36,8 @@ public final class CoatView extends View {
 
     public Locator region(String name) {
         return page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Region"))
-                .getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText(name));
+                .getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText(name));
     }
 
     public ToolsView onToTheTools() {

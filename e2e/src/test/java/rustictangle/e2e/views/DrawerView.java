@@ -19,14 +19,21 @@ public final class DrawerView extends View {
 
     /** Picks a kind among the drawn silhouettes. */
     public DrawerView pick(String kind) {
-        page.locator(".kinds button").filter(new Locator.FilterOptions().setHas(
-                page.locator("b", new Page.LocatorOptions().setHasText(Pattern.compile("^" + kind + "$"))))).click();
+        page.locator(".kinds button")
+                .filter(new Locator.FilterOptions()
+                        .setHas(page.locator(
+                                "b", new Page.LocatorOptions().setHasText(Pattern.compile("^" + kind + "$")))))
+                .click();
         return this;
     }
 
     public DrawerView choose(String property, String value) {
-        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName(property).setExact(true))
-                .getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText(Pattern.compile("^\\s*" + value))).click();
+        page.getByRole(
+                        AriaRole.GROUP,
+                        new Page.GetByRoleOptions().setName(property).setExact(true))
+                .getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^\\s*" + value)))
+                .click();
         return this;
     }
 
@@ -42,7 +49,8 @@ public final class DrawerView extends View {
 
     public Locator tool(String name) {
         return page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("In the drawer"))
-                .getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText(name));
+                .getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText(name));
     }
 
     public void press(String name) {

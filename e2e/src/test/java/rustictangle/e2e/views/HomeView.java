@@ -22,16 +22,19 @@ public final class HomeView extends View {
     }
 
     public Locator dog(String name) {
-        return page.getByRole(AriaRole.ARTICLE, new Page.GetByRoleOptions().setName(name).setExact(true));
+        return page.getByRole(
+                AriaRole.ARTICLE, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     public RoutineView begin(String dog) {
-        dog(dog).getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Begin")).click();
+        dog(dog).getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Begin"))
+                .click();
         return new RoutineView(page);
     }
 
     public SessionView goOn(String dog) {
-        dog(dog).getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Go on")).click();
+        dog(dog).getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Go on"))
+                .click();
         return new SessionView(page);
     }
 }

@@ -27,12 +27,15 @@ public final class RoutineView extends View {
 
     public RoutineView order(String name) {
         Locator choice = page.getByLabel("Another order");
-        choice.selectOption(choice.locator("option").filter(new Locator.FilterOptions().setHasText(name)).getAttribute("value"));
+        choice.selectOption(choice.locator("option")
+                .filter(new Locator.FilterOptions().setHasText(name))
+                .getAttribute("value"));
         return this;
     }
 
     public RoutineView leaveOut(String section) {
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Leave out " + section + " today")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Leave out " + section + " today"))
+                .click();
         return this;
     }
 

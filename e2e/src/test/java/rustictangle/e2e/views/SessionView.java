@@ -55,14 +55,18 @@ public final class SessionView extends View {
             next().click();
         }
         for (String answer : answers) {
-            page.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText(answer)).first().click();
+            page.getByRole(AriaRole.BUTTON)
+                    .filter(new Locator.FilterOptions().setHasText(answer))
+                    .first()
+                    .click();
         }
         return this;
     }
 
     /** "2 of 5". */
     public Locator position(int number, int of) {
-        return page.getByText(number + " of " + of, new Page.GetByTextOptions().setExact(false)).first();
+        return page.getByText(number + " of " + of, new Page.GetByTextOptions().setExact(false))
+                .first();
     }
 
     public Locator waiting() {

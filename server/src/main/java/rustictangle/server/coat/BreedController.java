@@ -11,7 +11,7 @@ import rustictangle.core.coat.Breeds;
 class BreedController {
 
     /** @param coat a guess to confirm or mend */
-    record BreedView(String name, boolean cross, Reason why, CoatForm coat) { }
+    record BreedView(String name, boolean cross, Reason why, CoatForm coat) {}
 
     private static final List<BreedView> ALL = Breeds.all().stream()
             .map(breed -> new BreedView(breed.name(), breed.cross(), breed.why(), CoatForm.of(breed.coat())))

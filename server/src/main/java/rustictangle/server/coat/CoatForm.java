@@ -7,6 +7,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import rustictangle.core.Refused;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.Density;
@@ -14,7 +15,6 @@ import rustictangle.core.coat.HairLength;
 import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.coat.Texture;
 import rustictangle.core.dog.Region;
-import rustictangle.core.Refused;
 
 /**
  * A coat as its owner describes it.
@@ -22,25 +22,30 @@ import rustictangle.core.Refused;
  * @param regions   every region once
  * @param neglected no comb has been to the skin for weeks
  */
-public record CoatForm(@NotNull List<@Valid @NotNull RegionForm> regions, boolean sheddingHeavily,
-        boolean neglected) {
+public record CoatForm(@NotNull List<@Valid @NotNull RegionForm> regions, boolean sheddingHeavily, boolean neglected) {
 
     /** @param millimetres hair length from the skin, in [1, 400] */
     public record RegionForm(
             @NotNull(message = "Name the region.") Region region,
             @NotNull(message = "Choose the kind of coat.") CoatKind kind,
             @NotNull(message = "Measure the hair: 1 to 400 mm.")
-            @DecimalMin(value = "1", message = "Hair is 1 to 400 mm long; check number and unit.")
-            @DecimalMax(value = "400", message = "Hair is 1 to 400 mm long; check number and unit.")
-            Double millimetres,
+                    @DecimalMin(value = "1", message = "Hair is 1 to 400 mm long; check number and unit.")
+                    @DecimalMax(value = "400", message = "Hair is 1 to 400 mm long; check number and unit.")
+                    Double millimetres,
             @NotNull(message = "Choose how dense the hair is.") Density density,
             @NotNull(message = "Choose how the hair feels.") Texture texture,
             boolean undercoat,
             boolean pale) {
 
         static RegionForm of(Region region, RegionCoat hair) {
-            return new RegionForm(region, hair.kind(), hair.length().millimetres(), hair.density(), hair.texture(),
-                    hair.undercoat(), hair.pale());
+            return new RegionForm(
+                    region,
+                    hair.kind(),
+                    hair.length().millimetres(),
+                    hair.density(),
+                    hair.texture(),
+                    hair.undercoat(),
+                    hair.pale());
         }
 
         RegionCoat coat() {
@@ -49,9 +54,12 @@ public record CoatForm(@NotNull List<@Valid @NotNull RegionForm> regions, boolea
     }
 
     static CoatForm of(Coat coat) {
-        return new CoatForm(coat.regions().entrySet().stream()
-                .map(entry -> RegionForm.of(entry.getKey(), entry.getValue())).toList(),
-                coat.sheddingHeavily(), coat.neglected());
+        return new CoatForm(
+                coat.regions().entrySet().stream()
+                        .map(entry -> RegionForm.of(entry.getKey(), entry.getValue()))
+                        .toList(),
+                coat.sheddingHeavily(),
+                coat.neglected());
     }
 
     /** The coat as the rules see it. */

@@ -6,8 +6,8 @@ import java.util.Optional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import rustictangle.core.coat.CoatKind;
 import rustictangle.core.Reason;
+import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.Texture;
 import rustictangle.core.coat.Unbrushed;
 
@@ -16,12 +16,24 @@ import rustictangle.core.coat.Unbrushed;
 @RequestMapping("/api/coat-kinds")
 class CoatKindController {
 
-    record CoatKindInfo(CoatKind kind, String label, String recognisedBy, Texture usualTexture,
-            boolean usuallyUndercoat, boolean brushed, Optional<Reason> limits) { }
+    record CoatKindInfo(
+            CoatKind kind,
+            String label,
+            String recognisedBy,
+            Texture usualTexture,
+            boolean usuallyUndercoat,
+            boolean brushed,
+            Optional<Reason> limits) {}
 
     private static final List<CoatKindInfo> ALL = Arrays.stream(CoatKind.values())
-            .map(k -> new CoatKindInfo(k, k.label(), k.recognisedBy(), k.usualTexture(),
-                    k.usuallyUndercoat(), k.brushed(), k.brushed() ? Optional.empty() : Optional.of(Unbrushed.limits(k))))
+            .map(k -> new CoatKindInfo(
+                    k,
+                    k.label(),
+                    k.recognisedBy(),
+                    k.usualTexture(),
+                    k.usuallyUndercoat(),
+                    k.brushed(),
+                    k.brushed() ? Optional.empty() : Optional.of(Unbrushed.limits(k))))
             .toList();
 
     @GetMapping

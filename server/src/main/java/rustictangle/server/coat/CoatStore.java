@@ -23,28 +23,41 @@ public class CoatStore {
 
     public Optional<CoatForm> find(long dogId) {
         List<RegionForm> regions = regions(dogId);
-        return jdbc.sql("SELECT shedding_heavily, neglected FROM coat WHERE dog_id = ?").param(dogId)
-                .query((row, n) -> new CoatForm(regions, row.getBoolean("shedding_heavily"),
-                        row.getBoolean("neglected")))
+        return jdbc.sql("SELECT shedding_heavily, neglected FROM coat WHERE dog_id = ?")
+                .param(dogId)
+                .query((row, n) ->
+                        new CoatForm(regions, row.getBoolean("shedding_heavily"), row.getBoolean("neglected")))
                 .optional();
     }
 
     /** Replaces the dog's coat as a whole. */
     @Transactional
     public void put(long dogId, CoatForm coat) {
-        jdbc.sql("""
+        jdbc.sql(
+                        """
                 INSERT INTO coat (dog_id, shedding_heavily, neglected) VALUES (:dog, :shedding, :neglected)
                 ON CONFLICT (dog_id) DO UPDATE SET shedding_heavily = :shedding, neglected = :neglected
-                """).param("dog", dogId).param("shedding", coat.sheddingHeavily())
-                .param("neglected", coat.neglected()).update();
+                """)
+                .param("dog", dogId)
+                .param("shedding", coat.sheddingHeavily())
+                .param("neglected", coat.neglected())
+                .update();
         jdbc.sql("DELETE FROM region_coat WHERE dog_id = ?").param(dogId).update();
         for (RegionForm form : coat.regions()) {
-            jdbc.sql("""
+            jdbc.sql(
+                            """
                     INSERT INTO region_coat (dog_id, region, kind, millimetres, density, texture, undercoat, pale)
                     VALUES (?, ?, ?, ?, ?, ?, ?, ?)
                     """)
-                    .params(dogId, form.region().name(), form.kind().name(), form.millimetres(),
-                            form.density().name(), form.texture().name(), form.undercoat(), form.pale())
+                    .params(
+                            dogId,
+                            form.region().name(),
+                            form.kind().name(),
+                            form.millimetres(),
+                            form.density().name(),
+                            form.texture().name(),
+                            form.undercoat(),
+                            form.pale())
                     .update();
         }
     }
@@ -52,19 +65,25 @@ public class CoatStore {
     /** What was measured becomes the length of the region; the rest of the coat stays. */
     void setLength(long dogId, Region region, double millimetres) {
         jdbc.sql("UPDATE region_coat SET millimetres = ? WHERE dog_id = ? AND region = ?")
-                .params(millimetres, dogId, region.name()).update();
+                .params(millimetres, dogId, region.name())
+                .update();
     }
 
     private List<RegionForm> regions(long dogId) {
-        return jdbc.sql("""
+        return jdbc.sql(
+                        """
                 SELECT region, kind, millimetres, density, texture, undercoat, pale
                   FROM region_coat WHERE dog_id = ? ORDER BY region
                 """)
                 .param(dogId)
-                .query((row, n) -> new RegionForm(Region.valueOf(row.getString("region")),
-                        CoatKind.valueOf(row.getString("kind")), row.getDouble("millimetres"),
-                        Density.valueOf(row.getString("density")), Texture.valueOf(row.getString("texture")),
-                        row.getBoolean("undercoat"), row.getBoolean("pale")))
+                .query((row, n) -> new RegionForm(
+                        Region.valueOf(row.getString("region")),
+                        CoatKind.valueOf(row.getString("kind")),
+                        row.getDouble("millimetres"),
+                        Density.valueOf(row.getString("density")),
+                        Texture.valueOf(row.getString("texture")),
+                        row.getBoolean("undercoat"),
+                        row.getBoolean("pale")))
                 .list();
     }
 }

@@ -4,4 +4,4 @@ import rustictangle.core.coat.Coat;
 import rustictangle.core.dog.Dog;
 
 /** A dog with its coat described: what every further rule needs. */
-public record KnownDog(long id, String name, Dog dog, Coat coat) { }
+public record KnownDog(long id, String name, Dog dog, Coat coat) {}

@@ -26,8 +26,9 @@ public class KnownDogs {
      */
     public KnownDog get(long dogId) {
         StoredDog dog = dogs.find(dogId).orElseThrow(() -> new NotThere("dog", dogId));
-        return known(dog).orElseThrow(() -> new Refused("Describe " + dog.form().name()
-                + "'s coat first: everything else follows from it."));
+        return known(dog)
+                .orElseThrow(() -> new Refused(
+                        "Describe " + dog.form().name() + "'s coat first: everything else follows from it."));
     }
 
     public List<StoredDog> all() {
@@ -36,7 +37,8 @@ public class KnownDogs {
 
     /** Empty when the coat has not been described yet. */
     public Optional<KnownDog> known(StoredDog dog) {
-        return coats.find(dog.id()).map(coat ->
-                new KnownDog(dog.id(), dog.form().name(), dog.form().dog(), coat.coat()));
+        return coats.find(dog.id())
+                .map(coat ->
+                        new KnownDog(dog.id(), dog.form().name(), dog.form().dog(), coat.coat()));
     }
 }

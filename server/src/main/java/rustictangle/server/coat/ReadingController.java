@@ -16,11 +16,11 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import rustictangle.core.Refused;
 import rustictangle.core.coat.Growth;
 import rustictangle.core.coat.HairLength;
 import rustictangle.core.coat.LengthReading;
 import rustictangle.core.dog.Region;
-import rustictangle.core.Refused;
 import rustictangle.server.frame.NotThere;
 import rustictangle.server.frame.Shows;
 
@@ -32,14 +32,14 @@ class ReadingController implements Shows {
     /** @param millimetres in [1, 400] */
     record ReadingForm(
             @NotNull(message = "Measure the hair: 1 to 400 mm.")
-            @DecimalMin(value = "1", message = "Hair is 1 to 400 mm long; check number and unit.")
-            @DecimalMax(value = "400", message = "Hair is 1 to 400 mm long; check number and unit.")
-            Double millimetres) { }
+                    @DecimalMin(value = "1", message = "Hair is 1 to 400 mm long; check number and unit.")
+                    @DecimalMax(value = "400", message = "Hair is 1 to 400 mm long; check number and unit.")
+                    Double millimetres) {}
 
-    record ReadingView(LocalDate day, double millimetres) { }
+    record ReadingView(LocalDate day, double millimetres) {}
 
     /** @param readings oldest first */
-    record RegionReadings(Region region, double millimetres, Growth growth, List<ReadingView> readings) { }
+    record RegionReadings(Region region, double millimetres, Growth growth, List<ReadingView> readings) {}
 
     private final ReadingStore store;
     private final KnownDogs dogs;
@@ -56,11 +56,15 @@ class ReadingController implements Shows {
         KnownDog known = dogs.get(dogId);
         Map<Region, List<LengthReading>> readings = store.of(dogId);
         return Arrays.stream(Region.values())
-                .map(region -> view(known, region, readings.getOrDefault(region, List.of()))).toList();
+                .map(region -> view(known, region, readings.getOrDefault(region, List.of())))
+                .toList();
     }
 
     @PutMapping("/{region}/{day}")
-    List<RegionReadings> put(@PathVariable long dogId, @PathVariable Region region, @PathVariable LocalDate day,
+    List<RegionReadings> put(
+            @PathVariable long dogId,
+            @PathVariable Region region,
+            @PathVariable LocalDate day,
             @Valid @RequestBody ReadingForm form) {
         dogs.get(dogId);
         if (day.isAfter(LocalDate.now(clock))) {
@@ -81,9 +85,13 @@ class ReadingController implements Shows {
     }
 
     private static RegionReadings view(KnownDog known, Region region, List<LengthReading> readings) {
-        return new RegionReadings(region, known.coat().regions().get(region).length().millimetres(),
+        return new RegionReadings(
+                region,
+                known.coat().regions().get(region).length().millimetres(),
                 Growth.of(known.coat().regions().get(region), readings),
-                readings.stream().map(r -> new ReadingView(r.day(), r.length().millimetres())).toList());
+                readings.stream()
+                        .map(r -> new ReadingView(r.day(), r.length().millimetres()))
+                        .toList());
     }
 
     @Override

@@ -16,7 +16,7 @@ import rustictangle.core.dog.Region;
 @Repository
 public class ReadingStore {
 
-    private record Row(Region region, LengthReading reading) { }
+    private record Row(Region region, LengthReading reading) {}
 
     private final JdbcClient jdbc;
     private final CoatStore coats;
@@ -28,54 +28,71 @@ public class ReadingStore {
 
     /** Oldest first. */
     public Map<Region, List<LengthReading>> of(long dogId) {
-        return jdbc.sql("SELECT region, day, millimetres FROM length_reading WHERE dog_id = ? ORDER BY day")
+        return jdbc
+                .sql("SELECT region, day, millimetres FROM length_reading WHERE dog_id = ? ORDER BY day")
                 .param(dogId)
-                .query((row, n) -> new Row(Region.valueOf(row.getString("region")),
-                        new LengthReading(LocalDate.parse(row.getString("day")),
-                                new HairLength(row.getDouble("millimetres")))))
-                .list().stream()
+                .query((row, n) -> new Row(
+                        Region.valueOf(row.getString("region")),
+                        new LengthReading(
+                                LocalDate.parse(row.getString("day")), new HairLength(row.getDouble("millimetres")))))
+                .list()
+                .stream()
                 .collect(Collectors.groupingBy(Row::region, Collectors.mapping(Row::reading, Collectors.toList())));
     }
 
     /** Keeps a reading; a second one on the same day takes the place of the first. */
     @Transactional
     public void put(long dogId, Region region, LengthReading reading) {
-        jdbc.sql("""
+        jdbc.sql(
+                        """
                 INSERT INTO length_reading (dog_id, region, day, millimetres, before_mm)
                 SELECT dog_id, region, :day, :mm, millimetres FROM region_coat WHERE dog_id = :dog AND region = :region
                 ON CONFLICT (dog_id, region, day) DO UPDATE SET millimetres = :mm, of_visit = 0, ruler_mm = NULL
                 """)
-                .param("dog", dogId).param("region", region.name()).param("day", reading.day().toString())
-                .param("mm", reading.length().millimetres()).update();
+                .param("dog", dogId)
+                .param("region", region.name())
+                .param("day", reading.day().toString())
+                .param("mm", reading.length().millimetres())
+                .update();
         takeOver(dogId, region);
     }
 
     /** What a visit left is a reading like the ruler's, but goes when the visit is taken back. */
     @Transactional
     public void putOfVisit(long dogId, Region region, LengthReading reading) {
-        jdbc.sql("""
+        jdbc.sql(
+                        """
                 INSERT INTO length_reading (dog_id, region, day, millimetres, before_mm, of_visit)
                 SELECT dog_id, region, :day, :mm, millimetres, 1 FROM region_coat WHERE dog_id = :dog AND region = :region
                 ON CONFLICT (dog_id, region, day) DO UPDATE
                    SET ruler_mm = CASE of_visit WHEN 0 THEN millimetres ELSE ruler_mm END, millimetres = :mm, of_visit = 1
                 """)
-                .param("dog", dogId).param("region", region.name()).param("day", reading.day().toString())
-                .param("mm", reading.length().millimetres()).update();
+                .param("dog", dogId)
+                .param("region", region.name())
+                .param("day", reading.day().toString())
+                .param("mm", reading.length().millimetres())
+                .update();
         takeOver(dogId, region);
     }
 
     /** The lengths that a visit of this day left were not; what the ruler had said stands again. */
     @Transactional
     public void takeBackOfVisit(long dogId, LocalDate day) {
-        record Left(Region region, boolean measured) { }
-        List<Left> left = jdbc.sql("SELECT region, ruler_mm IS NOT NULL AS measured FROM length_reading WHERE dog_id = ? AND day = ? AND of_visit = 1")
-                .params(dogId, day.toString()).query((row, n) -> new Left(Region.valueOf(row.getString("region")), row.getBoolean("measured"))).list();
+        record Left(Region region, boolean measured) {}
+        List<Left> left = jdbc.sql(
+                        "SELECT region, ruler_mm IS NOT NULL AS measured FROM length_reading WHERE dog_id = ? AND day = ? AND of_visit = 1")
+                .params(dogId, day.toString())
+                .query((row, n) -> new Left(Region.valueOf(row.getString("region")), row.getBoolean("measured")))
+                .list();
         for (Left one : left) {
             if (one.measured()) {
-                jdbc.sql("""
+                jdbc.sql(
+                                """
                         UPDATE length_reading SET millimetres = ruler_mm, of_visit = 0, ruler_mm = NULL
                          WHERE dog_id = ? AND region = ? AND day = ?
-                        """).params(dogId, one.region().name(), day.toString()).update();
+                        """)
+                        .params(dogId, one.region().name(), day.toString())
+                        .update();
                 takeOver(dogId, one.region());
             } else {
                 remove(dogId, one.region(), day);
@@ -86,9 +103,13 @@ public class ReadingStore {
     /** @return whether there was one */
     @Transactional
     public boolean remove(long dogId, Region region, LocalDate day) {
-        Optional<Double> before = jdbc.sql("""
+        Optional<Double> before = jdbc.sql(
+                        """
                 DELETE FROM length_reading WHERE dog_id = ? AND region = ? AND day = ? RETURNING before_mm
-                """).params(dogId, region.name(), day.toString()).query(Double.class).optional();
+                """)
+                .params(dogId, region.name(), day.toString())
+                .query(Double.class)
+                .optional();
         before.ifPresent(mm -> coats.setLength(dogId, region, mm));
         takeOver(dogId, region);
         return before.isPresent();
@@ -97,7 +118,9 @@ public class ReadingStore {
     /** The newest reading is the length; without any, the length stays. */
     private void takeOver(long dogId, Region region) {
         jdbc.sql("SELECT millimetres FROM length_reading WHERE dog_id = ? AND region = ? ORDER BY day DESC LIMIT 1")
-                .params(dogId, region.name()).query(Double.class).optional()
+                .params(dogId, region.name())
+                .query(Double.class)
+                .optional()
                 .ifPresent(mm -> coats.setLength(dogId, region, mm));
     }
 }

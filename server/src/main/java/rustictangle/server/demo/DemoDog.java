@@ -28,7 +28,13 @@ import rustictangle.server.dog.DogForm;
  * @param groomInDays    when the groomer sees it; empty: no appointment
  * @param ease           log odds of a relaxed answer at a place the dog does not mind
  */
-record DemoDog(DogForm form, CoatForm coat, int daysBack, double findsTime, int sectionsAtMost, double ease,
+record DemoDog(
+        DogForm form,
+        CoatForm coat,
+        int daysBack,
+        double findsTime,
+        int sectionsAtMost,
+        double ease,
         Optional<Integer> groomInDays) {
 
     static List<DemoDog> household() {
@@ -41,52 +47,173 @@ record DemoDog(DogForm form, CoatForm coat, int daysBack, double findsTime, int 
     }
 
     private static DemoDog oakum() {
-        Map<Region, RegionForm> coat = allOver(CoatKind.DOUBLE, Texture.HARSH, Density.DENSE, false,
-                Map.of(Region.HEAD, 22.0, Region.EARS, 20.0, Region.NECK, 95.0, Region.BODY, 70.0,
-                        Region.LEGS, 30.0, Region.REAR, 90.0, Region.TAIL, 95.0));
-        return new DemoDog(dog("Oakum", "Keeshond", 17.5, LifeStage.ADULT, History.GENTLE, Set.of(),
-                Set.of(Habit.FIELDS_OR_SAND)), form(coat, true), 130, 0.55, 29, 4.5, Optional.empty());
+        Map<Region, RegionForm> coat = allOver(
+                CoatKind.DOUBLE,
+                Texture.HARSH,
+                Density.DENSE,
+                false,
+                Map.of(
+                        Region.HEAD,
+                        22.0,
+                        Region.EARS,
+                        20.0,
+                        Region.NECK,
+                        95.0,
+                        Region.BODY,
+                        70.0,
+                        Region.LEGS,
+                        30.0,
+                        Region.REAR,
+                        90.0,
+                        Region.TAIL,
+                        95.0));
+        return new DemoDog(
+                dog("Oakum", "Keeshond", 17.5, LifeStage.ADULT, History.GENTLE, Set.of(), Set.of(Habit.FIELDS_OR_SAND)),
+                form(coat, true),
+                130,
+                0.55,
+                29,
+                4.5,
+                Optional.empty());
     }
 
     private static DemoDog gannet() {
-        Map<Region, RegionForm> coat = allOver(CoatKind.CURLY, Texture.CURLY, Density.MEDIUM, false,
-                Map.of(Region.HEAD, 35.0, Region.EARS, 45.0, Region.NECK, 34.0, Region.BODY, 32.0,
-                        Region.LEGS, 42.0, Region.REAR, 34.0, Region.TAIL, 30.0));
-        return new DemoDog(dog("Gannet", "Lagotto cross", 14, LifeStage.ADULT, History.GENTLE, Set.of(Wear.HARNESS),
-                Set.of(Habit.SWIMS)), form(coat, false), 125, 0.8, 14, 4.0, Optional.empty());
+        Map<Region, RegionForm> coat = allOver(
+                CoatKind.CURLY,
+                Texture.CURLY,
+                Density.MEDIUM,
+                false,
+                Map.of(
+                        Region.HEAD,
+                        35.0,
+                        Region.EARS,
+                        45.0,
+                        Region.NECK,
+                        34.0,
+                        Region.BODY,
+                        32.0,
+                        Region.LEGS,
+                        42.0,
+                        Region.REAR,
+                        34.0,
+                        Region.TAIL,
+                        30.0));
+        return new DemoDog(
+                dog(
+                        "Gannet",
+                        "Lagotto cross",
+                        14,
+                        LifeStage.ADULT,
+                        History.GENTLE,
+                        Set.of(Wear.HARNESS),
+                        Set.of(Habit.SWIMS)),
+                form(coat, false),
+                125,
+                0.8,
+                14,
+                4.0,
+                Optional.empty());
     }
 
     private static DemoDog thimble() {
-        Map<Region, RegionForm> coat = allOver(CoatKind.DROP, Texture.SILKY, Density.MEDIUM, false,
-                Map.of(Region.HEAD, 110.0, Region.EARS, 120.0, Region.NECK, 120.0, Region.BODY, 150.0,
-                        Region.LEGS, 110.0, Region.REAR, 150.0, Region.TAIL, 155.0));
+        Map<Region, RegionForm> coat = allOver(
+                CoatKind.DROP,
+                Texture.SILKY,
+                Density.MEDIUM,
+                false,
+                Map.of(
+                        Region.HEAD,
+                        110.0,
+                        Region.EARS,
+                        120.0,
+                        Region.NECK,
+                        120.0,
+                        Region.BODY,
+                        150.0,
+                        Region.LEGS,
+                        110.0,
+                        Region.REAR,
+                        150.0,
+                        Region.TAIL,
+                        155.0));
         for (Region white : List.of(Region.NECK, Region.LEGS, Region.TAIL)) {
-            coat.computeIfPresent(white, (region, hair) -> new RegionForm(region, hair.kind(),
-                    hair.millimetres(), hair.density(), hair.texture(), hair.undercoat(), true));
+            coat.computeIfPresent(
+                    white,
+                    (region, hair) -> new RegionForm(
+                            region,
+                            hair.kind(),
+                            hair.millimetres(),
+                            hair.density(),
+                            hair.texture(),
+                            hair.undercoat(),
+                            true));
         }
-        return new DemoDog(dog("Thimble", "Tibetan Terrier", 9.6, LifeStage.ADULT, History.ROUGH_GROOM, Set.of(), Set.of()),
-                form(coat, false), 110, 0.85, 9, 2.6,
+        return new DemoDog(
+                dog("Thimble", "Tibetan Terrier", 9.6, LifeStage.ADULT, History.ROUGH_GROOM, Set.of(), Set.of()),
+                form(coat, false),
+                110,
+                0.85,
+                9,
+                2.6,
                 Optional.of(24));
     }
 
     private static DemoDog pintle() {
-        Map<Region, RegionForm> coat = allOver(CoatKind.WIRE, Texture.HARSH, Density.MEDIUM, false,
-                Map.of(Region.HEAD, 30.0, Region.EARS, 12.0, Region.NECK, 22.0, Region.BODY, 24.0,
-                        Region.LEGS, 22.0, Region.REAR, 20.0, Region.TAIL, 18.0));
-        return new DemoDog(dog("Pintle", "Border Terrier", 4.1, LifeStage.PUPPY, History.GENTLE, Set.of(), Set.of()),
-                form(coat, false), 40, 0.8, 4, 3.2, Optional.empty());
+        Map<Region, RegionForm> coat = allOver(
+                CoatKind.WIRE,
+                Texture.HARSH,
+                Density.MEDIUM,
+                false,
+                Map.of(
+                        Region.HEAD,
+                        30.0,
+                        Region.EARS,
+                        12.0,
+                        Region.NECK,
+                        22.0,
+                        Region.BODY,
+                        24.0,
+                        Region.LEGS,
+                        22.0,
+                        Region.REAR,
+                        20.0,
+                        Region.TAIL,
+                        18.0));
+        return new DemoDog(
+                dog("Pintle", "Border Terrier", 4.1, LifeStage.PUPPY, History.GENTLE, Set.of(), Set.of()),
+                form(coat, false),
+                40,
+                0.8,
+                4,
+                3.2,
+                Optional.empty());
     }
 
-    private static DogForm dog(String name, String breed, double kilograms, LifeStage stage, History history, Set<Wear> wears,
+    private static DogForm dog(
+            String name,
+            String breed,
+            double kilograms,
+            LifeStage stage,
+            History history,
+            Set<Wear> wears,
             Set<Habit> habits) {
         return new DogForm(name, breed, kilograms, stage, false, true, Skin.SOUND, history, wears, habits);
     }
 
-    private static Map<Region, RegionForm> allOver(CoatKind kind, Texture texture, Density density, boolean pale,
-            Map<Region, Double> millimetres) {
+    private static Map<Region, RegionForm> allOver(
+            CoatKind kind, Texture texture, Density density, boolean pale, Map<Region, Double> millimetres) {
         Map<Region, RegionForm> regions = new EnumMap<>(Region.class);
-        Arrays.stream(Region.values()).forEach(region -> regions.put(region,
-                new RegionForm(region, kind, millimetres.get(region), density, texture, kind.usuallyUndercoat(), pale)));
+        Arrays.stream(Region.values())
+                .forEach(region -> regions.put(
+                        region,
+                        new RegionForm(
+                                region,
+                                kind,
+                                millimetres.get(region),
+                                density,
+                                texture,
+                                kind.usuallyUndercoat(),
+                                pale)));
         return regions;
     }
 

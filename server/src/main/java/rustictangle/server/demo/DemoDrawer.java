@@ -21,23 +21,52 @@ import rustictangle.server.kit.ToolStore;
 /** The demo household's drawer: enough for three of the dogs, with one tool that failed its palm test. */
 final class DemoDrawer {
 
-    private DemoDrawer() { }
+    private DemoDrawer() {}
 
     /** @param faults at the look-over some weeks ago; empty: it was not looked over */
-    private record Owned(ToolForm form, Optional<Set<Fault>> faults) { }
+    private record Owned(ToolForm form, Optional<Set<Fault>> faults) {}
 
     private static List<Owned> all() {
         return List.of(
                 sound(brush("the all-round", ToolKind.PIN_BRUSH, 27, PadKind.MEDIUM, Tips.GROUND, HeadShape.OVAL, 68)),
-                sound(new ToolForm("the soft slicker", ToolKind.SLICKER, 24.0, null, Tips.COATED, HeadShape.OVAL,
-                        72.0, null, true, Handle.RUBBER)),
-                new Owned(new ToolForm("the old slicker", ToolKind.SLICKER, 16.0, null, Tips.GROUND,
-                        HeadShape.OBLONG, 48.0, null, false, Handle.PLASTIC), Optional.of(Set.of(Fault.SCRATCHES, Fault.BENT))),
-                sound(new ToolForm("", ToolKind.COMB, null, null, null, null, null, Spacing.WIDE_AND_FINE, false, Handle.METAL)),
-                sound(new ToolForm("", ToolKind.UNDERCOAT_RAKE, null, null, Tips.GROUND, null, 90.0, null, false, Handle.WOOD)),
+                sound(new ToolForm(
+                        "the soft slicker",
+                        ToolKind.SLICKER,
+                        24.0,
+                        null,
+                        Tips.COATED,
+                        HeadShape.OVAL,
+                        72.0,
+                        null,
+                        true,
+                        Handle.RUBBER)),
+                new Owned(
+                        new ToolForm(
+                                "the old slicker",
+                                ToolKind.SLICKER,
+                                16.0,
+                                null,
+                                Tips.GROUND,
+                                HeadShape.OBLONG,
+                                48.0,
+                                null,
+                                false,
+                                Handle.PLASTIC),
+                        Optional.of(Set.of(Fault.SCRATCHES, Fault.BENT))),
+                sound(new ToolForm(
+                        "", ToolKind.COMB, null, null, null, null, null, Spacing.WIDE_AND_FINE, false, Handle.METAL)),
+                sound(new ToolForm(
+                        "", ToolKind.UNDERCOAT_RAKE, null, null, Tips.GROUND, null, 90.0, null, false, Handle.WOOD)),
                 sound(plain(ToolKind.RUBBER_CURRY)),
                 sound(plain(ToolKind.BRISTLE_BRUSH)),
-                sound(brush("the puppy brush", ToolKind.WOODEN_PIN_BRUSH, 18, PadKind.SOFT, null, HeadShape.SMALL_OVAL, 46)),
+                sound(brush(
+                        "the puppy brush",
+                        ToolKind.WOODEN_PIN_BRUSH,
+                        18,
+                        PadKind.SOFT,
+                        null,
+                        HeadShape.SMALL_OVAL,
+                        46)),
                 new Owned(plain(ToolKind.MIST), Optional.empty()));
     }
 
@@ -51,8 +80,11 @@ final class DemoDrawer {
     /** The same as the rules see it, before any of it is stored; ids count up in an empty file. */
     static List<Tool> tools(LocalDate today) {
         List<Owned> all = all();
-        return IntStream.range(0, all.size()).mapToObj(i -> all.get(i).form().tool(i + 1L,
-                all.get(i).faults().map(faults -> new ToolCheck(lookedOver(today), faults)))).toList();
+        return IntStream.range(0, all.size())
+                .mapToObj(i -> all.get(i)
+                        .form()
+                        .tool(i + 1L, all.get(i).faults().map(faults -> new ToolCheck(lookedOver(today), faults))))
+                .toList();
     }
 
     private static LocalDate lookedOver(LocalDate today) {
@@ -63,8 +95,14 @@ final class DemoDrawer {
         return new Owned(form, Optional.of(Set.of()));
     }
 
-    private static ToolForm brush(String name, ToolKind kind, double pinMillimetres, PadKind pad, @Nullable Tips tips,
-            HeadShape head, double headMillimetres) {
+    private static ToolForm brush(
+            String name,
+            ToolKind kind,
+            double pinMillimetres,
+            PadKind pad,
+            @Nullable Tips tips,
+            HeadShape head,
+            double headMillimetres) {
         return new ToolForm(name, kind, pinMillimetres, pad, tips, head, headMillimetres, null, false, Handle.WOOD);
     }
 

@@ -13,12 +13,12 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
+import rustictangle.core.coat.LengthReading;
 import rustictangle.core.kit.Approach;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Match;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.server.coat.CoatStore;
-import rustictangle.core.coat.LengthReading;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.coat.ReadingStore;
 import rustictangle.server.dog.DogStore;
@@ -51,8 +51,17 @@ class DemoHousehold implements ApplicationRunner {
     private final VisitStore visits;
     private final Clock clock;
 
-    DemoHousehold(DogStore dogs, CoatStore coats, HouseholdStore household, SessionStore sessions,
-            EventStore events, TrialStore trials, ToolStore tools, ReadingStore readings, VisitStore visits, DataFile data,
+    DemoHousehold(
+            DogStore dogs,
+            CoatStore coats,
+            HouseholdStore household,
+            SessionStore sessions,
+            EventStore events,
+            TrialStore trials,
+            ToolStore tools,
+            ReadingStore readings,
+            VisitStore visits,
+            DataFile data,
             TransactionTemplate transactions,
             Clock clock) {
         this.dogs = dogs;
@@ -82,14 +91,25 @@ class DemoHousehold implements ApplicationRunner {
         for (DemoDog demo : DemoDog.household()) {
             id++;
             writes.addAll(household(demo, id, today));
-            KnownDog known = new KnownDog(id, demo.form().name(), demo.form().dog(), demo.coat().coat());
+            KnownDog known = new KnownDog(
+                    id, demo.form().name(), demo.form().dog(), demo.coat().coat());
             Kit kit = Kit.of(Match.of(known.dog(), known.coat(), Approach.USUAL), DemoDrawer.tools(today));
-            writes.addAll(new DemoMonths(known, demo, kit, random, sessions, events, trials, clock.getZone()).live(today));
+            writes.addAll(
+                    new DemoMonths(known, demo, kit, random, sessions, events, trials, clock.getZone()).live(today));
         }
         transactions.executeWithoutResult(status -> {
-            household.put(new Household("Mooring 14", Comfort.BALANCED, Household.LengthUnit.MILLIMETRES,
-                    Household.MassUnit.KILOGRAMS, DayOfWeek.MONDAY, Household.DateFormat.DAY_MONTH, Household.LATITUDE, Map.of(),
-                    Household.CURRENCY, Household.QUIET_FROM, Household.QUIET_TO));
+            household.put(new Household(
+                    "Mooring 14",
+                    Comfort.BALANCED,
+                    Household.LengthUnit.MILLIMETRES,
+                    Household.MassUnit.KILOGRAMS,
+                    DayOfWeek.MONDAY,
+                    Household.DateFormat.DAY_MONTH,
+                    Household.LATITUDE,
+                    Map.of(),
+                    Household.CURRENCY,
+                    Household.QUIET_FROM,
+                    Household.QUIET_TO));
             DemoDrawer.fill(tools, today);
             writes.forEach(Runnable::run);
         });
@@ -97,9 +117,12 @@ class DemoHousehold implements ApplicationRunner {
 
     /** The dog itself, its coat, its readings and its visits; ids count up in an empty file. */
     private List<Runnable> household(DemoDog demo, long id, LocalDate today) {
-        return List.of(() -> dogs.add(demo.form()), () -> coats.put(id, demo.coat()),
-                () -> DemoReadings.of(demo, today).forEach((day, lengths) -> lengths.forEach((region, length) ->
-                        readings.put(id, region, new LengthReading(day, length)))),
+        return List.of(
+                () -> dogs.add(demo.form()),
+                () -> coats.put(id, demo.coat()),
+                () -> DemoReadings.of(demo, today)
+                        .forEach((day, lengths) -> lengths.forEach(
+                                (region, length) -> readings.put(id, region, new LengthReading(day, length)))),
                 () -> DemoVisits.of(demo, id, today, visits));
     }
 }

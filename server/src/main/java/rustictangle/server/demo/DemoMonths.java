@@ -66,8 +66,15 @@ final class DemoMonths {
     private final List<CombCheck> checks = new ArrayList<>();
     private final List<Trial> trials = new ArrayList<>();
 
-    DemoMonths(KnownDog known, DemoDog demo, Kit kit, RandomGenerator random, SessionStore sessions,
-            EventStore events, TrialStore trialStore, ZoneId zone) {
+    DemoMonths(
+            KnownDog known,
+            DemoDog demo,
+            Kit kit,
+            RandomGenerator random,
+            SessionStore sessions,
+            EventStore events,
+            TrialStore trialStore,
+            ZoneId zone) {
         this.known = known;
         this.demo = demo;
         this.kit = kit;
@@ -97,11 +104,13 @@ final class DemoMonths {
         if (random.nextDouble() >= CHANCE_OF_PRACTICE) {
             return;
         }
-        Practice practice = Practice.today(known.dog(), Trust.of(known.dog(), kit, trials, day), List.of()).get(0);
+        Practice practice = Practice.today(known.dog(), Trust.of(known.dog(), kit, trials, day), List.of())
+                .get(0);
         Section section = practice.spot().section().orElseThrow();
         Instant at = day.atTime(LocalTime.of(8, 10)).atZone(zone).toInstant();
         for (int i = 0; i < PRACTICE_TRIALS; i++) {
-            Trial trial = new Trial(day, Optional.of(practice.spot().subject()), Optional.of(section), answer(section, 1.5));
+            Trial trial =
+                    new Trial(day, Optional.of(practice.spot().subject()), Optional.of(section), answer(section, 1.5));
             trials.add(trial);
             UUID id = uuid();
             Instant said = at.plusSeconds(20L * i);
@@ -113,29 +122,35 @@ final class DemoMonths {
         Rhythm rhythm = Rhythm.of(known.dog(), known.coat(), Comfort.BALANCED, checks, day);
         Trust trust = Trust.of(known.dog(), kit, trials, day);
         Set<Section> chosen = EnumSet.noneOf(Section.class);
-        rhythm.dueSections().stream().filter(due -> trust.readyAt(due.section()))
-                .sorted(Comparator.comparingInt(SectionRhythm::burrs).reversed()
-                        .thenComparing(SectionRhythm::due))
+        rhythm.dueSections().stream()
+                .filter(due -> trust.readyAt(due.section()))
+                .sorted(Comparator.comparingInt(SectionRhythm::burrs).reversed().thenComparing(SectionRhythm::due))
                 .limit(demo.sectionsAtMost())
                 .forEach(due -> chosen.add(due.section()));
         if (chosen.isEmpty()) {
             return;
         }
-        List<RoutineStep> steps =
-                Routine.of(known.dog(), known.coat(), kit, trust, rhythm.sections(), chosen).steps();
+        List<RoutineStep> steps = Routine.of(known.dog(), known.coat(), kit, trust, rhythm.sections(), chosen)
+                .steps();
         List<Section> plan = steps.stream().map(RoutineStep::section).toList();
         Instant begun = day.atTime(LocalTime.of(18, 30)).atZone(zone).toInstant();
         Instant at = begun;
         UUID id = uuid();
-        writes.add(() -> sessions.add(id, known.id(), begun, steps.stream()
-                .map(step -> new SessionStore.PlannedSection(step.section(), Optional.of(step.seconds()),
-                        trust.lead(step.section()))).toList()));
+        writes.add(() -> sessions.add(
+                id,
+                known.id(),
+                begun,
+                steps.stream()
+                        .map(step -> new SessionStore.PlannedSection(
+                                step.section(), Optional.of(step.seconds()), trust.lead(step.section())))
+                        .toList()));
         Session session = Session.planned(plan);
         while (session.state().current().isPresent()) {
             SectionDone done = work(rhythm.at(session.state().current().get()), day);
             at = at.plus(taken(steps, done.section()), ChronoUnit.SECONDS);
             List<SessionEvent> said = done.comb() == CombResult.MAT_LEFT
-                    ? List.of(new Caught(done.section(), mat()), done) : List.of(done);
+                    ? List.of(new Caught(done.section(), mat()), done)
+                    : List.of(done);
             for (SessionEvent event : said) {
                 session = session.apply(event);
                 UUID eventId = uuid();
@@ -150,7 +165,11 @@ final class DemoMonths {
 
     /** Seconds that a hand a little slower than estimated takes, now and then with a pause. */
     private long taken(List<RoutineStep> steps, Section section) {
-        int estimate = steps.stream().filter(step -> step.section() == section).findFirst().orElseThrow().seconds();
+        int estimate = steps.stream()
+                .filter(step -> step.section() == section)
+                .findFirst()
+                .orElseThrow()
+                .seconds();
         double pause = random.nextDouble() < 0.02 ? 240 : 0;
         return Math.round(estimate * Math.exp(0.1 + 0.25 * random.nextGaussian()) + pause);
     }
@@ -161,21 +180,28 @@ final class DemoMonths {
         if (signal == Signal.OPTED_OUT) {
             return new SectionDone(section, CombResult.NOT_COMBED, 0, signal);
         }
-        long days = due.lastClear().map(last -> ChronoUnit.DAYS.between(last, day)).orElse(3L);
+        long days =
+                due.lastClear().map(last -> ChronoUnit.DAYS.between(last, day)).orElse(3L);
         int tangles = poisson(EXPECTED_PER_INTERVAL * truth.get(section) * days / due.tableIntervalDays());
         if (tangles == 0) {
             return new SectionDone(section, CombResult.GLIDES, 0, signal);
         }
         boolean mat = random.nextDouble() < CHANCE_OF_MAT_PER_TANGLE * tangles;
-        return new SectionDone(section, mat ? CombResult.MAT_LEFT : CombResult.TANGLES_CLEARED,
-                Math.min(tangles, SectionDone.MOST_TANGLES), signal);
+        return new SectionDone(
+                section,
+                mat ? CombResult.MAT_LEFT : CombResult.TANGLES_CLEARED,
+                Math.min(tangles, SectionDone.MOST_TANGLES),
+                signal);
     }
 
     /** What a mat that stays in looks like: too big, or too tight. */
     private Catch mat() {
         boolean big = random.nextBoolean();
-        return new Catch(Catch.SkinLook.SOUND, big ? Catch.Lump.OVER_20_MM : Catch.Lump.UP_TO_20_MM,
-                big ? Catch.Beneath.FREE : Catch.Beneath.TIGHT, Catch.Spread.ONE);
+        return new Catch(
+                Catch.SkinLook.SOUND,
+                big ? Catch.Lump.OVER_20_MM : Catch.Lump.UP_TO_20_MM,
+                big ? Catch.Beneath.FREE : Catch.Beneath.TIGHT,
+                Catch.Spread.ONE);
     }
 
     private void remember(SessionEvent.SectionDone done, LocalDate day) {
@@ -187,7 +213,9 @@ final class DemoMonths {
 
     private Signal answer(Section section, double easier) {
         long relaxed = trials.stream()
-                .filter(trial -> trial.section().filter(section::equals).isPresent() && trial.signal() == Signal.RELAXED).count();
+                .filter(trial ->
+                        trial.section().filter(section::equals).isPresent() && trial.signal() == Signal.RELAXED)
+                .count();
         double odds = demo.ease() + easier + 0.12 * Math.min(20, relaxed) - 0.35 * section.sensitivityRank();
         if (random.nextDouble() < 1 / (1 + Math.exp(-odds))) {
             return Signal.RELAXED;

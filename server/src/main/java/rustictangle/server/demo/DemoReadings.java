@@ -14,9 +14,10 @@ final class DemoReadings {
     private static final int[] DAYS_BACK = {49, 35, 21, 7};
     /** How far the ruler was off each time, mm. */
     private static final double[] OFF = {1, -1, 0.5, 0};
+
     private static final double GROWN_PER_DAY = 0.36;
 
-    private DemoReadings() { }
+    private DemoReadings() {}
 
     /** Only hair that grows on and on is worth measuring so often. */
     static Map<LocalDate, Map<Region, HairLength>> of(DemoDog demo, LocalDate today) {

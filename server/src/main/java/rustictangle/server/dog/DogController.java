@@ -13,8 +13,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import rustictangle.server.frame.NotThere;
 import rustictangle.server.frame.FormCheck;
+import rustictangle.server.frame.NotThere;
 import rustictangle.server.frame.Shows;
 
 @RestController

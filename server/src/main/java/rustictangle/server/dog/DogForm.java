@@ -24,15 +24,15 @@ import rustictangle.core.dog.Wear;
  */
 public record DogForm(
         @NotBlank(message = "Your dog needs a name, at most 40 characters.")
-        @Size(max = 40, message = "At most 40 characters; shorten the name.")
-        String name,
+                @Size(max = 40, message = "At most 40 characters; shorten the name.")
+                String name,
         @NotNull(message = "Leave the breed empty if you do not know it.")
-        @Size(max = 60, message = "At most 60 characters; shorten the breed.")
-        String breed,
+                @Size(max = 60, message = "At most 60 characters; shorten the breed.")
+                String breed,
         @NotNull(message = "Weigh the dog: 0.3 to 120 kg.")
-        @DecimalMin(value = "0.3", message = "A dog weighs 0.3 to 120 kg; check number and unit.")
-        @DecimalMax(value = "120", message = "A dog weighs 0.3 to 120 kg; check number and unit.")
-        Double kilograms,
+                @DecimalMin(value = "0.3", message = "A dog weighs 0.3 to 120 kg; check number and unit.")
+                @DecimalMax(value = "120", message = "A dog weighs 0.3 to 120 kg; check number and unit.")
+                Double kilograms,
         @NotNull(message = "Choose the life stage.") LifeStage lifeStage,
         boolean flatFace,
         boolean neutered,

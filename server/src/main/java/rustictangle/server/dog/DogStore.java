@@ -21,7 +21,8 @@ import rustictangle.core.dog.Wear;
 @Repository
 public class DogStore {
 
-    private static final String SELECT = """
+    private static final String SELECT =
+            """
             SELECT id, name, breed, kilograms, life_stage, flat_face, neutered, skin, history, harness, dog_coat,
                    swims, fields_or_sand, snow, coat.dog_id IS NOT NULL AS coat_described
               FROM dog LEFT JOIN coat ON coat.dog_id = dog.id
@@ -45,35 +46,50 @@ public class DogStore {
     @Transactional
     public long add(DogForm form) {
         GeneratedKeyHolder key = new GeneratedKeyHolder();
-        bind(jdbc.sql("""
+        bind(
+                        jdbc.sql(
+                                """
                 INSERT INTO dog (name, breed, kilograms, life_stage, flat_face, neutered, skin, history, harness, dog_coat,
                                  swims, fields_or_sand, snow)
                 VALUES (:name, :breed, :kilograms, :lifeStage, :flatFace, :neutered, :skin, :history, :harness, :dogCoat,
                         :swims, :fieldsOrSand, :snow)
-                """), form).update(key);
+                """),
+                        form)
+                .update(key);
         return key.getKeyAs(Number.class).longValue();
     }
 
     /** @return whether there was such a dog */
     @Transactional
     boolean replace(long id, DogForm form) {
-        return bind(jdbc.sql("""
+        return bind(
+                                jdbc.sql(
+                                        """
                 UPDATE dog SET name = :name, breed = :breed, kilograms = :kilograms, life_stage = :lifeStage,
                        flat_face = :flatFace, neutered = :neutered, skin = :skin, history = :history, harness = :harness,
                        dog_coat = :dogCoat, swims = :swims, fields_or_sand = :fieldsOrSand, snow = :snow
                  WHERE id = :id AND removed_at IS NULL
-                """), form).param("id", id).update() == 1;
+                """),
+                                form)
+                        .param("id", id)
+                        .update()
+                == 1;
     }
 
     @Transactional
     boolean remove(long id, Instant at) {
         return jdbc.sql("UPDATE dog SET removed_at = ? WHERE id = ? AND removed_at IS NULL")
-                .params(at.toString(), id).update() == 1;
+                        .params(at.toString(), id)
+                        .update()
+                == 1;
     }
 
     @Transactional
     boolean restore(long id) {
-        return jdbc.sql("UPDATE dog SET removed_at = NULL WHERE id = ?").param(id).update() == 1;
+        return jdbc.sql("UPDATE dog SET removed_at = NULL WHERE id = ?")
+                        .param(id)
+                        .update()
+                == 1;
     }
 
     private static JdbcClient.StatementSpec bind(JdbcClient.StatementSpec sql, DogForm form) {
@@ -100,10 +116,17 @@ public class DogStore {
         addIf(habits, Habit.SWIMS, row.getBoolean("swims"));
         addIf(habits, Habit.FIELDS_OR_SAND, row.getBoolean("fields_or_sand"));
         addIf(habits, Habit.SNOW, row.getBoolean("snow"));
-        DogForm form = new DogForm(row.getString("name"), row.getString("breed"), row.getDouble("kilograms"),
-                LifeStage.valueOf(row.getString("life_stage")), row.getBoolean("flat_face"),
+        DogForm form = new DogForm(
+                row.getString("name"),
+                row.getString("breed"),
+                row.getDouble("kilograms"),
+                LifeStage.valueOf(row.getString("life_stage")),
+                row.getBoolean("flat_face"),
                 row.getBoolean("neutered"),
-                Skin.valueOf(row.getString("skin")), History.valueOf(row.getString("history")), wears, habits);
+                Skin.valueOf(row.getString("skin")),
+                History.valueOf(row.getString("history")),
+                wears,
+                habits);
         return new StoredDog(row.getLong("id"), form, row.getBoolean("coat_described"));
     }
 

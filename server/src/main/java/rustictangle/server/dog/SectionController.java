@@ -14,12 +14,26 @@ import rustictangle.core.dog.Side;
 @RequestMapping("/api/sections")
 class SectionController {
 
-    record SectionInfo(Section section, String label, Region region, String regionLabel, Side side,
-            boolean priority, boolean oftenSkipped, int sensitivityRank) { }
+    record SectionInfo(
+            Section section,
+            String label,
+            Region region,
+            String regionLabel,
+            Side side,
+            boolean priority,
+            boolean oftenSkipped,
+            int sensitivityRank) {}
 
     private static final List<SectionInfo> ALL = Arrays.stream(Section.values())
-            .map(s -> new SectionInfo(s, s.label(), s.region(), s.region().label(), s.side(), s.priority(),
-                    s.oftenSkipped(), s.sensitivityRank()))
+            .map(s -> new SectionInfo(
+                    s,
+                    s.label(),
+                    s.region(),
+                    s.region().label(),
+                    s.side(),
+                    s.priority(),
+                    s.oftenSkipped(),
+                    s.sensitivityRank()))
             .toList();
 
     @GetMapping

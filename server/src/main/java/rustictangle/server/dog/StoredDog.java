@@ -5,4 +5,4 @@ package rustictangle.server.dog;
  *
  * @param coatDescribed whether its coat is known yet; without it nothing can be matched
  */
-public record StoredDog(long id, DogForm form, boolean coatDescribed) { }
+public record StoredDog(long id, DogForm form, boolean coatDescribed) {}

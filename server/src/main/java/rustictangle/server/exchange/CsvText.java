@@ -10,7 +10,7 @@ final class CsvText {
 
     private static final Pattern FORMULA = Pattern.compile("'*[=+\\-@\\t\\r].*", Pattern.DOTALL);
 
-    private CsvText() { }
+    private CsvText() {}
 
     static String safe(String text) {
         return FORMULA.matcher(text).matches() ? "'" + text : text;

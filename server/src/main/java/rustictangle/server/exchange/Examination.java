@@ -56,7 +56,10 @@ class Examination {
         try {
             staging.asTheData(data, view);
         } catch (Refused e) {
-            throw StagingStore.refused(0, "what is in it of " + whose + " cannot be: " + e.field().map(field -> field + ": ").orElse("") + e.getMessage());
+            throw StagingStore.refused(
+                    0,
+                    "what is in it of " + whose + " cannot be: "
+                            + e.field().map(field -> field + ": ").orElse("") + e.getMessage());
         } catch (RuntimeException e) {
             LOG.debug("A file is refused, for what it holds cannot be shown", e);
             throw StagingStore.refused(0, "what is in it of " + whose + " does not fit together");

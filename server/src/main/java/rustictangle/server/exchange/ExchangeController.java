@@ -42,11 +42,14 @@ class ExchangeController {
     /** What was done at each place, as a table (RFC 4180). */
     @GetMapping("/api/export/sections.csv")
     ResponseEntity<StreamingResponseBody> sections() {
-        return file(new MediaType("text", "csv", StandardCharsets.UTF_8), "sections-" + LocalDate.now(clock) + ".csv", exports::sections);
+        return file(
+                new MediaType("text", "csv", StandardCharsets.UTF_8),
+                "sections-" + LocalDate.now(clock) + ".csv",
+                exports::sections);
     }
 
     /** @param keptCopy under which name the data that was there before is kept, to be put back */
-    record Taken(String keptCopy) { }
+    record Taken(String keptCopy) {}
 
     /** An exported file takes the place of everything. */
     @PutMapping(value = "/api/import.json", consumes = MediaType.APPLICATION_JSON_VALUE)
@@ -73,6 +76,9 @@ class ExchangeController {
     }
 
     private static ResponseEntity<StreamingResponseBody> file(MediaType type, String name, StreamingResponseBody body) {
-        return ResponseEntity.ok().contentType(type).header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"").body(body);
+        return ResponseEntity.ok()
+                .contentType(type)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"")
+                .body(body);
     }
 }

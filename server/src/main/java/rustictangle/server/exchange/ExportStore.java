@@ -33,10 +33,30 @@ class ExportStore {
     /** Of the JSON format; see docs/format.md. */
     static final int VERSION = 2;
     /** Each after those it refers to. */
-    static final List<String> TABLES = List.of("household", "day_minutes", "dog", "coat", "region_coat", "length_reading", "tool", "tool_check",
-            "approach", "treat", "session", "session_plan", "session_event", "practice_trial", "life_event", "appointment", "visit", "groom_price", "hand_over", "message");
+    static final List<String> TABLES = List.of(
+            "household",
+            "day_minutes",
+            "dog",
+            "coat",
+            "region_coat",
+            "length_reading",
+            "tool",
+            "tool_check",
+            "approach",
+            "treat",
+            "session",
+            "session_plan",
+            "session_event",
+            "practice_trial",
+            "life_event",
+            "appointment",
+            "visit",
+            "groom_price",
+            "hand_over",
+            "message");
     /** Of the table of what was done at each place. */
-    static final List<String> SECTION_COLUMNS = List.of("dog", "session", "at", "day", "section", "comb", "tangles", "signal", "seconds");
+    static final List<String> SECTION_COLUMNS =
+            List.of("dog", "session", "at", "day", "section", "comb", "tangles", "signal", "seconds");
     /** What opens a door stays at home. */
     private static final String SECRET = "calendar_key";
 
@@ -70,7 +90,8 @@ class ExportStore {
             json.writeObjectPropertyStart("tables");
             for (String table : TABLES) {
                 json.writeArrayPropertyStart(table);
-                jdbc.sql("SELECT * FROM " + table + " ORDER BY 1, 2").query((RowCallbackHandler) row -> write(json, row));
+                jdbc.sql("SELECT * FROM " + table + " ORDER BY 1, 2")
+                        .query((RowCallbackHandler) row -> write(json, row));
                 json.writeEndArray();
             }
             json.writeEndObject();
@@ -103,13 +124,19 @@ class ExportStore {
 
     private static void sections(JdbcClient jdbc, OutputStream out) {
         Writer writer = new OutputStreamWriter(out, StandardCharsets.UTF_8);
-        try (CSVPrinter csv = new CSVPrinter(writer, CSVFormat.RFC4180.builder()
-                .setHeader(SECTION_COLUMNS.toArray(String[]::new)).get())) {
-            jdbc.sql("""
+        try (CSVPrinter csv = new CSVPrinter(
+                writer,
+                CSVFormat.RFC4180
+                        .builder()
+                        .setHeader(SECTION_COLUMNS.toArray(String[]::new))
+                        .get())) {
+            jdbc.sql(
+                            """
                     SELECT dog.name, session_id, at, day, section, comb, tangles, signal, spent
                       FROM session_event JOIN dog ON dog.id = dog_id
                      WHERE type = 'SECTION_DONE' AND standing = 1 AND dog.removed_at IS NULL ORDER BY seq
-                    """).query((RowCallbackHandler) row -> print(csv, row));
+                    """)
+                    .query((RowCallbackHandler) row -> print(csv, row));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

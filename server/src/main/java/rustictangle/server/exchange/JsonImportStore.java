@@ -52,7 +52,8 @@ class JsonImportStore {
 
     /** Which version of the format a file is of, looked up at its beginning; empty: it does not say. */
     static Optional<Integer> version(Path file) throws IOException {
-        try (Reader text = Files.newBufferedReader(file); JsonParser json = new JsonFactory().createParser(ObjectReadContext.empty(), text)) {
+        try (Reader text = Files.newBufferedReader(file);
+                JsonParser json = new JsonFactory().createParser(ObjectReadContext.empty(), text)) {
             for (int i = 0; i < 5 && json.nextToken() != null; i++) {
                 if (json.currentToken() == JsonToken.VALUE_NUMBER_INT && "version".equals(json.currentName())) {
                     return Optional.of(json.getIntValue());
@@ -81,6 +82,7 @@ class JsonImportStore {
         private final Map<String, String> types = new HashMap<>();
         /** For each set of columns that rows of a table come with. */
         private final Map<Set<String>, PreparedStatement> inserts = new HashMap<>();
+
         private int rows;
 
         Reading(JsonParser json, Staging staging, Told told) {
@@ -96,7 +98,8 @@ class JsonImportStore {
                 throw bad("this is no file of Rustic Tangle");
             }
             name("version");
-            if (json.nextToken() != JsonToken.VALUE_NUMBER_INT || !(json.getValueAsLong(0) >= 1 && json.getValueAsLong(0) <= ExportStore.VERSION)) {
+            if (json.nextToken() != JsonToken.VALUE_NUMBER_INT
+                    || !(json.getValueAsLong(0) >= 1 && json.getValueAsLong(0) <= ExportStore.VERSION)) {
                 throw bad("this is another version of the format than 1 to " + ExportStore.VERSION);
             }
             boolean first = json.getIntValue() == 1;
@@ -120,8 +123,13 @@ class JsonImportStore {
             inserts.clear();
             // Made together with the tables; the file brings its own.
             staging.jdbc.sql("DELETE FROM " + table).update();
-            staging.jdbc.sql("SELECT name, type FROM pragma_table_info(?)").param(table).query()
-                    .listOfRows().forEach(column -> types.put(String.valueOf(column.get("name")), String.valueOf(column.get("type"))));
+            staging.jdbc
+                    .sql("SELECT name, type FROM pragma_table_info(?)")
+                    .param(table)
+                    .query()
+                    .listOfRows()
+                    .forEach(column ->
+                            types.put(String.valueOf(column.get("name")), String.valueOf(column.get("type"))));
             expect(json.nextToken(), JsonToken.START_ARRAY);
             while (json.nextToken() == JsonToken.START_OBJECT) {
                 if (rows++ % TELL_EVERY_ROWS == 0) {
@@ -149,7 +157,8 @@ class JsonImportStore {
             JsonToken token = json.nextToken();
             return switch (types.get(column)) {
                 case "INTEGER" -> {
-                    if (token != JsonToken.VALUE_NUMBER_INT || json.getNumberType() == JsonParser.NumberType.BIG_INTEGER) {
+                    if (token != JsonToken.VALUE_NUMBER_INT
+                            || json.getNumberType() == JsonParser.NumberType.BIG_INTEGER) {
                         throw bad(table + "." + column + " is no whole number");
                     }
                     yield json.getLongValue();
@@ -202,7 +211,8 @@ class JsonImportStore {
         }
 
         private void name(String name) {
-            if (json.nextToken() != JsonToken.PROPERTY_NAME || !json.currentName().equals(name)) {
+            if (json.nextToken() != JsonToken.PROPERTY_NAME
+                    || !json.currentName().equals(name)) {
                 throw bad("\"" + name + "\" is expected here");
             }
         }

@@ -47,19 +47,27 @@ class SectionImportStore {
 
     /** The household's dogs by name; more than one may have the same. */
     Map<String, List<Long>> dogs() {
-        record Named(String name, long id) { }
-        return jdbc.sql("SELECT name, id FROM dog WHERE removed_at IS NULL")
-                .query((row, n) -> new Named(row.getString("name"), row.getLong("id"))).list().stream()
+        record Named(String name, long id) {}
+        return jdbc
+                .sql("SELECT name, id FROM dog WHERE removed_at IS NULL")
+                .query((row, n) -> new Named(row.getString("name"), row.getLong("id")))
+                .list()
+                .stream()
                 .collect(Collectors.groupingBy(Named::name, Collectors.mapping(Named::id, Collectors.toList())));
     }
 
     /** @throws Refused when the table is damaged or foreign */
-    void read(Path file, Map<String, List<Long>> dogs, StagingStore.Staging staging, Progress.Running running) throws IOException {
+    void read(Path file, Map<String, List<Long>> dogs, StagingStore.Staging staging, Progress.Running running)
+            throws IOException {
         long size = Files.size(file);
         long line = 1;
         staging.jdbc.sql("BEGIN").update();
         try (InputStream bytes = Files.newInputStream(file);
-                CSVParser rows = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get()
+                CSVParser rows = CSVFormat.RFC4180
+                        .builder()
+                        .setHeader()
+                        .setSkipHeaderRecord(true)
+                        .get()
                         .parse(new InputStreamReader(bytes, StandardCharsets.UTF_8.newDecoder()));
                 Into into = new Into(staging, dogs)) {
             if (!rows.getHeaderNames().equals(ExportStore.SECTION_COLUMNS)) {
@@ -84,24 +92,32 @@ class SectionImportStore {
     @Transactional
     public int addNew() {
         for (String table : List.of("session_event", "session_plan")) {
-            jdbc.sql("DELETE FROM beside." + table + " WHERE session_id IN (SELECT id FROM main.session)").update();
+            jdbc.sql("DELETE FROM beside." + table + " WHERE session_id IN (SELECT id FROM main.session)")
+                    .update();
         }
-        jdbc.sql("DELETE FROM beside.session WHERE id IN (SELECT id FROM main.session)").update();
-        jdbc.sql("INSERT INTO main.session (id, dog_id, started_at, ended_at) SELECT id, dog_id, started_at, ended_at FROM beside.session").update();
-        jdbc.sql("""
+        jdbc.sql("DELETE FROM beside.session WHERE id IN (SELECT id FROM main.session)")
+                .update();
+        jdbc.sql(
+                        "INSERT INTO main.session (id, dog_id, started_at, ended_at) SELECT id, dog_id, started_at, ended_at FROM beside.session")
+                .update();
+        jdbc.sql(
+                        """
                 INSERT INTO main.session_plan (session_id, position, section, seconds)
                 SELECT session_id, position, section, seconds FROM beside.session_plan
-                """).update();
-        return jdbc.sql("""
+                """)
+                .update();
+        return jdbc.sql(
+                        """
                 INSERT INTO main.session_event (id, session_id, dog_id, at, day, type, section, comb, tangles, signal, spent)
                 SELECT id, session_id, dog_id, at, day, type, section, comb, tangles, signal, spent FROM beside.session_event ORDER BY seq
-                """).update();
+                """)
+                .update();
     }
 
     /** Rows on their way into the staging file. */
     private static final class Into implements AutoCloseable {
 
-        private record Begun(long dog, Set<String> sections) { }
+        private record Begun(long dog, Set<String> sections) {}
 
         private final Map<String, List<Long>> dogs;
         private final Map<String, Begun> sessions = new HashMap<>();
@@ -113,12 +129,16 @@ class SectionImportStore {
         Into(StagingStore.Staging staging, Map<String, List<Long>> dogs) {
             this.dogs = dogs;
             try {
-                session = staging.connection.prepareStatement("INSERT INTO session (id, dog_id, started_at, ended_at) VALUES (?, ?, ?, ?)");
-                plan = staging.connection.prepareStatement("INSERT INTO session_plan (session_id, position, section, seconds) VALUES (?, ?, ?, ?)");
-                event = staging.connection.prepareStatement("""
+                session = staging.connection.prepareStatement(
+                        "INSERT INTO session (id, dog_id, started_at, ended_at) VALUES (?, ?, ?, ?)");
+                plan = staging.connection.prepareStatement(
+                        "INSERT INTO session_plan (session_id, position, section, seconds) VALUES (?, ?, ?, ?)");
+                event = staging.connection.prepareStatement(
+                        """
                         INSERT INTO session_event (id, session_id, dog_id, at, day, type, section, comb, tangles, signal, spent)
                         VALUES (?, ?, ?, ?, ?, 'SECTION_DONE', ?, ?, ?, ?, ?)""");
-                ended = staging.connection.prepareStatement("UPDATE session SET ended_at = max(ended_at, ?), started_at = min(started_at, ?) WHERE id = ?");
+                ended = staging.connection.prepareStatement(
+                        "UPDATE session SET ended_at = max(ended_at, ?), started_at = min(started_at, ?) WHERE id = ?");
             } catch (SQLException e) {
                 throw new IllegalStateException("the file beside has other tables", e);
             }
@@ -133,7 +153,9 @@ class SectionImportStore {
             }
             problem(Vocabulary.momentProblem(row.get("at")), line);
             Instant moment = Instant.parse(row.get("at"));
-            if (Math.abs(ChronoUnit.DAYS.between(LocalDate.parse(row.get("day")), LocalDate.ofInstant(moment, ZoneOffset.UTC))) > 1) {
+            if (Math.abs(ChronoUnit.DAYS.between(
+                            LocalDate.parse(row.get("day")), LocalDate.ofInstant(moment, ZoneOffset.UTC)))
+                    > 1) {
                 throw refused(line, "the day is not the day of the moment");
             }
             long dog = dog(CsvText.plain(row.get("dog")), line);
@@ -155,15 +177,29 @@ class SectionImportStore {
             }
             int position = begun.sections().size() - 1;
             run(plan, id, position, row.get("section"), seconds);
-            run(event, UUID.nameUUIDFromBytes((id + position).getBytes(StandardCharsets.UTF_8)).toString(), id, dog, at, row.get("day"),
-                    row.get("section"), row.get("comb"), tangles, row.get("signal"), seconds);
+            run(
+                    event,
+                    UUID.nameUUIDFromBytes((id + position).getBytes(StandardCharsets.UTF_8))
+                            .toString(),
+                    id,
+                    dog,
+                    at,
+                    row.get("day"),
+                    row.get("section"),
+                    row.get("comb"),
+                    tangles,
+                    row.get("signal"),
+                    seconds);
             run(ended, at, at, id);
         }
 
         private long dog(String name, long line) {
             List<Long> named = dogs.getOrDefault(name, List.of());
             if (named.size() != 1) {
-                throw refused(line, (named.isEmpty() ? "there is no dog" : "there is more than one dog") + " of that name here; add or rename it first");
+                throw refused(
+                        line,
+                        (named.isEmpty() ? "there is no dog" : "there is more than one dog")
+                                + " of that name here; add or rename it first");
             }
             return named.get(0);
         }
@@ -201,6 +237,7 @@ class SectionImportStore {
     }
 
     private static Refused refused(long line, String why) {
-        return new Refused("file", "The table was not taken over: line " + line + ": " + why + ". Nothing was changed.");
+        return new Refused(
+                "file", "The table was not taken over: line " + line + ": " + why + ". Nothing was changed.");
     }
 }

@@ -48,7 +48,10 @@ class StagingStore {
                 Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
                 Staging staging = new Staging(file, connection);
                 // Until it takes the place of the data nobody misses it.
-                staging.jdbc.sql("PRAGMA journal_mode = MEMORY").query(String.class).single();
+                staging.jdbc
+                        .sql("PRAGMA journal_mode = MEMORY")
+                        .query(String.class)
+                        .single();
                 staging.jdbc.sql("PRAGMA synchronous = OFF").update();
                 return staging;
             } catch (SQLException e) {
@@ -93,15 +96,19 @@ class StagingStore {
 
     /** The tables of the data as they are now, empty. */
     void makeTables(Staging staging) {
-        record Made(String name, String sql) { }
-        List<Made> made = jdbc.sql("""
+        record Made(String name, String sql) {}
+        List<Made> made = jdbc.sql(
+                        """
                 SELECT name, sql FROM sqlite_schema WHERE sql IS NOT NULL AND name NOT LIKE 'sqlite_%'
                  ORDER BY CASE type WHEN 'table' THEN 0 WHEN 'index' THEN 1 ELSE 2 END, rowid
-                """).query((row, n) -> new Made(row.getString("name"), row.getString("sql"))).list();
+                """)
+                .query((row, n) -> new Made(row.getString("name"), row.getString("sql")))
+                .list();
         made.forEach(one -> staging.jdbc.sql(one.sql()).update());
-        jdbc.sql("SELECT * FROM flyway_schema_history").query().listOfRows()
-                .forEach(row -> staging.jdbc.sql(insertInto("flyway_schema_history", row))
-                        .params(new ArrayList<>(new TreeMap<>(row).values())).update());
+        jdbc.sql("SELECT * FROM flyway_schema_history").query().listOfRows().forEach(row -> staging.jdbc
+                .sql(insertInto("flyway_schema_history", row))
+                .params(new ArrayList<>(new TreeMap<>(row).values()))
+                .update());
     }
 
     /** @throws Refused when rows do not fit together that each by itself are right */
@@ -110,18 +117,27 @@ class StagingStore {
         if (beside.sql("SELECT count(*) FROM household").query(Integer.class).single() != 1) {
             throw refused(0, "there must be one household in it");
         }
-        beside.sql("SELECT \"table\" FROM pragma_foreign_key_check").query(String.class).list().stream().findFirst().ifPresent(table -> {
-            throw refused(0, "a row of " + table + " refers to one that is missing");
-        });
-        none(beside, "entries of a session are of another dog than the session",
+        beside.sql("SELECT \"table\" FROM pragma_foreign_key_check").query(String.class).list().stream()
+                .findFirst()
+                .ifPresent(table -> {
+                    throw refused(0, "a row of " + table + " refers to one that is missing");
+                });
+        none(
+                beside,
+                "entries of a session are of another dog than the session",
                 "SELECT 1 FROM session_event AS e JOIN session AS s ON s.id = e.session_id WHERE e.dog_id <> s.dog_id");
-        none(beside, "the plan of a session has gaps or is missing", """
+        none(
+                beside,
+                "the plan of a session has gaps or is missing",
+                """
                 SELECT 1 FROM session AS s
                  WHERE (SELECT count(*) FROM session_plan WHERE session_id = s.id) IS NOT
                        (SELECT 1 + max(position) FROM session_plan WHERE session_id = s.id)
                     OR EXISTS (SELECT 1 FROM session_plan WHERE session_id = s.id AND position < 0)""");
         none(beside, "an undo has nothing to take back, or takes back another entry than the last", STANDING_IS_WRONG);
-        none(beside, "an entry's day is not the day of its moment",
+        none(
+                beside,
+                "an entry's day is not the day of its moment",
                 "SELECT 1 FROM session_event WHERE abs(julianday(day) - julianday(substr(at, 1, 10))) > 1");
     }
 
@@ -129,7 +145,8 @@ class StagingStore {
      * The n-th undo takes back the last entry that still stands: with each entry counted +1 and each undo -1, an entry
      * stands when that sum never falls below its own afterwards.
      */
-    private static final String STANDING_IS_WRONG = """
+    private static final String STANDING_IS_WRONG =
+            """
             WITH counted AS (
                 SELECT session_id, seq, type, standing,
                        sum(CASE type WHEN 'UNDONE' THEN -1 ELSE 1 END) OVER (PARTITION BY session_id ORDER BY seq) AS height
@@ -147,7 +164,7 @@ class StagingStore {
     }
 
     /** A dog whose coat is described. */
-    record Known(long id, String name) { }
+    record Known(long id, String name) {}
 
     /**
      * Does something as if nothing had been removed: what was can be brought back, and must be right then, too.
@@ -159,8 +176,10 @@ class StagingStore {
         try {
             staging.jdbc.sql("UPDATE dog SET removed_at = NULL").update();
             staging.jdbc.sql("UPDATE tool SET removed_at = NULL").update();
-            work.accept(staging.jdbc.sql("SELECT id, name FROM dog JOIN coat ON coat.dog_id = dog.id ORDER BY id")
-                    .query((row, n) -> new Known(row.getLong("id"), row.getString("name"))).list());
+            work.accept(staging.jdbc
+                    .sql("SELECT id, name FROM dog JOIN coat ON coat.dog_id = dog.id ORDER BY id")
+                    .query((row, n) -> new Known(row.getLong("id"), row.getString("name")))
+                    .list());
         } finally {
             staging.jdbc.sql("ROLLBACK").update();
         }
@@ -171,11 +190,15 @@ class StagingStore {
     }
 
     static Refused refused(int line, String why) {
-        return new Refused("file", "The file was not taken over: " + (line > 0 ? "line " + line + ": " : "") + why + ". Nothing was changed.");
+        return new Refused(
+                "file",
+                "The file was not taken over: " + (line > 0 ? "line " + line + ": " : "") + why
+                        + ". Nothing was changed.");
     }
 
     /** @param row its columns, in the order of their names */
     static String insertInto(String table, Map<String, Object> row) {
-        return "INSERT INTO " + table + " (" + String.join(", ", new TreeMap<>(row).keySet()) + ") VALUES (" + "?, ".repeat(row.size() - 1) + "?)";
+        return "INSERT INTO " + table + " (" + String.join(", ", new TreeMap<>(row).keySet()) + ") VALUES ("
+                + "?, ".repeat(row.size() - 1) + "?)";
     }
 }

@@ -43,8 +43,16 @@ class TakeOver {
     private final Clock clock;
     private final ReentrantLock one = new ReentrantLock();
 
-    TakeOver(DataFile data, StagingStore stagings, JsonImportStore files, SectionImportStore sections, Examination examination, KeptCopies copies,
-            HouseholdStore households, Progress progress, Clock clock) {
+    TakeOver(
+            DataFile data,
+            StagingStore stagings,
+            JsonImportStore files,
+            SectionImportStore sections,
+            Examination examination,
+            KeptCopies copies,
+            HouseholdStore households,
+            Progress progress,
+            Clock clock) {
         this.data = data;
         this.stagings = stagings;
         this.files = files;
@@ -128,7 +136,10 @@ class TakeOver {
                 sections.read(upload, dogs, staging, running);
                 examination.sessions(staging);
                 Path aside = data.aside("import", clock);
-                running.at("keeping a copy", () -> aside.toFile().length() / (double) Math.max(1, data.file().toFile().length()));
+                running.at(
+                        "keeping a copy",
+                        () -> aside.toFile().length()
+                                / (double) Math.max(1, data.file().toFile().length()));
                 data.copyTo(aside);
                 running.at("putting it in place", 0, 1);
                 int[] added = new int[1];
@@ -141,14 +152,18 @@ class TakeOver {
         });
     }
 
-    record Added(int places, String keptCopy) { }
+    record Added(int places, String keptCopy) {}
 
     /** A copy that is kept beside the data takes its place again. @return under which name what was there is kept */
     String putBack(String name) {
         return alone("Putting a copy back", running -> {
             Path copy = PrivateFiles.temporary(data.file(), "copy");
             try {
-                running.at("copying it", () -> copy.toFile().length() / (double) Math.max(1, copies.find(name).toFile().length()));
+                running.at(
+                        "copying it",
+                        () -> copy.toFile().length()
+                                / (double)
+                                        Math.max(1, copies.find(name).toFile().length()));
                 Files.copy(copies.find(name), copy, StandardCopyOption.REPLACE_EXISTING);
                 copies.problem(copy).ifPresent(why -> {
                     throw new Refused("name", "The copy was not put back: " + why + ". Nothing was changed.");
@@ -193,7 +208,8 @@ class TakeOver {
 
     private <T> T alone(String what, Work<T> work) {
         if (!one.tryLock()) {
-            throw new Busy("Another file is being taken over just now. Nothing was changed; try again when it is done.");
+            throw new Busy(
+                    "Another file is being taken over just now. Nothing was changed; try again when it is done.");
         }
         try (Progress.Running running = progress.begin(what)) {
             return work.on(running);

@@ -43,34 +43,63 @@ import rustictangle.server.household.Household;
 /** Which words the columns know; the database itself only checks numbers, lengths and what refers to what. */
 final class Vocabulary {
 
-    private static final Map<String, Class<? extends Enum<?>>> WORDS = Map.ofEntries(Map.entry("household.comfort", Comfort.class),
-            Map.entry("household.length_unit", Household.LengthUnit.class), Map.entry("household.mass_unit", Household.MassUnit.class),
-            Map.entry("household.week_start", DayOfWeek.class), Map.entry("household.date_format", Household.DateFormat.class),
-            Map.entry("day_minutes.weekday", DayOfWeek.class), Map.entry("dog.life_stage", LifeStage.class), Map.entry("dog.skin", Skin.class),
-            Map.entry("dog.history", History.class), Map.entry("region_coat.region", Region.class), Map.entry("region_coat.kind", CoatKind.class),
-            Map.entry("region_coat.density", Density.class), Map.entry("region_coat.texture", Texture.class),
-            Map.entry("length_reading.region", Region.class), Map.entry("tool.kind", ToolKind.class), Map.entry("tool.pad", PadKind.class),
-            Map.entry("tool.tips", Tips.class), Map.entry("tool.head", HeadShape.class), Map.entry("tool.spacing", Spacing.class),
-            Map.entry("tool.handle", Handle.class), Map.entry("approach.lead", LeadSchool.class), Map.entry("approach.tips", TipSchool.class),
-            Map.entry("approach.mist", MistSchool.class), Map.entry("approach.hand", Hand.class), Map.entry("session_plan.section", Section.class),
-            Map.entry("session_plan.subject", Subject.class), Map.entry("session_event.section", Section.class),
-            Map.entry("session_event.comb", CombResult.class), Map.entry("session_event.signal", Signal.class),
-            Map.entry("session_event.skin", Catch.SkinLook.class), Map.entry("session_event.lump", Catch.Lump.class),
-            Map.entry("session_event.beneath", Catch.Beneath.class), Map.entry("session_event.spread", Catch.Spread.class),
-            Map.entry("session_event.hair", HairOut.class), Map.entry("practice_trial.subject", Subject.class),
-            Map.entry("practice_trial.section", Section.class), Map.entry("practice_trial.signal", Signal.class),
-            Map.entry("life_event.event", LifeEvent.class), Map.entry("message.kind", Reminder.Kind.class));
+    private static final Map<String, Class<? extends Enum<?>>> WORDS = Map.ofEntries(
+            Map.entry("household.comfort", Comfort.class),
+            Map.entry("household.length_unit", Household.LengthUnit.class),
+            Map.entry("household.mass_unit", Household.MassUnit.class),
+            Map.entry("household.week_start", DayOfWeek.class),
+            Map.entry("household.date_format", Household.DateFormat.class),
+            Map.entry("day_minutes.weekday", DayOfWeek.class),
+            Map.entry("dog.life_stage", LifeStage.class),
+            Map.entry("dog.skin", Skin.class),
+            Map.entry("dog.history", History.class),
+            Map.entry("region_coat.region", Region.class),
+            Map.entry("region_coat.kind", CoatKind.class),
+            Map.entry("region_coat.density", Density.class),
+            Map.entry("region_coat.texture", Texture.class),
+            Map.entry("length_reading.region", Region.class),
+            Map.entry("tool.kind", ToolKind.class),
+            Map.entry("tool.pad", PadKind.class),
+            Map.entry("tool.tips", Tips.class),
+            Map.entry("tool.head", HeadShape.class),
+            Map.entry("tool.spacing", Spacing.class),
+            Map.entry("tool.handle", Handle.class),
+            Map.entry("approach.lead", LeadSchool.class),
+            Map.entry("approach.tips", TipSchool.class),
+            Map.entry("approach.mist", MistSchool.class),
+            Map.entry("approach.hand", Hand.class),
+            Map.entry("session_plan.section", Section.class),
+            Map.entry("session_plan.subject", Subject.class),
+            Map.entry("session_event.section", Section.class),
+            Map.entry("session_event.comb", CombResult.class),
+            Map.entry("session_event.signal", Signal.class),
+            Map.entry("session_event.skin", Catch.SkinLook.class),
+            Map.entry("session_event.lump", Catch.Lump.class),
+            Map.entry("session_event.beneath", Catch.Beneath.class),
+            Map.entry("session_event.spread", Catch.Spread.class),
+            Map.entry("session_event.hair", HairOut.class),
+            Map.entry("practice_trial.subject", Subject.class),
+            Map.entry("practice_trial.section", Section.class),
+            Map.entry("practice_trial.signal", Signal.class),
+            Map.entry("life_event.event", LifeEvent.class),
+            Map.entry("message.kind", Reminder.Kind.class));
 
-    private static final Set<String> IDS = Set.of("session.id", "session_plan.session_id", "session_event.id", "session_event.session_id",
+    private static final Set<String> IDS = Set.of(
+            "session.id",
+            "session_plan.session_id",
+            "session_event.id",
+            "session_event.session_id",
             "practice_trial.id");
     private static final Pattern UUID_FORM = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
 
-    private Vocabulary() { }
+    private Vocabulary() {}
 
     /** What is wrong with a text in a column; empty: nothing. */
     static Optional<String> problem(String table, String column, String text) {
         Class<? extends Enum<?>> words = WORDS.get(table + "." + column);
-        if (words != null && Arrays.stream(words.getEnumConstants()).noneMatch(word -> word.name().equals(text))) {
+        if (words != null
+                && Arrays.stream(words.getEnumConstants())
+                        .noneMatch(word -> word.name().equals(text))) {
             return Optional.of("\"" + shortened(text) + "\" is not known as " + column);
         }
         if (text.indexOf('\0') >= 0) {
@@ -80,25 +109,36 @@ final class Vocabulary {
             return Optional.of("\"" + shortened(text) + "\" is no UUID");
         }
         if (column.startsWith("quiet_")) {
-            return parses(() -> LocalTime.parse(text)) ? Optional.empty() : Optional.of("\"" + shortened(text) + "\" is no time such as 21:00");
+            return parses(() -> LocalTime.parse(text))
+                    ? Optional.empty()
+                    : Optional.of("\"" + shortened(text) + "\" is no time such as 21:00");
         }
         if (column.equals("day")) {
-            return text.length() == "2026-05-14".length() && parses(() -> LocalDate.parse(text)) && Bounds.within(LocalDate.parse(text)) ? Optional.empty()
-                    : Optional.of("\"" + shortened(text) + "\" is no day such as 2026-05-14, from " + Bounds.FIRST_DAY + " to " + Bounds.LAST_DAY);
+            return text.length() == "2026-05-14".length()
+                            && parses(() -> LocalDate.parse(text))
+                            && Bounds.within(LocalDate.parse(text))
+                    ? Optional.empty()
+                    : Optional.of("\"" + shortened(text) + "\" is no day such as 2026-05-14, from " + Bounds.FIRST_DAY
+                            + " to " + Bounds.LAST_DAY);
         }
         if (column.equals("at") || column.endsWith("_at")) {
             // Text order must be time order; what was removed is not ordered by it.
-            boolean ordered = column.equals("removed_at") || momentProblem(text).isEmpty() && StoredInstant.text(Instant.parse(text)).equals(text);
-            return ordered ? momentProblem(text) : Optional.of("\"" + shortened(text) + "\" is no moment such as 2026-05-14T09:00:00.000Z");
+            boolean ordered = column.equals("removed_at")
+                    || momentProblem(text).isEmpty()
+                            && StoredInstant.text(Instant.parse(text)).equals(text);
+            return ordered
+                    ? momentProblem(text)
+                    : Optional.of("\"" + shortened(text) + "\" is no moment such as 2026-05-14T09:00:00.000Z");
         }
         return Optional.empty();
     }
 
     /** What is wrong with a moment, however exactly it is given; empty: nothing. */
     static Optional<String> momentProblem(String text) {
-        return parses(() -> Instant.parse(text)) && Bounds.within(Instant.parse(text)) ? Optional.empty()
-                : Optional.of("\"" + shortened(text) + "\" is no moment such as 2026-05-14T09:00:00.000Z, from " + Bounds.FIRST_DAY + " to "
-                        + Bounds.LAST_DAY);
+        return parses(() -> Instant.parse(text)) && Bounds.within(Instant.parse(text))
+                ? Optional.empty()
+                : Optional.of("\"" + shortened(text) + "\" is no moment such as 2026-05-14T09:00:00.000Z, from "
+                        + Bounds.FIRST_DAY + " to " + Bounds.LAST_DAY);
     }
 
     /** As it is written everywhere here; empty: it is none. */

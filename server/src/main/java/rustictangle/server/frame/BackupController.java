@@ -34,7 +34,11 @@ class BackupController {
                 Files.deleteIfExists(copy);
             }
         };
-        return ResponseEntity.ok().contentType(MediaType.APPLICATION_OCTET_STREAM)
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"rustic-tangle-" + LocalDate.now(clock) + ".db\"").body(body);
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        "attachment; filename=\"rustic-tangle-" + LocalDate.now(clock) + ".db\"")
+                .body(body);
     }
 }

@@ -21,7 +21,10 @@ public class Backups {
     public Path take() throws IOException {
         Path copy = PrivateFiles.temporary(data.file(), "backup");
         try (Progress.Running running = progress.begin("Taking a copy")) {
-            running.at("writing it", () -> copy.toFile().length() / (double) Math.max(1, data.file().toFile().length()));
+            running.at(
+                    "writing it",
+                    () -> copy.toFile().length()
+                            / (double) Math.max(1, data.file().toFile().length()));
             data.copyTo(copy);
             return copy;
         } catch (RuntimeException e) {

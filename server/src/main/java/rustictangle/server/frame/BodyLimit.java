@@ -20,8 +20,8 @@ final class BodyLimit extends OncePerRequestFilter {
     private static final long MB = KB * KB;
     private static final long USUAL = MB;
     /** What comes as a file, by how its path ends. Ten years of ten dogs are under 300 MB of JSON. */
-    private static final Map<String, Long> FILES = Map.of("/api/import.json", 1024 * MB, "/api/import/sections.csv", 64 * MB,
-            "/groom-calendar", 2 * MB);
+    private static final Map<String, Long> FILES =
+            Map.of("/api/import.json", 1024 * MB, "/api/import/sections.csv", 64 * MB, "/groom-calendar", 2 * MB);
 
     /** More than may be read. */
     static final class TooLarge extends IOException {
@@ -46,8 +46,11 @@ final class BodyLimit extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        long limit = FILES.entrySet().stream().filter(file -> request.getRequestURI().endsWith(file.getKey()))
-                .mapToLong(Map.Entry::getValue).findFirst().orElse(USUAL);
+        long limit = FILES.entrySet().stream()
+                .filter(file -> request.getRequestURI().endsWith(file.getKey()))
+                .mapToLong(Map.Entry::getValue)
+                .findFirst()
+                .orElse(USUAL);
         if (request.getContentLengthLong() > limit) {
             problems.write(response, new TooLarge(limit).problem());
         } else {

@@ -9,12 +9,13 @@ public final class Bounds {
 
     /** No dog alive was born before. */
     public static final LocalDate FIRST_DAY = LocalDate.of(1990, 1, 1);
+
     public static final LocalDate LAST_DAY = LocalDate.of(2099, 12, 31);
 
     public static final Instant FIRST_MOMENT = FIRST_DAY.atStartOfDay().toInstant(ZoneOffset.UTC);
     public static final Instant LAST_MOMENT = LAST_DAY.atStartOfDay().toInstant(ZoneOffset.UTC);
 
-    private Bounds() { }
+    private Bounds() {}
 
     public static boolean within(LocalDate day) {
         return !day.isBefore(FIRST_DAY) && !day.isAfter(LAST_DAY);

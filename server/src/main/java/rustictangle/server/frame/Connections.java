@@ -72,7 +72,8 @@ final class Connections implements AutoCloseable {
 
     /** Another one after every commit, whoever's. */
     synchronized long dataVersion() throws SQLException {
-        try (Statement ask = watcher.createStatement(); ResultSet answer = ask.executeQuery("PRAGMA data_version")) {
+        try (Statement ask = watcher.createStatement();
+                ResultSet answer = ask.executeQuery("PRAGMA data_version")) {
             return answer.getLong(1);
         }
     }

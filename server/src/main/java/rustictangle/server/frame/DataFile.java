@@ -31,10 +31,11 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
     static final Duration PATIENCE = Duration.ofSeconds(4);
     /** Whoever puts another file in the place waits longer: a copy may be under way. */
     private static final Duration PATIENCE_TO_REPLACE = Duration.ofSeconds(30);
+
     private static final Duration ASKED_FOR = Duration.ofMillis(200);
 
     /** Tells one state of the data from another; a file that took the place of another is another epoch. */
-    public record Version(long epoch, long number) { }
+    public record Version(long epoch, long number) {}
 
     /** What one thread has in hand. */
     private static final class Unit {
@@ -50,6 +51,7 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
     private final ReentrantLock turn = new ReentrantLock(true);
     /** Shared by all that use the file, had alone by whoever puts another in its place. */
     private final ReentrantReadWriteLock place = new ReentrantReadWriteLock(true);
+
     private final ThreadLocal<Unit> unit = new ThreadLocal<>();
     private final AtomicLong epochs = new AtomicLong();
     private long epoch;
@@ -193,7 +195,9 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
         place.readLock().lock();
         boolean begun = false;
         try {
-            run(opened().writer(), "PRAGMA busy_timeout = " + Math.max(1, TimeUnit.NANOSECONDS.toMillis(until - System.nanoTime())));
+            run(
+                    opened().writer(),
+                    "PRAGMA busy_timeout = " + Math.max(1, TimeUnit.NANOSECONDS.toMillis(until - System.nanoTime())));
             run(open.writer(), "BEGIN IMMEDIATE");
             begun = true;
         } catch (SQLException e) {
@@ -278,7 +282,8 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
         place.readLock().lock();
         try {
             PrivateFiles.create(copy);
-            try (Connection own = new ConnectionSettings().plain(file); var into = own.prepareStatement("VACUUM INTO ?")) {
+            try (Connection own = new ConnectionSettings().plain(file);
+                    var into = own.prepareStatement("VACUUM INTO ?")) {
                 into.setString(1, copy.toString());
                 into.execute();
             }

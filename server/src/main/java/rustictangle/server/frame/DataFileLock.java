@@ -30,7 +30,8 @@ final class DataFileLock implements AutoCloseable {
         }
         if (lock == null) {
             channel.close();
-            throw new CannotStart("Rustic Tangle is already running on " + file + ".",
+            throw new CannotStart(
+                    "Rustic Tangle is already running on " + file + ".",
                     "Use the one that is running, or stop it first, or name another file in RUSTIC_TANGLE_DATA.");
         }
         return new DataFileLock(file, channel);

@@ -22,7 +22,8 @@ class Database {
     DataFileLock dataFileLock(Settings settings) {
         Path file = settings.dataFile();
         if (Files.isDirectory(file)) {
-            throw new CannotStart("The data file " + file + " is a folder.", "Name a file in RUSTIC_TANGLE_DATA, not a folder.");
+            throw new CannotStart(
+                    "The data file " + file + " is a folder.", "Name a file in RUSTIC_TANGLE_DATA, not a folder.");
         }
         try {
             PrivateFiles.createFolders(file.getParent());
@@ -47,20 +48,24 @@ class Database {
             LOG.info("Data is kept in {}", file);
             return data;
         } catch (Schema.Newer e) {
-            throw new CannotStart("The data file " + file + " was not opened: " + e.getMessage() + ".",
+            throw new CannotStart(
+                    "The data file " + file + " was not opened: " + e.getMessage() + ".",
                     "Start it with that version, or name another file in RUSTIC_TANGLE_DATA.");
         } catch (IOException e) {
             throw unwritable(file, e);
         } catch (SQLException | FlywayException e) {
             LOG.debug("The data file cannot be opened", e);
-            throw new CannotStart("The data file " + file + " cannot be opened: " + Trouble.of(e).words() + ".",
+            throw new CannotStart(
+                    "The data file " + file + " cannot be opened: "
+                            + Trouble.of(e).words() + ".",
                     "If it is damaged, put a copy back with --rustictangle.restore=/path/to/the-copy.db; what is there now is kept beside. "
                             + OTHER_FILE);
         }
     }
 
     private static CannotStart unwritable(Path file, IOException e) {
-        return new CannotStart("The data file " + file + " cannot be written: " + e.getMessage() + ".",
+        return new CannotStart(
+                "The data file " + file + " cannot be written: " + e.getMessage() + ".",
                 "Is the folder yours, writable, and is there room on the disk? " + OTHER_FILE);
     }
 }

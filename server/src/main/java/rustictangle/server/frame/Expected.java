@@ -10,17 +10,24 @@ import java.util.UUID;
 /** What may stand where a value of a type is asked for, in words. */
 final class Expected {
 
-    private Expected() { }
+    private Expected() {}
 
     static String of(Class<?> type) {
         if (type.isEnum()) {
-            return "Allowed: " + String.join(", ", Arrays.stream(type.getEnumConstants()).map(Object::toString).toList()) + ".";
+            return "Allowed: "
+                    + String.join(
+                            ", ",
+                            Arrays.stream(type.getEnumConstants())
+                                    .map(Object::toString)
+                                    .toList()) + ".";
         }
         if (type == boolean.class || type == Boolean.class) {
             return "Say true or false.";
         }
         if (type.isPrimitive() || Number.class.isAssignableFrom(type)) {
-            return type == double.class || type == Double.class ? "Give a number, such as 17.5." : "Give a whole number.";
+            return type == double.class || type == Double.class
+                    ? "Give a number, such as 17.5."
+                    : "Give a whole number.";
         }
         if (type == LocalDate.class) {
             return "Give a day from " + Bounds.FIRST_DAY + " to " + Bounds.LAST_DAY + ", such as 2026-05-14.";
@@ -37,6 +44,8 @@ final class Expected {
         if (type == String.class) {
             return "Give text.";
         }
-        return Collection.class.isAssignableFrom(type) || type.isArray() ? "Give a list." : "Give an object with its fields.";
+        return Collection.class.isAssignableFrom(type) || type.isArray()
+                ? "Give a list."
+                : "Give an object with its fields.";
     }
 }

@@ -18,7 +18,9 @@ public class FormCheck {
 
     /** @throws Refused when a field is out of its limits */
     public <T> T checked(T form) {
-        validator.validate(form).stream().min(Comparator.comparing((ConstraintViolation<T> one) -> one.getPropertyPath().toString()))
+        validator.validate(form).stream()
+                .min(Comparator.comparing(
+                        (ConstraintViolation<T> one) -> one.getPropertyPath().toString()))
                 .ifPresent(one -> {
                     throw new Refused(one.getPropertyPath().toString(), one.getMessage());
                 });

@@ -26,9 +26,10 @@ class FrameConfig implements WebMvcConfigurer {
 
     @EventListener
     void ready(ApplicationReadyEvent event) {
-        if (event.getApplicationContext() instanceof WebServerApplicationContext web
-                && web.getWebServer() != null) {
-            LOG.info("Rustic Tangle is ready: http://127.0.0.1:{}/", web.getWebServer().getPort());
+        if (event.getApplicationContext() instanceof WebServerApplicationContext web && web.getWebServer() != null) {
+            LOG.info(
+                    "Rustic Tangle is ready: http://127.0.0.1:{}/",
+                    web.getWebServer().getPort());
         }
     }
 
@@ -48,7 +49,8 @@ class FrameConfig implements WebMvcConfigurer {
 
     private static Instant bounded(Instant moment) {
         if (!Bounds.within(moment)) {
-            throw new IllegalArgumentException(moment + " lies outside of " + Bounds.FIRST_DAY + " to " + Bounds.LAST_DAY);
+            throw new IllegalArgumentException(
+                    moment + " lies outside of " + Bounds.FIRST_DAY + " to " + Bounds.LAST_DAY);
         }
         return moment;
     }

@@ -16,7 +16,7 @@ import org.springframework.stereotype.Component;
 public class KeptCopies {
 
     /** @param at when it was kept */
-    public record Copy(String name, Instant at, long bytes) { }
+    public record Copy(String name, Instant at, long bytes) {}
 
     private final DataFile data;
 
@@ -28,9 +28,13 @@ public class KeptCopies {
     public List<Copy> all() {
         String begin = data.file().getFileName() + ".before-";
         try (Stream<Path> beside = Files.list(data.file().getParent())) {
-            return beside.filter(path -> path.getFileName().toString().startsWith(begin) && !path.toString().endsWith("-wal")
-                            && !path.toString().endsWith("-shm") && !path.toString().endsWith("-journal"))
-                    .map(KeptCopies::copy).sorted(Comparator.comparing(Copy::at).reversed()).toList();
+            return beside.filter(path -> path.getFileName().toString().startsWith(begin)
+                            && !path.toString().endsWith("-wal")
+                            && !path.toString().endsWith("-shm")
+                            && !path.toString().endsWith("-journal"))
+                    .map(KeptCopies::copy)
+                    .sorted(Comparator.comparing(Copy::at).reversed())
+                    .toList();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -38,7 +42,10 @@ public class KeptCopies {
 
     private static Copy copy(Path path) {
         try {
-            return new Copy(path.getFileName().toString(), Files.getLastModifiedTime(path).toInstant(), Files.size(path));
+            return new Copy(
+                    path.getFileName().toString(),
+                    Files.getLastModifiedTime(path).toInstant(),
+                    Files.size(path));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -46,8 +53,11 @@ public class KeptCopies {
 
     /** @throws NotThere when there is no copy of this name beside the data */
     public Path find(String name) {
-        return all().stream().filter(copy -> copy.name().equals(name)).findFirst()
-                .map(copy -> data.file().resolveSibling(copy.name())).orElseThrow(() -> new NotThere("kept copy", name));
+        return all().stream()
+                .filter(copy -> copy.name().equals(name))
+                .findFirst()
+                .map(copy -> data.file().resolveSibling(copy.name()))
+                .orElseThrow(() -> new NotThere("kept copy", name));
     }
 
     /** What speaks against putting a copy in the place of the data; else it is brought to this version. */

@@ -23,7 +23,7 @@ public final class LogReader<T> {
         List<T> read(long dogId, String from, String before);
     }
 
-    private record Past<T>(String state, List<T> facts) { }
+    private record Past<T>(String state, List<T> facts) {}
 
     private final PastLogStore log;
     private final int days;

@@ -47,8 +47,13 @@ final class OneStatePerRequest extends OncePerRequestFilter {
         }
 
         @Override
-        public Object beforeBodyWrite(Object body, MethodParameter returned, MediaType type,
-                Class<? extends HttpMessageConverter<?>> converter, ServerHttpRequest request, ServerHttpResponse response) {
+        public Object beforeBodyWrite(
+                Object body,
+                MethodParameter returned,
+                MediaType type,
+                Class<? extends HttpMessageConverter<?>> converter,
+                ServerHttpRequest request,
+                ServerHttpResponse response) {
             data.giveBack();
             return body;
         }

@@ -33,13 +33,19 @@ final class OnlyFromHere extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        if (!InetAddress.getByName(request.getRemoteAddr()).isLoopbackAddress() || !OWN_NAMES.contains(request.getServerName())) {
+        if (!InetAddress.getByName(request.getRemoteAddr()).isLoopbackAddress()
+                || !OWN_NAMES.contains(request.getServerName())) {
             refuse(response, "Rustic Tangle answers only on the machine it runs on, by its own name.");
         } else if (!READING.contains(request.getMethod()) && !ownPage(request)) {
             refuse(response, "Only Rustic Tangle's own pages may change anything. Nothing was changed.");
         } else if (!READING.contains(request.getMethod()) && !takesJson(request)) {
-            problems.write(response, Problems.problem(HttpStatus.NOT_ACCEPTABLE, Problems.REFUSED, "Not in that form",
-                    "Answers are JSON; ask for application/json. Nothing was changed."));
+            problems.write(
+                    response,
+                    Problems.problem(
+                            HttpStatus.NOT_ACCEPTABLE,
+                            Problems.REFUSED,
+                            "Not in that form",
+                            "Answers are JSON; ask for application/json. Nothing was changed."));
         } else {
             chain.doFilter(request, response);
         }
@@ -58,8 +64,9 @@ final class OnlyFromHere extends OncePerRequestFilter {
     private static boolean takesJson(HttpServletRequest request) {
         String accept = request.getHeader(HttpHeaders.ACCEPT);
         try {
-            return accept == null || MediaType.parseMediaTypes(accept).stream()
-                    .anyMatch(type -> type.includes(MediaType.APPLICATION_JSON));
+            return accept == null
+                    || MediaType.parseMediaTypes(accept).stream()
+                            .anyMatch(type -> type.includes(MediaType.APPLICATION_JSON));
         } catch (IllegalArgumentException unreadable) {
             return false;
         }

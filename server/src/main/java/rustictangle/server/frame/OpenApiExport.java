@@ -14,17 +14,22 @@ import rustictangle.server.RusticTangle;
 /** Build step: writes the OpenAPI document of the running code, from which the web's types are made. */
 final class OpenApiExport {
 
-    private OpenApiExport() { }
+    private OpenApiExport() {}
 
     /** @param args the file to write */
     public static void main(String[] args) throws IOException, InterruptedException {
         Path data = Files.createTempDirectory("openapi").resolve("empty.db");
-        try (var context = SpringApplication.run(RusticTangle.class,
-                "--server.port=0", "--rustictangle.data=" + data, "--logging.level.rustictangle=warn")) {
+        try (var context = SpringApplication.run(
+                RusticTangle.class,
+                "--server.port=0",
+                "--rustictangle.data=" + data,
+                "--logging.level.rustictangle=warn")) {
             int port = ((WebServerApplicationContext) context).getWebServer().getPort();
-            HttpResponse<String> answer = HttpClient.newHttpClient().send(
-                    HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/api/openapi.json")).build(),
-                    HttpResponse.BodyHandlers.ofString());
+            HttpResponse<String> answer = HttpClient.newHttpClient()
+                    .send(
+                            HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/api/openapi.json"))
+                                    .build(),
+                            HttpResponse.BodyHandlers.ofString());
             if (answer.statusCode() != 200) {
                 throw new IOException("no OpenAPI document: " + answer.statusCode() + " " + answer.body());
             }

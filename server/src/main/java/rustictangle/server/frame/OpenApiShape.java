@@ -27,8 +27,10 @@ class OpenApiShape implements ModelConverter {
         Schema<?> schema = chain.next().resolve(type, context, chain);
         JavaType java = Json.mapper().constructType(type.getType());
         if (schema != null && java != null && java.getRawClass().isRecord()) {
-            Schema<?> model = schema.get$ref() == null ? schema
-                    : context.getDefinedModels().get(schema.get$ref().substring(schema.get$ref().lastIndexOf('/') + 1));
+            Schema<?> model = schema.get$ref() == null
+                    ? schema
+                    : context.getDefinedModels()
+                            .get(schema.get$ref().substring(schema.get$ref().lastIndexOf('/') + 1));
             if (model != null) {
                 model.setRequired(required(java.getRawClass(), model));
             }
@@ -41,7 +43,10 @@ class OpenApiShape implements ModelConverter {
                 .filter(component -> !mayBeAbsent(component))
                 .map(RecordComponent::getName)
                 .toList());
-        names.retainAll(model.getProperties() == null ? List.of() : model.getProperties().keySet());
+        names.retainAll(
+                model.getProperties() == null
+                        ? List.of()
+                        : model.getProperties().keySet());
         return names;
     }
 

@@ -26,11 +26,19 @@ public class PastLogStore {
 
     /** Names the state of the dog's log before a moment; the log only ever grows, so its newest entry tells. */
     String state(long dogId, String before) {
-        return data.version().epoch() + before + jdbc.sql("""
+        return data.version().epoch()
+                + before
+                + jdbc.sql(
+                                """
                 SELECT id FROM session_event
                  WHERE dog_id = :dog
                    AND session_id NOT IN (SELECT id FROM session WHERE dog_id = :dog AND started_at >= :before)
                  ORDER BY seq DESC LIMIT 1
-                """).param("dog", dogId).param("before", before).query(String.class).optional().orElse("");
+                """)
+                        .param("dog", dogId)
+                        .param("before", before)
+                        .query(String.class)
+                        .optional()
+                        .orElse("");
     }
 }

@@ -16,7 +16,7 @@ public final class PrivateFiles {
     private static final Set<PosixFilePermission> FILE = PosixFilePermissions.fromString("rw-------");
     private static final Set<PosixFilePermission> FOLDER = PosixFilePermissions.fromString("rwx------");
 
-    private PrivateFiles() { }
+    private PrivateFiles() {}
 
     /** A folder that is there already stays as its owner made it. */
     static void createFolders(Path folder) throws IOException {
@@ -55,7 +55,8 @@ public final class PrivateFiles {
     static void removeLeftovers(Path file) throws IOException {
         String begin = temporaryPrefix(file);
         try (Stream<Path> all = Files.list(file.getParent())) {
-            for (Path one : all.filter(path -> path.getFileName().toString().startsWith(begin)).toList()) {
+            for (Path one : all.filter(path -> path.getFileName().toString().startsWith(begin))
+                    .toList()) {
                 Files.deleteIfExists(one);
             }
         }

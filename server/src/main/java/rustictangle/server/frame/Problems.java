@@ -45,17 +45,22 @@ class Problems extends ResponseEntityExceptionHandler {
     static final URI DEFECT = URI.create("urn:rustic-tangle:defect");
     /** Long enough for whoever writes just now, short enough for an owner who waits. Seconds. */
     private static final int RETRY_AFTER = 2;
+
     private static final Logger LOG = LoggerFactory.getLogger("rustictangle");
 
     /** @param message what is wrong with it, what is allowed, how to mend it */
-    record FieldProblem(String field, String message) { }
+    record FieldProblem(String field, String message) {}
 
     @Override
-    protected ResponseEntity<Object> handleMethodArgumentNotValid(MethodArgumentNotValidException e,
-            HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+    protected ResponseEntity<Object> handleMethodArgumentNotValid(
+            MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         List<FieldProblem> fields = e.getBindingResult().getFieldErrors().stream()
-                .map(error -> new FieldProblem(error.getField(), error.getDefaultMessage()
-                        + (error.getRejectedValue() == null ? "" : " You gave " + shortened(error.getRejectedValue()) + ".")))
+                .map(error -> new FieldProblem(
+                        error.getField(),
+                        error.getDefaultMessage()
+                                + (error.getRejectedValue() == null
+                                        ? ""
+                                        : " You gave " + shortened(error.getRejectedValue()) + ".")))
                 // The validator finds them in any order; the owner reads them in one.
                 .sorted(Comparator.comparing(FieldProblem::field))
                 .toList();
@@ -63,8 +68,8 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @Override
-    protected ResponseEntity<Object> handleHttpMessageNotReadable(HttpMessageNotReadableException e,
-            HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         for (Throwable cause = e; cause != null; cause = cause.getCause()) {
             if (cause instanceof BodyLimit.TooLarge large) {
                 return answer(large.problem());
@@ -73,7 +78,10 @@ class Problems extends ResponseEntityExceptionHandler {
         if (e.getCause() instanceof JacksonException wrong && !wrong.getPath().isEmpty()) {
             return badInput(List.of(new FieldProblem(path(wrong), message(wrong))));
         }
-        return answer(problem(HttpStatus.BAD_REQUEST, REFUSED, "Not readable",
+        return answer(problem(
+                HttpStatus.BAD_REQUEST,
+                REFUSED,
+                "Not readable",
                 "The request is not valid JSON. Nothing was changed."));
     }
 
@@ -88,31 +96,38 @@ class Problems extends ResponseEntityExceptionHandler {
         if (wrong instanceof InvalidFormatException format) {
             return "\"" + shortened(format.getValue()) + "\" is not known here. " + Expected.of(type);
         }
-        return (type.isPrimitive() && String.valueOf(wrong.getOriginalMessage()).contains("null") ? "Missing. " : "") + Expected.of(type);
+        return (type.isPrimitive() && String.valueOf(wrong.getOriginalMessage()).contains("null") ? "Missing. " : "")
+                + Expected.of(type);
     }
 
     /** A path or query value that is not what belongs there. */
     @Override
-    protected ResponseEntity<Object> handleTypeMismatch(TypeMismatchException e, HttpHeaders headers, HttpStatusCode status,
-            WebRequest request) {
-        String field = e instanceof MethodArgumentTypeMismatchException argument ? argument.getName() : String.valueOf(e.getPropertyName());
+    protected ResponseEntity<Object> handleTypeMismatch(
+            TypeMismatchException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String field = e instanceof MethodArgumentTypeMismatchException argument
+                ? argument.getName()
+                : String.valueOf(e.getPropertyName());
         Class<?> type = e.getRequiredType() == null ? String.class : e.getRequiredType();
         if (e instanceof MethodArgumentTypeMismatchException argument && !type.isEnum()) {
             type = argument.getParameter().nested().getNestedParameterType();
         }
-        return badInput(List.of(new FieldProblem(field, "\"" + shortened(e.getValue()) + "\" cannot be. " + Expected.of(type))));
+        return badInput(List.of(
+                new FieldProblem(field, "\"" + shortened(e.getValue()) + "\" cannot be. " + Expected.of(type))));
     }
 
     @Override
-    protected ResponseEntity<Object> handleMissingServletRequestParameter(MissingServletRequestParameterException e, HttpHeaders headers,
-            HttpStatusCode status, WebRequest request) {
-        Class<?> type = e.getMethodParameter() == null ? String.class : e.getMethodParameter().getParameterType();
+    protected ResponseEntity<Object> handleMissingServletRequestParameter(
+            MissingServletRequestParameterException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        Class<?> type = e.getMethodParameter() == null
+                ? String.class
+                : e.getMethodParameter().getParameterType();
         return badInput(List.of(new FieldProblem(e.getParameterName(), "Missing. " + Expected.of(type))));
     }
 
     @ExceptionHandler(Refused.class)
     ResponseEntity<Object> refused(Refused e) {
-        return e.field().map(field -> badInput(List.of(new FieldProblem(field, e.getMessage()))))
+        return e.field()
+                .map(field -> badInput(List.of(new FieldProblem(field, e.getMessage()))))
                 .orElseGet(() -> answer(problem(HttpStatus.CONFLICT, REFUSED, "Does not fit", e.getMessage())));
     }
 
@@ -138,29 +153,40 @@ class Problems extends ResponseEntityExceptionHandler {
             return defect(e, request);
         }
         LOG.error("The data file did not do what was asked: {}", trouble.words(), e);
-        return again(problem(trouble.status(), trouble == Trouble.DAMAGED ? DEFECT : BUSY, "Not stored", "The data file cannot be used: "
-                + trouble.words() + ". Nothing was changed; what was stored before is kept."
-                + (trouble == Trouble.DAMAGED ? " Put a copy back, see the settings." : " Try again when that is mended.")));
+        return again(problem(
+                trouble.status(),
+                trouble == Trouble.DAMAGED ? DEFECT : BUSY,
+                "Not stored",
+                "The data file cannot be used: "
+                        + trouble.words() + ". Nothing was changed; what was stored before is kept."
+                        + (trouble == Trouble.DAMAGED
+                                ? " Put a copy back, see the settings."
+                                : " Try again when that is mended.")));
     }
 
     /** A defect of ours, whatever its kind. */
     @ExceptionHandler(Exception.class)
-    @Nullable ResponseEntity<Object> defect(Exception e, HttpServletRequest request) {
+    @Nullable
+    ResponseEntity<Object> defect(Exception e, HttpServletRequest request) {
         if (e instanceof ClientAbortException) {
             // Nobody is there to read an answer.
             return null;
         }
         String id = UUID.randomUUID().toString().substring(0, 8);
         LOG.error("Defect {} at {} {}", id, request.getMethod(), request.getRequestURI(), e);
-        ProblemDetail problem = problem(HttpStatus.INTERNAL_SERVER_ERROR, DEFECT, "A defect of Rustic Tangle",
-                "This went wrong on our side, not on yours. What was stored before is kept. The log tells more under " + id + ".");
+        ProblemDetail problem = problem(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                DEFECT,
+                "A defect of Rustic Tangle",
+                "This went wrong on our side, not on yours. What was stored before is kept. The log tells more under "
+                        + id + ".");
         problem.setProperty("id", id);
         return answer(problem);
     }
 
     @Override
-    protected ResponseEntity<Object> handleExceptionInternal(Exception e, @Nullable Object body, HttpHeaders headers,
-            HttpStatusCode status, WebRequest request) {
+    protected ResponseEntity<Object> handleExceptionInternal(
+            Exception e, @Nullable Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         if (status.is5xxServerError() && request instanceof ServletWebRequest web) {
             return defect(e, web.getRequest());
         }
@@ -168,7 +194,8 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     private static ResponseEntity<Object> badInput(List<FieldProblem> fields) {
-        ProblemDetail problem = problem(HttpStatus.BAD_REQUEST, REFUSED, "Please check what you entered", "Nothing was changed.");
+        ProblemDetail problem =
+                problem(HttpStatus.BAD_REQUEST, REFUSED, "Please check what you entered", "Nothing was changed.");
         problem.setProperty("fields", fields);
         return answer(problem);
     }
@@ -181,7 +208,9 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     private static ResponseEntity<Object> again(ProblemDetail problem) {
-        return ResponseEntity.status(problem.getStatus()).header(HttpHeaders.RETRY_AFTER, String.valueOf(RETRY_AFTER)).body(problem);
+        return ResponseEntity.status(problem.getStatus())
+                .header(HttpHeaders.RETRY_AFTER, String.valueOf(RETRY_AFTER))
+                .body(problem);
     }
 
     private static ResponseEntity<Object> answer(ProblemDetail problem) {

@@ -15,7 +15,7 @@ public class Progress {
      * @param step what is done just now, in words
      * @param part of this step, in [0, 1]
      */
-    public record Work(String what, String step, double part) { }
+    public record Work(String what, String step, double part) {}
 
     /** Work under way; closed when it ends, well or not. */
     public final class Running implements AutoCloseable {

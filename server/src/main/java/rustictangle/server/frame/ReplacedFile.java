@@ -18,9 +18,10 @@ import java.time.format.DateTimeFormatter;
  */
 final class ReplacedFile {
 
-    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("yyyyMMdd'T'HHmmss'Z'").withZone(ZoneOffset.UTC);
+    private static final DateTimeFormatter MOMENT =
+            DateTimeFormatter.ofPattern("yyyyMMdd'T'HHmmss'Z'").withZone(ZoneOffset.UTC);
 
-    private ReplacedFile() { }
+    private ReplacedFile() {}
 
     /** A name beside the data file that nothing has yet. */
     static Path aside(Path file, String why, Clock clock) {

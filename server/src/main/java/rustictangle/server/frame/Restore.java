@@ -51,9 +51,13 @@ final class Restore {
         if (!Files.isReadable(backup) || Files.isDirectory(backup)) {
             throw refused("it cannot be read");
         }
-        String mark = backup + "\n" + Files.size(backup) + "\n" + Files.getLastModifiedTime(backup).toMillis() + "\n";
+        String mark = backup + "\n" + Files.size(backup) + "\n"
+                + Files.getLastModifiedTime(backup).toMillis() + "\n";
         if (Files.exists(done) && Files.exists(file) && Files.readString(done).equals(mark)) {
-            LOG.info("{} was put back at an earlier start, and is not put back again. To do so all the same, remove {}", backup, done);
+            LOG.info(
+                    "{} was put back at an earlier start, and is not put back again. To do so all the same, remove {}",
+                    backup,
+                    done);
             return;
         }
         Path incoming = PrivateFiles.temporary(file, "restore");
@@ -68,7 +72,8 @@ final class Restore {
             Files.deleteIfExists(incoming);
         }
         Files.writeString(PrivateFiles.create(done), mark);
-        LOG.info("Restored from {}{}", backup, Files.exists(aside) ? "; what was there before is kept in " + aside : "");
+        LOG.info(
+                "Restored from {}{}", backup, Files.exists(aside) ? "; what was there before is kept in " + aside : "");
     }
 
     private void copy(Path incoming) throws IOException {
@@ -76,7 +81,8 @@ final class Restore {
         long copied = 0;
         long told = System.nanoTime();
         byte[] chunk = new byte[CHUNK];
-        try (InputStream in = Files.newInputStream(backup); OutputStream out = Files.newOutputStream(incoming)) {
+        try (InputStream in = Files.newInputStream(backup);
+                OutputStream out = Files.newOutputStream(incoming)) {
             for (int n = in.read(chunk); n > 0; n = in.read(chunk)) {
                 out.write(chunk, 0, n);
                 copied += n;
@@ -91,7 +97,8 @@ final class Restore {
     /** What speaks against a copy of the data; else it is brought to this version. */
     static Optional<String> problem(Path copy) {
         try (Connection opened = new ConnectionSettings().plain(copy)) {
-            if (!"ok".equals(one(opened, "PRAGMA integrity_check")) || !one(opened, "PRAGMA foreign_key_check").isEmpty()) {
+            if (!"ok".equals(one(opened, "PRAGMA integrity_check"))
+                    || !one(opened, "PRAGMA foreign_key_check").isEmpty()) {
                 return Optional.of("it is damaged");
             }
             if (!"1".equals(one(opened, "SELECT count(*) FROM household"))) {
@@ -113,13 +120,15 @@ final class Restore {
     }
 
     private static String one(Connection opened, String sql) throws SQLException {
-        try (PreparedStatement ask = opened.prepareStatement(sql); ResultSet answer = ask.executeQuery()) {
+        try (PreparedStatement ask = opened.prepareStatement(sql);
+                ResultSet answer = ask.executeQuery()) {
             return answer.next() ? answer.getString(1) : "";
         }
     }
 
     private CannotStart refused(String why) {
-        return new CannotStart("The copy " + backup + " was not put back: " + why + ".",
+        return new CannotStart(
+                "The copy " + backup + " was not put back: " + why + ".",
                 "Name a file that was taken with \"A copy of everything\" in the settings.");
     }
 }

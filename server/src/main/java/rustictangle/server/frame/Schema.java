@@ -19,7 +19,7 @@ public final class Schema {
         }
     }
 
-    private Schema() { }
+    private Schema() {}
 
     /** @throws Newer when the file is of a newer version; nothing was changed */
     public static void bring(Path file) {
@@ -28,9 +28,14 @@ public final class Schema {
 
     /** @param version as far as which the file is brought */
     public static void bring(Path file, String version) {
-        Flyway flyway = Flyway.configure().dataSource("jdbc:sqlite:" + file, null, null).target(version).load();
-        Arrays.stream(flyway.info().all()).filter(one -> one.getState().isApplied() && !one.getState().isResolved() && one.getVersion() != null)
-                .map(MigrationInfo::getVersion).max(Comparator.naturalOrder())
+        Flyway flyway = Flyway.configure()
+                .dataSource("jdbc:sqlite:" + file, null, null)
+                .target(version)
+                .load();
+        Arrays.stream(flyway.info().all())
+                .filter(one -> one.getState().isApplied() && !one.getState().isResolved() && one.getVersion() != null)
+                .map(MigrationInfo::getVersion)
+                .max(Comparator.naturalOrder())
                 .ifPresent(newest -> {
                     throw new Newer(newest.toString());
                 });

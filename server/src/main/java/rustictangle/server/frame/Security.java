@@ -1,7 +1,8 @@
 package rustictangle.server.frame;
 
-import org.springframework.boot.web.server.servlet.ConfigurableServletWebServerFactory;
+import java.net.InetAddress;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
+import org.springframework.boot.web.server.servlet.ConfigurableServletWebServerFactory;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.Ordered;
@@ -14,15 +15,15 @@ import org.springframework.security.web.header.HeaderWriterFilter;
 import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter.CrossOriginOpenerPolicy;
 import org.springframework.security.web.header.writers.CrossOriginResourcePolicyHeaderWriter.CrossOriginResourcePolicy;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
-import java.net.InetAddress;
 
 /** Nobody else gets in: one chain for every request. See docs/decisions/0011-nobody-else-in-the-browser.md. */
 @Configuration
 class Security {
 
     /** Styles are also set by the component library while it runs, and by print; scripts are only our own files. */
-    private static final String CONTENT = "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; "
-            + "font-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+    private static final String CONTENT =
+            "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; "
+                    + "font-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
     @Bean
     SecurityFilterChain onlyFromHere(HttpSecurity http, ProblemWriter problems, DataFile data) throws Exception {
@@ -34,8 +35,7 @@ class Security {
                 .securityContext(AbstractHttpConfigurer::disable)
                 .anonymous(AbstractHttpConfigurer::disable)
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
-                .headers(headers -> headers
-                        .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT))
+                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT))
                         .frameOptions(frames -> frames.deny())
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER))
                         .crossOriginResourcePolicy(resources -> resources.policy(CrossOriginResourcePolicy.SAME_ORIGIN))

@@ -25,7 +25,9 @@ public record Settings(String data, String clock, boolean demo, String restore) 
     }
 
     Optional<Path> backupToRestore() {
-        return restore == null || restore.isBlank() ? Optional.empty() : Optional.of(Path.of(restore).toAbsolutePath());
+        return restore == null || restore.isBlank()
+                ? Optional.empty()
+                : Optional.of(Path.of(restore).toAbsolutePath());
     }
 
     Clock clockOrSystem() {

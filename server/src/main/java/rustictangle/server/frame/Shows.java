@@ -7,8 +7,8 @@ package rustictangle.server.frame;
 public interface Shows {
 
     /** Reads and reckons all that it shows of the household; what cannot be shown throws. */
-    default void household() { }
+    default void household() {}
 
     /** The same of one dog whose coat is described. */
-    default void dog(long dogId) { }
+    default void dog(long dogId) {}
 }

@@ -10,7 +10,7 @@ public final class StoredInstant {
     private static final DateTimeFormatter FORMAT =
             DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm:ss.SSS'Z'").withZone(ZoneOffset.UTC);
 
-    private StoredInstant() { }
+    private StoredInstant() {}
 
     public static String text(Instant instant) {
         return FORMAT.format(instant);

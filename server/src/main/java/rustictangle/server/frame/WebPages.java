@@ -18,11 +18,14 @@ class WebPages implements WebMvcConfigurer {
     @Override
     public void addResourceHandlers(ResourceHandlerRegistry registry) {
         // Built files carry a hash of their content in their names.
-        registry.addResourceHandler("/assets/**").addResourceLocations(STATIC + "assets/")
+        registry.addResourceHandler("/assets/**")
+                .addResourceLocations(STATIC + "assets/")
                 .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable());
-        registry.addResourceHandler("/**").addResourceLocations(STATIC)
+        registry.addResourceHandler("/**")
+                .addResourceLocations(STATIC)
                 .setCacheControl(CacheControl.noCache())
-                .resourceChain(false).addResolver(new ViewResolver());
+                .resourceChain(false)
+                .addResolver(new ViewResolver());
     }
 
     private static final class ViewResolver extends PathResourceResolver {

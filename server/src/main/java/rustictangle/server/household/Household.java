@@ -34,11 +34,17 @@ public record Household(
         @NotNull DayOfWeek weekStart,
         @NotNull DateFormat dateFormat,
         @NotNull(message = "Say how far north or south you live, in degrees.")
-        @DecimalMin(value = "-90", message = "Latitude is -90 to 90 degrees; south is below 0.")
-        @DecimalMax(value = "90", message = "Latitude is -90 to 90 degrees; south is below 0.") Double latitude,
-        @NotNull Map<DayOfWeek, @NotNull @Min(value = 0, message = "From 0 to 180 minutes a day.")
-                @Max(value = 180, message = "From 0 to 180 minutes a day.") Integer> minutes,
-        @NotNull @Pattern(regexp = "[A-Z]{3}", message = "Three capital letters, such as EUR, GBP or USD.") String currency,
+                @DecimalMin(value = "-90", message = "Latitude is -90 to 90 degrees; south is below 0.")
+                @DecimalMax(value = "90", message = "Latitude is -90 to 90 degrees; south is below 0.")
+                Double latitude,
+        @NotNull
+                Map<
+                                DayOfWeek,
+                                @NotNull @Min(value = 0, message = "From 0 to 180 minutes a day.")
+                                @Max(value = 180, message = "From 0 to 180 minutes a day.") Integer>
+                        minutes,
+        @NotNull @Pattern(regexp = "[A-Z]{3}", message = "Three capital letters, such as EUR, GBP or USD.")
+                String currency,
         @NotNull(message = "From when on no message is sent, such as 21:00.") LocalTime quietFrom,
         @NotNull(message = "Until when no message is sent, such as 08:00.") LocalTime quietTo) {
 
@@ -46,6 +52,7 @@ public record Household(
     public static final String CURRENCY = "EUR";
     /** No message at night, until the owner says otherwise. */
     public static final LocalTime QUIET_FROM = LocalTime.of(21, 0);
+
     public static final LocalTime QUIET_TO = LocalTime.of(8, 0);
     /** A middling latitude of the north, until the owner says where. */
     public static final double LATITUDE = 50;
@@ -60,10 +67,20 @@ public record Household(
         return minutes == null || minutes.isEmpty() || minutes.size() == DayOfWeek.values().length;
     }
 
-    public enum LengthUnit { MILLIMETRES, INCHES }
+    public enum LengthUnit {
+        MILLIMETRES,
+        INCHES
+    }
 
-    public enum MassUnit { KILOGRAMS, POUNDS }
+    public enum MassUnit {
+        KILOGRAMS,
+        POUNDS
+    }
 
     /** Which comes first in a date. */
-    public enum DateFormat { DAY_MONTH, MONTH_DAY, YEAR_MONTH_DAY }
+    public enum DateFormat {
+        DAY_MONTH,
+        MONTH_DAY,
+        YEAR_MONTH_DAY
+    }
 }

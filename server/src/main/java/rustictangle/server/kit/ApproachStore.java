@@ -22,22 +22,29 @@ public class ApproachStore {
 
     /** The usual one until the owner has chosen. */
     Approach of(long dogId) {
-        return jdbc.sql("SELECT lead, tips, mist, hand FROM approach WHERE dog_id = ?").param(dogId)
+        return jdbc.sql("SELECT lead, tips, mist, hand FROM approach WHERE dog_id = ?")
+                .param(dogId)
                 .query((row, n) -> new Approach(
                         Optional.ofNullable(row.getString("lead")).map(LeadSchool::valueOf),
-                        TipSchool.valueOf(row.getString("tips")), MistSchool.valueOf(row.getString("mist")),
+                        TipSchool.valueOf(row.getString("tips")),
+                        MistSchool.valueOf(row.getString("mist")),
                         Hand.valueOf(row.getString("hand"))))
-                .optional().orElse(Approach.USUAL);
+                .optional()
+                .orElse(Approach.USUAL);
     }
 
     @Transactional
     public void put(long dogId, Approach approach) {
-        jdbc.sql("""
+        jdbc.sql(
+                        """
                 INSERT INTO approach (dog_id, lead, tips, mist, hand) VALUES (:dog, :lead, :tips, :mist, :hand)
                 ON CONFLICT (dog_id) DO UPDATE SET lead = :lead, tips = :tips, mist = :mist, hand = :hand
                 """)
-                .param("dog", dogId).param("lead", approach.lead().map(Enum::name).orElse(null))
-                .param("tips", approach.tips().name()).param("mist", approach.mist().name())
-                .param("hand", approach.hand().name()).update();
+                .param("dog", dogId)
+                .param("lead", approach.lead().map(Enum::name).orElse(null))
+                .param("tips", approach.tips().name())
+                .param("mist", approach.mist().name())
+                .param("hand", approach.hand().name())
+                .update();
     }
 }

@@ -11,11 +11,23 @@ import rustictangle.core.kit.Verdict;
  *
  * @param score in [0, 100]
  */
-public record FitView(long toolId, String shownName, ToolKind kind, Verdict verdict, String verdictLabel, int score,
+public record FitView(
+        long toolId,
+        String shownName,
+        ToolKind kind,
+        Verdict verdict,
+        String verdictLabel,
+        int score,
         List<Reason> reasons) {
 
     static FitView of(Fit fit) {
-        return new FitView(fit.tool().id(), fit.tool().shownName(), fit.tool().kind(), fit.verdict(),
-                fit.verdict().label(), (int) Math.round(fit.score()), fit.reasons());
+        return new FitView(
+                fit.tool().id(),
+                fit.tool().shownName(),
+                fit.tool().kind(),
+                fit.verdict(),
+                fit.verdict().label(),
+                (int) Math.round(fit.score()),
+                fit.reasons());
     }
 }

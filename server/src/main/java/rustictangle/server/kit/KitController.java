@@ -1,9 +1,9 @@
 package rustictangle.server.kit;
 
+import jakarta.validation.Valid;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import jakarta.validation.Valid;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -37,9 +37,9 @@ import rustictangle.server.frame.Shows;
 class KitController implements Shows {
 
     /** @param tools everything any section asks for, in the order of first use */
-    record KitView(List<ToolName> tools, List<NeedView> needs, Optional<Reason> incomplete) { }
+    record KitView(List<ToolName> tools, List<NeedView> needs, Optional<Reason> incomplete) {}
 
-    record ToolName(ToolKind kind, String label, boolean hasPins) { }
+    record ToolName(ToolKind kind, String label, boolean hasPins) {}
 
     /**
      * @param brushed whether brush or comb has a job here at all
@@ -47,31 +47,52 @@ class KitController implements Shows {
      * @param own     the owner's tool for the leading step; absent: none will do
      * @param fits    every tool of the drawer, best first
      */
-    record NeedView(Section section, boolean brushed, String state, ToolName lead, Optional<PinWindow> pins,
-            Optional<Pad> pad, String tips, String head, boolean gentle, List<ToolStepView> order,
-            Optional<ToolName> proof, double hairMillimetres, String hairKind, Optional<Double> reachMillimetres,
-            Optional<FitView> own, List<FitView> fits, List<NeverView> never, List<Reason> reasons) { }
+    record NeedView(
+            Section section,
+            boolean brushed,
+            String state,
+            ToolName lead,
+            Optional<PinWindow> pins,
+            Optional<Pad> pad,
+            String tips,
+            String head,
+            boolean gentle,
+            List<ToolStepView> order,
+            Optional<ToolName> proof,
+            double hairMillimetres,
+            String hairKind,
+            Optional<Double> reachMillimetres,
+            Optional<FitView> own,
+            List<FitView> fits,
+            List<NeverView> never,
+            List<Reason> reasons) {}
 
-    record NeverView(String label, Reason why) { }
+    record NeverView(String label, Reason why) {}
 
     /** A tool to look for in a shop; what does not matter is absent. */
-    record PurchaseView(ToolKind kind, String label, Optional<Double> pinMillimetres, List<String> lookFor,
-            List<Section> serves, int forSteps) { }
+    record PurchaseView(
+            ToolKind kind,
+            String label,
+            Optional<Double> pinMillimetres,
+            List<String> lookFor,
+            List<Section> serves,
+            int forSteps) {}
 
-    record PurchasesView(List<PurchaseView> buy, Optional<PurchaseView> justOne, int openSteps, int leftAtWillDo,
-            Reason why) { }
+    record PurchasesView(
+            List<PurchaseView> buy, Optional<PurchaseView> justOne, int openSteps, int leftAtWillDo, Reason why) {}
 
-    record SideView(FitView fit, Optional<Double> pinMillimetres) { }
+    record SideView(FitView fit, Optional<Double> pinMillimetres) {}
 
-    record RowView(ToolProperty property, String label, String want, Optional<FitPart> first, Optional<FitPart> second) { }
+    record RowView(
+            ToolProperty property, String label, String want, Optional<FitPart> first, Optional<FitPart> second) {}
 
-    record ComparisonView(String step, double hairMillimetres, SideView first, SideView second, List<RowView> rows,
-            Reason why) { }
+    record ComparisonView(
+            String step, double hairMillimetres, SideView first, SideView second, List<RowView> rows, Reason why) {}
 
     /** @param changes what it would change as things are; empty: nothing */
-    record SchoolView(LeadSchool school, String label, String suits, List<SchoolChange> changes) { }
+    record SchoolView(LeadSchool school, String label, String suits, List<SchoolChange> changes) {}
 
-    record SchoolsView(ApproachForm chosen, List<SchoolView> schools) { }
+    record SchoolsView(ApproachForm chosen, List<SchoolView> schools) {}
 
     private final KnownDogs dogs;
     private final Kits kits;
@@ -88,39 +109,59 @@ class KitController implements Shows {
     @GetMapping("/kit")
     KitView kit(@PathVariable long dogId) {
         Kit kit = kits.of(dogs.get(dogId));
-        return new KitView(kit.match().tools().stream().map(KitController::name).toList(),
-                kit.sections().stream().map(KitController::view).toList(), kit.incomplete());
+        return new KitView(
+                kit.match().tools().stream().map(KitController::name).toList(),
+                kit.sections().stream().map(KitController::view).toList(),
+                kit.incomplete());
     }
 
     @GetMapping("/purchases")
     PurchasesView purchases(@PathVariable long dogId) {
         Purchases purchases = Purchases.of(kits.of(dogs.get(dogId)).match(), tools.drawer());
-        return new PurchasesView(purchases.buy().stream().map(KitController::view).toList(),
-                purchases.justOne().map(KitController::view), purchases.openSteps(), purchases.leftAtWillDo(),
+        return new PurchasesView(
+                purchases.buy().stream().map(KitController::view).toList(),
+                purchases.justOne().map(KitController::view),
+                purchases.openSteps(),
+                purchases.leftAtWillDo(),
                 purchases.why());
     }
 
     /** Why not that one? */
     @GetMapping("/comparison")
-    ComparisonView compare(@PathVariable long dogId, @RequestParam Section section, @RequestParam long first,
+    ComparisonView compare(
+            @PathVariable long dogId,
+            @RequestParam Section section,
+            @RequestParam long first,
             @RequestParam long second) {
         Need need = kits.of(dogs.get(dogId)).at(section).need();
-        Comparison comparison = Comparison.of(need, tools.get(first).tool(), tools.get(second).tool());
+        Comparison comparison =
+                Comparison.of(need, tools.get(first).tool(), tools.get(second).tool());
         return new ComparisonView(
-                comparison.step().tool().label() + ": " + comparison.step().manner().label(),
+                comparison.step().tool().label() + ": "
+                        + comparison.step().manner().label(),
                 need.hair().length().millimetres(),
-                new SideView(FitView.of(comparison.first()), comparison.first().tool().pinMillimetres()),
-                new SideView(FitView.of(comparison.second()), comparison.second().tool().pinMillimetres()),
-                comparison.rows().stream().map(KitController::view).toList(), comparison.why());
+                new SideView(
+                        FitView.of(comparison.first()),
+                        comparison.first().tool().pinMillimetres()),
+                new SideView(
+                        FitView.of(comparison.second()),
+                        comparison.second().tool().pinMillimetres()),
+                comparison.rows().stream().map(KitController::view).toList(),
+                comparison.why());
     }
 
     @GetMapping("/schools")
     SchoolsView schools(@PathVariable long dogId) {
         KnownDog known = dogs.get(dogId);
-        return new SchoolsView(ApproachForm.of(approaches.of(dogId)), Arrays.stream(LeadSchool.values())
-                .map(school -> new SchoolView(school, school.label(), school.suits(),
-                        SchoolChange.between(known.dog(), known.coat(), approaches.of(dogId), school)))
-                .toList());
+        return new SchoolsView(
+                ApproachForm.of(approaches.of(dogId)),
+                Arrays.stream(LeadSchool.values())
+                        .map(school -> new SchoolView(
+                                school,
+                                school.label(),
+                                school.suits(),
+                                SchoolChange.between(known.dog(), known.coat(), approaches.of(dogId), school)))
+                        .toList());
     }
 
     @PutMapping("/approach")
@@ -132,12 +173,25 @@ class KitController implements Shows {
 
     private static NeedView view(SectionKit here) {
         Need need = here.need();
-        return new NeedView(need.section(), need.brushed(), need.state().label(), name(need.lead()), need.pins(), need.pad(),
-                need.tips().label(), need.head().label(), need.gentle(),
-                here.steps().stream().map(ToolStepView::of).toList(), need.proof().map(KitController::name),
-                need.hair().length().millimetres(), need.hair().kind().label(), here.reachMillimetres(),
-                here.leading().map(FitView::of), here.fits().stream().map(FitView::of).toList(),
-                need.never().stream().map(KitController::view).toList(), need.reasons());
+        return new NeedView(
+                need.section(),
+                need.brushed(),
+                need.state().label(),
+                name(need.lead()),
+                need.pins(),
+                need.pad(),
+                need.tips().label(),
+                need.head().label(),
+                need.gentle(),
+                here.steps().stream().map(ToolStepView::of).toList(),
+                need.proof().map(KitController::name),
+                need.hair().length().millimetres(),
+                need.hair().kind().label(),
+                here.reachMillimetres(),
+                here.leading().map(FitView::of),
+                here.fits().stream().map(FitView::of).toList(),
+                need.never().stream().map(KitController::view).toList(),
+                need.reasons());
     }
 
     private static NeverView view(NeverHere never) {
@@ -145,8 +199,13 @@ class KitController implements Shows {
     }
 
     private static PurchaseView view(Purchase purchase) {
-        return new PurchaseView(purchase.tool().kind(), purchase.tool().kind().label(),
-                purchase.tool().pinMillimetres(), purchase.lookFor(), purchase.serves(), purchase.forSteps());
+        return new PurchaseView(
+                purchase.tool().kind(),
+                purchase.tool().kind().label(),
+                purchase.tool().pinMillimetres(),
+                purchase.lookFor(),
+                purchase.serves(),
+                purchase.forSteps());
     }
 
     private static RowView view(Comparison.Row row) {

@@ -32,19 +32,27 @@ import rustictangle.server.kit.ToolStore.StoredTool;
 class ToolController implements Shows {
 
     /** @param checkId id of the latest look-over or replacement, for undo */
-    record ToolView(long id, String shownName, String kindLabel, ToolForm form, Optional<CheckView> check,
-            boolean putAside, Optional<Long> checkId) { }
+    record ToolView(
+            long id,
+            String shownName,
+            String kindLabel,
+            ToolForm form,
+            Optional<CheckView> check,
+            boolean putAside,
+            Optional<Long> checkId) {}
 
-    record CheckView(LocalDate day, List<String> faults) { }
+    record CheckView(LocalDate day, List<String> faults) {}
 
     /** @param faults empty: it passed */
-    record CheckForm(@NotNull(message = "Tick what you found, or nothing.") Set<ToolCheck.@NotNull Fault> faults) { }
+    record CheckForm(@NotNull(message = "Tick what you found, or nothing.") Set<ToolCheck.@NotNull Fault> faults) {}
 
-    record KindView(ToolKind kind, String label, String goodFor, String notFor, Set<ToolProperty> properties,
-            boolean blade) { }
+    record KindView(
+            ToolKind kind, String label, String goodFor, String notFor, Set<ToolProperty> properties, boolean blade) {}
 
-    private static final List<KindView> KINDS = Arrays.stream(ToolKind.values()).filter(ToolKind::canBeOwned)
-            .map(k -> new KindView(k, k.label(), k.goodFor(), k.notFor(), k.properties(), k.isBlade())).toList();
+    private static final List<KindView> KINDS = Arrays.stream(ToolKind.values())
+            .filter(ToolKind::canBeOwned)
+            .map(k -> new KindView(k, k.label(), k.goodFor(), k.notFor(), k.properties(), k.isBlade()))
+            .toList();
 
     private final ToolStore store;
     private final Clock clock;
@@ -122,10 +130,20 @@ class ToolController implements Shows {
     }
 
     private static ToolView view(StoredTool stored) {
-        return new ToolView(stored.tool().id(), stored.tool().shownName(), stored.form().kind().label(), stored.form(),
-                stored.tool().check().map(check -> new CheckView(check.day(),
-                        check.faults().stream().map(ToolCheck.Fault::label).toList())),
-                stored.tool().putAside(), stored.checkId());
+        return new ToolView(
+                stored.tool().id(),
+                stored.tool().shownName(),
+                stored.form().kind().label(),
+                stored.form(),
+                stored.tool()
+                        .check()
+                        .map(check -> new CheckView(
+                                check.day(),
+                                check.faults().stream()
+                                        .map(ToolCheck.Fault::label)
+                                        .toList())),
+                stored.tool().putAside(),
+                stored.checkId());
     }
 
     private static void found(boolean found, long toolId) {

@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import rustictangle.core.Refused;
 import rustictangle.core.kit.Handle;
 import rustictangle.core.kit.HeadShape;
 import rustictangle.core.kit.PadKind;
@@ -15,7 +16,6 @@ import rustictangle.core.kit.Tool;
 import rustictangle.core.kit.ToolCheck;
 import rustictangle.core.kit.ToolKind;
 import rustictangle.core.kit.ToolProperty;
-import rustictangle.core.Refused;
 
 /**
  * A tool as its owner describes it; what was not measured is absent.
@@ -26,20 +26,20 @@ import rustictangle.core.Refused;
  */
 public record ToolForm(
         @NotNull(message = "Leave the name empty if it has none.")
-        @Size(max = 40, message = "At most 40 characters; shorten the name.")
-        String name,
+                @Size(max = 40, message = "At most 40 characters; shorten the name.")
+                String name,
         @NotNull(message = "Choose the kind of tool.") ToolKind kind,
         @Nullable
-        @DecimalMin(value = "1", message = "Pins are 1 to 60 mm long, from pad to tip; check number and unit.")
-        @DecimalMax(value = "60", message = "Pins are 1 to 60 mm long, from pad to tip; check number and unit.")
-        Double pinMillimetres,
+                @DecimalMin(value = "1", message = "Pins are 1 to 60 mm long, from pad to tip; check number and unit.")
+                @DecimalMax(value = "60", message = "Pins are 1 to 60 mm long, from pad to tip; check number and unit.")
+                Double pinMillimetres,
         @Nullable PadKind pad,
         @Nullable Tips tips,
         @Nullable HeadShape head,
         @Nullable
-        @DecimalMin(value = "5", message = "A head is 5 to 250 mm wide; check number and unit.")
-        @DecimalMax(value = "250", message = "A head is 5 to 250 mm wide; check number and unit.")
-        Double headMillimetres,
+                @DecimalMin(value = "5", message = "A head is 5 to 250 mm wide; check number and unit.")
+                @DecimalMax(value = "250", message = "A head is 5 to 250 mm wide; check number and unit.")
+                Double headMillimetres,
         @Nullable Spacing spacing,
         boolean flexible,
         @Nullable Handle handle) {
@@ -59,9 +59,19 @@ public record ToolForm(
 
     /** The tool as the rules see it. */
     public Tool tool(long id, Optional<ToolCheck> check) {
-        return new Tool(id, name, kind, Optional.ofNullable(pinMillimetres), Optional.ofNullable(pad),
-                Optional.ofNullable(tips), Optional.ofNullable(head), Optional.ofNullable(headMillimetres),
-                Optional.ofNullable(spacing), flexible, Optional.ofNullable(handle), check);
+        return new Tool(
+                id,
+                name,
+                kind,
+                Optional.ofNullable(pinMillimetres),
+                Optional.ofNullable(pad),
+                Optional.ofNullable(tips),
+                Optional.ofNullable(head),
+                Optional.ofNullable(headMillimetres),
+                Optional.ofNullable(spacing),
+                flexible,
+                Optional.ofNullable(handle),
+                check);
     }
 
     private void refuse(String field, @Nullable Object value, ToolProperty property, String what) {

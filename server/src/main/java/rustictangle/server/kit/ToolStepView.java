@@ -11,11 +11,16 @@ import rustictangle.core.kit.ToolKind;
  * @param own     the owner's tool that serves it best; absent: none will do, or hands do it
  * @param missing whether a tool is asked for and none in the drawer will do
  */
-public record ToolStepView(ToolKind tool, String toolLabel, Manner manner, String mannerLabel, Optional<FitView> own,
-        boolean missing) {
+public record ToolStepView(
+        ToolKind tool, String toolLabel, Manner manner, String mannerLabel, Optional<FitView> own, boolean missing) {
 
     public static ToolStepView of(StepKit step) {
-        return new ToolStepView(step.step().tool(), step.step().tool().label(), step.step().manner(),
-                step.step().manner().label(), step.best().map(FitView::of), step.missing());
+        return new ToolStepView(
+                step.step().tool(),
+                step.step().tool().label(),
+                step.step().manner(),
+                step.step().manner().label(),
+                step.best().map(FitView::of),
+                step.missing());
     }
 }

@@ -29,9 +29,10 @@ import rustictangle.server.frame.NotThere;
 public class ToolStore {
 
     /** @param checkId id of the latest look-over or replacement; absent: none yet */
-    record StoredTool(ToolForm form, Tool tool, Optional<Long> checkId) { }
+    record StoredTool(ToolForm form, Tool tool, Optional<Long> checkId) {}
 
-    private static final String SELECT = """
+    private static final String SELECT =
+            """
             SELECT tool.id, name, kind, pin_mm, pad, tips, head, head_mm, spacing, flexible, handle,
                    latest.id AS check_id, latest.day, replaced, scratches, tips_missing, bent, rough_teeth
               FROM tool LEFT JOIN tool_check AS latest
@@ -55,39 +56,57 @@ public class ToolStore {
     }
 
     StoredTool get(long id) {
-        return jdbc.sql(SELECT + " AND tool.id = ?").param(id).query(ToolStore::read).optional()
+        return jdbc.sql(SELECT + " AND tool.id = ?")
+                .param(id)
+                .query(ToolStore::read)
+                .optional()
                 .orElseThrow(() -> new NotThere("tool", id));
     }
 
     @Transactional
     public long add(ToolForm form) {
         GeneratedKeyHolder key = new GeneratedKeyHolder();
-        bind(jdbc.sql("""
+        bind(
+                        jdbc.sql(
+                                """
                 INSERT INTO tool (name, kind, pin_mm, pad, tips, head, head_mm, spacing, flexible, handle)
                 VALUES (:name, :kind, :pinMm, :pad, :tips, :head, :headMm, :spacing, :flexible, :handle)
-                """), form).update(key);
+                """),
+                        form)
+                .update(key);
         return key.getKeyAs(Number.class).longValue();
     }
 
     /** @return whether there was such a tool */
     @Transactional
     boolean replace(long id, ToolForm form) {
-        return bind(jdbc.sql("""
+        return bind(
+                                jdbc.sql(
+                                        """
                 UPDATE tool SET name = :name, kind = :kind, pin_mm = :pinMm, pad = :pad, tips = :tips, head = :head,
                        head_mm = :headMm, spacing = :spacing, flexible = :flexible, handle = :handle
                  WHERE id = :id AND removed_at IS NULL
-                """), form).param("id", id).update() == 1;
+                """),
+                                form)
+                        .param("id", id)
+                        .update()
+                == 1;
     }
 
     @Transactional
     boolean remove(long id, Instant at) {
         return jdbc.sql("UPDATE tool SET removed_at = ? WHERE id = ? AND removed_at IS NULL")
-                .params(at.toString(), id).update() == 1;
+                        .params(at.toString(), id)
+                        .update()
+                == 1;
     }
 
     @Transactional
     boolean restore(long id) {
-        return jdbc.sql("UPDATE tool SET removed_at = NULL WHERE id = ?").param(id).update() == 1;
+        return jdbc.sql("UPDATE tool SET removed_at = NULL WHERE id = ?")
+                        .param(id)
+                        .update()
+                == 1;
     }
 
     /** Adds a look-over; the core refuses one that would heal a scratch. */
@@ -107,19 +126,30 @@ public class ToolStore {
     /** Undo of the latest look-over or replacement. @return whether it was the latest */
     @Transactional
     boolean removeCheck(long id, long checkId) {
-        return jdbc.sql("""
+        return jdbc.sql(
+                                """
                 DELETE FROM tool_check
                  WHERE id = :check AND id = (SELECT max(id) FROM tool_check WHERE tool_id = :tool)
-                """).param("check", checkId).param("tool", id).update() == 1;
+                """)
+                        .param("check", checkId)
+                        .param("tool", id)
+                        .update()
+                == 1;
     }
 
     private void insertCheck(long id, LocalDate day, boolean replaced, Set<Fault> faults) {
-        jdbc.sql("""
+        jdbc.sql(
+                        """
                 INSERT INTO tool_check (tool_id, day, replaced, scratches, tips_missing, bent, rough_teeth)
                 VALUES (?, ?, ?, ?, ?, ?, ?)
                 """)
-                .params(id, day.toString(), replaced, faults.contains(Fault.SCRATCHES),
-                        faults.contains(Fault.TIPS_MISSING), faults.contains(Fault.BENT),
+                .params(
+                        id,
+                        day.toString(),
+                        replaced,
+                        faults.contains(Fault.SCRATCHES),
+                        faults.contains(Fault.TIPS_MISSING),
+                        faults.contains(Fault.BENT),
                         faults.contains(Fault.ROUGH_TEETH))
                 .update();
     }
@@ -142,13 +172,20 @@ public class ToolStore {
     }
 
     private static StoredTool read(ResultSet row, int n) throws SQLException {
-        ToolForm form = new ToolForm(row.getString("name"), ToolKind.valueOf(row.getString("kind")),
-                number(row, "pin_mm"), value(PadKind.class, row.getString("pad")),
-                value(Tips.class, row.getString("tips")), value(HeadShape.class, row.getString("head")),
-                number(row, "head_mm"), value(Spacing.class, row.getString("spacing")), row.getBoolean("flexible"),
+        ToolForm form = new ToolForm(
+                row.getString("name"),
+                ToolKind.valueOf(row.getString("kind")),
+                number(row, "pin_mm"),
+                value(PadKind.class, row.getString("pad")),
+                value(Tips.class, row.getString("tips")),
+                value(HeadShape.class, row.getString("head")),
+                number(row, "head_mm"),
+                value(Spacing.class, row.getString("spacing")),
+                row.getBoolean("flexible"),
                 value(Handle.class, row.getString("handle")));
         Optional<Long> checkId = Optional.ofNullable(number(row, "check_id")).map(Double::longValue);
-        Optional<ToolCheck> check = checkId.isEmpty() || row.getBoolean("replaced") ? Optional.empty()
+        Optional<ToolCheck> check = checkId.isEmpty() || row.getBoolean("replaced")
+                ? Optional.empty()
                 : Optional.of(new ToolCheck(LocalDate.parse(row.getString("day")), faults(row)));
         return new StoredTool(form, form.tool(row.getLong("id"), check), checkId);
     }

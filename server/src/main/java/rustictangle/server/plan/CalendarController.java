@@ -23,8 +23,8 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import rustictangle.server.coat.KnownDogs;
 import rustictangle.core.Refused;
+import rustictangle.server.coat.KnownDogs;
 import rustictangle.server.frame.NotThere;
 import rustictangle.server.household.HouseholdStore;
 import rustictangle.server.visit.VisitStore;
@@ -39,10 +39,10 @@ class CalendarController {
     private static final int PAST_MONTHS = 12;
 
     /** @param path of this server under which a calendar can subscribe; whoever knows it can read the plan */
-    record CalendarView(String path) { }
+    record CalendarView(String path) {}
 
     /** @param day that was taken over as the next groom */
-    record Imported(LocalDate day, String summary) { }
+    record Imported(LocalDate day, String summary) {}
 
     private final Plans plans;
     private final KnownDogs dogs;
@@ -84,8 +84,10 @@ class CalendarController {
         if (!households.calendarKey().equals(Optional.of(key))) {
             throw new NotThere("calendar", key);
         }
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"rustic-tangle.ics\"")
-                .body(PlanCalendar.of(plans.now(), visits.since(LocalDate.now(clock).minusMonths(PAST_MONTHS)), clock.instant()));
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"rustic-tangle.ics\"")
+                .body(PlanCalendar.of(
+                        plans.now(), visits.since(LocalDate.now(clock).minusMonths(PAST_MONTHS)), clock.instant()));
     }
 
     /** The first event after today in a groomer's calendar file is the next groom. */
@@ -93,16 +95,24 @@ class CalendarController {
     Imported take(@PathVariable long dogId, @RequestBody String file) {
         dogs.get(dogId);
         LocalDate today = LocalDate.now(clock);
-        Imported first = events(file).stream().flatMap(event -> appointment(event).stream())
+        Imported first = events(file).stream()
+                .flatMap(event -> appointment(event).stream())
                 .filter(event -> event.day().isAfter(today) && !event.day().isAfter(today.plusYears(1)))
                 .min(Comparator.comparing(Imported::day))
-                .orElseThrow(() -> new Refused("file", "No appointment after today, at most a year ahead, is in this file. Nothing was changed."));
+                .orElseThrow(() -> new Refused(
+                        "file",
+                        "No appointment after today, at most a year ahead, is in this file. Nothing was changed."));
         visits.setNext(dogId, today, Optional.of(first.day()));
         return first;
     }
 
     private Optional<Imported> appointment(VEvent event) {
-        return day(event).map(day -> new Imported(day, event.getProperty(Property.SUMMARY).map(Content::getValue).orElse("")));
+        return day(event)
+                .map(day -> new Imported(
+                        day,
+                        event.getProperty(Property.SUMMARY)
+                                .map(Content::getValue)
+                                .orElse("")));
     }
 
     /** In a time zone that nobody knows an event is taken to be on the day that is written; empty: no day is. */
@@ -110,7 +120,10 @@ class CalendarController {
         try {
             return event.getStartDate().map(start -> PlanCalendar.day(start.getDate(), clock.getZone()));
         } catch (RuntimeException unknownZone) {
-            return event.getProperty(Property.DTSTART).map(Content::getValue).map(WRITTEN_DAY::matcher).filter(Matcher::lookingAt)
+            return event.getProperty(Property.DTSTART)
+                    .map(Content::getValue)
+                    .map(WRITTEN_DAY::matcher)
+                    .filter(Matcher::lookingAt)
                     .map(written -> LocalDate.parse(written.group(), DateTimeFormatter.BASIC_ISO_DATE));
         }
     }

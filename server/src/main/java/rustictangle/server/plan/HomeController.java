@@ -31,7 +31,7 @@ import rustictangle.server.visit.VisitStore;
 class HomeController {
 
     /** @param demo whether this is the made-up household */
-    record Home(LocalDate today, boolean demo, TodayView day, List<HomeDog> dogs) { }
+    record Home(LocalDate today, boolean demo, TodayView day, List<HomeDog> dogs) {}
 
     /**
      * Today, over all dogs.
@@ -42,16 +42,21 @@ class HomeController {
      * @param practiceSeconds still to be practised today, besides those minutes
      * @param choices         only where the choice changes: each holds until the minutes of the next
      */
-    record TodayView(Optional<Integer> minutes, int neededMinutes, int brushedSeconds, int practiceSeconds, List<ChoiceView> choices) { }
+    record TodayView(
+            Optional<Integer> minutes,
+            int neededMinutes,
+            int brushedSeconds,
+            int practiceSeconds,
+            List<ChoiceView> choices) {}
 
     /** @param minutes from which on this is best */
-    record ChoiceView(int minutes, List<PickView> picks) { }
+    record ChoiceView(int minutes, List<PickView> picks) {}
 
     /** @param sections in the order of the dog's routine */
-    record PickView(long dogId, List<Section> sections, int seconds) { }
+    record PickView(long dogId, List<Section> sections, int seconds) {}
 
     /** @param known absent until the coat has been described */
-    record HomeDog(long id, String name, Optional<HomeKnown> known) { }
+    record HomeDog(long id, String name, Optional<HomeKnown> known) {}
 
     /**
      * @param brushed         whether anything is brushed on this dog at all
@@ -63,11 +68,21 @@ class HomeController {
      * @param lastBrushed     absent: never
      * @param unconfirmed     an appointment that was, of which nobody has said whether it took place; absent: none
      */
-    record HomeKnown(boolean brushed, LocalDate nextDate, Reason why, List<SectionBurrs> burrs, int dueCount, int overdueCount,
-            int dueSeconds, int inTraining, Optional<UUID> openSession, Optional<LocalDate> lastBrushed, List<PracticeView> practice,
-            Optional<LocalDate> unconfirmed) { }
+    record HomeKnown(
+            boolean brushed,
+            LocalDate nextDate,
+            Reason why,
+            List<SectionBurrs> burrs,
+            int dueCount,
+            int overdueCount,
+            int dueSeconds,
+            int inTraining,
+            Optional<UUID> openSession,
+            Optional<LocalDate> lastBrushed,
+            List<PracticeView> practice,
+            Optional<LocalDate> unconfirmed) {}
 
-    record SectionBurrs(Section section, int burrs) { }
+    record SectionBurrs(Section section, int burrs) {}
 
     private final KnownDogs dogs;
     private final Plans plans;
@@ -76,7 +91,8 @@ class HomeController {
     private final Clock clock;
     private final Settings settings;
 
-    HomeController(KnownDogs dogs, Plans plans, SessionStore sessions, VisitStore visits, Clock clock, Settings settings) {
+    HomeController(
+            KnownDogs dogs, Plans plans, SessionStore sessions, VisitStore visits, Clock clock, Settings settings) {
         this.dogs = dogs;
         this.plans = plans;
         this.sessions = sessions;
@@ -90,14 +106,25 @@ class HomeController {
         Plans.Now now = plans.now();
         Map<Long, Plans.Member> members = now.members().stream()
                 .collect(Collectors.toMap(member -> member.dog().known().id(), Function.identity()));
-        return new Home(now.today(), settings.demo(), day(now), dogs.all().stream()
-                .map(dog -> dog(dog, Optional.ofNullable(members.get(dog.id())))).toList());
+        return new Home(
+                now.today(),
+                settings.demo(),
+                day(now),
+                dogs.all().stream()
+                        .map(dog -> dog(dog, Optional.ofNullable(members.get(dog.id()))))
+                        .toList());
     }
 
     private static TodayView day(Plans.Now now) {
         List<HouseholdPlan.Choice> choices = now.plan().choices();
-        return new TodayView(now.minutes(), choices.get(choices.size() - 1).minutes(), now.spentSeconds(), now.practiceSecondsLeft(),
-                choices.stream().map(choice -> new ChoiceView(choice.minutes(), picks(now, choice.places()))).toList());
+        return new TodayView(
+                now.minutes(),
+                choices.get(choices.size() - 1).minutes(),
+                now.spentSeconds(),
+                now.practiceSecondsLeft(),
+                choices.stream()
+                        .map(choice -> new ChoiceView(choice.minutes(), picks(now, choice.places())))
+                        .toList());
     }
 
     /** Dog by dog. */
@@ -106,11 +133,16 @@ class HomeController {
         for (int i = 0; i < now.members().size(); i++) {
             Plans.Member member = now.members().get(i);
             int dog = i;
-            Map<Section, Integer> chosen = places.stream().filter(place -> place.dog() == dog)
+            Map<Section, Integer> chosen = places.stream()
+                    .filter(place -> place.dog() == dog)
                     .collect(Collectors.toMap(HouseholdPlan.Place::section, HouseholdPlan.Place::seconds));
             if (!chosen.isEmpty()) {
-                picks.add(new PickView(member.dog().known().id(),
-                        member.ready().steps().stream().map(RoutineStep::section).filter(chosen::containsKey).toList(),
+                picks.add(new PickView(
+                        member.dog().known().id(),
+                        member.ready().steps().stream()
+                                .map(RoutineStep::section)
+                                .filter(chosen::containsKey)
+                                .toList(),
                         chosen.values().stream().mapToInt(Integer::intValue).sum()));
             }
         }
@@ -125,14 +157,25 @@ class HomeController {
         long id = member.dog().known().id();
         Rhythm rhythm = member.dog().rhythm();
         List<SectionRhythm> due = rhythm.dueSections();
-        Training training = Training.of(member.dog().trust(), due.stream().map(SectionRhythm::section).toList());
-        return new HomeKnown(rhythm.anythingBrushed(), rhythm.nextDate(), rhythm.reason(),
-                rhythm.sections().stream().map(s -> new SectionBurrs(s.section(), s.burrs())).toList(),
-                training.brushed().size(), (int) due.stream().filter(s -> s.burrs() == 4).count(),
-                member.ready().steps().stream().filter(step -> training.brushed().contains(step.section())).mapToInt(RoutineStep::seconds).sum(),
+        Training training = Training.of(
+                member.dog().trust(), due.stream().map(SectionRhythm::section).toList());
+        return new HomeKnown(
+                rhythm.anythingBrushed(),
+                rhythm.nextDate(),
+                rhythm.reason(),
+                rhythm.sections().stream()
+                        .map(s -> new SectionBurrs(s.section(), s.burrs()))
+                        .toList(),
+                training.brushed().size(),
+                (int) due.stream().filter(s -> s.burrs() == 4).count(),
+                member.ready().steps().stream()
+                        .filter(step -> training.brushed().contains(step.section()))
+                        .mapToInt(RoutineStep::seconds)
+                        .sum(),
                 training.practised().size(),
                 sessions.findOpen(id).map(SessionStore.StoredSession::id),
                 sessions.lastEnded(id).map(at -> LocalDate.ofInstant(at, clock.getZone())),
-                member.practices().stream().map(PracticeView::of).toList(), visits.unconfirmed(id, LocalDate.now(clock)).stream().findFirst());
+                member.practices().stream().map(PracticeView::of).toList(),
+                visits.unconfirmed(id, LocalDate.now(clock)).stream().findFirst());
     }
 }

@@ -12,7 +12,7 @@ class MessageController {
     private static final int MOST = 100;
 
     /** @param simulated whether they are only kept here */
-    record MessagesView(boolean simulated, List<Outbox.Message> messages) { }
+    record MessagesView(boolean simulated, List<Outbox.Message> messages) {}
 
     private final Reminders reminders;
     private final Outbox outbox;

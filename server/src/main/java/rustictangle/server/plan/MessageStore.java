@@ -26,25 +26,39 @@ class MessageStore implements Outbox {
     @Transactional
     public void send(Optional<Long> dogId, LocalDate day, Instant at, Reminder reminder) {
         jdbc.sql("INSERT INTO message (dog_id, day, at, kind, text) VALUES (?, ?, ?, ?, ?) ON CONFLICT DO NOTHING")
-                .params(dogId.orElse(null), day.toString(), StoredInstant.text(at), reminder.kind().name(), reminder.text()).update();
+                .params(
+                        dogId.orElse(null),
+                        day.toString(),
+                        StoredInstant.text(at),
+                        reminder.kind().name(),
+                        reminder.text())
+                .update();
     }
 
     @Override
     public Set<Reminder.Kind> sentSince(Optional<Long> dogId, LocalDate day) {
         Set<Reminder.Kind> kinds = EnumSet.noneOf(Reminder.Kind.class);
         kinds.addAll(jdbc.sql("SELECT DISTINCT kind FROM message WHERE coalesce(dog_id, 0) = ? AND day >= ?")
-                .params(dogId.orElse(0L), day.toString()).query((row, n) -> Reminder.Kind.valueOf(row.getString(1))).list());
+                .params(dogId.orElse(0L), day.toString())
+                .query((row, n) -> Reminder.Kind.valueOf(row.getString(1)))
+                .list());
         return kinds;
     }
 
     @Override
     public List<Message> sent(int most) {
-        return jdbc.sql("""
+        return jdbc.sql(
+                        """
                 SELECT message.day, message.at, dog.name, message.kind, message.text FROM message LEFT JOIN dog ON dog.id = dog_id
                  ORDER BY message.at DESC, message.id DESC LIMIT ?
-                """).param(most)
-                .query((row, n) -> new Message(LocalDate.parse(row.getString("day")), Instant.parse(row.getString("at")),
-                        Optional.ofNullable(row.getString("name")), Reminder.Kind.valueOf(row.getString("kind")), row.getString("text")))
+                """)
+                .param(most)
+                .query((row, n) -> new Message(
+                        LocalDate.parse(row.getString("day")),
+                        Instant.parse(row.getString("at")),
+                        Optional.ofNullable(row.getString("name")),
+                        Reminder.Kind.valueOf(row.getString("kind")),
+                        row.getString("text")))
                 .list();
     }
 

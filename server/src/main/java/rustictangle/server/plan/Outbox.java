@@ -11,7 +11,7 @@ import rustictangle.core.plan.Reminder;
 public interface Outbox {
 
     /** @param dog absent: about the household */
-    record Message(LocalDate day, Instant at, Optional<String> dog, Reminder.Kind kind, String text) { }
+    record Message(LocalDate day, Instant at, Optional<String> dog, Reminder.Kind kind, String text) {}
 
     /**
      * At most one a day about each dog, and one about the household; a further one is dropped.

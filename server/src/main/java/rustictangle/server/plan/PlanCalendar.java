@@ -30,34 +30,52 @@ final class PlanCalendar {
     private static final String PRODUCT = "-//Rustic Tangle//Plan and appointments//EN";
     private static final String AT = "@rustic-tangle.localhost";
 
-    private PlanCalendar() { }
+    private PlanCalendar() {}
 
     static String of(Plans.Now now, List<Appointment> appointments, Instant written) {
         Calendar calendar = new Calendar();
         calendar.add(new ProdId(PRODUCT));
         calendar.add(ImmutableVersion.VERSION_2_0);
-        List<String> names = now.members().stream().map(member -> member.dog().known().name()).toList();
-        int days = HouseholdPlan.days(now.members().stream().map(Plans.Member::kept).toList(), now.today());
+        List<String> names = now.members().stream()
+                .map(member -> member.dog().known().name())
+                .toList();
+        int days = HouseholdPlan.days(
+                now.members().stream().map(Plans.Member::kept).toList(), now.today());
         for (int day = 0; day < days; day++) {
             List<HouseholdPlan.Place> places = now.plan().on(day);
             if (!places.isEmpty()) {
                 LocalDate date = now.today().plusDays(day);
-                List<Integer> dogs = places.stream().map(HouseholdPlan.Place::dog).distinct().sorted().toList();
-                add(calendar, "brush-" + date, date, "Brush " + dogs.stream().map(names::get).collect(Collectors.joining(", ")),
-                        dogs.stream().map(dog -> names.get(dog) + ": " + minutes(places, dog)).collect(Collectors.joining("\n")), written);
+                List<Integer> dogs = places.stream()
+                        .map(HouseholdPlan.Place::dog)
+                        .distinct()
+                        .sorted()
+                        .toList();
+                add(
+                        calendar,
+                        "brush-" + date,
+                        date,
+                        "Brush " + dogs.stream().map(names::get).collect(Collectors.joining(", ")),
+                        dogs.stream()
+                                .map(dog -> names.get(dog) + ": " + minutes(places, dog))
+                                .collect(Collectors.joining("\n")),
+                        written);
             }
         }
-        appointments.forEach(visit -> add(calendar, "visit-" + visit.id(), visit.day(), "Groomer: " + visit.dog(), "", written));
+        appointments.forEach(
+                visit -> add(calendar, "visit-" + visit.id(), visit.day(), "Groomer: " + visit.dog(), "", written));
         return calendar.toString();
     }
 
     private static String minutes(List<HouseholdPlan.Place> places, int dog) {
-        List<HouseholdPlan.Place> own = places.stream().filter(place -> place.dog() == dog).toList();
+        List<HouseholdPlan.Place> own =
+                places.stream().filter(place -> place.dog() == dog).toList();
         int seconds = own.stream().mapToInt(HouseholdPlan.Place::seconds).sum();
-        return Math.max(1, Math.round(seconds / 60f)) + " min, " + own.size() + (own.size() == 1 ? " place" : " places");
+        return Math.max(1, Math.round(seconds / 60f)) + " min, " + own.size()
+                + (own.size() == 1 ? " place" : " places");
     }
 
-    private static void add(Calendar calendar, String id, LocalDate day, String summary, String description, Instant written) {
+    private static void add(
+            Calendar calendar, String id, LocalDate day, String summary, String description, Instant written) {
         VEvent event = new VEvent(day, summary);
         event.add(new Uid(id + AT));
         event.getDateStamp().ifPresent(stamp -> stamp.setDate(written));

@@ -44,12 +44,16 @@ class Plans implements Shows {
     record Member(Routines.Dog dog, Routine ready, List<Practice> practices, Optional<LocalDate> groom, KeptDog kept) {
 
         int practiceSeconds() {
-            return practices.stream().mapToInt(practice -> (int) practice.atMost().toSeconds()).sum();
+            return practices.stream()
+                    .mapToInt(practice -> (int) practice.atMost().toSeconds())
+                    .sum();
         }
 
         int practiceSecondsLeft() {
-            return practices.stream().filter(practice -> !practice.doneToday())
-                    .mapToInt(practice -> (int) practice.atMost().toSeconds()).sum();
+            return practices.stream()
+                    .filter(practice -> !practice.doneToday())
+                    .mapToInt(practice -> (int) practice.atMost().toSeconds())
+                    .sum();
         }
     }
 
@@ -58,7 +62,12 @@ class Plans implements Shows {
      *                    it takes
      * @param spentSeconds brushed today already
      */
-    record Now(LocalDate today, List<Member> members, HouseholdPlan plan, Household household, Optional<Integer> minutes,
+    record Now(
+            LocalDate today,
+            List<Member> members,
+            HouseholdPlan plan,
+            Household household,
+            Optional<Integer> minutes,
             int spentSeconds) {
 
         int practiceSecondsLeft() {
@@ -79,10 +88,19 @@ class Plans implements Shows {
     private Key reckonedFor;
     private Now reckoned;
 
-    private record Key(DataFile.Version data, LocalDate today) { }
+    private record Key(DataFile.Version data, LocalDate today) {}
 
-    Plans(KnownDogs dogs, Routines routines, Trusts trusts, VisitStore visits, SessionStore sessions, HouseholdStore households,
-            PastLogStore log, DataFile data, Progress progress, Clock clock) {
+    Plans(
+            KnownDogs dogs,
+            Routines routines,
+            Trusts trusts,
+            VisitStore visits,
+            SessionStore sessions,
+            HouseholdStore households,
+            PastLogStore log,
+            DataFile data,
+            Progress progress,
+            Clock clock) {
         this.dogs = dogs;
         this.routines = routines;
         this.trusts = trusts;
@@ -126,7 +144,8 @@ class Plans implements Shows {
 
     private Now reckon(LocalDate today, Progress.Running running) {
         Household household = households.get();
-        List<KnownDog> known = dogs.all().stream().flatMap(dog -> dogs.known(dog).stream()).toList();
+        List<KnownDog> known =
+                dogs.all().stream().flatMap(dog -> dogs.known(dog).stream()).toList();
         List<Member> members = new ArrayList<>();
         for (KnownDog dog : known) {
             running.at(dog.name(), members.size(), known.size());
@@ -139,19 +158,32 @@ class Plans implements Shows {
         }
         int spent = sessions.spentSince(log.beginning(today));
         int practice = members.stream().mapToInt(Member::practiceSeconds).sum();
-        int practiceLeft = members.stream().mapToInt(Member::practiceSecondsLeft).sum();
+        int practiceLeft =
+                members.stream().mapToInt(Member::practiceSecondsLeft).sum();
         int[] seconds = IntStream.range(0, HouseholdPlan.days(kept, today))
-                .map(day -> Math.max(0, 60 * household.minutes().get(today.plusDays(day).getDayOfWeek())
-                        - (day == 0 ? spent + practiceLeft : practice))).toArray();
-        return new Now(today, members, HouseholdPlan.of(kept, seconds, today), household, Optional.of(seconds[0] / 60), spent);
+                .map(day -> Math.max(
+                        0,
+                        60 * household.minutes().get(today.plusDays(day).getDayOfWeek())
+                                - (day == 0 ? spent + practiceLeft : practice)))
+                .toArray();
+        return new Now(
+                today, members, HouseholdPlan.of(kept, seconds, today), household, Optional.of(seconds[0] / 60), spent);
     }
 
     private Member member(Routines.Dog dog, Household household, LocalDate today) {
         Routine ready = dog.ready();
-        Map<Section, Integer> seconds = ready.steps().stream()
-                .collect(Collectors.toMap(RoutineStep::section, RoutineStep::seconds));
+        Map<Section, Integer> seconds =
+                ready.steps().stream().collect(Collectors.toMap(RoutineStep::section, RoutineStep::seconds));
         Optional<LocalDate> groom = visits.next(dog.known().id(), today);
-        return new Member(dog, ready, trusts.today(dog.known(), dog.trust()), groom, new KeptDog(dog.forecast(), household.comfort(),
-                seconds, groom.orElse(today.plusDays(KeptDog.DAYS_WITHOUT_GROOMER))));
+        return new Member(
+                dog,
+                ready,
+                trusts.today(dog.known(), dog.trust()),
+                groom,
+                new KeptDog(
+                        dog.forecast(),
+                        household.comfort(),
+                        seconds,
+                        groom.orElse(today.plusDays(KeptDog.DAYS_WITHOUT_GROOMER))));
     }
 }

@@ -38,7 +38,13 @@ class Reminders {
     private final DataFile data;
     private final Clock clock;
 
-    Reminders(Plans plans, Kits kits, SessionStore sessions, HouseholdStore households, Outbox outbox, DataFile data,
+    Reminders(
+            Plans plans,
+            Kits kits,
+            SessionStore sessions,
+            HouseholdStore households,
+            Outbox outbox,
+            DataFile data,
             Clock clock) {
         this.plans = plans;
         this.kits = kits;
@@ -68,7 +74,7 @@ class Reminders {
     }
 
     /** @param dogId empty: about the household */
-    private record Worth(Optional<Long> dogId, Reminder reminder) { }
+    private record Worth(Optional<Long> dogId, Reminder reminder) {}
 
     private List<Worth> worth(Instant now, LocalDate today) {
         Household household = households.get();
@@ -79,8 +85,14 @@ class Reminders {
         List<Worth> worth = new ArrayList<>();
         for (Plans.Member member : plans.now().members()) {
             Optional<Long> id = Optional.of(member.dog().known().id());
-            Reminder.ofDog(member.dog().known().name(), today, member.groom(), member.dog().forecast().season(), due(member, today),
-                    outbox.sentSince(id, since)).ifPresent(reminder -> worth.add(new Worth(id, reminder)));
+            Reminder.ofDog(
+                            member.dog().known().name(),
+                            today,
+                            member.groom(),
+                            member.dog().forecast().season(),
+                            due(member, today),
+                            outbox.sentSince(id, since))
+                    .ifPresent(reminder -> worth.add(new Worth(id, reminder)));
         }
         Reminder.ofTools(kits.drawer(), today, outbox.sentSince(Optional.empty(), since))
                 .ifPresent(reminder -> worth.add(new Worth(Optional.empty(), reminder)));
@@ -90,8 +102,16 @@ class Reminders {
     /** Whoever has brushed today needs no reminder. */
     private int due(Plans.Member member, LocalDate today) {
         boolean brushed = sessions.lastEnded(member.dog().known().id())
-                .filter(at -> LocalDate.ofInstant(at, clock.getZone()).equals(today)).isPresent();
-        return brushed ? 0 : Training.of(member.dog().trust(), member.dog().rhythm().dueSections().stream().map(SectionRhythm::section).toList())
-                .brushed().size();
+                .filter(at -> LocalDate.ofInstant(at, clock.getZone()).equals(today))
+                .isPresent();
+        return brushed
+                ? 0
+                : Training.of(
+                                member.dog().trust(),
+                                member.dog().rhythm().dueSections().stream()
+                                        .map(SectionRhythm::section)
+                                        .toList())
+                        .brushed()
+                        .size();
     }
 }

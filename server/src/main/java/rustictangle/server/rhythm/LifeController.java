@@ -12,11 +12,11 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import rustictangle.core.Refused;
 import rustictangle.core.rhythm.Life;
 import rustictangle.core.rhythm.LifeEvent;
 import rustictangle.server.coat.KnownDogs;
 import rustictangle.server.frame.Shows;
-import rustictangle.core.Refused;
 
 /** What happened to a dog on a day, with one tap and back. */
 @RestController
@@ -24,15 +24,16 @@ import rustictangle.core.Refused;
 class LifeController implements Shows {
 
     /** @param days the newest first, today included */
-    record LifeView(List<DayView> days, List<EventView> events, boolean weatherSimulated) { }
+    record LifeView(List<DayView> days, List<EventView> events, boolean weatherSimulated) {}
 
     /** @param wet whether it rained: the dog may have got soaked */
-    record DayView(LocalDate day, Set<LifeEvent> events, boolean wet) { }
+    record DayView(LocalDate day, Set<LifeEvent> events, boolean wet) {}
 
-    record EventView(LifeEvent event, String label) { }
+    record EventView(LifeEvent event, String label) {}
 
-    private static final List<EventView> EVENTS =
-            Arrays.stream(LifeEvent.values()).map(event -> new EventView(event, event.label())).toList();
+    private static final List<EventView> EVENTS = Arrays.stream(LifeEvent.values())
+            .map(event -> new EventView(event, event.label()))
+            .toList();
 
     private final KnownDogs dogs;
     private final LifeStore store;
@@ -51,8 +52,12 @@ class LifeController implements Shows {
         dogs.get(dogId);
         LocalDate today = LocalDate.now(clock);
         Life life = store.of(dogId, today.minusDays(LifeEvent.REMEMBERED_DAYS));
-        return new LifeView(IntStream.range(0, LifeEvent.REMEMBERED_DAYS).mapToObj(today::minusDays)
-                .map(day -> new DayView(day, life.days().getOrDefault(day, Set.of()), weather.wet(day))).toList(), EVENTS,
+        return new LifeView(
+                IntStream.range(0, LifeEvent.REMEMBERED_DAYS)
+                        .mapToObj(today::minusDays)
+                        .map(day -> new DayView(day, life.days().getOrDefault(day, Set.of()), weather.wet(day)))
+                        .toList(),
+                EVENTS,
                 weather.simulated());
     }
 

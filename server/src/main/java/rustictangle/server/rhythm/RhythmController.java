@@ -29,13 +29,13 @@ class RhythmController implements Shows {
      * @param season  what the shedding season asks for; absent when nothing just now
      * @param learned what this dog's own checks taught, the largest changes first
      */
-    record RhythmView(LocalDate today, Rhythm rhythm, Optional<Reason> season, List<Learned> learned) { }
+    record RhythmView(LocalDate today, Rhythm rhythm, Optional<Reason> season, List<Learned> learned) {}
 
     /** What a comfort means for the dogs of the household. */
-    record ComfortView(Comfort comfort, int tanglePercent, List<ComfortDays> dogs) { }
+    record ComfortView(Comfort comfort, int tanglePercent, List<ComfortDays> dogs) {}
 
     /** Days between brushings, from the place that needs it most to the one that needs it least. */
-    record ComfortDays(String name, int from, int to) { }
+    record ComfortDays(String name, int from, int to) {}
 
     private final KnownDogs dogs;
     private final Rhythms rhythms;
@@ -58,17 +58,29 @@ class RhythmController implements Shows {
     @GetMapping("/api/comforts")
     List<ComfortView> comforts() {
         Household household = households.get();
-        List<KnownDog> known = dogs.all().stream().flatMap(dog -> dogs.known(dog).stream()).toList();
-        return Arrays.stream(Comfort.values()).map(comfort -> new ComfortView(comfort, (int) Math.round(100 * comfort.tangleLimit()),
-                known.stream().flatMap(dog -> days(dog, household, comfort)).toList())).toList();
+        List<KnownDog> known =
+                dogs.all().stream().flatMap(dog -> dogs.known(dog).stream()).toList();
+        return Arrays.stream(Comfort.values())
+                .map(comfort -> new ComfortView(
+                        comfort,
+                        (int) Math.round(100 * comfort.tangleLimit()),
+                        known.stream()
+                                .flatMap(dog -> days(dog, household, comfort))
+                                .toList()))
+                .toList();
     }
 
     private Stream<ComfortDays> days(KnownDog dog, Household household, Comfort comfort) {
         List<SectionRhythm> brushed = rhythms.forecast(dog, household, comfort).rhythm().sections().stream()
                 .filter(section -> section.state() != SectionRhythm.State.NOT_BRUSHED)
-                .sorted(Comparator.comparingInt(SectionRhythm::intervalDays)).toList();
-        return brushed.isEmpty() ? Stream.empty()
-                : Stream.of(new ComfortDays(dog.name(), brushed.get(0).intervalDays(), brushed.get(brushed.size() - 1).intervalDays()));
+                .sorted(Comparator.comparingInt(SectionRhythm::intervalDays))
+                .toList();
+        return brushed.isEmpty()
+                ? Stream.empty()
+                : Stream.of(new ComfortDays(
+                        dog.name(),
+                        brushed.get(0).intervalDays(),
+                        brushed.get(brushed.size() - 1).intervalDays()));
     }
 
     @Override

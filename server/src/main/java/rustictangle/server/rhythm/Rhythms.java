@@ -31,7 +31,13 @@ public class Rhythms {
     private final HouseholdStore households;
     private final Clock clock;
 
-    Rhythms(CombCheckStore store, PastLogStore log, LifeStore life, ReadingStore readings, HouseholdStore households, Clock clock) {
+    Rhythms(
+            CombCheckStore store,
+            PastLogStore log,
+            LifeStore life,
+            ReadingStore readings,
+            HouseholdStore households,
+            Clock clock) {
         this.store = store;
         this.checks = new LogReader<>(log, Diary.REMEMBERED_DAYS, store::of);
         this.life = life;
@@ -54,8 +60,13 @@ public class Rhythms {
         LocalDate today = LocalDate.now(clock);
         NavigableSet<LocalDate> heaps = store.heaps(known.id(), today.minusYears(SEASONS_YEARS));
         LocalDate since = today.minusDays(Diary.REMEMBERED_DAYS);
-        Diary diary = new Diary(checks.of(known.id(), today), life.of(known.id(), since), readings.of(known.id()), heaps,
-                Season.about(household.latitude(), heaps, today), life.grooms(known.id(), since, today));
+        Diary diary = new Diary(
+                checks.of(known.id(), today),
+                life.of(known.id(), since),
+                readings.of(known.id()),
+                heaps,
+                Season.about(household.latitude(), heaps, today),
+                life.grooms(known.id(), since, today));
         return Forecast.of(known.dog(), known.coat(), comfort, diary, today);
     }
 }

@@ -12,7 +12,10 @@ class SimulatedWeather implements Weather {
 
     @Override
     public boolean wet(LocalDate day) {
-        return RandomGeneratorFactory.of("L64X128MixRandom").create(day.toEpochDay()).nextDouble() < CHANCE_OF_RAIN;
+        return RandomGeneratorFactory.of("L64X128MixRandom")
+                        .create(day.toEpochDay())
+                        .nextDouble()
+                < CHANCE_OF_RAIN;
     }
 
     @Override

@@ -17,10 +17,10 @@ import rustictangle.core.routine.MinutesPlan;
 record MinutesView(int fewestMinutes, int mostMinutes, List<Choice> choices, List<Wait> waits) {
 
     /** @param minutes from which on this is best */
-    record Choice(int minutes, List<Section> sections) { }
+    record Choice(int minutes, List<Section> sections) {}
 
     /** @param until absent: it should not wait */
-    record Wait(Section section, Optional<LocalDate> until) { }
+    record Wait(Section section, Optional<LocalDate> until) {}
 
     static MinutesView of(List<MinutesPlan> plans, Rhythm rhythm, LocalDate today) {
         List<Choice> choices = new ArrayList<>();
@@ -31,8 +31,12 @@ record MinutesView(int fewestMinutes, int mostMinutes, List<Choice> choices, Lis
                 before = plan.chosen();
             }
         }
-        return new MinutesView(MinutesPlan.FEWEST_MINUTES, MinutesPlan.MOST_MINUTES, choices,
+        return new MinutesView(
+                MinutesPlan.FEWEST_MINUTES,
+                MinutesPlan.MOST_MINUTES,
+                choices,
                 rhythm.sections().stream()
-                        .map(section -> new Wait(section.section(), MinutesPlan.canWaitTo(section, today))).toList());
+                        .map(section -> new Wait(section.section(), MinutesPlan.canWaitTo(section, today)))
+                        .toList());
     }
 }

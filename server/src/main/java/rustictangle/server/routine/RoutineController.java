@@ -21,10 +21,11 @@ import rustictangle.server.trust.StandingView;
 class RoutineController implements Shows {
 
     /** A card that shows how, with the words to show. */
-    record MethodView(Method method, String title, String why, List<String> steps) { }
+    record MethodView(Method method, String title, String why, List<String> steps) {}
 
     private static final List<MethodView> METHODS = Arrays.stream(Method.values())
-            .map(method -> new MethodView(method, method.title(), method.why(), method.steps())).toList();
+            .map(method -> new MethodView(method, method.title(), method.why(), method.steps()))
+            .toList();
 
     private final KnownDogs dogs;
     private final Routines routines;
@@ -41,15 +42,22 @@ class RoutineController implements Shows {
      * @param why        absent when there is no such place
      * @param season     what the shedding season asks for; absent when nothing just now
      */
-    record RoutineAnswer(RoutineView routine, List<StandingView> inTraining, Optional<Reason> why, Optional<Reason> season) { }
+    record RoutineAnswer(
+            RoutineView routine, List<StandingView> inTraining, Optional<Reason> why, Optional<Reason> season) {}
 
     /** @param training whether what is still in training is brushed all the same */
     @GetMapping("/api/dogs/{dogId}/routine")
-    RoutineAnswer routine(@PathVariable long dogId, @RequestParam(defaultValue = "DUE") Routines.Scope scope,
-            @RequestParam Optional<Order> order, @RequestParam(defaultValue = "false") boolean training) {
+    RoutineAnswer routine(
+            @PathVariable long dogId,
+            @RequestParam(defaultValue = "DUE") Routines.Scope scope,
+            @RequestParam Optional<Order> order,
+            @RequestParam(defaultValue = "false") boolean training) {
         Routines.Today today = routines.today(dogs.get(dogId), scope, training);
         Routine routine = today.routine();
-        return new RoutineAnswer(RoutineView.of(order.map(routine::inOrder).orElse(routine)), today.inTraining(), today.why(),
+        return new RoutineAnswer(
+                RoutineView.of(order.map(routine::inOrder).orElse(routine)),
+                today.inTraining(),
+                today.why(),
                 today.season());
     }
 

@@ -15,31 +15,66 @@ import rustictangle.core.routine.RoutineStep;
 import rustictangle.server.kit.ToolStepView;
 
 /** A routine, with the words to show. */
-public record RoutineView(Order order, String orderLabel, Reason whyOrder, List<StepView> steps,
-        int totalSeconds, int fromSeconds, int toSeconds, Reason whyMinutes, List<Reason> cautions,
-        Preparation preparation, List<OrderView> orders) {
+public record RoutineView(
+        Order order,
+        String orderLabel,
+        Reason whyOrder,
+        List<StepView> steps,
+        int totalSeconds,
+        int fromSeconds,
+        int toSeconds,
+        Reason whyMinutes,
+        List<Reason> cautions,
+        Preparation preparation,
+        List<OrderView> orders) {
 
     /** One of the orders to choose from. */
-    public record OrderView(Order order, String label, String suits) { }
+    public record OrderView(Order order, String label, String suits) {}
 
     private static final List<OrderView> ORDERS = Arrays.stream(Order.values())
-            .map(order -> new OrderView(order, order.label(), order.suits())).toList();
+            .map(order -> new OrderView(order, order.label(), order.suits()))
+            .toList();
 
     /** One section of a routine. */
-    public record StepView(Section section, List<ToolStepView> tools, Optional<Reason> mist, String hold, Layers layers,
-            Passes passes, int strokesAtMost, int seconds, List<Method> methods, List<Reason> reasons) {
+    public record StepView(
+            Section section,
+            List<ToolStepView> tools,
+            Optional<Reason> mist,
+            String hold,
+            Layers layers,
+            Passes passes,
+            int strokesAtMost,
+            int seconds,
+            List<Method> methods,
+            List<Reason> reasons) {
 
         static StepView of(RoutineStep step) {
-            return new StepView(step.section(), step.tools().stream().map(ToolStepView::of).toList(),
-                    step.mist(), step.hold(), step.layers(), step.passes(), step.strokesAtMost(), step.seconds(),
-                    step.methods(), step.reasons());
+            return new StepView(
+                    step.section(),
+                    step.tools().stream().map(ToolStepView::of).toList(),
+                    step.mist(),
+                    step.hold(),
+                    step.layers(),
+                    step.passes(),
+                    step.strokesAtMost(),
+                    step.seconds(),
+                    step.methods(),
+                    step.reasons());
         }
     }
 
     public static RoutineView of(Routine routine) {
-        return new RoutineView(routine.order(), routine.order().label(), routine.whyOrder(),
-                routine.steps().stream().map(StepView::of).toList(), routine.totalSeconds(),
-                routine.fromSeconds(), routine.toSeconds(), routine.whyMinutes(), routine.cautions(), routine.preparation(),
+        return new RoutineView(
+                routine.order(),
+                routine.order().label(),
+                routine.whyOrder(),
+                routine.steps().stream().map(StepView::of).toList(),
+                routine.totalSeconds(),
+                routine.fromSeconds(),
+                routine.toSeconds(),
+                routine.whyMinutes(),
+                routine.cautions(),
+                routine.preparation(),
                 ORDERS);
     }
 }

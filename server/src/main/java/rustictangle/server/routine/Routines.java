@@ -9,10 +9,10 @@ import org.springframework.stereotype.Component;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.dog.Section;
+import rustictangle.core.kit.Kit;
 import rustictangle.core.rhythm.Forecast;
 import rustictangle.core.rhythm.Rhythm;
 import rustictangle.core.rhythm.SectionRhythm;
-import rustictangle.core.kit.Kit;
 import rustictangle.core.routine.MinutesPlan;
 import rustictangle.core.routine.Pace;
 import rustictangle.core.routine.Routine;
@@ -30,7 +30,10 @@ import rustictangle.server.trust.Trusts;
 public class Routines {
 
     /** What of the dog a routine covers. */
-    public enum Scope { DUE, WHOLE }
+    public enum Scope {
+        DUE,
+        WHOLE
+    }
 
     private final Rhythms rhythms;
     private final Trusts trusts;
@@ -53,7 +56,8 @@ public class Routines {
 
         /** In the minutes that this owner has shown to take. */
         public Routine routine(Collection<Section> sections) {
-            return Routine.of(known.dog(), known.coat(), kit, trust, rhythm().sections(), sections).atPace(pace);
+            return Routine.of(known.dog(), known.coat(), kit, trust, rhythm().sections(), sections)
+                    .atPace(pace);
         }
 
         /** Everywhere that is brushed, not only practised. */
@@ -66,7 +70,8 @@ public class Routines {
         Kit kit = kits.of(known);
         Forecast forecast = rhythms.forecast(known);
         Trust trust = trusts.of(known, kit);
-        Routine whole = Routine.of(known.dog(), known.coat(), kit, trust, forecast.rhythm().sections(), kit.brushed());
+        Routine whole = Routine.of(
+                known.dog(), known.coat(), kit, trust, forecast.rhythm().sections(), kit.brushed());
         return new Dog(known, kit, forecast, trust, Pace.learned(whole, times.of(known.id())));
     }
 
@@ -74,24 +79,33 @@ public class Routines {
      * @param inTraining where the dog is not ready to be brushed; left out of the routine unless asked for
      * @param season     what the shedding season asks for
      */
-    record Today(Routine routine, List<StandingView> inTraining, Optional<Reason> why, Optional<Reason> season) { }
+    record Today(Routine routine, List<StandingView> inTraining, Optional<Reason> why, Optional<Reason> season) {}
 
     /** @param all whether what is still in training is brushed all the same */
     Today today(KnownDog known, Scope scope, boolean all) {
         Dog dog = dog(known);
-        List<Section> sections = scope == Scope.WHOLE ? dog.kit.brushed()
-                : dog.rhythm().dueSections().stream().map(SectionRhythm::section).toList();
+        List<Section> sections = scope == Scope.WHOLE
+                ? dog.kit.brushed()
+                : dog.rhythm().dueSections().stream()
+                        .map(SectionRhythm::section)
+                        .toList();
         Training training = Training.of(dog.trust, sections);
-        return new Today(dog.routine(all ? sections : training.brushed()),
-                training.practised().stream().map(section -> StandingView.of(
-                        new Spot(dog.trust.lead(section).orElseThrow(), Optional.of(section)), dog.trust.at(section).orElseThrow())).toList(),
-                training.why(), dog.forecast.season());
+        return new Today(
+                dog.routine(all ? sections : training.brushed()),
+                training.practised().stream()
+                        .map(section -> StandingView.of(
+                                new Spot(dog.trust.lead(section).orElseThrow(), Optional.of(section)),
+                                dog.trust.at(section).orElseThrow()))
+                        .toList(),
+                training.why(),
+                dog.forecast.season());
     }
 
     /** The best choice for every number of minutes, and how long what is left out can wait. */
     MinutesView minutes(KnownDog known, LocalDate today) {
         Dog dog = dog(known);
-        return MinutesView.of(MinutesPlan.forEachMinute(dog.ready(), dog.rhythm().sections()), dog.rhythm(), today);
+        return MinutesView.of(
+                MinutesPlan.forEachMinute(dog.ready(), dog.rhythm().sections()), dog.rhythm(), today);
     }
 
     /** How everything that is brushed would be done if the coat were another one. */
@@ -99,7 +113,8 @@ public class Routines {
         Dog dog = dog(known);
         return coat -> {
             Kit kit = kits.of(new KnownDog(known.id(), known.name(), known.dog(), coat));
-            return Routine.of(known.dog(), coat, kit, dog.trust, dog.rhythm().sections(), kit.brushed()).atPace(dog.pace);
+            return Routine.of(known.dog(), coat, kit, dog.trust, dog.rhythm().sections(), kit.brushed())
+                    .atPace(dog.pace);
         };
     }
 

@@ -14,7 +14,7 @@ class SectionTimeStore {
     /** Older times say little about today's hand and today's coat. */
     private static final int NEWEST = 600;
 
-    private record Row(Section section, int seconds) { }
+    private record Row(Section section, int seconds) {}
 
     private final JdbcClient jdbc;
 
@@ -24,10 +24,12 @@ class SectionTimeStore {
 
     /** Seconds, each at least 1. */
     Map<Section, List<Integer>> of(long dogId) {
-        return jdbc.sql("SELECT section, seconds FROM section_time WHERE dog_id = ? ORDER BY seq DESC LIMIT ?")
+        return jdbc
+                .sql("SELECT section, seconds FROM section_time WHERE dog_id = ? ORDER BY seq DESC LIMIT ?")
                 .params(dogId, NEWEST)
                 .query((row, n) -> new Row(Section.valueOf(row.getString("section")), row.getInt("seconds")))
-                .list().stream()
+                .list()
+                .stream()
                 .collect(Collectors.groupingBy(Row::section, Collectors.mapping(Row::seconds, Collectors.toList())));
     }
 }

@@ -9,6 +9,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import rustictangle.core.Refused;
 import rustictangle.core.dog.Section;
 import rustictangle.core.session.Catch;
 import rustictangle.core.session.Catch.Beneath;
@@ -19,7 +20,6 @@ import rustictangle.core.session.CombResult;
 import rustictangle.core.session.HairOut;
 import rustictangle.core.session.SessionEvent;
 import rustictangle.core.trust.Signal;
-import rustictangle.core.Refused;
 
 /**
  * One entry of a session as the interface sends it.
@@ -40,43 +40,54 @@ record EventForm(
         @Nullable Section section,
         @Nullable CombResult comb,
         @Min(value = 0, message = "0 to 99 tangles.")
-        @Max(value = SessionEvent.SectionDone.MOST_TANGLES, message = "0 to 99 tangles; more is a groomer's coat.")
-        @Nullable Integer tangles,
+                @Max(
+                        value = SessionEvent.SectionDone.MOST_TANGLES,
+                        message = "0 to 99 tangles; more is a groomer's coat.")
+                @Nullable
+                Integer tangles,
         @Nullable Signal signal,
         @Nullable @Valid FoundForm found,
         @Nullable
-        @Min(value = 1, message = "A try takes 1 to 1800 seconds.")
-        @Max(value = SessionEvent.Teased.MOST_SECONDS, message = "A try takes 1 to 1800 seconds; was the timer forgotten?")
-        Integer seconds,
+                @Min(value = 1, message = "A try takes 1 to 1800 seconds.")
+                @Max(
+                        value = SessionEvent.Teased.MOST_SECONDS,
+                        message = "A try takes 1 to 1800 seconds; was the timer forgotten?")
+                Integer seconds,
         @Nullable HairOut hair,
         @Nullable
-        @DecimalMin(value = "0", message = "0 to 500 g.")
-        @DecimalMax(value = "500", message = "0 to 500 g; weigh one pass at a time.")
-        Double grams) {
+                @DecimalMin(value = "0", message = "0 to 500 g.")
+                @DecimalMax(value = "500", message = "0 to 500 g; weigh one pass at a time.")
+                Double grams) {
 
     /** Four quick looks. */
     record FoundForm(
             @NotNull(message = "Look at the skin first.") SkinLook skin,
             @NotNull(message = "Say what is in the hair.") Lump lump,
             @NotNull(message = "Say whether the comb passes beneath.") Beneath beneath,
-            @NotNull(message = "Say how many there are.") Spread spread) { }
+            @NotNull(message = "Say how many there are.") Spread spread) {}
 
     SessionEvent event() {
         return switch (type) {
             case STARTED -> new SessionEvent.Started();
             case KNOT_FELT -> new SessionEvent.KnotFelt(need("section", section));
             case LAYER_DONE -> new SessionEvent.LayerDone(need("section", section));
-            case HAIR_OUT -> new SessionEvent.HairCameOut(need("section", section), hairOut(), Optional.ofNullable(grams));
+            case HAIR_OUT ->
+                new SessionEvent.HairCameOut(need("section", section), hairOut(), Optional.ofNullable(grams));
             case SIGNALLED -> new SessionEvent.Signalled(need("section", section), need("signal", signal));
             case TREAT_GIVEN -> new SessionEvent.TreatGiven();
             case PAUSED -> new SessionEvent.Paused();
             case RESUMED -> new SessionEvent.Resumed();
-            case SECTION_DONE -> new SessionEvent.SectionDone(need("section", section), need("comb", comb),
-                    tangles == null ? 0 : tangles, need("signal", signal));
+            case SECTION_DONE ->
+                new SessionEvent.SectionDone(
+                        need("section", section),
+                        need("comb", comb),
+                        tangles == null ? 0 : tangles,
+                        need("signal", signal));
             case SECTION_SKIPPED -> new SessionEvent.SectionSkipped(need("section", section));
             case SECTION_POSTPONED -> new SessionEvent.SectionPostponed(need("section", section));
             case CAUGHT -> new SessionEvent.Caught(need("section", section), caught(need("found", found)));
-            case TEASED -> new SessionEvent.Teased(need("section", section), need("seconds", seconds), need("signal", signal));
+            case TEASED ->
+                new SessionEvent.Teased(need("section", section), need("seconds", seconds), need("signal", signal));
             case STOPPED -> new SessionEvent.Stopped();
             case UNDONE -> new SessionEvent.Undone();
         };

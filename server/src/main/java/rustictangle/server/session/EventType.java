@@ -28,6 +28,9 @@ enum EventType {
     }
 
     static EventType of(SessionEvent event) {
-        return Arrays.stream(values()).filter(type -> type.of.isInstance(event)).findFirst().orElseThrow();
+        return Arrays.stream(values())
+                .filter(type -> type.of.isInstance(event))
+                .findFirst()
+                .orElseThrow();
     }
 }

@@ -26,6 +26,7 @@ class HistoryController implements Shows {
 
     /** Where it tangles is told from the checks of so many days. */
     private static final int DAYS = 90;
+
     private static final int PAGE = 40;
 
     /**
@@ -33,17 +34,27 @@ class HistoryController implements Shows {
      * @param more     whether older ones follow
      * @param since    the first day that counts for the places
      */
-    record HistoryView(List<PastSessionView> sessions, boolean more, LocalDate since, List<PlaceView> places) { }
+    record HistoryView(List<PastSessionView> sessions, boolean more, LocalDate since, List<PlaceView> places) {}
 
     /** @param minutes from beginning to end; absent while it goes on */
-    record PastSessionView(String id, Instant startedAt, LocalDate day, Optional<Integer> minutes, int done, int skipped,
-            int tangles, int matsLeft, int relaxed, int uneasy, int optedOut) { }
+    record PastSessionView(
+            String id,
+            Instant startedAt,
+            LocalDate day,
+            Optional<Integer> minutes,
+            int done,
+            int skipped,
+            int tangles,
+            int matsLeft,
+            int relaxed,
+            int uneasy,
+            int optedOut) {}
 
     /** @param tangles found in so many comb checks */
-    record PlaceView(Section section, int checks, int tangles, int mats) { }
+    record PlaceView(Section section, int checks, int tangles, int mats) {}
 
     /** @param checks oldest first */
-    record PlaceStory(Section section, LocalDate since, LocalDate until, List<CombCheck> checks) { }
+    record PlaceStory(Section section, LocalDate since, LocalDate until, List<CombCheck> checks) {}
 
     private final KnownDogs dogs;
     private final SessionStore sessions;
@@ -53,8 +64,14 @@ class HistoryController implements Shows {
     private final PastLogStore log;
     private final Clock clock;
 
-    HistoryController(KnownDogs dogs, SessionStore sessions, EventStore events, Mats mats, CombCheckStore checks,
-            PastLogStore log, Clock clock) {
+    HistoryController(
+            KnownDogs dogs,
+            SessionStore sessions,
+            EventStore events,
+            Mats mats,
+            CombCheckStore checks,
+            PastLogStore log,
+            Clock clock) {
         this.dogs = dogs;
         this.sessions = sessions;
         this.events = events;
@@ -70,8 +87,13 @@ class HistoryController implements Shows {
         dogs.get(dogId);
         List<PastSession> found = sessions.past(dogId, before.orElse(Bounds.LAST_MOMENT), PAGE + 1);
         LocalDate since = LocalDate.now(clock).minusDays(DAYS);
-        return new HistoryView(found.stream().limit(PAGE).map(this::view).toList(), found.size() > PAGE, since,
-                checks.foundSince(dogId, log.beginning(since)).stream().map(HistoryController::view).toList());
+        return new HistoryView(
+                found.stream().limit(PAGE).map(this::view).toList(),
+                found.size() > PAGE,
+                since,
+                checks.foundSince(dogId, log.beginning(since)).stream()
+                        .map(HistoryController::view)
+                        .toList());
     }
 
     /** One place's comb checks over time. */
@@ -90,10 +112,19 @@ class HistoryController implements Shows {
     }
 
     private PastSessionView view(PastSession past) {
-        return new PastSessionView(past.id().toString(), past.startedAt(),
+        return new PastSessionView(
+                past.id().toString(),
+                past.startedAt(),
                 LocalDate.ofInstant(past.startedAt(), clock.getZone()),
-                past.endedAt().map(end -> (int) Math.round((end.getEpochSecond() - past.startedAt().getEpochSecond()) / 60.0)),
-                past.done(), past.skipped(), past.tangles(), past.matsLeft(), past.relaxed(), past.uneasy(), past.optedOut());
+                past.endedAt().map(end -> (int)
+                        Math.round((end.getEpochSecond() - past.startedAt().getEpochSecond()) / 60.0)),
+                past.done(),
+                past.skipped(),
+                past.tangles(),
+                past.matsLeft(),
+                past.relaxed(),
+                past.uneasy(),
+                past.optedOut());
     }
 
     private static PlaceView view(Found found) {

@@ -7,7 +7,7 @@ import org.springframework.web.bind.annotation.RestController;
 class KitchenScaleController {
 
     /** @param simulated whether the scale is only a stand-in */
-    record Reading(double grams, boolean simulated) { }
+    record Reading(double grams, boolean simulated) {}
 
     private final KitchenScale scale;
 

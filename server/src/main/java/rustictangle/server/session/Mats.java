@@ -27,6 +27,8 @@ public class Mats {
     public List<Mat> stillIn(long dogId) {
         LocalDate today = LocalDate.now(clock);
         Optional<LocalDate> groom = sessions.lastGroom(dogId, today);
-        return Mat.stillIn(looks.of(dogId, today).stream().filter(look -> groom.filter(day -> !look.day().isAfter(day)).isEmpty()).toList());
+        return Mat.stillIn(looks.of(dogId, today).stream()
+                .filter(look -> groom.filter(day -> !look.day().isAfter(day)).isEmpty())
+                .toList());
     }
 }

@@ -15,11 +15,11 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import rustictangle.core.Refused;
 import rustictangle.core.dog.Section;
 import rustictangle.core.session.SessionEvent;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.coat.KnownDogs;
-import rustictangle.core.Refused;
 
 @RestController
 @RequestMapping("/api/dogs/{dogId}/sessions")
@@ -28,11 +28,13 @@ class SessionController {
     /** @param sections in the order in which they will be done */
     record SessionForm(
             @NotNull(message = "Give the session an id of its own.") UUID id,
-            @NotEmpty(message = "Choose at least one section.") List<@NotNull Section> sections) { }
+            @NotEmpty(message = "Choose at least one section.") List<@NotNull Section> sections) {}
 
     /** @param note what the owner wants to remember; may be empty */
-    record NoteForm(@NotNull(message = "Send an empty note to remove it.")
-            @Size(max = 1000, message = "At most 1000 characters; shorten it.") String note) { }
+    record NoteForm(
+            @NotNull(message = "Send an empty note to remove it.")
+                    @Size(max = 1000, message = "At most 1000 characters; shorten it.")
+                    String note) {}
 
     private final SessionService service;
     private final SessionViews views;
@@ -67,10 +69,16 @@ class SessionController {
     SessionView record(@PathVariable long dogId, @PathVariable UUID sessionId, @Valid @RequestBody EventForm form) {
         SessionEvent event = form.event();
         KnownDog known = dogs.get(dogId);
-        if (event instanceof SessionEvent.KnotFelt knot && !known.coat().at(knot.section()).kind().brushed()) {
+        if (event instanceof SessionEvent.KnotFelt knot
+                && !known.coat().at(knot.section()).kind().brushed()) {
             throw new Refused("section", "Nothing is brushed there; mark a place with hair that is.");
         }
-        service.record(dogId, sessionId, form.id(), event, () -> views.layers(known, event.about().orElseThrow()));
+        service.record(
+                dogId,
+                sessionId,
+                form.id(),
+                event,
+                () -> views.layers(known, event.about().orElseThrow()));
         return get(dogId, sessionId);
     }
 

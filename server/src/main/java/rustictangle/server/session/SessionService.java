@@ -78,7 +78,9 @@ public class SessionService implements Shows {
         StoredSession stored = get(dogId, sessionId);
         Replayed last = latest.get();
         Optional<EventStore.Last> end = events.last(sessionId);
-        boolean same = last != null && last.stored().id().equals(sessionId) && last.last().equals(end);
+        boolean same = last != null
+                && last.stored().id().equals(sessionId)
+                && last.last().equals(end);
         return same ? new Replayed(stored, last.session(), last.entries(), end) : replay(stored, end);
     }
 
@@ -86,9 +88,10 @@ public class SessionService implements Shows {
         StoredSession stored = before.stored();
         Session after = before.session().apply(event);
         Optional<SessionState.End> end = after.end();
-        if (end.isEmpty() && stored.endedAt().isPresent() && store.findOpen(stored.dogId()).isPresent()) {
-            throw new Refused("Another session of this dog is going on: end it before reopening "
-                    + "an older one.");
+        if (end.isEmpty()
+                && stored.endedAt().isPresent()
+                && store.findOpen(stored.dogId()).isPresent()) {
+            throw new Refused("Another session of this dog is going on: end it before reopening an older one.");
         }
         Instant at = notBefore(before.last().map(EventStore.Last::at).orElse(stored.startedAt()));
         events.append(eventId, stored.id(), stored.dogId(), at, LocalDate.ofInstant(at, clock.getZone()), event);
@@ -96,8 +99,11 @@ public class SessionService implements Shows {
         if (end.isPresent() != stored.endedAt().isPresent()) {
             store.setEnded(stored.id(), endedAt);
         }
-        return new Replayed(new StoredSession(stored.id(), stored.dogId(), stored.startedAt(), endedAt, stored.note()),
-                after, before.entries() + 1, Optional.of(new EventStore.Last(eventId, at)));
+        return new Replayed(
+                new StoredSession(stored.id(), stored.dogId(), stored.startedAt(), endedAt, stored.note()),
+                after,
+                before.entries() + 1,
+                Optional.of(new EventStore.Last(eventId, at)));
     }
 
     /** A clock that was set back does not turn the log round: until it has caught up, no time passes. */
@@ -114,7 +120,8 @@ public class SessionService implements Shows {
     }
 
     StoredSession get(long dogId, UUID sessionId) {
-        return store.find(sessionId).filter(session -> session.dogId() == dogId)
+        return store.find(sessionId)
+                .filter(session -> session.dogId() == dogId)
                 .orElseThrow(() -> new NotThere("session", sessionId));
     }
 
@@ -122,7 +129,7 @@ public class SessionService implements Shows {
      * @param entries of its log, undos included: it only ever grows
      * @param last    of them; empty: none yet
      */
-    record Replayed(StoredSession stored, Session session, int entries, Optional<EventStore.Last> last) { }
+    record Replayed(StoredSession stored, Session session, int entries, Optional<EventStore.Last> last) {}
 
     Replayed replay(StoredSession stored) {
         return replay(stored, events.last(stored.id()));
@@ -130,7 +137,8 @@ public class SessionService implements Shows {
 
     private Replayed replay(StoredSession stored, Optional<EventStore.Last> last) {
         List<SessionEvent> log = events.of(stored.id());
-        List<Section> plan = store.plan(stored.id()).stream().map(PlannedSection::section).toList();
+        List<Section> plan =
+                store.plan(stored.id()).stream().map(PlannedSection::section).toList();
         return new Replayed(stored, Session.replay(plan, log), log.size(), last);
     }
 

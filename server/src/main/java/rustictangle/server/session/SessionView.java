@@ -42,19 +42,45 @@ import rustictangle.server.session.SessionStore.StoredSession;
  * @param entries        how many entries stand; over 0 the last can be taken back
  * @param revision       grows with every entry, undos included
  */
-record SessionView(UUID id, long dogId, Instant startedAt, List<PlannedStep> steps, boolean paused, Optional<Section> current,
-        int layer, List<Section> knots, Optional<Preparation> preparation, Optional<SessionState.End> end,
-        Optional<ReactionView> reaction, List<IfNoView> ifNo, List<Reason> advice, Optional<CaughtView> caught, List<Mat> mats,
-        TreatsToday treats, int elapsedSeconds, Optional<Review> review, String note, int entries, int revision) {
+record SessionView(
+        UUID id,
+        long dogId,
+        Instant startedAt,
+        List<PlannedStep> steps,
+        boolean paused,
+        Optional<Section> current,
+        int layer,
+        List<Section> knots,
+        Optional<Preparation> preparation,
+        Optional<SessionState.End> end,
+        Optional<ReactionView> reaction,
+        List<IfNoView> ifNo,
+        List<Reason> advice,
+        Optional<CaughtView> caught,
+        List<Mat> mats,
+        TreatsToday treats,
+        int elapsedSeconds,
+        Optional<Review> review,
+        String note,
+        int entries,
+        int revision) {
 
     /** What became of a planned section. */
-    enum Outcome { WAITING, DONE, SKIPPED }
+    enum Outcome {
+        WAITING,
+        DONE,
+        SKIPPED
+    }
 
-    record PlannedStep(RoutineView.StepView how, Outcome outcome, Optional<CombResult> comb, int tangles,
-            Optional<Signal> signal) { }
+    record PlannedStep(
+            RoutineView.StepView how,
+            Outcome outcome,
+            Optional<CombResult> comb,
+            int tangles,
+            Optional<Signal> signal) {}
 
     /** What the next no would mean. */
-    record IfNoView(ReactionView optedOut, ReactionView afraid) { }
+    record IfNoView(ReactionView optedOut, ReactionView afraid) {}
 
     /**
      * @param ends  whether the session is over with it
@@ -62,55 +88,94 @@ record SessionView(UUID id, long dogId, Instant startedAt, List<PlannedStep> ste
      */
     record ReactionView(Reaction.Todo todo, String label, List<Reason> reasons, boolean ends, int entry) {
         static ReactionView of(Reaction reaction, int entry) {
-            return new ReactionView(reaction.todo(), reaction.todo().label(), reaction.reasons(),
-                    reaction.todo() == Reaction.Todo.END_WELL, entry);
+            return new ReactionView(
+                    reaction.todo(),
+                    reaction.todo().label(),
+                    reaction.reasons(),
+                    reaction.todo() == Reaction.Todo.END_WELL,
+                    entry);
         }
 
         static int lastSignal(List<SessionEvent> standing) {
             return IntStream.rangeClosed(1, standing.size())
-                    .filter(entry -> standing.get(entry - 1) instanceof SessionEvent.Signalled).max().orElse(0);
+                    .filter(entry -> standing.get(entry - 1) instanceof SessionEvent.Signalled)
+                    .max()
+                    .orElse(0);
         }
     }
 
     /** The one thing to do, with the words to show. */
-    record CaughtView(CatchAdvice.Todo todo, String label, List<Reason> reasons, List<String> steps, List<Reason> never) {
+    record CaughtView(
+            CatchAdvice.Todo todo, String label, List<Reason> reasons, List<String> steps, List<Reason> never) {
         static CaughtView of(CatchAdvice advice) {
-            return new CaughtView(advice.todo(), advice.todo().label(), advice.reasons(), advice.steps(), advice.never());
+            return new CaughtView(
+                    advice.todo(), advice.todo().label(), advice.reasons(), advice.steps(), advice.never());
         }
     }
 
-    static SessionView of(StoredSession session, SessionState state, int revision, Optional<CatchAdvice> caught,
-            RoutineView routine, List<Mat> mats, TreatsToday treats, int elapsedSeconds, Optional<Review> review) {
-        Map<Section, RoutineView.StepView> how = routine.steps().stream()
-                .collect(Collectors.toMap(RoutineView.StepView::section, Function.identity()));
-        Map<Section, SectionDone> done = state.done().stream()
-                .collect(Collectors.toMap(SectionDone::section, Function.identity()));
-        List<Section> skipped = state.standing().stream().filter(SectionSkipped.class::isInstance)
-                .map(event -> ((SectionSkipped) event).section()).toList();
-        List<PlannedStep> steps = state.plan().stream()
-                .map(section -> step(how.get(section), Optional.ofNullable(done.get(section)),
-                        skipped.contains(section)))
+    static SessionView of(
+            StoredSession session,
+            SessionState state,
+            int revision,
+            Optional<CatchAdvice> caught,
+            RoutineView routine,
+            List<Mat> mats,
+            TreatsToday treats,
+            int elapsedSeconds,
+            Optional<Review> review) {
+        Map<Section, RoutineView.StepView> how =
+                routine.steps().stream().collect(Collectors.toMap(RoutineView.StepView::section, Function.identity()));
+        Map<Section, SectionDone> done =
+                state.done().stream().collect(Collectors.toMap(SectionDone::section, Function.identity()));
+        List<Section> skipped = state.standing().stream()
+                .filter(SectionSkipped.class::isInstance)
+                .map(event -> ((SectionSkipped) event).section())
                 .toList();
-        return new SessionView(session.id(), session.dogId(), session.startedAt(), steps, state.paused(), state.current(),
-                state.layer(), state.knots().stream().sorted().toList(),
-                state.preparing() ? Optional.of(routine.preparation()) : Optional.empty(), state.end(),
+        List<PlannedStep> steps = state.plan().stream()
+                .map(section ->
+                        step(how.get(section), Optional.ofNullable(done.get(section)), skipped.contains(section)))
+                .toList();
+        return new SessionView(
+                session.id(),
+                session.dogId(),
+                session.startedAt(),
+                steps,
+                state.paused(),
+                state.current(),
+                state.layer(),
+                state.knots().stream().sorted().toList(),
+                state.preparing() ? Optional.of(routine.preparation()) : Optional.empty(),
+                state.end(),
                 state.reaction().map(reaction -> ReactionView.of(reaction, ReactionView.lastSignal(state.standing()))),
-                ifNo(state), state.advice(),
-                caught.map(CaughtView::of), mats, treats, elapsedSeconds, review, session.note(),
-                state.standing().size(), revision);
+                ifNo(state),
+                state.advice(),
+                caught.map(CaughtView::of),
+                mats,
+                treats,
+                elapsedSeconds,
+                review,
+                session.note(),
+                state.standing().size(),
+                revision);
     }
 
     private static List<IfNoView> ifNo(SessionState state) {
-        return IntStream.range(0, state.ifNo().size()).mapToObj(n -> {
-            int entry = state.standing().size() + 1 + n;
-            Reaction.IfNo no = state.ifNo().get(n);
-            return new IfNoView(ReactionView.of(no.optedOut(), entry), ReactionView.of(no.afraid(), entry));
-        }).toList();
+        return IntStream.range(0, state.ifNo().size())
+                .mapToObj(n -> {
+                    int entry = state.standing().size() + 1 + n;
+                    Reaction.IfNo no = state.ifNo().get(n);
+                    return new IfNoView(ReactionView.of(no.optedOut(), entry), ReactionView.of(no.afraid(), entry));
+                })
+                .toList();
     }
 
     private static PlannedStep step(RoutineView.StepView how, Optional<SectionDone> done, boolean skipped) {
         Outcome outcome = done.isPresent() ? Outcome.DONE : skipped ? Outcome.SKIPPED : Outcome.WAITING;
-        return new PlannedStep(how, outcome, done.map(SectionDone::comb),
-                done.map(SectionDone::tangles).orElse(0), done.map(SectionDone::signal));
+        return new PlannedStep(
+                how,
+                outcome,
+                done.map(SectionDone::comb),
+                done.map(SectionDone::tangles).orElse(0),
+                done.map(SectionDone::signal));
     }
 }

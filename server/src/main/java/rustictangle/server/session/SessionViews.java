@@ -45,8 +45,16 @@ class SessionViews {
     private final Trusts trusts;
     private final Clock clock;
 
-    SessionViews(SessionService service, SessionStore store, EventStore events, Routines routines, Rhythms rhythms, Mats mats,
-            Treats treats, Trusts trusts, Clock clock) {
+    SessionViews(
+            SessionService service,
+            SessionStore store,
+            EventStore events,
+            Routines routines,
+            Rhythms rhythms,
+            Mats mats,
+            Treats treats,
+            Trusts trusts,
+            Clock clock) {
         this.service = service;
         this.store = store;
         this.events = events;
@@ -64,12 +72,20 @@ class SessionViews {
         Routine routine = routines.of(known, state.plan());
         int spent = spent(session, state);
         Optional<Review> review = state.end().map(end -> Review.of(state, spent, expected(session, state, routine)));
-        return SessionView.of(session, state, log.entries(), caught(known, log.session()), RoutineView.of(routine),
-                mats.stillIn(known.id()), treats.on(known, LocalDate.now(clock)), spent, review);
+        return SessionView.of(
+                session,
+                state,
+                log.entries(),
+                caught(known, log.session()),
+                RoutineView.of(routine),
+                mats.stillIn(known.id()),
+                treats.on(known, LocalDate.now(clock)),
+                spent,
+                review);
     }
 
     /** @param revision grows with every entry */
-    record Pulse(int revision, int elapsedSeconds) { }
+    record Pulse(int revision, int elapsedSeconds) {}
 
     Pulse pulse(StoredSession session) {
         Replayed log = service.replay(session);
@@ -80,17 +96,25 @@ class SessionViews {
     private int spent(StoredSession session, SessionState state) {
         Spent spent = events.spent(session);
         boolean running = state.end().isEmpty() && !state.paused() && !state.preparing();
-        return spent.seconds() + (running ? (int) Duration.between(spent.lastAt(), clock.instant()).toSeconds() : 0);
+        return spent.seconds()
+                + (running
+                        ? (int) Duration.between(spent.lastAt(), clock.instant())
+                                .toSeconds()
+                        : 0);
     }
 
     /** What the worked places were expected to take when it began; where that is not known, as reckoned now. */
     private int expected(StoredSession session, SessionState state, Routine routine) {
-        Map<Section, Integer> now = routine.steps().stream()
-                .collect(Collectors.toMap(RoutineStep::section, RoutineStep::seconds));
-        Map<Section, Integer> planned = store.plan(session.id()).stream().filter(plan -> plan.seconds().isPresent())
-                .collect(Collectors.toMap(PlannedSection::section, plan -> plan.seconds().get()));
-        return state.done().stream().map(SessionEvent.SectionDone::section)
-                .mapToInt(section -> planned.getOrDefault(section, now.getOrDefault(section, 0))).sum();
+        Map<Section, Integer> now =
+                routine.steps().stream().collect(Collectors.toMap(RoutineStep::section, RoutineStep::seconds));
+        Map<Section, Integer> planned = store.plan(session.id()).stream()
+                .filter(plan -> plan.seconds().isPresent())
+                .collect(Collectors.toMap(
+                        PlannedSection::section, plan -> plan.seconds().get()));
+        return state.done().stream()
+                .map(SessionEvent.SectionDone::section)
+                .mapToInt(section -> planned.getOrDefault(section, now.getOrDefault(section, 0)))
+                .sum();
     }
 
     private Optional<CatchAdvice> caught(KnownDog known, Session log) {
@@ -100,15 +124,23 @@ class SessionViews {
         }
         Set<Section> matted = rhythms.of(known).sections().stream()
                 .filter(section -> section.state() == SectionRhythm.State.MAT_LEFT)
-                .map(SectionRhythm::section).collect(Collectors.toSet());
-        int canMat = (int) Arrays.stream(Section.values()).filter(s -> known.coat().at(s).kind().mats()).count();
-        boolean tender = known.dog().delicateSkin() || here.get().thinSkinned() || known.coat().at(here.get()).pale();
+                .map(SectionRhythm::section)
+                .collect(Collectors.toSet());
+        int canMat = (int) Arrays.stream(Section.values())
+                .filter(s -> known.coat().at(s).kind().mats())
+                .count();
+        boolean tender = known.dog().delicateSkin()
+                || here.get().thinSkinned()
+                || known.coat().at(here.get()).pale();
         return log.catchAdvice(matted, canMat, tender);
     }
 
     /** Of one place, as it is brushed now. */
     int layers(KnownDog known, Section section) {
-        return routines.of(known, List.of(section)).steps().stream().mapToInt(step -> step.layers().count()).findFirst().orElse(1);
+        return routines.of(known, List.of(section)).steps().stream()
+                .mapToInt(step -> step.layers().count())
+                .findFirst()
+                .orElse(1);
     }
 
     /** The plan with what each place is expected to take. */
@@ -116,7 +148,9 @@ class SessionViews {
         Map<Section, Integer> seconds = routines.of(known, sections).steps().stream()
                 .collect(Collectors.toMap(RoutineStep::section, RoutineStep::seconds));
         Trust trust = trusts.of(known);
-        return sections.stream().map(section -> new PlannedSection(section, Optional.ofNullable(seconds.get(section)),
-                trust.lead(section))).toList();
+        return sections.stream()
+                .map(section ->
+                        new PlannedSection(section, Optional.ofNullable(seconds.get(section)), trust.lead(section)))
+                .toList();
     }
 }

@@ -12,7 +12,8 @@ class SimulatedKitchenScale implements KitchenScale {
     private static final double FIRST_PASS_GRAMS = 5.5;
     private static final int PASSES = 4;
 
-    private final RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(14);
+    private final RandomGenerator random =
+            RandomGeneratorFactory.of("L64X128MixRandom").create(14);
     private final AtomicInteger readings = new AtomicInteger();
 
     @Override

@@ -18,15 +18,34 @@ import rustictangle.core.trust.Practice;
  * @param doneToday     whether it was practised today already
  * @param enough        why it is enough for today; absent: it is not
  */
-public record PracticeView(StandingView standing, String setUp, String howTo, String timing, List<String> slips,
-        long atMostSeconds, int trials, double treatKcal, String endWith, boolean doneToday, Optional<Reason> enough,
+public record PracticeView(
+        StandingView standing,
+        String setUp,
+        String howTo,
+        String timing,
+        List<String> slips,
+        long atMostSeconds,
+        int trials,
+        double treatKcal,
+        String endWith,
+        boolean doneToday,
+        Optional<Reason> enough,
         List<Reason> reasons) {
 
     public static PracticeView of(Practice practice) {
         Ladder ladder = practice.spot().subject().ladder();
-        return new PracticeView(StandingView.of(practice.spot(), practice.standing()), ladder.setUp(),
-                ladder.at(practice.standing().rung()).howTo(), practice.standing().rung().timing(), ladder.slips(),
-                practice.atMost().toSeconds(), practice.trials(), practice.treatKcal(), practice.endWith(),
-                practice.doneToday(), practice.enough(), practice.reasons());
+        return new PracticeView(
+                StandingView.of(practice.spot(), practice.standing()),
+                ladder.setUp(),
+                ladder.at(practice.standing().rung()).howTo(),
+                practice.standing().rung().timing(),
+                ladder.slips(),
+                practice.atMost().toSeconds(),
+                practice.trials(),
+                practice.treatKcal(),
+                practice.endWith(),
+                practice.doneToday(),
+                practice.enough(),
+                practice.reasons());
     }
 }

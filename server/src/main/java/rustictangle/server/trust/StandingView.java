@@ -9,13 +9,27 @@ import rustictangle.core.trust.Standing;
 import rustictangle.core.trust.Subject;
 
 /** Where the dog stands on one ladder, with the words to show. */
-public record StandingView(Subject subject, String subjectLabel, Optional<Section> section, int rungNumber, String rungLabel,
-        String met, int relaxedInRow, boolean readyForBrushing) {
+public record StandingView(
+        Subject subject,
+        String subjectLabel,
+        Optional<Section> section,
+        int rungNumber,
+        String rungLabel,
+        String met,
+        int relaxedInRow,
+        boolean readyForBrushing) {
 
     public static StandingView of(Spot spot, Standing standing) {
         Rung rung = standing.rung();
         Ladder.Step step = spot.subject().ladder().at(rung);
-        return new StandingView(spot.subject(), spot.subject().label(), spot.section(), rung.number(), step.label(), step.met(),
-                standing.relaxedInRow(), rung.readyForBrushing());
+        return new StandingView(
+                spot.subject(),
+                spot.subject().label(),
+                spot.section(),
+                rung.number(),
+                step.label(),
+                step.met(),
+                standing.relaxedInRow(),
+                rung.readyForBrushing());
     }
 }

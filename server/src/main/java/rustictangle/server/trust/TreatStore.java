@@ -17,25 +17,35 @@ class TreatStore {
     }
 
     Optional<Treat> find(long dogId) {
-        return jdbc.sql("SELECT kcal_per_gram, grams FROM treat WHERE dog_id = ?").param(dogId)
-                .query((row, n) -> new Treat(row.getDouble("kcal_per_gram"), row.getDouble("grams"))).optional();
+        return jdbc.sql("SELECT kcal_per_gram, grams FROM treat WHERE dog_id = ?")
+                .param(dogId)
+                .query((row, n) -> new Treat(row.getDouble("kcal_per_gram"), row.getDouble("grams")))
+                .optional();
     }
 
     @Transactional
     void put(long dogId, Treat treat) {
-        jdbc.sql("""
+        jdbc.sql(
+                        """
                 INSERT INTO treat (dog_id, kcal_per_gram, grams) VALUES (?, ?, ?)
                 ON CONFLICT (dog_id) DO UPDATE SET kcal_per_gram = excluded.kcal_per_gram, grams = excluded.grams
-                """).params(dogId, treat.kcalPerGram(), treat.grams()).update();
+                """)
+                .params(dogId, treat.kcalPerGram(), treat.grams())
+                .update();
     }
 
     /** Pieces since a moment, as stored: those given in sessions begun since, and the one that pays each answer in practice. */
     int given(long dogId, String since) {
-        return jdbc.sql("""
+        return jdbc.sql(
+                        """
                 SELECT (SELECT count(*) FROM session_event
                          WHERE session_id IN (SELECT id FROM session WHERE dog_id = :dog AND started_at >= :since)
                            AND type = 'TREAT_GIVEN' AND standing = 1)
                      + (SELECT count(*) FROM practice_trial WHERE dog_id = :dog AND at >= :since)
-                """).param("dog", dogId).param("since", since).query(Integer.class).single();
+                """)
+                .param("dog", dogId)
+                .param("since", since)
+                .query(Integer.class)
+                .single();
     }
 }

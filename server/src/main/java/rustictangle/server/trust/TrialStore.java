@@ -30,7 +30,8 @@ public class TrialStore {
      * counts once the place is done.
      */
     public List<Trial> of(long dogId, String from, String before) {
-        return jdbc.sql("""
+        return jdbc.sql(
+                        """
                 SELECT a.at, a.day, p.subject, a.section,
                        CASE a.worst WHEN 3 THEN 'AFRAID' WHEN 2 THEN 'OPTED_OUT' WHEN 1 THEN 'UNEASY' ELSE 'RELAXED' END AS signal
                   FROM (SELECT session_id, max(at) AS at, max(day) AS day, section, max(type = 'SECTION_DONE') AS done,
@@ -47,8 +48,11 @@ public class TrialStore {
                  WHERE dog_id = :dog AND at >= :from AND at < :before
                  ORDER BY at
                 """)
-                .param("dog", dogId).param("from", from).param("before", before)
-                .query((row, n) -> new Trial(LocalDate.parse(row.getString("day")),
+                .param("dog", dogId)
+                .param("from", from)
+                .param("before", before)
+                .query((row, n) -> new Trial(
+                        LocalDate.parse(row.getString("day")),
                         Optional.ofNullable(row.getString("subject")).map(Subject::valueOf),
                         Optional.ofNullable(row.getString("section")).map(Section::valueOf),
                         Signal.valueOf(row.getString("signal"))))
@@ -58,12 +62,18 @@ public class TrialStore {
     /** A repeat with the same id changes nothing. */
     @Transactional
     public void addPractice(UUID id, long dogId, Instant at, Trial trial) {
-        jdbc.sql("""
+        jdbc.sql(
+                        """
                 INSERT INTO practice_trial (id, dog_id, at, day, subject, section, signal) VALUES (?, ?, ?, ?, ?, ?, ?)
                 ON CONFLICT (id) DO NOTHING
                 """)
-                .params(id.toString(), dogId, StoredInstant.text(at), trial.day().toString(),
-                        trial.subject().map(Enum::name).orElse(null), trial.section().map(Enum::name).orElse(null),
+                .params(
+                        id.toString(),
+                        dogId,
+                        StoredInstant.text(at),
+                        trial.day().toString(),
+                        trial.subject().map(Enum::name).orElse(null),
+                        trial.section().map(Enum::name).orElse(null),
                         trial.signal().name())
                 .update();
     }
@@ -71,6 +81,8 @@ public class TrialStore {
     /** A repeat changes nothing: what is gone stays gone. */
     @Transactional
     void removePractice(UUID id, long dogId) {
-        jdbc.sql("DELETE FROM practice_trial WHERE id = ? AND dog_id = ?").params(id.toString(), dogId).update();
+        jdbc.sql("DELETE FROM practice_trial WHERE id = ? AND dog_id = ?")
+                .params(id.toString(), dogId)
+                .update();
     }
 }

@@ -58,43 +58,57 @@ class TrustController implements Shows {
      * @param today     one or two; none when nothing is brushed on this dog
      * @param turns     the ladders that moved, the most turns first
      */
-    record TrustView(List<StandingView> standings, List<StandingView> besides, List<SubjectView> owned,
-            List<PracticeView> today, TreatsToday treats,
-            TreatAllowance allowance, Treat treat, TreatPlan plan, List<TurnsView> turns, List<HelperView> helpers,
-            List<WhenView> whenTheDog) { }
+    record TrustView(
+            List<StandingView> standings,
+            List<StandingView> besides,
+            List<SubjectView> owned,
+            List<PracticeView> today,
+            TreatsToday treats,
+            TreatAllowance allowance,
+            Treat treat,
+            TreatPlan plan,
+            List<TurnsView> turns,
+            List<HelperView> helpers,
+            List<WhenView> whenTheDog) {}
 
-    record SubjectView(Subject subject, String label) { }
+    record SubjectView(Subject subject, String label) {}
 
-    record TurnsView(Subject subject, String subjectLabel, Optional<Section> section, List<TurnView> turns) { }
+    record TurnsView(Subject subject, String subjectLabel, Optional<Section> section, List<TurnView> turns) {}
 
-    record TurnView(LocalDate day, int rungNumber) { }
+    record TurnView(LocalDate day, int rungNumber) {}
 
-    record HelperView(Helper.Who who, String label, Set<ToolKind> tools, int minutes,
-            List<Reason> reasons) { }
+    record HelperView(Helper.Who who, String label, Set<ToolKind> tools, int minutes, List<Reason> reasons) {}
 
-    record WhenView(String label, String todo) { }
+    record WhenView(String label, String todo) {}
 
     /** One answer in a practice; the id is the sender's own, so that a repeat does no harm. */
-    record PracticeAnswer(@NotNull(message = "Give the answer an id of its own.") UUID id,
-            @NotNull(message = "Say what was practised.") Subject subject, @Nullable Section section,
-            @NotNull(message = "Say how the dog took it.") Signal signal) { }
+    record PracticeAnswer(
+            @NotNull(message = "Give the answer an id of its own.") UUID id,
+            @NotNull(message = "Say what was practised.") Subject subject,
+            @Nullable Section section,
+            @NotNull(message = "Say how the dog took it.") Signal signal) {}
 
     record TreatForm(
             @NotNull(message = "Energy by the label: more than 0, at most 10 kcal/g.")
-            @DecimalMin(value = "0.1", message = "At least 0.1 kcal/g; a label's kcal per 100 g is a hundred times that.")
-            @DecimalMax(value = "10", message = "At most 10 kcal/g; a label's kcal per 100 g is a hundred times that.")
-            Double kcalPerGram,
+                    @DecimalMin(
+                            value = "0.1",
+                            message = "At least 0.1 kcal/g; a label's kcal per 100 g is a hundred times that.")
+                    @DecimalMax(
+                            value = "10",
+                            message = "At most 10 kcal/g; a label's kcal per 100 g is a hundred times that.")
+                    Double kcalPerGram,
             @NotNull(message = "One piece: more than 0, at most 50 g.")
-            @DecimalMin(value = "0.01", message = "At least 0.01 g.")
-            @DecimalMax(value = "50", message = "At most 50 g; cut it smaller.")
-            Double grams) { }
+                    @DecimalMin(value = "0.01", message = "At least 0.01 g.")
+                    @DecimalMax(value = "50", message = "At most 50 g; cut it smaller.")
+                    Double grams) {}
 
-    record FussView(FussOrFear.Answer answer, String label, List<Reason> reasons, List<SignView> signs) { }
+    record FussView(FussOrFear.Answer answer, String label, List<Reason> reasons, List<SignView> signs) {}
 
-    record SignView(FussOrFear.Sign sign, String label) { }
+    record SignView(FussOrFear.Sign sign, String label) {}
 
     private static final List<SignView> SIGNS = Arrays.stream(FussOrFear.Sign.values())
-            .map(sign -> new SignView(sign, sign.label())).toList();
+            .map(sign -> new SignView(sign, sign.label()))
+            .toList();
 
     private static final int TURNS_SHOWN = 8;
 
@@ -105,7 +119,8 @@ class TrustController implements Shows {
     private final TreatStore treatStore;
     private final Clock clock;
 
-    TrustController(KnownDogs dogs, Trusts trusts, TrialStore trials, Treats treats, TreatStore treatStore, Clock clock) {
+    TrustController(
+            KnownDogs dogs, Trusts trusts, TrialStore trials, Treats treats, TreatStore treatStore, Clock clock) {
         this.dogs = dogs;
         this.trusts = trusts;
         this.trials = trials;
@@ -121,39 +136,69 @@ class TrustController implements Shows {
         TreatAllowance allowance = TreatAllowance.of(known.dog());
         Treat treat = treats.of(known);
         return new TrustView(
-                trust.standings().entrySet().stream().map(entry -> StandingView.of(
-                        new Spot(trust.lead(entry.getKey()).orElseThrow(), Optional.of(entry.getKey())), entry.getValue())).toList(),
-                besides(trust), trusts.owned().stream().sorted().map(one -> new SubjectView(one, one.label())).toList(),
+                trust.standings().entrySet().stream()
+                        .map(entry -> StandingView.of(
+                                new Spot(trust.lead(entry.getKey()).orElseThrow(), Optional.of(entry.getKey())),
+                                entry.getValue()))
+                        .toList(),
+                besides(trust),
+                trusts.owned().stream()
+                        .sorted()
+                        .map(one -> new SubjectView(one, one.label()))
+                        .toList(),
                 trusts.today(known, trust).stream().map(PracticeView::of).toList(),
-                treats.on(known, LocalDate.now(clock)), allowance, treat,
-                TreatPlan.of(allowance, treat.kcalPerGram(), TreatPlan.PIECES_A_DAY), turns(trust),
-                Helper.of(known.dog()).stream().map(one -> new HelperView(one.who(), one.who().label(), one.tools(),
-                        one.minutes(), one.reasons())).toList(),
-                Arrays.stream(WhenTheDog.values()).map(one -> new WhenView(one.label(), one.todo())).toList());
+                treats.on(known, LocalDate.now(clock)),
+                allowance,
+                treat,
+                TreatPlan.of(allowance, treat.kcalPerGram(), TreatPlan.PIECES_A_DAY),
+                turns(trust),
+                Helper.of(known.dog()).stream()
+                        .map(one ->
+                                new HelperView(one.who(), one.who().label(), one.tools(), one.minutes(), one.reasons()))
+                        .toList(),
+                Arrays.stream(WhenTheDog.values())
+                        .map(one -> new WhenView(one.label(), one.todo()))
+                        .toList());
     }
 
     private List<StandingView> besides(Trust trust) {
-        Stream<Spot> positions = Arrays.stream(Subject.values()).filter(subject -> !subject.placeByPlace())
+        Stream<Spot> positions = Arrays.stream(Subject.values())
+                .filter(subject -> !subject.placeByPlace())
                 .map(subject -> new Spot(subject, Optional.empty()));
-        Stream<Spot> tools = trust.turns().keySet().stream().filter(spot -> spot.section()
-                .filter(section -> !trust.lead(section).equals(Optional.of(spot.subject()))).isPresent())
-                .sorted(Comparator.comparing(Spot::subject).thenComparing(spot -> spot.section().orElseThrow()));
-        return Stream.concat(positions, tools).map(spot -> StandingView.of(spot, trust.at(spot))).toList();
+        Stream<Spot> tools = trust.turns().keySet().stream()
+                .filter(spot -> spot.section()
+                        .filter(section -> !trust.lead(section).equals(Optional.of(spot.subject())))
+                        .isPresent())
+                .sorted(Comparator.comparing(Spot::subject)
+                        .thenComparing(spot -> spot.section().orElseThrow()));
+        return Stream.concat(positions, tools)
+                .map(spot -> StandingView.of(spot, trust.at(spot)))
+                .toList();
     }
 
     private static List<TurnsView> turns(Trust trust) {
         return trust.turns().entrySet().stream()
-                .sorted(Comparator.comparing((Map.Entry<Spot, List<Trust.Turn>> one) -> -one.getValue().size())
-                        .thenComparing(one -> one.getKey().subject()).thenComparing(one -> one.getKey().section().map(Enum::ordinal).orElse(-1)))
+                .sorted(Comparator.comparing((Map.Entry<Spot, List<Trust.Turn>> one) ->
+                                -one.getValue().size())
+                        .thenComparing(one -> one.getKey().subject())
+                        .thenComparing(
+                                one -> one.getKey().section().map(Enum::ordinal).orElse(-1)))
                 .limit(TURNS_SHOWN)
-                .map(one -> new TurnsView(one.getKey().subject(), one.getKey().subject().label(), one.getKey().section(),
-                        one.getValue().stream().map(turn -> new TurnView(turn.day(), turn.rung().number())).toList()))
+                .map(one -> new TurnsView(
+                        one.getKey().subject(),
+                        one.getKey().subject().label(),
+                        one.getKey().section(),
+                        one.getValue().stream()
+                                .map(turn ->
+                                        new TurnView(turn.day(), turn.rung().number()))
+                                .toList()))
                 .toList();
     }
 
     /** Practice on a ladder of the owner's choice. */
     @GetMapping("/practice")
-    PracticeView practice(@PathVariable long dogId, @RequestParam Subject subject, @RequestParam Optional<Section> section) {
+    PracticeView practice(
+            @PathVariable long dogId, @RequestParam Subject subject, @RequestParam Optional<Section> section) {
         KnownDog known = dogs.get(dogId);
         return PracticeView.of(Practice.of(known.dog(), trusts.of(known), new Spot(subject, section)));
     }
@@ -162,14 +207,20 @@ class TrustController implements Shows {
     PracticeView answer(@PathVariable long dogId, @Valid @RequestBody PracticeAnswer answer) {
         dogs.get(dogId);
         Spot spot = new Spot(answer.subject(), Optional.ofNullable(answer.section()));
-        trials.addPractice(answer.id(), dogId, clock.instant(), new Trial(LocalDate.now(clock), Optional.of(spot.subject()),
-                spot.section(), answer.signal()));
+        trials.addPractice(
+                answer.id(),
+                dogId,
+                clock.instant(),
+                new Trial(LocalDate.now(clock), Optional.of(spot.subject()), spot.section(), answer.signal()));
         return practice(dogId, spot.subject(), spot.section());
     }
 
     /** Undo. */
     @DeleteMapping("/practice-trials/{trialId}")
-    PracticeView takeBack(@PathVariable long dogId, @PathVariable UUID trialId, @RequestParam Subject subject,
+    PracticeView takeBack(
+            @PathVariable long dogId,
+            @PathVariable UUID trialId,
+            @RequestParam Subject subject,
             @RequestParam Optional<Section> section) {
         dogs.get(dogId);
         Spot spot = new Spot(subject, section);
@@ -179,10 +230,11 @@ class TrustController implements Shows {
 
     /** Fuss or fear? */
     @GetMapping("/fuss-or-fear")
-    FussView fuss(@PathVariable long dogId, @RequestParam(required = false) @Nullable Collection<FussOrFear.Sign> seen) {
+    FussView fuss(
+            @PathVariable long dogId, @RequestParam(required = false) @Nullable Collection<FussOrFear.Sign> seen) {
         dogs.get(dogId);
-        FussOrFear told = FussOrFear.of(seen == null ? Set.of()
-                : seen.stream().filter(Objects::nonNull).collect(Collectors.toSet()));
+        FussOrFear told = FussOrFear.of(
+                seen == null ? Set.of() : seen.stream().filter(Objects::nonNull).collect(Collectors.toSet()));
         return new FussView(told.answer(), told.answer().label(), told.reasons(), SIGNS);
     }
 

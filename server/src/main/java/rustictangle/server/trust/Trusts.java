@@ -55,6 +55,8 @@ public class Trusts {
 
     /** What of the drawer a dog has to get used to. */
     Set<Subject> owned() {
-        return kits.drawer().stream().flatMap(tool -> Subject.of(tool.kind()).stream()).collect(Collectors.toSet());
+        return kits.drawer().stream()
+                .flatMap(tool -> Subject.of(tool.kind()).stream())
+                .collect(Collectors.toSet());
     }
 }

@@ -43,17 +43,28 @@ class HandOverController implements Shows {
      * @param heed   health, age and skin
      * @param talk   the honest words when mats remain; none when there are none
      */
-    record HandOverView(LocalDate today, Optional<LocalDate> next, List<LengthNow> lengths, List<Combed> combed, List<Mat> mats,
-            List<StandingView> minds, List<Reason> helps, List<Reason> heed, List<Reason> talk, String wish, String health) { }
+    record HandOverView(
+            LocalDate today,
+            Optional<LocalDate> next,
+            List<LengthNow> lengths,
+            List<Combed> combed,
+            List<Mat> mats,
+            List<StandingView> minds,
+            List<Reason> helps,
+            List<Reason> heed,
+            List<Reason> talk,
+            String wish,
+            String health) {}
 
     /** @param millimetres today, grown on since it was measured */
-    record LengthNow(Region region, String label, double millimetres) { }
+    record LengthNow(Region region, String label, double millimetres) {}
 
     /** @param lastClear when a comb last ran free to the skin; absent: not in the last year */
-    record Combed(Section section, Optional<LocalDate> lastClear) { }
+    record Combed(Section section, Optional<LocalDate> lastClear) {}
 
-    record WordsForm(@NotNull @Size(max = 1000, message = "At most 1000 characters; shorten it.") String wish,
-            @NotNull @Size(max = 1000, message = "At most 1000 characters; shorten it.") String health) { }
+    record WordsForm(
+            @NotNull @Size(max = 1000, message = "At most 1000 characters; shorten it.") String wish,
+            @NotNull @Size(max = 1000, message = "At most 1000 characters; shorten it.") String health) {}
 
     private final KnownDogs dogs;
     private final VisitStore visits;
@@ -62,7 +73,8 @@ class HandOverController implements Shows {
     private final Mats mats;
     private final Clock clock;
 
-    HandOverController(KnownDogs dogs, VisitStore visits, ReadingStore readings, Routines routines, Mats mats, Clock clock) {
+    HandOverController(
+            KnownDogs dogs, VisitStore visits, ReadingStore readings, Routines routines, Mats mats, Clock clock) {
         this.dogs = dogs;
         this.visits = visits;
         this.readings = readings;
@@ -78,27 +90,47 @@ class HandOverController implements Shows {
         Routines.Dog dog = routines.dog(known);
         List<Mat> left = mats.stillIn(dogId);
         VisitStore.Words words = visits.words(dogId);
-        return new HandOverView(today, visits.next(dogId, today), lengths(known, today),
-                dog.rhythm().sections().stream().filter(section -> section.state() != SectionRhythm.State.NOT_BRUSHED)
-                        .map(section -> new Combed(section.section(), section.lastClear())).toList(), left,
-                dog.trust().notReady(dog.kit().brushed()).stream().map(section -> StandingView.of(
-                        new Spot(dog.trust().lead(section).orElseThrow(), Optional.of(section)), dog.trust().at(section).orElseThrow())).toList(),
-                HandOver.helps(known.dog()), HandOver.heed(known.dog()), HandOver.talk(known.coat(), left.size()),
-                words.wish(), words.health());
+        return new HandOverView(
+                today,
+                visits.next(dogId, today),
+                lengths(known, today),
+                dog.rhythm().sections().stream()
+                        .filter(section -> section.state() != SectionRhythm.State.NOT_BRUSHED)
+                        .map(section -> new Combed(section.section(), section.lastClear()))
+                        .toList(),
+                left,
+                dog.trust().notReady(dog.kit().brushed()).stream()
+                        .map(section -> StandingView.of(
+                                new Spot(dog.trust().lead(section).orElseThrow(), Optional.of(section)),
+                                dog.trust().at(section).orElseThrow()))
+                        .toList(),
+                HandOver.helps(known.dog()),
+                HandOver.heed(known.dog()),
+                HandOver.talk(known.coat(), left.size()),
+                words.wish(),
+                words.health());
     }
 
     private List<LengthNow> lengths(KnownDog known, LocalDate today) {
         var measured = readings.of(known.id());
-        return Arrays.stream(Region.values()).map(region -> {
-            List<LengthReading> here = measured.getOrDefault(region, List.of());
-            return new LengthNow(region, region.label(), LengthOverTime.of(known.coat().regions().get(region), here, today).on(today).millimetres());
-        }).toList();
+        return Arrays.stream(Region.values())
+                .map(region -> {
+                    List<LengthReading> here = measured.getOrDefault(region, List.of());
+                    return new LengthNow(
+                            region,
+                            region.label(),
+                            LengthOverTime.of(known.coat().regions().get(region), here, today)
+                                    .on(today)
+                                    .millimetres());
+                })
+                .toList();
     }
 
     @PutMapping
     HandOverView words(@PathVariable long dogId, @Valid @RequestBody WordsForm form) {
         dogs.get(dogId);
-        visits.setWords(dogId, new VisitStore.Words(form.wish().strip(), form.health().strip()));
+        visits.setWords(
+                dogId, new VisitStore.Words(form.wish().strip(), form.health().strip()));
         return sheet(dogId);
     }
 

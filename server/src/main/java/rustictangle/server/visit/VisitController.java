@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
+import rustictangle.core.Refused;
 import rustictangle.core.coat.Growth;
 import rustictangle.core.visit.GroomPrice;
 import rustictangle.core.visit.HandOver;
@@ -28,7 +29,6 @@ import rustictangle.core.visit.Trade;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.coat.KnownDogs;
 import rustictangle.server.coat.ReadingStore;
-import rustictangle.core.Refused;
 import rustictangle.server.frame.NotThere;
 import rustictangle.server.frame.Shows;
 import rustictangle.server.household.HouseholdStore;
@@ -46,7 +46,7 @@ class VisitController implements Shows {
     private static final String MOST = "At most 1000000; check the number.";
 
     /** @param day absent: none is to come */
-    record GroomView(Optional<LocalDate> day) { }
+    record GroomView(Optional<LocalDate> day) {}
 
     /**
      * @param next     absent: none is to come
@@ -55,14 +55,27 @@ class VisitController implements Shows {
      * @param restart  how to begin again after a short clip; absent: it was not short, or is long ago
      * @param past     the newest first
      */
-    record VisitsView(LocalDate today, Optional<LocalDate> next, List<LocalDate> unconfirmed, Optional<Proposal> proposed, Optional<Reason> restart, List<VisitView> past,
-            GroomPrice price, String currency) { }
+    record VisitsView(
+            LocalDate today,
+            Optional<LocalDate> next,
+            List<LocalDate> unconfirmed,
+            Optional<Proposal> proposed,
+            Optional<Reason> restart,
+            List<VisitView> past,
+            GroomPrice price,
+            String currency) {}
 
-    record Proposal(LocalDate day, int fromWeeks, int toWeeks, int atMost, Reason why) { }
+    record Proposal(LocalDate day, int fromWeeks, int toWeeks, int atMost, Reason why) {}
 
     /** @param weeksSince the visit before it; absent: the first that is known */
-    record VisitView(LocalDate day, Optional<Double> leftMillimetres, Optional<Double> price, String remarks, String found,
-            boolean takeOver, Optional<Long> weeksSince) { }
+    record VisitView(
+            LocalDate day,
+            Optional<Double> leftMillimetres,
+            Optional<Double> price,
+            String remarks,
+            String found,
+            boolean takeOver,
+            Optional<Long> weeksSince) {}
 
     /**
      * @param leftMillimetres in [1, 400]; absent: not said
@@ -71,17 +84,26 @@ class VisitController implements Shows {
      */
     record VisitForm(
             @DecimalMin(value = "1", message = "Hair left is 1 to 400 mm; check number and unit.")
-            @DecimalMax(value = "400", message = "Hair left is 1 to 400 mm; check number and unit.") @Nullable Double leftMillimetres,
+                    @DecimalMax(value = "400", message = "Hair left is 1 to 400 mm; check number and unit.")
+                    @Nullable
+                    Double leftMillimetres,
             @DecimalMin(value = "0", message = "A price is 0 or more.")
-            @DecimalMax(value = "1000000", message = MOST) @Nullable Double price,
+                    @DecimalMax(value = "1000000", message = MOST)
+                    @Nullable
+                    Double price,
             @NotNull @Size(max = 1000, message = "At most 1000 characters; shorten it.") String remarks,
-            @NotNull @Size(max = 1000, message = "At most 1000 characters; shorten it.") String found, boolean takeOver) { }
+            @NotNull @Size(max = 1000, message = "At most 1000 characters; shorten it.") String found,
+            boolean takeOver) {}
 
     record PriceForm(
-            @NotNull @DecimalMin(value = "0", message = "0 or more.") @DecimalMax(value = "1000000", message = MOST) Double price,
-            @NotNull @DecimalMin(value = "0", message = "0 or more.") @DecimalMax(value = "1000000", message = MOST) Double tip,
-            @NotNull @DecimalMin(value = "0", message = "0 or more.") @DecimalMax(value = "1000000", message = MOST) Double credit,
-            @NotNull @DecimalMin(value = "0", message = "0 or more.") @DecimalMax(value = "1000000", message = MOST) Double membership) { }
+            @NotNull @DecimalMin(value = "0", message = "0 or more.") @DecimalMax(value = "1000000", message = MOST)
+                    Double price,
+            @NotNull @DecimalMin(value = "0", message = "0 or more.") @DecimalMax(value = "1000000", message = MOST)
+                    Double tip,
+            @NotNull @DecimalMin(value = "0", message = "0 or more.") @DecimalMax(value = "1000000", message = MOST)
+                    Double credit,
+            @NotNull @DecimalMin(value = "0", message = "0 or more.") @DecimalMax(value = "1000000", message = MOST)
+                    Double membership) {}
 
     /**
      * @param clipped     whether a groomer clips this coat at all
@@ -89,8 +111,14 @@ class VisitController implements Shows {
      * @param minutes     a week that the last week before the visit asks, by the position of weeks and of length
      * @param yearly      cost of a year, by the position of weeks
      */
-    record TradeView(boolean clipped, double perDay, List<Integer> lengths, List<Integer> weeks, double[][] minutes, List<Double> yearly,
-            String currency) { }
+    record TradeView(
+            boolean clipped,
+            double perDay,
+            List<Integer> lengths,
+            List<Integer> weeks,
+            double[][] minutes,
+            List<Double> yearly,
+            String currency) {}
 
     private final KnownDogs dogs;
     private final VisitStore store;
@@ -100,7 +128,14 @@ class VisitController implements Shows {
     private final HouseholdStore households;
     private final Clock clock;
 
-    VisitController(KnownDogs dogs, VisitStore store, VisitService service, ReadingStore readings, Routines routines, HouseholdStore households, Clock clock) {
+    VisitController(
+            KnownDogs dogs,
+            VisitStore store,
+            VisitService service,
+            ReadingStore readings,
+            Routines routines,
+            HouseholdStore households,
+            Clock clock) {
         this.dogs = dogs;
         this.store = store;
         this.service = service;
@@ -115,8 +150,10 @@ class VisitController implements Shows {
         dogs.get(dogId);
         LocalDate today = LocalDate.now(clock);
         if (!day.isAfter(today) || day.isAfter(today.plusMonths(MONTHS_AHEAD))) {
-            throw new Refused("day", "The next groom is after today, at most a year ahead; give a day from " + today.plusDays(1)
-                    + " to " + today.plusMonths(MONTHS_AHEAD) + ".");
+            throw new Refused(
+                    "day",
+                    "The next groom is after today, at most a year ahead; give a day from " + today.plusDays(1) + " to "
+                            + today.plusMonths(MONTHS_AHEAD) + ".");
         }
         store.setNext(dogId, today, Optional.of(day));
         return groom(dogId);
@@ -140,20 +177,46 @@ class VisitController implements Shows {
         LocalDate today = LocalDate.now(clock);
         List<VisitStore.Visit> past = store.past(dogId, today);
         LocalDate last = past.isEmpty() ? today : past.get(0).day();
-        return new VisitsView(today, store.next(dogId, today), store.unconfirmed(dogId, today), Interval.of(known.coat()).map(usual -> {
-            LocalDate day = usual.after(last);
-            return new Proposal(day.isAfter(today) ? day : today.plusWeeks(1), usual.fromWeeks(), usual.toWeeks(), usual.atMost(), usual.why());
-        }), past.stream().findFirst().filter(visit -> visit.leftMillimetres() != null)
-                .flatMap(visit -> HandOver.restart(known.coat(), visit.day(), visit.leftMillimetres(), today)), views(past), store.price(dogId).orElse(NOTHING_SAID), households.get().currency());
+        return new VisitsView(
+                today,
+                store.next(dogId, today),
+                store.unconfirmed(dogId, today),
+                Interval.of(known.coat()).map(usual -> {
+                    LocalDate day = usual.after(last);
+                    return new Proposal(
+                            day.isAfter(today) ? day : today.plusWeeks(1),
+                            usual.fromWeeks(),
+                            usual.toWeeks(),
+                            usual.atMost(),
+                            usual.why());
+                }),
+                past.stream()
+                        .findFirst()
+                        .filter(visit -> visit.leftMillimetres() != null)
+                        .flatMap(visit -> HandOver.restart(known.coat(), visit.day(), visit.leftMillimetres(), today)),
+                views(past),
+                store.price(dogId).orElse(NOTHING_SAID),
+                households.get().currency());
     }
 
     private static List<VisitView> views(List<VisitStore.Visit> past) {
-        return IntStream.range(0, past.size()).mapToObj(i -> {
-            VisitStore.Visit visit = past.get(i);
-            return new VisitView(visit.day(), Optional.ofNullable(visit.leftMillimetres()), Optional.ofNullable(visit.price()), visit.remarks(),
-                    visit.found(), visit.tookOver(), i + 1 < past.size() ? Optional.of(Math.round(ChronoUnit.DAYS.between(past.get(i + 1).day(), visit.day()) / 7.0))
-                            : Optional.empty());
-        }).toList();
+        return IntStream.range(0, past.size())
+                .mapToObj(i -> {
+                    VisitStore.Visit visit = past.get(i);
+                    return new VisitView(
+                            visit.day(),
+                            Optional.ofNullable(visit.leftMillimetres()),
+                            Optional.ofNullable(visit.price()),
+                            visit.remarks(),
+                            visit.found(),
+                            visit.tookOver(),
+                            i + 1 < past.size()
+                                    ? Optional.of(Math.round(ChronoUnit.DAYS.between(
+                                                    past.get(i + 1).day(), visit.day())
+                                            / 7.0))
+                                    : Optional.empty());
+                })
+                .toList();
     }
 
     /** What is remembered of a visit that was; an appointment of that day is confirmed with it. */
@@ -161,10 +224,18 @@ class VisitController implements Shows {
     VisitsView put(@PathVariable long dogId, @PathVariable LocalDate day, @Valid @RequestBody VisitForm form) {
         KnownDog known = dogs.get(dogId);
         if (day.isAfter(LocalDate.now(clock))) {
-            throw new Refused("day", "A visit that was is today or earlier; set a day to come as the next appointment.");
+            throw new Refused(
+                    "day", "A visit that was is today or earlier; set a day to come as the next appointment.");
         }
-        service.put(known, new VisitStore.Visit(day, form.leftMillimetres(), form.price(), form.remarks().strip(), form.found().strip(),
-                form.takeOver() && form.leftMillimetres() != null));
+        service.put(
+                known,
+                new VisitStore.Visit(
+                        day,
+                        form.leftMillimetres(),
+                        form.price(),
+                        form.remarks().strip(),
+                        form.found().strip(),
+                        form.takeOver() && form.leftMillimetres() != null));
         return visits(dogId);
     }
 
@@ -208,13 +279,27 @@ class VisitController implements Shows {
     TradeView trade(@PathVariable long dogId) {
         KnownDog known = dogs.get(dogId);
         var lengths = readings.of(dogId);
-        double perDay = known.coat().regions().entrySet().stream().filter(region -> region.getValue().kind().growsOn())
-                .mapToDouble(region -> Growth.of(region.getValue(), lengths.getOrDefault(region.getKey(), List.of())).millimetresPerDay())
-                .average().orElse(0);
-        Trade trade = Trade.of(known.coat(), routines.dog(known).forecast(), households.get().comfort(), perDay, routines.withCoat(known));
+        double perDay = known.coat().regions().entrySet().stream()
+                .filter(region -> region.getValue().kind().growsOn())
+                .mapToDouble(region -> Growth.of(region.getValue(), lengths.getOrDefault(region.getKey(), List.of()))
+                        .millimetresPerDay())
+                .average()
+                .orElse(0);
+        Trade trade = Trade.of(
+                known.coat(),
+                routines.dog(known).forecast(),
+                households.get().comfort(),
+                perDay,
+                routines.withCoat(known));
         GroomPrice price = store.price(dogId).orElse(NOTHING_SAID);
-        return new TradeView(known.coat().growsOn(), perDay, trade.lengths(), trade.weeks(), trade.minutes(),
-                trade.weeks().stream().map(price::yearlyEvery).toList(), households.get().currency());
+        return new TradeView(
+                known.coat().growsOn(),
+                perDay,
+                trade.lengths(),
+                trade.weeks(),
+                trade.minutes(),
+                trade.weeks().stream().map(price::yearlyEvery).toList(),
+                households.get().currency());
     }
 
     @Override

@@ -15,7 +15,8 @@ class DemoHouseholdTest extends ServerTest {
 
     @Test
     void fourDogsLiveAtMooringFourteen() throws Exception {
-        read("/api/home").andExpect(jsonPath("$.demo").value(true))
+        read("/api/home")
+                .andExpect(jsonPath("$.demo").value(true))
                 .andExpect(jsonPath("$.dogs[*].name", contains("Oakum", "Gannet", "Thimble", "Pintle")));
         read("/api/household").andExpect(jsonPath("$.name").value("Mooring 14"));
         read("/api/dogs/4/trust").andExpect(jsonPath("$.today[0].atMostSeconds").value(lessThanOrEqualTo(30)));
@@ -23,18 +24,30 @@ class DemoHouseholdTest extends ServerTest {
 
     @Test
     void theRecordsCountBackFromTodayAndNoneLiesAhead() {
-        String last = jdbc.sql("SELECT max(day) FROM session_event").query(String.class).single();
-        String first = jdbc.sql("SELECT min(day) FROM session_event").query(String.class).single();
+        String last = jdbc.sql("SELECT max(day) FROM session_event")
+                .query(String.class)
+                .single();
+        String first = jdbc.sql("SELECT min(day) FROM session_event")
+                .query(String.class)
+                .single();
         assertTrue(last.compareTo("2026-05-14") < 0 && last.compareTo("2026-05-10") > 0, last);
         assertTrue(first.compareTo("2026-02-01") < 0, first);
     }
 
     @Test
     void theHistoryIsOneThatTheProductItselfCouldHaveRecorded() {
-        assertEquals(0, jdbc.sql("SELECT count(*) FROM session WHERE ended_at IS NULL").query(Integer.class).single());
-        int events = jdbc.sql("SELECT count(*) FROM session_event").query(Integer.class).single();
+        assertEquals(
+                0,
+                jdbc.sql("SELECT count(*) FROM session WHERE ended_at IS NULL")
+                        .query(Integer.class)
+                        .single());
+        int events = jdbc.sql("SELECT count(*) FROM session_event")
+                .query(Integer.class)
+                .single();
         assertTrue(events > 1000, events + " entries");
-        int tangled = jdbc.sql("SELECT count(*) FROM session_event WHERE type = 'SECTION_DONE' AND tangles > 0").query(Integer.class).single();
+        int tangled = jdbc.sql("SELECT count(*) FROM session_event WHERE type = 'SECTION_DONE' AND tangles > 0")
+                .query(Integer.class)
+                .single();
         assertTrue(tangled > events / 20 && tangled < events / 2, tangled + " tangled of " + events);
     }
 }

@@ -35,7 +35,10 @@ class ExchangeTest extends ServerTest {
         dog = addKnownDog("Gannet, the wet one");
         String session = beginSession(dog, "BACK", "CHEST");
         post(session + "/events", glides("BACK"));
-        send(HttpMethod.PUT, "/api/dogs/" + dog + "/groom-price", "{\"price\": 58.5, \"tip\": 6, \"credit\": 10, \"membership\": 15}");
+        send(
+                HttpMethod.PUT,
+                "/api/dogs/" + dog + "/groom-price",
+                "{\"price\": 58.5, \"tip\": 6, \"credit\": 10, \"membership\": 15}");
         read("/api/calendar");
         exported = streamed("/api/export.json");
     }
@@ -45,14 +48,26 @@ class ExchangeTest extends ServerTest {
         String json = new String(exported, StandardCharsets.UTF_8);
         assertEquals("rustic-tangle", JsonPath.read(json, "$.format"));
         for (String table : ExportStore.TABLES) {
-            int rows = jdbc.sql("SELECT count(*) FROM " + table).query(Integer.class).single();
+            int rows = jdbc.sql("SELECT count(*) FROM " + table)
+                    .query(Integer.class)
+                    .single();
             assertEquals(rows, JsonPath.<List<?>>read(json, "$.tables." + table).size(), table);
         }
-        assertEquals(jdbc.sql("SELECT count(*) FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite%' AND name NOT LIKE 'flyway%'")
-                .query(Integer.class).single(), ExportStore.TABLES.size(), "no table is forgotten");
+        assertEquals(
+                jdbc.sql(
+                                "SELECT count(*) FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite%' AND name NOT LIKE 'flyway%'")
+                        .query(Integer.class)
+                        .single(),
+                ExportStore.TABLES.size(),
+                "no table is forgotten");
         assertFalse(json.contains("calendar_key"));
-        try (CSVParser csv = CSVParser.parse(new String(streamed("/api/export/sections.csv"), StandardCharsets.UTF_8),
-                CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get())) {
+        try (CSVParser csv = CSVParser.parse(
+                new String(streamed("/api/export/sections.csv"), StandardCharsets.UTF_8),
+                CSVFormat.RFC4180
+                        .builder()
+                        .setHeader()
+                        .setSkipHeaderRecord(true)
+                        .get())) {
             CSVRecord last = csv.getRecords().get((int) csv.getRecordNumber() - 1);
             assertEquals("Gannet, the wet one", last.get("dog"));
             assertEquals("BACK", last.get("section"));
@@ -68,10 +83,21 @@ class ExchangeTest extends ServerTest {
         assertFalse(Arrays.equals(exported, streamed("/api/export.json")));
         assertEquals(200, take(exported).getStatus());
         assertArrayEquals(exported, streamed("/api/export.json"));
-        assertEquals(1, JsonPath.<List<?>>read(text("/api/home"), "$.dogs[?(@.id == " + dog + ")]").size());
-        assertEquals(address, JsonPath.read(text("/api/calendar"), "$.path"), "the address of this machine's calendar stays");
+        assertEquals(
+                1,
+                JsonPath.<List<?>>read(text("/api/home"), "$.dogs[?(@.id == " + dog + ")]")
+                        .size());
+        assertEquals(
+                address,
+                JsonPath.read(text("/api/calendar"), "$.path"),
+                "the address of this machine's calendar stays");
         // What is kept in memory is what was taken in.
-        assertEquals(1, JsonPath.<List<?>>read(text("/api/dogs/" + dog + "/rhythm"), "$.rhythm.sections[?(@.section == 'BACK' && @.lastClear)]").size());
+        assertEquals(
+                1,
+                JsonPath.<List<?>>read(
+                                text("/api/dogs/" + dog + "/rhythm"),
+                                "$.rhythm.sections[?(@.section == 'BACK' && @.lastClear)]")
+                        .size());
     }
 
     /** Truncated, of another version, in another encoding, huge, nested, foreign words, wrong types, lost references. */
@@ -83,20 +109,35 @@ class ExchangeTest extends ServerTest {
             bad.add(Arrays.copyOf(exported, random.nextInt(exported.length - 1)));
         }
         String json = new String(exported, StandardCharsets.UTF_8);
-        for (String[] change : new String[][] {{"\"version\":2", "\"version\":3"}, {"\"version\":2", "\"version\":\"2\""}, {"rustic-tangle", "other"},
-            {"\"BACK\"", "\"BAKC\""}, {"\"CURLY\"", "\"=cmd|' /C calc'!A0\""}, {"\"kilograms\":14.0", "\"kilograms\":\"heavy\""},
-            {"\"kilograms\":14.0", "\"kilograms\":1e300"}, {"\"kilograms\":14.0", "\"kilograms\":[[[[[14]]]]]"}, {"\"kilograms\":14.0", "\"kilograms\":null"},
-            {"\"kilograms\":14.0", "\"weight\":14.0"}, {"\"GLIDES\"", "\"glides\""}, {"\"day\":\"2026", "\"day\":\"26"}, {"\"started_at\":\"20", "\"started_at\":\"on 20"},
-            {"\"dog\":[", "\"dogs\":["}, {"\"tables\":{", "\"tables\":["}, {"\"currency\":\"EUR\"", "\"currency\":\"EURO\""}}) {
+        for (String[] change : new String[][] {
+            {"\"version\":2", "\"version\":3"},
+            {"\"version\":2", "\"version\":\"2\""},
+            {"rustic-tangle", "other"},
+            {"\"BACK\"", "\"BAKC\""},
+            {"\"CURLY\"", "\"=cmd|' /C calc'!A0\""},
+            {"\"kilograms\":14.0", "\"kilograms\":\"heavy\""},
+            {"\"kilograms\":14.0", "\"kilograms\":1e300"},
+            {"\"kilograms\":14.0", "\"kilograms\":[[[[[14]]]]]"},
+            {"\"kilograms\":14.0", "\"kilograms\":null"},
+            {"\"kilograms\":14.0", "\"weight\":14.0"},
+            {"\"GLIDES\"", "\"glides\""},
+            {"\"day\":\"2026", "\"day\":\"26"},
+            {"\"started_at\":\"20", "\"started_at\":\"on 20"},
+            {"\"dog\":[", "\"dogs\":["},
+            {"\"tables\":{", "\"tables\":["},
+            {"\"currency\":\"EUR\"", "\"currency\":\"EURO\""}
+        }) {
             assertTrue(json.contains(change[0]), change[0]);
             bad.add(json.replace(change[0], change[1]).getBytes(StandardCharsets.UTF_8));
         }
-        bad.add(json.replaceFirst("(?s)\"household\":\\[.*?\\]", "\"household\":[]").getBytes(StandardCharsets.UTF_8));
-        bad.add(json.replaceFirst("(?s)\"dog\":\\[.*?\\],\"coat\"", "\"dog\":[],\"coat\"").getBytes(StandardCharsets.UTF_8));
+        bad.add(json.replaceFirst("(?s)\"household\":\\[.*?\\]", "\"household\":[]")
+                .getBytes(StandardCharsets.UTF_8));
+        bad.add(json.replaceFirst("(?s)\"dog\":\\[.*?\\],\"coat\"", "\"dog\":[],\"coat\"")
+                .getBytes(StandardCharsets.UTF_8));
         bad.add((json + "{}").getBytes(StandardCharsets.UTF_8));
         bad.add(json.getBytes(StandardCharsets.UTF_16));
         bad.add("[".repeat(100_000).getBytes(StandardCharsets.UTF_8));
-        bad.add(("{\"format\":\"" + "x".repeat(3_000_000) + "\"}").getBytes(StandardCharsets.UTF_8));
+        bad.add(("{\"format\":\"x".repeat(3_000_000) + "\"}").getBytes(StandardCharsets.UTF_8));
         bad.add("day;section\n2026-05-14;BACK\n".getBytes(StandardCharsets.UTF_8));
         while (bad.size() < 200) {
             byte[] torn = exported.clone();
@@ -122,12 +163,26 @@ class ExchangeTest extends ServerTest {
     void theTableComesInAgainOnAnotherMachineByteForByteAndASecondTimeAddsNothing() throws Exception {
         byte[] table = streamed("/api/export/sections.csv");
         assertEquals(200, take(cleared()).getStatus());
-        assertEquals(1, new String(streamed("/api/export/sections.csv"), StandardCharsets.UTF_8).lines().count());
+        assertEquals(
+                1,
+                new String(streamed("/api/export/sections.csv"), StandardCharsets.UTF_8)
+                        .lines()
+                        .count());
         String answer = sendTable(table).andReturn().getResponse().getContentAsString();
-        assertEquals((int) new String(table, StandardCharsets.UTF_8).lines().count() - 1, JsonPath.<Integer>read(answer, "$.places"));
+        assertEquals(
+                (int) new String(table, StandardCharsets.UTF_8).lines().count() - 1,
+                JsonPath.<Integer>read(answer, "$.places"));
         assertArrayEquals(table, streamed("/api/export/sections.csv"));
-        assertEquals(0, JsonPath.<Integer>read(sendTable(table).andReturn().getResponse().getContentAsString(), "$.places"));
-        assertEquals(1, JsonPath.<List<?>>read(text("/api/dogs/" + dog + "/rhythm"), "$.rhythm.sections[?(@.section == 'BACK' && @.lastClear)]").size());
+        assertEquals(
+                0,
+                JsonPath.<Integer>read(
+                        sendTable(table).andReturn().getResponse().getContentAsString(), "$.places"));
+        assertEquals(
+                1,
+                JsonPath.<List<?>>read(
+                                text("/api/dogs/" + dog + "/rhythm"),
+                                "$.rhythm.sections[?(@.section == 'BACK' && @.lastClear)]")
+                        .size());
     }
 
     /** The same household before anything was brushed. */
@@ -142,16 +197,32 @@ class ExchangeTest extends ServerTest {
     @Test
     void aDamagedOrForeignTableIsRefusedWholeWithTheLine() throws Exception {
         String table = new String(streamed("/api/export/sections.csv"), StandardCharsets.UTF_8);
-        String fresh = table.replaceAll("(?m)^(\"Gannet, the wet one\"),[0-9a-f-]{36}", "$1,11111111-2222-3333-4444-555555555555");
+        String fresh = table.replaceAll(
+                "(?m)^(\"Gannet, the wet one\"),[0-9a-f-]{36}", "$1,11111111-2222-3333-4444-555555555555");
         byte[] before = streamed("/api/export.json");
-        for (String bad : List.of("", "day;section\n", table.replace("dog,session", "hund,session"), fresh.replace("GLIDES", "=HYPERLINK(1)"),
-                fresh.replace("BACK", "BAKC"), fresh.replace("\"Gannet, the wet one\"", "Nobody"), fresh.replace("11111111", "one"),
-                fresh.replace("RELAXED", "RELAXED,more"), fresh.replaceAll(",0,RELAXED", ",-1,RELAXED"), fresh + "\"open", fresh.replaceAll("Z,2026", "Z,26"))) {
-            MockHttpServletResponse answer = sendTable(bad.getBytes(StandardCharsets.UTF_8)).andReturn().getResponse();
+        for (String bad : List.of(
+                "",
+                "day;section\n",
+                table.replace("dog,session", "hund,session"),
+                fresh.replace("GLIDES", "=HYPERLINK(1)"),
+                fresh.replace("BACK", "BAKC"),
+                fresh.replace("\"Gannet, the wet one\"", "Nobody"),
+                fresh.replace("11111111", "one"),
+                fresh.replace("RELAXED", "RELAXED,more"),
+                fresh.replaceAll(",0,RELAXED", ",-1,RELAXED"),
+                fresh + "\"open",
+                fresh.replaceAll("Z,2026", "Z,26"))) {
+            MockHttpServletResponse answer =
+                    sendTable(bad.getBytes(StandardCharsets.UTF_8)).andReturn().getResponse();
             assertEquals(400, answer.getStatus(), bad);
             assertTrue(answer.getContentAsString().contains("line "), answer.getContentAsString());
         }
-        assertEquals(400, sendTable(fresh.getBytes(StandardCharsets.UTF_16)).andReturn().getResponse().getStatus());
+        assertEquals(
+                400,
+                sendTable(fresh.getBytes(StandardCharsets.UTF_16))
+                        .andReturn()
+                        .getResponse()
+                        .getStatus());
         assertArrayEquals(before, streamed("/api/export.json"));
     }
 
@@ -159,7 +230,8 @@ class ExchangeTest extends ServerTest {
     void theLineIsNamedOnWhichSomethingIsWrong() throws Exception {
         String json = new String(exported, StandardCharsets.UTF_8);
         int line = json.substring(0, json.indexOf("\"GLIDES\"")).split("\n", -1).length;
-        String said = take(json.replace("\"GLIDES\"", "\"FLIES\"").getBytes(StandardCharsets.UTF_8)).getContentAsString();
+        String said = take(json.replace("\"GLIDES\"", "\"FLIES\"").getBytes(StandardCharsets.UTF_8))
+                .getContentAsString();
         assertTrue(said.contains("line " + line + ": session_event: \\\"FLIES\\\" is not known as comb"), said);
     }
 

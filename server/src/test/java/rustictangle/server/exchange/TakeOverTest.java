@@ -34,11 +34,29 @@ class TakeOverTest extends ServerTest {
 
     /** How many damaged files are tried; bin/soak tries more. */
     private static final int FILES = Integer.getInteger("soak.files", 50);
+
     private static final JsonMapper JSON = new JsonMapper();
     /** What this version says in other words than the first one; all else must be let out as it came in. */
-    private static final Map<String, Set<String>> NEW_COLUMNS = Map.of("length_reading", Set.of("of_visit", "ruler_mm"), "visit", Set.of("took_over"));
-    private static final List<String> VIEWS = List.of("rhythm", "thread", "routine", "minutes", "kit", "purchases", "schools", "trust", "visits", "trade",
-            "hand-over", "history", "mats", "readings", "coat", "life");
+    private static final Map<String, Set<String>> NEW_COLUMNS =
+            Map.of("length_reading", Set.of("of_visit", "ruler_mm"), "visit", Set.of("took_over"));
+
+    private static final List<String> VIEWS = List.of(
+            "rhythm",
+            "thread",
+            "routine",
+            "minutes",
+            "kit",
+            "purchases",
+            "schools",
+            "trust",
+            "visits",
+            "trade",
+            "hand-over",
+            "history",
+            "mats",
+            "readings",
+            "coat",
+            "life");
 
     /** Written by the version before appointments and visits were two things. */
     @Test
@@ -49,17 +67,31 @@ class TakeOverTest extends ServerTest {
         JsonNode after = JSON.readTree(streamed("/api/export.json")).get("tables");
         for (String table : ExportStore.TABLES) {
             if (!Set.of("visit", "appointment").contains(table)) {
-                assertEquals(before.get(table), without(after.get(table), NEW_COLUMNS.getOrDefault(table, Set.of())), table);
+                assertEquals(
+                        before.get(table), without(after.get(table), NEW_COLUMNS.getOrDefault(table, Set.of())), table);
             }
         }
         // A row that said nothing of what was done was an appointment all along.
-        assertEquals(before.get("visit").size(), after.get("visit").size() + after.get("appointment").size());
-        assertEquals(List.of("2026-05-12", "2026-06-20"), after.get("appointment").valueStream().map(row -> row.get("day").asString()).toList());
-        assertEquals(1, after.get("visit").get(0).get("took_over").asInt(), "the lengths that it left are known as its own");
+        assertEquals(
+                before.get("visit").size(),
+                after.get("visit").size() + after.get("appointment").size());
+        assertEquals(
+                List.of("2026-05-12", "2026-06-20"),
+                after.get("appointment")
+                        .valueStream()
+                        .map(row -> row.get("day").asString())
+                        .toList());
+        assertEquals(
+                1, after.get("visit").get(0).get("took_over").asInt(), "the lengths that it left are known as its own");
         for (String view : List.of("dogs-1-mats", "dogs-1-readings")) {
-            assertEquals(JSON.readTree(fixture(view)), JSON.readTree(text("/api/" + view.replaceAll("(dogs)-(\\d)-", "$1/$2/"))), view);
+            assertEquals(
+                    JSON.readTree(fixture(view)),
+                    JSON.readTree(text("/api/" + view.replaceAll("(dogs)-(\\d)-", "$1/$2/"))),
+                    view);
         }
-        assertEquals(JSON.readTree(fixture("dogs-1-history")).get("sessions"), JSON.readTree(text("/api/dogs/1/history")).get("sessions"));
+        assertEquals(
+                JSON.readTree(fixture("dogs-1-history")).get("sessions"),
+                JSON.readTree(text("/api/dogs/1/history")).get("sessions"));
         byte[] now = streamed("/api/export.json");
         assertEquals(200, take(now).getStatus());
         assertArrayEquals(now, streamed("/api/export.json"));
@@ -69,9 +101,13 @@ class TakeOverTest extends ServerTest {
     void whatWasThereIsKeptAndCanBePutBack() throws Exception {
         assertEquals(200, take(fixture("export")).getStatus());
         byte[] mine = streamed("/api/export.json");
-        String answer = take(new String(mine, StandardCharsets.UTF_8).replace("Mooring 14", "Another boat").getBytes(StandardCharsets.UTF_8)).getContentAsString();
+        String answer = take(new String(mine, StandardCharsets.UTF_8)
+                        .replace("Mooring 14", "Another boat")
+                        .getBytes(StandardCharsets.UTF_8))
+                .getContentAsString();
         read("/api/household").andExpect(jsonPath("$.name").value("Another boat"));
-        post("/api/kept-copies/" + JsonPath.read(answer, "$.keptCopy") + "/restore", "").andExpect(status().isOk());
+        post("/api/kept-copies/" + JsonPath.read(answer, "$.keptCopy") + "/restore", "")
+                .andExpect(status().isOk());
         assertArrayEquals(mine, streamed("/api/export.json"));
         post("/api/kept-copies/..%2f..%2fetc%2fpasswd/restore", "").andExpect(status().is4xxClientError());
         post("/api/kept-copies/test.db/restore", "").andExpect(status().isNotFound());
@@ -103,13 +139,21 @@ class TakeOverTest extends ServerTest {
                 everythingCanBeShownAndTakenInAgain(n + " " + what);
             }
         }
-        assertTrue(accepted > FILES / 20 && accepted < FILES * 3 / 4, accepted + " accepted: the damage is too coarse or too fine to tell anything");
+        assertTrue(
+                accepted > FILES / 20 && accepted < FILES * 3 / 4,
+                accepted + " accepted: the damage is too coarse or too fine to tell anything");
     }
 
     private void everythingCanBeShownAndTakenInAgain(String what) throws Exception {
         for (int id : JsonPath.<List<Integer>>read(text("/api/dogs"), "$[?(@.coatDescribed == true)].id")) {
             for (String view : VIEWS) {
-                assertEquals(200, read("/api/dogs/" + id + "/" + view).andReturn().getResponse().getStatus(), what + " breaks " + view);
+                assertEquals(
+                        200,
+                        read("/api/dogs/" + id + "/" + view)
+                                .andReturn()
+                                .getResponse()
+                                .getStatus(),
+                        what + " breaks " + view);
             }
         }
         for (String view : List.of("home", "week", "comforts", "tools", "messages", "household")) {
@@ -130,23 +174,39 @@ class TakeOverTest extends ServerTest {
         }
         send(HttpMethod.PUT, "/api/dogs/1", dogJson("=1+1", "14")).andExpect(status().isOk());
         byte[] table = streamed("/api/export/sections.csv");
-        assertTrue(new String(table, StandardCharsets.UTF_8).contains("'=1+1,"), new String(table, StandardCharsets.UTF_8));
-        assertEquals(0, JsonPath.<Integer>read(sendTable(table).andReturn().getResponse().getContentAsString(), "$.places"), "all of it is known");
+        assertTrue(
+                new String(table, StandardCharsets.UTF_8).contains("'=1+1,"),
+                new String(table, StandardCharsets.UTF_8));
+        assertEquals(
+                0,
+                JsonPath.<Integer>read(
+                        sendTable(table).andReturn().getResponse().getContentAsString(), "$.places"),
+                "all of it is known");
     }
 
     @Test
     void aDoubledRowAndASessionOfTwoDogsAreRefusedWithTheLine() throws Exception {
         assertEquals(200, take(fixture("export")).getStatus());
         String head = String.join(",", ExportStore.SECTION_COLUMNS) + "\r\n";
-        String row = "Gannet,11111111-2222-3333-4444-555555555555,2026-05-02T09:00:00Z,2026-05-02,BACK,GLIDES,0,RELAXED,60\r\n";
+        String row =
+                "Gannet,11111111-2222-3333-4444-555555555555,2026-05-02T09:00:00Z,2026-05-02,BACK,GLIDES,0,RELAXED,60\r\n";
         byte[] before = streamed("/api/export.json");
-        for (String bad : List.of(row + row, row + row.replace("Gannet", "Oakum").replace("BACK", "CHEST"), row.replace("2026-05-02,", "+999999999-01-01,"),
+        for (String bad : List.of(
+                row + row,
+                row + row.replace("Gannet", "Oakum").replace("BACK", "CHEST"),
+                row.replace("2026-05-02,", "+999999999-01-01,"),
                 row.replace("2026-05-02,", "2026-05-09,"))) {
-            String said = sendTable((head + bad).getBytes(StandardCharsets.UTF_8)).andExpect(status().isBadRequest()).andReturn().getResponse().getContentAsString();
+            String said = sendTable((head + bad).getBytes(StandardCharsets.UTF_8))
+                    .andExpect(status().isBadRequest())
+                    .andReturn()
+                    .getResponse()
+                    .getContentAsString();
             assertTrue(said.contains("line "), said);
         }
         assertArrayEquals(before, streamed("/api/export.json"));
-        sendTable((head + row).getBytes(StandardCharsets.UTF_8)).andExpect(status().isOk()).andExpect(jsonPath("$.places").value(1));
+        sendTable((head + row).getBytes(StandardCharsets.UTF_8))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.places").value(1));
     }
 
     private static JsonNode without(JsonNode rows, Set<String> columns) {
@@ -175,11 +235,35 @@ class TakeOverTest extends ServerTest {
     /** Something that happens to a file in a careless hand. */
     private static final class Damage {
 
-        private static final List<Object> VALUES = List.of("", "1", "BACK", "GLIDES", "2026-05-14", "+999999999-01-01", "26-5-1", "2026-05-14T09:00:00.000Z",
-                "2026-05-14T09:00:00Z", "11111111-2222-3333-4444-555555555555", "NaN", "=1+1", "\u0000", 0, 1, -1, 99, 7.5, 1e300, Double.POSITIVE_INFINITY, Long.MAX_VALUE, true);
+        private static final List<Object> VALUES = List.of(
+                "",
+                "1",
+                "BACK",
+                "GLIDES",
+                "2026-05-14",
+                "+999999999-01-01",
+                "26-5-1",
+                "2026-05-14T09:00:00.000Z",
+                "2026-05-14T09:00:00Z",
+                "11111111-2222-3333-4444-555555555555",
+                "NaN",
+                "=1+1",
+                "\u0000",
+                0,
+                1,
+                -1,
+                99,
+                7.5,
+                1e300,
+                Double.POSITIVE_INFINITY,
+                Long.MAX_VALUE,
+                true);
 
         static String to(ObjectNode tables, RandomGenerator random) {
-            List<String> filled = tables.propertyStream().filter(table -> table.getValue().size() > 0).map(Map.Entry::getKey).toList();
+            List<String> filled = tables.propertyStream()
+                    .filter(table -> table.getValue().size() > 0)
+                    .map(Map.Entry::getKey)
+                    .toList();
             String table = filled.get(random.nextInt(filled.size()));
             ArrayNode rows = (ArrayNode) tables.get(table);
             int at = random.nextInt(rows.size());
@@ -192,7 +276,12 @@ class TakeOverTest extends ServerTest {
                 case 2 -> row.remove(column);
                 case 3 -> row.set(column, rows.get(random.nextInt(rows.size())).path(column));
                 case 4 -> rows.insert(0, rows.remove(rows.size() - 1));
-                case 5 -> row.put(column, row.get(column).isNumber() ? "" + row.get(column) : row.get(column).asString() + "x");
+                case 5 ->
+                    row.put(
+                            column,
+                            row.get(column).isNumber()
+                                    ? "" + row.get(column)
+                                    : row.get(column).asString() + "x");
                 default -> row.set(column, JSON.valueToTree(VALUES.get(random.nextInt(VALUES.size()))));
             }
             return table + "." + column;

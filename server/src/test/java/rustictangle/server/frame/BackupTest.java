@@ -55,8 +55,20 @@ class BackupTest extends ServerTest {
         busy.shutdown();
         Path fresh = folder.resolve("fresh.db");
         Restore.from(backup, fresh, CLOCK);
-        assertEquals("Gannet", client(fresh).sql("SELECT name FROM dog WHERE id = ?").param(before).query(String.class).single());
-        assertEquals(7, client(fresh).sql("SELECT count(*) FROM region_coat WHERE dog_id = ?").param(before).query(Integer.class).single());
+        assertEquals(
+                "Gannet",
+                client(fresh)
+                        .sql("SELECT name FROM dog WHERE id = ?")
+                        .param(before)
+                        .query(String.class)
+                        .single());
+        assertEquals(
+                7,
+                client(fresh)
+                        .sql("SELECT count(*) FROM region_coat WHERE dog_id = ?")
+                        .param(before)
+                        .query(Integer.class)
+                        .single());
         assertFalse(Files.list(folder).anyMatch(file -> file.toString().contains(".tmp-")));
     }
 
@@ -109,9 +121,12 @@ class BackupTest extends ServerTest {
         Files.write(backup, streamed("/api/backup"));
         Path file = folder.resolve("own.db");
         Restore.from(backup, file, CLOCK);
-        client(backup).sql("""
+        client(backup)
+                .sql(
+                        """
                 INSERT INTO flyway_schema_history (installed_rank, version, description, type, script, installed_by, execution_time, success)
-                VALUES (99, '99', 'later', 'SQL', 'V99__later.sql', '', 1, 1)""").update();
+                VALUES (99, '99', 'later', 'SQL', 'V99__later.sql', '', 1, 1)""")
+                .update();
         CannotStart refused = assertThrows(CannotStart.class, () -> Restore.from(backup, file, CLOCK));
         assertTrue(refused.getMessage().contains("newer version"), refused.getMessage());
         assertEquals("", household(file));
@@ -136,12 +151,16 @@ class BackupTest extends ServerTest {
 
     private long beside(String what) throws IOException {
         try (Stream<Path> files = Files.list(folder)) {
-            return files.filter(path -> path.toString().contains("own.db." + what)).count();
+            return files.filter(path -> path.toString().contains("own.db." + what))
+                    .count();
         }
     }
 
     private static String household(Path file) {
-        return client(file).sql("SELECT name FROM household").query(String.class).single();
+        return client(file)
+                .sql("SELECT name FROM household")
+                .query(String.class)
+                .single();
     }
 
     @Test
@@ -162,7 +181,12 @@ class BackupTest extends ServerTest {
         client(bad).sql("CREATE TABLE something (id INTEGER)").update();
         assertThrows(CannotStart.class, () -> Restore.from(bad, file, CLOCK));
         assertThrows(CannotStart.class, () -> Restore.from(folder.resolve("nowhere.db"), file, CLOCK));
-        assertEquals("mine", client(file).sql("SELECT name FROM household").query(String.class).single());
+        assertEquals(
+                "mine",
+                client(file)
+                        .sql("SELECT name FROM household")
+                        .query(String.class)
+                        .single());
     }
 
     private static JdbcClient client(Path file) {

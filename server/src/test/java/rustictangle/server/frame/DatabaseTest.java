@@ -23,6 +23,7 @@ class DatabaseTest extends ServerTest {
 
     @Autowired
     private JdbcClient ours;
+
     @Autowired
     private TransactionTemplate writing;
 
@@ -35,18 +36,24 @@ class DatabaseTest extends ServerTest {
 
     @Test
     void everyTableOfOursRefusesValuesOfTheWrongType() {
-        int loose = jdbc.sql("""
+        int loose = jdbc.sql(
+                        """
                 SELECT count(*) FROM pragma_table_list
                  WHERE schema = 'main' AND type = 'table' AND strict = 0
                    AND name NOT LIKE 'sqlite_%' AND name <> 'flyway_schema_history'
-                """).query(Integer.class).single();
+                """)
+                .query(Integer.class)
+                .single();
         assertEquals(0, loose);
     }
 
     @Test
     void aRecordOfADogThatDoesNotExistIsRefused() {
-        assertThrows(DataAccessException.class, () -> writing.execute(status -> ours.sql(
-                "INSERT INTO session (id, dog_id, started_at) VALUES ('x', 999999, '2026-05-14')").update()));
+        assertThrows(
+                DataAccessException.class,
+                () -> writing.execute(status -> ours.sql(
+                                "INSERT INTO session (id, dog_id, started_at) VALUES ('x', 999999, '2026-05-14')")
+                        .update()));
     }
 
     @Test

@@ -22,21 +22,39 @@ class MigrationTest {
         file.setUrl("jdbc:sqlite:" + folder.resolve("old.db"));
         Flyway.configure().dataSource(file).target("1").load().migrate();
         JdbcClient jdbc = JdbcClient.create(file);
-        jdbc.sql("INSERT INTO dog VALUES (1, 'Oakum', 17.5, 'ADULT', 0, 'SOUND', 'GENTLE', 0, 0, 0, 0, 0, NULL)").update();
+        jdbc.sql("INSERT INTO dog VALUES (1, 'Oakum', 17.5, 'ADULT', 0, 'SOUND', 'GENTLE', 0, 0, 0, 0, 0, NULL)")
+                .update();
         jdbc.sql("INSERT INTO coat VALUES (1, 1)").update();
-        jdbc.sql("INSERT INTO region_coat VALUES (1, 'BODY', 'DOUBLE', 70, 'DENSE', 'HARSH', 0)").update();
-        jdbc.sql("INSERT INTO region_coat VALUES (1, 'TAIL', 'FEATHERED', 90, 'MEDIUM', 'SILKY', 0)").update();
-        jdbc.sql("INSERT INTO session VALUES ('s', 1, '2026-05-01T18:00:00Z', '2026-05-01T18:20:00Z')").update();
-        jdbc.sql("""
+        jdbc.sql("INSERT INTO region_coat VALUES (1, 'BODY', 'DOUBLE', 70, 'DENSE', 'HARSH', 0)")
+                .update();
+        jdbc.sql("INSERT INTO region_coat VALUES (1, 'TAIL', 'FEATHERED', 90, 'MEDIUM', 'SILKY', 0)")
+                .update();
+        jdbc.sql("INSERT INTO session VALUES ('s', 1, '2026-05-01T18:00:00Z', '2026-05-01T18:20:00Z')")
+                .update();
+        jdbc.sql(
+                        """
                 INSERT INTO session_event (id, session_id, dog_id, at, day, type, section, comb, tangles, signal)
                 VALUES ('e', 's', 1, '2026-05-01T18:10:00Z', '2026-05-01', 'SECTION_DONE', 'BACK', 'GLIDES', 0, 'RELAXED')
-                """).update();
+                """)
+                .update();
         Flyway.configure().dataSource(file).load().migrate();
         assertEquals(1, undercoat(jdbc, "BODY"));
         assertEquals(0, undercoat(jdbc, "TAIL"));
-        assertEquals("BACK", jdbc.sql("SELECT section FROM session_event WHERE type = 'SECTION_DONE'").query(String.class).single());
-        assertEquals("RELAXED", jdbc.sql("SELECT signal FROM session_event WHERE type = 'SECTION_DONE'").query(String.class).single());
-        assertEquals(600, jdbc.sql("SELECT seconds FROM section_time").query(Integer.class).single());
+        assertEquals(
+                "BACK",
+                jdbc.sql("SELECT section FROM session_event WHERE type = 'SECTION_DONE'")
+                        .query(String.class)
+                        .single());
+        assertEquals(
+                "RELAXED",
+                jdbc.sql("SELECT signal FROM session_event WHERE type = 'SECTION_DONE'")
+                        .query(String.class)
+                        .single());
+        assertEquals(
+                600,
+                jdbc.sql("SELECT seconds FROM section_time")
+                        .query(Integer.class)
+                        .single());
         assertEquals("", jdbc.sql("SELECT breed FROM dog").query(String.class).single());
     }
 
@@ -48,22 +66,51 @@ class MigrationTest {
         SQLiteDataSource file = new SQLiteDataSource();
         file.setUrl("jdbc:sqlite:" + old);
         JdbcClient jdbc = JdbcClient.create(file);
-        jdbc.sql("""
+        jdbc.sql(
+                        """
                 INSERT INTO dog (id, name, kilograms, life_stage, flat_face, skin, history, harness, dog_coat, swims, fields_or_sand, snow)
-                VALUES (1, 'Gannet', 14, 'ADULT', 0, 'SOUND', 'GENTLE', 0, 0, 0, 0, 0)""").update();
-        jdbc.sql("INSERT INTO length_reading VALUES (1, 'BODY', '2026-04-02', 25, 60), (1, 'LEGS', '2026-04-02', 24, 60)").update();
-        jdbc.sql("""
+                VALUES (1, 'Gannet', 14, 'ADULT', 0, 'SOUND', 'GENTLE', 0, 0, 0, 0, 0)""")
+                .update();
+        jdbc.sql(
+                        "INSERT INTO length_reading VALUES (1, 'BODY', '2026-04-02', 25, 60), (1, 'LEGS', '2026-04-02', 24, 60)")
+                .update();
+        jdbc.sql(
+                        """
                 INSERT INTO visit (id, dog_id, day, left_mm) VALUES (1, 1, '2026-02-01', NULL), (2, 1, '2026-04-02', 25),
-                 (3, 1, '2026-05-12', NULL), (4, 1, '2026-06-20', NULL)""").update();
+                 (3, 1, '2026-05-12', NULL), (4, 1, '2026-06-20', NULL)""")
+                .update();
         Schema.bring(old);
-        assertEquals(List.of("2026-02-01", "2026-04-02"), jdbc.sql("SELECT day FROM visit ORDER BY day").query(String.class).list());
-        assertEquals(List.of(3, 4), jdbc.sql("SELECT id FROM appointment WHERE missed = 0 ORDER BY day").query(Integer.class).list());
-        assertEquals(List.of("BODY"), jdbc.sql("SELECT region FROM length_reading WHERE of_visit = 1").query(String.class).list());
-        assertEquals(1, jdbc.sql("SELECT took_over FROM visit WHERE id = 2").query(Integer.class).single());
-        assertEquals(32, jdbc.sql("SELECT length(calendar_key) FROM household").query(Integer.class).single());
+        assertEquals(
+                List.of("2026-02-01", "2026-04-02"),
+                jdbc.sql("SELECT day FROM visit ORDER BY day")
+                        .query(String.class)
+                        .list());
+        assertEquals(
+                List.of(3, 4),
+                jdbc.sql("SELECT id FROM appointment WHERE missed = 0 ORDER BY day")
+                        .query(Integer.class)
+                        .list());
+        assertEquals(
+                List.of("BODY"),
+                jdbc.sql("SELECT region FROM length_reading WHERE of_visit = 1")
+                        .query(String.class)
+                        .list());
+        assertEquals(
+                1,
+                jdbc.sql("SELECT took_over FROM visit WHERE id = 2")
+                        .query(Integer.class)
+                        .single());
+        assertEquals(
+                32,
+                jdbc.sql("SELECT length(calendar_key) FROM household")
+                        .query(Integer.class)
+                        .single());
     }
 
     private static int undercoat(JdbcClient jdbc, String region) {
-        return jdbc.sql("SELECT undercoat FROM region_coat WHERE region = ?").param(region).query(Integer.class).single();
+        return jdbc.sql("SELECT undercoat FROM region_coat WHERE region = ?")
+                .param(region)
+                .query(Integer.class)
+                .single();
     }
 }

@@ -29,12 +29,28 @@ import rustictangle.server.ServerTest;
 @TestPropertySource(properties = "spring.application.name=one-writer-test")
 class OneWriterTest extends ServerTest {
 
-    private static final List<String> VIEWS = List.of("/api/home", "/api/week", "/api/household", "/api/comforts", "/api/tools", "/api/messages",
-            "/api/dogs/%d/rhythm", "/api/dogs/%d/thread", "/api/dogs/%d/routine", "/api/dogs/%d/minutes", "/api/dogs/%d/kit", "/api/dogs/%d/trust",
-            "/api/dogs/%d/visits", "/api/dogs/%d/trade", "/api/dogs/%d/hand-over", "/api/dogs/%d/history", "/api/dogs/%d/coat");
+    private static final List<String> VIEWS = List.of(
+            "/api/home",
+            "/api/week",
+            "/api/household",
+            "/api/comforts",
+            "/api/tools",
+            "/api/messages",
+            "/api/dogs/%d/rhythm",
+            "/api/dogs/%d/thread",
+            "/api/dogs/%d/routine",
+            "/api/dogs/%d/minutes",
+            "/api/dogs/%d/kit",
+            "/api/dogs/%d/trust",
+            "/api/dogs/%d/visits",
+            "/api/dogs/%d/trade",
+            "/api/dogs/%d/hand-over",
+            "/api/dogs/%d/history",
+            "/api/dogs/%d/coat");
 
     @Autowired
     private JdbcClient ours;
+
     @Autowired
     private TransactionTemplate writing;
 
@@ -45,8 +61,10 @@ class OneWriterTest extends ServerTest {
         UUID refused = UUID.randomUUID();
         Process other = HeldLock.in(data.file(), 7000);
         Future<?> reads = reading(dog);
-        post(session + "/events", done(refused, "BACK", "GLIDES", 0, "RELAXED")).andExpect(status().isServiceUnavailable())
-                .andExpect(header().exists("Retry-After")).andExpect(jsonPath("$.type").value("urn:rustic-tangle:busy"))
+        post(session + "/events", done(refused, "BACK", "GLIDES", 0, "RELAXED"))
+                .andExpect(status().isServiceUnavailable())
+                .andExpect(header().exists("Retry-After"))
+                .andExpect(jsonPath("$.type").value("urn:rustic-tangle:busy"))
                 .andExpect(jsonPath("$.detail", containsString("Nothing was changed")));
         reads.get();
         assertEquals(0, other.waitFor());
@@ -54,16 +72,20 @@ class OneWriterTest extends ServerTest {
         for (String section : List.of("BACK", "CHEST", "BELLY")) {
             UUID id = UUID.randomUUID();
             for (int n = 0; n < 2; n++) {
-                post(session + "/events", done(id, section, "GLIDES", 0, "RELAXED")).andExpect(status().isOk());
+                post(session + "/events", done(id, section, "GLIDES", 0, "RELAXED"))
+                        .andExpect(status().isOk());
             }
             assertEquals(1, stored(id), section);
         }
         // A write that fails half-way leaves nothing behind, and the next one works.
-        assertThrows(IllegalStateException.class, () -> writing.executeWithoutResult(status -> {
-            ours.sql("UPDATE household SET name = 'half'").update();
-            throw new IllegalStateException("killed in the middle");
-        }));
-        assertEquals("", jdbc.sql("SELECT name FROM household").query(String.class).single());
+        assertThrows(
+                IllegalStateException.class,
+                () -> writing.executeWithoutResult(status -> {
+                    ours.sql("UPDATE household SET name = 'half'").update();
+                    throw new IllegalStateException("killed in the middle");
+                }));
+        assertEquals(
+                "", jdbc.sql("SELECT name FROM household").query(String.class).single());
         read(session).andExpect(jsonPath("$.entries").value(3));
     }
 
@@ -73,7 +95,12 @@ class OneWriterTest extends ServerTest {
         Process other = HeldLock.in(data.file(), 1000);
         send(HttpMethod.PUT, "/api/dogs/" + dog + "/life/2026-05-14/SWAM", "").andExpect(status().isOk());
         assertEquals(0, other.waitFor());
-        assertEquals(1, jdbc.sql("SELECT count(*) FROM life_event WHERE dog_id = ?").param(dog).query(Integer.class).single());
+        assertEquals(
+                1,
+                jdbc.sql("SELECT count(*) FROM life_event WHERE dog_id = ?")
+                        .param(dog)
+                        .query(Integer.class)
+                        .single());
     }
 
     /** Four connections for twelve at once, each question inside another's answer: so it once hung for 30 seconds. */
@@ -84,8 +111,13 @@ class OneWriterTest extends ServerTest {
         List<Callable<Integer>> burst = new ArrayList<>();
         for (int n = 0; n < 120; n++) {
             String view = VIEWS.get(n % VIEWS.size()).formatted(dog);
-            burst.add(n % 10 == 9 ? () -> send(HttpMethod.PUT, "/api/dogs/" + dog + "/life/2026-05-14/SNOW", "").andReturn().getResponse().getStatus()
-                    : () -> read(view).andReturn().getResponse().getStatus());
+            burst.add(
+                    n % 10 == 9
+                            ? () -> send(HttpMethod.PUT, "/api/dogs/" + dog + "/life/2026-05-14/SNOW", "")
+                                    .andReturn()
+                                    .getResponse()
+                                    .getStatus()
+                            : () -> read(view).andReturn().getResponse().getStatus());
         }
         for (Future<Integer> answer : many.invokeAll(burst)) {
             assertEquals(200, answer.get());
@@ -115,25 +147,38 @@ class OneWriterTest extends ServerTest {
 
     @Test
     void nothingCanBeWrittenByWhoeverOnlyReads() {
-        assertThrows(RuntimeException.class, () -> data.reading(() -> ours.sql("UPDATE household SET name = 'x'").update()));
-        RuntimeException outside = assertThrows(RuntimeException.class, () -> ours.sql("SELECT 1").query(Integer.class).single());
-        assertTrue(outside.getCause().getMessage().contains("outside of a unit"), outside.getCause().getMessage());
+        assertThrows(
+                RuntimeException.class,
+                () -> data.reading(
+                        () -> ours.sql("UPDATE household SET name = 'x'").update()));
+        RuntimeException outside = assertThrows(
+                RuntimeException.class,
+                () -> ours.sql("SELECT 1").query(Integer.class).single());
+        assertTrue(
+                outside.getCause().getMessage().contains("outside of a unit"),
+                outside.getCause().getMessage());
     }
 
     @Test
     void aFullDiskIsSaidAndAtWorkAgainWhenThereIsRoom() throws Exception {
         long dog = addKnownDog("Gannet");
         jdbc.sql("VACUUM").update();
-        int pages = writing.execute(status -> ours.sql("PRAGMA page_count").query(Integer.class).single());
-        writing.executeWithoutResult(status -> ours.sql("PRAGMA max_page_count = " + pages).query(Integer.class).single());
+        int pages = writing.execute(
+                status -> ours.sql("PRAGMA page_count").query(Integer.class).single());
+        writing.executeWithoutResult(status -> ours.sql("PRAGMA max_page_count = " + pages)
+                .query(Integer.class)
+                .single());
         MockHttpServletResponse answer = null;
         for (int n = 0; n < 200 && (answer == null || answer.getStatus() == 201); n++) {
-            answer = post("/api/dogs", dogJson("Oakum " + "x".repeat(30), "14")).andReturn().getResponse();
+            answer = post("/api/dogs", dogJson("Oakum x".repeat(30), "14"))
+                    .andReturn()
+                    .getResponse();
         }
         assertEquals(507, answer.getStatus());
         assertTrue(answer.getContentAsString().contains("no room left on the disk"), answer.getContentAsString());
         read("/api/dogs/" + dog + "/rhythm").andExpect(status().isOk());
-        writing.executeWithoutResult(status -> ours.sql("PRAGMA max_page_count = 1000000").query(Integer.class).single());
+        writing.executeWithoutResult(status ->
+                ours.sql("PRAGMA max_page_count = 1000000").query(Integer.class).single());
         post("/api/dogs", dogJson("Oakum", "14")).andExpect(status().isCreated());
     }
 
@@ -145,9 +190,17 @@ class OneWriterTest extends ServerTest {
         later(java.time.Duration.ofMinutes(4));
         post(session + "/events", glides("BACK")).andExpect(status().isOk());
         later(java.time.Duration.ofHours(-1));
-        post(session + "/events", glides("CHEST")).andExpect(status().isOk()).andExpect(jsonPath("$.end").value("ALL_DONE"));
-        assertEquals(List.of(240, 0), jdbc.sql("SELECT spent FROM session_event WHERE dog_id = ? ORDER BY seq").param(dog).query(Integer.class).list());
-        read("/api/dogs/" + dog + "/history").andExpect(jsonPath("$.sessions[0].done").value(2));
+        post(session + "/events", glides("CHEST"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.end").value("ALL_DONE"));
+        assertEquals(
+                List.of(240, 0),
+                jdbc.sql("SELECT spent FROM session_event WHERE dog_id = ? ORDER BY seq")
+                        .param(dog)
+                        .query(Integer.class)
+                        .list());
+        read("/api/dogs/" + dog + "/history")
+                .andExpect(jsonPath("$.sessions[0].done").value(2));
         later(java.time.Duration.ofHours(1));
     }
 
@@ -164,7 +217,10 @@ class OneWriterTest extends ServerTest {
     }
 
     private int stored(UUID id) {
-        return jdbc.sql("SELECT count(*) FROM session_event WHERE id = ?").param(id.toString()).query(Integer.class).single();
+        return jdbc.sql("SELECT count(*) FROM session_event WHERE id = ?")
+                .param(id.toString())
+                .query(Integer.class)
+                .single();
     }
 
     private int dogs() {

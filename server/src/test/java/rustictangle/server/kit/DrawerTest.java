@@ -21,13 +21,15 @@ class DrawerTest extends ServerTest {
 
     @BeforeEach
     void emptyTheDrawer() {
-        jdbc.sql("UPDATE tool SET removed_at = '2026-01-01T00:00:00Z' WHERE removed_at IS NULL").update();
+        jdbc.sql("UPDATE tool SET removed_at = '2026-01-01T00:00:00Z' WHERE removed_at IS NULL")
+                .update();
     }
 
     @Test
     void aToolIsKeptAsItWasMeasured() throws Exception {
         long id = add(pins("the all-round", 27));
-        read("/api/tools").andExpect(jsonPath("$", hasSize(1)))
+        read("/api/tools")
+                .andExpect(jsonPath("$", hasSize(1)))
                 .andExpect(jsonPath("$[0].shownName").value("the all-round"))
                 .andExpect(jsonPath("$[0].form.pinMillimetres").value(27))
                 .andExpect(jsonPath("$[0].putAside").value(false));
@@ -36,13 +38,16 @@ class DrawerTest extends ServerTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "\"pinMillimetres\": 270 | pinMillimetres  | 1 to 60 mm",
-        "\"headMillimetres\": 2  | headMillimetres | 5 to 250 mm",
-        "\"spacing\": \"WIDE\"   | spacing         | has no spacing of teeth",
-        "\"pad\": \"SQUASHY\"    | pad             | Allowed: SOFT, MEDIUM, FIRM",
-    })
-    void aWrongMeasureIsRefusedByNameAndNothingIsStored(String property, String field, String message) throws Exception {
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "\"pinMillimetres\": 270 | pinMillimetres  | 1 to 60 mm",
+                "\"headMillimetres\": 2  | headMillimetres | 5 to 250 mm",
+                "\"spacing\": \"WIDE\"   | spacing         | has no spacing of teeth",
+                "\"pad\": \"SQUASHY\"    | pad             | Allowed: SOFT, MEDIUM, FIRM",
+            })
+    void aWrongMeasureIsRefusedByNameAndNothingIsStored(String property, String field, String message)
+            throws Exception {
         post("/api/tools", "{\"name\": \"\", \"kind\": \"PIN_BRUSH\", \"flexible\": false, " + property + "}")
                 .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].field").value(field))
@@ -64,26 +69,39 @@ class DrawerTest extends ServerTest {
     void aToolThatScratchedIsMatchedNowhereUntilItIsReplaced() throws Exception {
         long dog = addKnownDog("Gannet");
         long id = add(slicker());
-        read("/api/dogs/" + dog + "/kit").andExpect(jsonPath("$.needs[0].own.toolId").value((int) id));
-        post("/api/tools/" + id + "/checks", "{\"faults\": [\"SCRATCHES\"]}").andExpect(status().isOk())
+        read("/api/dogs/" + dog + "/kit")
+                .andExpect(jsonPath("$.needs[0].own.toolId").value((int) id));
+        post("/api/tools/" + id + "/checks", "{\"faults\": [\"SCRATCHES\"]}")
+                .andExpect(status().isOk())
                 .andExpect(jsonPath("$.putAside").value(true))
                 .andExpect(jsonPath("$.check.day").value("2026-05-14"));
-        read("/api/dogs/" + dog + "/kit").andExpect(jsonPath("$.needs[0].own").doesNotExist())
+        read("/api/dogs/" + dog + "/kit")
+                .andExpect(jsonPath("$.needs[0].own").doesNotExist())
                 .andExpect(jsonPath("$.needs[0].fits[0].reasons[0].rule").value("kit.put-aside"));
-        post("/api/tools/" + id + "/checks", "{\"faults\": []}").andExpect(status().isConflict())
+        post("/api/tools/" + id + "/checks", "{\"faults\": []}")
+                .andExpect(status().isConflict())
                 .andExpect(jsonPath("$.detail", containsString("until it is replaced")));
-        post("/api/tools/" + id + "/replacement", "").andExpect(jsonPath("$.putAside").value(false))
+        post("/api/tools/" + id + "/replacement", "")
+                .andExpect(jsonPath("$.putAside").value(false))
                 .andExpect(jsonPath("$.check").doesNotExist());
-        read("/api/dogs/" + dog + "/kit").andExpect(jsonPath("$.needs[0].own.toolId").value((int) id));
+        read("/api/dogs/" + dog + "/kit")
+                .andExpect(jsonPath("$.needs[0].own.toolId").value((int) id));
     }
 
     @Test
     void aLookOverCanBeTakenBackButOnlyTheLatest() throws Exception {
         long id = add(slicker());
-        int first = checkId(post("/api/tools/" + id + "/checks", "{\"faults\": []}").andReturn().getResponse().getContentAsString());
-        int second = checkId(post("/api/tools/" + id + "/checks", "{\"faults\": [\"BENT\"]}").andReturn().getResponse().getContentAsString());
+        int first = checkId(post("/api/tools/" + id + "/checks", "{\"faults\": []}")
+                .andReturn()
+                .getResponse()
+                .getContentAsString());
+        int second = checkId(post("/api/tools/" + id + "/checks", "{\"faults\": [\"BENT\"]}")
+                .andReturn()
+                .getResponse()
+                .getContentAsString());
         send(HttpMethod.DELETE, "/api/tools/" + id + "/checks/" + first, "").andExpect(status().isNotFound());
-        send(HttpMethod.DELETE, "/api/tools/" + id + "/checks/" + second, "").andExpect(jsonPath("$.putAside").value(false))
+        send(HttpMethod.DELETE, "/api/tools/" + id + "/checks/" + second, "")
+                .andExpect(jsonPath("$.putAside").value(false))
                 .andExpect(jsonPath("$.check.day").value("2026-05-14"));
     }
 
@@ -91,7 +109,8 @@ class DrawerTest extends ServerTest {
     void theKitNamesToolPinsPadProofNeverAndReasonsAndWhatIsMissing() throws Exception {
         long dog = addKnownDog("Gannet");
         add(slicker());
-        read("/api/dogs/" + dog + "/kit").andExpect(status().isOk())
+        read("/api/dogs/" + dog + "/kit")
+                .andExpect(status().isOk())
                 .andExpect(jsonPath("$.needs", hasSize(29)))
                 .andExpect(jsonPath("$.needs[0].lead.label").value("slicker"))
                 .andExpect(jsonPath("$.needs[0].pins.minMillimetres").value(17))
@@ -107,7 +126,8 @@ class DrawerTest extends ServerTest {
     void whatToBuyIsTheOneThingThatIsMissing() throws Exception {
         long dog = addKnownDog("Gannet");
         add(slicker());
-        read("/api/dogs/" + dog + "/purchases").andExpect(status().isOk())
+        read("/api/dogs/" + dog + "/purchases")
+                .andExpect(status().isOk())
                 .andExpect(jsonPath("$.buy[*].kind", contains("COMB")))
                 .andExpect(jsonPath("$.buy[0].lookFor", contains("a wide and a fine end")))
                 .andExpect(jsonPath("$.justOne.kind").value("COMB"))
@@ -132,20 +152,33 @@ class DrawerTest extends ServerTest {
     void aChosenSchoolIsKeptPerDogAndSaysWhatItChanges() throws Exception {
         long dog = addKnownDog("Gannet");
         long other = addKnownDog("Oakum");
-        read("/api/dogs/" + dog + "/schools").andExpect(jsonPath("$.chosen.lead").doesNotExist())
-                .andExpect(jsonPath("$.schools[?(@.school == 'NO_SLICKER_YET')].changes[0].to",
+        read("/api/dogs/" + dog + "/schools")
+                .andExpect(jsonPath("$.chosen.lead").doesNotExist())
+                .andExpect(jsonPath(
+                        "$.schools[?(@.school == 'NO_SLICKER_YET')].changes[0].to",
                         contains("fingers, pin brush, comb")));
-        send(HttpMethod.PUT, "/api/dogs/" + dog + "/approach", """
+        send(
+                        HttpMethod.PUT,
+                        "/api/dogs/" + dog + "/approach",
+                        """
                 {"lead": "NO_SLICKER_YET", "tips": "BALL", "mist": "ON_TOOL", "hand": "EXPERIENCED"}
-                """).andExpect(status().isOk());
-        read("/api/dogs/" + dog + "/kit").andExpect(jsonPath("$.needs[0].lead.kind").value("PIN_BRUSH"))
+                """)
+                .andExpect(status().isOk());
+        read("/api/dogs/" + dog + "/kit")
+                .andExpect(jsonPath("$.needs[0].lead.kind").value("PIN_BRUSH"))
                 .andExpect(jsonPath("$.needs[0].tips").value("ball-tipped"));
-        read("/api/dogs/" + other + "/kit").andExpect(jsonPath("$.needs[0].lead.kind").value("SLICKER"));
-        read("/api/dogs/" + dog + "/routine").andExpect(jsonPath("$.routine.steps[0].tools[*].tool", hasItem("PIN_BRUSH")));
+        read("/api/dogs/" + other + "/kit")
+                .andExpect(jsonPath("$.needs[0].lead.kind").value("SLICKER"));
+        read("/api/dogs/" + dog + "/routine")
+                .andExpect(jsonPath("$.routine.steps[0].tools[*].tool", hasItem("PIN_BRUSH")));
     }
 
     private long add(String tool) throws Exception {
-        String answer = post("/api/tools", tool).andExpect(status().isCreated()).andReturn().getResponse().getContentAsString();
+        String answer = post("/api/tools", tool)
+                .andExpect(status().isCreated())
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
         return JsonPath.<Integer>read(answer, "$.id");
     }
 
@@ -157,7 +190,8 @@ class DrawerTest extends ServerTest {
         return """
                 {"name": "%s", "kind": "PIN_BRUSH", "pinMillimetres": %d, "pad": "MEDIUM", "tips": "GROUND",
                  "head": "OVAL", "flexible": false, "handle": "WOOD"}
-                """.formatted(name, millimetres);
+                """
+                .formatted(name, millimetres);
     }
 
     private static String slicker() {

@@ -44,13 +44,18 @@ class CalendarTest extends ServerTest {
     void everyDayOfThePlanAndTheAppointmentAreReadBackOnTheirDays() throws Exception {
         List<VEvent> events = read();
         List<String> brushed = JsonPath.read(text("/api/week"), "$.days[?(@.seconds > 0)].day");
-        List<String> written = events.stream().filter(event -> event.getUid().getValue().startsWith("brush-")).map(CalendarTest::day).toList();
+        List<String> written = events.stream()
+                .filter(event -> event.getUid().getValue().startsWith("brush-"))
+                .map(CalendarTest::day)
+                .toList();
         assertEquals(brushed, written);
         VEvent visit = visit(events);
         assertEquals(today.plusDays(200).toString(), day(visit), "past the change of clocks it is the same day");
         assertEquals("Groomer: Gannet, the wet; one", visit.getSummary().getValue());
         assertTrue(events.stream().allMatch(event -> event.getDateTimeStamp() != null));
-        assertEquals(List.of(), Biweekly.parse(ics()).first().validate(ICalVersion.V2_0).getWarnings());
+        assertEquals(
+                List.of(),
+                Biweekly.parse(ics()).first().validate(ICalVersion.V2_0).getWarnings());
     }
 
     @Test
@@ -60,7 +65,8 @@ class CalendarTest extends ServerTest {
         VEvent moved = visit(read());
         assertEquals(before, moved.getUid().getValue());
         assertEquals(today.plusDays(30).toString(), day(moved));
-        Map<String, Long> times = read().stream().collect(Collectors.groupingBy(event -> event.getUid().getValue(), Collectors.counting()));
+        Map<String, Long> times = read().stream()
+                .collect(Collectors.groupingBy(event -> event.getUid().getValue(), Collectors.counting()));
         assertTrue(times.values().stream().allMatch(count -> count == 1), times.toString());
     }
 
@@ -76,23 +82,37 @@ class CalendarTest extends ServerTest {
     @Test
     void aGroomersFileSetsTheNextGroomOnTheDayItIsHere() throws Exception {
         String late = today.plusDays(40).toString().replace("-", "");
-        take("BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//groomer//EN\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTAMP:20260101T000000Z\r\nDTSTART:" + late
-                + "T233000Z\r\nSUMMARY:Full groom\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n", 200);
+        take(
+                "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//groomer//EN\r\nBEGIN:VEVENT\r\nUID:1\r\nDTSTAMP:20260101T000000Z\r\nDTSTART:"
+                        + late + "T233000Z\r\nSUMMARY:Full groom\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n",
+                200);
         // 23:30 in Greenwich is half past midnight of the next day in a London summer.
-        super.read("/api/dogs/" + dog + "/visits").andExpect(jsonPath("$.next").value(today.plusDays(41).toString()));
+        super.read("/api/dogs/" + dog + "/visits")
+                .andExpect(jsonPath("$.next").value(today.plusDays(41).toString()));
     }
 
     @Test
     void aForeignOrBrokenFileIsRefusedAndTheAppointmentStays() throws Exception {
-        for (String bad : List.of("", "nothing", "BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\nDTSTART:2026", "{\"day\": 1}",
+        for (String bad : List.of(
+                "",
+                "nothing",
+                "BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\nDTSTART:2026",
+                "{\"day\": 1}",
                 "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:x\r\nEND:VCALENDAR\r\n")) {
             take(bad, 400);
         }
-        super.read("/api/dogs/" + dog + "/visits").andExpect(jsonPath("$.next").value(today.plusDays(200).toString()));
+        super.read("/api/dogs/" + dog + "/visits")
+                .andExpect(jsonPath("$.next").value(today.plusDays(200).toString()));
     }
 
     private void take(String file, int status) throws Exception {
-        assertEquals(status, sendCalendar("/api/dogs/" + dog + "/groom-calendar", file).andReturn().getResponse().getStatus(), file);
+        assertEquals(
+                status,
+                sendCalendar("/api/dogs/" + dog + "/groom-calendar", file)
+                        .andReturn()
+                        .getResponse()
+                        .getStatus(),
+                file);
     }
 
     private String groom() {
@@ -100,7 +120,10 @@ class CalendarTest extends ServerTest {
     }
 
     private VEvent visit(List<VEvent> events) throws Exception {
-        return events.stream().filter(event -> event.getSummary().getValue().startsWith("Groomer")).reduce((first, last) -> last).orElseThrow();
+        return events.stream()
+                .filter(event -> event.getSummary().getValue().startsWith("Groomer"))
+                .reduce((first, last) -> last)
+                .orElseThrow();
     }
 
     private List<VEvent> read() throws Exception {
@@ -113,7 +136,11 @@ class CalendarTest extends ServerTest {
     }
 
     private String text(String path) throws Exception {
-        return super.read(path).andExpect(status().isOk()).andReturn().getResponse().getContentAsString();
+        return super.read(path)
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
     }
 
     /** A whole day has no time that a zone could move. */

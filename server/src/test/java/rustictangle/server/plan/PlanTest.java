@@ -38,7 +38,8 @@ class PlanTest extends ServerTest {
     @BeforeEach
     void aDogWhoseWholeCoatWasCombedToday() throws Exception {
         dog = addKnownDog("Gannet");
-        String session = beginSession(dog, Arrays.stream(Section.values()).map(Enum::name).toArray(String[]::new));
+        String session = beginSession(
+                dog, Arrays.stream(Section.values()).map(Enum::name).toArray(String[]::new));
         for (Section section : Section.values()) {
             post(session + "/events", glides(section.name()));
         }
@@ -54,7 +55,8 @@ class PlanTest extends ServerTest {
     void untilMinutesAreSetEachPlaceComesOnTheDayItIsDue() throws Exception {
         daysPass(3);
         String home = body("/api/home");
-        List<String> due = JsonPath.read(body("/api/dogs/" + dog + "/rhythm"), "$.rhythm.sections[?(@.state == 'DUE')].section");
+        List<String> due =
+                JsonPath.read(body("/api/dogs/" + dog + "/rhythm"), "$.rhythm.sections[?(@.state == 'DUE')].section");
         List<List<String>> last = JsonPath.read(home, "$.day.choices[-1].picks[?(@.dogId == " + dog + ")].sections");
         assertFalse(due.isEmpty());
         assertEquals(due.size(), last.get(0).size());
@@ -74,8 +76,10 @@ class PlanTest extends ServerTest {
         }
         assertTrue(used.stream().anyMatch(seconds -> seconds > 0));
         read("/api/week").andExpect(jsonPath("$.dogs[0].matsIfNothing").value(greaterThan(1.0)));
-        double planned = JsonPath.<List<Double>>read(week, "$.dogs[?(@.id == " + dog + ")].matsPlanned").get(0);
-        double nothing = JsonPath.<List<Double>>read(week, "$.dogs[?(@.id == " + dog + ")].matsIfNothing").get(0);
+        double planned = JsonPath.<List<Double>>read(week, "$.dogs[?(@.id == " + dog + ")].matsPlanned")
+                .get(0);
+        double nothing = JsonPath.<List<Double>>read(week, "$.dogs[?(@.id == " + dog + ")].matsIfNothing")
+                .get(0);
         assertTrue(planned < nothing / 4, planned + " mats against " + nothing);
     }
 
@@ -84,15 +88,19 @@ class PlanTest extends ServerTest {
         setMinutes(minutes(20, DayOfWeek.SUNDAY));
         put("/api/household", household("\"MONDAY\": 10"), 400);
         put("/api/household", household(minutes(20, DayOfWeek.SUNDAY).replace("20", "500")), 400);
-        read("/api/household").andExpect(jsonPath("$.minutes.MONDAY").value(20)).andExpect(jsonPath("$.minutes.SUNDAY").value(0));
+        read("/api/household")
+                .andExpect(jsonPath("$.minutes.MONDAY").value(20))
+                .andExpect(jsonPath("$.minutes.SUNDAY").value(0));
     }
 
     @Test
     void aMissedDayIsPlannedAnewWithoutAnythingToCleanUp() throws Exception {
         daysPass(3);
-        List<List<String>> before = JsonPath.read(body("/api/week"), "$.days[0].picks[?(@.dogId == " + dog + ")].sections");
+        List<List<String>> before =
+                JsonPath.read(body("/api/week"), "$.days[0].picks[?(@.dogId == " + dog + ")].sections");
         daysPass(1);
-        List<List<String>> after = JsonPath.read(body("/api/week"), "$.days[0].picks[?(@.dogId == " + dog + ")].sections");
+        List<List<String>> after =
+                JsonPath.read(body("/api/week"), "$.days[0].picks[?(@.dogId == " + dog + ")].sections");
         assertFalse(before.get(0).isEmpty());
         assertTrue(after.get(0).containsAll(before.get(0)), after + " after " + before);
     }
@@ -100,12 +108,18 @@ class PlanTest extends ServerTest {
     @Test
     void whatWasBrushedTodayIsTakenOffTodaysMinutes() throws Exception {
         daysPass(3);
-        setMinutes(minutes(30, LocalDate.parse(JsonPath.read(body("/api/home"), "$.today")).plusDays(1).getDayOfWeek()));
+        setMinutes(minutes(
+                30,
+                LocalDate.parse(JsonPath.read(body("/api/home"), "$.today"))
+                        .plusDays(1)
+                        .getDayOfWeek()));
         int before = JsonPath.read(body("/api/home"), "$.day.minutes");
         String session = beginSession(dog, PLACES);
         later(Duration.ofMinutes(4));
         post(session + "/events", glides("ARMPIT_LEFT"));
-        read("/api/home").andExpect(jsonPath("$.day.brushedSeconds").value(240)).andExpect(jsonPath("$.day.minutes").value(before - 4));
+        read("/api/home")
+                .andExpect(jsonPath("$.day.brushedSeconds").value(240))
+                .andExpect(jsonPath("$.day.minutes").value(before - 4));
         post(session + "/events", "{\"id\": \"%s\", \"type\": \"STOPPED\"}".formatted(UUID.randomUUID()));
     }
 
@@ -115,15 +129,19 @@ class PlanTest extends ServerTest {
         String groom = "/api/dogs/" + dog + "/groom";
         put(groom + "/" + today.plusDays(10), "", 200);
         put(groom + "/" + today.plusDays(12), "", 200);
-        read("/api/dogs/" + dog + "/thread").andExpect(jsonPath("$.groom").value(today.plusDays(12).toString()))
+        read("/api/dogs/" + dog + "/thread")
+                .andExpect(jsonPath("$.groom").value(today.plusDays(12).toString()))
                 .andExpect(jsonPath("$.threads", hasSize(29)))
                 .andExpect(jsonPath("$.threads[*].matsPlanned.length()", everyItem(lessThanOrEqualTo(13))))
                 .andExpect(jsonPath("$.threads[0].tanglesPlanned", hasSize(13)))
                 .andExpect(jsonPath("$.threads[0].brushed", everyItem(lessThanOrEqualTo(11))));
-        send(HttpMethod.PUT, groom + "/" + today, "").andExpect(status().isBadRequest())
+        send(HttpMethod.PUT, groom + "/" + today, "")
+                .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].message", containsString("after today")));
         send(HttpMethod.DELETE, groom, "").andExpect(jsonPath("$.day").doesNotExist());
-        read("/api/dogs/" + dog + "/thread").andExpect(jsonPath("$.groom").doesNotExist()).andExpect(jsonPath("$.until").exists());
+        read("/api/dogs/" + dog + "/thread")
+                .andExpect(jsonPath("$.groom").doesNotExist())
+                .andExpect(jsonPath("$.until").exists());
     }
 
     /** What is kept in memory of the past is read anew once the past is changed. */
@@ -156,7 +174,10 @@ class PlanTest extends ServerTest {
     }
 
     private void put(String path, String json, int status) throws Exception {
-        assertEquals(status, send(HttpMethod.PUT, path, json).andReturn().getResponse().getStatus(), path + " " + json);
+        assertEquals(
+                status,
+                send(HttpMethod.PUT, path, json).andReturn().getResponse().getStatus(),
+                path + " " + json);
     }
 
     private void setMinutes(String minutes) throws Exception {
@@ -164,13 +185,16 @@ class PlanTest extends ServerTest {
     }
 
     private static String minutes(int each, DayOfWeek free) {
-        return Arrays.stream(DayOfWeek.values()).map(day -> "\"%s\": %d".formatted(day, day == free ? 0 : each)).collect(Collectors.joining(", "));
+        return Arrays.stream(DayOfWeek.values())
+                .map(day -> "\"%s\": %d".formatted(day, day == free ? 0 : each))
+                .collect(Collectors.joining(", "));
     }
 
     private static String household(String minutes) {
         return """
                 {"name": "", "comfort": "BALANCED", "lengthUnit": "MILLIMETRES", "massUnit": "KILOGRAMS", "weekStart": "MONDAY",
                  "dateFormat": "DAY_MONTH", "latitude": 50, "minutes": {%s}, "currency": "EUR", "quietFrom": "21:00", "quietTo": "08:00"}
-                """.formatted(minutes);
+                """
+                .formatted(minutes);
     }
 }

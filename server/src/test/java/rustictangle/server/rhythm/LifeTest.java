@@ -31,7 +31,9 @@ class LifeTest extends ServerTest {
         daysPass(1);
         double dry = chance(dog);
         String today = "/api/dogs/" + dog + "/life/" + today() + "/SWAM";
-        send(HttpMethod.PUT, today, "").andExpect(status().isOk()).andExpect(jsonPath("$.days[0].events", hasItem("SWAM")));
+        send(HttpMethod.PUT, today, "")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.days[0].events", hasItem("SWAM")));
         send(HttpMethod.PUT, today, "").andExpect(jsonPath("$.days[0].events", hasSize(1)));
         assertTrue(chance(dog) > dry);
         send(HttpMethod.DELETE, today, "").andExpect(jsonPath("$.days[0].events", hasSize(0)));
@@ -44,9 +46,12 @@ class LifeTest extends ServerTest {
         Mockito.when(weather.wet(any())).thenAnswer(call -> call.getArgument(0).equals(today.minusDays(1)));
         long dog = addKnownDog("Gannet");
         String life = "/api/dogs/" + dog + "/life";
-        read(life).andExpect(jsonPath("$.days[0].wet").value(false)).andExpect(jsonPath("$.days[1].wet").value(true))
+        read(life)
+                .andExpect(jsonPath("$.days[0].wet").value(false))
+                .andExpect(jsonPath("$.days[1].wet").value(true))
                 .andExpect(jsonPath("$.days", hasSize(7)));
-        send(HttpMethod.PUT, life + "/" + today.plusDays(1) + "/SWAM", "").andExpect(status().isBadRequest())
+        send(HttpMethod.PUT, life + "/" + today.plusDays(1) + "/SWAM", "")
+                .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].message", containsString(today.minusDays(6) + " to today")));
         send(HttpMethod.PUT, life + "/" + today.minusDays(7) + "/SWAM", "").andExpect(status().isBadRequest());
         send(HttpMethod.PUT, life + "/" + today + "/FLEW", "").andExpect(status().is(lessThan(500)));
@@ -58,7 +63,9 @@ class LifeTest extends ServerTest {
     }
 
     private double chance(long dog) throws Exception {
-        String json = read("/api/dogs/" + dog + "/rhythm").andReturn().getResponse().getContentAsString();
-        return Double.parseDouble(json.replaceAll("(?s).*?\"section\":\"ARMPIT_LEFT\".*?\"chanceOfTangle\":([0-9.Ee-]+).*", "$1"));
+        String json =
+                read("/api/dogs/" + dog + "/rhythm").andReturn().getResponse().getContentAsString();
+        return Double.parseDouble(
+                json.replaceAll("(?s).*?\"section\":\"ARMPIT_LEFT\".*?\"chanceOfTangle\":([0-9.Ee-]+).*", "$1"));
     }
 }

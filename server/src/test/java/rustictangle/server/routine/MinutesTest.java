@@ -20,20 +20,23 @@ class MinutesTest extends ServerTest {
     void aFewMinutesAreSpentOnAFewPlacesAndTheRestIsToldHowLongItCanWait() throws Exception {
         long id = addKnownDog("Gannet");
         post(beginSession(id, "BACK") + "/events", glides("BACK")).andExpect(status().isOk());
-        read("/api/dogs/" + id + "/minutes").andExpect(status().isOk())
+        read("/api/dogs/" + id + "/minutes")
+                .andExpect(status().isOk())
                 .andExpect(jsonPath("$.choices.length()", greaterThan(5)))
                 .andExpect(jsonPath("$.choices[0].minutes").value(2))
                 .andExpect(jsonPath("$.choices[0].sections.length()", lessThan(29)))
                 .andExpect(jsonPath("$.choices[-1].sections", hasItem("ARMPIT_LEFT")))
                 .andExpect(jsonPath("$.waits", hasSize(29)))
                 .andExpect(jsonPath("$.waits[?(@.section == 'BACK')].until").isNotEmpty())
-                .andExpect(jsonPath("$.waits[?(@.section == 'ARMPIT_LEFT')].until").isEmpty());
+                .andExpect(
+                        jsonPath("$.waits[?(@.section == 'ARMPIT_LEFT')].until").isEmpty());
     }
 
     @Test
     void nothingIsPlannedWhereNothingIsBrushed() throws Exception {
         long id = addKnownDog("Gannet");
-        send(HttpMethod.PUT, "/api/dogs/" + id + "/coat", coatJson("CORDED", "150")).andExpect(status().isOk());
+        send(HttpMethod.PUT, "/api/dogs/" + id + "/coat", coatJson("CORDED", "150"))
+                .andExpect(status().isOk());
         read("/api/dogs/" + id + "/minutes").andExpect(jsonPath("$.choices[0].sections", hasSize(0)));
         read("/api/dogs/" + id + "/routine?scope=WHOLE").andExpect(jsonPath("$.routine.steps", hasSize(0)));
         read("/api/home").andExpect(jsonPath("$.dogs[?(@.id == " + id + ")].known.brushed", hasItem(false)));
@@ -43,8 +46,10 @@ class MinutesTest extends ServerTest {
     void aSessionThatGoesOnWhileTheCoatIsDescribedAnewStillShowsItsStep() throws Exception {
         long id = addKnownDog("Gannet");
         String session = beginSession(id, "BACK");
-        send(HttpMethod.PUT, "/api/dogs/" + id + "/coat", coatJson("CORDED", "150")).andExpect(status().isOk());
-        read(session).andExpect(jsonPath("$.steps[0].how.section").value("BACK"))
+        send(HttpMethod.PUT, "/api/dogs/" + id + "/coat", coatJson("CORDED", "150"))
+                .andExpect(status().isOk());
+        read(session)
+                .andExpect(jsonPath("$.steps[0].how.section").value("BACK"))
                 .andExpect(jsonPath("$.steps[0].how.tools[0].tool").value("FINGERS"));
     }
 
@@ -54,14 +59,16 @@ class MinutesTest extends ServerTest {
         String session = beginSession(id, "BACK", "TAIL_WHOLE");
         later(Duration.ofMinutes(9));
         post(session + "/events", glides("BACK")).andExpect(status().isOk());
-        read("/api/dogs/" + id + "/routine?scope=WHOLE").andExpect(jsonPath("$.routine.whyMinutes.rule").value("routine.minutes-learned"))
+        read("/api/dogs/" + id + "/routine?scope=WHOLE")
+                .andExpect(jsonPath("$.routine.whyMinutes.rule").value("routine.minutes-learned"))
                 .andExpect(jsonPath("$.routine.whyMinutes.text", containsString("1 section ")));
     }
 
     @Test
     void anyOfTheFourOrdersMayBeChosen() throws Exception {
         long id = addKnownDog("Gannet");
-        read("/api/dogs/" + id + "/routine?scope=WHOLE&order=HEAD_DOWN").andExpect(jsonPath("$.routine.order").value("HEAD_DOWN"))
+        read("/api/dogs/" + id + "/routine?scope=WHOLE&order=HEAD_DOWN")
+                .andExpect(jsonPath("$.routine.order").value("HEAD_DOWN"))
                 .andExpect(jsonPath("$.routine.orders", hasSize(4)))
                 .andExpect(jsonPath("$.routine.whyOrder.rule").value("routine.order-chosen"))
                 .andExpect(jsonPath("$.routine.steps[0].section").value("MUZZLE"));

@@ -26,6 +26,7 @@ class BesideTheDogTest extends ServerTest {
     /** Any scale can take the simulated one's place. */
     @MockitoBean
     private KitchenScale scale;
+
     @Autowired
     private TrialStore trials;
 
@@ -52,7 +53,8 @@ class BesideTheDogTest extends ServerTest {
         later(Duration.ofMinutes(30));
         event(session, "RESUMED", "");
         later(Duration.ofMinutes(1));
-        post(session + "/events", glides("BACK")).andExpect(jsonPath("$.elapsedSeconds").value(180));
+        post(session + "/events", glides("BACK"))
+                .andExpect(jsonPath("$.elapsedSeconds").value(180));
         assertEquals(180, secondsOf(dog, "BACK"));
     }
 
@@ -66,7 +68,8 @@ class BesideTheDogTest extends ServerTest {
         later(Duration.ofSeconds(70));
         post(session + "/events", glides("CHEST"));
         later(Duration.ofSeconds(30));
-        post(session + "/events", glides("BACK")).andExpect(jsonPath("$.review.spentSeconds").value(150))
+        post(session + "/events", glides("BACK"))
+                .andExpect(jsonPath("$.review.spentSeconds").value(150))
                 .andExpect(jsonPath("$.review.nextTime.rule").exists());
         assertEquals(80, secondsOf(dog, "BACK"));
         assertEquals(70, secondsOf(dog, "CHEST"));
@@ -79,11 +82,16 @@ class BesideTheDogTest extends ServerTest {
         event(session, "SIGNALLED", at("BACK") + ", \"signal\": \"RELAXED\"");
         event(session, "SIGNALLED", at("BACK") + ", \"signal\": \"OPTED_OUT\"")
                 .andExpect(jsonPath("$.reaction.todo").value("ASK_ONCE_MORE"))
-                .andExpect(jsonPath("$.ifNo[0].optedOut.ends").value(true)).andExpect(jsonPath("$.current").value("BACK"));
+                .andExpect(jsonPath("$.ifNo[0].optedOut.ends").value(true))
+                .andExpect(jsonPath("$.current").value("BACK"));
         post(session + "/events", glides("BACK"));
         event(session, "SIGNALLED", at("CHEST") + ", \"signal\": \"RELAXED\"");
-        assertEquals(List.of("BACK OPTED_OUT"), data.reading(() -> trials.of(dog, "0", "9")).stream()
-                .map(trial -> trial.section().orElseThrow() + " " + trial.signal()).toList(), "relaxed at a place that is not done yet is no answer");
+        assertEquals(
+                List.of("BACK OPTED_OUT"),
+                data.reading(() -> trials.of(dog, "0", "9")).stream()
+                        .map(trial -> trial.section().orElseThrow() + " " + trial.signal())
+                        .toList(),
+                "relaxed at a place that is not done yet is no answer");
     }
 
     @Test
@@ -91,10 +99,14 @@ class BesideTheDogTest extends ServerTest {
         long dog = addKnownDog("Gannet");
         String session = beginSession(dog, "BACK");
         event(session, "LAYER_DONE", at("BACK")).andExpect(jsonPath("$.layer").value(2));
-        event(session, "TREAT_GIVEN", "").andExpect(jsonPath("$.treats.given").value(1))
+        event(session, "TREAT_GIVEN", "")
+                .andExpect(jsonPath("$.treats.given").value(1))
                 .andExpect(jsonPath("$.treats.piecesLeft").value(29));
-        event(session, "UNDONE", "").andExpect(jsonPath("$.treats.given").value(0)).andExpect(jsonPath("$.layer").value(2))
-                .andExpect(jsonPath("$.entries").value(1)).andExpect(jsonPath("$.revision").value(3));
+        event(session, "UNDONE", "")
+                .andExpect(jsonPath("$.treats.given").value(0))
+                .andExpect(jsonPath("$.layer").value(2))
+                .andExpect(jsonPath("$.entries").value(1))
+                .andExpect(jsonPath("$.revision").value(3));
         daysPass(1);
         read(session).andExpect(jsonPath("$.treats.given").value(0));
     }
@@ -102,11 +114,16 @@ class BesideTheDogTest extends ServerTest {
     @Test
     void aKnotIsMarkedOnlyWhereThereIsHairToBrush() throws Exception {
         long dog = addDog("Gannet");
-        send(HttpMethod.PUT, "/api/dogs/" + dog + "/coat", coatJson("CURLY", "40").replaceFirst("\"CURLY\"", "\"HAIRLESS\""));
+        send(
+                HttpMethod.PUT,
+                "/api/dogs/" + dog + "/coat",
+                coatJson("CURLY", "40").replaceFirst("\"CURLY\"", "\"HAIRLESS\""));
         String session = beginSession(dog, "BACK");
-        event(session, "KNOT_FELT", at("CHEST")).andExpect(jsonPath("$.knots[0]").value("CHEST"))
+        event(session, "KNOT_FELT", at("CHEST"))
+                .andExpect(jsonPath("$.knots[0]").value("CHEST"))
                 .andExpect(jsonPath("$.steps", hasSize(2)));
-        event(session, "KNOT_FELT", at("CROWN")).andExpect(status().isBadRequest())
+        event(session, "KNOT_FELT", at("CROWN"))
+                .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].field").value("section"));
         event(session, "KNOT_FELT", "").andExpect(status().isBadRequest());
     }
@@ -114,13 +131,20 @@ class BesideTheDogTest extends ServerTest {
     @Test
     void hairIsJudgedByEyeOrByWhateverScaleIsThere() throws Exception {
         Mockito.when(scale.grams()).thenReturn(2.4);
-        read("/api/kitchen-scale").andExpect(jsonPath("$.grams", closeTo(2.4, 1e-9))).andExpect(jsonPath("$.simulated").value(false));
+        read("/api/kitchen-scale")
+                .andExpect(jsonPath("$.grams", closeTo(2.4, 1e-9)))
+                .andExpect(jsonPath("$.simulated").value(false));
         long dog = addKnownDog("Gannet");
         String session = beginSession(dog, "BACK");
-        event(session, "HAIR_OUT", at("BACK") + ", \"grams\": 2.4").andExpect(jsonPath("$.advice[0].rule").value("session.another-pass"));
-        event(session, "HAIR_OUT", at("BACK") + ", \"hair\": \"PINCH\"").andExpect(jsonPath("$.advice[0].rule").value("session.enough-hair"));
-        event(session, "HAIR_OUT", at("BACK")).andExpect(status().isBadRequest()).andExpect(jsonPath("$.fields[0].field").value("hair"));
-        event(session, "HAIR_OUT", at("BACK") + ", \"grams\": 501").andExpect(status().isBadRequest())
+        event(session, "HAIR_OUT", at("BACK") + ", \"grams\": 2.4")
+                .andExpect(jsonPath("$.advice[0].rule").value("session.another-pass"));
+        event(session, "HAIR_OUT", at("BACK") + ", \"hair\": \"PINCH\"")
+                .andExpect(jsonPath("$.advice[0].rule").value("session.enough-hair"));
+        event(session, "HAIR_OUT", at("BACK"))
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.fields[0].field").value("hair"));
+        event(session, "HAIR_OUT", at("BACK") + ", \"grams\": 501")
+                .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].message", containsString("0 to 500 g")));
     }
 
@@ -128,18 +152,25 @@ class BesideTheDogTest extends ServerTest {
     void aMatLeftStaysOnTheMapWithItsSizeUntilTheCombRunsFree() throws Exception {
         long dog = addKnownDog("Gannet");
         String first = beginSession(dog, "ARMPIT_LEFT");
-        event(first, "CAUGHT", at("ARMPIT_LEFT") + ", \"found\": {\"skin\": \"SOUND\", \"lump\": \"OVER_20_MM\", "
-                + "\"beneath\": \"FREE\", \"spread\": \"ONE\"}");
+        event(
+                first,
+                "CAUGHT",
+                at("ARMPIT_LEFT") + ", \"found\": {\"skin\": \"SOUND\", \"lump\": \"OVER_20_MM\", "
+                        + "\"beneath\": \"FREE\", \"spread\": \"ONE\"}");
         post(first + "/events", done(UUID.randomUUID(), "ARMPIT_LEFT", "MAT_LEFT", 1, "RELAXED"));
         daysPass(2);
         String mats = "/api/dogs/" + dog + "/mats";
-        read(mats).andExpect(jsonPath("$[0].section").value("ARMPIT_LEFT")).andExpect(jsonPath("$[0].found.lump").value("OVER_20_MM"));
+        read(mats)
+                .andExpect(jsonPath("$[0].section").value("ARMPIT_LEFT"))
+                .andExpect(jsonPath("$[0].found.lump").value("OVER_20_MM"));
         String second = beginSession(dog, "ARMPIT_LEFT");
         read(second).andExpect(jsonPath("$.mats", hasSize(1)));
         post(second + "/events", done(UUID.randomUUID(), "ARMPIT_LEFT", "TANGLES_CLEARED", 2, "RELAXED"));
         read(mats).andExpect(jsonPath("$", hasSize(0)));
-        read("/api/dogs/" + dog + "/history/ARMPIT_LEFT").andExpect(jsonPath("$.checks", hasSize(2)))
-                .andExpect(jsonPath("$.checks[0].matLeft").value(true)).andExpect(jsonPath("$.checks[1].tangles").value(2));
+        read("/api/dogs/" + dog + "/history/ARMPIT_LEFT")
+                .andExpect(jsonPath("$.checks", hasSize(2)))
+                .andExpect(jsonPath("$.checks[0].matLeft").value(true))
+                .andExpect(jsonPath("$.checks[1].tangles").value(2));
     }
 
     @Test
@@ -147,15 +178,19 @@ class BesideTheDogTest extends ServerTest {
         long dog = addKnownDog("Gannet");
         String session = beginSession(dog, "BACK");
         post(session + "/events", glides("BACK"));
-        send(HttpMethod.PUT, session + "/note", "{\"note\": \" Minds the left side. \"}").andExpect(jsonPath("$.note").value("Minds the left side."));
-        send(HttpMethod.PUT, session + "/note", "{\"note\": \"%s\"}".formatted("a".repeat(1001))).andExpect(status().isBadRequest())
+        send(HttpMethod.PUT, session + "/note", "{\"note\": \" Minds the left side. \"}")
+                .andExpect(jsonPath("$.note").value("Minds the left side."));
+        send(HttpMethod.PUT, session + "/note", "{\"note\": \"%s\"}".formatted("a".repeat(1001)))
+                .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].message", containsString("1000")));
         read(session).andExpect(jsonPath("$.note").value("Minds the left side."));
     }
 
     private ResultActions event(String session, String type, String rest) throws Exception {
-        return post(session + "/events", "{\"id\": \"%s\", \"type\": \"%s\"%s}".formatted(UUID.randomUUID(), type,
-                rest.isEmpty() ? "" : ", " + rest));
+        return post(
+                session + "/events",
+                "{\"id\": \"%s\", \"type\": \"%s\"%s}"
+                        .formatted(UUID.randomUUID(), type, rest.isEmpty() ? "" : ", " + rest));
     }
 
     private static String at(String section) {
@@ -163,7 +198,9 @@ class BesideTheDogTest extends ServerTest {
     }
 
     private int secondsOf(long dog, String section) {
-        return jdbc.sql("SELECT seconds FROM section_time WHERE dog_id = ? AND section = ?").params(dog, section)
-                .query(Integer.class).single();
+        return jdbc.sql("SELECT seconds FROM section_time WHERE dog_id = ? AND section = ?")
+                .params(dog, section)
+                .query(Integer.class)
+                .single();
     }
 }

@@ -1,7 +1,7 @@
 package rustictangle.server.session;
 
-import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -12,7 +12,6 @@ import java.time.Duration;
 import java.util.Arrays;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
-import org.springframework.http.HttpMethod;
 import rustictangle.core.dog.Section;
 import rustictangle.server.ServerTest;
 
@@ -27,8 +26,10 @@ class SessionFlowTest extends ServerTest {
                 .andExpect(jsonPath("$.current").value("BACK"))
                 .andExpect(jsonPath("$.steps[0].tangles").value(2));
         read("/api/dogs/" + dog + "/rhythm")
-                .andExpect(jsonPath("$.rhythm.sections[?(@.section == 'ARMPIT_LEFT')].state").value("RESTING"))
-                .andExpect(jsonPath("$.rhythm.sections[?(@.section == 'BACK')].state").value("NEVER_CHECKED"));
+                .andExpect(jsonPath("$.rhythm.sections[?(@.section == 'ARMPIT_LEFT')].state")
+                        .value("RESTING"))
+                .andExpect(jsonPath("$.rhythm.sections[?(@.section == 'BACK')].state")
+                        .value("NEVER_CHECKED"));
     }
 
     @Test
@@ -37,9 +38,15 @@ class SessionFlowTest extends ServerTest {
         String session = beginSession(dog, "BACK", "CHEST");
         String answer = done(UUID.randomUUID(), "BACK", "GLIDES", 0, "RELAXED");
         post(session + "/events", answer).andExpect(status().isOk());
-        post(session + "/events", answer).andExpect(status().isOk()).andExpect(jsonPath("$.current").value("CHEST"));
-        assertEquals(1, jdbc.sql("SELECT count(*) FROM session_event WHERE dog_id = ?").param(dog)
-                .query(Integer.class).single());
+        post(session + "/events", answer)
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.current").value("CHEST"));
+        assertEquals(
+                1,
+                jdbc.sql("SELECT count(*) FROM session_event WHERE dog_id = ?")
+                        .param(dog)
+                        .query(Integer.class)
+                        .single());
     }
 
     @Test
@@ -51,8 +58,10 @@ class SessionFlowTest extends ServerTest {
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.current").value("BACK"))
                 .andExpect(jsonPath("$.entries").value(0));
-        read("/api/dogs/" + dog + "/rhythm").andExpect(jsonPath("$.rhythm.sections[0].checks").value(0));
-        read("/api/dogs/" + dog + "/trust").andExpect(jsonPath("$.standings[0].relaxedInRow").value(0));
+        read("/api/dogs/" + dog + "/rhythm")
+                .andExpect(jsonPath("$.rhythm.sections[0].checks").value(0));
+        read("/api/dogs/" + dog + "/trust")
+                .andExpect(jsonPath("$.standings[0].relaxedInRow").value(0));
         // The session is open again, so it can be gone on with.
         post(session + "/events", glides("BACK")).andExpect(status().isOk());
     }
@@ -61,12 +70,17 @@ class SessionFlowTest extends ServerTest {
     void theLastLayerIsFollowedByTheCombNotByAnotherLayer() throws Exception {
         long dog = addKnownDog("Gannet");
         String session = beginSession(dog, "BACK");
-        int layers = com.jayway.jsonpath.JsonPath.read(read(session).andReturn().getResponse().getContentAsString(), "$.steps[0].how.layers.count");
+        int layers = com.jayway.jsonpath.JsonPath.read(
+                read(session).andReturn().getResponse().getContentAsString(), "$.steps[0].how.layers.count");
         for (int layer = 1; layer < layers; layer++) {
             post(session + "/events", layerDone()).andExpect(status().isOk());
         }
-        post(session + "/events", layerDone()).andExpect(status().isConflict()).andExpect(jsonPath("$.type").value("urn:rustic-tangle:refused"));
-        read(session).andExpect(jsonPath("$.layer").value(layers)).andExpect(jsonPath("$.entries").value(layers - 1));
+        post(session + "/events", layerDone())
+                .andExpect(status().isConflict())
+                .andExpect(jsonPath("$.type").value("urn:rustic-tangle:refused"));
+        read(session)
+                .andExpect(jsonPath("$.layer").value(layers))
+                .andExpect(jsonPath("$.entries").value(layers - 1));
     }
 
     private static String layerDone() {
@@ -77,21 +91,28 @@ class SessionFlowTest extends ServerTest {
     void anAnswerThatDoesNotFitIsRefusedAndTheLogIsUnchanged() throws Exception {
         long dog = addKnownDog("Gannet");
         String session = beginSession(dog, "BACK", "CHEST");
-        post(session + "/events", glides("CHEST")).andExpect(status().isConflict())
+        post(session + "/events", glides("CHEST"))
+                .andExpect(status().isConflict())
                 .andExpect(jsonPath("$.detail", containsString("the session is at back")));
         post(session + "/events", done(UUID.randomUUID(), "BACK", "TANGLES_CLEARED", 0, "RELAXED"))
-                .andExpect(status().isBadRequest()).andExpect(jsonPath("$.fields[0].message", containsString("1 to 99")));
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.fields[0].message", containsString("1 to 99")));
         post(session + "/events", done(UUID.randomUUID(), "BACK", "TANGLES_CLEARED", 100, "RELAXED"))
-                .andExpect(status().isBadRequest()).andExpect(jsonPath("$.fields[0].field").value("tangles"));
-        read(session).andExpect(jsonPath("$.current").value("BACK")).andExpect(jsonPath("$.entries").value(0));
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.fields[0].field").value("tangles"));
+        read(session)
+                .andExpect(jsonPath("$.current").value("BACK"))
+                .andExpect(jsonPath("$.entries").value(0));
     }
 
     @Test
     void oneDogHasOneSessionAtATime() throws Exception {
         long dog = addKnownDog("Gannet");
         beginSession(dog, "BACK");
-        post("/api/dogs/" + dog + "/sessions", "{\"id\": \"%s\", \"sections\": [\"CHEST\"]}"
-                .formatted(UUID.randomUUID())).andExpect(status().isConflict());
+        post(
+                        "/api/dogs/" + dog + "/sessions",
+                        "{\"id\": \"%s\", \"sections\": [\"CHEST\"]}".formatted(UUID.randomUUID()))
+                .andExpect(status().isConflict());
         read("/api/home").andExpect(jsonPath("$.dogs[?(@.id == %d)].known.openSession".formatted(dog), hasSize(1)));
     }
 
@@ -129,14 +150,16 @@ class SessionFlowTest extends ServerTest {
         for (String section : all) {
             post(session + "/events", glides(section)).andExpect(status().isOk());
         }
-        read("/api/home").andExpect(jsonPath(known + "dueCount").value(0))
+        read("/api/home")
+                .andExpect(jsonPath(known + "dueCount").value(0))
                 .andExpect(jsonPath(known + "openSession", hasSize(0)));
         read("/api/dogs/" + dog + "/routine").andExpect(jsonPath("$.routine.steps", hasSize(0)));
         read("/api/dogs/" + dog + "/routine?scope=WHOLE").andExpect(jsonPath("$.routine.steps", hasSize(29)));
     }
 
     private int interval(long dog) throws Exception {
-        String json = read("/api/dogs/" + dog + "/rhythm").andReturn().getResponse().getContentAsString();
+        String json =
+                read("/api/dogs/" + dog + "/rhythm").andReturn().getResponse().getContentAsString();
         return Integer.parseInt(json.replaceAll("(?s).*?\"section\":\"BACK\".*?\"intervalDays\":(\\d+).*", "$1"));
     }
 
@@ -144,16 +167,21 @@ class SessionFlowTest extends ServerTest {
     void whatCatchesIsAdvisedOnRememberedAndCanBeTakenBack() throws Exception {
         long dog = addKnownDog("Gannet");
         String session = beginSession(dog, "ARMPIT_LEFT", "BACK");
-        post(session + "/events", caught("SOUND", "UP_TO_10_MM", "FREE")).andExpect(status().isOk())
+        post(session + "/events", caught("SOUND", "UP_TO_10_MM", "FREE"))
+                .andExpect(status().isOk())
                 .andExpect(jsonPath("$.caught.todo").value("SOAK_AND_TEASE"))
                 .andExpect(jsonPath("$.caught.never[*].rule", hasItem("session.never-scissors")))
                 .andExpect(jsonPath("$.current").value("ARMPIT_LEFT"));
         // The armpit's skin is thin: after one try it is left for later.
-        post(session + "/events", teased(60)).andExpect(jsonPath("$.caught.todo").value("LEAVE_AND_COME_BACK"));
+        post(session + "/events", teased(60))
+                .andExpect(jsonPath("$.caught.todo").value("LEAVE_AND_COME_BACK"));
         post(session + "/events", "{\"id\": \"%s\", \"type\": \"UNDONE\"}".formatted(UUID.randomUUID()))
                 .andExpect(jsonPath("$.caught.todo").value("SOAK_AND_TEASE"));
-        post(session + "/events", "{\"id\": \"%s\", \"type\": \"SECTION_POSTPONED\", \"section\": \"ARMPIT_LEFT\"}"
-                .formatted(UUID.randomUUID())).andExpect(jsonPath("$.current").value("BACK"))
+        post(
+                        session + "/events",
+                        "{\"id\": \"%s\", \"type\": \"SECTION_POSTPONED\", \"section\": \"ARMPIT_LEFT\"}"
+                                .formatted(UUID.randomUUID()))
+                .andExpect(jsonPath("$.current").value("BACK"))
                 .andExpect(jsonPath("$.caught").doesNotExist());
     }
 
@@ -163,10 +191,14 @@ class SessionFlowTest extends ServerTest {
         String session = beginSession(dog, "ARMPIT_LEFT");
         post(session + "/events", caught("WET_OR_BROKEN", "NONE", "FREE"))
                 .andExpect(jsonPath("$.caught.todo").value("CALL_A_VET"));
-        post(session + "/events", "{\"id\": \"%s\", \"type\": \"CAUGHT\", \"section\": \"ARMPIT_LEFT\", \"found\": {\"skin\": \"RED\"}}"
-                .formatted(UUID.randomUUID())).andExpect(status().isBadRequest())
+        post(
+                        session + "/events",
+                        "{\"id\": \"%s\", \"type\": \"CAUGHT\", \"section\": \"ARMPIT_LEFT\", \"found\": {\"skin\": \"RED\"}}"
+                                .formatted(UUID.randomUUID()))
+                .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[*].field", hasItem("found.lump")));
-        post(session + "/events", teased(1801)).andExpect(status().isBadRequest())
+        post(session + "/events", teased(1801))
+                .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].field").value("seconds"));
     }
 
@@ -180,7 +212,8 @@ class SessionFlowTest extends ServerTest {
         post(first + "/events", glides("BACK"));
         daysPass(1);
         String second = beginSession(dog, "BACK");
-        read("/api/dogs/" + dog + "/history").andExpect(status().isOk())
+        read("/api/dogs/" + dog + "/history")
+                .andExpect(status().isOk())
                 .andExpect(jsonPath("$.sessions", hasSize(2)))
                 .andExpect(jsonPath("$.sessions[0].minutes").doesNotExist())
                 .andExpect(jsonPath("$.sessions[1].minutes").value(6))
@@ -191,7 +224,8 @@ class SessionFlowTest extends ServerTest {
                 .andExpect(jsonPath("$.more").value(false));
         // The older session cannot be reopened while another goes on.
         post(first + "/events", "{\"id\": \"%s\", \"type\": \"UNDONE\"}".formatted(UUID.randomUUID()))
-                .andExpect(status().isConflict()).andExpect(jsonPath("$.detail", containsString("end it before reopening")));
+                .andExpect(status().isConflict())
+                .andExpect(jsonPath("$.detail", containsString("end it before reopening")));
         post(second + "/events", "{\"id\": \"%s\", \"type\": \"STOPPED\"}".formatted(UUID.randomUUID()))
                 .andExpect(status().isOk());
     }
@@ -200,12 +234,14 @@ class SessionFlowTest extends ServerTest {
         return """
                 {"id": "%s", "type": "CAUGHT", "section": "ARMPIT_LEFT",
                  "found": {"skin": "%s", "lump": "%s", "beneath": "%s", "spread": "ONE"}}
-                """.formatted(UUID.randomUUID(), skin, lump, beneath);
+                """
+                .formatted(UUID.randomUUID(), skin, lump, beneath);
     }
 
     private static String teased(int seconds) {
         return """
                 {"id": "%s", "type": "TEASED", "section": "ARMPIT_LEFT", "seconds": %d, "signal": "RELAXED"}
-                """.formatted(UUID.randomUUID(), seconds);
+                """
+                .formatted(UUID.randomUUID(), seconds);
     }
 }

@@ -20,8 +20,10 @@ class PracticeTest extends ServerTest {
     void aPracticeAnswerCountsOnceHoweverOftenItIsSentAndCanBeTakenBack() throws Exception {
         long dog = addKnownDog("Gannet");
         UUID id = UUID.randomUUID();
-        answer(dog, id, "SLICKER", "BACK", "RELAXED").andExpect(jsonPath("$.standing.relaxedInRow").value(1));
-        answer(dog, id, "SLICKER", "BACK", "RELAXED").andExpect(jsonPath("$.standing.relaxedInRow").value(1))
+        answer(dog, id, "SLICKER", "BACK", "RELAXED")
+                .andExpect(jsonPath("$.standing.relaxedInRow").value(1));
+        answer(dog, id, "SLICKER", "BACK", "RELAXED")
+                .andExpect(jsonPath("$.standing.relaxedInRow").value(1))
                 .andExpect(jsonPath("$.doneToday").value(true));
         read("/api/dogs/" + dog + "/trust").andExpect(jsonPath("$.treats.given").value(1));
         send(HttpMethod.DELETE, "/api/dogs/" + dog + "/practice-trials/" + id + "?subject=SLICKER&section=BACK", "")
@@ -32,12 +34,15 @@ class PracticeTest extends ServerTest {
     @Test
     void aPositionIsPractisedNowhereInParticularAndAToolSomewhere() throws Exception {
         long dog = addKnownDog("Gannet");
-        answer(dog, UUID.randomUUID(), "LYING_ON_SIDE", null, "RELAXED").andExpect(status().isOk())
+        answer(dog, UUID.randomUUID(), "LYING_ON_SIDE", null, "RELAXED")
+                .andExpect(status().isOk())
                 .andExpect(jsonPath("$.setUp", containsString("hips")));
         answer(dog, UUID.randomUUID(), "LYING_ON_SIDE", "BACK", "RELAXED").andExpect(status().isBadRequest());
-        answer(dog, UUID.randomUUID(), "COMB", null, "RELAXED").andExpect(status().isBadRequest())
+        answer(dog, UUID.randomUUID(), "COMB", null, "RELAXED")
+                .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].message", containsString("place by place")));
-        read("/api/dogs/" + dog + "/trust").andExpect(jsonPath("$.besides[*].subject", hasItem("TABLE")))
+        read("/api/dogs/" + dog + "/trust")
+                .andExpect(jsonPath("$.besides[*].subject", hasItem("TABLE")))
                 .andExpect(jsonPath("$.turns[?(@.subject == 'LYING_ON_SIDE')]", hasSize(1)));
     }
 
@@ -47,39 +52,52 @@ class PracticeTest extends ServerTest {
         String routine = "/api/dogs/" + dog + "/routine";
         read(routine).andExpect(jsonPath("$.inTraining", hasSize(0)));
         String session = beginSession(dog, "ARMPIT_LEFT", "BACK");
-        post(session + "/events", """
+        post(
+                        session + "/events",
+                        """
                 {"id": "%s", "type": "SIGNALLED", "section": "ARMPIT_LEFT", "signal": "AFRAID"}
-                """.formatted(UUID.randomUUID())).andExpect(jsonPath("$.reaction.todo").value("LEAVE_PLACE"));
-        read(routine).andExpect(jsonPath("$.inTraining[0].section").value("ARMPIT_LEFT"))
+                """
+                                .formatted(UUID.randomUUID()))
+                .andExpect(jsonPath("$.reaction.todo").value("LEAVE_PLACE"));
+        read(routine)
+                .andExpect(jsonPath("$.inTraining[0].section").value("ARMPIT_LEFT"))
                 .andExpect(jsonPath("$.inTraining[0].rungNumber").value(7))
                 .andExpect(jsonPath("$.why.rule").value("routine.in-training"))
                 .andExpect(jsonPath("$.routine.order").value("GENTLEST_FIRST"))
                 .andExpect(jsonPath("$.routine.steps[*].section", not(hasItem("ARMPIT_LEFT"))));
         read(routine + "?training=true").andExpect(jsonPath("$.routine.steps[*].section", hasItem("ARMPIT_LEFT")));
         read("/api/home").andExpect(jsonPath("$.dogs[?(@.id == %d)].known.inTraining".formatted(dog), hasItem(1)));
-        read("/api/dogs/" + dog + "/minutes").andExpect(jsonPath("$.choices[*].sections[*]", not(hasItem("ARMPIT_LEFT"))));
+        read("/api/dogs/" + dog + "/minutes")
+                .andExpect(jsonPath("$.choices[*].sections[*]", not(hasItem("ARMPIT_LEFT"))));
     }
 
     @Test
     void theLabelOfTheTreatBagIsKeptAndANonsenseOneExplained() throws Exception {
         long dog = addKnownDog("Gannet");
         send(HttpMethod.PUT, "/api/dogs/" + dog + "/treat", "{\"kcalPerGram\": 3.2, \"grams\": 0.5}")
-                .andExpect(jsonPath("$.treat.grams").value(0.5)).andExpect(jsonPath("$.plan.why.rule").value("trust.pieces"));
-        send(HttpMethod.PUT, "/api/dogs/" + dog + "/treat", "{\"kcalPerGram\": 320, \"grams\": 0.5}").andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.treat.grams").value(0.5))
+                .andExpect(jsonPath("$.plan.why.rule").value("trust.pieces"));
+        send(HttpMethod.PUT, "/api/dogs/" + dog + "/treat", "{\"kcalPerGram\": 320, \"grams\": 0.5}")
+                .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].message", containsString("kcal per 100 g")));
-        read("/api/dogs/" + dog + "/trust").andExpect(jsonPath("$.treat.kcalPerGram").value(3.2));
+        read("/api/dogs/" + dog + "/trust")
+                .andExpect(jsonPath("$.treat.kcalPerGram").value(3.2));
     }
 
     @Test
     void fussOrFearIsToldFromWhatIsSeen() throws Exception {
         String path = "/api/dogs/" + addKnownDog("Gannet") + "/fuss-or-fear";
         read(path).andExpect(jsonPath("$.answer").value("FEAR")).andExpect(jsonPath("$.signs", hasSize(9)));
-        read(path + "?seen=UNTOUCHED,EATS,RECOVERS").andExpect(jsonPath("$.answer").value("DISLIKE"));
-        read(path + "?seen=UNTOUCHED,EATS,RECOVERS,SUDDEN").andExpect(jsonPath("$.answer").value("MIGHT_HURT"));
+        read(path + "?seen=UNTOUCHED,EATS,RECOVERS")
+                .andExpect(jsonPath("$.answer").value("DISLIKE"));
+        read(path + "?seen=UNTOUCHED,EATS,RECOVERS,SUDDEN")
+                .andExpect(jsonPath("$.answer").value("MIGHT_HURT"));
     }
 
     private ResultActions answer(long dog, UUID id, String subject, String section, String signal) throws Exception {
-        return post("/api/dogs/" + dog + "/practice-trials", "{\"id\": \"%s\", \"subject\": \"%s\", %s\"signal\": \"%s\"}"
-                .formatted(id, subject, section == null ? "" : "\"section\": \"" + section + "\", ", signal));
+        return post(
+                "/api/dogs/" + dog + "/practice-trials",
+                "{\"id\": \"%s\", \"subject\": \"%s\", %s\"signal\": \"%s\"}"
+                        .formatted(id, subject, section == null ? "" : "\"section\": \"" + section + "\", ", signal));
     }
 }

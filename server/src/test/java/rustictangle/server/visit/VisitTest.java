@@ -18,7 +18,8 @@ import rustictangle.server.ServerTest;
 
 class VisitTest extends ServerTest {
 
-    private static final String VISIT = """
+    private static final String VISIT =
+            """
             {"leftMillimetres": 20, "price": 58, "remarks": " shy of the dryer ", "found": "a mat", "takeOver": false}
             """;
 
@@ -26,16 +27,21 @@ class VisitTest extends ServerTest {
     void aVisitIsKeptWithWhatWasFoundAndTheNextOneIsProposedAsUsual() throws Exception {
         long dog = addKnownDog("Gannet");
         String visits = "/api/dogs/" + dog + "/visits";
-        LocalDate today = LocalDate.parse(JsonPath.read(read(visits).andReturn().getResponse().getContentAsString(), "$.today"));
+        LocalDate today = LocalDate.parse(
+                JsonPath.read(read(visits).andReturn().getResponse().getContentAsString(), "$.today"));
         send(HttpMethod.PUT, visits + "/" + today.minusWeeks(8), VISIT).andExpect(status().isOk());
-        send(HttpMethod.PUT, visits + "/" + today.minusWeeks(1), VISIT).andExpect(jsonPath("$.past", hasSize(2)))
-                .andExpect(jsonPath("$.past[0].weeksSince").value(7)).andExpect(jsonPath("$.past[0].remarks").value("shy of the dryer"))
+        send(HttpMethod.PUT, visits + "/" + today.minusWeeks(1), VISIT)
+                .andExpect(jsonPath("$.past", hasSize(2)))
+                .andExpect(jsonPath("$.past[0].weeksSince").value(7))
+                .andExpect(jsonPath("$.past[0].remarks").value("shy of the dryer"))
                 .andExpect(jsonPath("$.proposed.day").value(today.plusWeeks(6).toString()))
                 .andExpect(jsonPath("$.proposed.why.rule").value("visit.interval-curly"));
-        send(HttpMethod.PUT, visits + "/" + today.minusWeeks(1), VISIT.replace("20", "25")).andExpect(jsonPath("$.past", hasSize(2)))
+        send(HttpMethod.PUT, visits + "/" + today.minusWeeks(1), VISIT.replace("20", "25"))
+                .andExpect(jsonPath("$.past", hasSize(2)))
                 .andExpect(jsonPath("$.past[0].leftMillimetres").value(25.0));
         send(HttpMethod.DELETE, visits + "/" + today.minusWeeks(1), "").andExpect(jsonPath("$.past", hasSize(1)));
-        send(HttpMethod.PUT, visits + "/" + today.plusDays(1), VISIT).andExpect(status().isBadRequest())
+        send(HttpMethod.PUT, visits + "/" + today.plusDays(1), VISIT)
+                .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].message", containsString("today or earlier")));
         send(HttpMethod.PUT, visits + "/" + today, VISIT.replace("20", "900")).andExpect(status().isBadRequest());
         read(visits).andExpect(jsonPath("$.past", hasSize(1)));
@@ -46,12 +52,17 @@ class VisitTest extends ServerTest {
         long dog = addKnownDog("Gannet");
         String session = beginSession(dog, "CHEST");
         post(session + "/events", done(UUID.randomUUID(), "CHEST", "MAT_LEFT", 1, "RELAXED"));
-        LocalDate today = LocalDate.parse(JsonPath.read(read("/api/home").andReturn().getResponse().getContentAsString(), "$.today"));
-        send(HttpMethod.PUT, "/api/dogs/" + dog + "/visits/" + today, VISIT.replace("false", "true")).andExpect(status().isOk());
-        read("/api/dogs/" + dog + "/coat").andExpect(jsonPath("$.regions[0].millimetres").value(20.0));
-        read("/api/dogs/" + dog + "/visits").andExpect(jsonPath("$.restart.rule").value("visit.restart"));
+        LocalDate today = LocalDate.parse(
+                JsonPath.read(read("/api/home").andReturn().getResponse().getContentAsString(), "$.today"));
+        send(HttpMethod.PUT, "/api/dogs/" + dog + "/visits/" + today, VISIT.replace("false", "true"))
+                .andExpect(status().isOk());
+        read("/api/dogs/" + dog + "/coat")
+                .andExpect(jsonPath("$.regions[0].millimetres").value(20.0));
+        read("/api/dogs/" + dog + "/visits")
+                .andExpect(jsonPath("$.restart.rule").value("visit.restart"));
         read("/api/dogs/" + dog + "/mats").andExpect(jsonPath("$", hasSize(0)));
-        read("/api/dogs/" + dog + "/rhythm").andExpect(jsonPath("$.rhythm.sections[?(@.lastClear == '" + today + "')]", hasSize(29)));
+        read("/api/dogs/" + dog + "/rhythm")
+                .andExpect(jsonPath("$.rhythm.sections[?(@.lastClear == '" + today + "')]", hasSize(29)));
     }
 
     @Test
@@ -62,26 +73,33 @@ class VisitTest extends ServerTest {
         LocalDate groom = today().plusDays(2);
         send(HttpMethod.PUT, of + "/groom/" + groom, "").andExpect(status().isOk());
         daysPass(2);
-        read("/api/home").andExpect(jsonPath("$.dogs[?(@.id == " + dog + ")].known.unconfirmed").value(groom.toString()));
+        read("/api/home")
+                .andExpect(jsonPath("$.dogs[?(@.id == " + dog + ")].known.unconfirmed")
+                        .value(groom.toString()));
         daysPass(1);
-        read(of + "/visits").andExpect(jsonPath("$.unconfirmed[0]").value(groom.toString())).andExpect(jsonPath("$.past", hasSize(0)));
+        read(of + "/visits")
+                .andExpect(jsonPath("$.unconfirmed[0]").value(groom.toString()))
+                .andExpect(jsonPath("$.past", hasSize(0)));
         read(of + "/mats").andExpect(jsonPath("$", hasSize(1)));
         read(of + "/rhythm").andExpect(jsonPath("$.rhythm.sections[?(@.lastClear == '" + groom + "')]", hasSize(0)));
         // The ruler was at hand that day, before the groomer.
         send(HttpMethod.PUT, of + "/readings/BODY/" + groom, "{\"millimetres\": 41}");
         String before = lengths(of);
 
-        send(HttpMethod.PUT, of + "/visits/" + groom, VISIT.replace("false", "true")).andExpect(jsonPath("$.unconfirmed", hasSize(0)))
+        send(HttpMethod.PUT, of + "/visits/" + groom, VISIT.replace("false", "true"))
+                .andExpect(jsonPath("$.unconfirmed", hasSize(0)))
                 .andExpect(jsonPath("$.past[0].takeOver").value(true));
         read(of + "/mats").andExpect(jsonPath("$", hasSize(0)));
         read(of + "/rhythm").andExpect(jsonPath("$.rhythm.sections[?(@.lastClear == '" + groom + "')]", hasSize(29)));
         read(of + "/coat").andExpect(jsonPath("$.regions[?(@.millimetres == 20.0)]", hasSize(7)));
         // Kept once more, without the length: that is taken back alone.
-        send(HttpMethod.PUT, of + "/visits/" + groom, VISIT).andExpect(jsonPath("$.past[0].takeOver").value(false));
+        send(HttpMethod.PUT, of + "/visits/" + groom, VISIT)
+                .andExpect(jsonPath("$.past[0].takeOver").value(false));
         assertEquals(before, lengths(of));
         send(HttpMethod.PUT, of + "/visits/" + groom, VISIT.replace("false", "true"));
 
-        send(HttpMethod.DELETE, of + "/visits/" + groom, "").andExpect(jsonPath("$.unconfirmed[0]").value(groom.toString()));
+        send(HttpMethod.DELETE, of + "/visits/" + groom, "")
+                .andExpect(jsonPath("$.unconfirmed[0]").value(groom.toString()));
         assertEquals(before, lengths(of));
         read(of + "/mats").andExpect(jsonPath("$", hasSize(1)));
         read(of + "/rhythm").andExpect(jsonPath("$.rhythm.sections[?(@.lastClear == '" + groom + "')]", hasSize(0)));
@@ -97,11 +115,18 @@ class VisitTest extends ServerTest {
         String calendar = JsonPath.read(text("/api/calendar"), "$.path");
         String written = groom.toString().replace("-", "");
         assertTrue(text(calendar).contains(written), "until somebody says so it may have been");
-        send(HttpMethod.PUT, of + "/appointments/" + groom + "/missed", "").andExpect(jsonPath("$.unconfirmed", hasSize(0)));
+        send(HttpMethod.PUT, of + "/appointments/" + groom + "/missed", "")
+                .andExpect(jsonPath("$.unconfirmed", hasSize(0)));
         assertFalse(text(calendar).contains(written));
-        send(HttpMethod.DELETE, of + "/appointments/" + groom + "/missed", "").andExpect(jsonPath("$.unconfirmed", hasSize(1)));
-        send(HttpMethod.PUT, of + "/appointments/" + groom.plusDays(1) + "/missed", "").andExpect(status().isNotFound());
-        String uid = text(calendar).lines().filter(line -> line.startsWith("UID:visit-")).findFirst().orElseThrow();
+        send(HttpMethod.DELETE, of + "/appointments/" + groom + "/missed", "")
+                .andExpect(jsonPath("$.unconfirmed", hasSize(1)));
+        send(HttpMethod.PUT, of + "/appointments/" + groom.plusDays(1) + "/missed", "")
+                .andExpect(status().isNotFound());
+        String uid = text(calendar)
+                .lines()
+                .filter(line -> line.startsWith("UID:visit-"))
+                .findFirst()
+                .orElseThrow();
         send(HttpMethod.PUT, of + "/visits/" + groom, VISIT);
         assertTrue(text(calendar).contains(uid), "the same event, now that it took place");
         assertEquals(1, text(calendar).split(written, -1).length - 1);
@@ -124,10 +149,15 @@ class VisitTest extends ServerTest {
     void aYearsCostFollowsFromPriceTipCreditAndMembership() throws Exception {
         long dog = addKnownDog("Gannet");
         String price = "/api/dogs/" + dog + "/groom-price";
-        send(HttpMethod.PUT, price, "{\"price\": 58, \"tip\": 6, \"credit\": 10, \"membership\": 15}").andExpect(status().isOk());
-        send(HttpMethod.PUT, price, "{\"price\": -1, \"tip\": 6, \"credit\": 10, \"membership\": 15}").andExpect(status().isBadRequest());
-        read("/api/dogs/" + dog + "/trade").andExpect(jsonPath("$.clipped").value(true)).andExpect(jsonPath("$.weeks[0]").value(4))
-                .andExpect(jsonPath("$.yearly[2]").value(closeTo(8.7 * 54 + 180, 2))).andExpect(jsonPath("$.yearly[3]").value(closeTo(7.45 * 54 + 180, 2)))
+        send(HttpMethod.PUT, price, "{\"price\": 58, \"tip\": 6, \"credit\": 10, \"membership\": 15}")
+                .andExpect(status().isOk());
+        send(HttpMethod.PUT, price, "{\"price\": -1, \"tip\": 6, \"credit\": 10, \"membership\": 15}")
+                .andExpect(status().isBadRequest());
+        read("/api/dogs/" + dog + "/trade")
+                .andExpect(jsonPath("$.clipped").value(true))
+                .andExpect(jsonPath("$.weeks[0]").value(4))
+                .andExpect(jsonPath("$.yearly[2]").value(closeTo(8.7 * 54 + 180, 2)))
+                .andExpect(jsonPath("$.yearly[3]").value(closeTo(7.45 * 54 + 180, 2)))
                 .andExpect(jsonPath("$.minutes", hasSize(10)));
     }
 
@@ -138,12 +168,17 @@ class VisitTest extends ServerTest {
         post(session + "/events", glides("BACK"));
         post(session + "/events", done(UUID.randomUUID(), "CHEST", "MAT_LEFT", 1, "UNEASY"));
         String sheet = "/api/dogs/" + dog + "/hand-over";
-        send(HttpMethod.PUT, sheet, "{\"wish\": \" leave the ears long \", \"health\": \"a stiff hip\"}").andExpect(status().isOk());
-        read(sheet).andExpect(jsonPath("$.wish").value("leave the ears long")).andExpect(jsonPath("$.mats[0].section").value("CHEST"))
-                .andExpect(jsonPath("$.talk[0].rule").value("visit.mats-shown")).andExpect(jsonPath("$.talk[1].rule").value("visit.clip-spot"))
+        send(HttpMethod.PUT, sheet, "{\"wish\": \" leave the ears long \", \"health\": \"a stiff hip\"}")
+                .andExpect(status().isOk());
+        read(sheet)
+                .andExpect(jsonPath("$.wish").value("leave the ears long"))
+                .andExpect(jsonPath("$.mats[0].section").value("CHEST"))
+                .andExpect(jsonPath("$.talk[0].rule").value("visit.mats-shown"))
+                .andExpect(jsonPath("$.talk[1].rule").value("visit.clip-spot"))
                 .andExpect(jsonPath("$.combed[?(@.section == 'BACK')].lastClear", hasSize(1)))
                 .andExpect(jsonPath("$.lengths", hasSize(7)));
-        send(HttpMethod.PUT, sheet, "{\"wish\": \"" + "x".repeat(1001) + "\", \"health\": \"\"}").andExpect(status().isBadRequest());
+        send(HttpMethod.PUT, sheet, "{\"wish\": \"x".repeat(1001) + "\", \"health\": \"\"}")
+                .andExpect(status().isBadRequest());
         read(sheet).andExpect(jsonPath("$.wish").value("leave the ears long"));
     }
 
