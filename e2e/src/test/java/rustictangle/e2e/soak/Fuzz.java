@@ -34,7 +34,7 @@ final class Fuzz {
             "\"=1+1\"",
             "\"\ud83d\ude00\"",
             "\"+999999999-01-01\"",
-            "\"x".repeat(5000) + "\"",
+            "\"" + "x".repeat(5000) + "\"",
             "1.5",
             "\"BACK\"");
     private static final List<String> ODD_TEXT = List.of(

@@ -137,7 +137,7 @@ class ExchangeTest extends ServerTest {
         bad.add((json + "{}").getBytes(StandardCharsets.UTF_8));
         bad.add(json.getBytes(StandardCharsets.UTF_16));
         bad.add("[".repeat(100_000).getBytes(StandardCharsets.UTF_8));
-        bad.add(("{\"format\":\"x".repeat(3_000_000) + "\"}").getBytes(StandardCharsets.UTF_8));
+        bad.add(("{\"format\":\"" + "x".repeat(3_000_000) + "\"}").getBytes(StandardCharsets.UTF_8));
         bad.add("day;section\n2026-05-14;BACK\n".getBytes(StandardCharsets.UTF_8));
         while (bad.size() < 200) {
             byte[] torn = exported.clone();

@@ -170,7 +170,7 @@ class OneWriterTest extends ServerTest {
                 .single());
         MockHttpServletResponse answer = null;
         for (int n = 0; n < 200 && (answer == null || answer.getStatus() == 201); n++) {
-            answer = post("/api/dogs", dogJson("Oakum x".repeat(30), "14"))
+            answer = post("/api/dogs", dogJson("Oakum " + "x".repeat(30), "14"))
                     .andReturn()
                     .getResponse();
         }

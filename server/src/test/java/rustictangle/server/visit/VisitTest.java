@@ -177,7 +177,7 @@ class VisitTest extends ServerTest {
                 .andExpect(jsonPath("$.talk[1].rule").value("visit.clip-spot"))
                 .andExpect(jsonPath("$.combed[?(@.section == 'BACK')].lastClear", hasSize(1)))
                 .andExpect(jsonPath("$.lengths", hasSize(7)));
-        send(HttpMethod.PUT, sheet, "{\"wish\": \"x".repeat(1001) + "\", \"health\": \"\"}")
+        send(HttpMethod.PUT, sheet, "{\"wish\": \"" + "x".repeat(1001) + "\", \"health\": \"\"}")
                 .andExpect(status().isBadRequest());
         read(sheet).andExpect(jsonPath("$.wish").value("leave the ears long"));
     }
