@@ -85,7 +85,7 @@ abstract class Browsing {
     static void tabTo(Page page, String name) {
         tabUntil(
                 page,
-                "(e, name) => (e.getAttribute('aria-label') ?? (e.labels?.[0]?.textContent || e.textContent)).trim() === name",
+                "(e, name) => (e.getAttribute('aria-label') ?? (e.labels?.[0]?.textContent || e.textContent)).replace(/\\s+/g, ' ').trim() === name",
                 name);
     }
 

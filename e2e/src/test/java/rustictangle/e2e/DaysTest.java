@@ -161,7 +161,7 @@ class DaysTest extends Browsing {
         Locator row = page.getByRole(
                 AriaRole.ROW,
                 new Page.GetByRoleOptions().setName(Pattern.compile("^left side", Pattern.CASE_INSENSITIVE)));
-        assertEquals(nothing, row.getByRole(AriaRole.CELL).nth(2).textContent());
+        assertEquals(nothing, row.getByRole(AriaRole.CELL).nth(2).textContent().strip());
         press(page, "no groom");
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("The next 28 days")))
                 .isVisible();
@@ -193,7 +193,9 @@ class DaysTest extends Browsing {
         assertThat(answer).containsText("The clip may leave");
         int before = Integer.parseInt(answer.textContent().replaceFirst("(?s).*leave (\\d+) mm.*", "$1"));
         tabTo(page, "Tell me how long the clip may behow many minutes it takeshow long it may be left");
-        tabTo(page, "Minutes a week " + page.locator("output").first().textContent());
+        tabTo(
+                page,
+                "Minutes a week " + page.locator("output").first().textContent().strip());
         for (int i = 0; i < 12; i++) {
             page.keyboard().press("ArrowRight");
         }

@@ -54,17 +54,7 @@ public record Reaction(Todo todo, List<Reason> reasons) {
                         List.of(new Reason(
                                 "session.relaxed", "Loose, leans in, eats: a treat now and then keeps it so.")));
             case UNEASY -> uneasy(section, uneasyHere);
-            case OPTED_OUT -> optedOut(optOutsInAll);
-            case AFRAID ->
-                optOutsInAll >= Session.OPT_OUTS_TO_END
-                        ? optedOut(optOutsInAll)
-                        : new Reaction(
-                                Todo.LEAVE_PLACE,
-                                List.of(new Reason(
-                                        "session.fear",
-                                        "A fear sign: hands off, a little "
-                                                + "distance, something easy. This place goes back to practice; another one only if the dog "
-                                                + "comes by itself.")));
+            case OPTED_OUT, AFRAID -> no(signal, optOutsInAll);
         };
     }
 
@@ -76,15 +66,22 @@ public record Reaction(Todo todo, List<Reason> reasons) {
      */
     public record IfNo(Reaction optedOut, Reaction afraid) {}
 
-    /**
-     * What each further no would mean, said beforehand for when nothing can be asked; the last one ends the session.
-     *
-     * @param section in hand
-     */
-    static List<IfNo> foreseen(Section section, int optOutsSoFar) {
-        return IntStream.rangeClosed(optOutsSoFar + 1, Session.OPT_OUTS_TO_END)
-                .mapToObj(nos -> new IfNo(to(Signal.OPTED_OUT, section, 0, nos), to(Signal.AFRAID, section, 0, nos)))
+    /** What the first no of a session means, and each after it, wherever it comes; the last one ends the session. */
+    public static List<IfNo> toEachNo() {
+        return IntStream.rangeClosed(1, Session.OPT_OUTS_TO_END)
+                .mapToObj(nos -> new IfNo(no(Signal.OPTED_OUT, nos), no(Signal.AFRAID, nos)))
                 .toList();
+    }
+
+    private static Reaction no(Signal signal, int optOutsInAll) {
+        return signal == Signal.AFRAID && optOutsInAll < Session.OPT_OUTS_TO_END
+                ? new Reaction(
+                        Todo.LEAVE_PLACE,
+                        List.of(new Reason(
+                                "session.fear",
+                                "A fear sign: hands off, a little distance, something easy. This place goes back to "
+                                        + "practice; another one only if the dog comes by itself.")))
+                : optedOut(optOutsInAll);
     }
 
     private static Reaction optedOut(int optOutsInAll) {

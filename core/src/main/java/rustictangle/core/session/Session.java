@@ -89,10 +89,14 @@ public final class Session {
         return new Session(plan, next);
     }
 
+    /** The places it was begun with, in order. */
+    public List<Section> plan() {
+        return plan;
+    }
+
     public SessionState state() {
         Optional<End> end = end();
         Optional<Section> current = end.isPresent() ? Optional.empty() : next();
-        int optOuts = (int) standing.stream().filter(Session::isOptOut).count();
         return new SessionState(
                 wholePlan(),
                 standing,
@@ -103,7 +107,6 @@ public final class Session {
                 knots(),
                 end,
                 reaction(),
-                current.map(section -> Reaction.foreseen(section, optOuts)).orElse(List.of()),
                 advice(end));
     }
 
@@ -287,9 +290,7 @@ public final class Session {
     }
 
     private static boolean isOptOut(SessionEvent event) {
-        return event instanceof SectionDone done && done.signal().isNo()
-                || event instanceof Teased teased && teased.signal().isNo()
-                || event instanceof Signalled seen && seen.signal().isNo();
+        return event.seen().filter(Signal::isNo).isPresent();
     }
 
     private List<Reason> advice(Optional<End> end) {

@@ -14,6 +14,11 @@ public sealed interface SessionEvent {
         return Optional.empty();
     }
 
+    /** How the dog took it; empty where nothing is said of that. */
+    default Optional<Signal> seen() {
+        return Optional.empty();
+    }
+
     /** An event at one section. */
     sealed interface AtSection extends SessionEvent {
 
@@ -39,6 +44,11 @@ public sealed interface SessionEvent {
 
         /** More than this on one section is a coat for a groomer. Own estimate. */
         public static final int MOST_TANGLES = 99;
+
+        @Override
+        public Optional<Signal> seen() {
+            return Optional.of(signal);
+        }
 
         public SectionDone {
             Objects.requireNonNull(section, "section");
@@ -93,6 +103,11 @@ public sealed interface SessionEvent {
         /** Longer than this is a forgotten timer. Own estimate. */
         public static final int MOST_SECONDS = 1800;
 
+        @Override
+        public Optional<Signal> seen() {
+            return Optional.of(signal);
+        }
+
         public Teased {
             Objects.requireNonNull(section, "section");
             Objects.requireNonNull(signal, "signal");
@@ -145,6 +160,11 @@ public sealed interface SessionEvent {
 
     /** How the dog takes it just now, seen while the section is worked. */
     record Signalled(Section section, Signal signal) implements AtSection {
+        @Override
+        public Optional<Signal> seen() {
+            return Optional.of(signal);
+        }
+
         public Signalled {
             Objects.requireNonNull(section, "section");
             Objects.requireNonNull(signal, "signal");

@@ -1,5 +1,7 @@
 package rustictangle.core.session;
 
+import java.util.Collections;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -15,10 +17,9 @@ import rustictangle.core.dog.Section;
  * @param paused    whether hands are off for a while
  * @param current   the section to do now; empty once the session has ended
  * @param layer     the layer to do now, from 1
- * @param knots     where the fingers felt a knot
+ * @param knots     where the fingers felt a knot, in the order of the marks
  * @param end       how it ended; empty while it goes on
  * @param reaction  what to do about how the dog takes it just now; empty: nothing was seen
- * @param ifNo      what each further no of the dog would mean, the last one ending it; empty once it has ended
  * @param advice    what the last answer asks of the owner; may be empty
  */
 public record SessionState(
@@ -31,7 +32,6 @@ public record SessionState(
         Set<Section> knots,
         Optional<End> end,
         Optional<Reaction> reaction,
-        List<Reaction.IfNo> ifNo,
         List<Reason> advice) {
 
     /** How a session came to its end. */
@@ -44,8 +44,7 @@ public record SessionState(
     public SessionState {
         plan = List.copyOf(plan);
         standing = List.copyOf(standing);
-        knots = Set.copyOf(knots);
-        ifNo = List.copyOf(ifNo);
+        knots = Collections.unmodifiableSet(new LinkedHashSet<>(knots));
         advice = List.copyOf(advice);
     }
 

@@ -23,6 +23,7 @@ import rustictangle.core.session.SessionState;
 import rustictangle.core.trust.Signal;
 import rustictangle.core.trust.TreatsToday;
 import rustictangle.server.routine.RoutineView;
+import rustictangle.server.session.SessionService.Replayed;
 import rustictangle.server.session.SessionStore.StoredSession;
 
 /**
@@ -31,10 +32,14 @@ import rustictangle.server.session.SessionStore.StoredSession;
  * @param steps          in the order of the plan, with what was recorded
  * @param current        the section to do now; absent once it has ended
  * @param layer          the layer to do now, from 1
- * @param knots          where the fingers felt a knot
+ * @param knots          where the fingers felt a knot, in the order of the marks
  * @param preparation    what comes before the first stroke; absent once that is made
  * @param reaction       what to do about how the dog takes it just now; absent: nothing was seen
- * @param ifNo           what each further no of the dog would mean, for when the server cannot be asked
+ * @param plan           the places it was begun with, in order
+ * @param said           the entries that stand, oldest first: with the plan, all that the fold needs where the server
+ *                       cannot be asked
+ * @param elsewhere      how the other places are brushed, should the fingers find a knot there; empty after the first stroke
+ * @param ifNo           what the first no of the dog means, and each after it
  * @param caught         what to do about what has caught at the current section; absent: nothing has
  * @param mats           those left in anywhere on this dog
  * @param elapsedSeconds from the first stroke on, pauses not counted
@@ -54,6 +59,9 @@ record SessionView(
         Optional<Preparation> preparation,
         Optional<SessionState.End> end,
         Optional<ReactionView> reaction,
+        List<Section> plan,
+        List<Said> said,
+        List<RoutineView.StepView> elsewhere,
         List<IfNoView> ifNo,
         List<Reason> advice,
         Optional<CaughtView> caught,
@@ -79,12 +87,35 @@ record SessionView(
             int tangles,
             Optional<Signal> signal) {}
 
-    /** What the next no would mean. */
+    /**
+     * An entry, as far as the fold looks at it.
+     *
+     * @param section for what is about one
+     */
+    record Said(
+            EventType type,
+            Optional<Section> section,
+            Optional<CombResult> comb,
+            Optional<Integer> tangles,
+            Optional<Signal> signal) {
+
+        static Said of(SessionEvent event) {
+            Optional<SectionDone> done = event instanceof SectionDone worked ? Optional.of(worked) : Optional.empty();
+            return new Said(
+                    EventType.of(event),
+                    event.about(),
+                    done.map(SectionDone::comb),
+                    done.map(SectionDone::tangles),
+                    event.seen());
+        }
+    }
+
+    /** What a no means. */
     record IfNoView(ReactionView optedOut, ReactionView afraid) {}
 
     /**
      * @param ends  whether the session is over with it
-     * @param entry which entry it answers, from 1; the next one when it is only foreseen
+     * @param entry which entry it answers, from 1; 0 when it is only foreseen
      */
     record ReactionView(Reaction.Todo todo, String label, List<Reason> reasons, boolean ends, int entry) {
         static ReactionView of(Reaction reaction, int entry) {
@@ -114,15 +145,16 @@ record SessionView(
     }
 
     static SessionView of(
-            StoredSession session,
+            Replayed log,
             SessionState state,
-            int revision,
             Optional<CatchAdvice> caught,
             RoutineView routine,
+            List<RoutineView.StepView> elsewhere,
             List<Mat> mats,
             TreatsToday treats,
             int elapsedSeconds,
             Optional<Review> review) {
+        StoredSession session = log.stored();
         Map<Section, RoutineView.StepView> how =
                 routine.steps().stream().collect(Collectors.toMap(RoutineView.StepView::section, Function.identity()));
         Map<Section, SectionDone> done =
@@ -143,11 +175,14 @@ record SessionView(
                 state.paused(),
                 state.current(),
                 state.layer(),
-                state.knots().stream().sorted().toList(),
+                List.copyOf(state.knots()),
                 state.preparing() ? Optional.of(routine.preparation()) : Optional.empty(),
                 state.end(),
                 state.reaction().map(reaction -> ReactionView.of(reaction, ReactionView.lastSignal(state.standing()))),
-                ifNo(state),
+                log.session().plan(),
+                state.standing().stream().map(Said::of).toList(),
+                elsewhere,
+                IF_NO,
                 state.advice(),
                 caught.map(CaughtView::of),
                 mats,
@@ -156,18 +191,12 @@ record SessionView(
                 review,
                 session.note(),
                 state.standing().size(),
-                revision);
+                log.entries());
     }
 
-    private static List<IfNoView> ifNo(SessionState state) {
-        return IntStream.range(0, state.ifNo().size())
-                .mapToObj(n -> {
-                    int entry = state.standing().size() + 1 + n;
-                    Reaction.IfNo no = state.ifNo().get(n);
-                    return new IfNoView(ReactionView.of(no.optedOut(), entry), ReactionView.of(no.afraid(), entry));
-                })
-                .toList();
-    }
+    private static final List<IfNoView> IF_NO = Reaction.toEachNo().stream()
+            .map(no -> new IfNoView(ReactionView.of(no.optedOut(), 0), ReactionView.of(no.afraid(), 0)))
+            .toList();
 
     private static PlannedStep step(RoutineView.StepView how, Optional<SectionDone> done, boolean skipped) {
         Outcome outcome = done.isPresent() ? Outcome.DONE : skipped ? Outcome.SKIPPED : Outcome.WAITING;

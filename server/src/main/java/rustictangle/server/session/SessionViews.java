@@ -73,15 +73,26 @@ class SessionViews {
         int spent = spent(session, state);
         Optional<Review> review = state.end().map(end -> Review.of(state, spent, expected(session, state, routine)));
         return SessionView.of(
-                session,
+                log,
                 state,
-                log.entries(),
                 caught(known, log.session()),
                 RoutineView.of(routine),
+                state.preparing() ? elsewhere(known, state.plan()) : List.of(),
                 mats.stillIn(known.id()),
                 treats.on(known, LocalDate.now(clock)),
                 spent,
                 review);
+    }
+
+    /** Where a knot may still be felt: the other places on which something is brushed. */
+    private List<RoutineView.StepView> elsewhere(KnownDog known, List<Section> plan) {
+        List<Section> others = Arrays.stream(Section.values())
+                .filter(section -> !plan.contains(section)
+                        && known.coat().at(section).kind().brushed())
+                .toList();
+        return others.isEmpty()
+                ? List.of()
+                : RoutineView.of(routines.of(known, others)).steps();
     }
 
     /** @param revision grows with every entry */

@@ -82,7 +82,7 @@ class BesideTheDogTest extends ServerTest {
         event(session, "SIGNALLED", at("BACK") + ", \"signal\": \"RELAXED\"");
         event(session, "SIGNALLED", at("BACK") + ", \"signal\": \"OPTED_OUT\"")
                 .andExpect(jsonPath("$.reaction.todo").value("ASK_ONCE_MORE"))
-                .andExpect(jsonPath("$.ifNo[0].optedOut.ends").value(true))
+                .andExpect(jsonPath("$.ifNo[1].optedOut.ends").value(true))
                 .andExpect(jsonPath("$.current").value("BACK"));
         post(session + "/events", glides("BACK"));
         event(session, "SIGNALLED", at("CHEST") + ", \"signal\": \"RELAXED\"");

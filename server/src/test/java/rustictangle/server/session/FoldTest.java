@@ -1,0 +1,105 @@
+package rustictangle.server.session;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.TestFactory;
+import rustictangle.core.dog.Section;
+import rustictangle.core.session.Session;
+import rustictangle.core.session.SessionEvent;
+import rustictangle.core.session.SessionEvent.SectionDone;
+import rustictangle.core.session.SessionEvent.SectionSkipped;
+import rustictangle.core.session.SessionEvent.TreatGiven;
+import rustictangle.core.session.SessionState;
+import rustictangle.core.trust.Signal;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What follows from the entries of a session: the same cases hold the fold that the browser makes while it is cut off. */
+class FoldTest {
+
+    private static final JsonMapper JSON = new JsonMapper();
+
+    record Case(String what, List<Section> plan, List<ObjectNode> entries, Then then) {}
+
+    /**
+     * @param answers the entry that the reaction answers, from 1; none: null
+     */
+    record Then(
+            List<Section> places,
+            @Nullable Section current,
+            int layer,
+            List<Section> knots,
+            boolean preparing,
+            boolean paused,
+            SessionState.@Nullable End end,
+            Map<Section, String> outcomes,
+            int nos,
+            @Nullable Integer answers,
+            int treats,
+            boolean catching) {}
+
+    @TestFactory
+    Stream<DynamicTest> whatFollowsFromTheEntries() throws IOException {
+        try (InputStream file = getClass().getResourceAsStream("/session-cases.json")) {
+            return Stream.of(JSON.readValue(file, Case[].class))
+                    .map(one -> DynamicTest.dynamicTest(one.what(), () -> check(one)));
+        }
+    }
+
+    private static void check(Case one) {
+        Session session = Session.planned(one.plan());
+        List<SessionEvent> log = new ArrayList<>();
+        for (JsonNode entry : one.entries()) {
+            SessionEvent event = JSON.treeToValue(
+                            ((ObjectNode) entry).put("id", new UUID(0, log.size()).toString()), EventForm.class)
+                    .event();
+            log.add(event);
+            session = session.apply(event);
+        }
+        assertEquals(one.then(), then(session));
+        assertEquals(one.then(), then(Session.replay(one.plan(), log)), "read back");
+    }
+
+    private static Then then(Session session) {
+        SessionState state = session.state();
+        Map<Section, String> outcomes = new LinkedHashMap<>();
+        for (SessionEvent event : state.standing()) {
+            if (event instanceof SectionDone done) {
+                outcomes.put(done.section(), "DONE");
+            } else if (event instanceof SectionSkipped skipped) {
+                outcomes.put(skipped.section(), "SKIPPED");
+            }
+        }
+        return new Then(
+                state.plan(),
+                state.current().orElse(null),
+                state.layer(),
+                List.copyOf(state.knots()),
+                state.preparing(),
+                state.paused(),
+                state.end().orElse(null),
+                outcomes,
+                (int) state.standing().stream()
+                        .filter(event -> event.seen().filter(Signal::isNo).isPresent())
+                        .count(),
+                Optional.of(SessionView.ReactionView.lastSignal(state.standing()))
+                        .filter(entry -> state.reaction().isPresent())
+                        .orElse(null),
+                (int) state.standing().stream()
+                        .filter(TreatGiven.class::isInstance)
+                        .count(),
+                session.catching());
+    }
+}

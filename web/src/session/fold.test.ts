@@ -1,0 +1,26 @@
+import { describe, expect, it } from 'vitest'
+import cases from '../../../server/src/test/resources/session-cases.json'
+import type { Section } from '@/api/types'
+import { fold, type Said } from './fold'
+
+describe('what follows from the entries of a session', () => {
+  it.each(cases.map((one) => [one.what, one] as const))('%s', (_, { plan, entries, then }) => {
+    const now = fold(plan as Section[], entries as Said[])
+    expect({
+      places: now.places,
+      current: now.current ?? null,
+      layer: now.layer,
+      knots: now.knots,
+      preparing: now.preparing,
+      paused: now.paused,
+      end: now.end ?? null,
+      outcomes: Object.fromEntries(
+        [...now.answered].map(([section, said]) => [section, said.type === 'SECTION_DONE' ? 'DONE' : 'SKIPPED']),
+      ),
+      nos: now.nos,
+      answers: now.seen?.entry ?? null,
+      treats: now.treats,
+      catching: now.catching,
+    }).toEqual(then)
+  })
+})

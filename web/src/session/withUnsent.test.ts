@@ -1,0 +1,70 @@
+import { expect, it } from 'vitest'
+import type { EventForm, Section, SessionView } from '@/api/types'
+import { withUnsent } from './withUnsent'
+
+const how = (section: Section) => ({ section }) as SessionView['elsewhere'][number]
+const reaction = (todo: string, ends: boolean) => ({ todo, ends, entry: 0, label: todo, reasons: [] })
+
+/** As the server says it, of what the tests look at. */
+function viewOf(plan: Section[], said: Omit<EventForm, 'id'>[], more: Partial<SessionView> = {}): SessionView {
+  return {
+    plan,
+    said,
+    steps: plan.map((section) => ({ how: how(section), outcome: 'WAITING', tangles: 0 })),
+    elsewhere: [how('THROAT')],
+    ifNo: [
+      { optedOut: reaction('ASK_ONCE_MORE', false), afraid: reaction('LEAVE_PLACE', false) },
+      { optedOut: reaction('END_WELL', true), afraid: reaction('END_WELL', true) },
+    ],
+    advice: [{ rule: 'session.break', text: 'Half-way' }],
+    treats: { given: 2, piecesLeft: 1 },
+    ...more,
+  } as SessionView
+}
+const entry = (type: EventForm['type'], more: Partial<EventForm> = {}): EventForm => ({ id: type, type, ...more })
+const begun = [{ type: 'STARTED' as const }]
+
+it('says what the server said while nothing waits', () => {
+  const view = viewOf(['BACK'], begun, { caught: { todo: 'TEASE' } as unknown as SessionView['caught'] })
+  const laid = withUnsent(view, [])
+  expect(laid.advice).toEqual(view.advice)
+  expect(laid.caught).toEqual(view.caught)
+})
+
+it('works a knot that the fingers found elsewhere, though the server has not heard of it', () => {
+  const laid = withUnsent(viewOf(['BACK'], []), [
+    entry('KNOT_FELT', { section: 'THROAT' }),
+    entry('STARTED'),
+    entry('SECTION_SKIPPED', { section: 'BACK' }),
+  ])
+  expect(laid.steps.map((step) => step.how.section)).toEqual(['BACK', 'THROAT'])
+  expect(laid.current).toBe('THROAT')
+  expect(laid.preparation).toBeUndefined()
+})
+
+it('takes back what the server has stored already, and what was said of it', () => {
+  const done = {
+    type: 'SECTION_DONE' as const,
+    section: 'BACK' as const,
+    comb: 'GLIDES' as const,
+    signal: 'RELAXED' as const,
+  }
+  const laid = withUnsent(viewOf(['BACK', 'CHEST'], [...begun, done]), [entry('UNDONE')])
+  expect(laid.current).toBe('BACK')
+  expect(laid.steps[0]!.outcome).toBe('WAITING')
+  expect(laid.advice).toEqual([])
+  expect(laid.entries).toBe(1)
+})
+
+it('knows what a first and a second no mean, and forgets the second when it is taken back', () => {
+  const view = viewOf(['BACK', 'CHEST'], begun)
+  const no = entry('SIGNALLED', { section: 'BACK', signal: 'OPTED_OUT' })
+  expect(withUnsent(view, [no]).reaction).toMatchObject({ todo: 'ASK_ONCE_MORE', entry: 2 })
+  expect(withUnsent(view, [no, no])).toMatchObject({ reaction: { todo: 'END_WELL' }, end: 'OPTED_OUT_TWICE' })
+  expect(withUnsent(view, [no, no, entry('UNDONE')])).toMatchObject({ end: undefined, current: 'BACK' })
+})
+
+it('counts the treats that wait, and never less than none left', () => {
+  const laid = withUnsent(viewOf(['BACK'], begun), [entry('TREAT_GIVEN'), entry('TREAT_GIVEN')])
+  expect(laid.treats).toMatchObject({ given: 4, piecesLeft: 0 })
+})
