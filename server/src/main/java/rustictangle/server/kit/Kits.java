@@ -1,7 +1,10 @@
 package rustictangle.server.kit;
 
 import java.util.List;
+import java.util.function.Function;
 import org.springframework.stereotype.Component;
+import rustictangle.core.coat.Coat;
+import rustictangle.core.kit.Approach;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Match;
 import rustictangle.core.kit.Tool;
@@ -24,6 +27,13 @@ public class Kits {
     }
 
     public Kit of(KnownDog known) {
-        return Kit.of(Match.of(known.dog(), known.coat(), approaches.of(known.id())), tools.drawer());
+        return withCoat(known).apply(known.coat());
+    }
+
+    /** The same drawer held against another coat of this dog; what is asked again is not read again. */
+    public Function<Coat, Kit> withCoat(KnownDog known) {
+        Approach chosen = approaches.of(known.id());
+        List<Tool> drawer = tools.drawer();
+        return coat -> Kit.of(Match.of(known.dog(), coat, chosen), drawer);
     }
 }

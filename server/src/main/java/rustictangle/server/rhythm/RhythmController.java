@@ -4,8 +4,11 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -58,27 +61,30 @@ class RhythmController implements Shows {
     @GetMapping("/api/comforts")
     List<ComfortView> comforts() {
         Household household = households.get();
-        List<KnownDog> known =
-                dogs.all().stream().flatMap(dog -> dogs.known(dog).stream()).toList();
+        Map<KnownDog, Function<Comfort, Forecast>> known = new LinkedHashMap<>();
+        dogs.all().stream()
+                .flatMap(dog -> dogs.known(dog).stream())
+                .forEach(dog -> known.put(dog, rhythms.forecasts(dog, household)));
         return Arrays.stream(Comfort.values())
                 .map(comfort -> new ComfortView(
                         comfort,
                         (int) Math.round(100 * comfort.tangleLimit()),
-                        known.stream()
-                                .flatMap(dog -> days(dog, household, comfort))
+                        known.entrySet().stream()
+                                .flatMap(dog ->
+                                        days(dog.getKey().name(), dog.getValue().apply(comfort)))
                                 .toList()))
                 .toList();
     }
 
-    private Stream<ComfortDays> days(KnownDog dog, Household household, Comfort comfort) {
-        List<SectionRhythm> brushed = rhythms.forecast(dog, household, comfort).rhythm().sections().stream()
+    private static Stream<ComfortDays> days(String name, Forecast forecast) {
+        List<SectionRhythm> brushed = forecast.rhythm().sections().stream()
                 .filter(section -> section.state() != SectionRhythm.State.NOT_BRUSHED)
                 .sorted(Comparator.comparingInt(SectionRhythm::intervalDays))
                 .toList();
         return brushed.isEmpty()
                 ? Stream.empty()
                 : Stream.of(new ComfortDays(
-                        dog.name(),
+                        name,
                         brushed.get(0).intervalDays(),
                         brushed.get(brushed.size() - 1).intervalDays()));
     }

@@ -3,6 +3,7 @@ package rustictangle.server.rhythm;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.NavigableSet;
+import java.util.function.Function;
 import org.springframework.stereotype.Component;
 import rustictangle.core.rhythm.CombCheck;
 import rustictangle.core.rhythm.Comfort;
@@ -52,11 +53,11 @@ public class Rhythms {
 
     public Forecast forecast(KnownDog known) {
         Household household = households.get();
-        return forecast(known, household, household.comfort());
+        return forecasts(known, household).apply(household.comfort());
     }
 
-    /** With another comfort than the household's own. */
-    Forecast forecast(KnownDog known, Household household, Comfort comfort) {
+    /** With whatever comfort; what is asked again is not read again. */
+    Function<Comfort, Forecast> forecasts(KnownDog known, Household household) {
         LocalDate today = LocalDate.now(clock);
         NavigableSet<LocalDate> heaps = store.heaps(known.id(), today.minusYears(SEASONS_YEARS));
         LocalDate since = today.minusDays(Diary.REMEMBERED_DAYS);
@@ -67,6 +68,6 @@ public class Rhythms {
                 heaps,
                 Season.about(household.latitude(), heaps, today),
                 life.grooms(known.id(), since, today));
-        return Forecast.of(known.dog(), known.coat(), comfort, diary, today);
+        return comfort -> Forecast.of(known.dog(), known.coat(), comfort, diary, today);
     }
 }

@@ -111,8 +111,9 @@ public class Routines {
     /** How everything that is brushed would be done if the coat were another one. */
     public Function<Coat, Routine> withCoat(KnownDog known) {
         Dog dog = dog(known);
+        Function<Coat, Kit> kits = this.kits.withCoat(known);
         return coat -> {
-            Kit kit = kits.of(new KnownDog(known.id(), known.name(), known.dog(), coat));
+            Kit kit = kits.apply(coat);
             return Routine.of(known.dog(), coat, kit, dog.trust, dog.rhythm().sections(), kit.brushed())
                     .atPace(dog.pace);
         };
