@@ -5,7 +5,7 @@ import { fold, type Said } from './fold'
 
 describe('what follows from the entries of a session', () => {
   it.each(cases.map((one) => [one.what, one] as const))('%s', (_, { plan, entries, then }) => {
-    const now = fold(plan as Section[], entries as Said[])
+    const now = fold(plan as Section[], entries as Said[], 2)
     expect({
       places: now.places,
       current: now.current ?? null,

@@ -27,14 +27,13 @@ export interface Folded {
   standing: Said[]
 }
 
-/** So many, wherever they come, end a session; the first of them is asked once more. */
-const NOS_TO_END = 2
-
 /**
  * A session as its entries leave it, for where the server cannot be asked. The same cases hold this and the core's
  * own fold: server/src/test/resources/session-cases.json.
+ *
+ * @param nosToEnd so many noes of the dog, wherever they come, end it; the server says how many
  */
-export function fold(plan: readonly Section[], entries: readonly Said[]): Folded {
+export function fold(plan: readonly Section[], entries: readonly Said[], nosToEnd: number): Folded {
   const standing = entries.reduce<Said[]>(
     (kept, one) => (one.type === 'UNDONE' ? kept.slice(0, -1) : [...kept, one]),
     [],
@@ -44,7 +43,7 @@ export function fold(plan: readonly Section[], entries: readonly Said[]): Folded
   const waiting = waitingOf(places, standing)
   const nos = standing.filter(isNo).length
   const end =
-    nos >= NOS_TO_END
+    nos >= nosToEnd
       ? 'OPTED_OUT_TWICE'
       : standing.some((one) => one.type === 'STOPPED')
         ? 'STOPPED'

@@ -6,8 +6,8 @@ import { fold, type Folded } from './fold'
  * needs judgement waits for the server.
  */
 export function withUnsent(view: SessionView, waiting: EventForm[]): SessionView {
-  const before = fold(view.plan, view.said)
-  const now = fold(view.plan, [...view.said, ...waiting])
+  const before = fold(view.plan, view.said, view.ifNo.length)
+  const now = fold(view.plan, [...view.said, ...waiting], view.ifNo.length)
   const given = now.treats - before.treats
   const same = now.standing.length === before.standing.length && now.standing.every((one, i) => one === view.said[i])
   return {
