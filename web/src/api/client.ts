@@ -1,7 +1,22 @@
 import createClient from 'openapi-fetch'
 import type { paths } from './schema'
 
-export const api = createClient<paths>({ baseUrl: '/' })
+const DEVICE = 'device'
+
+/** This device, by the name it has given itself: every entry says where it was said. */
+function deviceName(): string {
+  try {
+    const name = localStorage.getItem(DEVICE) ?? crypto.randomUUID()
+    localStorage.setItem(DEVICE, name)
+    return name
+  } catch {
+    return ''
+  }
+}
+
+const HEADERS = { 'X-Device': deviceName() }
+
+export const api = createClient<paths>({ baseUrl: '/', headers: HEADERS })
 
 /** One field of an answer that could not be taken. */
 export interface FieldProblem {
@@ -44,8 +59,11 @@ export async function ask<T>(request: Promise<Answer<T>>): Promise<T> {
 }
 
 /** The same for a request that the typed client does not make: a file as it is, or one kept from an earlier page. */
-export async function askPlain(path: string, init: RequestInit): Promise<unknown> {
-  const response = await fetch(path, init)
+export async function askPlain(
+  path: string,
+  init: RequestInit & { headers?: Record<string, string> },
+): Promise<unknown> {
+  const response = await fetch(path, { ...init, headers: { ...HEADERS, ...init.headers } })
   // Half an answer is none: what cannot be read whole throws.
   const text = await response.text()
   const said: unknown = text ? JSON.parse(response.ok || isJson(response) ? text : '{}') : undefined

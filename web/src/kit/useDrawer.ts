@@ -43,7 +43,7 @@ export function useToolActions() {
       onSuccess,
     }),
     takeBack: useMutation({
-      mutationFn: ({ toolId, checkId }: { toolId: number; checkId: number }) =>
+      mutationFn: ({ toolId, checkId }: { toolId: number; checkId: string }) =>
         ask(api.DELETE('/api/tools/{toolId}/checks/{checkId}', { params: { path: { toolId, checkId } } })),
       onSuccess,
     }),

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useSections } from '@/api/queries'
-import type { EventForm, Section, Signal } from '@/api/types'
+import type { Hair, Section, SessionEvent, Signal } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import { useDrawnCoat } from '@/coat/useCoat'
 import { useDog } from '@/dog/useDogs'
@@ -101,8 +101,8 @@ function tried(seconds: number, outcome: 'OUT' | 'NOT_YET' | 'UNEASY' | 'OPTED_O
     signal: outcome === 'UNEASY' || outcome === 'OPTED_OUT' ? outcome : 'RELAXED',
   })
 }
-function hairOut(hair: EventForm['hair'], grams?: number) {
-  record({ type: 'HAIR_OUT', section: here.value, hair, grams })
+function hairOut(said: SessionEvent) {
+  record(said)
   phase.value = 'work'
 }
 function nextLayer() {
@@ -314,8 +314,8 @@ function isControl(target: EventTarget | null): boolean {
           />
           <HairQuestion
             v-else-if="phase === 'hair'"
-            @by-eye="hairOut($event as EventForm['hair'])"
-            @weighed="hairOut(undefined, $event)"
+            @by-eye="hairOut({ type: 'HAIR_CAME_OUT', section: here, hair: $event as Hair })"
+            @weighed="hairOut({ type: 'HAIR_WEIGHED', section: here, grams: $event })"
           />
           <p v-else-if="phase === 'catch' && cutOff" class="hold">
             What to do about it needs Rustic Tangle, and it does not answer. Leave this place in peace, and do another

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import cases from '../../../server/src/test/resources/session-cases.json'
-import type { Section } from '@/api/types'
-import { fold, type Said } from './fold'
+import type { Section, SessionEvent } from '@/api/types'
+import { fold } from './fold'
 
 describe('what follows from the entries of a session', () => {
   it.each(cases.map((one) => [one.what, one] as const))('%s', (_, { plan, entries, then }) => {
-    const now = fold(plan as Section[], entries as Said[], 2)
+    const now = fold(plan as Section[], entries as SessionEvent[], 2)
     expect({
       places: now.places,
       current: now.current ?? null,

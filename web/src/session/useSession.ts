@@ -2,14 +2,12 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, ask, saysAll } from '@/api/client'
 import { useSections } from '@/api/queries'
-import type { EventForm, SessionView } from '@/api/types'
+import type { EntryForm, SessionEvent, SessionView } from '@/api/types'
 import { useOutbox } from '@/shell/useOutbox'
 import { withUnsent } from './withUnsent'
 import { inWords } from './words'
 
 const LOOK_EVERY_MS = 800
-
-export type NewEvent = Omit<EventForm, 'id'>
 
 /**
  * A session and the entries that go into it. While the server does not answer, the plan goes on with what waits here
@@ -57,20 +55,20 @@ export function useSession(dogId: number, sessionId: string) {
     session.data.value && outbox.cutOff.value
       ? withUnsent(
           session.data.value,
-          outbox.unsent.value.map((letter) => letter.body as EventForm),
+          outbox.unsent.value.map((letter) => (letter.body as EntryForm).said),
         )
       : session.data.value,
   )
 
-  function record(event: NewEvent) {
+  function record(said: SessionEvent) {
     refused.value = undefined
-    const body: EventForm = { id: crypto.randomUUID(), ...event }
+    const body: EntryForm = { id: crypto.randomUUID(), said }
     outbox.put({
       id: body.id,
       method: 'POST',
       path: `/api/dogs/${dogId}/sessions/${sessionId}/events`,
       body,
-      words: inWords(body, names.value),
+      words: inWords(said, names.value),
     })
   }
   return {

@@ -1,12 +1,12 @@
 import { expect, it } from 'vitest'
-import type { EventForm, Section, SessionView } from '@/api/types'
+import type { Section, SessionEvent, SessionView } from '@/api/types'
 import { withUnsent } from './withUnsent'
 
 const how = (section: Section) => ({ section }) as SessionView['elsewhere'][number]
 const reaction = (todo: string, ends: boolean) => ({ todo, ends, entry: 0, label: todo, reasons: [] })
 
 /** As the server says it, of what the tests look at. */
-function viewOf(plan: Section[], said: Omit<EventForm, 'id'>[], more: Partial<SessionView> = {}): SessionView {
+function viewOf(plan: Section[], said: SessionEvent[], more: Partial<SessionView> = {}): SessionView {
   return {
     plan,
     said,
@@ -21,7 +21,7 @@ function viewOf(plan: Section[], said: Omit<EventForm, 'id'>[], more: Partial<Se
     ...more,
   } as SessionView
 }
-const entry = (type: EventForm['type'], more: Partial<EventForm> = {}): EventForm => ({ id: type, type, ...more })
+const entry = (type: SessionEvent['type'], more: object = {}) => ({ type, ...more }) as SessionEvent
 const begun = [{ type: 'STARTED' as const }]
 
 it('says what the server said while nothing waits', () => {
@@ -47,6 +47,7 @@ it('takes back what the server has stored already, and what was said of it', () 
     type: 'SECTION_DONE' as const,
     section: 'BACK' as const,
     comb: 'GLIDES' as const,
+    tangles: 0,
     signal: 'RELAXED' as const,
   }
   const laid = withUnsent(viewOf(['BACK', 'CHEST'], [...begun, done]), [entry('UNDONE')])

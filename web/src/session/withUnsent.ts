@@ -1,11 +1,11 @@
-import type { EventForm, Section, SessionView } from '@/api/types'
+import type { Section, SessionEvent, SessionView } from '@/api/types'
 import { fold, type Folded } from './fold'
 
 /**
  * A session with the entries laid over it that still wait in this browser, so that the hands need not stop. What
  * needs judgement waits for the server.
  */
-export function withUnsent(view: SessionView, waiting: EventForm[]): SessionView {
+export function withUnsent(view: SessionView, waiting: SessionEvent[]): SessionView {
   const before = fold(view.plan, view.said, view.ifNo.length)
   const now = fold(view.plan, [...view.said, ...waiting], view.ifNo.length)
   const given = now.treats - before.treats
@@ -36,8 +36,9 @@ function stepOf(view: SessionView, now: Folded, section: Section): SessionView['
   if (!how) return []
   const said = now.answered.get(section)
   if (!said) return [{ how, outcome: 'WAITING', tangles: 0 }]
+  if (said.type === 'SECTION_SKIPPED') return [{ how, outcome: 'SKIPPED', tangles: 0 }]
   const { comb, tangles, signal } = said
-  return [{ how, outcome: said.type === 'SECTION_DONE' ? 'DONE' : 'SKIPPED', comb, tangles: tangles ?? 0, signal }]
+  return [{ how, outcome: 'DONE', comb, tangles, signal }]
 }
 
 /** What a no means was said beforehand; anything else the server has to say. */

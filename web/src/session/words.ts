@@ -1,4 +1,4 @@
-import type { EventForm, Section, SessionView } from '@/api/types'
+import type { Caught, Section, SessionEvent, SessionView, Signal } from '@/api/types'
 
 type Step = SessionView['steps'][number]
 export type Comb = NonNullable<Step['comb']>
@@ -45,7 +45,7 @@ export const HAIR_ANSWERS = [
   { value: 'HEAP', title: 'A heap', hint: 'more than a hand holds', key: '3' },
 ]
 
-export type Found = NonNullable<EventForm['found']>
+export type Found = Caught['found']
 
 /** When the comb catches: at most four quick looks, the skin first. */
 export const CATCH_QUESTIONS: {
@@ -113,17 +113,18 @@ const COMB_WORDS: Record<Comb, string> = {
   MAT_LEFT: 'a mat stays in',
   NOT_COMBED: 'not combed',
 }
-const SIGNAL_WORDS: Record<NonNullable<EventForm['signal']>, string> = {
+const SIGNAL_WORDS: Record<Signal, string> = {
   RELAXED: 'relaxed',
   UNEASY: 'uneasy',
   OPTED_OUT: 'opted out',
   AFRAID: 'afraid',
 }
-const ENTRY_WORDS: Record<EventForm['type'], string> = {
+const ENTRY_WORDS: Record<SessionEvent['type'], string> = {
   STARTED: 'the first stroke',
   KNOT_FELT: 'a knot felt',
   LAYER_DONE: 'a layer done',
-  HAIR_OUT: 'hair brought out',
+  HAIR_CAME_OUT: 'hair brought out',
+  HAIR_WEIGHED: 'hair weighed',
   SIGNALLED: 'the dog',
   TREAT_GIVEN: 'a treat',
   PAUSED: 'a pause',
@@ -138,13 +139,13 @@ const ENTRY_WORDS: Record<EventForm['type'], string> = {
 }
 
 /** An entry as the owner would say it. */
-export function inWords(event: EventForm, names: Partial<Record<Section, string>>): string {
+export function inWords(event: SessionEvent, names: Partial<Record<Section, string>>): string {
   return [
-    event.section && names[event.section],
+    'section' in event && names[event.section],
     ENTRY_WORDS[event.type],
-    event.comb && COMB_WORDS[event.comb],
-    event.tangles ? `${event.tangles} found` : '',
-    event.signal && SIGNAL_WORDS[event.signal],
+    'comb' in event && COMB_WORDS[event.comb],
+    'tangles' in event && event.tangles ? `${event.tangles} found` : '',
+    'signal' in event && SIGNAL_WORDS[event.signal],
   ]
     .filter(Boolean)
     .join(', ')

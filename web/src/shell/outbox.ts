@@ -129,7 +129,31 @@ function keysOf(name?: string): string[] {
 
 function read(key: string): Letter | undefined {
   const letter = onlyHere.get(key) ?? parsed<Letter>(key)
-  return letter?.path ? letter : undefined
+  return letter?.path ? asWrittenNow(letter) : undefined
+}
+
+/** An entry of a session left here by an earlier version, which wrote what was said beside the id. */
+function asWrittenNow(letter: Letter): Letter {
+  const body = letter.body as { id: string; type?: string; grams?: number; said?: unknown } | undefined
+  if (!letter.path.endsWith('/events') || !body?.type) return letter
+  const { id, ...said } = body
+  if (said.type === 'HAIR_OUT') said.type = said.grams === undefined ? 'HAIR_CAME_OUT' : 'HAIR_WEIGHED'
+  return { ...letter, body: { id, said: onlyItsOwn(said) } }
+}
+
+const OWN: Record<string, string[]> = {
+  SECTION_DONE: ['section', 'comb', 'tangles', 'signal'],
+  CAUGHT: ['section', 'found'],
+  TEASED: ['section', 'seconds', 'signal'],
+  SIGNALLED: ['section', 'signal'],
+  HAIR_CAME_OUT: ['section', 'hair'],
+  HAIR_WEIGHED: ['section', 'grams'],
+}
+
+/** Earlier versions sent along what the kind of entry has no use for. */
+function onlyItsOwn(said: { type?: string } & Record<string, unknown>): Record<string, unknown> {
+  const own = OWN[said.type!] ?? ['section']
+  return Object.fromEntries(Object.entries(said).filter(([name]) => name === 'type' || own.includes(name)))
 }
 
 /** What another hand has written into the storage is passed over. */

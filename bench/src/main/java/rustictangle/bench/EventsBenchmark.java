@@ -38,12 +38,12 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
-import rustictangle.core.session.SessionEvent;
-import rustictangle.core.session.SessionEvent.LayerDone;
-import rustictangle.core.session.SessionEvent.SectionSkipped;
+import rustictangle.core.log.SessionBegun;
+import rustictangle.core.log.SessionEvent;
+import rustictangle.core.log.SessionEvent.LayerDone;
+import rustictangle.core.log.SessionEvent.SectionSkipped;
 import rustictangle.server.RusticTangle;
 import rustictangle.server.session.SessionService;
-import rustictangle.server.session.SessionStore.PlannedSection;
 
 /**
  * Session entries accepted each second, every one committed durably, against plain JDBC inserts into a table of the
@@ -104,18 +104,18 @@ public class EventsBenchmark {
             make.execute("PRAGMA synchronous = FULL");
             List<String> shape = new ArrayList<>();
             try (ResultSet log =
-                    make.executeQuery("SELECT sql FROM sqlite_master WHERE tbl_name = 'session_event' AND sql <> ''")) {
+                    make.executeQuery("SELECT sql FROM sqlite_master WHERE tbl_name = 'entry' AND sql <> ''")) {
                 while (log.next()) {
-                    shape.add(log.getString(1).replace("session_event", "plain").replace("event_of", "plain_of"));
+                    shape.add(log.getString(1)
+                            .replaceAll("(ON|TABLE|REFERENCES) entry\\b", "$1 plain")
+                            .replaceAll("INDEX (\\w+)", "INDEX plain_$1"));
                 }
             }
             for (String table : shape) {
                 make.execute(table);
             }
         }
-        insert = plain.prepareStatement(
-                "INSERT INTO plain (id, session_id, dog_id, at, day, type, section, comb, tangles)"
-                        + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)");
+        insert = plain.prepareStatement("INSERT INTO plain (id, dog_id, at, day, said) VALUES (?, ?, ?, ?, ?)");
         begin();
     }
 
@@ -140,7 +140,7 @@ public class EventsBenchmark {
                 "POST",
                 url + "/" + dog + "/sessions/" + session + "/events",
                 """
-                {"id": "%s", "type": "%s", "section": "%s"}
+                {"id": "%s", "said": {"type": "%s", "section": "%s"}}
                 """
                         .formatted(
                                 UUID.randomUUID(),
@@ -151,14 +151,10 @@ public class EventsBenchmark {
     @Benchmark
     public void plainInsert() throws SQLException {
         insert.setString(1, UUID.randomUUID().toString());
-        insert.setString(2, session.toString());
-        insert.setLong(3, dog);
-        insert.setString(4, Instant.now().toString());
-        insert.setString(5, LocalDate.now().toString());
-        insert.setString(6, "LAYER_DONE");
-        insert.setString(7, "BACK");
-        insert.setString(8, null);
-        insert.setInt(9, 0);
+        insert.setLong(2, dog);
+        insert.setString(3, Instant.now().toString());
+        insert.setString(4, LocalDate.now().toString());
+        insert.setString(5, "{\"type\":\"LAYER_DONE\",\"section\":\"BACK\"}");
         insert.executeUpdate();
     }
 
@@ -177,9 +173,9 @@ public class EventsBenchmark {
         sessions.begin(
                 session,
                 dog,
-                Arrays.stream(Section.values())
-                        .map(section -> new PlannedSection(section, Optional.of(60), Optional.empty()))
-                        .toList());
+                new SessionBegun(Arrays.stream(Section.values())
+                        .map(section -> new SessionBegun.Place(section, Optional.of(60), Optional.empty()))
+                        .toList()));
     }
 
     private String send(String method, String to, String json) throws IOException, InterruptedException {

@@ -26,6 +26,7 @@ import java.util.concurrent.Callable;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
 
@@ -49,14 +50,15 @@ public final class Years {
 
     /** A view, and bare SQL for the facts it shows. */
     private enum View {
-        HOME("/api/home", Sql.CHECKS + " GROUP BY e.dog_id, section"),
-        WEEK("/api/week", Sql.CHECKS + " GROUP BY e.dog_id, section"),
-        THREAD("/api/dogs/1/thread", Sql.CHECKS + " AND s.dog_id = 1 GROUP BY section"),
+        HOME("/api/home", Sql.CHECKS + " GROUP BY dog_id, said ->> '$.section'"),
+        WEEK("/api/week", Sql.CHECKS + " GROUP BY dog_id, said ->> '$.section'"),
+        THREAD("/api/dogs/1/thread", Sql.CHECKS + " AND dog_id = 1 GROUP BY said ->> '$.section'"),
         HISTORY(
                 "/api/dogs/1/history",
                 """
-                SELECT s.id, count(*), sum(tangles) FROM (SELECT id FROM session WHERE dog_id = 1 ORDER BY started_at DESC LIMIT 20) AS s
-                  JOIN session_event AS e ON e.session_id = s.id GROUP BY s.id""");
+                SELECT begun.id, count(*), sum(said ->> '$.tangles')
+                  FROM (SELECT id FROM entry WHERE dog_id = 1 AND said ->> '$.type' = 'SESSION_BEGUN' ORDER BY at DESC LIMIT 40) AS begun
+                  JOIN entry ON session_id = begun.id GROUP BY begun.id""");
 
         private final String path;
         private final String sql;
@@ -71,8 +73,8 @@ public final class Years {
     private static final class Sql {
         static final String CHECKS =
                 """
-                SELECT section, max(day), count(*), sum(tangles) FROM session AS s JOIN session_event AS e ON e.session_id = s.id
-                 WHERE s.started_at >= date('now', '-365 days') AND type = 'SECTION_DONE' AND standing = 1""";
+                SELECT said ->> '$.section', max(day), count(*), sum(said ->> '$.tangles') FROM entry
+                 WHERE said ->> '$.type' = 'SECTION_DONE' AND at >= date('now', '-365 days')""";
     }
 
     private final List<String> command;
@@ -200,36 +202,32 @@ public final class Years {
         int records = 0;
         try (Connection plain = DriverManager.getConnection("jdbc:sqlite:" + file)) {
             plain.setAutoCommit(false);
-            PreparedStatement session = plain.prepareStatement(
-                    "INSERT INTO session (id, dog_id, started_at, ended_at) VALUES (?, ?, ?, ?)");
-            PreparedStatement plan = plain.prepareStatement(
-                    "INSERT INTO session_plan (session_id, position, section, seconds) VALUES (?, ?, ?, 60)");
-            PreparedStatement event = plain.prepareStatement(
-                    """
-                    INSERT INTO session_event (id, session_id, dog_id, at, day, type, section, comb, tangles, signal, spent)
-                    VALUES (?, ?, ?, ?, ?, 'SECTION_DONE', ?, ?, ?, 'RELAXED', 60)""");
+            PreparedStatement entry = plain.prepareStatement(
+                    "INSERT INTO entry (id, dog_id, session_id, at, day, said) VALUES (?, ?, ?, ?, ?, ?)");
             for (LocalDate day = today.minusYears(years); day.isBefore(today); day = day.plusDays(1)) {
                 for (int dog = 1; dog <= DOGS; dog++) {
-                    String id = new UUID(random.nextLong(), random.nextLong()).toString();
+                    String session = new UUID(random.nextLong(), random.nextLong()).toString();
                     String begun = day.atTime(LocalTime.of(18, 30))
                                     .atZone(ZoneId.systemDefault())
                                     .toInstant() + "";
-                    insert(session, id, dog, begun.replace("Z", ".000Z"), begun.replace("Z", ".500Z"));
+                    List<Section> sections = places(day);
+                    String plan = sections.stream()
+                            .map(section -> "{\"section\":\"%s\",\"seconds\":60}".formatted(section))
+                            .collect(Collectors.joining(",", "{\"type\":\"SESSION_BEGUN\",\"plan\":[", "]}"));
+                    insert(entry, session, dog, session, begun.replace("Z", ".000Z"), day.toString(), plan);
                     for (int n = 0; n < PLACES_A_DAY; n++) {
-                        Section section = Section.values()[
-                                (int) ((day.toEpochDay() * PLACES_A_DAY + n) % Section.values().length)];
                         int tangles = random.nextDouble() < 0.2 ? 1 : 0;
-                        insert(plan, id, n, section.name());
                         insert(
-                                event,
+                                entry,
                                 new UUID(random.nextLong(), random.nextLong()).toString(),
-                                id,
                                 dog,
+                                session,
                                 begun.replace("Z", ".%03dZ".formatted(n)),
                                 day.toString(),
-                                section.name(),
-                                tangles == 0 ? "GLIDES" : "TANGLES_CLEARED",
-                                tangles);
+                                """
+                                {"type":"SECTION_DONE","section":"%s","comb":"%s","tangles":%d,"signal":"RELAXED","spent":60}"""
+                                        .formatted(
+                                                sections.get(n), tangles == 0 ? "GLIDES" : "TANGLES_CLEARED", tangles));
                         records++;
                     }
                 }
@@ -237,6 +235,13 @@ public final class Years {
             plain.commit();
         }
         return records;
+    }
+
+    private static List<Section> places(LocalDate day) {
+        Section[] all = Section.values();
+        return IntStream.range(0, PLACES_A_DAY)
+                .mapToObj(n -> all[(int) ((day.toEpochDay() * PLACES_A_DAY + n) % all.length)])
+                .toList();
     }
 
     private static void insert(PreparedStatement statement, Object... values) throws SQLException {

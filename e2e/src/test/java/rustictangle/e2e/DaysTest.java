@@ -336,7 +336,7 @@ class DaysTest extends Browsing {
             app.send(
                     "POST",
                     "api/" + THIMBLE + "sessions/" + session + "/events",
-                    "{\"id\": \"%s\", \"type\": \"SECTION_DONE\", \"section\": \"%s\", \"comb\": \"GLIDES\", \"tangles\": 0, \"signal\": \"RELAXED\"}"
+                    "{\"id\": \"%s\", \"said\": {\"type\": \"SECTION_DONE\", \"section\": \"%s\", \"comb\": \"GLIDES\", \"tangles\": 0, \"signal\": \"RELAXED\"}}"
                             .formatted(UUID.randomUUID(), section));
         }
     }

@@ -57,7 +57,7 @@ class OutboxTest extends Browsing {
         app.send(
                 "POST",
                 "api/dogs/2/sessions/" + session + "/events",
-                "{\"id\": \"%s\", \"type\": \"STARTED\"}".formatted(UUID.randomUUID()));
+                "{\"id\": \"%s\", \"said\": {\"type\": \"STARTED\"}}".formatted(UUID.randomUUID()));
     }
 
     @AfterEach
@@ -65,7 +65,7 @@ class OutboxTest extends Browsing {
         app.send(
                 "POST",
                 "api/dogs/2/sessions/" + session + "/events",
-                "{\"id\": \"%s\", \"type\": \"STOPPED\"}".formatted(UUID.randomUUID()));
+                "{\"id\": \"%s\", \"said\": {\"type\": \"STOPPED\"}}".formatted(UUID.randomUUID()));
     }
 
     @Test
@@ -188,8 +188,8 @@ class OutboxTest extends Browsing {
     private List<String> stored() throws Exception {
         List<String> types = new ArrayList<>();
         try (Connection opened = DriverManager.getConnection("jdbc:sqlite:" + data);
-                PreparedStatement ask =
-                        opened.prepareStatement("SELECT type FROM session_event WHERE session_id = ? ORDER BY seq")) {
+                PreparedStatement ask = opened.prepareStatement(
+                        "SELECT said ->> '$.type' FROM entry WHERE session_id = ? AND id <> session_id ORDER BY seq")) {
             ask.setString(1, session);
             try (ResultSet row = ask.executeQuery()) {
                 while (row.next()) {

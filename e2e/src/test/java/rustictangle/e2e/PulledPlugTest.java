@@ -69,7 +69,7 @@ class PulledPlugTest extends Browsing {
 
     private static String glides(String section) {
         return """
-                {"id": "%s", "type": "SECTION_DONE", "section": "%s", "comb": "GLIDES", "tangles": 0, "signal": "RELAXED"}
+                {"id": "%s", "said": {"type": "SECTION_DONE", "section": "%s", "comb": "GLIDES", "tangles": 0, "signal": "RELAXED"}}
                 """
                 .formatted(UUID.randomUUID(), section);
     }

@@ -43,7 +43,7 @@ public abstract class ServerTest {
     static final Instant MORNING = Instant.parse("2026-05-14T09:00:00Z");
 
     @Autowired
-    private MockMvc mvc;
+    protected MockMvc mvc;
     /** Looks into the data file past the server. */
     protected JdbcClient jdbc;
 
@@ -164,7 +164,7 @@ public abstract class ServerTest {
 
     protected static String done(UUID id, String section, String comb, int tangles, String signal) {
         return """
-                {"id": "%s", "type": "SECTION_DONE", "section": "%s", "comb": "%s", "tangles": %d, "signal": "%s"}
+                {"id": "%s", "said": {"type": "SECTION_DONE", "section": "%s", "comb": "%s", "tangles": %d, "signal": "%s"}}
                 """
                 .formatted(id, section, comb, tangles, signal);
     }

@@ -45,6 +45,13 @@ public record Coat(Map<Region, RegionCoat> regions, boolean sheddingHeavily, boo
         return regions.values().stream().anyMatch(hair -> hair.kind().growsOn());
     }
 
+    /** How many sections have hair that can mat. */
+    public int placesThatMat() {
+        return (int) Arrays.stream(Section.values())
+                .filter(section -> at(section).kind().mats())
+                .count();
+    }
+
     /** Whether any region is of this kind. */
     public boolean has(CoatKind kind) {
         return regions.values().stream().anyMatch(region -> region.kind() == kind);

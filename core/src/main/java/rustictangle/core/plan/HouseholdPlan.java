@@ -60,12 +60,12 @@ public final class HouseholdPlan {
     }
 
     /** As many days as have to be planned for, today included. */
-    public static int days(List<KeptDog> dogs, LocalDate today) {
+    public static int days(List<Workload> dogs, LocalDate today) {
         return dogs.stream().mapToInt(dog -> dog.days(today)).max().orElse(1);
     }
 
     /** As many minutes as it takes. */
-    public static HouseholdPlan asItTakes(List<KeptDog> dogs, LocalDate today) {
+    public static HouseholdPlan asItTakes(List<Workload> dogs, LocalDate today) {
         int[] seconds = new int[days(dogs, today)];
         Arrays.fill(seconds, 60 * MOST_MINUTES);
         return of(dogs, seconds, true, today);
@@ -74,19 +74,19 @@ public final class HouseholdPlan {
     /**
      * @param seconds there are for brushing, each day from today on, at least as many as {@link #days}
      */
-    public static HouseholdPlan of(List<KeptDog> dogs, int[] seconds, LocalDate today) {
+    public static HouseholdPlan of(List<Workload> dogs, int[] seconds, LocalDate today) {
         return of(dogs, Arrays.copyOf(seconds, days(dogs, today)), false, today);
     }
 
-    private static HouseholdPlan of(List<KeptDog> dogs, int[] time, boolean onlyDue, LocalDate today) {
+    private static HouseholdPlan of(List<Workload> dogs, int[] time, boolean onlyDue, LocalDate today) {
         List<Place> places = new ArrayList<>();
         List<Job> jobs = new ArrayList<>();
         for (int i = 0; i < dogs.size(); i++) {
-            KeptDog dog = dogs.get(i);
-            for (Map.Entry<Section, Integer> one : dog.seconds().entrySet()) {
-                places.add(new Place(i, one.getKey(), one.getValue()));
-                jobs.add(Job.of(dog, one.getKey(), one.getValue(), onlyDue, today));
-            }
+            int dog = i;
+            dogs.get(i).jobs(onlyDue, today).forEach((section, job) -> {
+                places.add(new Place(dog, section, job.seconds()));
+                jobs.add(job);
+            });
         }
         Planner.Schedule free = Planner.plan(jobs, time);
         Knapsack worth = new Knapsack(

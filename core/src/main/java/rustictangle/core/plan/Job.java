@@ -42,7 +42,7 @@ record Job(int seconds, int end, double[][] cost) {
      * @param seconds what one brushing takes
      * @param onlyDue whether the risk up to the due day is the owner's to take and costs nothing
      */
-    static Job of(KeptDog dog, Section section, int seconds, boolean onlyDue, LocalDate today) {
+    static Job of(Workload dog, Section section, int seconds, boolean onlyDue, LocalDate today) {
         return new Costs(
                         dog.forecast().rhythm().at(section),
                         dog.forecast().at(section),

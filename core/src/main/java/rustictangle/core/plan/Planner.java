@@ -63,6 +63,18 @@ final class Planner {
     }
 
     private Schedule plan() {
+        List<Way> free =
+                jobs.stream().map(job -> Way.cheapest(job, prices, null)).toList();
+        int[] wished = used(free);
+        if (IntStream.range(0, time.length).allMatch(day -> wished[day] <= time[day])) {
+            // Time enough for what each would do alone: there is nothing to share out.
+            double cost = cost(free.stream());
+            return new Schedule(free.stream().map(Way::days).toList(), cost, cost, prices);
+        }
+        return shared();
+    }
+
+    private Schedule shared() {
         Schedule best = improved(inTurn());
         double bound = Double.NEGATIVE_INFINITY;
         double[] telling = prices.clone();

@@ -41,7 +41,7 @@ public record SectionThread(
     }
 
     /** @return empty where hair does not mat */
-    public static Optional<SectionThread> of(KeptDog dog, Section section, BitSet days, LocalDate today) {
+    public static Optional<SectionThread> of(Workload dog, Section section, BitSet days, LocalDate today) {
         return dog.forecast()
                 .at(section)
                 .map(outlook -> of(dog.forecast().rhythm().at(section), outlook, days, today, dog.days(today)));

@@ -3,6 +3,9 @@ package rustictangle.core.rhythm;
 import java.time.LocalDate;
 import java.util.Objects;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.CombResult;
+import rustictangle.core.log.Log;
+import rustictangle.core.log.SessionEvent.SectionDone;
 
 /**
  * What the comb found at a section.
@@ -11,6 +14,16 @@ import rustictangle.core.dog.Section;
  * @param matLeft a mat stays in, so the section is not clear
  */
 public record CombCheck(Section section, LocalDate date, int tangles, boolean matLeft) {
+
+    /** What the comb found in sessions. */
+    public static final Log.Reading<CombCheck> CHECKS = log -> log.stream()
+            .flatMap(entry -> entry
+                    .as(SectionDone.class)
+                    .filter(SectionDone::combed)
+                    .map(done -> new CombCheck(
+                            done.section(), entry.day(), done.tangles(), done.comb() == CombResult.MAT_LEFT))
+                    .stream())
+            .toList();
 
     public CombCheck {
         Objects.requireNonNull(section, "section");

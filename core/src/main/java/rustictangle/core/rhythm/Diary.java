@@ -8,6 +8,11 @@ import java.util.NavigableSet;
 import java.util.TreeSet;
 import rustictangle.core.coat.LengthReading;
 import rustictangle.core.dog.Region;
+import rustictangle.core.log.Entry;
+import rustictangle.core.log.HairOut;
+import rustictangle.core.log.Log;
+import rustictangle.core.log.SessionEvent.HairOutAt;
+import rustictangle.core.log.Visited;
 
 /**
  * What is known of a dog's days, as far as they bear on its rhythm.
@@ -30,12 +35,53 @@ public record Diary(
     /** What is older says little about the coat of today. Own estimate: a year, so that every season counts once. */
     public static final int REMEMBERED_DAYS = 365;
 
+    /** So far back a dog's own seasons are looked for, years. */
+    private static final int SEASONS_YEARS = 4;
+
+    /** Days on which a session brought out a heap of hair; a day may come more than once. */
+    public static final Log.Reading<LocalDate> HEAPS = log -> log.stream()
+            .filter(entry -> entry.as(HairOutAt.class)
+                    .filter(out -> out.hair() == HairOut.HEAP)
+                    .isPresent())
+            .map(Entry::day)
+            .toList();
+    /** Days on which a groomer went through the whole coat; a day may come more than once. */
+    public static final Log.Reading<LocalDate> GROOMS = log -> log.stream()
+            .filter(entry -> entry.said() instanceof Visited)
+            .map(Entry::day)
+            .toList();
+
     public Diary {
         checks = List.copyOf(checks);
         readings = Map.copyOf(readings);
         heaps = Collections.unmodifiableNavigableSet(new TreeSet<>(heaps));
         seasons = List.copyOf(seasons);
         grooms = Collections.unmodifiableNavigableSet(new TreeSet<>(grooms));
+    }
+
+    /**
+     * As far back as it says something.
+     *
+     * @param latitude degrees north, for the seasons
+     */
+    public static Diary of(Log log, double latitude, LocalDate today) {
+        record Of(double latitude, LocalDate today) {}
+        return log.once(new Of(latitude, today), all -> readOff(all, latitude, today));
+    }
+
+    private static Diary readOff(Log log, double latitude, LocalDate today) {
+        LocalDate since = today.minusDays(REMEMBERED_DAYS);
+        LocalDate sinceSeasons = today.minusYears(SEASONS_YEARS);
+        NavigableSet<LocalDate> heaps = new TreeSet<>(log.read(HEAPS)).tailSet(sinceSeasons, true);
+        return new Diary(
+                log.read(CombCheck.CHECKS, since, checks -> checks.stream()
+                        .filter(check -> !check.date().isBefore(since))
+                        .toList()),
+                Life.of(log, since),
+                LengthReading.of(log),
+                heaps,
+                Season.about(latitude, heaps, today),
+                new TreeSet<>(log.read(GROOMS)).tailSet(since, true).headSet(today, true));
     }
 
     /** Comb checks on ordinary days only. */

@@ -12,6 +12,7 @@ import rustictangle.core.dog.Habit;
 import rustictangle.core.dog.LifeStage;
 import rustictangle.core.dog.Section;
 import rustictangle.core.dog.Wear;
+import rustictangle.core.log.LifeEvent;
 
 /**
  * How hard a day of this dog's life works on a section, against an ordinary day of 1.
@@ -68,8 +69,9 @@ record Exposure(double ordinary, Optional<Shedding> shedding, Map<LocalDate, Dou
         double factor = 1;
         double worn = 1;
         for (LifeEvent event : happened) {
-            double one = event.factor(section) / habitual(dog, section, event);
-            if (event.wear().isPresent()) {
+            DayEffect effect = DayEffect.of(event);
+            double one = effect.at(section) / habitual(dog, section, effect);
+            if (effect.wear().isPresent()) {
                 worn = Math.max(worn, one);
             } else {
                 factor *= one;
@@ -88,7 +90,7 @@ record Exposure(double ordinary, Optional<Shedding> shedding, Map<LocalDate, Dou
     }
 
     /** What of the event is in the dog's ordinary day already, so that a swimmer's swim does not count twice. */
-    private static double habitual(Dog dog, Section section, LifeEvent event) {
+    private static double habitual(Dog dog, Section section, DayEffect event) {
         boolean worn = event.wear().filter(dog.wears()::contains).isPresent() && rubbed(dog, section);
         return event.habit()
                 .filter(dog.habits()::contains)

@@ -1,12 +1,15 @@
 package rustictangle.core.routine;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.Log;
+import rustictangle.core.log.SessionEvent.SectionDone;
 
 /**
  * How long this owner takes against the estimate, learned from the sections recorded.
@@ -31,6 +34,14 @@ public final class Pace {
 
     static final Spread UNKNOWN = new Spread(0, SPREAD);
 
+    /** Older times say little about today's hand and today's coat. */
+    private static final int NEWEST = 600;
+
+    private static final Log.Reading<SectionDone> TIMES = log -> log.stream()
+            .flatMap(entry -> entry.as(SectionDone.class).stream())
+            .filter(done -> done.combed() && done.spent().orElse(0) >= 1)
+            .toList();
+
     private final Map<Section, Spread> sections;
     private final Spread elsewhere;
     private final int records;
@@ -39,6 +50,27 @@ public final class Pace {
         this.sections = sections;
         this.elsewhere = elsewhere;
         this.records = records;
+    }
+
+    /** The newest places that were worked in a known time, oldest first. */
+    public static List<SectionDone> times(Log log) {
+        return log.once("times at places", all -> newest(all.read(TIMES, NEWEST, Pace::newest)));
+    }
+
+    private static List<SectionDone> newest(List<SectionDone> times) {
+        return List.copyOf(times.subList(Math.max(0, times.size() - NEWEST), times.size()));
+    }
+
+    /**
+     * @param estimates the whole dog as estimated
+     * @param times     as {@link #times} tells them
+     */
+    static Pace learned(Routine estimates, List<SectionDone> times) {
+        Map<Section, List<Integer>> recorded = new EnumMap<>(Section.class);
+        times.forEach(done -> recorded.computeIfAbsent(done.section(), section -> new ArrayList<>())
+                .add(done.spent().orElseThrow()));
+        recorded.values().forEach(Collections::reverse);
+        return learned(estimates, recorded);
     }
 
     /**

@@ -3,6 +3,7 @@ package rustictangle.core.session;
 import java.util.ArrayList;
 import java.util.List;
 import rustictangle.core.Reason;
+import rustictangle.core.log.Catch;
 
 /**
  * What to do now that the comb has caught: exactly one thing, with every reason for it.

@@ -1,11 +1,20 @@
 package rustictangle.core.session;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.Catch;
+import rustictangle.core.log.CombResult;
+import rustictangle.core.log.Log;
+import rustictangle.core.log.SessionEvent.Caught;
+import rustictangle.core.log.SessionEvent.SectionDone;
+import rustictangle.core.rhythm.Diary;
 
 /**
  * A mat that was left in and has not been cleared since.
@@ -22,6 +31,51 @@ public record Mat(Section section, LocalDate since, Optional<Catch> found) {
      * @param comb  what the comb said in the end; empty: no end yet
      */
     public record Look(Section section, LocalDate day, Optional<Catch> found, Optional<CombResult> comb) {}
+
+    /** What the comb met. */
+    private static final Log.Reading<Look> LOOKS = log -> log.stream()
+            .flatMap(entry -> Stream.concat(
+                    entry
+                            .as(Caught.class)
+                            .map(caught -> new Look(
+                                    caught.section(), entry.day(), Optional.of(caught.found()), Optional.empty()))
+                            .stream(),
+                    entry
+                            .as(SectionDone.class)
+                            .map(done ->
+                                    new Look(done.section(), entry.day(), Optional.empty(), Optional.of(done.comb())))
+                            .stream()))
+            .toList();
+
+    /** Every mat still in: neither a comb nor a groomer has cleared it since. */
+    public static List<Mat> stillIn(Log log, LocalDate today) {
+        record Of(LocalDate today) {}
+        return log.once(new Of(today), all -> readOff(all, today));
+    }
+
+    private static List<Mat> readOff(Log log, LocalDate today) {
+        LocalDate since = today.minusDays(Diary.REMEMBERED_DAYS);
+        Optional<LocalDate> groom = log.read(Diary.GROOMS).stream().max(Comparator.naturalOrder());
+        return stillIn(log.read(LOOKS, since, looks -> sinceCleared(looks, since)).stream()
+                .filter(look -> groom.filter(day -> !look.day().isAfter(day)).isEmpty())
+                .toList());
+    }
+
+    /** Before a comb last went through, nothing says anything of mats any more. */
+    private static List<Look> sinceCleared(List<Look> looks, LocalDate since) {
+        Map<Section, List<Look>> open = new EnumMap<>(Section.class);
+        looks.stream().filter(look -> !look.day().isBefore(since)).forEach(look -> {
+            if (look.comb()
+                    .filter(comb -> comb == CombResult.GLIDES || comb == CombResult.TANGLES_CLEARED)
+                    .isPresent()) {
+                open.remove(look.section());
+            } else {
+                open.computeIfAbsent(look.section(), section -> new ArrayList<>())
+                        .add(look);
+            }
+        });
+        return open.values().stream().flatMap(List::stream).toList();
+    }
 
     /**
      * Every mat still in.

@@ -6,7 +6,7 @@ import java.util.stream.IntStream;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
-import rustictangle.core.trust.Signal;
+import rustictangle.core.log.Signal;
 
 /**
  * What to do about how the dog takes it just now. Common practice, no published source.

@@ -4,10 +4,12 @@ import java.util.Comparator;
 import java.util.Optional;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
-import rustictangle.core.session.SessionEvent.SectionDone;
-import rustictangle.core.session.SessionEvent.SectionSkipped;
-import rustictangle.core.session.SessionEvent.Signalled;
-import rustictangle.core.trust.Signal;
+import rustictangle.core.log.CombResult;
+import rustictangle.core.log.SessionEvent;
+import rustictangle.core.log.SessionEvent.SectionDone;
+import rustictangle.core.log.SessionEvent.SectionSkipped;
+import rustictangle.core.log.SessionEvent.Signalled;
+import rustictangle.core.log.Signal;
 
 /**
  * What to make of a session that has ended. Which one thing matters most is this project's own estimate.

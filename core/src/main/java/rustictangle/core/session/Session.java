@@ -9,22 +9,27 @@ import java.util.Set;
 import rustictangle.core.Reason;
 import rustictangle.core.Refused;
 import rustictangle.core.dog.Section;
-import rustictangle.core.session.SessionEvent.Caught;
-import rustictangle.core.session.SessionEvent.HairCameOut;
-import rustictangle.core.session.SessionEvent.KnotFelt;
-import rustictangle.core.session.SessionEvent.LayerDone;
-import rustictangle.core.session.SessionEvent.Paused;
-import rustictangle.core.session.SessionEvent.Resumed;
-import rustictangle.core.session.SessionEvent.SectionDone;
-import rustictangle.core.session.SessionEvent.SectionPostponed;
-import rustictangle.core.session.SessionEvent.Signalled;
-import rustictangle.core.session.SessionEvent.Started;
-import rustictangle.core.session.SessionEvent.Stopped;
-import rustictangle.core.session.SessionEvent.Teased;
-import rustictangle.core.session.SessionEvent.TreatGiven;
-import rustictangle.core.session.SessionEvent.Undone;
+import rustictangle.core.log.Catch;
+import rustictangle.core.log.CombResult;
+import rustictangle.core.log.HairOut;
+import rustictangle.core.log.SessionEvent;
+import rustictangle.core.log.SessionEvent.Caught;
+import rustictangle.core.log.SessionEvent.HairOutAt;
+import rustictangle.core.log.SessionEvent.KnotFelt;
+import rustictangle.core.log.SessionEvent.LayerDone;
+import rustictangle.core.log.SessionEvent.Paused;
+import rustictangle.core.log.SessionEvent.Resumed;
+import rustictangle.core.log.SessionEvent.SectionDone;
+import rustictangle.core.log.SessionEvent.SectionPostponed;
+import rustictangle.core.log.SessionEvent.Signalled;
+import rustictangle.core.log.SessionEvent.Started;
+import rustictangle.core.log.SessionEvent.Stopped;
+import rustictangle.core.log.SessionEvent.Teased;
+import rustictangle.core.log.SessionEvent.TreatGiven;
+import rustictangle.core.log.SessionEvent.Undone;
+import rustictangle.core.log.Signal;
+import rustictangle.core.routine.Picture;
 import rustictangle.core.session.SessionState.End;
-import rustictangle.core.trust.Signal;
 
 /**
  * A session: its plan and what happened so far. Immutable; {@link #apply} gives the next one.
@@ -244,6 +249,16 @@ public final class Session {
                 .map(found -> CatchAdvice.of(found, past(section, found, matted, canMat), tender)));
     }
 
+    /** The same of a dog as it is known. */
+    public Optional<CatchAdvice> catchAdvice(Picture picture) {
+        return next().flatMap(here -> catchAdvice(
+                Set.copyOf(picture.matted()),
+                picture.coat().placesThatMat(),
+                picture.dog().delicateSkin()
+                        || here.thinSkinned()
+                        || picture.coat().at(here).pale()));
+    }
+
     /** Whether what was said last is about something that catches. */
     public boolean catching() {
         SessionEvent last = standing.isEmpty() ? null : standing.get(standing.size() - 1);
@@ -298,7 +313,7 @@ public final class Session {
             return List.of();
         }
         SessionEvent last = standing.get(standing.size() - 1);
-        if (last instanceof HairCameOut out) {
+        if (last instanceof HairOutAt out) {
             return List.of(afterPass(out.hair()));
         }
         return last instanceof SectionDone done ? afterSection(done, end) : List.of();

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.SessionEvent;
 
 /**
  * Where a session stands.

@@ -1,5 +1,6 @@
 package rustictangle.core.trust;
 
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -36,7 +37,9 @@ public record Helper(Who who, Set<ToolKind> tools, int minutes, List<Reason> rea
             EnumSet.of(ToolKind.WOODEN_PIN_BRUSH, ToolKind.FLEXIBLE_PIN_BRUSH, ToolKind.RUBBER_CURRY);
 
     public Helper {
-        tools = Set.copyOf(tools);
+        EnumSet<ToolKind> ordered = EnumSet.noneOf(ToolKind.class);
+        ordered.addAll(tools);
+        tools = Collections.unmodifiableSet(ordered);
         reasons = List.copyOf(reasons);
     }
 

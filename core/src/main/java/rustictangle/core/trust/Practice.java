@@ -13,6 +13,7 @@ import java.util.Set;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.Subject;
 
 /**
  * One short practice.
@@ -76,7 +77,7 @@ public record Practice(
                 atMost(dog, standing),
                 standing.rung().trials(),
                 allowance.treatKcal() * SHARE_OF_ALLOWANCE,
-                spot.subject().ladder().at(easier).howTo(),
+                Lesson.of(spot.subject()).ladder().at(easier).howTo(),
                 trust.practisedToday(spot),
                 enough(trust, spot, standing),
                 reasons);
@@ -116,12 +117,14 @@ public record Practice(
     /** A position, or a tool of the drawer at the place where the brush stands. */
     private static Optional<Spot> besides(Trust trust, Collection<Subject> owned, Spot brush) {
         return Arrays.stream(Subject.values())
-                .filter(subject -> subject != brush.subject() && (!subject.placeByPlace() || owned.contains(subject)))
-                .map(subject -> subject.placeByPlace()
+                .filter(subject ->
+                        subject != brush.subject() && (!Lesson.of(subject).placeByPlace() || owned.contains(subject)))
+                .map(subject -> Lesson.of(subject).placeByPlace()
                         ? Spot.at(subject, brush.section().orElseThrow())
                         : new Spot(subject, Optional.empty()))
                 .filter(spot -> !trust.at(spot).rung().readyForBrushing())
-                .min(Comparator.comparing((Spot spot) -> spot.subject().placeByPlace())
+                .min(Comparator.comparing(
+                                (Spot spot) -> Lesson.of(spot.subject()).placeByPlace())
                         .thenComparing(spot -> trust.at(spot).rung()));
     }
 

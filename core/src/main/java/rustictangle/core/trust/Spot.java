@@ -4,6 +4,7 @@ import java.util.Objects;
 import java.util.Optional;
 import rustictangle.core.Refused;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.Subject;
 
 /**
  * One ladder of one dog.
@@ -14,13 +15,13 @@ public record Spot(Subject subject, Optional<Section> section) {
 
     public Spot {
         Objects.requireNonNull(subject, "subject");
-        if (subject.placeByPlace() != section.isPresent()) {
+        if (Lesson.of(subject).placeByPlace() != section.isPresent()) {
             throw new Refused(
                     "section",
-                    subject.placeByPlace()
-                            ? "section missing: the " + subject.label() + " is learned place by place"
-                            : "section " + section.get() + " with " + subject.label()
-                                    + ", need none: it is learned once");
+                    Lesson.of(subject).placeByPlace()
+                            ? "section missing: the " + Lesson.of(subject).label() + " is learned place by place"
+                            : "section " + section.get() + " with "
+                                    + Lesson.of(subject).label() + ", need none: it is learned once");
         }
     }
 

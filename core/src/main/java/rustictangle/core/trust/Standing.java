@@ -1,5 +1,7 @@
 package rustictangle.core.trust;
 
+import rustictangle.core.log.Signal;
+
 /**
  * Where the dog stands on one ladder.
  *

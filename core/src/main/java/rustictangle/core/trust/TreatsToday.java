@@ -2,6 +2,11 @@ package rustictangle.core.trust;
 
 import java.util.Optional;
 import rustictangle.core.Reason;
+import rustictangle.core.log.Entry;
+import rustictangle.core.log.Log;
+import rustictangle.core.log.Practised;
+import rustictangle.core.log.Said;
+import rustictangle.core.log.SessionEvent.TreatGiven;
 
 /**
  * Today's treats against the day's allowance.
@@ -13,6 +18,16 @@ import rustictangle.core.Reason;
  * @param usedUp      what to do when it is used up; empty: it is not
  */
 public record TreatsToday(int given, double givenKcal, double allowedKcal, int piecesLeft, Optional<Reason> usedUp) {
+
+    /** Those in a session, and the one that pays each answer in practice. */
+    private static final Log.Reading<Said> PIECES = log -> log.stream()
+            .map(Entry::said)
+            .filter(said -> said instanceof TreatGiven || said instanceof Practised)
+            .toList();
+
+    public static TreatsToday of(TreatAllowance allowance, Treat treat, Log log) {
+        return of(allowance, treat, log.readToday(PIECES).size());
+    }
 
     public static TreatsToday of(TreatAllowance allowance, Treat treat, int given) {
         if (!(given >= 0)) {

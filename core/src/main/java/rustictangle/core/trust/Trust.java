@@ -16,6 +16,8 @@ import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.SectionKit;
+import rustictangle.core.log.Log;
+import rustictangle.core.log.Subject;
 
 /**
  * Where the dog stands on every ladder: a fold of its answers.
@@ -41,7 +43,7 @@ public final class Trust {
     private static final int NEIGHBOUR_RANKS = 1;
 
     /** So far back answers still say something, days. Own estimate. */
-    public static final int REMEMBERED_DAYS = 3 * 365;
+    private static final int REMEMBERED_DAYS = 3 * 365;
     /** The newest of one tool at one place that still say something: four times what the whole ladder takes. Own estimate. */
     private static final int REMEMBERED_ANSWERS = 120;
 
@@ -76,8 +78,15 @@ public final class Trust {
         return trust;
     }
 
-    /** Without the answers that newer ones at the same place have made meaningless. */
-    public static List<Trial> newest(List<Trial> trials) {
+    /** The dog's answers that still say something, oldest first: older ones, newer ones have made meaningless. */
+    public static List<Trial> answers(Log log, LocalDate today) {
+        return log.read(Trial.ANSWERS, today, answers -> remembered(answers, today));
+    }
+
+    private static List<Trial> remembered(List<Trial> answers, LocalDate today) {
+        List<Trial> trials = answers.stream()
+                .filter(trial -> !trial.day().isBefore(today.minusDays(REMEMBERED_DAYS)))
+                .toList();
         Map<List<Object>, Integer> seen = new HashMap<>();
         List<Trial> newest = new ArrayList<>();
         for (int i = trials.size() - 1; i >= 0; i--) {
@@ -94,7 +103,7 @@ public final class Trust {
         Map<Section, Subject> leads = new EnumMap<>(Section.class);
         for (SectionKit here : kit.sections()) {
             if (here.need().brushed()) {
-                Subject.of(here.need().lead())
+                Lesson.with(here.need().lead())
                         .ifPresent(subject -> leads.put(here.need().section(), subject));
             }
         }
@@ -106,7 +115,8 @@ public final class Trust {
         if (subject.isEmpty()) {
             return; // Nothing is brushed there any more.
         }
-        Spot spot = new Spot(subject.get(), subject.get().placeByPlace() ? trial.section() : Optional.empty());
+        Spot spot =
+                new Spot(subject.get(), Lesson.of(subject.get()).placeByPlace() ? trial.section() : Optional.empty());
         Standing before = standing(spot, trial.day());
         Standing after = before.after(trial.signal());
         List<Turn> turns =
@@ -141,7 +151,8 @@ public final class Trust {
     private static OptionalInt below(Spot neighbour, Spot spot) {
         if (neighbour.section().isEmpty()
                 || spot.section().isEmpty()
-                || neighbour.subject().ladder() != spot.subject().ladder()) {
+                || Lesson.of(neighbour.subject()).ladder()
+                        != Lesson.of(spot.subject()).ladder()) {
             return OptionalInt.empty();
         }
         Section here = spot.section().get();

@@ -21,6 +21,7 @@ import rustictangle.core.dog.LifeStage;
 import rustictangle.core.dog.Mass;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Skin;
+import rustictangle.core.log.ToolFault;
 
 /** Tools for the tests, plain ones and seeded random ones. */
 final class Drawers {
@@ -60,7 +61,7 @@ final class Drawers {
         }
         Optional<ToolCheck> check = random.nextInt(12) > 0
                 ? Optional.empty()
-                : Optional.of(new ToolCheck(java.time.LocalDate.of(2026, 5, 1), Set.of(ToolCheck.Fault.SCRATCHES)));
+                : Optional.of(new ToolCheck(java.time.LocalDate.of(2026, 5, 1), Set.of(ToolFault.SCRATCHES)));
         return new Tool(
                 id,
                 "",

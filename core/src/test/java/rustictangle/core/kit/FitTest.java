@@ -24,6 +24,7 @@ import rustictangle.core.coat.Density;
 import rustictangle.core.coat.LengthBand;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.ToolFault;
 
 /** How well an owned tool fits. What is wanted is common practice, no published source; the scores are own estimates. */
 class FitTest {
@@ -104,7 +105,7 @@ class FitTest {
                 good.spacing(),
                 false,
                 Optional.empty(),
-                Optional.of(new ToolCheck(LocalDate.of(2026, 5, 1), Set.of(ToolCheck.Fault.SCRATCHES))));
+                Optional.of(new ToolCheck(LocalDate.of(2026, 5, 1), Set.of(ToolFault.SCRATCHES))));
         Fit fit = Drawers.fit(failed, back);
         assertEquals(0, fit.score());
         assertFalse(fit.verdict().serves());
@@ -114,7 +115,7 @@ class FitTest {
 
     @Test
     void aScratchDoesNotHeal() {
-        ToolCheck failed = new ToolCheck(LocalDate.of(2026, 5, 1), Set.of(ToolCheck.Fault.SCRATCHES));
+        ToolCheck failed = new ToolCheck(LocalDate.of(2026, 5, 1), Set.of(ToolFault.SCRATCHES));
         ToolCheck passed = new ToolCheck(LocalDate.of(2026, 5, 8), Set.of());
         Tool brush = Drawers.pins(25, PadKind.MEDIUM);
         assertFalse(brush.checked(passed).putAside());

@@ -63,7 +63,7 @@ class HouseholdPlanTest {
 
     @Test
     void withTimeEnoughEachPlaceIsBrushedOnTheDayItIsDue() {
-        KeptDog dog = clearOn(Dogs.adult(12), CoatKind.DOUBLE, 60, 2);
+        Workload dog = clearOn(Dogs.adult(12), CoatKind.DOUBLE, 60, 2);
         HouseholdPlan plan = HouseholdPlan.asItTakes(List.of(dog), TODAY);
         dog.seconds().keySet().forEach(section -> {
             int due = (int) ChronoUnit.DAYS.between(
@@ -75,7 +75,7 @@ class HouseholdPlanTest {
 
     @Test
     void minutesThatAreSetAreSpentBeforeAnythingCanMat() {
-        KeptDog dog = clearOn(Dogs.adult(12), CoatKind.DOUBLE, 60, 2);
+        Workload dog = clearOn(Dogs.adult(12), CoatKind.DOUBLE, 60, 2);
         int hardensIn = 7;
         plan(AMPLE, dog)
                 .of(0)
@@ -85,8 +85,8 @@ class HouseholdPlanTest {
 
     @Test
     void beforeADayWithoutTimeWhatWouldFallDueThenIsDoneToday() {
-        KeptDog dog = clearOn(Dogs.adult(12), CoatKind.DROP, 80, 2);
-        int[] time = new int[KeptDog.MOST_DAYS];
+        Workload dog = clearOn(Dogs.adult(12), CoatKind.DROP, 80, 2);
+        int[] time = new int[Workload.MOST_DAYS];
         Arrays.fill(time, 60 * AMPLE);
         assertTrue(HouseholdPlan.of(List.of(dog), time, TODAY).on(0).isEmpty());
         for (int day = 1; day <= 4; day++) {
@@ -97,10 +97,10 @@ class HouseholdPlanTest {
 
     @Test
     void noDayTakesLongerThanThereIs() {
-        KeptDog fleece = clearOn(Dogs.adult(12), CoatKind.CURLY, 80, 3);
-        KeptDog drop = clearOn(Dogs.adult(9), CoatKind.DROP, 140, 2);
+        Workload fleece = clearOn(Dogs.adult(12), CoatKind.CURLY, 80, 3);
+        Workload drop = clearOn(Dogs.adult(9), CoatKind.DROP, 140, 2);
         int[] minutes = {15, 0, 20, 10, 0, 40, 25};
-        int[] time = new int[KeptDog.MOST_DAYS];
+        int[] time = new int[Workload.MOST_DAYS];
         for (int day = 0; day < time.length; day++) {
             time[day] = 60 * minutes[day % 7];
         }
@@ -130,8 +130,8 @@ class HouseholdPlanTest {
 
     @Test
     void nothingIsPlannedAfterTheGroom() {
-        KeptDog dog = clearOn(Dogs.adult(12), CoatKind.CURLY, 80, 1);
-        KeptDog soon = new KeptDog(dog.forecast(), dog.comfort(), dog.seconds(), TODAY.plusDays(5));
+        Workload dog = clearOn(Dogs.adult(12), CoatKind.CURLY, 80, 1);
+        Workload soon = new Workload(dog.forecast(), dog.comfort(), dog.seconds(), TODAY.plusDays(5));
         HouseholdPlan plan = plan(AMPLE, soon, dog);
         plan.of(0).values().forEach(days -> assertTrue(days.length() <= 5, days.toString()));
         assertTrue(plan.of(1).values().stream().anyMatch(days -> days.length() > 5));
@@ -140,12 +140,12 @@ class HouseholdPlanTest {
     @Test
     void aMissedDayOnlyMovesWhatWasPlannedForIt() {
         Dog adult = Dogs.adult(12);
-        KeptDog on = clearOn(adult, CoatKind.DROP, 80, 4);
+        Workload on = clearOn(adult, CoatKind.DROP, 80, 4);
         BitSet due = new BitSet();
         plan(AMPLE, on).on(0).forEach(place -> due.set(place.section().ordinal()));
         assertFalse(due.isEmpty());
-        KeptDog missed = keptOn(adult, CoatKind.DROP, 80, 4, TODAY.plusDays(1));
-        int[] time = new int[KeptDog.MOST_DAYS];
+        Workload missed = keptOn(adult, CoatKind.DROP, 80, 4, TODAY.plusDays(1));
+        int[] time = new int[Workload.MOST_DAYS];
         Arrays.fill(time, 60 * AMPLE);
         BitSet next = new BitSet();
         HouseholdPlan.of(List.of(missed), time, TODAY.plusDays(1))
@@ -154,17 +154,17 @@ class HouseholdPlanTest {
         due.stream().forEach(section -> assertTrue(next.get(section), Section.values()[section].label()));
     }
 
-    private static HouseholdPlan plan(int minutes, KeptDog... dogs) {
-        int[] time = new int[KeptDog.MOST_DAYS];
+    private static HouseholdPlan plan(int minutes, Workload... dogs) {
+        int[] time = new int[Workload.MOST_DAYS];
         Arrays.fill(time, 60 * minutes);
         return HouseholdPlan.of(List.of(dogs), time, TODAY);
     }
 
-    static KeptDog clearOn(Dog dog, CoatKind kind, double mm, int daysAgo) {
+    static Workload clearOn(Dog dog, CoatKind kind, double mm, int daysAgo) {
         return keptOn(dog, kind, mm, daysAgo, TODAY);
     }
 
-    private static KeptDog keptOn(Dog dog, CoatKind kind, double mm, int daysAgo, LocalDate today) {
+    private static Workload keptOn(Dog dog, CoatKind kind, double mm, int daysAgo, LocalDate today) {
         Coat coat = Dogs.allOver(Dogs.hair(kind, mm));
         List<CombCheck> checks = new ArrayList<>();
         for (Section section : Section.values()) {
@@ -172,10 +172,10 @@ class HouseholdPlanTest {
         }
         Map<Section, Integer> seconds = Arrays.stream(Section.values())
                 .collect(Collectors.toMap(s -> s, s -> 60, (a, b) -> a, () -> new EnumMap<>(Section.class)));
-        return new KeptDog(
+        return new Workload(
                 Forecast.of(dog, coat, Comfort.BALANCED, Diary.of(checks), today),
                 Comfort.BALANCED,
                 seconds,
-                today.plusDays(KeptDog.DAYS_WITHOUT_GROOMER));
+                today.plusDays(Workload.DAYS_WITHOUT_GROOMER));
     }
 }

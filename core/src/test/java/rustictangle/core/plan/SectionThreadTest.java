@@ -22,7 +22,7 @@ class SectionThreadTest {
     /** A seeded count of the events themselves, ± 3 standard errors: tangles arise at random, harden, are combed out. */
     @Test
     void whatIsExpectedIsWhatSimulatedWeeksHaveOnAverage() {
-        KeptDog dog = HouseholdPlanTest.clearOn(Dogs.adult(12), CoatKind.CURLY, 60, 2);
+        Workload dog = HouseholdPlanTest.clearOn(Dogs.adult(12), CoatKind.CURLY, 60, 2);
         double perDay = dog.forecast().at(Section.ARMPIT_LEFT).orElseThrow().tangles(TODAY, 1);
         // Hair of this kind grows: the rate at the end is that of longer hair, so a short stretch is simulated.
         int days = 9;
@@ -52,7 +52,7 @@ class SectionThreadTest {
     }
 
     /** Tangles in the coat and mats formed since today, with a brushing and without. */
-    private static double[] simulate(RandomGenerator random, KeptDog dog, int days, BitSet brushed) {
+    private static double[] simulate(RandomGenerator random, Workload dog, int days, BitSet brushed) {
         double[] counted = new double[4];
         int last = brushed.length() - 1;
         for (int day = -1; day <= days; day++) {

@@ -117,7 +117,7 @@ final class SimulatedDog {
         for (int n = 0; n < days; n++) {
             live();
             LocalDate today = START.plusDays(day);
-            KeptDog kept = new KeptDog(forecast(), Comfort.BALANCED, seconds, today.plusDays(PLANNED_DAYS));
+            Workload kept = new Workload(forecast(), Comfort.BALANCED, seconds, today.plusDays(PLANNED_DAYS));
             HouseholdPlan.of(List.of(kept), time, today).on(0).forEach(place -> comb(place.section()));
         }
     }

@@ -17,6 +17,7 @@ import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Habit;
 import rustictangle.core.dog.Section;
 import rustictangle.core.dog.Wear;
+import rustictangle.core.log.LifeEvent;
 
 /** What a day does to a coat: factors of handbook 10, own estimates after common practice. */
 class LifeTest {

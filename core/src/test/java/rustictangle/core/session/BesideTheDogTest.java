@@ -16,20 +16,24 @@ import org.junit.jupiter.api.Test;
 import rustictangle.core.Reason;
 import rustictangle.core.Refused;
 import rustictangle.core.dog.Section;
-import rustictangle.core.session.SessionEvent.HairCameOut;
-import rustictangle.core.session.SessionEvent.KnotFelt;
-import rustictangle.core.session.SessionEvent.LayerDone;
-import rustictangle.core.session.SessionEvent.Paused;
-import rustictangle.core.session.SessionEvent.Resumed;
-import rustictangle.core.session.SessionEvent.SectionDone;
-import rustictangle.core.session.SessionEvent.SectionPostponed;
-import rustictangle.core.session.SessionEvent.SectionSkipped;
-import rustictangle.core.session.SessionEvent.Signalled;
-import rustictangle.core.session.SessionEvent.Started;
-import rustictangle.core.session.SessionEvent.TreatGiven;
-import rustictangle.core.session.SessionEvent.Undone;
+import rustictangle.core.log.CombResult;
+import rustictangle.core.log.HairOut;
+import rustictangle.core.log.SessionEvent;
+import rustictangle.core.log.SessionEvent.HairCameOut;
+import rustictangle.core.log.SessionEvent.HairWeighed;
+import rustictangle.core.log.SessionEvent.KnotFelt;
+import rustictangle.core.log.SessionEvent.LayerDone;
+import rustictangle.core.log.SessionEvent.Paused;
+import rustictangle.core.log.SessionEvent.Resumed;
+import rustictangle.core.log.SessionEvent.SectionDone;
+import rustictangle.core.log.SessionEvent.SectionPostponed;
+import rustictangle.core.log.SessionEvent.SectionSkipped;
+import rustictangle.core.log.SessionEvent.Signalled;
+import rustictangle.core.log.SessionEvent.Started;
+import rustictangle.core.log.SessionEvent.TreatGiven;
+import rustictangle.core.log.SessionEvent.Undone;
+import rustictangle.core.log.Signal;
 import rustictangle.core.session.SessionState.End;
-import rustictangle.core.trust.Signal;
 
 /** What happens while the hands are on the dog. Common practice, no published source (handbook 6, 7 and 9.5). */
 class BesideTheDogTest {
@@ -134,7 +138,7 @@ class BesideTheDogTest {
         assertEquals(HairOut.HANDFUL, HairOut.weighing(1));
         assertEquals(HairOut.HEAP, HairOut.weighing(4));
         assertThrows(IllegalArgumentException.class, () -> HairOut.weighing(Double.NaN));
-        assertThrows(IllegalArgumentException.class, () -> new HairCameOut(BACK, HairOut.HEAP, Optional.of(501.0)));
+        assertThrows(Refused.class, () -> new HairWeighed(BACK, 501));
     }
 
     @Test
@@ -172,7 +176,7 @@ class BesideTheDogTest {
     }
 
     private static List<Reason> after(HairOut hair) {
-        return PLAN.apply(new HairCameOut(BACK, hair, Optional.empty())).state().advice();
+        return PLAN.apply(new HairCameOut(BACK, hair)).state().advice();
     }
 
     private static Reaction.Todo todo(Session session) {

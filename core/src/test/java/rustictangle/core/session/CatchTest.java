@@ -13,10 +13,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import rustictangle.core.Reason;
-import rustictangle.core.session.Catch.Beneath;
-import rustictangle.core.session.Catch.Lump;
-import rustictangle.core.session.Catch.SkinLook;
-import rustictangle.core.session.Catch.Spread;
+import rustictangle.core.log.Catch;
+import rustictangle.core.log.Catch.Beneath;
+import rustictangle.core.log.Catch.Lump;
+import rustictangle.core.log.Catch.SkinLook;
+import rustictangle.core.log.Catch.Spread;
 import rustictangle.core.session.CatchAdvice.Todo;
 
 /** When the comb catches: handbook 8, common practice, no published source; its thresholds are own estimates. */

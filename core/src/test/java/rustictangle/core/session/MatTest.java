@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.Catch;
+import rustictangle.core.log.CombResult;
 import rustictangle.core.session.Mat.Look;
 
 class MatTest {

@@ -15,15 +15,18 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import rustictangle.core.Refused;
 import rustictangle.core.dog.Section;
-import rustictangle.core.session.SessionEvent.Caught;
-import rustictangle.core.session.SessionEvent.SectionDone;
-import rustictangle.core.session.SessionEvent.SectionPostponed;
-import rustictangle.core.session.SessionEvent.SectionSkipped;
-import rustictangle.core.session.SessionEvent.Stopped;
-import rustictangle.core.session.SessionEvent.Teased;
-import rustictangle.core.session.SessionEvent.Undone;
+import rustictangle.core.log.Catch;
+import rustictangle.core.log.CombResult;
+import rustictangle.core.log.SessionEvent;
+import rustictangle.core.log.SessionEvent.Caught;
+import rustictangle.core.log.SessionEvent.SectionDone;
+import rustictangle.core.log.SessionEvent.SectionPostponed;
+import rustictangle.core.log.SessionEvent.SectionSkipped;
+import rustictangle.core.log.SessionEvent.Stopped;
+import rustictangle.core.log.SessionEvent.Teased;
+import rustictangle.core.log.SessionEvent.Undone;
+import rustictangle.core.log.Signal;
 import rustictangle.core.session.SessionState.End;
-import rustictangle.core.trust.Signal;
 
 class SessionTest {
 
@@ -218,7 +221,7 @@ class SessionTest {
             case 8 -> new SessionEvent.KnotFelt(Section.values()[random.nextInt(Section.values().length)]);
             case 9 -> new SessionEvent.Signalled(section, Signal.values()[random.nextInt(Signal.values().length)]);
             case 10 -> new SessionEvent.TreatGiven();
-            case 11 -> new SessionEvent.HairCameOut(section, HairOut.HANDFUL, Optional.of(2.5));
+            case 11 -> new SessionEvent.HairWeighed(section, 2.5);
             case 5 -> new SectionPostponed(section);
             case 6 -> new Caught(section, SMALL);
             case 0 -> new SectionSkipped(section);

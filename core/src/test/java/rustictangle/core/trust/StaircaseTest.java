@@ -17,6 +17,8 @@ import rustictangle.core.dog.History;
 import rustictangle.core.dog.LifeStage;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Kit;
+import rustictangle.core.log.Signal;
+import rustictangle.core.log.Subject;
 
 /**
  * The staircase against simulated dogs. A dog is relaxed at a rung with a chance that falls along a logistic curve; when it

@@ -4,10 +4,10 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
-import static rustictangle.core.trust.Signal.AFRAID;
-import static rustictangle.core.trust.Signal.OPTED_OUT;
-import static rustictangle.core.trust.Signal.RELAXED;
-import static rustictangle.core.trust.Signal.UNEASY;
+import static rustictangle.core.log.Signal.AFRAID;
+import static rustictangle.core.log.Signal.OPTED_OUT;
+import static rustictangle.core.log.Signal.RELAXED;
+import static rustictangle.core.log.Signal.UNEASY;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -26,6 +26,8 @@ import rustictangle.core.dog.History;
 import rustictangle.core.dog.LifeStage;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Kit;
+import rustictangle.core.log.Signal;
+import rustictangle.core.log.Subject;
 
 /** Ladders and how a dog climbs them: common practice, no published source (handbook 9.1 to 9.6), but for the rule of three. */
 class TrustTest {
@@ -167,7 +169,12 @@ class TrustTest {
             Trust there = trust(PUPPY, times(RELAXED, 3 * rung.ordinal()));
             Practice one = Practice.of(PUPPY, there, practice.spot());
             assertTrue(one.atMost().toSeconds() <= 30, rung + " takes " + one.atMost());
-            assertEquals(practice.spot().subject().ladder().at(rung.down()).howTo(), one.endWith());
+            assertEquals(
+                    Lesson.of(practice.spot().subject())
+                            .ladder()
+                            .at(rung.down())
+                            .howTo(),
+                    one.endWith());
         }
     }
 
@@ -217,7 +224,7 @@ class TrustTest {
     void everyLadderHasTenStepsInWords() {
         for (Subject subject : Subject.values()) {
             for (Rung rung : Rung.values()) {
-                Ladder.Step step = subject.ladder().at(rung);
+                Ladder.Step step = Lesson.of(subject).ladder().at(rung);
                 assertFalse(
                         step.howTo().isBlank()
                                 || step.met().isBlank()

@@ -134,7 +134,7 @@ class SoakTest {
         if (open.isMissingNode()) {
             tell(
                     app,
-                    "session:" + session,
+                    "entry:" + session,
                     "POST",
                     "api/dogs/1/sessions",
                     "{\"id\": \"%s\", \"sections\": [\"BACK\", \"CHEST\"]}".formatted(session));
@@ -143,10 +143,10 @@ class SoakTest {
             String id = UUID.randomUUID().toString();
             tell(
                     app,
-                    "session_event:" + id,
+                    "entry:" + id,
                     "POST",
                     "api/dogs/1/sessions/" + session + "/events",
-                    "{\"id\": \"%s\", \"type\": \"TREAT_GIVEN\"}".formatted(id));
+                    "{\"id\": \"%s\", \"said\": {\"type\": \"TREAT_GIVEN\"}}".formatted(id));
         }
         return null;
     }
@@ -156,7 +156,7 @@ class SoakTest {
             String id = UUID.randomUUID().toString();
             tell(
                     app,
-                    "practice_trial:" + id,
+                    "entry:" + id,
                     "POST",
                     "api/dogs/4/practice-trials",
                     "{\"id\": \"%s\", \"subject\": \"TABLE\", \"signal\": \"RELAXED\"}".formatted(id));
@@ -230,10 +230,13 @@ class SoakTest {
     private static Map<String, Integer> counts(Path file) throws SQLException {
         Map<String, Integer> counts = new TreeMap<>();
         try (Connection opened = DriverManager.getConnection("jdbc:sqlite:" + file)) {
-            for (String table : List.of("session", "session_event", "practice_trial")) {
-                count(opened, table, "SELECT id FROM " + table, counts);
-            }
-            count(opened, "visit", "SELECT day FROM visit WHERE dog_id = 3", counts);
+            count(opened, "entry", "SELECT id FROM entry", counts);
+            count(
+                    opened,
+                    "visit",
+                    "SELECT day FROM entry WHERE dog_id = 3 AND said ->> '$.type' = 'VISITED'"
+                            + " AND id NOT IN (SELECT takes_back FROM entry WHERE takes_back IS NOT NULL)",
+                    counts);
             try (ResultSet healthy = opened.createStatement().executeQuery("PRAGMA integrity_check")) {
                 assertEquals("ok", healthy.getString(1));
             }

@@ -1,7 +1,13 @@
 package rustictangle.server.coat;
 
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.jdbc.core.RowCallbackHandler;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -10,15 +16,41 @@ import rustictangle.core.coat.Density;
 import rustictangle.core.coat.Texture;
 import rustictangle.core.dog.Region;
 import rustictangle.server.coat.CoatForm.RegionForm;
+import rustictangle.server.dog.DogStore;
 
 /** One coat per dog, one row per region. */
 @Repository
 public class CoatStore {
 
     private final JdbcClient jdbc;
+    private final DogStore dogs;
 
-    CoatStore(JdbcClient jdbc) {
+    CoatStore(JdbcClient jdbc, DogStore dogs) {
         this.jdbc = jdbc;
+        this.dogs = dogs;
+    }
+
+    /** Of every dog whose coat is described. */
+    Map<Long, CoatForm> all() {
+        record Of(long dog, RegionForm form) {}
+        Map<Long, List<RegionForm>> regions = jdbc
+                .sql(
+                        """
+                SELECT dog_id, region, kind, millimetres, density, texture, undercoat, pale
+                  FROM region_coat ORDER BY dog_id, region
+                """)
+                .query((row, n) -> new Of(row.getLong("dog_id"), region(row)))
+                .list()
+                .stream()
+                .collect(Collectors.groupingBy(Of::dog, Collectors.mapping(Of::form, Collectors.toList())));
+        Map<Long, CoatForm> coats = new HashMap<>();
+        jdbc.sql("SELECT dog_id, shedding_heavily, neglected FROM coat").query((RowCallbackHandler) row -> coats.put(
+                row.getLong("dog_id"),
+                new CoatForm(
+                        regions.getOrDefault(row.getLong("dog_id"), List.of()),
+                        row.getBoolean("shedding_heavily"),
+                        row.getBoolean("neglected"))));
+        return coats;
     }
 
     public Optional<CoatForm> find(long dogId) {
@@ -42,6 +74,7 @@ public class CoatStore {
                 .param("shedding", coat.sheddingHeavily())
                 .param("neglected", coat.neglected())
                 .update();
+        dogs.setCoatDescribed(dogId);
         jdbc.sql("DELETE FROM region_coat WHERE dog_id = ?").param(dogId).update();
         for (RegionForm form : coat.regions()) {
             jdbc.sql(
@@ -76,14 +109,18 @@ public class CoatStore {
                   FROM region_coat WHERE dog_id = ? ORDER BY region
                 """)
                 .param(dogId)
-                .query((row, n) -> new RegionForm(
-                        Region.valueOf(row.getString("region")),
-                        CoatKind.valueOf(row.getString("kind")),
-                        row.getDouble("millimetres"),
-                        Density.valueOf(row.getString("density")),
-                        Texture.valueOf(row.getString("texture")),
-                        row.getBoolean("undercoat"),
-                        row.getBoolean("pale")))
+                .query((row, n) -> region(row))
                 .list();
+    }
+
+    private static RegionForm region(ResultSet row) throws SQLException {
+        return new RegionForm(
+                Region.valueOf(row.getString("region")),
+                CoatKind.valueOf(row.getString("kind")),
+                row.getDouble("millimetres"),
+                Density.valueOf(row.getString("density")),
+                Texture.valueOf(row.getString("texture")),
+                row.getBoolean("undercoat"),
+                row.getBoolean("pale"));
     }
 }

@@ -41,12 +41,12 @@ class ReadingController implements Shows {
     /** @param readings oldest first */
     record RegionReadings(Region region, double millimetres, Growth growth, List<ReadingView> readings) {}
 
-    private final ReadingStore store;
-    private final KnownDogs dogs;
+    private final Readings readings;
+    private final DogLoader dogs;
     private final Clock clock;
 
-    ReadingController(ReadingStore store, KnownDogs dogs, Clock clock) {
-        this.store = store;
+    ReadingController(Readings readings, DogLoader dogs, Clock clock) {
+        this.readings = readings;
         this.dogs = dogs;
         this.clock = clock;
     }
@@ -54,9 +54,9 @@ class ReadingController implements Shows {
     @GetMapping
     List<RegionReadings> all(@PathVariable long dogId) {
         KnownDog known = dogs.get(dogId);
-        Map<Region, List<LengthReading>> readings = store.of(dogId);
+        Map<Region, List<LengthReading>> read = readings.of(dogId);
         return Arrays.stream(Region.values())
-                .map(region -> view(known, region, readings.getOrDefault(region, List.of())))
+                .map(region -> view(known, region, read.getOrDefault(region, List.of())))
                 .toList();
     }
 
@@ -70,7 +70,7 @@ class ReadingController implements Shows {
         if (day.isAfter(LocalDate.now(clock))) {
             throw new Refused("day", day + " is still to come; give the day you measured, today or before.");
         }
-        store.put(dogId, region, new LengthReading(day, new HairLength(form.millimetres())));
+        readings.put(dogId, region, new LengthReading(day, new HairLength(form.millimetres())));
         return all(dogId);
     }
 
@@ -78,7 +78,7 @@ class ReadingController implements Shows {
     @DeleteMapping("/{region}/{day}")
     List<RegionReadings> remove(@PathVariable long dogId, @PathVariable Region region, @PathVariable LocalDate day) {
         dogs.get(dogId);
-        if (!store.remove(dogId, region, day)) {
+        if (!readings.remove(dogId, region, day)) {
             throw new NotThere("reading of " + day + " at " + region.label() + " of dog", dogId);
         }
         return all(dogId);

@@ -1,11 +1,17 @@
 package rustictangle.server.demo;
 
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.Density;
 import rustictangle.core.coat.Texture;
@@ -15,6 +21,8 @@ import rustictangle.core.dog.LifeStage;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Skin;
 import rustictangle.core.dog.Wear;
+import rustictangle.core.log.Entry;
+import rustictangle.core.log.Said;
 import rustictangle.server.coat.CoatForm;
 import rustictangle.server.coat.CoatForm.RegionForm;
 import rustictangle.server.dog.DogForm;
@@ -219,5 +227,12 @@ record DemoDog(
 
     private static CoatForm form(Map<Region, RegionForm> regions, boolean shedding) {
         return new CoatForm(List.copyOf(regions.values()), shedding, false);
+    }
+
+    /** What was said of it at noon of a day. */
+    static Entry said(DemoDog demo, LocalDate day, Said said) {
+        UUID id = UUID.nameUUIDFromBytes((demo.form().name() + day + said).getBytes(StandardCharsets.UTF_8));
+        Instant noon = day.atTime(LocalTime.NOON).toInstant(ZoneOffset.UTC);
+        return new Entry(id, noon, day, Optional.empty(), Optional.empty(), said);
     }
 }

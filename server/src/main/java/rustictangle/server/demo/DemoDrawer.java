@@ -13,10 +13,11 @@ import rustictangle.core.kit.Spacing;
 import rustictangle.core.kit.Tips;
 import rustictangle.core.kit.Tool;
 import rustictangle.core.kit.ToolCheck;
-import rustictangle.core.kit.ToolCheck.Fault;
 import rustictangle.core.kit.ToolKind;
+import rustictangle.core.log.ToolFault;
 import rustictangle.server.kit.ToolForm;
 import rustictangle.server.kit.ToolStore;
+import rustictangle.server.kit.Tools;
 
 /** The demo household's drawer: enough for three of the dogs, with one tool that failed its palm test. */
 final class DemoDrawer {
@@ -24,7 +25,7 @@ final class DemoDrawer {
     private DemoDrawer() {}
 
     /** @param faults at the look-over some weeks ago; empty: it was not looked over */
-    private record Owned(ToolForm form, Optional<Set<Fault>> faults) {}
+    private record Owned(ToolForm form, Optional<Set<ToolFault>> faults) {}
 
     private static List<Owned> all() {
         return List.of(
@@ -52,7 +53,7 @@ final class DemoDrawer {
                                 null,
                                 false,
                                 Handle.PLASTIC),
-                        Optional.of(Set.of(Fault.SCRATCHES, Fault.BENT))),
+                        Optional.of(Set.of(ToolFault.SCRATCHES, ToolFault.BENT))),
                 sound(new ToolForm(
                         "", ToolKind.COMB, null, null, null, null, null, Spacing.WIDE_AND_FINE, false, Handle.METAL)),
                 sound(new ToolForm(
@@ -70,10 +71,10 @@ final class DemoDrawer {
                 new Owned(plain(ToolKind.MIST), Optional.empty()));
     }
 
-    static void fill(ToolStore tools, LocalDate today) {
+    static void fill(ToolStore tools, Tools checks, LocalDate today) {
         all().forEach(owned -> {
             long id = tools.add(owned.form());
-            owned.faults().ifPresent(faults -> tools.check(id, new ToolCheck(lookedOver(today), faults)));
+            owned.faults().ifPresent(faults -> checks.lookOver(id, lookedOver(today), faults));
         });
     }
 

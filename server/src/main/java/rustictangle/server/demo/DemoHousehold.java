@@ -4,31 +4,32 @@ import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
+import java.util.stream.Stream;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
-import rustictangle.core.coat.LengthReading;
 import rustictangle.core.kit.Approach;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Match;
+import rustictangle.core.log.Entry;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.server.coat.CoatStore;
 import rustictangle.server.coat.KnownDog;
-import rustictangle.server.coat.ReadingStore;
 import rustictangle.server.dog.DogStore;
 import rustictangle.server.frame.DataFile;
 import rustictangle.server.household.Household;
 import rustictangle.server.household.HouseholdStore;
 import rustictangle.server.kit.ToolStore;
-import rustictangle.server.session.EventStore;
-import rustictangle.server.session.SessionStore;
-import rustictangle.server.trust.TrialStore;
+import rustictangle.server.kit.Tools;
+import rustictangle.server.log.Logs;
 import rustictangle.server.visit.VisitStore;
 
 /** Fills an empty data file with the made-up household, its records counted back from today. */
@@ -41,11 +42,9 @@ class DemoHousehold implements ApplicationRunner {
     private final DogStore dogs;
     private final CoatStore coats;
     private final HouseholdStore household;
-    private final SessionStore sessions;
-    private final EventStore events;
-    private final TrialStore trials;
+    private final Logs logs;
     private final ToolStore tools;
-    private final ReadingStore readings;
+    private final Tools checks;
     private final DataFile data;
     private final TransactionTemplate transactions;
     private final VisitStore visits;
@@ -55,11 +54,9 @@ class DemoHousehold implements ApplicationRunner {
             DogStore dogs,
             CoatStore coats,
             HouseholdStore household,
-            SessionStore sessions,
-            EventStore events,
-            TrialStore trials,
+            Logs logs,
             ToolStore tools,
-            ReadingStore readings,
+            Tools checks,
             VisitStore visits,
             DataFile data,
             TransactionTemplate transactions,
@@ -67,11 +64,9 @@ class DemoHousehold implements ApplicationRunner {
         this.dogs = dogs;
         this.coats = coats;
         this.household = household;
-        this.sessions = sessions;
-        this.events = events;
-        this.trials = trials;
+        this.logs = logs;
         this.tools = tools;
-        this.readings = readings;
+        this.checks = checks;
         this.data = data;
         this.transactions = transactions;
         this.visits = visits;
@@ -86,17 +81,21 @@ class DemoHousehold implements ApplicationRunner {
         }
         LocalDate today = LocalDate.now(clock);
         RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(SEED);
-        List<Runnable> writes = new ArrayList<>();
-        long id = 0;
-        for (DemoDog demo : DemoDog.household()) {
-            id++;
-            writes.addAll(household(demo, id, today));
+        List<DemoDog> all = DemoDog.household();
+        List<Of> said = new ArrayList<>();
+        for (DemoDog demo : all) {
+            long id = all.indexOf(demo) + 1;
             KnownDog known = new KnownDog(
                     id, demo.form().name(), demo.form().dog(), demo.coat().coat());
             Kit kit = Kit.of(Match.of(known.dog(), known.coat(), Approach.USUAL), DemoDrawer.tools(today));
-            writes.addAll(
-                    new DemoMonths(known, demo, kit, random, sessions, events, trials, clock.getZone()).live(today));
+            Stream.of(
+                            DemoReadings.of(demo, today).stream(),
+                            DemoVisits.of(demo, today).stream(),
+                            new DemoMonths(known, demo, kit, random, clock.getZone()).live(today).stream())
+                    .flatMap(entries -> entries)
+                    .forEach(entry -> said.add(new Of(id, entry)));
         }
+        said.sort(Comparator.comparing(one -> one.entry.at()));
         transactions.executeWithoutResult(status -> {
             household.put(new Household(
                     "Mooring 14",
@@ -110,19 +109,21 @@ class DemoHousehold implements ApplicationRunner {
                     Household.CURRENCY,
                     Household.QUIET_FROM,
                     Household.QUIET_TO));
-            DemoDrawer.fill(tools, today);
-            writes.forEach(Runnable::run);
+            DemoDrawer.fill(tools, checks, today);
+            all.forEach(demo -> settle(demo, all.indexOf(demo) + 1, today));
+            said.forEach(one -> logs.append(one.dog, one.entry));
         });
     }
 
-    /** The dog itself, its coat, its readings and its visits; ids count up in an empty file. */
-    private List<Runnable> household(DemoDog demo, long id, LocalDate today) {
-        return List.of(
-                () -> dogs.add(demo.form()),
-                () -> coats.put(id, demo.coat()),
-                () -> DemoReadings.of(demo, today)
-                        .forEach((day, lengths) -> lengths.forEach(
-                                (region, length) -> readings.put(id, region, new LengthReading(day, length)))),
-                () -> DemoVisits.of(demo, id, today, visits));
+    private record Of(long dog, Entry entry) {}
+
+    /** The dog itself, its coat and its groomer; ids count up in an empty file. */
+    private void settle(DemoDog demo, long id, LocalDate today) {
+        dogs.add(demo.form());
+        coats.put(id, demo.coat());
+        if (demo.growsOn()) {
+            visits.setPrice(id, DemoVisits.PRICE);
+            demo.groomInDays().ifPresent(days -> visits.setNext(id, today, Optional.of(today.plusDays(days))));
+        }
     }
 }

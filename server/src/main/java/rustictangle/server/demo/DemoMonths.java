@@ -17,26 +17,26 @@ import java.util.UUID;
 import java.util.random.RandomGenerator;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Kit;
+import rustictangle.core.log.Catch;
+import rustictangle.core.log.CombResult;
+import rustictangle.core.log.Entry;
+import rustictangle.core.log.Practised;
+import rustictangle.core.log.SessionBegun;
+import rustictangle.core.log.SessionEvent;
+import rustictangle.core.log.SessionEvent.Caught;
+import rustictangle.core.log.SessionEvent.SectionDone;
+import rustictangle.core.log.Signal;
 import rustictangle.core.rhythm.CombCheck;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.rhythm.Rhythm;
 import rustictangle.core.rhythm.SectionRhythm;
 import rustictangle.core.routine.Routine;
 import rustictangle.core.routine.RoutineStep;
-import rustictangle.core.session.Catch;
-import rustictangle.core.session.CombResult;
-import rustictangle.core.session.Session;
-import rustictangle.core.session.SessionEvent;
-import rustictangle.core.session.SessionEvent.Caught;
-import rustictangle.core.session.SessionEvent.SectionDone;
+import rustictangle.core.session.SessionLog;
 import rustictangle.core.trust.Practice;
-import rustictangle.core.trust.Signal;
 import rustictangle.core.trust.Trial;
 import rustictangle.core.trust.Trust;
 import rustictangle.server.coat.KnownDog;
-import rustictangle.server.session.EventStore;
-import rustictangle.server.session.SessionStore;
-import rustictangle.server.trust.TrialStore;
 
 /**
  * Lives through one demo dog's last months, day by day, by the product's own rules.
@@ -56,40 +56,26 @@ final class DemoMonths {
     private final DemoDog demo;
     private final Kit kit;
     private final RandomGenerator random;
-    private final SessionStore sessions;
-    private final EventStore events;
-    private final TrialStore trialStore;
     private final ZoneId zone;
-    private final List<Runnable> writes = new ArrayList<>();
+    private final List<Entry> said = new ArrayList<>();
 
     private final Map<Section, Double> truth = new EnumMap<>(Section.class);
     private final List<CombCheck> checks = new ArrayList<>();
     private final List<Trial> trials = new ArrayList<>();
 
-    DemoMonths(
-            KnownDog known,
-            DemoDog demo,
-            Kit kit,
-            RandomGenerator random,
-            SessionStore sessions,
-            EventStore events,
-            TrialStore trialStore,
-            ZoneId zone) {
+    DemoMonths(KnownDog known, DemoDog demo, Kit kit, RandomGenerator random, ZoneId zone) {
         this.known = known;
         this.demo = demo;
         this.kit = kit;
         this.random = random;
-        this.sessions = sessions;
-        this.events = events;
-        this.trialStore = trialStore;
         this.zone = zone;
         for (Section section : Section.values()) {
             truth.put(section, Math.pow(2, random.nextDouble(-1, 1)));
         }
     }
 
-    /** Everything up to the evening before today; what is to be written comes back, in order. */
-    List<Runnable> live(LocalDate today) {
+    /** Everything up to the evening before today, as it was said, in order. */
+    List<Entry> live(LocalDate today) {
         for (LocalDate day = today.minusDays(demo.daysBack()); day.isBefore(today); day = day.plusDays(1)) {
             practise(day);
             boolean yesterday = day.equals(today.minusDays(1));
@@ -97,7 +83,7 @@ final class DemoMonths {
                 brush(day);
             }
         }
-        return writes;
+        return said;
     }
 
     private void practise(LocalDate day) {
@@ -112,9 +98,13 @@ final class DemoMonths {
             Trial trial =
                     new Trial(day, Optional.of(practice.spot().subject()), Optional.of(section), answer(section, 1.5));
             trials.add(trial);
-            UUID id = uuid();
-            Instant said = at.plusSeconds(20L * i);
-            writes.add(() -> trialStore.addPractice(id, known.id(), said, trial));
+            said.add(new Entry(
+                    uuid(),
+                    at.plusSeconds(20L * i),
+                    day,
+                    Optional.empty(),
+                    Optional.empty(),
+                    new Practised(trial.subject(), trial.section(), trial.signal())));
         }
     }
 
@@ -132,35 +122,30 @@ final class DemoMonths {
         }
         List<RoutineStep> steps = Routine.of(known.dog(), known.coat(), kit, trust, rhythm.sections(), chosen)
                 .steps();
-        List<Section> plan = steps.stream().map(RoutineStep::section).toList();
         Instant begun = day.atTime(LocalTime.of(18, 30)).atZone(zone).toInstant();
         Instant at = begun;
         UUID id = uuid();
-        writes.add(() -> sessions.add(
-                id,
-                known.id(),
-                begun,
-                steps.stream()
-                        .map(step -> new SessionStore.PlannedSection(
-                                step.section(), Optional.of(step.seconds()), trust.lead(step.section())))
-                        .toList()));
-        Session session = Session.planned(plan);
-        while (session.state().current().isPresent()) {
-            SectionDone done = work(rhythm.at(session.state().current().get()), day);
+        List<SessionBegun.Place> plan = steps.stream()
+                .map(step ->
+                        new SessionBegun.Place(step.section(), Optional.of(step.seconds()), trust.lead(step.section())))
+                .toList();
+        Entry first = new Entry(id, begun, day, Optional.of(id), Optional.empty(), new SessionBegun(plan));
+        said.add(first);
+        SessionLog session = SessionLog.of(List.of(first));
+        while (session.session().state().current().isPresent()) {
+            SectionDone done =
+                    work(rhythm.at(session.session().state().current().get()), day);
             at = at.plus(taken(steps, done.section()), ChronoUnit.SECONDS);
-            List<SessionEvent> said = done.comb() == CombResult.MAT_LEFT
+            List<SessionEvent> events = done.comb() == CombResult.MAT_LEFT
                     ? List.of(new Caught(done.section(), mat()), done)
                     : List.of(done);
-            for (SessionEvent event : said) {
-                session = session.apply(event);
-                UUID eventId = uuid();
-                Instant moment = at;
-                writes.add(() -> events.append(eventId, id, known.id(), moment, day, event));
+            for (SessionEvent event : events) {
+                Entry next = session.next(uuid(), at, zone, event);
+                session = session.with(List.of(next));
+                said.add(next);
             }
             remember(done, day);
         }
-        Instant ended = at;
-        writes.add(() -> sessions.setEnded(id, Optional.of(ended)));
     }
 
     /** Seconds that a hand a little slower than estimated takes, now and then with a pause. */

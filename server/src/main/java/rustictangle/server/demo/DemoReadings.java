@@ -1,11 +1,11 @@
 package rustictangle.server.demo;
 
 import java.time.LocalDate;
-import java.util.EnumMap;
-import java.util.Map;
-import java.util.TreeMap;
-import rustictangle.core.coat.HairLength;
+import java.util.ArrayList;
+import java.util.List;
 import rustictangle.core.dog.Region;
+import rustictangle.core.log.Entry;
+import rustictangle.core.log.Measured;
 import rustictangle.server.coat.CoatForm.RegionForm;
 
 /** A few ruler readings that end at the length the demo dog has today. Invented. */
@@ -19,19 +19,18 @@ final class DemoReadings {
 
     private DemoReadings() {}
 
-    /** Only hair that grows on and on is worth measuring so often. */
-    static Map<LocalDate, Map<Region, HairLength>> of(DemoDog demo, LocalDate today) {
-        Map<LocalDate, Map<Region, HairLength>> readings = new TreeMap<>();
-        for (int i = 0; i < DAYS_BACK.length; i++) {
-            Map<Region, HairLength> lengths = new EnumMap<>(Region.class);
-            for (RegionForm hair : demo.coat().regions()) {
-                boolean measured = hair.region() == Region.BODY || hair.region() == Region.LEGS;
-                if (measured && demo.growsOn()) {
-                    double then = hair.millimetres() - GROWN_PER_DAY * (DAYS_BACK[i] - DAYS_BACK[3]) + OFF[i];
-                    lengths.put(hair.region(), new HairLength(Math.round(then)));
-                }
+    /** Oldest first. Only hair that grows on and on is worth measuring so often. */
+    static List<Entry> of(DemoDog demo, LocalDate today) {
+        List<Entry> readings = new ArrayList<>();
+        for (RegionForm hair : demo.coat().regions()) {
+            boolean measured = hair.region() == Region.BODY || hair.region() == Region.LEGS;
+            double before = hair.millimetres();
+            for (int i = 0; i < DAYS_BACK.length && measured && demo.growsOn(); i++) {
+                double then = Math.round(hair.millimetres() - GROWN_PER_DAY * (DAYS_BACK[i] - DAYS_BACK[3]) + OFF[i]);
+                readings.add(
+                        DemoDog.said(demo, today.minusDays(DAYS_BACK[i]), new Measured(hair.region(), then, before)));
+                before = then;
             }
-            readings.put(today.minusDays(DAYS_BACK[i]), lengths);
         }
         return readings;
     }

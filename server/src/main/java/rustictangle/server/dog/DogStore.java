@@ -24,8 +24,8 @@ public class DogStore {
     private static final String SELECT =
             """
             SELECT id, name, breed, kilograms, life_stage, flat_face, neutered, skin, history, harness, dog_coat,
-                   swims, fields_or_sand, snow, coat.dog_id IS NOT NULL AS coat_described
-              FROM dog LEFT JOIN coat ON coat.dog_id = dog.id
+                   swims, fields_or_sand, snow, coat_described
+              FROM dog
              WHERE removed_at IS NULL
             """;
 
@@ -76,6 +76,12 @@ public class DogStore {
                 == 1;
     }
 
+    /** Its coat is known from here on. */
+    @Transactional
+    public void setCoatDescribed(long id) {
+        jdbc.sql("UPDATE dog SET coat_described = 1 WHERE id = ?").param(id).update();
+    }
+
     @Transactional
     boolean remove(long id, Instant at) {
         return jdbc.sql("UPDATE dog SET removed_at = ? WHERE id = ? AND removed_at IS NULL")
@@ -90,6 +96,11 @@ public class DogStore {
                         .param(id)
                         .update()
                 == 1;
+    }
+
+    /** Every dog that was removed is there again; within a transaction. */
+    public void restoreAll() {
+        jdbc.sql("UPDATE dog SET removed_at = NULL").update();
     }
 
     private static JdbcClient.StatementSpec bind(JdbcClient.StatementSpec sql, DogForm form) {

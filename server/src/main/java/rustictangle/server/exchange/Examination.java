@@ -1,14 +1,20 @@
 package rustictangle.server.exchange;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import rustictangle.core.Refused;
+import rustictangle.server.coat.DogLoader;
+import rustictangle.server.coat.KnownDog;
+import rustictangle.server.dog.DogStore;
 import rustictangle.server.exchange.StagingStore.Staging;
 import rustictangle.server.frame.DataFile;
 import rustictangle.server.frame.Progress;
 import rustictangle.server.frame.Shows;
+import rustictangle.server.kit.ToolStore;
+import rustictangle.server.log.Logs;
 import rustictangle.server.session.SessionService;
 
 /** Opens everything there is to show of a file beside the data: what could not be shown is not taken over. */
@@ -19,26 +25,53 @@ class Examination {
 
     private final DataFile data;
     private final StagingStore stagings;
+    private final DogStore dogs;
+    private final ToolStore tools;
+    private final Logs logs;
+    private final DogLoader loader;
     private final SessionService sessions;
     private final List<Shows> views;
 
-    Examination(DataFile data, StagingStore stagings, SessionService sessions, List<Shows> views) {
+    Examination(
+            DataFile data,
+            StagingStore stagings,
+            DogStore dogs,
+            ToolStore tools,
+            Logs logs,
+            DogLoader loader,
+            SessionService sessions,
+            List<Shows> views) {
         this.data = data;
         this.stagings = stagings;
+        this.dogs = dogs;
+        this.tools = tools;
+        this.logs = logs;
+        this.loader = loader;
         this.sessions = sessions;
         this.views = views;
     }
 
-    /** @throws Refused when something cannot be shown */
+    /** @throws Refused when something does not fit together or cannot be shown */
     void everything(Staging staging, Progress.Running running) {
-        stagings.asIfNothingWereRemoved(staging, dogs -> {
-            int all = views.size() * (1 + dogs.size());
+        stagings.checkReferences(staging);
+        // What was removed can be brought back, and must be right then, too.
+        stagings.onTrial(staging, () -> {
+            List<KnownDog> known = new ArrayList<>();
+            open(staging, "the household", () -> {
+                dogs.restoreAll();
+                tools.restoreAll();
+                logs.problem().ifPresent(problem -> {
+                    throw new Refused(problem);
+                });
+            });
+            open(staging, "the dogs", () -> known.addAll(loader.known()));
+            int all = views.size() * (1 + known.size());
             int looked = 0;
             for (Shows view : views) {
                 running.at("looking it over", looked++, all);
                 open(staging, "the household", view::household);
             }
-            for (StagingStore.Known dog : dogs) {
+            for (KnownDog dog : known) {
                 for (Shows view : views) {
                     running.at("looking over " + dog.name(), looked++, all);
                     open(staging, dog.name(), () -> view.dog(dog.id()));

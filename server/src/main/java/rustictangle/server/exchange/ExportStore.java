@@ -14,14 +14,23 @@ import java.sql.ResultSet;
 import java.sql.ResultSetMetaData;
 import java.sql.SQLException;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.jdbc.core.RowCallbackHandler;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.datasource.SingleConnectionDataSource;
 import org.springframework.stereotype.Repository;
+import rustictangle.core.log.Entry;
+import rustictangle.core.log.SessionEvent.SectionDone;
+import rustictangle.server.dog.DogStore;
+import rustictangle.server.dog.StoredDog;
 import rustictangle.server.frame.Backups;
+import rustictangle.server.frame.DataFile;
+import rustictangle.server.frame.StoredInstant;
+import rustictangle.server.log.Logs;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.ObjectWriteContext;
 import tools.jackson.core.json.JsonFactory;
@@ -31,7 +40,7 @@ import tools.jackson.core.json.JsonFactory;
 class ExportStore {
 
     /** Of the JSON format; see docs/format.md. */
-    static final int VERSION = 2;
+    static final int VERSION = 3;
     /** Each after those it refers to. */
     static final List<String> TABLES = List.of(
             "household",
@@ -39,18 +48,11 @@ class ExportStore {
             "dog",
             "coat",
             "region_coat",
-            "length_reading",
             "tool",
-            "tool_check",
             "approach",
             "treat",
-            "session",
-            "session_plan",
-            "session_event",
-            "practice_trial",
-            "life_event",
+            "entry",
             "appointment",
-            "visit",
             "groom_price",
             "hand_over",
             "message");
@@ -61,16 +63,22 @@ class ExportStore {
     private static final String SECRET = "calendar_key";
 
     private final Backups copies;
+    private final DataFile data;
+    private final DogStore dogs;
+    private final Logs logs;
 
-    ExportStore(Backups copies) {
+    ExportStore(Backups copies, DataFile data, DogStore dogs, Logs logs) {
         this.copies = copies;
+        this.data = data;
+        this.dogs = dogs;
+        this.logs = logs;
     }
 
     /** Reads a copy of one moment, so that nobody has to wait who writes meanwhile. */
-    private void fromCopy(Consumer<JdbcClient> read) throws IOException {
+    private void fromCopy(Consumer<Connection> read) throws IOException {
         Path copy = copies.take();
         try (Connection opened = DriverManager.getConnection("jdbc:sqlite:" + copy)) {
-            read.accept(JdbcClient.create(new SingleConnectionDataSource(opened, true)));
+            read.accept(opened);
         } catch (SQLException e) {
             throw new IOException("the copy cannot be read", e);
         } finally {
@@ -79,7 +87,7 @@ class ExportStore {
     }
 
     void json(OutputStream out) throws IOException {
-        fromCopy(jdbc -> json(jdbc, out));
+        fromCopy(copy -> json(JdbcClient.create(new SingleConnectionDataSource(copy, true)), out));
     }
 
     private static void json(JdbcClient jdbc, OutputStream out) {
@@ -110,6 +118,9 @@ class ExportStore {
                 json.writeNumberProperty(name, number);
             } else if (value instanceof Number number) {
                 json.writeNumberProperty(name, number.longValue());
+            } else if (name.equals("said")) {
+                json.writeName(name);
+                json.writeRawValue(value.toString());
             } else if (value != null && !name.equals(SECRET)) {
                 json.writeStringProperty(name, value.toString());
             }
@@ -119,10 +130,15 @@ class ExportStore {
 
     /** What was done at each place, oldest first (RFC 4180). */
     void sections(OutputStream out) throws IOException {
-        fromCopy(jdbc -> sections(jdbc, out));
+        fromCopy(copy -> data.staged(copy, data.newEpoch(), () -> {
+            sectionsOf(out);
+            return null;
+        }));
     }
 
-    private static void sections(JdbcClient jdbc, OutputStream out) {
+    private void sectionsOf(OutputStream out) {
+        Map<Long, String> names = dogs.all().stream()
+                .collect(Collectors.toMap(StoredDog::id, dog -> dog.form().name()));
         Writer writer = new OutputStreamWriter(out, StandardCharsets.UTF_8);
         try (CSVPrinter csv = new CSVPrinter(
                 writer,
@@ -130,24 +146,29 @@ class ExportStore {
                         .builder()
                         .setHeader(SECTION_COLUMNS.toArray(String[]::new))
                         .get())) {
-            jdbc.sql(
-                            """
-                    SELECT dog.name, session_id, at, day, section, comb, tangles, signal, spent
-                      FROM session_event JOIN dog ON dog.id = dog_id
-                     WHERE type = 'SECTION_DONE' AND standing = 1 AND dog.removed_at IS NULL ORDER BY seq
-                    """)
-                    .query((RowCallbackHandler) row -> print(csv, row));
+            logs.eachStanding(SectionDone.class, (dog, entry) -> {
+                if (names.containsKey(dog)) {
+                    print(csv, names.get(dog), entry);
+                }
+            });
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
-    private static void print(CSVPrinter csv, ResultSet row) throws SQLException {
+    private static void print(CSVPrinter csv, String dog, Entry entry) {
+        SectionDone done = (SectionDone) entry.said();
         try {
-            for (int i = 1; i <= row.getMetaData().getColumnCount(); i++) {
-                csv.print(i == 1 ? CsvText.safe(row.getString(i)) : row.getObject(i));
-            }
-            csv.println();
+            csv.printRecord(
+                    CsvText.safe(dog),
+                    entry.session().orElseThrow(),
+                    StoredInstant.text(entry.at()),
+                    entry.day(),
+                    done.section(),
+                    done.comb(),
+                    done.tangles(),
+                    done.signal(),
+                    done.spent().map(String::valueOf).orElse(""));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.Reader;
+import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -11,6 +12,7 @@ import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -19,18 +21,24 @@ import org.springframework.stereotype.Repository;
 import rustictangle.core.Refused;
 import rustictangle.server.exchange.StagingStore.Staging;
 import rustictangle.server.frame.Progress;
+import rustictangle.server.log.Logs;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
 import tools.jackson.core.ObjectReadContext;
+import tools.jackson.core.ObjectWriteContext;
 import tools.jackson.core.json.JsonFactory;
 
 /** Reads an exported file, row by row, into a staging file of the same tables; see docs/format.md. */
 @Repository
 class JsonImportStore {
 
-    /** The first version knew no appointments apart from visits. */
-    private static final String SINCE_2 = "appointment";
+    private final Logs logs;
+
+    JsonImportStore(Logs logs) {
+        this.logs = logs;
+    }
 
     /**
      * @param file of a version of the format that is known
@@ -43,7 +51,7 @@ class JsonImportStore {
                 Reader text = new InputStreamReader(bytes, StandardCharsets.UTF_8.newDecoder());
                 JsonParser json = new JsonFactory().createParser(ObjectReadContext.empty(), text)) {
             staging.jdbc.sql("BEGIN").update();
-            new Reading(json, staging, where -> running.at("reading it", where, size)).whole();
+            new Reading(json, staging, logs, where -> running.at("reading it", where, size)).whole();
             staging.jdbc.sql("COMMIT").update();
         } catch (JacksonException e) {
             throw refused(e.getLocation() == null ? 0 : e.getLocation().getLineNr(), "this is no whole JSON in UTF-8");
@@ -77,6 +85,7 @@ class JsonImportStore {
 
         private final JsonParser json;
         private final Staging staging;
+        private final Logs logs;
         private final Told told;
         /** Of the table being read: each column's declared type. */
         private final Map<String, String> types = new HashMap<>();
@@ -85,8 +94,9 @@ class JsonImportStore {
 
         private int rows;
 
-        Reading(JsonParser json, Staging staging, Told told) {
+        Reading(JsonParser json, Staging staging, Logs logs, Told told) {
             this.json = json;
+            this.logs = logs;
             this.staging = staging;
             this.told = told;
         }
@@ -102,14 +112,12 @@ class JsonImportStore {
                     || !(json.getValueAsLong(0) >= 1 && json.getValueAsLong(0) <= ExportStore.VERSION)) {
                 throw bad("this is another version of the format than 1 to " + ExportStore.VERSION);
             }
-            boolean first = json.getIntValue() == 1;
+            List<String> tables = OldTablesStore.of(json.getIntValue());
             name("tables");
             expect(json.nextToken(), JsonToken.START_OBJECT);
-            for (String table : ExportStore.TABLES) {
-                if (!first || !table.equals(SINCE_2)) {
-                    name(table);
-                    table(table);
-                }
+            for (String table : tables) {
+                name(table);
+                table(table);
             }
             expect(json.nextToken(), JsonToken.END_OBJECT);
             expect(json.nextToken(), JsonToken.END_OBJECT);
@@ -155,6 +163,9 @@ class JsonImportStore {
 
         private Object value(String table, String column) {
             JsonToken token = json.nextToken();
+            if (table.equals("entry") && column.equals("said")) {
+                return said();
+            }
             return switch (types.get(column)) {
                 case "INTEGER" -> {
                     if (token != JsonToken.VALUE_NUMBER_INT
@@ -178,9 +189,22 @@ class JsonImportStore {
                     Vocabulary.problem(table, column, text).ifPresent(problem -> {
                         throw bad(table + ": " + problem);
                     });
+
                     yield text;
                 }
             };
+        }
+
+        private String said() {
+            StringWriter text = new StringWriter();
+            try (JsonGenerator copy = new JsonFactory().createGenerator(ObjectWriteContext.empty(), text)) {
+                copy.copyCurrentStructure(json);
+            }
+            try {
+                return logs.kept(text.toString());
+            } catch (Refused e) {
+                throw bad("entry: " + e.getMessage());
+            }
         }
 
         private void put(String table, Map<String, Object> row) {

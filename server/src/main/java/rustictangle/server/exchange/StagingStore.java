@@ -22,15 +22,13 @@ import rustictangle.server.frame.PrivateFiles;
 @Repository
 class StagingStore {
 
-    /** The tables that a file of the first version was written from. */
-    static final String SCHEMA_OF_1 = "12";
-
     /** A file beside the data, in which what comes in is put together and looked over before any of it counts. */
     static final class Staging implements AutoCloseable {
 
         private final Path file;
         final Connection connection;
         final JdbcClient jdbc;
+        private long epoch;
 
         private Staging(Path file, Connection connection) {
             this.file = file;
@@ -66,10 +64,25 @@ class StagingStore {
 
         /** The work reads from this file as if it were the data. */
         void asTheData(DataFile data, Runnable work) {
-            data.staged(connection, () -> {
+            data.staged(connection, epoch == 0 ? epoch = data.newEpoch() : epoch, () -> {
                 work.run();
                 return null;
             });
+        }
+
+        /** The work writes into this file as if it were the data: all of it or nothing. */
+        void fill(DataFile data, Work work) throws IOException {
+            // What comes in first may refer to what comes later.
+            jdbc.sql("PRAGMA foreign_keys = OFF").update();
+            jdbc.sql("BEGIN").update();
+            work.into(row -> asTheData(data, row));
+            jdbc.sql("COMMIT").update();
+        }
+
+        /** Puts one thing after the other into a file beside. */
+        @FunctionalInterface
+        interface Work {
+            void into(Consumer<Runnable> file) throws IOException;
         }
 
         /** Nothing more comes in: the file is whole. */
@@ -111,82 +124,23 @@ class StagingStore {
                 .update());
     }
 
-    /** @throws Refused when rows do not fit together that each by itself are right */
-    void checkTogether(Staging staging) {
-        JdbcClient beside = staging.jdbc;
-        if (beside.sql("SELECT count(*) FROM household").query(Integer.class).single() != 1) {
-            throw refused(0, "there must be one household in it");
-        }
-        beside.sql("SELECT \"table\" FROM pragma_foreign_key_check").query(String.class).list().stream()
+    /** @throws Refused when rows refer to what is missing */
+    void checkReferences(Staging staging) {
+        staging.jdbc.sql("SELECT \"table\" FROM pragma_foreign_key_check").query(String.class).list().stream()
                 .findFirst()
                 .ifPresent(table -> {
                     throw refused(0, "a row of " + table + " refers to one that is missing");
                 });
-        none(
-                beside,
-                "entries of a session are of another dog than the session",
-                "SELECT 1 FROM session_event AS e JOIN session AS s ON s.id = e.session_id WHERE e.dog_id <> s.dog_id");
-        none(
-                beside,
-                "the plan of a session has gaps or is missing",
-                """
-                SELECT 1 FROM session AS s
-                 WHERE (SELECT count(*) FROM session_plan WHERE session_id = s.id) IS NOT
-                       (SELECT 1 + max(position) FROM session_plan WHERE session_id = s.id)
-                    OR EXISTS (SELECT 1 FROM session_plan WHERE session_id = s.id AND position < 0)""");
-        none(beside, "an undo has nothing to take back, or takes back another entry than the last", STANDING_IS_WRONG);
-        none(
-                beside,
-                "an entry's day is not the day of its moment",
-                "SELECT 1 FROM session_event WHERE abs(julianday(day) - julianday(substr(at, 1, 10))) > 1");
     }
 
-    /**
-     * The n-th undo takes back the last entry that still stands: with each entry counted +1 and each undo -1, an entry
-     * stands when that sum never falls below its own afterwards.
-     */
-    private static final String STANDING_IS_WRONG =
-            """
-            WITH counted AS (
-                SELECT session_id, seq, type, standing,
-                       sum(CASE type WHEN 'UNDONE' THEN -1 ELSE 1 END) OVER (PARTITION BY session_id ORDER BY seq) AS height
-                  FROM session_event),
-            later AS (
-                SELECT *, min(height) OVER (PARTITION BY session_id ORDER BY seq ROWS BETWEEN CURRENT ROW AND UNBOUNDED FOLLOWING) AS lowest
-                  FROM counted)
-            SELECT 1 FROM later
-             WHERE height < 0 OR (type <> 'UNDONE' AND standing <> (lowest >= height)) OR (type = 'UNDONE' AND standing <> 1)""";
-
-    private static void none(JdbcClient beside, String problem, String sql) {
-        if (beside.sql(sql + " LIMIT 1").query(Integer.class).optional().isPresent()) {
-            throw refused(0, problem);
-        }
-    }
-
-    /** A dog whose coat is described. */
-    record Known(long id, String name) {}
-
-    /**
-     * Does something as if nothing had been removed: what was can be brought back, and must be right then, too.
-     *
-     * @param work with the dogs whose coat is described
-     */
-    void asIfNothingWereRemoved(Staging staging, Consumer<List<Known>> work) {
+    /** The work may write into it, and nothing of that stays. */
+    void onTrial(Staging staging, Runnable work) {
         staging.jdbc.sql("BEGIN").update();
         try {
-            staging.jdbc.sql("UPDATE dog SET removed_at = NULL").update();
-            staging.jdbc.sql("UPDATE tool SET removed_at = NULL").update();
-            work.accept(staging.jdbc
-                    .sql("SELECT id, name FROM dog JOIN coat ON coat.dog_id = dog.id ORDER BY id")
-                    .query((row, n) -> new Known(row.getLong("id"), row.getString("name")))
-                    .list());
+            work.run();
         } finally {
             staging.jdbc.sql("ROLLBACK").update();
         }
-    }
-
-    void setCalendarKey(Staging staging, String key) {
-        staging.jdbc.sql("UPDATE household SET calendar_key = ?").param(key).update();
     }
 
     static Refused refused(int line, String why) {

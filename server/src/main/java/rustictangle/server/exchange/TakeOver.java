@@ -10,10 +10,12 @@ import java.nio.file.StandardCopyOption;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.concurrent.locks.ReentrantLock;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import rustictangle.core.Refused;
+import rustictangle.server.dog.DogStore;
+import rustictangle.server.dog.StoredDog;
 import rustictangle.server.exchange.StagingStore.Staging;
 import rustictangle.server.frame.Busy;
 import rustictangle.server.frame.DataFile;
@@ -22,6 +24,7 @@ import rustictangle.server.frame.PrivateFiles;
 import rustictangle.server.frame.Progress;
 import rustictangle.server.frame.Schema;
 import rustictangle.server.household.HouseholdStore;
+import rustictangle.server.log.Logs;
 
 /**
  * Takes files in. Each is read, checked and put together beside the data first, and then put in place in one short step;
@@ -35,7 +38,9 @@ class TakeOver {
     private final DataFile data;
     private final StagingStore stagings;
     private final JsonImportStore files;
-    private final SectionImportStore sections;
+    private final SectionImport sections;
+    private final Logs logs;
+    private final DogStore dogs;
     private final Examination examination;
     private final KeptCopies copies;
     private final HouseholdStore households;
@@ -47,7 +52,9 @@ class TakeOver {
             DataFile data,
             StagingStore stagings,
             JsonImportStore files,
-            SectionImportStore sections,
+            SectionImport sections,
+            Logs logs,
+            DogStore dogs,
             Examination examination,
             KeptCopies copies,
             HouseholdStore households,
@@ -57,6 +64,8 @@ class TakeOver {
         this.stagings = stagings;
         this.files = files;
         this.sections = sections;
+        this.logs = logs;
+        this.dogs = dogs;
         this.examination = examination;
         this.copies = copies;
         this.households = households;
@@ -80,7 +89,6 @@ class TakeOver {
         return alone("Taking over a file", running -> {
             Path upload = received(file, length, running);
             try (Staging staging = staged(upload, running)) {
-                stagings.checkTogether(staging);
                 examination.everything(staging, running);
                 return place(staging, "import");
             } finally {
@@ -90,15 +98,16 @@ class TakeOver {
     }
 
     private Staging staged(Path upload, Progress.Running running) throws IOException {
-        boolean first = JsonImportStore.version(upload).equals(Optional.of(1));
+        int version = JsonImportStore.version(upload).orElse(ExportStore.VERSION);
+        boolean earlier = OldTablesStore.schema(version) != null;
         Path file = PrivateFiles.temporary(data.file(), "staging");
         Staging staging = null;
         try {
-            if (first) {
-                Schema.bring(file, StagingStore.SCHEMA_OF_1);
+            if (earlier) {
+                Schema.bring(file, OldTablesStore.schema(version));
             }
             staging = Staging.of(file);
-            if (!first) {
+            if (!earlier) {
                 Staging empty = staging;
                 data.reading(() -> {
                     stagings.makeTables(empty);
@@ -107,7 +116,9 @@ class TakeOver {
             }
             data.giveBack();
             files.read(upload, staging, running);
-            if (first) {
+            if (earlier) {
+                stagings.checkReferences(staging);
+                OldTablesStore.check(staging);
                 // By the steps that bring a data file of that time to this version.
                 staging.finish();
                 Schema.bring(file);
@@ -128,12 +139,14 @@ class TakeOver {
         return alone("Taking over a table", running -> {
             Path upload = received(table, length, running);
             try (Staging staging = Staging.beside(data.file())) {
-                Map<String, List<Long>> dogs = data.reading(() -> {
+                Map<String, List<Long>> named = data.reading(() -> {
                     stagings.makeTables(staging);
-                    return sections.dogs();
+                    return dogs.all().stream()
+                            .collect(Collectors.groupingBy(
+                                    dog -> dog.form().name(), Collectors.mapping(StoredDog::id, Collectors.toList())));
                 });
                 data.giveBack();
-                sections.read(upload, dogs, staging, running);
+                sections.read(upload, named, staging, running);
                 examination.sessions(staging);
                 Path aside = data.aside("import", clock);
                 running.at(
@@ -144,7 +157,7 @@ class TakeOver {
                 running.at("putting it in place", 0, 1);
                 int[] added = new int[1];
                 staging.finish();
-                data.writingFrom(staging.file(), () -> added[0] = sections.addNew());
+                data.writingFrom(staging.file(), () -> added[0] = logs.addSessionsFromBeside());
                 return new Added(added[0], aside.getFileName().toString());
             } finally {
                 Files.deleteIfExists(upload);
@@ -182,7 +195,7 @@ class TakeOver {
         // The door key stays the household's own.
         String key = data.reading(() -> households.calendarKey().orElseThrow());
         data.giveBack();
-        stagings.setCalendarKey(staging, key);
+        staging.asTheData(data, () -> households.keepCalendarKey(key));
         staging.finish();
         Path aside = data.aside(why, clock);
         data.replaceBy(staging.file(), aside);

@@ -28,19 +28,19 @@ import rustictangle.core.kit.Spacing;
 import rustictangle.core.kit.TipSchool;
 import rustictangle.core.kit.Tips;
 import rustictangle.core.kit.ToolKind;
+import rustictangle.core.log.Catch;
+import rustictangle.core.log.CombResult;
+import rustictangle.core.log.HairOut;
+import rustictangle.core.log.LifeEvent;
+import rustictangle.core.log.Signal;
+import rustictangle.core.log.Subject;
 import rustictangle.core.plan.Reminder;
 import rustictangle.core.rhythm.Comfort;
-import rustictangle.core.rhythm.LifeEvent;
-import rustictangle.core.session.Catch;
-import rustictangle.core.session.CombResult;
-import rustictangle.core.session.HairOut;
-import rustictangle.core.trust.Signal;
-import rustictangle.core.trust.Subject;
 import rustictangle.server.frame.Bounds;
 import rustictangle.server.frame.StoredInstant;
 import rustictangle.server.household.Household;
 
-/** Which words the columns know; the database itself only checks numbers, lengths and what refers to what. */
+/** Which words the columns know, those of earlier versions among them; the database itself only checks numbers, lengths and what refers to what. */
 final class Vocabulary {
 
     private static final Map<String, Class<? extends Enum<?>>> WORDS = Map.ofEntries(
@@ -85,6 +85,9 @@ final class Vocabulary {
             Map.entry("message.kind", Reminder.Kind.class));
 
     private static final Set<String> IDS = Set.of(
+            "entry.id",
+            "entry.session_id",
+            "entry.takes_back",
             "session.id",
             "session_plan.session_id",
             "session_event.id",

@@ -117,14 +117,23 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
         }
     }
 
-    /** The work reads from a file beside, as if it were the data; nothing of it can write. */
-    public <T> T staged(Connection beside, Supplier<T> work) {
+    /** Tells a file beside from the data and from every other. */
+    public long newEpoch() {
+        return epochs.incrementAndGet();
+    }
+
+    /**
+     * The work reads from a file beside, as if it were the data; nothing of it can write.
+     *
+     * @param besideEpoch its own, for as long as it stays as it is
+     */
+    public <T> T staged(Connection beside, long besideEpoch, Supplier<T> work) {
         Unit own = unit.get();
         Unit here = new Unit();
         here.depth = 1;
         here.held = beside;
         here.foreign = true;
-        here.version = new Version(epochs.incrementAndGet(), 0);
+        here.version = new Version(besideEpoch, 0);
         unit.set(here);
         try {
             return work.get();
@@ -180,7 +189,8 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
         return false;
     }
 
-    boolean writing() {
+    /** Whether this unit writes: what it reads then may still be taken back. */
+    public boolean writing() {
         return unit.get() != null && unit.get().writing;
     }
 

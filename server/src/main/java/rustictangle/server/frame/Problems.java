@@ -74,6 +74,9 @@ class Problems extends ResponseEntityExceptionHandler {
             if (cause instanceof BodyLimit.TooLarge large) {
                 return answer(large.problem());
             }
+            if (cause instanceof Refused refused) {
+                return refused(refused);
+            }
         }
         if (e.getCause() instanceof JacksonException wrong && !wrong.getPath().isEmpty()) {
             return badInput(List.of(new FieldProblem(path(wrong), message(wrong))));

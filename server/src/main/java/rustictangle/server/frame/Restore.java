@@ -101,7 +101,7 @@ final class Restore {
                     || !one(opened, "PRAGMA foreign_key_check").isEmpty()) {
                 return Optional.of("it is damaged");
             }
-            if (!"1".equals(one(opened, "SELECT count(*) FROM household"))) {
+            if (!"1".equals(one(opened, "SELECT count(*) FROM sqlite_schema WHERE name = 'household'"))) {
                 return Optional.of("it is not of Rustic Tangle");
             }
             one(opened, "SELECT version FROM flyway_schema_history LIMIT 1");

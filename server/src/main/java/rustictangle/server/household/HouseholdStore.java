@@ -53,6 +53,11 @@ public class HouseholdStore {
 
     @Transactional
     public void setCalendarKey(String key) {
+        keepCalendarKey(key);
+    }
+
+    /** The same within a transaction, or in a file beside. */
+    public void keepCalendarKey(String key) {
         jdbc.sql("UPDATE household SET calendar_key = ? WHERE id = 1")
                 .param(key)
                 .update();

@@ -1,6 +1,9 @@
 package rustictangle.server.kit;
 
+import java.util.HashMap;
+import java.util.Map;
 import java.util.Optional;
+import org.springframework.jdbc.core.RowCallbackHandler;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -20,17 +23,17 @@ public class ApproachStore {
         this.jdbc = jdbc;
     }
 
-    /** The usual one until the owner has chosen. */
-    Approach of(long dogId) {
-        return jdbc.sql("SELECT lead, tips, mist, hand FROM approach WHERE dog_id = ?")
-                .param(dogId)
-                .query((row, n) -> new Approach(
+    /** By dog, where the owner has chosen. */
+    Map<Long, Approach> all() {
+        Map<Long, Approach> chosen = new HashMap<>();
+        jdbc.sql("SELECT dog_id, lead, tips, mist, hand FROM approach").query((RowCallbackHandler) row -> chosen.put(
+                row.getLong("dog_id"),
+                new Approach(
                         Optional.ofNullable(row.getString("lead")).map(LeadSchool::valueOf),
                         TipSchool.valueOf(row.getString("tips")),
                         MistSchool.valueOf(row.getString("mist")),
-                        Hand.valueOf(row.getString("hand"))))
-                .optional()
-                .orElse(Approach.USUAL);
+                        Hand.valueOf(row.getString("hand")))));
+        return chosen;
     }
 
     @Transactional

@@ -27,8 +27,8 @@ import rustictangle.core.kit.SchoolChange;
 import rustictangle.core.kit.SectionKit;
 import rustictangle.core.kit.ToolKind;
 import rustictangle.core.kit.ToolProperty;
+import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
-import rustictangle.server.coat.KnownDogs;
 import rustictangle.server.frame.Shows;
 
 /** Which tool goes where on a dog, what of it the owner has, and the least to buy. */
@@ -94,12 +94,12 @@ class KitController implements Shows {
 
     record SchoolsView(ApproachForm chosen, List<SchoolView> schools) {}
 
-    private final KnownDogs dogs;
-    private final Kits kits;
-    private final ToolStore tools;
+    private final DogLoader dogs;
+    private final KitLoader kits;
+    private final Tools tools;
     private final ApproachStore approaches;
 
-    KitController(KnownDogs dogs, Kits kits, ToolStore tools, ApproachStore approaches) {
+    KitController(DogLoader dogs, KitLoader kits, Tools tools, ApproachStore approaches) {
         this.dogs = dogs;
         this.kits = kits;
         this.tools = tools;
@@ -117,7 +117,7 @@ class KitController implements Shows {
 
     @GetMapping("/purchases")
     PurchasesView purchases(@PathVariable long dogId) {
-        Purchases purchases = Purchases.of(kits.of(dogs.get(dogId)).match(), tools.drawer());
+        Purchases purchases = Purchases.of(kits.of(dogs.get(dogId)).match(), kits.drawer());
         return new PurchasesView(
                 purchases.buy().stream().map(KitController::view).toList(),
                 purchases.justOne().map(KitController::view),
@@ -154,13 +154,13 @@ class KitController implements Shows {
     SchoolsView schools(@PathVariable long dogId) {
         KnownDog known = dogs.get(dogId);
         return new SchoolsView(
-                ApproachForm.of(approaches.of(dogId)),
+                ApproachForm.of(kits.approach(dogId)),
                 Arrays.stream(LeadSchool.values())
                         .map(school -> new SchoolView(
                                 school,
                                 school.label(),
                                 school.suits(),
-                                SchoolChange.between(known.dog(), known.coat(), approaches.of(dogId), school)))
+                                SchoolChange.between(known.dog(), known.coat(), kits.approach(dogId), school)))
                         .toList());
     }
 

@@ -8,6 +8,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -18,13 +19,13 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import rustictangle.core.kit.ToolCheck;
 import rustictangle.core.kit.ToolKind;
 import rustictangle.core.kit.ToolProperty;
+import rustictangle.core.log.ToolFault;
 import rustictangle.server.frame.FormCheck;
 import rustictangle.server.frame.NotThere;
 import rustictangle.server.frame.Shows;
-import rustictangle.server.kit.ToolStore.StoredTool;
+import rustictangle.server.kit.Tools.StoredTool;
 
 /** The household's drawer. */
 @RestController
@@ -39,12 +40,12 @@ class ToolController implements Shows {
             ToolForm form,
             Optional<CheckView> check,
             boolean putAside,
-            Optional<Long> checkId) {}
+            Optional<UUID> checkId) {}
 
     record CheckView(LocalDate day, List<String> faults) {}
 
     /** @param faults empty: it passed */
-    record CheckForm(@NotNull(message = "Tick what you found, or nothing.") Set<ToolCheck.@NotNull Fault> faults) {}
+    record CheckForm(@NotNull(message = "Tick what you found, or nothing.") Set<@NotNull ToolFault> faults) {}
 
     record KindView(
             ToolKind kind, String label, String goodFor, String notFor, Set<ToolProperty> properties, boolean blade) {}
@@ -55,12 +56,14 @@ class ToolController implements Shows {
             .toList();
 
     private final ToolStore store;
+    private final Tools tools;
     private final Clock clock;
     private final FormCheck forms;
 
-    ToolController(ToolStore store, Clock clock, FormCheck forms) {
+    ToolController(ToolStore store, Tools tools, Clock clock, FormCheck forms) {
         this.forms = forms;
         this.store = store;
+        this.tools = tools;
         this.clock = clock;
     }
 
@@ -72,7 +75,7 @@ class ToolController implements Shows {
 
     @GetMapping
     List<ToolView> all() {
-        return store.all().stream().map(ToolController::view).toList();
+        return tools.all().stream().map(ToolController::view).toList();
     }
 
     @PostMapping
@@ -105,28 +108,27 @@ class ToolController implements Shows {
     /** Palm test and look-over, done today. */
     @PostMapping("/{toolId}/checks")
     ToolView check(@PathVariable long toolId, @Valid @RequestBody CheckForm form) {
-        store.check(toolId, new ToolCheck(LocalDate.now(clock), form.faults()));
+        tools.lookOver(toolId, form.faults());
         return get(toolId);
     }
 
     @PostMapping("/{toolId}/replacement")
     ToolView replaced(@PathVariable long toolId) {
-        store.replaced(toolId, LocalDate.now(clock));
+        tools.replaced(toolId);
         return get(toolId);
     }
 
     /** Undo of the latest look-over or replacement. */
     @DeleteMapping("/{toolId}/checks/{checkId}")
-    ToolView takeBack(@PathVariable long toolId, @PathVariable long checkId) {
-        store.get(toolId);
-        if (!store.removeCheck(toolId, checkId)) {
+    ToolView takeBack(@PathVariable long toolId, @PathVariable UUID checkId) {
+        if (!tools.takeBack(toolId, checkId)) {
             throw new NotThere("latest look-over", checkId);
         }
         return get(toolId);
     }
 
     private ToolView get(long toolId) {
-        return view(store.get(toolId));
+        return view(tools.get(toolId));
     }
 
     private static ToolView view(StoredTool stored) {
@@ -139,9 +141,7 @@ class ToolController implements Shows {
                         .check()
                         .map(check -> new CheckView(
                                 check.day(),
-                                check.faults().stream()
-                                        .map(ToolCheck.Fault::label)
-                                        .toList())),
+                                check.faults().stream().map(ToolFault::label).toList())),
                 stored.tool().putAside(),
                 stored.checkId());
     }
@@ -155,5 +155,6 @@ class ToolController implements Shows {
     @Override
     public void household() {
         store.all().forEach(tool -> forms.checked(tool.form()).check());
+        all();
     }
 }

@@ -24,9 +24,10 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Refused;
-import rustictangle.server.coat.KnownDogs;
+import rustictangle.server.coat.DogLoader;
 import rustictangle.server.frame.NotThere;
 import rustictangle.server.household.HouseholdStore;
+import rustictangle.server.visit.VisitService;
 import rustictangle.server.visit.VisitStore;
 
 /** The plan in the owner's own calendar, and a groomer's appointment out of theirs. */
@@ -45,15 +46,23 @@ class CalendarController {
     record Imported(LocalDate day, String summary) {}
 
     private final Plans plans;
-    private final KnownDogs dogs;
+    private final DogLoader dogs;
     private final VisitStore visits;
+    private final VisitService visitService;
     private final HouseholdStore households;
     private final Clock clock;
 
-    CalendarController(Plans plans, KnownDogs dogs, VisitStore visits, HouseholdStore households, Clock clock) {
+    CalendarController(
+            Plans plans,
+            DogLoader dogs,
+            VisitStore visits,
+            VisitService visitService,
+            HouseholdStore households,
+            Clock clock) {
         this.plans = plans;
         this.dogs = dogs;
         this.visits = visits;
+        this.visitService = visitService;
         this.households = households;
         this.clock = clock;
     }
@@ -87,7 +96,9 @@ class CalendarController {
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"rustic-tangle.ics\"")
                 .body(PlanCalendar.of(
-                        plans.now(), visits.since(LocalDate.now(clock).minusMonths(PAST_MONTHS)), clock.instant()));
+                        plans.now(),
+                        visitService.since(LocalDate.now(clock).minusMonths(PAST_MONTHS)),
+                        clock.instant()));
     }
 
     /** The first event after today in a groomer's calendar file is the next groom. */

@@ -14,17 +14,19 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.Log;
 import rustictangle.core.plan.HouseholdPlan;
 import rustictangle.core.rhythm.Rhythm;
 import rustictangle.core.rhythm.SectionRhythm;
 import rustictangle.core.routine.RoutineStep;
 import rustictangle.core.routine.Training;
-import rustictangle.server.coat.KnownDogs;
+import rustictangle.core.session.SessionLog;
+import rustictangle.server.coat.DogLoader;
 import rustictangle.server.dog.StoredDog;
 import rustictangle.server.frame.Settings;
-import rustictangle.server.session.SessionStore;
+import rustictangle.server.log.Logs;
 import rustictangle.server.trust.PracticeView;
-import rustictangle.server.visit.VisitStore;
+import rustictangle.server.visit.VisitService;
 
 /** What the owner sees first: what to do today in the minutes there are, and each dog. */
 @RestController
@@ -84,18 +86,17 @@ class HomeController {
 
     record SectionBurrs(Section section, int burrs) {}
 
-    private final KnownDogs dogs;
+    private final DogLoader dogs;
     private final Plans plans;
-    private final SessionStore sessions;
-    private final VisitStore visits;
+    private final Logs logs;
+    private final VisitService visits;
     private final Clock clock;
     private final Settings settings;
 
-    HomeController(
-            KnownDogs dogs, Plans plans, SessionStore sessions, VisitStore visits, Clock clock, Settings settings) {
+    HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visits, Clock clock, Settings settings) {
         this.dogs = dogs;
         this.plans = plans;
-        this.sessions = sessions;
+        this.logs = logs;
         this.visits = visits;
         this.clock = clock;
         this.settings = settings;
@@ -105,7 +106,7 @@ class HomeController {
     Home home() {
         Plans.Now now = plans.now();
         Map<Long, Plans.Member> members = now.members().stream()
-                .collect(Collectors.toMap(member -> member.dog().known().id(), Function.identity()));
+                .collect(Collectors.toMap(member -> member.known().id(), Function.identity()));
         return new Home(
                 now.today(),
                 settings.demo(),
@@ -138,7 +139,7 @@ class HomeController {
                     .collect(Collectors.toMap(HouseholdPlan.Place::section, HouseholdPlan.Place::seconds));
             if (!chosen.isEmpty()) {
                 picks.add(new PickView(
-                        member.dog().known().id(),
+                        member.known().id(),
                         member.ready().steps().stream()
                                 .map(RoutineStep::section)
                                 .filter(chosen::containsKey)
@@ -154,11 +155,13 @@ class HomeController {
     }
 
     private HomeKnown known(Plans.Member member) {
-        long id = member.dog().known().id();
-        Rhythm rhythm = member.dog().rhythm();
+        long id = member.known().id();
+        Log log = logs.of(id);
+        Rhythm rhythm = member.picture().rhythm();
         List<SectionRhythm> due = rhythm.dueSections();
         Training training = Training.of(
-                member.dog().trust(), due.stream().map(SectionRhythm::section).toList());
+                member.picture().trust(),
+                due.stream().map(SectionRhythm::section).toList());
         return new HomeKnown(
                 rhythm.anythingBrushed(),
                 rhythm.nextDate(),
@@ -173,8 +176,8 @@ class HomeController {
                         .mapToInt(RoutineStep::seconds)
                         .sum(),
                 training.practised().size(),
-                sessions.findOpen(id).map(SessionStore.StoredSession::id),
-                sessions.lastEnded(id).map(at -> LocalDate.ofInstant(at, clock.getZone())),
+                SessionLog.open(log).map(SessionLog::id),
+                SessionLog.lastEnded(log).map(at -> LocalDate.ofInstant(at, clock.getZone())),
                 member.practices().stream().map(PracticeView::of).toList(),
                 visits.unconfirmed(id, LocalDate.now(clock)).stream().findFirst());
     }

@@ -49,14 +49,13 @@ class MessageStore implements Outbox {
     public List<Message> sent(int most) {
         return jdbc.sql(
                         """
-                SELECT message.day, message.at, dog.name, message.kind, message.text FROM message LEFT JOIN dog ON dog.id = dog_id
-                 ORDER BY message.at DESC, message.id DESC LIMIT ?
+                SELECT day, at, dog_id, kind, text FROM message ORDER BY at DESC, id DESC LIMIT ?
                 """)
                 .param(most)
                 .query((row, n) -> new Message(
                         LocalDate.parse(row.getString("day")),
                         Instant.parse(row.getString("at")),
-                        Optional.ofNullable(row.getString("name")),
+                        Optional.ofNullable((Number) row.getObject("dog_id")).map(Number::longValue),
                         Reminder.Kind.valueOf(row.getString("kind")),
                         row.getString("text")))
                 .list();

@@ -10,8 +10,8 @@ import rustictangle.core.plan.Reminder;
 /** Where messages to the owner go. */
 public interface Outbox {
 
-    /** @param dog absent: about the household */
-    record Message(LocalDate day, Instant at, Optional<String> dog, Reminder.Kind kind, String text) {}
+    /** @param dogId absent: about the household */
+    record Message(LocalDate day, Instant at, Optional<Long> dogId, Reminder.Kind kind, String text) {}
 
     /**
      * At most one a day about each dog, and one about the household; a further one is dropped.

@@ -17,7 +17,7 @@ import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableTransp;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 import rustictangle.core.plan.HouseholdPlan;
-import rustictangle.server.visit.VisitStore.Appointment;
+import rustictangle.server.visit.VisitService.Appointment;
 
 /**
  * The plan and the appointments as a calendar (RFC 5545).
@@ -36,9 +36,8 @@ final class PlanCalendar {
         Calendar calendar = new Calendar();
         calendar.add(new ProdId(PRODUCT));
         calendar.add(ImmutableVersion.VERSION_2_0);
-        List<String> names = now.members().stream()
-                .map(member -> member.dog().known().name())
-                .toList();
+        List<String> names =
+                now.members().stream().map(member -> member.known().name()).toList();
         int days = HouseholdPlan.days(
                 now.members().stream().map(Plans.Member::kept).toList(), now.today());
         for (int day = 0; day < days; day++) {

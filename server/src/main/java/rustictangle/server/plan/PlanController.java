@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.dog.Section;
 import rustictangle.core.plan.HouseholdPlan;
 import rustictangle.core.plan.SectionThread;
-import rustictangle.server.coat.KnownDogs;
+import rustictangle.server.coat.DogLoader;
 import rustictangle.server.plan.HomeController.PickView;
 
 /** The days up to the groomers' dates. */
@@ -86,9 +86,9 @@ class PlanController {
     }
 
     private final Plans plans;
-    private final KnownDogs dogs;
+    private final DogLoader dogs;
 
-    PlanController(Plans plans, KnownDogs dogs) {
+    PlanController(Plans plans, DogLoader dogs) {
         this.plans = plans;
         this.dogs = dogs;
     }
@@ -123,8 +123,8 @@ class PlanController {
         Plans.Member member = now.members().get(dog);
         List<SectionThread> threads = threads(now, dog);
         return new DogEnd(
-                member.dog().known().id(),
-                member.dog().known().name(),
+                member.known().id(),
+                member.known().name(),
                 member.kept().until(),
                 member.groom(),
                 threads.stream()
@@ -154,7 +154,7 @@ class PlanController {
         dogs.get(dogId);
         Plans.Now now = plans.now();
         int dog = IntStream.range(0, now.members().size())
-                .filter(i -> now.members().get(i).dog().known().id() == dogId)
+                .filter(i -> now.members().get(i).known().id() == dogId)
                 .findFirst()
                 .orElseThrow();
         Plans.Member member = now.members().get(dog);

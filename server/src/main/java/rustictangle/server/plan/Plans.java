@@ -1,5 +1,6 @@
 package rustictangle.server.plan;
 
+import jakarta.annotation.PostConstruct;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -8,31 +9,36 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import rustictangle.core.dog.Section;
 import rustictangle.core.plan.HouseholdPlan;
-import rustictangle.core.plan.KeptDog;
+import rustictangle.core.plan.Workload;
+import rustictangle.core.rhythm.Comfort;
+import rustictangle.core.routine.Picture;
 import rustictangle.core.routine.Routine;
 import rustictangle.core.routine.RoutineStep;
+import rustictangle.core.session.SessionLog;
 import rustictangle.core.trust.Practice;
+import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
-import rustictangle.server.coat.KnownDogs;
 import rustictangle.server.frame.DataFile;
-import rustictangle.server.frame.PastLogStore;
+import rustictangle.server.frame.LastMade;
 import rustictangle.server.frame.Progress;
 import rustictangle.server.frame.Shows;
 import rustictangle.server.household.Household;
-import rustictangle.server.household.HouseholdStore;
-import rustictangle.server.routine.Routines;
-import rustictangle.server.session.SessionStore;
-import rustictangle.server.trust.Trusts;
-import rustictangle.server.visit.VisitStore;
+import rustictangle.server.household.HouseholdLoader;
+import rustictangle.server.log.Logs;
+import rustictangle.server.routine.RoutineLoader;
+import rustictangle.server.trust.TrustLoader;
+import rustictangle.server.visit.VisitService;
 
 /** The household's plan from today on, reckoned anew from what is known now. */
 @Component
 class Plans implements Shows {
+
+    private static final Logger LOG = LoggerFactory.getLogger("rustictangle");
 
     /**
      * One dog in the plan.
@@ -41,7 +47,13 @@ class Plans implements Shows {
      * @param practices for today, done or not
      * @param groom     when a groomer sees it next; empty: nobody said
      */
-    record Member(Routines.Dog dog, Routine ready, List<Practice> practices, Optional<LocalDate> groom, KeptDog kept) {
+    record Member(
+            KnownDog known,
+            Picture picture,
+            Routine ready,
+            List<Practice> practices,
+            Optional<LocalDate> groom,
+            Workload kept) {
 
         int practiceSeconds() {
             return practices.stream()
@@ -75,88 +87,101 @@ class Plans implements Shows {
         }
     }
 
-    private final KnownDogs dogs;
-    private final Routines routines;
-    private final Trusts trusts;
-    private final VisitStore visits;
-    private final SessionStore sessions;
-    private final HouseholdStore households;
-    private final PastLogStore log;
+    private final DogLoader dogs;
+    private final RoutineLoader routines;
+    private final TrustLoader trusts;
+    private final VisitService visits;
+    private final Logs logs;
+    private final HouseholdLoader households;
     private final DataFile data;
     private final Progress progress;
     private final Clock clock;
-    private Key reckonedFor;
-    private Now reckoned;
+    private final LastMade made;
 
-    private record Key(DataFile.Version data, LocalDate today) {}
+    /** All that the plan follows from. */
+    private record Facts(LocalDate today, Household household, List<Known> dogs, int spentSeconds) {}
+
+    /** All that a dog's part in it follows from. */
+    private record Known(KnownDog known, Picture picture, List<Practice> practices, Optional<LocalDate> groom) {}
+
+    private record MemberFacts(LocalDate today, Comfort comfort, Known dog) {}
 
     Plans(
-            KnownDogs dogs,
-            Routines routines,
-            Trusts trusts,
-            VisitStore visits,
-            SessionStore sessions,
-            HouseholdStore households,
-            PastLogStore log,
+            DogLoader dogs,
+            RoutineLoader routines,
+            TrustLoader trusts,
+            VisitService visits,
+            Logs logs,
+            HouseholdLoader households,
             DataFile data,
             Progress progress,
+            LastMade made,
             Clock clock) {
         this.dogs = dogs;
         this.routines = routines;
         this.trusts = trusts;
         this.visits = visits;
-        this.sessions = sessions;
+        this.logs = logs;
         this.households = households;
-        this.log = log;
         this.data = data;
         this.progress = progress;
+        this.made = made;
         this.clock = clock;
     }
 
-    /** The first page does not wait for what can be reckoned before it is asked for. */
-    @EventListener(ApplicationReadyEvent.class)
+    /** The first page does not wait for what can be reckoned while the rest starts. */
+    @PostConstruct
     void beforeAnybodyAsks() {
-        Thread ahead = new Thread(() -> data.reading(this::now), "plan-ahead");
+        Thread ahead = new Thread(
+                () -> {
+                    try {
+                        data.reading(this::now);
+                    } catch (RuntimeException e) {
+                        LOG.debug("Not reckoned ahead; whoever asks first is told what is wrong", e);
+                    }
+                },
+                "plan-ahead");
         ahead.setDaemon(true);
         ahead.start();
     }
 
-    /** Reckoned anew only after something was written, or on another day. */
-    synchronized Now now() {
-        Key key = new Key(data.version(), LocalDate.now(clock));
-        if (!key.equals(reckonedFor)) {
-            reckoned = reckon(key.today);
-            reckonedFor = key;
+    /** Reckoned anew only of other facts. */
+    Now now() {
+        LocalDate today = LocalDate.now(clock);
+        Household household = households.get();
+        List<Known> known = new ArrayList<>();
+        int spent = 0;
+        try (Progress.Running running = progress.begin("Reckoning the plan")) {
+            List<KnownDog> all = dogs.known();
+            for (KnownDog dog : all) {
+                running.at(dog.name(), known.size(), all.size());
+                known.add(new Known(dog, routines.picture(dog), trusts.today(dog), visits.next(dog.id(), today)));
+                spent += SessionLog.spentToday(logs.of(dog.id()));
+            }
+            running.at("the days to come", 1, 1);
+            List<Member> members = known.stream()
+                    .map(dog -> made.of(
+                            Member.class,
+                            dog.known.id(),
+                            new MemberFacts(today, household.comfort(), dog),
+                            Plans::member))
+                    .toList();
+            return made.of(Now.class, 0, new Facts(today, household, known, spent), facts -> reckon(facts, members));
         }
-        return reckoned;
     }
 
     @Override
     public void household() {
-        reckon(LocalDate.now(clock));
+        now();
     }
 
-    private Now reckon(LocalDate today) {
-        try (Progress.Running running = progress.begin("Reckoning the plan")) {
-            return reckon(today, running);
-        }
-    }
-
-    private Now reckon(LocalDate today, Progress.Running running) {
-        Household household = households.get();
-        List<KnownDog> known =
-                dogs.all().stream().flatMap(dog -> dogs.known(dog).stream()).toList();
-        List<Member> members = new ArrayList<>();
-        for (KnownDog dog : known) {
-            running.at(dog.name(), members.size(), known.size());
-            members.add(member(routines.dog(dog), household, today));
-        }
-        running.at("the days to come", 1, 1);
-        List<KeptDog> kept = members.stream().map(Member::kept).toList();
+    private static Now reckon(Facts facts, List<Member> members) {
+        LocalDate today = facts.today;
+        Household household = facts.household;
+        List<Workload> kept = members.stream().map(Member::kept).toList();
         if (household.minutes().isEmpty()) {
             return new Now(today, members, HouseholdPlan.asItTakes(kept, today), household, Optional.empty(), 0);
         }
-        int spent = sessions.spentSince(log.beginning(today));
         int practice = members.stream().mapToInt(Member::practiceSeconds).sum();
         int practiceLeft =
                 members.stream().mapToInt(Member::practiceSecondsLeft).sum();
@@ -164,26 +189,32 @@ class Plans implements Shows {
                 .map(day -> Math.max(
                         0,
                         60 * household.minutes().get(today.plusDays(day).getDayOfWeek())
-                                - (day == 0 ? spent + practiceLeft : practice)))
+                                - (day == 0 ? facts.spentSeconds + practiceLeft : practice)))
                 .toArray();
         return new Now(
-                today, members, HouseholdPlan.of(kept, seconds, today), household, Optional.of(seconds[0] / 60), spent);
+                today,
+                members,
+                HouseholdPlan.of(kept, seconds, today),
+                household,
+                Optional.of(seconds[0] / 60),
+                facts.spentSeconds);
     }
 
-    private Member member(Routines.Dog dog, Household household, LocalDate today) {
-        Routine ready = dog.ready();
+    private static Member member(MemberFacts facts) {
+        Known dog = facts.dog;
+        Routine ready = dog.picture.ready();
         Map<Section, Integer> seconds =
                 ready.steps().stream().collect(Collectors.toMap(RoutineStep::section, RoutineStep::seconds));
-        Optional<LocalDate> groom = visits.next(dog.known().id(), today);
         return new Member(
-                dog,
+                dog.known,
+                dog.picture,
                 ready,
-                trusts.today(dog.known(), dog.trust()),
-                groom,
-                new KeptDog(
-                        dog.forecast(),
-                        household.comfort(),
+                dog.practices,
+                dog.groom,
+                new Workload(
+                        dog.picture.forecast(),
+                        facts.comfort,
                         seconds,
-                        groom.orElse(today.plusDays(KeptDog.DAYS_WITHOUT_GROOMER))));
+                        dog.groom.orElse(facts.today.plusDays(Workload.DAYS_WITHOUT_GROOMER))));
     }
 }

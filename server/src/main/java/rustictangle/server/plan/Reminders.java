@@ -16,12 +16,13 @@ import org.springframework.stereotype.Component;
 import rustictangle.core.plan.Reminder;
 import rustictangle.core.rhythm.SectionRhythm;
 import rustictangle.core.routine.Training;
+import rustictangle.core.session.SessionLog;
 import rustictangle.server.frame.Busy;
 import rustictangle.server.frame.DataFile;
 import rustictangle.server.household.Household;
-import rustictangle.server.household.HouseholdStore;
-import rustictangle.server.kit.Kits;
-import rustictangle.server.session.SessionStore;
+import rustictangle.server.household.HouseholdLoader;
+import rustictangle.server.kit.KitLoader;
+import rustictangle.server.log.Logs;
 
 /** Looks now and then whether something is worth a message. */
 @Component
@@ -31,24 +32,24 @@ class Reminders {
     private static final int EVERY_MINUTES = 10;
 
     private final Plans plans;
-    private final Kits kits;
-    private final SessionStore sessions;
-    private final HouseholdStore households;
+    private final KitLoader kits;
+    private final Logs logs;
+    private final HouseholdLoader households;
     private final Outbox outbox;
     private final DataFile data;
     private final Clock clock;
 
     Reminders(
             Plans plans,
-            Kits kits,
-            SessionStore sessions,
-            HouseholdStore households,
+            KitLoader kits,
+            Logs logs,
+            HouseholdLoader households,
             Outbox outbox,
             DataFile data,
             Clock clock) {
         this.plans = plans;
         this.kits = kits;
-        this.sessions = sessions;
+        this.logs = logs;
         this.households = households;
         this.outbox = outbox;
         this.data = data;
@@ -84,12 +85,12 @@ class Reminders {
         LocalDate since = today.minusDays(Reminder.NOT_AGAIN_DAYS);
         List<Worth> worth = new ArrayList<>();
         for (Plans.Member member : plans.now().members()) {
-            Optional<Long> id = Optional.of(member.dog().known().id());
+            Optional<Long> id = Optional.of(member.known().id());
             Reminder.ofDog(
-                            member.dog().known().name(),
+                            member.known().name(),
                             today,
                             member.groom(),
-                            member.dog().forecast().season(),
+                            member.picture().forecast().season(),
                             due(member, today),
                             outbox.sentSince(id, since))
                     .ifPresent(reminder -> worth.add(new Worth(id, reminder)));
@@ -101,14 +102,14 @@ class Reminders {
 
     /** Whoever has brushed today needs no reminder. */
     private int due(Plans.Member member, LocalDate today) {
-        boolean brushed = sessions.lastEnded(member.dog().known().id())
+        boolean brushed = SessionLog.lastEnded(logs.of(member.known().id()))
                 .filter(at -> LocalDate.ofInstant(at, clock.getZone()).equals(today))
                 .isPresent();
         return brushed
                 ? 0
                 : Training.of(
-                                member.dog().trust(),
-                                member.dog().rhythm().dueSections().stream()
+                                member.picture().trust(),
+                                member.picture().rhythm().dueSections().stream()
                                         .map(SectionRhythm::section)
                                         .toList())
                         .brushed()

@@ -5,6 +5,8 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
+import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -13,10 +15,13 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Refused;
+import rustictangle.core.log.Entry;
+import rustictangle.core.log.Happened;
+import rustictangle.core.log.LifeEvent;
 import rustictangle.core.rhythm.Life;
-import rustictangle.core.rhythm.LifeEvent;
-import rustictangle.server.coat.KnownDogs;
+import rustictangle.server.coat.DogLoader;
 import rustictangle.server.frame.Shows;
+import rustictangle.server.log.Logs;
 
 /** What happened to a dog on a day, with one tap and back. */
 @RestController
@@ -35,14 +40,14 @@ class LifeController implements Shows {
             .map(event -> new EventView(event, event.label()))
             .toList();
 
-    private final KnownDogs dogs;
-    private final LifeStore store;
+    private final DogLoader dogs;
+    private final Logs logs;
     private final Weather weather;
     private final Clock clock;
 
-    LifeController(KnownDogs dogs, LifeStore store, Weather weather, Clock clock) {
+    LifeController(DogLoader dogs, Logs logs, Weather weather, Clock clock) {
         this.dogs = dogs;
-        this.store = store;
+        this.logs = logs;
         this.weather = weather;
         this.clock = clock;
     }
@@ -51,7 +56,7 @@ class LifeController implements Shows {
     LifeView life(@PathVariable long dogId) {
         dogs.get(dogId);
         LocalDate today = LocalDate.now(clock);
-        Life life = store.of(dogId, today.minusDays(LifeEvent.REMEMBERED_DAYS));
+        Life life = Life.of(logs.of(dogId), today.minusDays(LifeEvent.REMEMBERED_DAYS));
         return new LifeView(
                 IntStream.range(0, LifeEvent.REMEMBERED_DAYS)
                         .mapToObj(today::minusDays)
@@ -70,7 +75,9 @@ class LifeController implements Shows {
         if (day.isAfter(today) || day.isBefore(first)) {
             throw new Refused("day", "From " + first + " to today; older days say little about what is due.");
         }
-        store.add(dogId, day, event);
+        if (logs.of(dogId).standing().noneMatch(is(day, event))) {
+            logs.say(UUID.randomUUID(), dogId, day, new Happened(event));
+        }
         return life(dogId);
     }
 
@@ -78,8 +85,12 @@ class LifeController implements Shows {
     @DeleteMapping("/{day}/{event}")
     LifeView remove(@PathVariable long dogId, @PathVariable LocalDate day, @PathVariable LifeEvent event) {
         dogs.get(dogId);
-        store.remove(dogId, day, event);
+        logs.takeBack(dogId, is(day, event));
         return life(dogId);
+    }
+
+    private static Predicate<Entry> is(LocalDate day, LifeEvent event) {
+        return entry -> entry.day().equals(day) && entry.said().equals(new Happened(event));
     }
 
     @Override

@@ -4,11 +4,8 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -19,11 +16,9 @@ import rustictangle.core.rhythm.Forecast;
 import rustictangle.core.rhythm.Learned;
 import rustictangle.core.rhythm.Rhythm;
 import rustictangle.core.rhythm.SectionRhythm;
+import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
-import rustictangle.server.coat.KnownDogs;
 import rustictangle.server.frame.Shows;
-import rustictangle.server.household.Household;
-import rustictangle.server.household.HouseholdStore;
 
 @RestController
 class RhythmController implements Shows {
@@ -40,38 +35,32 @@ class RhythmController implements Shows {
     /** Days between brushings, from the place that needs it most to the one that needs it least. */
     record ComfortDays(String name, int from, int to) {}
 
-    private final KnownDogs dogs;
-    private final Rhythms rhythms;
-    private final HouseholdStore households;
+    private final DogLoader dogs;
+    private final ForecastLoader forecasts;
     private final Clock clock;
 
-    RhythmController(KnownDogs dogs, Rhythms rhythms, HouseholdStore households, Clock clock) {
+    RhythmController(DogLoader dogs, ForecastLoader forecasts, Clock clock) {
         this.dogs = dogs;
-        this.rhythms = rhythms;
-        this.households = households;
+        this.forecasts = forecasts;
         this.clock = clock;
     }
 
     @GetMapping("/api/dogs/{dogId}/rhythm")
     RhythmView rhythm(@PathVariable long dogId) {
-        Forecast forecast = rhythms.forecast(dogs.get(dogId));
+        Forecast forecast = forecasts.of(dogs.get(dogId));
         return new RhythmView(LocalDate.now(clock), forecast.rhythm(), forecast.season(), forecast.learned());
     }
 
     @GetMapping("/api/comforts")
     List<ComfortView> comforts() {
-        Household household = households.get();
-        Map<KnownDog, Function<Comfort, Forecast>> known = new LinkedHashMap<>();
-        dogs.all().stream()
-                .flatMap(dog -> dogs.known(dog).stream())
-                .forEach(dog -> known.put(dog, rhythms.forecasts(dog, household)));
+        List<KnownDog> known = dogs.known();
         return Arrays.stream(Comfort.values())
                 .map(comfort -> new ComfortView(
                         comfort,
                         (int) Math.round(100 * comfort.tangleLimit()),
-                        known.entrySet().stream()
-                                .flatMap(dog ->
-                                        days(dog.getKey().name(), dog.getValue().apply(comfort)))
+                        known.stream()
+                                .flatMap(dog -> days(
+                                        dog.name(), forecasts.byComfort(dog).get(comfort)))
                                 .toList()))
                 .toList();
     }

@@ -13,7 +13,7 @@ import rustictangle.core.Reason;
 import rustictangle.core.routine.Method;
 import rustictangle.core.routine.Order;
 import rustictangle.core.routine.Routine;
-import rustictangle.server.coat.KnownDogs;
+import rustictangle.server.coat.DogLoader;
 import rustictangle.server.frame.Shows;
 import rustictangle.server.trust.StandingView;
 
@@ -27,11 +27,11 @@ class RoutineController implements Shows {
             .map(method -> new MethodView(method, method.title(), method.why(), method.steps()))
             .toList();
 
-    private final KnownDogs dogs;
-    private final Routines routines;
+    private final DogLoader dogs;
+    private final RoutineLoader routines;
     private final Clock clock;
 
-    RoutineController(KnownDogs dogs, Routines routines, Clock clock) {
+    RoutineController(DogLoader dogs, RoutineLoader routines, Clock clock) {
         this.dogs = dogs;
         this.routines = routines;
         this.clock = clock;
@@ -49,10 +49,10 @@ class RoutineController implements Shows {
     @GetMapping("/api/dogs/{dogId}/routine")
     RoutineAnswer routine(
             @PathVariable long dogId,
-            @RequestParam(defaultValue = "DUE") Routines.Scope scope,
+            @RequestParam(defaultValue = "DUE") RoutineLoader.Scope scope,
             @RequestParam Optional<Order> order,
             @RequestParam(defaultValue = "false") boolean training) {
-        Routines.Today today = routines.today(dogs.get(dogId), scope, training);
+        RoutineLoader.Today today = routines.today(dogs.get(dogId), scope, training);
         Routine routine = today.routine();
         return new RoutineAnswer(
                 RoutineView.of(order.map(routine::inOrder).orElse(routine)),
@@ -75,7 +75,7 @@ class RoutineController implements Shows {
 
     @Override
     public void dog(long dogId) {
-        routine(dogId, Routines.Scope.WHOLE, Optional.empty(), true);
+        routine(dogId, RoutineLoader.Scope.WHOLE, Optional.empty(), true);
         minutes(dogId);
     }
 }

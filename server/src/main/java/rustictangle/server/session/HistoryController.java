@@ -3,8 +3,11 @@ package rustictangle.server.session;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -12,13 +15,11 @@ import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.dog.Section;
 import rustictangle.core.rhythm.CombCheck;
 import rustictangle.core.session.Mat;
-import rustictangle.server.coat.KnownDogs;
+import rustictangle.core.session.SessionLog;
+import rustictangle.server.coat.DogLoader;
 import rustictangle.server.frame.Bounds;
-import rustictangle.server.frame.PastLogStore;
 import rustictangle.server.frame.Shows;
-import rustictangle.server.rhythm.CombCheckStore;
-import rustictangle.server.rhythm.CombCheckStore.Found;
-import rustictangle.server.session.SessionStore.PastSession;
+import rustictangle.server.log.Logs;
 
 /** What was done: the sessions, and where it keeps tangling. */
 @RestController
@@ -56,28 +57,13 @@ class HistoryController implements Shows {
     /** @param checks oldest first */
     record PlaceStory(Section section, LocalDate since, LocalDate until, List<CombCheck> checks) {}
 
-    private final KnownDogs dogs;
-    private final SessionStore sessions;
-    private final EventStore events;
-    private final Mats mats;
-    private final CombCheckStore checks;
-    private final PastLogStore log;
+    private final DogLoader dogs;
+    private final Logs logs;
     private final Clock clock;
 
-    HistoryController(
-            KnownDogs dogs,
-            SessionStore sessions,
-            EventStore events,
-            Mats mats,
-            CombCheckStore checks,
-            PastLogStore log,
-            Clock clock) {
+    HistoryController(DogLoader dogs, Logs logs, Clock clock) {
         this.dogs = dogs;
-        this.sessions = sessions;
-        this.events = events;
-        this.mats = mats;
-        this.checks = checks;
-        this.log = log;
+        this.logs = logs;
         this.clock = clock;
     }
 
@@ -85,14 +71,24 @@ class HistoryController implements Shows {
     @GetMapping("/api/dogs/{dogId}/history")
     HistoryView history(@PathVariable long dogId, @RequestParam Optional<Instant> before) {
         dogs.get(dogId);
-        List<PastSession> found = sessions.past(dogId, before.orElse(Bounds.LAST_MOMENT), PAGE + 1);
-        LocalDate since = LocalDate.now(clock).minusDays(DAYS);
+        List<SessionLog> found = logs.ofSessions(dogId, before.orElse(Bounds.LAST_MOMENT), PAGE + 1).stream()
+                .map(SessionLog::of)
+                .toList();
+        LocalDate since = since();
         return new HistoryView(
-                found.stream().limit(PAGE).map(this::view).toList(),
+                found.stream()
+                        .limit(PAGE)
+                        .map(SessionLog::summary)
+                        .map(this::view)
+                        .toList(),
                 found.size() > PAGE,
                 since,
-                checks.foundSince(dogId, log.beginning(since)).stream()
-                        .map(HistoryController::view)
+                checks(dogId)
+                        .collect(Collectors.groupingBy(
+                                CombCheck::section, () -> new EnumMap<>(Section.class), Collectors.toList()))
+                        .entrySet()
+                        .stream()
+                        .map(place -> view(place.getKey(), place.getValue()))
                         .toList());
     }
 
@@ -100,18 +96,31 @@ class HistoryController implements Shows {
     @GetMapping("/api/dogs/{dogId}/history/{section}")
     PlaceStory place(@PathVariable long dogId, @PathVariable Section section) {
         dogs.get(dogId);
-        LocalDate since = LocalDate.now(clock).minusDays(DAYS);
-        return new PlaceStory(section, since, LocalDate.now(clock), checks.of(dogId, section, log.beginning(since)));
+        return new PlaceStory(
+                section,
+                since(),
+                LocalDate.now(clock),
+                checks(dogId).filter(check -> check.section() == section).toList());
     }
 
     /** The mats left in and not cleared since. */
     @GetMapping("/api/dogs/{dogId}/mats")
     List<Mat> mats(@PathVariable long dogId) {
         dogs.get(dogId);
-        return mats.stillIn(dogId);
+        return Mat.stillIn(logs.of(dogId), LocalDate.now(clock));
     }
 
-    private PastSessionView view(PastSession past) {
+    private LocalDate since() {
+        return LocalDate.now(clock).minusDays(DAYS);
+    }
+
+    private Stream<CombCheck> checks(long dogId) {
+        LocalDate since = since();
+        return logs.of(dogId).read(CombCheck.CHECKS).stream()
+                .filter(check -> !check.date().isBefore(since));
+    }
+
+    private PastSessionView view(SessionLog.Summary past) {
         return new PastSessionView(
                 past.id().toString(),
                 past.startedAt(),
@@ -127,8 +136,12 @@ class HistoryController implements Shows {
                 past.optedOut());
     }
 
-    private static PlaceView view(Found found) {
-        return new PlaceView(found.section(), found.checks(), found.tangles(), found.mats());
+    private static PlaceView view(Section section, List<CombCheck> checks) {
+        return new PlaceView(
+                section,
+                checks.size(),
+                checks.stream().mapToInt(CombCheck::tangles).sum(),
+                (int) checks.stream().filter(CombCheck::matLeft).count());
     }
 
     @Override

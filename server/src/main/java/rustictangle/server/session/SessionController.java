@@ -17,9 +17,10 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Refused;
 import rustictangle.core.dog.Section;
-import rustictangle.core.session.SessionEvent;
+import rustictangle.core.log.SessionEvent;
+import rustictangle.core.session.SessionLog;
+import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
-import rustictangle.server.coat.KnownDogs;
 
 @RestController
 @RequestMapping("/api/dogs/{dogId}/sessions")
@@ -38,9 +39,9 @@ class SessionController {
 
     private final SessionService service;
     private final SessionViews views;
-    private final KnownDogs dogs;
+    private final DogLoader dogs;
 
-    SessionController(SessionService service, SessionViews views, KnownDogs dogs) {
+    SessionController(SessionService service, SessionViews views, DogLoader dogs) {
         this.service = service;
         this.views = views;
         this.dogs = dogs;
@@ -66,20 +67,20 @@ class SessionController {
     }
 
     @PostMapping("/{sessionId}/events")
-    SessionView record(@PathVariable long dogId, @PathVariable UUID sessionId, @Valid @RequestBody EventForm form) {
-        SessionEvent event = form.event();
+    SessionView record(@PathVariable long dogId, @PathVariable UUID sessionId, @Valid @RequestBody EntryForm form) {
+        SessionEvent event = form.said();
         KnownDog known = dogs.get(dogId);
         if (event instanceof SessionEvent.KnotFelt knot
                 && !known.coat().at(knot.section()).kind().brushed()) {
             throw new Refused("section", "Nothing is brushed there; mark a place with hair that is.");
         }
-        service.record(
+        SessionLog after = service.record(
                 dogId,
                 sessionId,
                 form.id(),
                 event,
                 () -> views.layers(known, event.about().orElseThrow()));
-        return get(dogId, sessionId);
+        return views.view(known, after);
     }
 
     @PutMapping("/{sessionId}/note")

@@ -10,21 +10,20 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.CombResult;
+import rustictangle.core.log.SessionEvent;
+import rustictangle.core.log.SessionEvent.SectionDone;
+import rustictangle.core.log.SessionEvent.SectionSkipped;
+import rustictangle.core.log.Signal;
 import rustictangle.core.routine.Preparation;
 import rustictangle.core.session.CatchAdvice;
-import rustictangle.core.session.CombResult;
 import rustictangle.core.session.Mat;
 import rustictangle.core.session.Reaction;
 import rustictangle.core.session.Review;
-import rustictangle.core.session.SessionEvent;
-import rustictangle.core.session.SessionEvent.SectionDone;
-import rustictangle.core.session.SessionEvent.SectionSkipped;
+import rustictangle.core.session.SessionLog;
 import rustictangle.core.session.SessionState;
-import rustictangle.core.trust.Signal;
 import rustictangle.core.trust.TreatsToday;
 import rustictangle.server.routine.RoutineView;
-import rustictangle.server.session.SessionService.Replayed;
-import rustictangle.server.session.SessionStore.StoredSession;
 
 /**
  * A session as it stands.
@@ -60,7 +59,7 @@ record SessionView(
         Optional<SessionState.End> end,
         Optional<ReactionView> reaction,
         List<Section> plan,
-        List<Said> said,
+        List<SessionEvent> said,
         List<RoutineView.StepView> elsewhere,
         List<IfNoView> ifNo,
         List<Reason> advice,
@@ -86,29 +85,6 @@ record SessionView(
             Optional<CombResult> comb,
             int tangles,
             Optional<Signal> signal) {}
-
-    /**
-     * An entry, as far as the fold looks at it.
-     *
-     * @param section for what is about one
-     */
-    record Said(
-            EventType type,
-            Optional<Section> section,
-            Optional<CombResult> comb,
-            Optional<Integer> tangles,
-            Optional<Signal> signal) {
-
-        static Said of(SessionEvent event) {
-            Optional<SectionDone> done = event instanceof SectionDone worked ? Optional.of(worked) : Optional.empty();
-            return new Said(
-                    EventType.of(event),
-                    event.about(),
-                    done.map(SectionDone::comb),
-                    done.map(SectionDone::tangles),
-                    event.seen());
-        }
-    }
 
     /** What a no means. */
     record IfNoView(ReactionView optedOut, ReactionView afraid) {}
@@ -145,7 +121,8 @@ record SessionView(
     }
 
     static SessionView of(
-            Replayed log,
+            long dogId,
+            SessionLog session,
             SessionState state,
             Optional<CatchAdvice> caught,
             RoutineView routine,
@@ -154,7 +131,6 @@ record SessionView(
             TreatsToday treats,
             int elapsedSeconds,
             Optional<Review> review) {
-        StoredSession session = log.stored();
         Map<Section, RoutineView.StepView> how =
                 routine.steps().stream().collect(Collectors.toMap(RoutineView.StepView::section, Function.identity()));
         Map<Section, SectionDone> done =
@@ -169,7 +145,7 @@ record SessionView(
                 .toList();
         return new SessionView(
                 session.id(),
-                session.dogId(),
+                dogId,
                 session.startedAt(),
                 steps,
                 state.paused(),
@@ -179,8 +155,8 @@ record SessionView(
                 state.preparing() ? Optional.of(routine.preparation()) : Optional.empty(),
                 state.end(),
                 state.reaction().map(reaction -> ReactionView.of(reaction, ReactionView.lastSignal(state.standing()))),
-                log.session().plan(),
-                state.standing().stream().map(Said::of).toList(),
+                session.session().plan(),
+                state.standing(),
                 elsewhere,
                 IF_NO,
                 state.advice(),
@@ -191,7 +167,7 @@ record SessionView(
                 review,
                 session.note(),
                 state.standing().size(),
-                log.entries());
+                session.revision());
     }
 
     private static final List<IfNoView> IF_NO = Reaction.toEachNo().stream()

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import rustictangle.core.Reason;
 import rustictangle.core.trust.Ladder;
+import rustictangle.core.trust.Lesson;
 import rustictangle.core.trust.Practice;
 
 /**
@@ -33,7 +34,7 @@ public record PracticeView(
         List<Reason> reasons) {
 
     public static PracticeView of(Practice practice) {
-        Ladder ladder = practice.spot().subject().ladder();
+        Ladder ladder = Lesson.of(practice.spot().subject()).ladder();
         return new PracticeView(
                 StandingView.of(practice.spot(), practice.standing()),
                 ladder.setUp(),

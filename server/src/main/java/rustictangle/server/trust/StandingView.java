@@ -2,11 +2,12 @@ package rustictangle.server.trust;
 
 import java.util.Optional;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.Subject;
 import rustictangle.core.trust.Ladder;
+import rustictangle.core.trust.Lesson;
 import rustictangle.core.trust.Rung;
 import rustictangle.core.trust.Spot;
 import rustictangle.core.trust.Standing;
-import rustictangle.core.trust.Subject;
 
 /** Where the dog stands on one ladder, with the words to show. */
 public record StandingView(
@@ -21,10 +22,10 @@ public record StandingView(
 
     public static StandingView of(Spot spot, Standing standing) {
         Rung rung = standing.rung();
-        Ladder.Step step = spot.subject().ladder().at(rung);
+        Ladder.Step step = Lesson.of(spot.subject()).ladder().at(rung);
         return new StandingView(
                 spot.subject(),
-                spot.subject().label(),
+                Lesson.of(spot.subject()).label(),
                 spot.section(),
                 rung.number(),
                 step.label(),

@@ -6,7 +6,7 @@ import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 import rustictangle.core.trust.Treat;
 
-/** What is in the treat bag, and what was given. */
+/** What is in the treat bag. */
 @Repository
 class TreatStore {
 
@@ -32,20 +32,5 @@ class TreatStore {
                 """)
                 .params(dogId, treat.kcalPerGram(), treat.grams())
                 .update();
-    }
-
-    /** Pieces since a moment, as stored: those given in sessions begun since, and the one that pays each answer in practice. */
-    int given(long dogId, String since) {
-        return jdbc.sql(
-                        """
-                SELECT (SELECT count(*) FROM session_event
-                         WHERE session_id IN (SELECT id FROM session WHERE dog_id = :dog AND started_at >= :since)
-                           AND type = 'TREAT_GIVEN' AND standing = 1)
-                     + (SELECT count(*) FROM practice_trial WHERE dog_id = :dog AND at >= :since)
-                """)
-                .param("dog", dogId)
-                .param("since", since)
-                .query(Integer.class)
-                .single();
     }
 }

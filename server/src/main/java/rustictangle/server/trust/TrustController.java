@@ -30,22 +30,24 @@ import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.ToolKind;
+import rustictangle.core.log.Practised;
+import rustictangle.core.log.Signal;
+import rustictangle.core.log.Subject;
 import rustictangle.core.trust.FussOrFear;
 import rustictangle.core.trust.Helper;
+import rustictangle.core.trust.Lesson;
 import rustictangle.core.trust.Practice;
-import rustictangle.core.trust.Signal;
 import rustictangle.core.trust.Spot;
-import rustictangle.core.trust.Subject;
 import rustictangle.core.trust.Treat;
 import rustictangle.core.trust.TreatAllowance;
 import rustictangle.core.trust.TreatPlan;
 import rustictangle.core.trust.TreatsToday;
-import rustictangle.core.trust.Trial;
 import rustictangle.core.trust.Trust;
 import rustictangle.core.trust.WhenTheDog;
+import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
-import rustictangle.server.coat.KnownDogs;
 import rustictangle.server.frame.Shows;
+import rustictangle.server.log.Logs;
 
 @RestController
 @RequestMapping("/api/dogs/{dogId}")
@@ -112,18 +114,18 @@ class TrustController implements Shows {
 
     private static final int TURNS_SHOWN = 8;
 
-    private final KnownDogs dogs;
-    private final Trusts trusts;
-    private final TrialStore trials;
-    private final Treats treats;
+    private final DogLoader dogs;
+    private final TrustLoader trusts;
+    private final Logs logs;
+    private final TreatLoader treats;
     private final TreatStore treatStore;
     private final Clock clock;
 
     TrustController(
-            KnownDogs dogs, Trusts trusts, TrialStore trials, Treats treats, TreatStore treatStore, Clock clock) {
+            DogLoader dogs, TrustLoader trusts, Logs logs, TreatLoader treats, TreatStore treatStore, Clock clock) {
         this.dogs = dogs;
         this.trusts = trusts;
-        this.trials = trials;
+        this.logs = logs;
         this.treats = treats;
         this.treatStore = treatStore;
         this.clock = clock;
@@ -144,10 +146,10 @@ class TrustController implements Shows {
                 besides(trust),
                 trusts.owned().stream()
                         .sorted()
-                        .map(one -> new SubjectView(one, one.label()))
+                        .map(one -> new SubjectView(one, Lesson.of(one).label()))
                         .toList(),
-                trusts.today(known, trust).stream().map(PracticeView::of).toList(),
-                treats.on(known, LocalDate.now(clock)),
+                trusts.today(known).stream().map(PracticeView::of).toList(),
+                treats.today(known),
                 allowance,
                 treat,
                 TreatPlan.of(allowance, treat.kcalPerGram(), TreatPlan.PIECES_A_DAY),
@@ -163,7 +165,7 @@ class TrustController implements Shows {
 
     private List<StandingView> besides(Trust trust) {
         Stream<Spot> positions = Arrays.stream(Subject.values())
-                .filter(subject -> !subject.placeByPlace())
+                .filter(subject -> !Lesson.of(subject).placeByPlace())
                 .map(subject -> new Spot(subject, Optional.empty()));
         Stream<Spot> tools = trust.turns().keySet().stream()
                 .filter(spot -> spot.section()
@@ -186,7 +188,7 @@ class TrustController implements Shows {
                 .limit(TURNS_SHOWN)
                 .map(one -> new TurnsView(
                         one.getKey().subject(),
-                        one.getKey().subject().label(),
+                        Lesson.of(one.getKey().subject()).label(),
                         one.getKey().section(),
                         one.getValue().stream()
                                 .map(turn ->
@@ -207,11 +209,11 @@ class TrustController implements Shows {
     PracticeView answer(@PathVariable long dogId, @Valid @RequestBody PracticeAnswer answer) {
         dogs.get(dogId);
         Spot spot = new Spot(answer.subject(), Optional.ofNullable(answer.section()));
-        trials.addPractice(
+        logs.say(
                 answer.id(),
                 dogId,
-                clock.instant(),
-                new Trial(LocalDate.now(clock), Optional.of(spot.subject()), spot.section(), answer.signal()));
+                LocalDate.now(clock),
+                new Practised(Optional.of(spot.subject()), spot.section(), answer.signal()));
         return practice(dogId, spot.subject(), spot.section());
     }
 
@@ -224,7 +226,7 @@ class TrustController implements Shows {
             @RequestParam Optional<Section> section) {
         dogs.get(dogId);
         Spot spot = new Spot(subject, section);
-        trusts.takeBack(trialId, dogId);
+        logs.takeBack(dogId, entry -> entry.id().equals(trialId) && entry.said() instanceof Practised);
         return practice(dogId, spot.subject(), spot.section());
     }
 

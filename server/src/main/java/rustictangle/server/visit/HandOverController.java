@@ -20,15 +20,16 @@ import rustictangle.core.coat.LengthReading;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
 import rustictangle.core.rhythm.SectionRhythm;
+import rustictangle.core.routine.Picture;
 import rustictangle.core.session.Mat;
 import rustictangle.core.trust.Spot;
 import rustictangle.core.visit.HandOver;
+import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
-import rustictangle.server.coat.KnownDogs;
-import rustictangle.server.coat.ReadingStore;
+import rustictangle.server.coat.Readings;
 import rustictangle.server.frame.Shows;
-import rustictangle.server.routine.Routines;
-import rustictangle.server.session.Mats;
+import rustictangle.server.log.Logs;
+import rustictangle.server.routine.RoutineLoader;
 import rustictangle.server.trust.StandingView;
 
 /** The sheet for the groomer. */
@@ -66,20 +67,28 @@ class HandOverController implements Shows {
             @NotNull @Size(max = 1000, message = "At most 1000 characters; shorten it.") String wish,
             @NotNull @Size(max = 1000, message = "At most 1000 characters; shorten it.") String health) {}
 
-    private final KnownDogs dogs;
+    private final DogLoader dogs;
     private final VisitStore visits;
-    private final ReadingStore readings;
-    private final Routines routines;
-    private final Mats mats;
+    private final VisitService service;
+    private final Readings readings;
+    private final RoutineLoader routines;
+    private final Logs logs;
     private final Clock clock;
 
     HandOverController(
-            KnownDogs dogs, VisitStore visits, ReadingStore readings, Routines routines, Mats mats, Clock clock) {
+            DogLoader dogs,
+            VisitStore visits,
+            VisitService service,
+            Readings readings,
+            RoutineLoader routines,
+            Logs logs,
+            Clock clock) {
         this.dogs = dogs;
         this.visits = visits;
+        this.service = service;
         this.readings = readings;
         this.routines = routines;
-        this.mats = mats;
+        this.logs = logs;
         this.clock = clock;
     }
 
@@ -87,12 +96,12 @@ class HandOverController implements Shows {
     HandOverView sheet(@PathVariable long dogId) {
         KnownDog known = dogs.get(dogId);
         LocalDate today = LocalDate.now(clock);
-        Routines.Dog dog = routines.dog(known);
-        List<Mat> left = mats.stillIn(dogId);
+        Picture dog = routines.picture(known);
+        List<Mat> left = Mat.stillIn(logs.of(dogId), today);
         VisitStore.Words words = visits.words(dogId);
         return new HandOverView(
                 today,
-                visits.next(dogId, today),
+                service.next(dogId, today),
                 lengths(known, today),
                 dog.rhythm().sections().stream()
                         .filter(section -> section.state() != SectionRhythm.State.NOT_BRUSHED)

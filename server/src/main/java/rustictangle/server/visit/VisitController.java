@@ -9,7 +9,9 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -21,18 +23,26 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
 import rustictangle.core.Refused;
+import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.Growth;
+import rustictangle.core.kit.Kit;
+import rustictangle.core.log.Visited;
+import rustictangle.core.rhythm.Comfort;
+import rustictangle.core.routine.Picture;
 import rustictangle.core.visit.GroomPrice;
 import rustictangle.core.visit.HandOver;
 import rustictangle.core.visit.Interval;
 import rustictangle.core.visit.Trade;
+import rustictangle.core.visit.Visit;
+import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
-import rustictangle.server.coat.KnownDogs;
-import rustictangle.server.coat.ReadingStore;
+import rustictangle.server.coat.Readings;
+import rustictangle.server.frame.LastMade;
 import rustictangle.server.frame.NotThere;
 import rustictangle.server.frame.Shows;
-import rustictangle.server.household.HouseholdStore;
-import rustictangle.server.routine.Routines;
+import rustictangle.server.household.HouseholdLoader;
+import rustictangle.server.kit.KitLoader;
+import rustictangle.server.routine.RoutineLoader;
 
 /** When a groomer sees the dog, what was done, and what it asks in length, minutes and money. */
 @RestController
@@ -120,28 +130,37 @@ class VisitController implements Shows {
             List<Double> yearly,
             String currency) {}
 
-    private final KnownDogs dogs;
+    /** What length, minutes and weeks ask of one another follows from. */
+    private record TradeFacts(Picture picture, Comfort comfort, double perDay) {}
+
+    private final DogLoader dogs;
     private final VisitStore store;
     private final VisitService service;
-    private final ReadingStore readings;
-    private final Routines routines;
-    private final HouseholdStore households;
+    private final Readings readings;
+    private final RoutineLoader routines;
+    private final KitLoader kits;
+    private final HouseholdLoader households;
+    private final LastMade made;
     private final Clock clock;
 
     VisitController(
-            KnownDogs dogs,
+            DogLoader dogs,
             VisitStore store,
             VisitService service,
-            ReadingStore readings,
-            Routines routines,
-            HouseholdStore households,
+            Readings readings,
+            RoutineLoader routines,
+            KitLoader kits,
+            HouseholdLoader households,
+            LastMade made,
             Clock clock) {
         this.dogs = dogs;
         this.store = store;
         this.service = service;
         this.readings = readings;
         this.routines = routines;
+        this.kits = kits;
         this.households = households;
+        this.made = made;
         this.clock = clock;
     }
 
@@ -168,19 +187,19 @@ class VisitController implements Shows {
     }
 
     private GroomView groom(long dogId) {
-        return new GroomView(store.next(dogId, LocalDate.now(clock)));
+        return new GroomView(service.next(dogId, LocalDate.now(clock)));
     }
 
     @GetMapping("/visits")
     VisitsView visits(@PathVariable long dogId) {
         KnownDog known = dogs.get(dogId);
         LocalDate today = LocalDate.now(clock);
-        List<VisitStore.Visit> past = store.past(dogId, today);
+        List<Visit> past = service.past(dogId, today);
         LocalDate last = past.isEmpty() ? today : past.get(0).day();
         return new VisitsView(
                 today,
-                store.next(dogId, today),
-                store.unconfirmed(dogId, today),
+                service.next(dogId, today),
+                service.unconfirmed(dogId, today),
                 Interval.of(known.coat()).map(usual -> {
                     LocalDate day = usual.after(last);
                     return new Proposal(
@@ -190,26 +209,25 @@ class VisitController implements Shows {
                             usual.atMost(),
                             usual.why());
                 }),
-                past.stream()
-                        .findFirst()
-                        .filter(visit -> visit.leftMillimetres() != null)
-                        .flatMap(visit -> HandOver.restart(known.coat(), visit.day(), visit.leftMillimetres(), today)),
+                past.stream().findFirst().flatMap(visit -> visit.said()
+                        .left()
+                        .flatMap(left -> HandOver.restart(known.coat(), visit.day(), left, today))),
                 views(past),
                 store.price(dogId).orElse(NOTHING_SAID),
                 households.get().currency());
     }
 
-    private static List<VisitView> views(List<VisitStore.Visit> past) {
+    private static List<VisitView> views(List<Visit> past) {
         return IntStream.range(0, past.size())
                 .mapToObj(i -> {
-                    VisitStore.Visit visit = past.get(i);
+                    Visit visit = past.get(i);
                     return new VisitView(
                             visit.day(),
-                            Optional.ofNullable(visit.leftMillimetres()),
-                            Optional.ofNullable(visit.price()),
-                            visit.remarks(),
-                            visit.found(),
-                            visit.tookOver(),
+                            visit.said().left(),
+                            visit.said().price(),
+                            visit.said().remarks(),
+                            visit.said().found(),
+                            visit.said().tookOver(),
                             i + 1 < past.size()
                                     ? Optional.of(Math.round(ChronoUnit.DAYS.between(
                                                     past.get(i + 1).day(), visit.day())
@@ -229,13 +247,14 @@ class VisitController implements Shows {
         }
         service.put(
                 known,
-                new VisitStore.Visit(
-                        day,
-                        form.leftMillimetres(),
-                        form.price(),
+                day,
+                new Visited(
+                        Optional.ofNullable(form.leftMillimetres()),
+                        Optional.ofNullable(form.price()),
                         form.remarks().strip(),
                         form.found().strip(),
-                        form.takeOver() && form.leftMillimetres() != null));
+                        form.takeOver() && form.leftMillimetres() != null,
+                        Map.of()));
         return visits(dogId);
     }
 
@@ -285,12 +304,18 @@ class VisitController implements Shows {
                         .millimetresPerDay())
                 .average()
                 .orElse(0);
-        Trade trade = Trade.of(
-                known.coat(),
-                routines.dog(known).forecast(),
-                households.get().comfort(),
-                perDay,
-                routines.withCoat(known));
+        Picture picture = routines.picture(known);
+        Function<Coat, Kit> others = kits.withCoat(known);
+        Trade trade = made.of(
+                Trade.class,
+                dogId,
+                new TradeFacts(picture, households.get().comfort(), perDay),
+                facts -> Trade.of(
+                        known.coat(),
+                        picture.forecast(),
+                        facts.comfort,
+                        perDay,
+                        coat -> picture.withCoat(coat, others.apply(coat))));
         GroomPrice price = store.price(dogId).orElse(NOTHING_SAID);
         return new TradeView(
                 known.coat().growsOn(),

@@ -36,9 +36,16 @@ class TakeOverTest extends ServerTest {
     private static final int FILES = Integer.getInteger("soak.files", 50);
 
     private static final JsonMapper JSON = new JsonMapper();
-    /** What this version says in other words than the first one; all else must be let out as it came in. */
-    private static final Map<String, Set<String>> NEW_COLUMNS =
-            Map.of("length_reading", Set.of("of_visit", "ruler_mm"), "visit", Set.of("took_over"));
+    /** What this version says besides; all else must be let out as it came in. */
+    private static final Map<String, Set<String>> NEW_COLUMNS = Map.of("dog", Set.of("coat_described"));
+    /** What each kind of entry was until the third version. */
+    private static final Map<String, Set<String>> OLD_TABLES = Map.of(
+            "length_reading", Set.of("MEASURED"),
+            "tool_check", Set.of("TOOL_LOOKED_OVER", "TOOL_REPLACED"),
+            "session", Set.of("SESSION_BEGUN"),
+            "practice_trial", Set.of("PRACTISED"),
+            "life_event", Set.of("HAPPENED"),
+            "visit", Set.of("VISITED"));
 
     private static final List<String> VIEWS = List.of(
             "rhythm",
@@ -61,45 +68,77 @@ class TakeOverTest extends ServerTest {
     /** Written by the version before appointments and visits were two things. */
     @Test
     void aFileOfTheFirstVersionComesInAndNothingDiffersButWhatWasMeantTo() throws Exception {
-        byte[] old = fixture("export");
-        assertEquals(200, take(old).getStatus());
-        JsonNode before = JSON.readTree(old).get("tables");
+        JsonNode before = takenIn("format-1");
         JsonNode after = JSON.readTree(streamed("/api/export.json")).get("tables");
-        for (String table : ExportStore.TABLES) {
-            if (!Set.of("visit", "appointment").contains(table)) {
-                assertEquals(
-                        before.get(table), without(after.get(table), NEW_COLUMNS.getOrDefault(table, Set.of())), table);
-            }
-        }
         // A row that said nothing of what was done was an appointment all along.
         assertEquals(
                 before.get("visit").size(),
-                after.get("visit").size() + after.get("appointment").size());
+                said(after, Set.of("VISITED")) + after.get("appointment").size());
         assertEquals(
                 List.of("2026-05-12", "2026-06-20"),
                 after.get("appointment")
                         .valueStream()
                         .map(row -> row.get("day").asString())
                         .toList());
+        sameViews("format-1", "mats", "readings");
         assertEquals(
-                1, after.get("visit").get(0).get("took_over").asInt(), "the lengths that it left are known as its own");
-        for (String view : List.of("dogs-1-mats", "dogs-1-readings")) {
-            assertEquals(
-                    JSON.readTree(fixture(view)),
-                    JSON.readTree(text("/api/" + view.replaceAll("(dogs)-(\\d)-", "$1/$2/"))),
-                    view);
-        }
-        assertEquals(
-                JSON.readTree(fixture("dogs-1-history")).get("sessions"),
+                JSON.readTree(fixture("format-1/dogs-1-history")).get("sessions"),
                 JSON.readTree(text("/api/dogs/1/history")).get("sessions"));
+    }
+
+    /** Written by the version before all that is said was one log. */
+    @Test
+    void aFileOfTheSecondVersionBecomesOneLogAndItsViewsSayTheSame() throws Exception {
+        JsonNode before = takenIn("format-2");
+        JsonNode after = JSON.readTree(streamed("/api/export.json")).get("tables");
+        OLD_TABLES.forEach((table, kinds) -> {
+            long ofVisits = before.get(table)
+                    .valueStream()
+                    .filter(row -> row.has("of_visit") && row.get("of_visit").asInt() == 1 && !row.has("ruler_mm"))
+                    .count();
+            assertEquals(before.get(table).size() - ofVisits, said(after, kinds), table);
+        });
+        assertEquals(before.get("appointment"), after.get("appointment"));
+        sameViews("format-2", "mats", "readings", "history", "visits", "life");
+    }
+
+    /** @return its tables; what is no entry of the log is let out as it came in, and twice the same */
+    private JsonNode takenIn(String folder) throws Exception {
+        byte[] old = fixture(folder + "/export");
+        assertEquals(200, take(old).getStatus());
+        JsonNode before = JSON.readTree(old).get("tables");
+        JsonNode after = JSON.readTree(streamed("/api/export.json")).get("tables");
+        for (String table : ExportStore.TABLES) {
+            if (!Set.of("entry", "appointment").contains(table)) {
+                assertEquals(
+                        before.get(table), without(after.get(table), NEW_COLUMNS.getOrDefault(table, Set.of())), table);
+            }
+        }
         byte[] now = streamed("/api/export.json");
         assertEquals(200, take(now).getStatus());
         assertArrayEquals(now, streamed("/api/export.json"));
+        return before;
+    }
+
+    private static long said(JsonNode tables, Set<String> kinds) {
+        return tables.get("entry")
+                .valueStream()
+                .filter(row -> kinds.contains(row.get("said").get("type").asString()))
+                .count();
+    }
+
+    private void sameViews(String folder, String... views) throws Exception {
+        for (String view : views) {
+            assertEquals(
+                    JSON.readTree(fixture(folder + "/dogs-1-" + view)),
+                    JSON.readTree(text("/api/dogs/1/" + view)),
+                    view);
+        }
     }
 
     @Test
     void whatWasThereIsKeptAndCanBePutBack() throws Exception {
-        assertEquals(200, take(fixture("export")).getStatus());
+        assertEquals(200, take(fixture("format-2/export")).getStatus());
         byte[] mine = streamed("/api/export.json");
         String answer = take(new String(mine, StandardCharsets.UTF_8)
                         .replace("Mooring 14", "Another boat")
@@ -117,7 +156,7 @@ class TakeOverTest extends ServerTest {
     /** Whatever is done to a file: it is refused whole, or all of it can be shown, let out and taken in again. */
     @Test
     void damagedFilesAreRefusedWholeOrAreRight() throws Exception {
-        assertEquals(200, take(fixture("export")).getStatus());
+        assertEquals(200, take(fixture("format-2/export")).getStatus());
         byte[] whole = streamed("/api/export.json");
         RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(13);
         int accepted = 0;
@@ -167,7 +206,7 @@ class TakeOverTest extends ServerTest {
 
     @Test
     void aDogsNameIsNoFormulaInASpreadsheetAndComesBackAsItWas() throws Exception {
-        assertEquals(200, take(fixture("export")).getStatus());
+        assertEquals(200, take(fixture("format-2/export")).getStatus());
         for (String name : List.of("=HYPERLINK(1)", "+1", "-2", "@here", "'=odd", "'quoted'", "plain")) {
             assertEquals(name, CsvText.plain(CsvText.safe(name)));
             assertFalse(CsvText.safe(name).matches("[=+@-].*"), name);
@@ -186,7 +225,7 @@ class TakeOverTest extends ServerTest {
 
     @Test
     void aDoubledRowAndASessionOfTwoDogsAreRefusedWithTheLine() throws Exception {
-        assertEquals(200, take(fixture("export")).getStatus());
+        assertEquals(200, take(fixture("format-2/export")).getStatus());
         String head = String.join(",", ExportStore.SECTION_COLUMNS) + "\r\n";
         String row =
                 "Gannet,11111111-2222-3333-4444-555555555555,2026-05-02T09:00:00Z,2026-05-02,BACK,GLIDES,0,RELAXED,60\r\n";
@@ -227,7 +266,7 @@ class TakeOverTest extends ServerTest {
     }
 
     private static byte[] fixture(String name) throws IOException {
-        try (InputStream in = TakeOverTest.class.getResourceAsStream("/format-1/" + name + ".json")) {
+        try (InputStream in = TakeOverTest.class.getResourceAsStream("/" + name + ".json")) {
             return in.readAllBytes();
         }
     }
@@ -264,27 +303,37 @@ class TakeOverTest extends ServerTest {
                     .filter(table -> table.getValue().size() > 0)
                     .map(Map.Entry::getKey)
                     .toList();
-            String table = filled.get(random.nextInt(filled.size()));
+            // Most of a household is its log.
+            String table = random.nextBoolean() ? "entry" : filled.get(random.nextInt(filled.size()));
             ArrayNode rows = (ArrayNode) tables.get(table);
             int at = random.nextInt(rows.size());
             ObjectNode row = (ObjectNode) rows.get(at);
             List<String> columns = List.copyOf(new TreeSet<>(row.propertyNames()));
             String column = columns.get(random.nextInt(columns.size()));
+            if (random.nextBoolean() && row.path("said") instanceof ObjectNode said) {
+                row = said;
+                column = List.copyOf(said.propertyNames()).get(random.nextInt(said.size()));
+            }
             switch (random.nextInt(7)) {
                 case 0 -> rows.remove(at);
                 case 1 -> rows.add(row.deepCopy());
                 case 2 -> row.remove(column);
-                case 3 -> row.set(column, rows.get(random.nextInt(rows.size())).path(column));
+                case 3 -> row.set(column, other(rows.get(random.nextInt(rows.size())), column));
                 case 4 -> rows.insert(0, rows.remove(rows.size() - 1));
                 case 5 ->
                     row.put(
                             column,
                             row.get(column).isNumber()
                                     ? "" + row.get(column)
-                                    : row.get(column).asString() + "x");
+                                    : row.get(column).asString("") + "x");
                 default -> row.set(column, JSON.valueToTree(VALUES.get(random.nextInt(VALUES.size()))));
             }
             return table + "." + column;
+        }
+
+        /** What another row says there, or in what was said. */
+        private static JsonNode other(JsonNode row, String column) {
+            return row.has(column) ? row.path(column) : row.path("said").path(column);
         }
     }
 }

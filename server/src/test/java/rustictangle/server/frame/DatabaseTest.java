@@ -52,7 +52,7 @@ class DatabaseTest extends ServerTest {
         assertThrows(
                 DataAccessException.class,
                 () -> writing.execute(status -> ours.sql(
-                                "INSERT INTO session (id, dog_id, started_at) VALUES ('x', 999999, '2026-05-14')")
+                                "INSERT INTO entry (id, dog_id, at, day, said) VALUES ('x', 999999, '2026-05-14', '2026-05-14', '{}')")
                         .update()));
     }
 

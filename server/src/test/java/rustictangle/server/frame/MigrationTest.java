@@ -42,17 +42,17 @@ class MigrationTest {
         assertEquals(0, undercoat(jdbc, "TAIL"));
         assertEquals(
                 "BACK",
-                jdbc.sql("SELECT section FROM session_event WHERE type = 'SECTION_DONE'")
+                jdbc.sql("SELECT said ->> '$.section' FROM entry WHERE said ->> '$.type' = 'SECTION_DONE'")
                         .query(String.class)
                         .single());
         assertEquals(
                 "RELAXED",
-                jdbc.sql("SELECT signal FROM session_event WHERE type = 'SECTION_DONE'")
+                jdbc.sql("SELECT said ->> '$.signal' FROM entry WHERE said ->> '$.type' = 'SECTION_DONE'")
                         .query(String.class)
                         .single());
         assertEquals(
                 600,
-                jdbc.sql("SELECT seconds FROM section_time")
+                jdbc.sql("SELECT said ->> '$.spent' FROM entry WHERE said ->> '$.type' = 'SECTION_DONE'")
                         .query(Integer.class)
                         .single());
         assertEquals("", jdbc.sql("SELECT breed FROM dog").query(String.class).single());
@@ -82,7 +82,7 @@ class MigrationTest {
         Schema.bring(old);
         assertEquals(
                 List.of("2026-02-01", "2026-04-02"),
-                jdbc.sql("SELECT day FROM visit ORDER BY day")
+                jdbc.sql("SELECT day FROM entry WHERE said ->> '$.type' = 'VISITED' ORDER BY seq")
                         .query(String.class)
                         .list());
         assertEquals(
@@ -91,15 +91,19 @@ class MigrationTest {
                         .query(Integer.class)
                         .list());
         assertEquals(
-                List.of("BODY"),
-                jdbc.sql("SELECT region FROM length_reading WHERE of_visit = 1")
+                List.of("{\"BODY\":60.0}"),
+                jdbc.sql("SELECT said ->> '$.before' FROM entry WHERE said ->> '$.tookOver' = 1")
+                        .query(String.class)
+                        .list(),
+                "what the visit left; the ruler's own reading of that day stays the ruler's");
+        assertEquals(
+                List.of("LEGS 24.0"),
+                jdbc.sql(
+                                """
+                                SELECT (said ->> '$.region') || ' ' || (said ->> '$.millimetres') FROM entry
+                                 WHERE said ->> '$.type' = 'MEASURED'""")
                         .query(String.class)
                         .list());
-        assertEquals(
-                1,
-                jdbc.sql("SELECT took_over FROM visit WHERE id = 2")
-                        .query(Integer.class)
-                        .single());
         assertEquals(
                 32,
                 jdbc.sql("SELECT length(calendar_key) FROM household")

@@ -97,7 +97,7 @@ class OneWriterTest extends ServerTest {
         assertEquals(0, other.waitFor());
         assertEquals(
                 1,
-                jdbc.sql("SELECT count(*) FROM life_event WHERE dog_id = ?")
+                jdbc.sql("SELECT count(*) FROM entry WHERE dog_id = ? AND said ->> '$.event' = 'SWAM'")
                         .param(dog)
                         .query(Integer.class)
                         .single());
@@ -195,7 +195,8 @@ class OneWriterTest extends ServerTest {
                 .andExpect(jsonPath("$.end").value("ALL_DONE"));
         assertEquals(
                 List.of(240, 0),
-                jdbc.sql("SELECT spent FROM session_event WHERE dog_id = ? ORDER BY seq")
+                jdbc.sql(
+                                "SELECT said ->> '$.spent' FROM entry WHERE dog_id = ? AND said ->> '$.type' = 'SECTION_DONE' ORDER BY seq")
                         .param(dog)
                         .query(Integer.class)
                         .list());
@@ -217,7 +218,7 @@ class OneWriterTest extends ServerTest {
     }
 
     private int stored(UUID id) {
-        return jdbc.sql("SELECT count(*) FROM session_event WHERE id = ?")
+        return jdbc.sql("SELECT count(*) FROM entry WHERE id = ?")
                 .param(id.toString())
                 .query(Integer.class)
                 .single();

@@ -91,11 +91,11 @@ class DrawerTest extends ServerTest {
     @Test
     void aLookOverCanBeTakenBackButOnlyTheLatest() throws Exception {
         long id = add(slicker());
-        int first = checkId(post("/api/tools/" + id + "/checks", "{\"faults\": []}")
+        String first = checkId(post("/api/tools/" + id + "/checks", "{\"faults\": []}")
                 .andReturn()
                 .getResponse()
                 .getContentAsString());
-        int second = checkId(post("/api/tools/" + id + "/checks", "{\"faults\": [\"BENT\"]}")
+        String second = checkId(post("/api/tools/" + id + "/checks", "{\"faults\": [\"BENT\"]}")
                 .andReturn()
                 .getResponse()
                 .getContentAsString());
@@ -182,7 +182,7 @@ class DrawerTest extends ServerTest {
         return JsonPath.<Integer>read(answer, "$.id");
     }
 
-    private static int checkId(String answer) {
+    private static String checkId(String answer) {
         return JsonPath.read(answer, "$.checkId");
     }
 

@@ -120,7 +120,7 @@ class PlanTest extends ServerTest {
         read("/api/home")
                 .andExpect(jsonPath("$.day.brushedSeconds").value(240))
                 .andExpect(jsonPath("$.day.minutes").value(before - 4));
-        post(session + "/events", "{\"id\": \"%s\", \"type\": \"STOPPED\"}".formatted(UUID.randomUUID()));
+        post(session + "/events", "{\"id\": \"%s\", \"said\": {\"type\": \"STOPPED\"}}".formatted(UUID.randomUUID()));
     }
 
     @Test
@@ -154,7 +154,7 @@ class PlanTest extends ServerTest {
         String back = "$.rhythm.sections[?(@.section == 'BACK')].lastClear";
         LocalDate today = LocalDate.parse(JsonPath.read(body("/api/home"), "$.today"));
         assertEquals(List.of(today.minusDays(1).toString()), JsonPath.read(body("/api/dogs/" + dog + "/rhythm"), back));
-        post(session + "/events", "{\"id\": \"%s\", \"type\": \"UNDONE\"}".formatted(UUID.randomUUID()));
+        post(session + "/events", "{\"id\": \"%s\", \"said\": {\"type\": \"UNDONE\"}}".formatted(UUID.randomUUID()));
         assertEquals(List.of(today.minusDays(3).toString()), JsonPath.read(body("/api/dogs/" + dog + "/rhythm"), back));
     }
 

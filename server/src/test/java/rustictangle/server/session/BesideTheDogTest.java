@@ -17,8 +17,10 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
 import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import org.springframework.test.web.servlet.ResultActions;
+import rustictangle.core.log.SessionEvent.SectionDone;
+import rustictangle.core.trust.Trial;
 import rustictangle.server.ServerTest;
-import rustictangle.server.trust.TrialStore;
+import rustictangle.server.log.Logs;
 
 /** The session's log while the hands are on the dog, over HTTP. */
 class BesideTheDogTest extends ServerTest {
@@ -28,7 +30,7 @@ class BesideTheDogTest extends ServerTest {
     private KitchenScale scale;
 
     @Autowired
-    private TrialStore trials;
+    private Logs logs;
 
     @Test
     void theChecklistIsThereUntilTheFirstStrokeAndTheTimeBeginsWithIt() throws Exception {
@@ -88,7 +90,7 @@ class BesideTheDogTest extends ServerTest {
         event(session, "SIGNALLED", at("CHEST") + ", \"signal\": \"RELAXED\"");
         assertEquals(
                 List.of("BACK OPTED_OUT"),
-                data.reading(() -> trials.of(dog, "0", "9")).stream()
+                data.reading(() -> logs.of(dog).read(Trial.ANSWERS)).stream()
                         .map(trial -> trial.section().orElseThrow() + " " + trial.signal())
                         .toList(),
                 "relaxed at a place that is not done yet is no answer");
@@ -136,14 +138,14 @@ class BesideTheDogTest extends ServerTest {
                 .andExpect(jsonPath("$.simulated").value(false));
         long dog = addKnownDog("Gannet");
         String session = beginSession(dog, "BACK");
-        event(session, "HAIR_OUT", at("BACK") + ", \"grams\": 2.4")
+        event(session, "HAIR_WEIGHED", at("BACK") + ", \"grams\": 2.4")
                 .andExpect(jsonPath("$.advice[0].rule").value("session.another-pass"));
-        event(session, "HAIR_OUT", at("BACK") + ", \"hair\": \"PINCH\"")
+        event(session, "HAIR_CAME_OUT", at("BACK") + ", \"hair\": \"PINCH\"")
                 .andExpect(jsonPath("$.advice[0].rule").value("session.enough-hair"));
-        event(session, "HAIR_OUT", at("BACK"))
+        event(session, "HAIR_CAME_OUT", at("BACK"))
                 .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].field").value("hair"));
-        event(session, "HAIR_OUT", at("BACK") + ", \"grams\": 501")
+        event(session, "HAIR_WEIGHED", at("BACK") + ", \"grams\": 501")
                 .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].message", containsString("0 to 500 g")));
     }
@@ -189,7 +191,7 @@ class BesideTheDogTest extends ServerTest {
     private ResultActions event(String session, String type, String rest) throws Exception {
         return post(
                 session + "/events",
-                "{\"id\": \"%s\", \"type\": \"%s\"%s}"
+                "{\"id\": \"%s\", \"said\": {\"type\": \"%s\"%s}}"
                         .formatted(UUID.randomUUID(), type, rest.isEmpty() ? "" : ", " + rest));
     }
 
@@ -198,9 +200,12 @@ class BesideTheDogTest extends ServerTest {
     }
 
     private int secondsOf(long dog, String section) {
-        return jdbc.sql("SELECT seconds FROM section_time WHERE dog_id = ? AND section = ?")
-                .params(dog, section)
-                .query(Integer.class)
-                .single();
+        return data.reading(() -> logs.of(dog))
+                .standing()
+                .flatMap(entry -> entry.as(SectionDone.class).stream())
+                .filter(done -> done.section().name().equals(section))
+                .findFirst()
+                .flatMap(SectionDone::spent)
+                .orElseThrow();
     }
 }

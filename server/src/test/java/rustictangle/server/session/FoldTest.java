@@ -9,19 +9,19 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.SessionEvent;
+import rustictangle.core.log.SessionEvent.SectionDone;
+import rustictangle.core.log.SessionEvent.SectionSkipped;
+import rustictangle.core.log.SessionEvent.TreatGiven;
+import rustictangle.core.log.Signal;
 import rustictangle.core.session.Session;
-import rustictangle.core.session.SessionEvent;
-import rustictangle.core.session.SessionEvent.SectionDone;
-import rustictangle.core.session.SessionEvent.SectionSkipped;
-import rustictangle.core.session.SessionEvent.TreatGiven;
 import rustictangle.core.session.SessionState;
-import rustictangle.core.trust.Signal;
+import rustictangle.server.log.SaidJson;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -29,7 +29,8 @@ import tools.jackson.databind.node.ObjectNode;
 /** What follows from the entries of a session: the same cases hold the fold that the browser makes while it is cut off. */
 class FoldTest {
 
-    private static final JsonMapper JSON = new JsonMapper();
+    private static final JsonMapper JSON =
+            JsonMapper.builder().addModule(new SaidJson()).build();
 
     record Case(String what, List<Section> plan, List<ObjectNode> entries, Then then) {}
 
@@ -62,9 +63,7 @@ class FoldTest {
         Session session = Session.planned(one.plan());
         List<SessionEvent> log = new ArrayList<>();
         for (JsonNode entry : one.entries()) {
-            SessionEvent event = JSON.treeToValue(
-                            ((ObjectNode) entry).put("id", new UUID(0, log.size()).toString()), EventForm.class)
-                    .event();
+            SessionEvent event = JSON.treeToValue(entry, SessionEvent.class);
             log.add(event);
             session = session.apply(event);
         }

@@ -55,7 +55,7 @@ class PracticeTest extends ServerTest {
         post(
                         session + "/events",
                         """
-                {"id": "%s", "type": "SIGNALLED", "section": "ARMPIT_LEFT", "signal": "AFRAID"}
+                {"id": "%s", "said": {"type": "SIGNALLED", "section": "ARMPIT_LEFT", "signal": "AFRAID"}}
                 """
                                 .formatted(UUID.randomUUID()))
                 .andExpect(jsonPath("$.reaction.todo").value("LEAVE_PLACE"));

@@ -1,0 +1,21 @@
+package rustictangle.core.log;
+
+import java.util.Optional;
+import rustictangle.core.Refused;
+import rustictangle.core.dog.Section;
+
+/**
+ * One answer of the dog in practice.
+ *
+ * @param subject empty: the tool that leads at this section
+ * @param section empty for a position
+ */
+public record Practised(Optional<Subject> subject, Optional<Section> section, Signal signal) implements Said {
+
+    public Practised {
+        Missing.refuse("signal", signal);
+        if (subject.isEmpty() && section.isEmpty()) {
+            throw new Refused("subject", "Neither subject nor section is given; name at least one.");
+        }
+    }
+}

@@ -1,0 +1,4 @@
+package rustictangle.core.log;
+
+/** Another entry, which the envelope names, does not stand. In a session it is {@link SessionEvent.Undone}. */
+public record TakenBack() implements Said {}

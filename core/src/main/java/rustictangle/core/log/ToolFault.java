@@ -1,0 +1,19 @@
+package rustictangle.core.log;
+
+/** What puts a tool aside until it is replaced. Common practice, no published source. */
+public enum ToolFault {
+    SCRATCHES("it scratched your palm"),
+    TIPS_MISSING("tips are missing"),
+    BENT("pins or wires are bent or loose"),
+    ROUGH_TEETH("the teeth are rough");
+
+    private final String label;
+
+    ToolFault(String label) {
+        this.label = label;
+    }
+
+    public String label() {
+        return label;
+    }
+}

@@ -1,0 +1,63 @@
+package rustictangle.core.routine;
+
+import java.util.Collection;
+import java.util.List;
+import rustictangle.core.coat.Coat;
+import rustictangle.core.dog.Dog;
+import rustictangle.core.dog.Section;
+import rustictangle.core.kit.Kit;
+import rustictangle.core.log.SessionEvent.SectionDone;
+import rustictangle.core.rhythm.Forecast;
+import rustictangle.core.rhythm.Rhythm;
+import rustictangle.core.rhythm.SectionRhythm;
+import rustictangle.core.trust.Trust;
+
+/**
+ * All that is reckoned of one dog on one day, for every view of it.
+ *
+ * @param pace of this owner on this dog
+ */
+public record Picture(Dog dog, Coat coat, Kit kit, Trust trust, Forecast forecast, Pace pace) {
+
+    /** @param times that places took, see {@link Pace#times} */
+    public static Picture of(Dog dog, Coat coat, Kit kit, Trust trust, Forecast forecast, List<SectionDone> times) {
+        Routine whole = Routine.of(dog, coat, kit, trust, forecast.rhythm().sections(), kit.brushed());
+        return new Picture(dog, coat, kit, trust, forecast, Pace.learned(whole, times));
+    }
+
+    public Rhythm rhythm() {
+        return forecast.rhythm();
+    }
+
+    /** How these sections are done, whatever is due, in the minutes that this owner has shown to take. */
+    public Routine routine(Collection<Section> sections) {
+        return Routine.of(dog, coat, kit, trust, rhythm().sections(), sections).atPace(pace);
+    }
+
+    /** Everywhere that is brushed, not only practised. */
+    public Routine ready() {
+        return routine(Training.of(trust, kit.brushed()).brushed());
+    }
+
+    /** How everything that is brushed would be done if the coat were another one. */
+    public Routine withCoat(Coat other, Kit forIt) {
+        return Routine.of(dog, other, forIt, trust, rhythm().sections(), forIt.brushed())
+                .atPace(pace);
+    }
+
+    /** Layers of one place, as it is brushed now; 1 where nothing is. */
+    public int layers(Section section) {
+        return routine(List.of(section)).steps().stream()
+                .mapToInt(step -> step.layers().count())
+                .findFirst()
+                .orElse(1);
+    }
+
+    /** Where a mat waits that was left in. */
+    public Collection<Section> matted() {
+        return rhythm().sections().stream()
+                .filter(section -> section.state() == SectionRhythm.State.MAT_LEFT)
+                .map(SectionRhythm::section)
+                .toList();
+    }
+}

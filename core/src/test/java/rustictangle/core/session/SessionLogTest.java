@@ -1,0 +1,136 @@
+package rustictangle.core.session;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import rustictangle.core.dog.Section;
+import rustictangle.core.log.CombResult;
+import rustictangle.core.log.Entry;
+import rustictangle.core.log.Log;
+import rustictangle.core.log.SessionBegun;
+import rustictangle.core.log.SessionEvent;
+import rustictangle.core.log.SessionEvent.KnotFelt;
+import rustictangle.core.log.SessionEvent.Paused;
+import rustictangle.core.log.SessionEvent.Resumed;
+import rustictangle.core.log.SessionEvent.SectionDone;
+import rustictangle.core.log.SessionEvent.SectionPostponed;
+import rustictangle.core.log.SessionEvent.Started;
+import rustictangle.core.log.SessionEvent.Stopped;
+import rustictangle.core.log.SessionEvent.Undone;
+import rustictangle.core.log.Signal;
+
+/** What a session took, and whether it goes on. */
+class SessionLogTest {
+
+    private static final Instant BEGUN = Instant.parse("2026-05-14T18:00:00Z");
+    private static final Instant MIDNIGHT = Instant.parse("2026-05-14T00:00:00Z");
+
+    private Instant now = BEGUN;
+
+    @Test
+    void aPlaceTookItsTurnsBeforeAndAfterItWasPutOffAndNoPause() {
+        SessionLog log = begun(Section.BACK, Section.CHEST);
+        log = after(log, 30, new KnotFelt(Section.CHEST));
+        log = after(log, 20, new Started());
+        log = after(log, 50, new SectionPostponed(Section.BACK));
+        log = after(log, 40, done(Section.CHEST));
+        log = after(log, 10, new Paused());
+        log = after(log, 600, new Resumed());
+        log = after(log, 25, done(Section.BACK));
+        assertEquals(List.of(40, 85), spent(log));
+        assertEquals(125, log.worked(now.plusSeconds(9000)), "from the first stroke to the end");
+        assertEquals(Optional.of(now), log.endedAt());
+    }
+
+    @Test
+    void theTimeOfAnEntryThatWasTakenBackBelongsToTheNextOne() {
+        SessionLog log = begun(Section.BACK);
+        log = after(log, 60, done(Section.BACK));
+        assertTrue(log.endedAt().isPresent());
+        log = after(log, 30, new Undone());
+        assertTrue(log.endedAt().isEmpty());
+        log = after(log, 15, done(Section.BACK));
+        assertEquals(List.of(60, 105), spent(log));
+        assertEquals(3, log.revision());
+        assertEquals(1, log.summary().done());
+    }
+
+    /** Clocks are set back in autumn, and by hand. */
+    @Test
+    void aClockThatWasSetBackTurnsNothingRound() {
+        SessionLog log = begun(Section.BACK, Section.CHEST);
+        log = after(log, 240, done(Section.BACK));
+        log = after(log, -3600, done(Section.CHEST));
+        assertEquals(List.of(240, 0), spent(log));
+        assertEquals(BEGUN.plusSeconds(240), log.lastAt());
+    }
+
+    @Test
+    void anUndoTakesBackTheLastEntryThatStandsAndNoOther() {
+        SessionLog log = after(after(begun(Section.BACK, Section.CHEST), 9, new Started()), 9, done(Section.BACK));
+        Entry right = log.next(UUID.randomUUID(), now, ZoneOffset.UTC, new Undone());
+        SessionLog before = log;
+        Entry wrong = new Entry(
+                UUID.randomUUID(), now, right.day(), right.session(), Optional.of(UUID.randomUUID()), new Undone());
+        assertThrows(IllegalArgumentException.class, () -> before.with(List.of(wrong)));
+        assertEquals(1, before.with(List.of(right)).session().state().standing().size());
+    }
+
+    @Test
+    void theSessionThatGoesOnIsTheLastOneOrOneThatWasReopened() {
+        SessionLog first = after(begun(Section.BACK), 60, done(Section.BACK));
+        now = BEGUN.plus(Duration.ofHours(1));
+        SessionLog second = begun(Section.CHEST);
+        List<Entry> all = new ArrayList<>(first.entries());
+        all.addAll(second.entries());
+        assertEquals(
+                Optional.of(second.id()), SessionLog.open(Log.of(all, MIDNIGHT)).map(SessionLog::id));
+        assertEquals(Optional.of(BEGUN), SessionLog.lastEnded(Log.of(all, MIDNIGHT)));
+        Entry stopped = second.next(UUID.randomUUID(), now, ZoneOffset.UTC, new Stopped());
+        all.add(stopped);
+        assertEquals(Optional.empty(), SessionLog.open(Log.of(all, MIDNIGHT)).map(SessionLog::id));
+        all.add(first.next(UUID.randomUUID(), now, ZoneOffset.UTC, new Undone()));
+        assertEquals(
+                Optional.of(first.id()), SessionLog.open(Log.of(all, MIDNIGHT)).map(SessionLog::id));
+        assertEquals(Optional.of(second.startedAt()), SessionLog.lastEnded(Log.of(all, MIDNIGHT)));
+    }
+
+    private SessionLog begun(Section... plan) {
+        UUID id = UUID.randomUUID();
+        return SessionLog.of(List.of(new Entry(
+                id,
+                now,
+                LocalDate.of(2026, 5, 14),
+                Optional.of(id),
+                Optional.empty(),
+                new SessionBegun(List.of(plan).stream()
+                        .map(section -> new SessionBegun.Place(section, Optional.empty(), Optional.empty()))
+                        .toList()))));
+    }
+
+    private SessionLog after(SessionLog log, int seconds, SessionEvent event) {
+        now = now.plusSeconds(seconds);
+        return log.with(List.of(log.next(UUID.randomUUID(), now, ZoneOffset.UTC, event)));
+    }
+
+    private static List<Integer> spent(SessionLog log) {
+        return log.entries().stream()
+                .flatMap(entry -> entry.as(SectionDone.class).stream())
+                .map(done -> done.spent().orElseThrow())
+                .toList();
+    }
+
+    private static SectionDone done(Section section) {
+        return new SectionDone(section, CombResult.GLIDES, 0, Signal.RELAXED);
+    }
+}

@@ -1,0 +1,38 @@
+package rustictangle.server.frame;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.function.Function;
+import org.springframework.stereotype.Component;
+
+/**
+ * What was made of facts last: as long as the facts are the same, it is not made anew. Facts are values that are read
+ * each time; whatever changes them, nobody has to tell.
+ */
+@Component
+public final class LastMade {
+
+    /** Kinds of things times dogs; those not asked for go first. */
+    private static final int MOST = 1000;
+
+    private record Key(Class<?> what, long dog) {}
+
+    private record Made(Object facts, Object thing) {}
+
+    private final Cache<Key, Made> made =
+            Caffeine.newBuilder().maximumSize(MOST).build();
+
+    /**
+     * @param dog   that the facts are about; 0: the household
+     * @param facts with {@code equals}, and all that {@code make} looks at
+     * @param make  only reckons: it reads nothing, and makes nothing else this way
+     */
+    public <F, T> T of(Class<T> what, long dog, F facts, Function<F, T> make) {
+        return what.cast(made.asMap()
+                .compute(
+                        new Key(what, dog),
+                        (key, last) ->
+                                last != null && last.facts.equals(facts) ? last : new Made(facts, make.apply(facts)))
+                .thing);
+    }
+}

@@ -1,0 +1,21 @@
+package rustictangle.server.household;
+
+import org.springframework.stereotype.Component;
+import rustictangle.server.frame.LastRead;
+
+/** Loads who lives here and how they want it. */
+@Component
+public class HouseholdLoader {
+
+    private final HouseholdStore store;
+    private final LastRead reads;
+
+    HouseholdLoader(HouseholdStore store, LastRead reads) {
+        this.store = store;
+        this.reads = reads;
+    }
+
+    public Household get() {
+        return reads.of(Household.class, store::get);
+    }
+}

@@ -1,0 +1,83 @@
+package rustictangle.server.kit;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import rustictangle.core.kit.Tool;
+import rustictangle.core.kit.ToolCheck;
+import rustictangle.core.kit.ToolChecks;
+import rustictangle.core.log.Entry;
+import rustictangle.core.log.ToolFault;
+import rustictangle.core.log.ToolLookedOver;
+import rustictangle.core.log.ToolReplaced;
+import rustictangle.server.frame.NotThere;
+import rustictangle.server.log.Logs;
+
+/** The household's tools as they were looked over last, and their look-overs. */
+@Service
+public class Tools {
+
+    /** @param checkId of the latest look-over or replacement; absent: none yet */
+    record StoredTool(ToolForm form, Tool tool, Optional<UUID> checkId) {}
+
+    private final ToolStore store;
+    private final Logs logs;
+    private final Clock clock;
+
+    Tools(ToolStore store, Logs logs, Clock clock) {
+        this.store = store;
+        this.logs = logs;
+        this.clock = clock;
+    }
+
+    List<StoredTool> all() {
+        ToolChecks checks = ToolChecks.of(logs.ofHousehold());
+        return store.all().stream()
+                .map(owned -> new StoredTool(
+                        owned.form(),
+                        owned.form().tool(owned.id(), checks.of(owned.id())),
+                        checks.latest(owned.id()).map(Entry::id)))
+                .toList();
+    }
+
+    StoredTool get(long id) {
+        return all().stream()
+                .filter(stored -> stored.tool().id() == id)
+                .findFirst()
+                .orElseThrow(() -> new NotThere("tool", id));
+    }
+
+    /** Adds a look-over of today; the core refuses one that would heal a scratch. */
+    @Transactional
+    public void lookOver(long id, Set<ToolFault> faults) {
+        lookOver(id, LocalDate.now(clock), faults);
+    }
+
+    /** The same of another day. */
+    @Transactional
+    public void lookOver(long id, LocalDate day, Set<ToolFault> faults) {
+        get(id).tool().checked(new ToolCheck(day, faults));
+        logs.sayOfHousehold(day, new ToolLookedOver(id, faults));
+    }
+
+    /** A new one of the same kind lies in its place. */
+    @Transactional
+    public void replaced(long id) {
+        get(id);
+        logs.sayOfHousehold(LocalDate.now(clock), new ToolReplaced(id));
+    }
+
+    /** Undo of the latest look-over or replacement. @return whether it was the latest */
+    @Transactional
+    public boolean takeBack(long id, UUID checkId) {
+        boolean latest = get(id).checkId().equals(Optional.of(checkId));
+        return latest
+                && !logs.takeBackOfHousehold(entry -> entry.id().equals(checkId))
+                        .isEmpty();
+    }
+}

@@ -1,0 +1,347 @@
+package rustictangle.server.log;
+
+import java.sql.ResultSet;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.RowCallbackHandler;
+import org.springframework.jdbc.core.RowMapper;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import rustictangle.core.Refused;
+import rustictangle.core.log.Entry;
+import rustictangle.core.log.Happened;
+import rustictangle.core.log.Measured;
+import rustictangle.core.log.Practised;
+import rustictangle.core.log.Said;
+import rustictangle.core.log.SessionBegun;
+import rustictangle.core.log.SessionEvent.Caught;
+import rustictangle.core.log.SessionEvent.HairCameOut;
+import rustictangle.core.log.SessionEvent.HairWeighed;
+import rustictangle.core.log.SessionEvent.SectionDone;
+import rustictangle.core.log.SessionEvent.Signalled;
+import rustictangle.core.log.ToolLookedOver;
+import rustictangle.core.log.ToolReplaced;
+import rustictangle.core.log.Visited;
+import rustictangle.server.frame.Sender;
+import rustictangle.server.frame.StoredInstant;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.ObjectReader;
+import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The one log: how what was said is kept. Entries are only ever added. */
+@Repository
+class EntryStore {
+
+    /** What still says something after its day, as far back as the dog's memory, its seasons and its visits go. */
+    private static final String FOR_A_YEAR = kinds(
+            SessionBegun.class,
+            SectionDone.class,
+            Caught.class,
+            Signalled.class,
+            HairCameOut.class,
+            HairWeighed.class,
+            Practised.class,
+            Happened.class);
+
+    private static final String FOR_EVER =
+            kinds(Measured.class, Visited.class, ToolLookedOver.class, ToolReplaced.class);
+
+    private static final String ALL = kinds(SaidJson.kinds(Said.class).toArray(Class<?>[]::new));
+    private static final String COLUMNS = "seq, id, dog_id, session_id, at, day, takes_back, said";
+
+    /** @param dog empty: of the household */
+    record Kept(long seq, Optional<Long> dog, Entry entry) {}
+
+    private final JdbcClient jdbc;
+    private final JsonMapper json;
+
+    EntryStore(JdbcClient jdbc, JsonMapper json) {
+        this.jdbc = jdbc;
+        this.json = json;
+    }
+
+    private static String kinds(Class<?>... kinds) {
+        return Stream.of(kinds).map(kind -> "'" + SaidJson.name(kind) + "'").collect(Collectors.joining(", "));
+    }
+
+    /** 0: nothing was said yet. */
+    long lastSeq() {
+        return jdbc.sql("SELECT coalesce(max(seq), 0) FROM entry")
+                .query(Long.class)
+                .single();
+    }
+
+    /** What was said after that entry, in order. */
+    List<Kept> since(long seq) {
+        return jdbc.sql("SELECT " + COLUMNS + " FROM entry WHERE seq > ? ORDER BY seq")
+                .param(seq)
+                .query(kept())
+                .list();
+    }
+
+    /**
+     * Of all that was said and stands, what still says something; of today, and of sessions that may go on, everything.
+     *
+     * @param midnight when today began
+     */
+    List<Kept> lasting(Instant midnight, Instant aYearAgo, Instant seasonsAgo) {
+        return jdbc.sql(
+                        """
+                WITH newest AS MATERIALIZED (
+                    SELECT dog_id, id, max(at) AS at FROM entry WHERE said ->> '$.type' = 'SESSION_BEGUN' GROUP BY dog_id),
+                going AS MATERIALIZED (
+                    SELECT id AS session_id FROM newest
+                    UNION SELECT undo.session_id FROM entry AS undo JOIN newest ON newest.dog_id = undo.dog_id
+                           WHERE undo.said ->> '$.type' = 'UNDONE' AND undo.at >= newest.at),
+                says AS (
+                    SELECT seq FROM entry WHERE said ->> '$.type' IN (ALL) AND at >= :today
+                    UNION SELECT seq FROM entry WHERE session_id IN (SELECT session_id FROM going)
+                    UNION SELECT seq FROM entry WHERE said ->> '$.type' IN (FOR_A_YEAR) AND at >= :year
+                    UNION SELECT seq FROM entry WHERE said ->> '$.type' IN ('HAIR_CAME_OUT', 'HAIR_WEIGHED') AND at >= :seasons
+                    UNION SELECT seq FROM entry WHERE said ->> '$.type' IN (FOR_EVER))
+                SELECT COLUMNS FROM entry
+                 WHERE seq IN (SELECT seq FROM says)
+                   AND NOT EXISTS (SELECT 1 FROM entry AS undo WHERE undo.takes_back = entry.id)
+                 ORDER BY seq
+                """
+                                .replace("ALL", ALL)
+                                .replace("FOR_A_YEAR", FOR_A_YEAR)
+                                .replace("FOR_EVER", FOR_EVER)
+                                .replace("COLUMNS", COLUMNS))
+                .param("today", StoredInstant.text(midnight))
+                .param("year", StoredInstant.text(aYearAgo))
+                .param("seasons", StoredInstant.text(seasonsAgo))
+                .query(kept())
+                .list();
+    }
+
+    /** The dogs' answers that stand, in practice and in sessions, from a moment up to before another, in order. */
+    List<Kept> answers(Collection<Long> dogs, Instant from, Instant before) {
+        return jdbc.sql(
+                        """
+                WITH begun AS MATERIALIZED (
+                    SELECT id FROM entry
+                     WHERE said ->> '$.type' = 'SESSION_BEGUN' AND dog_id IN (:dogs) AND at >= :from AND at < :before),
+                says AS (
+                    SELECT seq FROM entry WHERE session_id IN (SELECT id FROM begun)
+                       AND said ->> '$.type' IN ('SESSION_BEGUN', 'SECTION_DONE', 'SIGNALLED')
+                    UNION SELECT seq FROM entry
+                           WHERE said ->> '$.type' IN ('PRACTISED') AND at >= :from AND at < :before AND dog_id IN (:dogs))
+                SELECT COLUMNS FROM entry
+                 WHERE seq IN (SELECT seq FROM says)
+                   AND NOT EXISTS (SELECT 1 FROM entry AS undo WHERE undo.takes_back = entry.id)
+                 ORDER BY seq
+                """
+                                .replace("COLUMNS", COLUMNS))
+                .param("dogs", dogs)
+                .param("from", StoredInstant.text(from))
+                .param("before", StoredInstant.text(before))
+                .query(kept())
+                .list();
+    }
+
+    /** All that was said of one session after an entry, undone or not, in order. */
+    List<Kept> ofSession(UUID session, long seq) {
+        return jdbc.sql("SELECT " + COLUMNS + " FROM entry WHERE session_id = ? AND seq > ? ORDER BY seq")
+                .params(session.toString(), seq)
+                .query(kept())
+                .list();
+    }
+
+    /** All that was said of the dog's sessions begun before a moment, the newest sessions first, each in order. */
+    List<Kept> ofSessions(long dogId, Instant before, int most) {
+        return jdbc.sql(
+                        """
+                SELECT entry.seq, id, dog_id, session_id, at, day, takes_back, said
+                  FROM (SELECT id AS begun, at AS began, seq AS first FROM entry
+                         WHERE said ->> '$.type' = 'SESSION_BEGUN' AND dog_id = ? AND at < ?
+                         ORDER BY at DESC, seq DESC LIMIT ?)
+                  JOIN entry ON session_id = begun
+                 ORDER BY began DESC, first DESC, entry.seq
+                """)
+                .params(dogId, StoredInstant.text(before), most)
+                .query(kept())
+                .list();
+    }
+
+    /** Each session whole, one after the other. */
+    void eachSession(Consumer<List<Entry>> look) {
+        List<Entry> session = new ArrayList<>();
+        RowMapper<Kept> kept = kept();
+        jdbc.sql("SELECT " + COLUMNS + " FROM entry WHERE session_id IS NOT NULL ORDER BY session_id, seq")
+                .query((RowCallbackHandler) row -> {
+                    Entry entry = kept.mapRow(row, 0).entry();
+                    if (!session.isEmpty() && !session.get(0).session().equals(entry.session())) {
+                        look.accept(List.copyOf(session));
+                        session.clear();
+                    }
+                    session.add(entry);
+                });
+        if (!session.isEmpty()) {
+            look.accept(session);
+        }
+    }
+
+    /** Everything else that was said, one after the other. */
+    void eachOther(Consumer<Kept> look) {
+        each(" WHERE session_id IS NULL ORDER BY seq", look);
+    }
+
+    /** Of all dogs what stands of one kind, in order. */
+    void eachStanding(Class<? extends Said> kind, Consumer<Kept> look) {
+        each(
+                " WHERE said ->> '$.type' IN (" + kinds(kind) + ")"
+                        + " AND NOT EXISTS (SELECT 1 FROM entry AS undo WHERE undo.takes_back = entry.id) ORDER BY seq",
+                look);
+    }
+
+    private void each(String which, Consumer<Kept> look) {
+        RowMapper<Kept> kept = kept();
+        jdbc.sql("SELECT " + COLUMNS + " FROM entry" + which)
+                .query((RowCallbackHandler) row -> look.accept(kept.mapRow(row, 0)));
+    }
+
+    /** What of entries does not fit together that each by itself are right; empty: all does. */
+    Optional<String> problem() {
+        return Stream.of(
+                        problem(
+                                "entries of a session are of another dog than the session",
+                                """
+                                SELECT 1 FROM entry JOIN entry AS begun ON begun.id = entry.session_id
+                                 WHERE entry.dog_id IS NOT begun.dog_id OR begun.said ->> '$.type' <> 'SESSION_BEGUN'"""),
+                        problem(
+                                "an undo takes back what is not its own",
+                                """
+                                SELECT 1 FROM entry JOIN entry AS gone ON gone.id = entry.takes_back
+                                 WHERE entry.dog_id IS NOT gone.dog_id OR entry.session_id IS NOT gone.session_id
+                                    OR gone.takes_back IS NOT NULL OR gone.seq > entry.seq"""),
+                        problem(
+                                "an entry's day is not the day of its moment",
+                                """
+                                SELECT 1 FROM entry WHERE session_id IS NOT NULL
+                                   AND abs(julianday(day) - julianday(substr(at, 1, 10))) > 1"""))
+                .flatMap(Optional::stream)
+                .findFirst();
+    }
+
+    private Optional<String> problem(String words, String sql) {
+        return jdbc.sql(sql + " LIMIT 1").query(Integer.class).optional().map(found -> words);
+    }
+
+    /** Of another log, attached as {@code beside}, the sessions that are new here, as a whole. @return places that were worked in them */
+    int addSessionsFromBeside() {
+        long before = count(SectionDone.class);
+        jdbc.sql(
+                        """
+                INSERT INTO main.entry (id, dog_id, session_id, at, day, device, takes_back, said)
+                SELECT id, dog_id, session_id, at, day, device, takes_back, said FROM beside.entry
+                 WHERE session_id NOT IN (SELECT id FROM main.entry) ORDER BY seq
+                """)
+                .update();
+        return (int) (count(SectionDone.class) - before);
+    }
+
+    private long count(Class<? extends Said> kind) {
+        return jdbc.sql("SELECT count(*) FROM main.entry WHERE said ->> '$.type' = ?")
+                .param(SaidJson.name(kind))
+                .query(Long.class)
+                .single();
+    }
+
+    /**
+     * What was said as it is kept.
+     *
+     * @throws Refused when it is nothing that can be said
+     */
+    String kept(String said) {
+        try {
+            return text(json.readerFor(Said.class).readValue(said));
+        } catch (InvalidFormatException e) {
+            throw new Refused("\"" + e.getValue() + "\" is not known as "
+                    + e.getPath().get(e.getPath().size() - 1).getPropertyName());
+        } catch (JacksonException e) {
+            throw e.getCause() instanceof Refused refused ? refused : new Refused("this is nothing that can be said");
+        }
+    }
+
+    private String text(Said said) {
+        return json.writerFor(Said.class).writeValueAsString(said);
+    }
+
+    Optional<Kept> find(UUID id) {
+        return jdbc.sql("SELECT " + COLUMNS + " FROM entry WHERE id = ?")
+                .param(id.toString())
+                .query(kept())
+                .optional();
+    }
+
+    void append(Optional<Long> dog, Entry entry) {
+        jdbc.sql(
+                        """
+                INSERT INTO entry (id, dog_id, session_id, at, day, device, takes_back, said)
+                VALUES (?, ?, ?, ?, ?, ?, ?, ?)
+                """)
+                .params(
+                        entry.id().toString(),
+                        dog.orElse(null),
+                        entry.session().map(UUID::toString).orElse(null),
+                        StoredInstant.text(entry.at()),
+                        entry.day().toString(),
+                        Sender.device(),
+                        entry.takesBack().map(UUID::toString).orElse(null),
+                        text(entry.said()))
+                .update();
+    }
+
+    private RowMapper<Kept> kept() {
+        ObjectReader reader = json.readerFor(Said.class);
+        // Entries that follow one another mostly share them.
+        Last<Long, Optional<Long>> dogs = new Last<>(dog -> dog == 0 ? Optional.empty() : Optional.of(dog));
+        Last<String, LocalDate> days = new Last<>(LocalDate::parse);
+        Last<String, Optional<UUID>> sessions = new Last<>(id -> Optional.of(UUID.fromString(id)));
+        return (ResultSet row, int n) -> {
+            String session = row.getString(4);
+            String takesBack = row.getString(7);
+            return new Kept(
+                    row.getLong(1),
+                    dogs.of(row.getLong(3)),
+                    new Entry(
+                            UUID.fromString(row.getString(2)),
+                            Instant.parse(row.getString(5)),
+                            days.of(row.getString(6)),
+                            session == null ? Optional.empty() : sessions.of(session),
+                            takesBack == null ? Optional.empty() : Optional.of(UUID.fromString(takesBack)),
+                            reader.readValue(row.getString(8))));
+        };
+    }
+
+    /** What was made of the value before, should the next be the same. */
+    private static final class Last<F, T> {
+        private final Function<F, T> make;
+        private @Nullable F from;
+        private @Nullable T made;
+
+        Last(Function<F, T> make) {
+            this.make = make;
+        }
+
+        T of(F next) {
+            if (!next.equals(from)) {
+                made = make.apply(next);
+                from = next;
+            }
+            return made;
+        }
+    }
+}

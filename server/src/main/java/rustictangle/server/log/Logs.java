@@ -1,0 +1,241 @@
+package rustictangle.server.log;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.BiConsumer;
+import java.util.function.Consumer;
+import java.util.function.Predicate;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import rustictangle.core.log.Entry;
+import rustictangle.core.log.Log;
+import rustictangle.core.log.Said;
+import rustictangle.core.log.TakenBack;
+import rustictangle.server.frame.DataFile;
+import rustictangle.server.frame.LastRead;
+import rustictangle.server.frame.Shows;
+import rustictangle.server.log.EntryStore.Kept;
+
+/**
+ * Loads what was said, of a dog or of the household, and takes what is said.
+ *
+ * <p>What was read stays in memory; of what was said since, only that is read. The log is the same for everybody who
+ * reads the same state of the data.
+ */
+@Component
+public class Logs implements Shows {
+
+    /** Of one data file, on one day. */
+    private record Key(long epoch, LocalDate today) {}
+
+    /** Up to an entry; the logs by dog, the household's under none. */
+    private record Loaded(long seq, Map<Optional<Long>, Log> logs) {}
+
+    /** So far back a dog's own shedding seasons say something, years. */
+    private static final int SEASONS_YEARS = 4;
+    /** The same of its answers, where there are few. */
+    private static final int ANSWERS_YEARS = 3;
+    /** So many entries in a year, and older answers say nothing more: 120 at each of 29 places. Own estimate. */
+    private static final int ENOUGH_IN_A_YEAR = 3500;
+
+    private final EntryStore store;
+    private final DataFile data;
+    private final LastRead reads;
+    private final Clock clock;
+    private final Cache<Key, Loaded> loaded =
+            Caffeine.newBuilder().maximumSize(2).build();
+
+    Logs(EntryStore store, DataFile data, LastRead reads, Clock clock) {
+        this.store = store;
+        this.reads = reads;
+        this.data = data;
+        this.clock = clock;
+    }
+
+    public Log of(long dogId) {
+        return now().logs.getOrDefault(Optional.of(dogId), Log.EMPTY);
+    }
+
+    /** What was said of no dog: the tools. */
+    public Log ofHousehold() {
+        return now().logs.getOrDefault(Optional.<Long>empty(), Log.EMPTY);
+    }
+
+    private Loaded now() {
+        return reads.of(Logs.class, this::load);
+    }
+
+    private Loaded load() {
+        if (data.writing()) {
+            return upToDate();
+        }
+        // Whoever comes while it is being read waits for that, instead of reading it a second time.
+        synchronized (loaded) {
+            return upToDate();
+        }
+    }
+
+    private Loaded upToDate() {
+        Key key = new Key(data.version().epoch(), LocalDate.now(clock));
+        long last = store.lastSeq();
+        Loaded known = loaded.getIfPresent(key);
+        boolean older = known == null || known.seq > last;
+        Loaded now = older ? whole(key.today, last) : known.seq == last ? known : grown(known, last, key.today);
+        // What a transaction has written may still be taken back.
+        if (!data.writing() && (known == null || known.seq < last)) {
+            loaded.put(key, now);
+        }
+        return now;
+    }
+
+    private Loaded whole(LocalDate today, long last) {
+        Map<Optional<Long>, List<Entry>> entries = new HashMap<>();
+        Consumer<Kept> keep = kept ->
+                entries.computeIfAbsent(kept.dog(), dog -> new ArrayList<>()).add(kept.entry());
+        Instant aYearAgo = midnight(today.minusYears(1));
+        store.lasting(midnight(today), aYearAgo, midnight(today.minusYears(SEASONS_YEARS)))
+                .forEach(keep);
+        List<Long> sparse = entries.keySet().stream()
+                .flatMap(Optional::stream)
+                .filter(dog -> entries.get(Optional.of(dog)).size() < ENOUGH_IN_A_YEAR)
+                .toList();
+        if (!sparse.isEmpty()) {
+            store.answers(sparse, midnight(today.minusYears(ANSWERS_YEARS)), aYearAgo)
+                    .forEach(keep);
+        }
+        Map<Optional<Long>, Log> logs = new HashMap<>();
+        entries.forEach((dog, said) -> logs.put(dog, Log.of(said, midnight(today))));
+        return new Loaded(last, logs);
+    }
+
+    private Loaded grown(Loaded known, long last, LocalDate today) {
+        Map<Optional<Long>, List<Entry>> more = new HashMap<>();
+        store.since(known.seq).forEach(kept -> more.computeIfAbsent(kept.dog(), dog -> new ArrayList<>())
+                .add(kept.entry()));
+        Map<Optional<Long>, Log> logs = new HashMap<>(known.logs);
+        more.forEach((dog, said) ->
+                logs.put(dog, logs.containsKey(dog) ? logs.get(dog).with(said) : Log.of(said, midnight(today))));
+        return new Loaded(last, logs);
+    }
+
+    private Instant midnight(LocalDate day) {
+        return day.atStartOfDay(clock.getZone()).toInstant();
+    }
+
+    /** All that was said of a session, undone or not, in order; empty: there is none. */
+    public List<Entry> ofSession(long dogId, UUID session) {
+        return store.ofSession(session, 0).stream()
+                .filter(kept -> kept.dog().equals(Optional.of(dogId)))
+                .map(Kept::entry)
+                .toList();
+    }
+
+    /** The same of the dog's sessions begun before a moment, the newest sessions first. */
+    public List<List<Entry>> ofSessions(long dogId, Instant before, int most) {
+        List<List<Entry>> sessions = new ArrayList<>();
+        for (Kept kept : store.ofSessions(dogId, before, most)) {
+            if (kept.entry().session().equals(Optional.of(kept.entry().id()))) {
+                sessions.add(new ArrayList<>());
+            }
+            sessions.get(sessions.size() - 1).add(kept.entry());
+        }
+        return sessions;
+    }
+
+    /** Every session of every dog whole, one after the other. */
+    public void eachSession(Consumer<List<Entry>> look) {
+        store.eachSession(look);
+    }
+
+    /** Of every dog what stands of one kind, in the order in which it was said. */
+    public void eachStanding(Class<? extends Said> kind, BiConsumer<Long, Entry> look) {
+        store.eachStanding(kind, kept -> kept.dog().ifPresent(dog -> look.accept(dog, kept.entry())));
+    }
+
+    /** What of the log does not fit together; empty: all does. */
+    public Optional<String> problem() {
+        return store.problem();
+    }
+
+    /**
+     * What was said, in JSON, as it is kept.
+     *
+     * @throws rustictangle.core.Refused when it is nothing that can be said
+     */
+    public String kept(String said) {
+        return store.kept(said);
+    }
+
+    /** Of another log, attached as {@code beside}, takes the sessions that are new here. @return places that were worked in them */
+    @Transactional
+    public int addSessionsFromBeside() {
+        return store.addSessionsFromBeside();
+    }
+
+    @Override
+    public void household() {
+        store.eachOther(kept -> {});
+    }
+
+    public boolean has(UUID entry) {
+        return store.find(entry).isPresent();
+    }
+
+    /** Adds an entry as it is; within the transaction that has judged it. */
+    public void append(long dogId, Entry entry) {
+        store.append(Optional.of(dogId), entry);
+    }
+
+    /** Says something of a dog, now. A repeat with the same id changes nothing. */
+    @Transactional
+    public void say(UUID id, long dogId, LocalDate day, Said said) {
+        say(id, Optional.of(dogId), day, said);
+    }
+
+    /** Says something of no dog, now. */
+    @Transactional
+    public void sayOfHousehold(LocalDate day, Said said) {
+        say(UUID.randomUUID(), Optional.empty(), day, said);
+    }
+
+    private void say(UUID id, Optional<Long> dog, LocalDate day, Said said) {
+        if (store.find(id).isEmpty()) {
+            store.append(dog, new Entry(id, clock.instant(), day, Optional.empty(), Optional.empty(), said));
+        }
+    }
+
+    /** What of this stands does not any more. A repeat changes nothing. @return what stood, the oldest first */
+    @Transactional
+    public List<Entry> takeBack(long dogId, Predicate<Entry> which) {
+        return takeBack(Optional.of(dogId), of(dogId), which);
+    }
+
+    /** The same of what was said of no dog. */
+    @Transactional
+    public List<Entry> takeBackOfHousehold(Predicate<Entry> which) {
+        return takeBack(Optional.empty(), ofHousehold(), which);
+    }
+
+    private List<Entry> takeBack(Optional<Long> dog, Log log, Predicate<Entry> which) {
+        List<Entry> gone = log.standing().filter(which).toList();
+        gone.forEach(entry -> store.append(
+                dog,
+                new Entry(
+                        UUID.randomUUID(),
+                        clock.instant(),
+                        entry.day(),
+                        Optional.empty(),
+                        Optional.of(entry.id()),
+                        new TakenBack())));
+        return gone;
+    }
+}

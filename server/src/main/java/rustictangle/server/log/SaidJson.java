@@ -1,0 +1,40 @@
+package rustictangle.server.log;
+
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+import rustictangle.core.log.Said;
+import tools.jackson.databind.jsontype.NamedType;
+import tools.jackson.databind.module.SimpleModule;
+
+/**
+ * How what is said is written, in the data file and over HTTP: {@code {"type":"SECTION_DONE","section":…}}. The name of
+ * a kind is that of its class.
+ */
+@Component
+public class SaidJson extends SimpleModule {
+
+    private static final long serialVersionUID = 1L;
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
+    private interface ByType {}
+
+    public SaidJson() {
+        super("what is said");
+        setMixInAnnotation(Said.class, ByType.class);
+        kinds(Said.class).forEach(kind -> registerSubtypes(new NamedType(kind, name(kind))));
+    }
+
+    /** Every kind there is of a sealed type. */
+    static Stream<Class<?>> kinds(Class<?> type) {
+        return type.isSealed()
+                ? Arrays.stream(type.getPermittedSubclasses()).flatMap(SaidJson::kinds)
+                : Stream.of(type);
+    }
+
+    static String name(Class<?> kind) {
+        return kind.getSimpleName().replaceAll("(?<=[a-z])(?=[A-Z])", "_").toUpperCase(Locale.ROOT);
+    }
+}

@@ -1,0 +1,107 @@
+package rustictangle.server.log;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertSame;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.MediaType;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import org.springframework.transaction.support.TransactionTemplate;
+import rustictangle.core.log.Happened;
+import rustictangle.core.log.LifeEvent;
+import rustictangle.core.log.Log;
+import rustictangle.server.ServerTest;
+
+/** The log is read once; what was said since, besides; and what was rolled back was never said. */
+class LogsTest extends ServerTest {
+
+    private static final LocalDate TODAY = LocalDate.of(2026, 5, 14);
+
+    @Autowired
+    Logs logs;
+
+    @Autowired
+    TransactionTemplate transactions;
+
+    @Test
+    void whatWasRolledBackWasNeverSaid() throws Exception {
+        long dog = addKnownDog("Gannet");
+        assertEquals(0, said(dog));
+        assertThrows(
+                IllegalStateException.class,
+                () -> transactions.executeWithoutResult(status -> {
+                    logs.say(UUID.randomUUID(), dog, TODAY, new Happened(LifeEvent.SWAM));
+                    assertEquals(1, logs.of(dog).standing().count());
+                    throw new IllegalStateException("killed in the middle");
+                }));
+        assertEquals(0, said(dog));
+        // The next entry gets the number that the lost one had.
+        logs.say(UUID.randomUUID(), dog, TODAY, new Happened(LifeEvent.SNOW));
+        assertEquals(
+                new Happened(LifeEvent.SNOW),
+                data.reading(() -> logs.of(dog))
+                        .standing()
+                        .findFirst()
+                        .orElseThrow()
+                        .said());
+    }
+
+    @Test
+    void oneDogsLogStaysAsItIsWhenSomethingIsSaidOfAnother() throws Exception {
+        long one = addKnownDog("Gannet");
+        long other = addKnownDog("Oakum");
+        logs.say(UUID.randomUUID(), one, TODAY, new Happened(LifeEvent.SWAM));
+        Log before = data.reading(() -> logs.of(one));
+        logs.say(UUID.randomUUID(), other, TODAY, new Happened(LifeEvent.SWAM));
+        assertSame(before, data.reading(() -> logs.of(one)));
+        assertEquals(1, said(other));
+    }
+
+    /** Who began to read before something was said reads on as if it were not. */
+    @Test
+    void whoReadsAnOlderStateSeesNothingNewer() throws Exception {
+        long dog = addKnownDog("Gannet");
+        data.reading(() -> {
+            assertEquals(0, logs.of(dog).standing().count());
+            Thread writer = new Thread(() -> {
+                logs.say(UUID.randomUUID(), dog, TODAY, new Happened(LifeEvent.SWAM));
+                assertEquals(1, said(dog));
+            });
+            writer.start();
+            try {
+                writer.join();
+            } catch (InterruptedException e) {
+                throw new IllegalStateException(e);
+            }
+            assertEquals(0, logs.of(dog).standing().count());
+            return null;
+        });
+        assertEquals(1, said(dog));
+    }
+
+    @Test
+    void anEntrySaysOnWhichDeviceItWasSaid() throws Exception {
+        long dog = addKnownDog("Gannet");
+        for (String device : new String[] {"kitchen-tablet", "=no device!"}) {
+            mvc.perform(MockMvcRequestBuilders.post("/api/dogs/" + dog + "/practice-trials")
+                    .header("X-Device", device)
+                    .contentType(MediaType.APPLICATION_JSON)
+                    .content("{\"id\": \"%s\", \"subject\": \"TABLE\", \"signal\": \"RELAXED\"}"
+                            .formatted(UUID.randomUUID())));
+        }
+        assertEquals(List.of("kitchen-tablet", ""), data.reading(() -> jdbc.sql(
+                        "SELECT device FROM entry WHERE dog_id = ? ORDER BY seq")
+                .param(dog)
+                .query(String.class)
+                .list()));
+    }
+
+    private long said(long dog) {
+        return data.reading(() -> logs.of(dog).standing().count());
+    }
+}

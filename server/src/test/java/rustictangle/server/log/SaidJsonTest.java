@@ -1,0 +1,144 @@
+package rustictangle.server.log;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import rustictangle.core.dog.Region;
+import rustictangle.core.dog.Section;
+import rustictangle.core.log.Catch;
+import rustictangle.core.log.CombResult;
+import rustictangle.core.log.HairOut;
+import rustictangle.core.log.Happened;
+import rustictangle.core.log.LifeEvent;
+import rustictangle.core.log.Measured;
+import rustictangle.core.log.Practised;
+import rustictangle.core.log.Said;
+import rustictangle.core.log.SessionBegun;
+import rustictangle.core.log.SessionEvent.Caught;
+import rustictangle.core.log.SessionEvent.HairCameOut;
+import rustictangle.core.log.SessionEvent.HairWeighed;
+import rustictangle.core.log.SessionEvent.KnotFelt;
+import rustictangle.core.log.SessionEvent.LayerDone;
+import rustictangle.core.log.SessionEvent.Paused;
+import rustictangle.core.log.SessionEvent.Resumed;
+import rustictangle.core.log.SessionEvent.SectionDone;
+import rustictangle.core.log.SessionEvent.SectionPostponed;
+import rustictangle.core.log.SessionEvent.SectionSkipped;
+import rustictangle.core.log.SessionEvent.Signalled;
+import rustictangle.core.log.SessionEvent.Started;
+import rustictangle.core.log.SessionEvent.Stopped;
+import rustictangle.core.log.SessionEvent.Teased;
+import rustictangle.core.log.SessionEvent.TreatGiven;
+import rustictangle.core.log.SessionEvent.Undone;
+import rustictangle.core.log.SessionNoted;
+import rustictangle.core.log.Signal;
+import rustictangle.core.log.Subject;
+import rustictangle.core.log.TakenBack;
+import rustictangle.core.log.ToolFault;
+import rustictangle.core.log.ToolLookedOver;
+import rustictangle.core.log.ToolReplaced;
+import rustictangle.core.log.Visited;
+import rustictangle.server.ServerTest;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Whatever can be said is read as it was written; the words are those of the data files of before. */
+class SaidJsonTest extends ServerTest {
+
+    private static final Section BACK = Section.BACK;
+    private static final Map<String, Said> WRITTEN = Stream.of(new Object[][] {
+                {"{\"type\":\"STARTED\"}", new Started()},
+                {"{\"type\":\"KNOT_FELT\",\"section\":\"BACK\"}", new KnotFelt(BACK)},
+                {"{\"type\":\"LAYER_DONE\",\"section\":\"BACK\"}", new LayerDone(BACK)},
+                {
+                    "{\"type\":\"HAIR_CAME_OUT\",\"section\":\"BACK\",\"hair\":\"HEAP\"}",
+                    new HairCameOut(BACK, HairOut.HEAP)
+                },
+                {"{\"type\":\"HAIR_WEIGHED\",\"section\":\"BACK\",\"grams\":2.5}", new HairWeighed(BACK, 2.5)},
+                {
+                    "{\"type\":\"SIGNALLED\",\"section\":\"BACK\",\"signal\":\"UNEASY\"}",
+                    new Signalled(BACK, Signal.UNEASY)
+                },
+                {"{\"type\":\"TREAT_GIVEN\"}", new TreatGiven()},
+                {"{\"type\":\"PAUSED\"}", new Paused()},
+                {"{\"type\":\"RESUMED\"}", new Resumed()},
+                {
+                    "{\"type\":\"SECTION_DONE\",\"section\":\"BACK\",\"comb\":\"MAT_LEFT\",\"tangles\":2,\"signal\":\"RELAXED\",\"spent\":75}",
+                    new SectionDone(BACK, CombResult.MAT_LEFT, 2, Signal.RELAXED, Optional.of(75))
+                },
+                {"{\"type\":\"SECTION_SKIPPED\",\"section\":\"BACK\"}", new SectionSkipped(BACK)},
+                {"{\"type\":\"SECTION_POSTPONED\",\"section\":\"BACK\"}", new SectionPostponed(BACK)},
+                {
+                    "{\"type\":\"CAUGHT\",\"section\":\"BACK\",\"found\":{\"skin\":\"SOUND\",\"lump\":\"UP_TO_10_MM\",\"beneath\":\"FREE\",\"spread\":\"ONE\"}}",
+                    new Caught(
+                            BACK,
+                            new Catch(
+                                    Catch.SkinLook.SOUND, Catch.Lump.UP_TO_10_MM, Catch.Beneath.FREE, Catch.Spread.ONE))
+                },
+                {
+                    "{\"type\":\"TEASED\",\"section\":\"BACK\",\"seconds\":40,\"signal\":\"UNEASY\"}",
+                    new Teased(BACK, 40, Signal.UNEASY)
+                },
+                {"{\"type\":\"STOPPED\"}", new Stopped()},
+                {"{\"type\":\"UNDONE\"}", new Undone()},
+                {
+                    "{\"type\":\"SESSION_BEGUN\",\"plan\":[{\"section\":\"BACK\",\"seconds\":60,\"subject\":\"COMB\"},{\"section\":\"CHEST\"}]}",
+                    new SessionBegun(List.of(
+                            new SessionBegun.Place(BACK, Optional.of(60), Optional.of(Subject.COMB)),
+                            new SessionBegun.Place(Section.CHEST, Optional.empty(), Optional.empty())))
+                },
+                {"{\"type\":\"SESSION_NOTED\",\"text\":\"\"}", new SessionNoted("")},
+                {
+                    "{\"type\":\"PRACTISED\",\"subject\":\"TABLE\",\"signal\":\"RELAXED\"}",
+                    new Practised(Optional.of(Subject.TABLE), Optional.empty(), Signal.RELAXED)
+                },
+                {"{\"type\":\"HAPPENED\",\"event\":\"SWAM\"}", new Happened(LifeEvent.SWAM)},
+                {
+                    "{\"type\":\"MEASURED\",\"region\":\"BODY\",\"millimetres\":40.5,\"before\":38.0}",
+                    new Measured(Region.BODY, 40.5, 38)
+                },
+                {
+                    "{\"type\":\"VISITED\",\"left\":20.0,\"remarks\":\"\",\"found\":\"a mat\",\"tookOver\":true,\"before\":{\"BODY\":40.0,\"LEGS\":38.0}}",
+                    new Visited(
+                            Optional.of(20.0),
+                            Optional.empty(),
+                            "",
+                            "a mat",
+                            true,
+                            Map.of(Region.LEGS, 38.0, Region.BODY, 40.0))
+                },
+                {
+                    "{\"type\":\"TOOL_LOOKED_OVER\",\"tool\":3,\"faults\":[\"SCRATCHES\",\"BENT\"]}",
+                    new ToolLookedOver(3, Set.of(ToolFault.BENT, ToolFault.SCRATCHES))
+                },
+                {"{\"type\":\"TOOL_REPLACED\",\"tool\":3}", new ToolReplaced(3)},
+                {"{\"type\":\"TAKEN_BACK\"}", new TakenBack()}
+            })
+            .collect(Collectors.toMap(pair -> (String) pair[0], pair -> (Said) pair[1]));
+
+    @Autowired
+    JsonMapper json;
+
+    @Test
+    void whateverCanBeSaidIsReadAsItWasWritten() {
+        WRITTEN.forEach((text, said) -> {
+            assertEquals(text, json.writerFor(Said.class).writeValueAsString(said));
+            assertEquals(said, json.readValue(text, Said.class));
+        });
+    }
+
+    /** A kind that is missing here may come to be written in another way without anybody noticing. */
+    @Test
+    void noKindIsForgottenHere() {
+        Set<Class<?>> written = new HashSet<>();
+        WRITTEN.values().forEach(said -> written.add(said.getClass()));
+        assertEquals(SaidJson.kinds(Said.class).collect(Collectors.<Class<?>>toSet()), written);
+    }
+}
