@@ -3,7 +3,6 @@ package rustictangle.core.kit;
 import static rustictangle.core.Reason.mm;
 
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -16,23 +15,15 @@ import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.coat.Unbrushed;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.LifeStage;
+import rustictangle.core.dog.Part;
 import rustictangle.core.dog.Section;
 
 /** The match of one section's hair to tools. */
 final class SectionMatch {
 
     /** Where short pins serve a drop coat too. Common practice, no published source. */
-    private static final Set<Section> SHORT_PINS_ON_DROP = EnumSet.of(
-            Section.FRONT_FOOT_LEFT,
-            Section.FRONT_FOOT_RIGHT,
-            Section.HIND_FOOT_LEFT,
-            Section.HIND_FOOT_RIGHT,
-            Section.MUZZLE,
-            Section.BELLY,
-            Section.FRONT_LEG_LEFT,
-            Section.FRONT_LEG_RIGHT,
-            Section.HIND_LEG_LEFT,
-            Section.HIND_LEG_RIGHT);
+    private static final Set<Section> SHORT_PINS_ON_DROP =
+            Section.of(Part.FRONT_FOOT, Part.HIND_FOOT, Part.MUZZLE, Part.BELLY, Part.FRONT_LEG, Part.HIND_LEG);
     /** Shortest pins of all, mm. Common practice, no published source. */
     private static final double SHORTEST_PINS_MM = 16;
     /** A T-shaped head is for the trousers of double coats on dogs from this mass, kg. Own estimate. */

@@ -94,8 +94,8 @@ final class StandIn {
 
     /** Behind ears, elbows and hocks: where a straight comb's corner pokes. */
     private static boolean hasCorners(Section section) {
-        return switch (section) {
-            case BEHIND_EAR_LEFT, BEHIND_EAR_RIGHT, ARMPIT_LEFT, ARMPIT_RIGHT, HIND_LEG_LEFT, HIND_LEG_RIGHT -> true;
+        return switch (section.part()) {
+            case BEHIND_EAR, ARMPIT, HIND_LEG -> true;
             default -> false;
         };
     }

@@ -1,7 +1,6 @@
 package rustictangle.core.rhythm;
 
 import java.time.LocalDate;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -10,6 +9,7 @@ import rustictangle.core.coat.Coat;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Habit;
 import rustictangle.core.dog.LifeStage;
+import rustictangle.core.dog.Part;
 import rustictangle.core.dog.Section;
 import rustictangle.core.dog.Wear;
 import rustictangle.core.log.LifeEvent;
@@ -34,19 +34,10 @@ record Exposure(double ordinary, Optional<Shedding> shedding, Map<LocalDate, Dou
     private static final double HEAVY_SHEDDING = 1.75;
     private static final double MOST = 6;
 
-    static final Set<Section> UNDER_HARNESS = EnumSet.of(Section.CHEST, Section.ARMPIT_LEFT, Section.ARMPIT_RIGHT);
-    private static final Set<Section> UNDER_DOG_COAT = EnumSet.of(
-            Section.CHEST, Section.ARMPIT_LEFT, Section.ARMPIT_RIGHT, Section.SHOULDER_LEFT, Section.SHOULDER_RIGHT);
-    static final Set<Section> SNOW_BALLS_UP = EnumSet.of(
-            Section.BELLY,
-            Section.FRONT_FOOT_LEFT,
-            Section.FRONT_FOOT_RIGHT,
-            Section.HIND_FOOT_LEFT,
-            Section.HIND_FOOT_RIGHT,
-            Section.FRONT_LEG_LEFT,
-            Section.FRONT_LEG_RIGHT,
-            Section.HIND_LEG_LEFT,
-            Section.HIND_LEG_RIGHT);
+    static final Set<Section> UNDER_HARNESS = Section.of(Part.CHEST, Part.ARMPIT);
+    private static final Set<Section> UNDER_DOG_COAT = Section.of(Part.CHEST, Part.ARMPIT, Part.SHOULDER);
+    static final Set<Section> SNOW_BALLS_UP =
+            Section.of(Part.BELLY, Part.FRONT_FOOT, Part.HIND_FOOT, Part.FRONT_LEG, Part.HIND_LEG);
 
     static Exposure of(Dog dog, Coat coat, Section section, Life life, Shedding shedding) {
         double ordinary = rubbed(dog, section) ? RUB : 1;

@@ -8,20 +8,18 @@ final class Hold {
     private Hold() {}
 
     static String at(Section section) {
-        return switch (section) {
-            case EAR_LEFT, EAR_RIGHT -> "Lay the ear leather in your palm: upper face, flip, under face, flip.";
-            case BEHIND_EAR_LEFT, BEHIND_EAR_RIGHT ->
-                "Fold the ear forward over the head and hold the hair at its base.";
-            case ARMPIT_LEFT, ARMPIT_RIGHT -> "Lift the front leg a little, forward, never out to the side.";
-            case FRONT_LEG_LEFT, FRONT_LEG_RIGHT, HIND_LEG_LEFT, HIND_LEG_RIGHT ->
+        return switch (section.part()) {
+            case EAR -> "Lay the ear leather in your palm: upper face, flip, under face, flip.";
+            case BEHIND_EAR -> "Fold the ear forward over the head and hold the hair at its base.";
+            case ARMPIT -> "Lift the front leg a little, forward, never out to the side.";
+            case FRONT_LEG, HIND_LEG ->
                 "Support the leg from beneath. If it pulls away, go with it and let it come back.";
-            case FRONT_FOOT_LEFT, FRONT_FOOT_RIGHT, HIND_FOOT_LEFT, HIND_FOOT_RIGHT ->
-                "Rest the foot in your hand; look between the toes for twigs first.";
+            case FRONT_FOOT, HIND_FOOT -> "Rest the foot in your hand; look between the toes for twigs first.";
             case BELLY -> "Standing or on its side; flat hand on the flank, very light strokes.";
             case THROAT -> "Lift the chin only a little, with two fingers.";
             case MUZZLE -> "Chin on your palm, fingers over nose and eye; away from the eyes.";
             case CROWN -> "One hand lightly under the chin; part to the roots.";
-            case TAIL_WHOLE -> "Hold the tail gently at its base.";
+            case TAIL -> "Hold the tail gently at its base.";
             case REAR_TROUSERS -> "Lift the tail aside; a little extra mist.";
             case CHEST -> "Feel where a harness or collar rubs, and begin there.";
             case NECK_RUFF -> "Collar off. Part in lines round the neck.";

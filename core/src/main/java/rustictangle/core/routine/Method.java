@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
-import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Manner;
 import rustictangle.core.kit.Need;
@@ -135,19 +134,15 @@ public enum Method {
     }
 
     private static Set<Method> ownOf(Section section) {
-        return switch (section) {
-            case EAR_LEFT, EAR_RIGHT -> EnumSet.of(EAR_IN_PALM, EAR_OVER_HEAD);
-            case BEHIND_EAR_LEFT, BEHIND_EAR_RIGHT -> EnumSet.of(EAR_OVER_HEAD);
+        return switch (section.part()) {
+            case EAR -> EnumSet.of(EAR_IN_PALM, EAR_OVER_HEAD);
+            case BEHIND_EAR -> EnumSet.of(EAR_OVER_HEAD);
             case MUZZLE, CROWN -> EnumSet.of(FACE);
-            case ARMPIT_LEFT, ARMPIT_RIGHT -> EnumSet.of(ARMPIT);
-            case REAR_TROUSERS, TAIL_WHOLE -> EnumSet.of(REAR_AND_TAIL);
+            case ARMPIT -> EnumSet.of(ARMPIT);
+            case REAR_TROUSERS, TAIL -> EnumSet.of(REAR_AND_TAIL);
             case THROAT -> EnumSet.of(THROAT);
-            case HIND_LEG_LEFT, HIND_LEG_RIGHT -> EnumSet.of(INNER_LEG);
-            default -> foot(section) ? EnumSet.of(FOOT) : EnumSet.noneOf(Method.class);
+            case HIND_LEG -> EnumSet.of(INNER_LEG);
+            default -> section.part().isFoot() ? EnumSet.of(FOOT) : EnumSet.noneOf(Method.class);
         };
-    }
-
-    private static boolean foot(Section section) {
-        return section.region() == Region.LEGS && section.sensitivityRank() >= 9;
     }
 }
