@@ -29,7 +29,10 @@ export function useSections() {
   const names = computed(
     () => Object.fromEntries(list.value.map((s) => [s.section, s.label])) as Partial<Record<Section, string>>,
   )
-  return { list, names }
+  const named = computed(
+    () => Object.fromEntries(list.value.map((s) => [s.section, s])) as Partial<Record<Section, SectionInfo>>,
+  )
+  return { list, names, named }
 }
 
 /** The breeds and crosses known, each with the coat it usually carries. */

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import type { Region, Section } from '@/api/types'
 import CoatSide, { type Paint } from './CoatSide.vue'
 import type { DrawnHair } from './hair'
+import { sideOf } from './sides'
 
 /** The dog from both sides, every section a place to point at, tab to and name. */
 const props = defineProps<{
@@ -22,8 +23,7 @@ const wanted = computed(() => (props.selected?.length === 1 ? props.selected[0] 
 watch(
   wanted,
   (section) => {
-    if (section?.endsWith('LEFT')) side.value = 'LEFT'
-    if (section?.endsWith('RIGHT')) side.value = 'RIGHT'
+    side.value = (section && sideOf(section)) ?? side.value
   },
   { immediate: true },
 )

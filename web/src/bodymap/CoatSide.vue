@@ -7,6 +7,7 @@ import { AREAS, FAR_PASTERN_Y, type SectionArea } from './areas'
 import { closedCurve } from './geometry'
 import { drawHair, regionOf, type DrawnHair } from './hair'
 import { BODY, EAR_HANGING, EAR_PRICKED, EYE, FAR_FRONT_LEG, FAR_HIND_LEG, NOSE, TAIL, type Point } from './landmarks'
+import { otherSide } from './sides'
 
 /** How one section is painted. */
 export interface Paint {
@@ -47,10 +48,10 @@ const shaggy = computed(() =>
 
 /** The drawing is of the left side; on the right one the near sections are the right ones. */
 function near(section: Section): Section {
-  return props.side === 'LEFT' ? section : (section.replace('LEFT', 'RIGHT') as Section)
+  return props.side === 'LEFT' ? section : otherSide(section)
 }
 function far(section: Section): Section {
-  return props.side === 'RIGHT' ? section : (section.replace('LEFT', 'RIGHT') as Section)
+  return props.side === 'RIGHT' ? section : otherSide(section)
 }
 
 interface Shape {

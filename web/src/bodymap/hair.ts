@@ -169,10 +169,12 @@ function fringe(edge: readonly Edge[], hairAt: HairAt) {
   return toList(paths)
 }
 
+const FEET: readonly Section[] = ['FRONT_FOOT_LEFT', 'HIND_FOOT_LEFT']
+
 /** Hair is kept off the nose and eyes, and off the soles; beards are fuller under the chin. */
 function bearded(section: Section, kind: CoatKind, [x, y]: Point): number {
   if (y > 636) return 0.2
-  if (section.endsWith('FOOT_LEFT')) return 0.5
+  if (FEET.includes(section)) return 0.5
   if (section !== 'MUZZLE') return 1
   const underChin = y > 286
   if (underChin) return kind === 'WIRE' || kind === 'DROP' ? 1.5 : 0.8

@@ -15,7 +15,7 @@ import { usePurchases } from './useKit'
 
 const props = defineProps<{ dogId: number }>()
 
-const { names } = useSections()
+const { names, named } = useSections()
 const { say } = useUnits()
 const coat = useDrawnCoat(() => props.dogId)
 const purchases = usePurchases(() => props.dogId)
@@ -59,7 +59,7 @@ const oneApart = computed(() => (plan.value?.justOne && !plan.value.buy.some(isO
                     <b>Look for:</b> {{ purchase.lookFor.map(say).join(', ') }}. Never raw-cut tips: try it on your own
                     palm.
                   </p>
-                  <p class="quiet">It serves {{ placesInShort(purchase.serves, names, 7) }}.</p>
+                  <p class="quiet">It serves {{ placesInShort(purchase.serves, named, 7) }}.</p>
                 </div>
               </li>
             </ol>

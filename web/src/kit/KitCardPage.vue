@@ -17,7 +17,7 @@ import { useKit } from './useKit'
 
 const props = defineProps<{ dogId: number }>()
 
-const { names } = useSections()
+const { names, named } = useSections()
 const { say } = useUnits()
 const coat = useDrawnCoat(() => props.dogId)
 const dog = useDog(() => props.dogId)
@@ -71,7 +71,7 @@ const nevers = computed(() => neversOf(kit.data.value?.needs))
             <div>
               <p class="where">
                 {{
-                  placesOf(order.sections, names)
+                  placesOf(order.sections, named)
                     .map((p) => p.label)
                     .join('; ')
                 }}

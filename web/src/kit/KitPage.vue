@@ -18,14 +18,14 @@ import { useKitGroups } from './useKitGroups'
 
 const props = defineProps<{ dogId: number }>()
 
-const { names } = useSections()
+const { names, named } = useSections()
 const { say } = useUnits()
 const coat = useDrawnCoat(() => props.dogId)
 const kit = useKit(() => props.dogId)
 
 const chosen = ref<Section>()
 const need = computed(() => kit.data.value?.needs.find((n) => n.section === chosen.value))
-const groups = useKitGroups(() => kit.data.value?.needs, names)
+const groups = useKitGroups(() => kit.data.value?.needs, named)
 const missing = computed(() => groups.value.filter((g) => g.need.brushed && !g.need.own))
 
 const paint = computed<Partial<Record<Section, Paint>>>(() =>

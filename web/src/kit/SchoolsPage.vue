@@ -14,7 +14,7 @@ import { HANDS, MIST_SCHOOLS, TIP_SCHOOLS } from './words'
 
 const props = defineProps<{ dogId: number }>()
 
-const { names } = useSections()
+const { named } = useSections()
 const { tell } = useNotice()
 const { schools, choose } = useSchools(() => props.dogId)
 const chosen = computed(() => schools.data.value?.chosen)
@@ -26,7 +26,7 @@ async function change(part: Partial<ApproachForm>) {
 }
 
 function changes(school: SchoolView): string[] {
-  return school.changes.map((c) => `${placesInShort(c.sections, names.value, 4)}: ${c.to} instead of ${c.from}`)
+  return school.changes.map((c) => `${placesInShort(c.sections, named.value, 4)}: ${c.to} instead of ${c.from}`)
 }
 </script>
 

@@ -1,30 +1,28 @@
-import type { NeedView, Section } from '@/api/types'
+import type { NeedView, Section, SectionInfo } from '@/api/types'
+import { otherSide, sideOf } from '@/bodymap/sides'
 
 export interface Place {
   label: string
   section: Section
 }
 
-type Names = Partial<Record<Section, string>>
+type Named = Partial<Record<Section, SectionInfo>>
 
 /** Left and right of a pair as one place. */
-export function placesOf(sections: readonly Section[], names: Names): Place[] {
+export function placesOf(sections: readonly Section[], named: Named): Place[] {
   const all = new Set(sections)
-  const paired = (s: Section) => s.endsWith('_RIGHT') && all.has(s.replace('RIGHT', 'LEFT') as Section)
+  const both = (section: Section) => otherSide(section) !== section && all.has(otherSide(section))
   return sections
-    .filter((s) => !paired(s))
+    .filter((section) => !(sideOf(section) === 'RIGHT' && both(section)))
     .map((section) => ({
       section,
-      label:
-        section.endsWith('_LEFT') && all.has(section.replace('LEFT', 'RIGHT') as Section)
-          ? `${names[section]?.replace('left ', '')}, both`
-          : (names[section] ?? ''),
+      label: both(section) ? `${named[section]?.partLabel}, both` : (named[section]?.label ?? ''),
     }))
 }
 
 /** The places in one line; over `most` of them the rest is only counted. */
-export function placesInShort(sections: readonly Section[], names: Names, most: number): string {
-  const labels = placesOf(sections, names).map((place) => place.label)
+export function placesInShort(sections: readonly Section[], named: Named, most: number): string {
+  const labels = placesOf(sections, named).map((place) => place.label)
   return labels.length > most
     ? `${labels.slice(0, most - 1).join('; ')} and ${labels.length - most + 1} more places`
     : labels.join('; ')

@@ -1,5 +1,5 @@
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
-import type { NeedView, Section, ToolKind } from '@/api/types'
+import type { NeedView, Section, SectionInfo, ToolKind } from '@/api/types'
 import { useUnits } from '@/shell/useUnits'
 import { type Place, placesOf } from './places'
 
@@ -33,7 +33,7 @@ const MISSING_WASH = 'rgba(var(--v-theme-primary), 0.5)'
 /** The needs grouped by what leads, most places first, what is missing before all. */
 export function useKitGroups(
   needs: MaybeRefOrGetter<NeedView[] | undefined>,
-  names: MaybeRefOrGetter<Partial<Record<Section, string>>>,
+  named: MaybeRefOrGetter<Partial<Record<Section, SectionInfo>>>,
 ) {
   const { range, say } = useUnits()
 
@@ -75,7 +75,7 @@ export function useKitGroups(
         sections: list.map((n) => n.section),
         places: placesOf(
           list.map((n) => n.section),
-          toValue(names),
+          toValue(named),
         ),
       }
     })

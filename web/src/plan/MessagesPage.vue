@@ -11,7 +11,11 @@ const messages = useQuery({ queryKey: ['messages'], queryFn: () => ask(api.GET('
 const client = useQueryClient()
 const look = useMutation({
   mutationFn: () => ask(api.POST('/api/messages')),
-  onSuccess: (view) => client.setQueryData(['messages'], view),
+  onSuccess: async (view) => {
+    // An answer still under way is older than this one.
+    await client.cancelQueries({ queryKey: ['messages'] })
+    client.setQueryData(['messages'], view)
+  },
 })
 look.mutate()
 const time = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })

@@ -70,6 +70,11 @@ public enum Part {
         this.heightToWidth = heightToWidth;
     }
 
+    /** The name to show, whichever side is meant, in lower case. */
+    public String label() {
+        return label.replace("%s ", "");
+    }
+
     /** The name to show of that side, in lower case; without its side for what there is once. */
     String label(Side side) {
         return label.formatted(side.name().toLowerCase(Locale.ROOT));

@@ -14,9 +14,11 @@ import rustictangle.core.dog.Side;
 @RequestMapping("/api/sections")
 class SectionController {
 
+    /** @param partLabel without its side */
     record SectionInfo(
             Section section,
             String label,
+            String partLabel,
             Region region,
             String regionLabel,
             Side side,
@@ -28,6 +30,7 @@ class SectionController {
             .map(s -> new SectionInfo(
                     s,
                     s.label(),
+                    s.part().label(),
                     s.region(),
                     s.region().label(),
                     s.side(),
