@@ -102,8 +102,11 @@ class DaysTest extends Browsing {
             assertThat(due).not().hasText(wet);
             soaked.click();
             assertThat(due).hasText(wet);
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("was bathed"))
-                    .click();
+            Locator bathed = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("was bathed"));
+            bathed.click();
+            assertThat(bathed).hasAttribute("aria-pressed", "true");
+            // The places stand in another order when it has arrived.
+            assertThat(due).not().hasText(wet);
             page.getByRole(
                             AriaRole.BUTTON,
                             new Page.GetByRoleOptions().setName("left armpit").setExact(true))
