@@ -120,15 +120,14 @@ final class SectionForecast {
     private SectionRhythm smooth() {
         Reason why = new Reason(
                 "rhythm.smooth", "A smooth coat does not mat: a weekly rub-down is for loose hair and the skin.");
-        return assemble(
-                SMOOTH_INTERVAL_DAYS, Interval.always(SMOOTH_INTERVAL_DAYS), Optional.empty(), 0, 0, List.of(why));
+        return assemble(SMOOTH_INTERVAL_DAYS, Days.always(SMOOTH_INTERVAL_DAYS), Optional.empty(), 0, 0, List.of(why));
     }
 
     private SectionRhythm matting(TangleRate rate) {
         Risk risk = risk(rate).orElseThrow();
         LocalDate since = lastClear.orElse(today);
         int dueAfter = risk.dueAfterDays(since, comfort);
-        Interval interval = new Interval(
+        Days interval = new Days(
                 ordinaryInterval(rate.factor()),
                 ordinaryInterval(rate.high()),
                 ordinaryInterval(rate.low()),
@@ -164,16 +163,16 @@ final class SectionForecast {
      * @param to    and at most
      * @param table before anything was learned
      */
-    private record Interval(int days, int from, int to, int table) {
+    private record Days(int days, int from, int to, int table) {
 
-        static Interval always(int days) {
-            return new Interval(days, days, days, days);
+        static Days always(int days) {
+            return new Days(days, days, days, days);
         }
     }
 
     private SectionRhythm assemble(
             int dueAfter,
-            Interval interval,
+            Days interval,
             Optional<LocalDate> overdueFrom,
             double tangle,
             double mat,
@@ -235,7 +234,7 @@ final class SectionForecast {
         return ChronoUnit.DAYS.between(day, today);
     }
 
-    private List<Reason> reasons(Risk risk, LocalDate since, int dueAfter, Interval interval) {
+    private List<Reason> reasons(Risk risk, LocalDate since, int dueAfter, Days interval) {
         List<Reason> reasons = new ArrayList<>();
         reasons.add(whyDue(risk, since, dueAfter));
         if (dueAfter < interval.days) {
@@ -292,7 +291,7 @@ final class SectionForecast {
                         + "; 5 % is the limit.");
     }
 
-    private static String spread(Interval interval) {
+    private static String spread(Days interval) {
         return interval.from == interval.to ? "" : " (" + interval.from + " to " + interval.to + ")";
     }
 

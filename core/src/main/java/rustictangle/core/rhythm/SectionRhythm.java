@@ -53,6 +53,11 @@ public record SectionRhythm(
         reasons = List.copyOf(reasons);
     }
 
+    /** Whether a mat is in, or likely by now. */
+    public boolean overdue() {
+        return state == State.OVERDUE || state == State.MAT_LEFT;
+    }
+
     /** Whether it belongs into today's routine. */
     public boolean needsBrushing() {
         return state != State.RESTING && state != State.NOT_BRUSHED;

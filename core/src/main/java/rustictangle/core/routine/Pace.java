@@ -32,7 +32,7 @@ public final class Pace {
 
     private static final int ROUND_TO_SECONDS = 10;
 
-    static final Spread UNKNOWN = new Spread(0, SPREAD);
+    static final Ratio UNKNOWN = new Ratio(0, SPREAD);
 
     /** Older times say little about today's hand and today's coat. */
     private static final int NEWEST = 600;
@@ -42,11 +42,11 @@ public final class Pace {
             .filter(done -> done.combed() && done.spent().orElse(0) >= 1)
             .toList();
 
-    private final Map<Section, Spread> sections;
-    private final Spread elsewhere;
+    private final Map<Section, Ratio> sections;
+    private final Ratio elsewhere;
     private final int records;
 
-    private Pace(Map<Section, Spread> sections, Spread elsewhere, int records) {
+    private Pace(Map<Section, Ratio> sections, Ratio elsewhere, int records) {
         this.sections = sections;
         this.elsewhere = elsewhere;
         this.records = records;
@@ -87,14 +87,14 @@ public final class Pace {
             ratios.put(step.section(), here);
             all.addAll(here);
         }
-        Spread owner = UNKNOWN.after(all);
-        Map<Section, Spread> sections = new EnumMap<>(Section.class);
-        ratios.forEach((section, here) -> sections.put(section, new Spread(owner.mean, SPREAD).after(here)));
-        return new Pace(sections, new Spread(owner.mean, SPREAD), all.size());
+        Ratio owner = UNKNOWN.after(all);
+        Map<Section, Ratio> sections = new EnumMap<>(Section.class);
+        ratios.forEach((section, here) -> sections.put(section, new Ratio(owner.mean, SPREAD).after(here)));
+        return new Pace(sections, new Ratio(owner.mean, SPREAD), all.size());
     }
 
     Time at(RoutineStep step) {
-        Spread spread = sections.getOrDefault(step.section(), elsewhere);
+        Ratio spread = sections.getOrDefault(step.section(), elsewhere);
         return new Time(
                 rounded(step.seconds() * Math.exp(spread.mean)),
                 spread.low(step.seconds()),
@@ -135,16 +135,16 @@ public final class Pace {
     record Time(int seconds, int fromSeconds, int toSeconds) {}
 
     /** Mean and spread of the logarithm of time over estimate. */
-    record Spread(double mean, double sd) {
+    record Ratio(double mean, double sd) {
 
-        Spread after(List<Double> seen) {
+        Ratio after(List<Double> seen) {
             double sum = seen.stream().mapToDouble(Double::doubleValue).sum();
             double n = seen.size() + WORTH_OF_ESTIMATE;
             double newMean = (WORTH_OF_ESTIMATE * mean + sum) / n;
             double squares = seen.stream()
                     .mapToDouble(x -> (x - newMean) * (x - newMean))
                     .sum();
-            return new Spread(newMean, Math.sqrt((WORTH_OF_ESTIMATE * sd * sd + squares) / n));
+            return new Ratio(newMean, Math.sqrt((WORTH_OF_ESTIMATE * sd * sd + squares) / n));
         }
 
         int low(int estimate) {

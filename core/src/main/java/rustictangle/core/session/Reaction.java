@@ -7,16 +7,17 @@ import rustictangle.core.Reason;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.Signal;
+import rustictangle.core.trust.Practice;
 
 /**
  * What to do about how the dog takes it just now. Common practice, no published source.
  *
  * @param reasons how, and why
  */
-public record Reaction(Todo todo, List<Reason> reasons) {
+public record Reaction(Response todo, List<Reason> reasons) {
 
     /** The ways to react, the lightest first. */
-    public enum Todo {
+    public enum Response {
         GO_ON("Good: go on like this"),
         EASE("Ease off"),
         CHANGE_PLACE("Another place first"),
@@ -26,7 +27,7 @@ public record Reaction(Todo todo, List<Reason> reasons) {
 
         private final String label;
 
-        Todo(String label) {
+        Response(String label) {
             this.label = label;
         }
 
@@ -50,7 +51,7 @@ public record Reaction(Todo todo, List<Reason> reasons) {
         return switch (signal) {
             case RELAXED ->
                 new Reaction(
-                        Todo.GO_ON,
+                        Response.GO_ON,
                         List.of(new Reason(
                                 "session.relaxed", "Loose, leans in, eats: a treat now and then keeps it so.")));
             case UNEASY -> uneasy(section, uneasyHere);
@@ -68,15 +69,15 @@ public record Reaction(Todo todo, List<Reason> reasons) {
 
     /** What the first no of a session means, and each after it, wherever it comes; the last one ends the session. */
     public static List<IfNo> toEachNo() {
-        return IntStream.rangeClosed(1, Session.OPT_OUTS_TO_END)
+        return IntStream.rangeClosed(1, Practice.NOES_TO_END)
                 .mapToObj(nos -> new IfNo(no(Signal.OPTED_OUT, nos), no(Signal.AFRAID, nos)))
                 .toList();
     }
 
     private static Reaction no(Signal signal, int optOutsInAll) {
-        return signal == Signal.AFRAID && optOutsInAll < Session.OPT_OUTS_TO_END
+        return signal == Signal.AFRAID && optOutsInAll < Practice.NOES_TO_END
                 ? new Reaction(
-                        Todo.LEAVE_PLACE,
+                        Response.LEAVE_PLACE,
                         List.of(new Reason(
                                 "session.fear",
                                 "A fear sign: hands off, a little distance, something easy. This place goes back to "
@@ -85,15 +86,15 @@ public record Reaction(Todo todo, List<Reason> reasons) {
     }
 
     private static Reaction optedOut(int optOutsInAll) {
-        return optOutsInAll >= Session.OPT_OUTS_TO_END
+        return optOutsInAll >= Practice.NOES_TO_END
                 ? new Reaction(
-                        Todo.END_WELL,
+                        Response.END_WELL,
                         List.of(new Reason(
                                 "session.second-no",
                                 "A second no ends it for today. "
                                         + "That is a good decision: something easy, a treat, and done.")))
                 : new Reaction(
-                        Todo.ASK_ONCE_MORE,
+                        Response.ASK_ONCE_MORE,
                         List.of(new Reason(
                                 "session.first-no",
                                 "The dog said no, and may. "
@@ -120,6 +121,6 @@ public record Reaction(Todo todo, List<Reason> reasons) {
                     "A leg pulled away: go with it, and let it come back. Lift the other, "
                             + "let the dog stand, support it under the chin, or leave it."));
         }
-        return new Reaction(change ? Todo.CHANGE_PLACE : Todo.EASE, reasons);
+        return new Reaction(change ? Response.CHANGE_PLACE : Response.EASE, reasons);
     }
 }

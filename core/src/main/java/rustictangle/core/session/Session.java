@@ -30,14 +30,13 @@ import rustictangle.core.log.SessionEvent.Undone;
 import rustictangle.core.log.Signal;
 import rustictangle.core.routine.Picture;
 import rustictangle.core.session.SessionState.End;
+import rustictangle.core.trust.Practice;
 
 /**
  * A session: its plan and what happened so far. Immutable; {@link #apply} gives the next one.
  */
 public final class Session {
 
-    /** A second no ends it for today. Common practice, no published source. */
-    static final int OPT_OUTS_TO_END = 2;
     /** A break in the middle is common practice; from so many sections on it is proposed. Own estimate. */
     private static final int LONG_ENOUGH_FOR_A_BREAK = 8;
 
@@ -295,7 +294,7 @@ public final class Session {
 
     /** How it ended; empty while it goes on. */
     public Optional<End> end() {
-        if (standing.stream().filter(Session::isOptOut).count() >= OPT_OUTS_TO_END) {
+        if (standing.stream().filter(Session::isOptOut).count() >= Practice.NOES_TO_END) {
             return Optional.of(End.OPTED_OUT_TWICE);
         }
         if (standing.stream().anyMatch(Stopped.class::isInstance)) {

@@ -12,7 +12,7 @@ import rustictangle.core.Reason;
  *
  * @param reasons why, and what to do now
  */
-public record FussOrFear(Answer answer, List<Reason> reasons) {
+public record FussOrFear(Likely answer, List<Reason> reasons) {
 
     /** What may be seen. */
     public enum Sign {
@@ -38,14 +38,14 @@ public record FussOrFear(Answer answer, List<Reason> reasons) {
     }
 
     /** The gravest first. */
-    public enum Answer {
+    public enum Likely {
         MIGHT_HURT("It might hurt"),
         FEAR("Fear"),
         DISLIKE("Dislike");
 
         private final String label;
 
-        Answer(String label) {
+        Likely(String label) {
             this.label = label;
         }
 
@@ -74,11 +74,11 @@ public record FussOrFear(Answer answer, List<Reason> reasons) {
             if (seen.stream().anyMatch(FEAR::contains)) {
                 reasons.add(fear());
             }
-            return new FussOrFear(Answer.MIGHT_HURT, reasons);
+            return new FussOrFear(Likely.MIGHT_HURT, reasons);
         }
         if (seen.stream().noneMatch(FEAR::contains) && seen.containsAll(DISLIKE)) {
             return new FussOrFear(
-                    Answer.DISLIKE,
+                    Likely.DISLIKE,
                     List.of(new Reason(
                             "trust.dislike",
                             "It protests before anything touches it, "
@@ -90,7 +90,7 @@ public record FussOrFear(Answer answer, List<Reason> reasons) {
                     "trust.in-doubt", "Not all three signs of mere dislike were seen. In doubt it is fear."));
         }
         reasons.add(fear());
-        return new FussOrFear(Answer.FEAR, reasons);
+        return new FussOrFear(Likely.FEAR, reasons);
     }
 
     private static Reason fear() {

@@ -37,7 +37,7 @@ public record Practice(
         List<Reason> reasons) {
 
     /** A second no, or one fear sign, ends it for today. Common practice, no published source. */
-    private static final int NOS_TO_END = 2;
+    public static final int NOES_TO_END = 2;
     /** Longest first practice of a puppy. Common practice, no published source. */
     static final Duration PUPPY_LONGEST = Duration.ofSeconds(30);
 
@@ -130,7 +130,7 @@ public record Practice(
 
     private static Optional<Reason> enough(Trust trust, Spot spot, Standing standing) {
         int nos = trust.nosToday(spot);
-        return nos >= NOS_TO_END || nos > 0 && standing.afterFear()
+        return nos >= NOES_TO_END || nos > 0 && standing.afterFear()
                 ? Optional.of(new Reason(
                         "trust.enough",
                         "The dog has said no, and is heard. Something easy, a treat, and done "

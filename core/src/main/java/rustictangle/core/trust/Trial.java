@@ -46,19 +46,19 @@ public record Trial(LocalDate day, Optional<Subject> subject, Optional<Section> 
      */
     private static List<Trial> answers(List<Entry> log) {
         Map<UUID, SessionBegun> begun = new HashMap<>();
-        Map<List<Object>, Answer> worst = new LinkedHashMap<>();
-        List<Answer> all = new ArrayList<>();
+        Map<List<Object>, Heard> worst = new LinkedHashMap<>();
+        List<Heard> all = new ArrayList<>();
         for (Entry entry : log) {
             entry.as(SessionBegun.class).ifPresent(plan -> begun.put(entry.id(), plan));
             entry.as(Practised.class)
-                    .ifPresent(said -> all.add(new Answer(
+                    .ifPresent(said -> all.add(new Heard(
                             entry.at(), new Trial(entry.day(), said.subject(), said.section(), said.signal()), true)));
             if (entry.said() instanceof SectionDone done) {
-                Answer answer = Answer.of(entry, done.section(), done.signal(), true);
-                worst.merge(List.of(entry.session().get(), done.section()), answer, Answer::or);
+                Heard answer = Heard.of(entry, done.section(), done.signal(), true);
+                worst.merge(List.of(entry.session().get(), done.section()), answer, Heard::or);
             } else if (entry.said() instanceof Signalled seen) {
-                Answer answer = Answer.of(entry, seen.section(), seen.signal(), false);
-                worst.merge(List.of(entry.session().get(), seen.section()), answer, Answer::or);
+                Heard answer = Heard.of(entry, seen.section(), seen.signal(), false);
+                worst.merge(List.of(entry.session().get(), seen.section()), answer, Heard::or);
             }
         }
         worst.forEach((where, answer) -> {
@@ -66,8 +66,8 @@ public record Trial(LocalDate day, Optional<Subject> subject, Optional<Section> 
                 all.add(answer.with(lead(begun.get(where.get(0)), answer.trial.section.get())));
             }
         });
-        all.sort(Comparator.comparing(Answer::at));
-        return all.stream().map(Answer::trial).toList();
+        all.sort(Comparator.comparing(Heard::at));
+        return all.stream().map(Heard::trial).toList();
     }
 
     /** The tool that led there when the session began. */
@@ -78,23 +78,23 @@ public record Trial(LocalDate day, Optional<Subject> subject, Optional<Section> 
                 .flatMap(SessionBegun.Place::subject);
     }
 
-    private record Answer(Instant at, Trial trial, boolean done) {
+    private record Heard(Instant at, Trial trial, boolean done) {
 
-        static Answer of(Entry entry, Section section, Signal signal, boolean done) {
-            return new Answer(entry.at(), Trial.at(entry.day(), section, signal), done);
+        static Heard of(Entry entry, Section section, Signal signal, boolean done) {
+            return new Heard(entry.at(), Trial.at(entry.day(), section, signal), done);
         }
 
-        Answer or(Answer later) {
+        Heard or(Heard later) {
             Signal least = trial.signal.compareTo(later.trial.signal) > 0 ? trial.signal : later.trial.signal;
-            return new Answer(later.at, Trial.at(later.trial.day, trial.section.get(), least), done || later.done);
+            return new Heard(later.at, Trial.at(later.trial.day, trial.section.get(), least), done || later.done);
         }
 
         boolean counts() {
             return done || trial.signal != Signal.RELAXED;
         }
 
-        Answer with(Optional<Subject> lead) {
-            return new Answer(at, new Trial(trial.day, lead, trial.section, trial.signal), done);
+        Heard with(Optional<Subject> lead) {
+            return new Heard(at, new Trial(trial.day, lead, trial.section, trial.signal), done);
         }
     }
 

@@ -48,8 +48,16 @@ public record Interval(int fromWeeks, int toWeeks, int atMost, Reason why) {
                 : Optional.empty();
     }
 
-    /** The day to propose after a visit, or from today when none is known. */
-    public LocalDate after(LocalDate visit) {
-        return visit.plusWeeks((fromWeeks + toWeeks) / 2);
+    /** Where the usual day is past already, so far from today the next is proposed. Own choice. */
+    private static final int SOON_WEEKS = 1;
+
+    /**
+     * The day to propose.
+     *
+     * @param last visit; empty: none is known
+     */
+    public LocalDate proposed(Optional<LocalDate> last, LocalDate today) {
+        LocalDate usual = last.orElse(today).plusWeeks((fromWeeks + toWeeks) / 2);
+        return usual.isAfter(today) ? usual : today.plusWeeks(SOON_WEEKS);
     }
 }

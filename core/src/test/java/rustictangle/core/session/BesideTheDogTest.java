@@ -89,13 +89,14 @@ class BesideTheDogTest {
     @Test
     void uneasyMeansEaseOffAndUneasyAgainMeansAnotherPlace() {
         Session once = PLAN.apply(seen(Signal.UNEASY));
-        assertEquals(Reaction.Todo.EASE, todo(once));
+        assertEquals(Reaction.Response.EASE, todo(once));
         assertEquals(Optional.of(BACK), once.state().current(), "the place is not given up for it");
         Session twice = once.apply(new TreatGiven()).apply(seen(Signal.UNEASY));
-        assertEquals(Reaction.Todo.CHANGE_PLACE, todo(twice));
-        assertEquals(Reaction.Todo.CHANGE_PLACE, todo(twice.apply(new TreatGiven())), "a treat does not wipe it away");
+        assertEquals(Reaction.Response.CHANGE_PLACE, todo(twice));
+        assertEquals(
+                Reaction.Response.CHANGE_PLACE, todo(twice.apply(new TreatGiven())), "a treat does not wipe it away");
         assertTrue(twice.apply(new LayerDone(BACK)).state().reaction().isEmpty());
-        assertEquals(Reaction.Todo.GO_ON, todo(PLAN.apply(seen(Signal.RELAXED))));
+        assertEquals(Reaction.Response.GO_ON, todo(PLAN.apply(seen(Signal.RELAXED))));
     }
 
     @Test
@@ -113,14 +114,14 @@ class BesideTheDogTest {
     @Test
     void aNoMayBeAskedOnceMoreAndASecondNoEndsItWhereverItComes() {
         assertEquals(
-                List.of(Reaction.Todo.ASK_ONCE_MORE, Reaction.Todo.END_WELL),
+                List.of(Reaction.Response.ASK_ONCE_MORE, Reaction.Response.END_WELL),
                 Reaction.toEachNo().stream().map(no -> no.optedOut().todo()).toList(),
                 "what each no would mean");
         assertEquals(
-                List.of(Reaction.Todo.LEAVE_PLACE, Reaction.Todo.END_WELL),
+                List.of(Reaction.Response.LEAVE_PLACE, Reaction.Response.END_WELL),
                 Reaction.toEachNo().stream().map(no -> no.afraid().todo()).toList());
         Session once = PLAN.apply(seen(Signal.OPTED_OUT));
-        assertEquals(Reaction.Todo.ASK_ONCE_MORE, todo(once));
+        assertEquals(Reaction.Response.ASK_ONCE_MORE, todo(once));
         assertEquals(Optional.of(BACK), once.state().current());
         Session elsewhere = once.apply(new SectionPostponed(BACK)).apply(new Signalled(CHEST, Signal.OPTED_OUT));
         assertEquals(Optional.of(End.OPTED_OUT_TWICE), elsewhere.state().end());
@@ -179,7 +180,7 @@ class BesideTheDogTest {
         return PLAN.apply(new HairCameOut(BACK, hair)).state().advice();
     }
 
-    private static Reaction.Todo todo(Session session) {
+    private static Reaction.Response todo(Session session) {
         return session.state().reaction().orElseThrow().todo();
     }
 

@@ -6,7 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.EnumSet;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import rustictangle.core.trust.FussOrFear.Answer;
+import rustictangle.core.trust.FussOrFear.Likely;
 import rustictangle.core.trust.FussOrFear.Sign;
 
 /** Common practice, no published source (handbook 9.5): if in doubt it is fear. */
@@ -25,8 +25,8 @@ class FussOrFearTest {
             }
             FussOrFear told = FussOrFear.of(seen);
             boolean pain = seen.contains(Sign.SUDDEN) || seen.contains(Sign.CRIES);
-            assertEquals(pain, told.answer() == Answer.MIGHT_HURT, seen.toString());
-            if (told.answer() == Answer.DISLIKE) {
+            assertEquals(pain, told.answer() == Likely.MIGHT_HURT, seen.toString());
+            if (told.answer() == Likely.DISLIKE) {
                 dislikes++;
                 assertEquals(EnumSet.of(Sign.UNTOUCHED, Sign.EATS, Sign.RECOVERS), seen);
             }
@@ -39,7 +39,7 @@ class FussOrFearTest {
     @Test
     void nothingSeenIsDoubtAndDoubtIsFear() {
         FussOrFear told = FussOrFear.of(Set.of());
-        assertEquals(Answer.FEAR, told.answer());
+        assertEquals(Likely.FEAR, told.answer());
         assertEquals("trust.in-doubt", told.reasons().get(0).rule());
     }
 }

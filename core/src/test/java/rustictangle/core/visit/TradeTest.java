@@ -152,9 +152,9 @@ class TradeTest {
     void groomersAreSeenAsOftenAsCommonPracticeSays(CoatKind kind) {
         Optional<Interval> interval = Interval.of(Dogs.allOver(Dogs.hair(kind, 60)));
         assertEquals(kind.growsOn(), interval.isPresent());
-        interval.ifPresent(usual -> assertEquals(TODAY.plusWeeks(7), usual.after(TODAY)));
+        interval.ifPresent(usual -> assertEquals(TODAY.plusWeeks(7), usual.proposed(Optional.of(TODAY), TODAY)));
         assertEquals(
                 TODAY.plusWeeks(6),
-                Interval.of(Dogs.allOver(Dogs.fleece(80))).orElseThrow().after(TODAY));
+                Interval.of(Dogs.allOver(Dogs.fleece(80))).orElseThrow().proposed(Optional.of(TODAY), TODAY));
     }
 }

@@ -170,7 +170,7 @@ class HomeController {
                         .map(s -> new SectionBurrs(s.section(), s.burrs()))
                         .toList(),
                 training.brushed().size(),
-                (int) due.stream().filter(s -> s.burrs() == 4).count(),
+                (int) due.stream().filter(SectionRhythm::overdue).count(),
                 member.ready().steps().stream()
                         .filter(step -> training.brushed().contains(step.section()))
                         .mapToInt(RoutineStep::seconds)

@@ -93,13 +93,13 @@ record SessionView(
      * @param ends  whether the session is over with it
      * @param entry which entry it answers, from 1; 0 when it is only foreseen
      */
-    record ReactionView(Reaction.Todo todo, String label, List<Reason> reasons, boolean ends, int entry) {
+    record ReactionView(Reaction.Response todo, String label, List<Reason> reasons, boolean ends, int entry) {
         static ReactionView of(Reaction reaction, int entry) {
             return new ReactionView(
                     reaction.todo(),
                     reaction.todo().label(),
                     reaction.reasons(),
-                    reaction.todo() == Reaction.Todo.END_WELL,
+                    reaction.todo() == Reaction.Response.END_WELL,
                     entry);
         }
 

@@ -104,7 +104,7 @@ class TrustController implements Shows {
                     @DecimalMax(value = "50", message = "At most 50 g; cut it smaller.")
                     Double grams) {}
 
-    record FussView(FussOrFear.Answer answer, String label, List<Reason> reasons, List<SignView> signs) {}
+    record FussView(FussOrFear.Likely answer, String label, List<Reason> reasons, List<SignView> signs) {}
 
     record SignView(FussOrFear.Sign sign, String label) {}
 

@@ -195,20 +195,17 @@ class VisitController implements Shows {
         KnownDog known = dogs.get(dogId);
         LocalDate today = LocalDate.now(clock);
         List<Visit> past = service.past(dogId, today);
-        LocalDate last = past.isEmpty() ? today : past.get(0).day();
         return new VisitsView(
                 today,
                 service.next(dogId, today),
                 service.unconfirmed(dogId, today),
-                Interval.of(known.coat()).map(usual -> {
-                    LocalDate day = usual.after(last);
-                    return new Proposal(
-                            day.isAfter(today) ? day : today.plusWeeks(1),
-                            usual.fromWeeks(),
-                            usual.toWeeks(),
-                            usual.atMost(),
-                            usual.why());
-                }),
+                Interval.of(known.coat())
+                        .map(usual -> new Proposal(
+                                usual.proposed(past.stream().findFirst().map(Visit::day), today),
+                                usual.fromWeeks(),
+                                usual.toWeeks(),
+                                usual.atMost(),
+                                usual.why())),
                 past.stream().findFirst().flatMap(visit -> visit.said()
                         .left()
                         .flatMap(left -> HandOver.restart(known.coat(), visit.day(), left, today))),
