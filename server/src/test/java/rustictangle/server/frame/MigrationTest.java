@@ -105,6 +105,10 @@ class MigrationTest {
                         .query(String.class)
                         .list());
         assertEquals(
+                0,
+                jdbc.sql("PRAGMA freelist_count").query(Integer.class).single(),
+                "what the old tables took is given back");
+        assertEquals(
                 32,
                 jdbc.sql("SELECT length(calendar_key) FROM household")
                         .query(Integer.class)
