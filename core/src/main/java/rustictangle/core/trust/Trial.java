@@ -63,7 +63,9 @@ public record Trial(LocalDate day, Optional<Subject> subject, Optional<Section> 
         }
         worst.forEach((where, answer) -> {
             if (answer.counts()) {
-                all.add(answer.with(lead(begun.get(where.get(0)), answer.trial.section.get())));
+                // Of a session at the edge of what is remembered, only its later entries may be there.
+                all.add(answer.with(Optional.ofNullable(begun.get(where.get(0)))
+                        .flatMap(plan -> lead(plan, answer.trial.section.get()))));
             }
         });
         all.sort(Comparator.comparing(Heard::at));

@@ -7,9 +7,11 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
@@ -99,8 +101,13 @@ public class Logs implements Shows {
 
     private Loaded whole(LocalDate today, long last) {
         Map<Optional<Long>, List<Entry>> entries = new HashMap<>();
-        Consumer<Kept> keep = kept ->
+        // A session that went on past the edge of the year is found from both sides of it.
+        Set<Long> found = new HashSet<>();
+        Consumer<Kept> keep = kept -> {
+            if (found.add(kept.seq())) {
                 entries.computeIfAbsent(kept.dog(), dog -> new ArrayList<>()).add(kept.entry());
+            }
+        };
         Instant aYearAgo = midnight(today.minusYears(1));
         store.lasting(midnight(today), aYearAgo, midnight(today.minusYears(SEASONS_YEARS)))
                 .forEach(keep);

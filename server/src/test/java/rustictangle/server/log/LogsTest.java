@@ -3,18 +3,24 @@ package rustictangle.server.log;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.TreeSet;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import org.springframework.transaction.support.TransactionTemplate;
+import rustictangle.core.dog.Section;
 import rustictangle.core.log.Happened;
 import rustictangle.core.log.LifeEvent;
 import rustictangle.core.log.Log;
+import rustictangle.core.rhythm.CombCheck;
 import rustictangle.server.ServerTest;
 
 /** The log is read once; what was said since, besides; and what was rolled back was never said. */
@@ -99,6 +105,30 @@ class LogsTest extends ServerTest {
                 .param(dog)
                 .query(String.class)
                 .list()));
+    }
+
+    /** A session past midnight, a year ago to the day: its beginning is forgotten, or just not. */
+    @Test
+    void aSessionAtTheEdgeOfTheYearIsReadOnceAndBreaksNothing() throws Exception {
+        long dog = addKnownDog("Gannet");
+        later(Duration.ofHours(14).plusMinutes(50));
+        String session = beginSession(dog, "BACK", "CHEST");
+        post(session + "/events", glides("BACK"));
+        later(Duration.ofMinutes(20));
+        post(session + "/events", glides("CHEST")).andExpect(jsonPath("$.end").value("ALL_DONE"));
+        for (int day = 364; day <= 367; day++) {
+            daysPass(day == 364 ? 364 : 1);
+            read("/api/dogs/" + dog + "/trust").andExpect(status().isOk());
+            List<Section> checked = data.reading(() -> logs.of(dog)).read(CombCheck.CHECKS).stream()
+                    .map(CombCheck::section)
+                    .toList();
+            assertEquals(
+                    List.copyOf(new TreeSet<>(checked)),
+                    checked.stream().sorted().toList(),
+                    "day " + day);
+        }
+        daysPass(-367);
+        later(Duration.ofHours(-15).minusMinutes(10));
     }
 
     private long said(long dog) {
