@@ -5,7 +5,7 @@ import type { Answer, CoatForm, ObservationView, Region } from '@/api/types'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import { useDraft } from '@/shell/useDraft'
-import { useKeys } from '@/shell/useKeys'
+import KeyButton from '@/shell/KeyButton.vue'
 import AnswerDrawing from './AnswerDrawing.vue'
 import FindingPanel from './FindingPanel.vue'
 import { coatPages } from './pages'
@@ -64,12 +64,6 @@ function answer(value: Answer | null) {
   const next = observations.value.findIndex((o, i) => i > at.value && !isSeen(o.observation))
   void go(next < 0 ? observations.value.length : next)
 }
-useKeys((key) => {
-  const option = current.value?.answers[Number(key) - 1]
-  if (option) answer(option.answer)
-  else if (key === '0' && current.value) answer(null)
-  else if (key === 'backspace' && at.value > 0) void go(at.value - 1)
-})
 function lookAgain(observation: Observed) {
   void go(observations.value.findIndex((o) => o.observation === observation))
 }
@@ -123,24 +117,20 @@ async function take(which: number) {
             <h2 id="question" ref="question" tabindex="-1">{{ current.question }}</h2>
             <p>{{ current.how }}</p>
             <div class="answers" role="group" aria-labelledby="question">
-              <button
+              <KeyButton
                 v-for="(option, i) in current.answers"
                 :key="option.answer"
-                type="button"
+                :k="`${i + 1}`"
                 :aria-pressed="seen[current.observation] === option.answer"
-                @click="answer(option.answer)"
+                @press="answer(option.answer)"
               >
                 <AnswerDrawing :answer="option.answer" />
-                <span
-                  ><kbd aria-hidden="true">{{ i + 1 }}</kbd> {{ option.label }}</span
-                >
-              </button>
+                <span>{{ option.label }}</span>
+              </KeyButton>
             </div>
             <p class="acts">
-              <button type="button" class="link" @click="answer(null)">
-                <kbd aria-hidden="true">0</kbd> I cannot tell
-              </button>
-              <button v-if="at > 0" type="button" class="link" @click="go(at - 1)">Back</button>
+              <KeyButton k="0" class="link" @press="answer(null)">I cannot tell</KeyButton>
+              <KeyButton v-if="at > 0" k="backspace" class="link" @press="go(at - 1)">Back</KeyButton>
             </p>
           </template>
           <template v-else>
@@ -228,13 +218,6 @@ h2 {
   border-color: rgb(var(--v-theme-ink));
   box-shadow: inset 0 -4px rgb(var(--v-theme-primary));
 }
-kbd {
-  font: 700 0.85rem var(--sans);
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 5px;
-  padding: 0 6px;
-  margin-right: 4px;
-}
 .acts {
   display: flex;
   gap: 20px;
@@ -273,11 +256,6 @@ kbd {
   }
   h2 {
     font-size: 1.3rem;
-  }
-}
-@media (hover: none) {
-  kbd {
-    display: none;
   }
 }
 </style>

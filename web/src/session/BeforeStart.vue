@@ -2,6 +2,7 @@
 import { onMounted } from 'vue'
 import type { SessionView } from '@/api/types'
 import ChoiceRow from '@/shell/ChoiceRow.vue'
+import KeyButton from '@/shell/KeyButton.vue'
 import { useDraft } from '@/shell/useDraft'
 import { useUnits } from '@/shell/useUnits'
 
@@ -70,7 +71,7 @@ function begin() {
       </ul>
     </div>
     <div class="foot">
-      <button type="button" class="next" :disabled="saving" @click="begin">First stroke <kbd>space</kbd></button>
+      <KeyButton k="space" class="next" :disabled="saving" @press="begin">First stroke</KeyButton>
     </div>
   </div>
 </template>

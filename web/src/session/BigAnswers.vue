@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import KeyButton from '@/shell/KeyButton.vue'
+
 /** A question with a few answers, each big enough for a hand full of hair; a key does the same. */
 defineProps<{
   question: string
@@ -15,18 +17,16 @@ defineEmits<{ answer: [value: string] }>()
   <div class="big" :class="{ few: !small }">
     <h2>{{ question }}</h2>
     <div class="grid" :style="columns && columns > 1 ? { gridTemplateColumns: `repeat(${columns}, 1fr)` } : undefined">
-      <button
+      <KeyButton
         v-for="one in answers"
         :key="one.value"
-        type="button"
-        :data-key="one.key"
+        :k="one.key"
         :disabled="busy"
-        @click="$emit('answer', one.value)"
+        @press="$emit('answer', one.value)"
       >
-        <span class="slab"><slot name="drawing" :value="one.value" />{{ one.title }}</span
-        ><kbd>{{ one.key }}</kbd
-        ><small v-if="one.hint">{{ one.hint }}</small>
-      </button>
+        <span class="slab"><slot name="drawing" :value="one.value" />{{ one.title }}</span>
+        <small v-if="one.hint">{{ one.hint }}</small>
+      </KeyButton>
     </div>
   </div>
 </template>
@@ -77,16 +77,10 @@ small {
   font-size: 1.1rem;
   grid-column: 1 / -1;
 }
-kbd {
-  font: 400 0.95rem var(--sans);
-  border: 1.5px solid currentColor;
-  border-radius: 5px;
-  padding: 0 8px;
+button :deep(kbd) {
+  grid-area: 1 / 2;
 }
 @media (max-width: 599px) {
-  kbd {
-    display: none;
-  }
   span {
     font-size: 1.5rem;
   }

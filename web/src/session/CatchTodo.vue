@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import type { SessionView } from '@/api/types'
+import KeyButton from '@/shell/KeyButton.vue'
 import { useUnits } from '@/shell/useUnits'
 
 /** The one thing to do about what caught, with a timer while it is teased, and what never to do now. */
@@ -65,16 +66,9 @@ const actions = computed(() => {
       </div>
     </div>
     <div class="acts">
-      <button
-        v-for="one in actions"
-        :key="one.key"
-        type="button"
-        :data-key="one.key"
-        :disabled="busy"
-        @click="one.act()"
-      >
-        {{ one.title }} <kbd>{{ one.key }}</kbd>
-      </button>
+      <KeyButton v-for="one in actions" :key="one.key" :k="one.key" :disabled="busy" @press="one.act()">
+        {{ one.title }}
+      </KeyButton>
     </div>
   </div>
 </template>
@@ -145,13 +139,6 @@ ol li {
 .acts button:hover {
   background: rgb(var(--v-theme-wool));
 }
-kbd {
-  font: 400 0.9rem var(--sans);
-  border: 1.5px solid currentColor;
-  border-radius: 5px;
-  padding: 0 7px;
-  margin-left: 6px;
-}
 @media (max-width: 899px) {
   .cols {
     grid-template-columns: 1fr;
@@ -175,9 +162,6 @@ kbd {
   .acts button {
     min-height: 68px;
     font-size: 1.1rem;
-  }
-  kbd {
-    display: none;
   }
 }
 </style>

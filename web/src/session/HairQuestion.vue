@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useMutation } from '@tanstack/vue-query'
 import { api, ask, saysWhat } from '@/api/client'
+import KeyButton from '@/shell/KeyButton.vue'
 import BigAnswers from './BigAnswers.vue'
 import HairHeap from './HairHeap.vue'
 import { HAIR_ANSWERS } from './words'
@@ -16,13 +17,11 @@ const scale = useMutation({ mutationFn: () => ask(api.GET('/api/kitchen-scale'))
     <template #drawing="{ value }"><HairHeap :of="value" /></template>
   </BigAnswers>
   <div class="scale">
-    <button type="button" data-key="w" :disabled="scale.isPending.value" @click="scale.mutate()">
-      Weigh it <kbd>w</kbd>
-    </button>
+    <KeyButton k="w" :disabled="scale.isPending.value" @press="scale.mutate()">Weigh it</KeyButton>
     <template v-if="scale.data.value">
       <span class="slab">{{ scale.data.value.grams }} g</span>
       <small v-if="scale.data.value.simulated">a simulated kitchen scale</small>
-      <button type="button" data-key="4" @click="emit('weighed', scale.data.value.grams)">Take it <kbd>4</kbd></button>
+      <KeyButton k="4" @press="emit('weighed', scale.data.value.grams)">Take it</KeyButton>
     </template>
     <span v-else-if="scale.error.value" role="alert">{{ saysWhat(scale.error.value) }}</span>
   </div>
@@ -46,12 +45,5 @@ button {
   border: 2px solid rgb(var(--v-theme-seam));
   border-radius: 12px 9px 13px 8px;
   background: rgb(var(--v-theme-surface));
-}
-kbd {
-  font: 400 0.85rem var(--sans);
-  border: 1.5px solid currentColor;
-  border-radius: 5px;
-  padding: 0 6px;
-  margin-left: 8px;
 }
 </style>

@@ -49,13 +49,6 @@ dialog::backdrop {
   border-radius: 12px 9px 13px 8px;
   background: rgb(var(--v-theme-surface));
 }
-kbd {
-  font: 400 0.85rem var(--sans);
-  border: 1.5px solid currentColor;
-  border-radius: 5px;
-  padding: 0 6px;
-  margin-left: 8px;
-}
 dialog :deep(.card + .card) {
   border-top: 1.5px dashed rgb(var(--v-theme-seam));
   padding-top: 20px;
@@ -65,9 +58,6 @@ dialog :deep(.card + .card) {
   dialog {
     padding: 12px 16px 20px;
     font-size: 1.1rem;
-  }
-  kbd {
-    display: none;
   }
 }
 </style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { SessionView } from '@/api/types'
+import KeyButton from '@/shell/KeyButton.vue'
 import { useUnits } from '@/shell/useUnits'
 
 /** What to do about how the dog takes it just now, and the ways to go on. */
@@ -36,16 +37,9 @@ const actions = computed(() =>
     <h2>{{ reaction.label }}</h2>
     <p v-for="reason in reaction.reasons" :key="reason.rule" :data-rule="reason.rule">{{ say(reason.text) }}</p>
     <div class="acts">
-      <button
-        v-for="one in actions"
-        :key="one.key"
-        type="button"
-        :data-key="one.key === 'space' ? undefined : one.key"
-        :disabled="saving"
-        @click="one.act()"
-      >
-        {{ one.title }} <kbd>{{ one.key }}</kbd>
-      </button>
+      <KeyButton v-for="one in actions" :key="one.key" :k="one.key" :disabled="saving" @press="one.act()">
+        {{ one.title }}
+      </KeyButton>
     </div>
   </div>
 </template>
@@ -83,13 +77,6 @@ p {
 .acts button:hover {
   background: rgb(var(--v-theme-wool));
 }
-kbd {
-  font: 400 0.9rem var(--sans);
-  border: 1.5px solid currentColor;
-  border-radius: 5px;
-  padding: 0 7px;
-  margin-left: 6px;
-}
 @media (max-width: 899px) {
   h2 {
     font-size: 1.6rem;
@@ -100,9 +87,6 @@ kbd {
   .acts button {
     min-height: 76px;
     font-size: 1.1rem;
-  }
-  kbd {
-    display: none;
   }
 }
 </style>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import KeyButton from '@/shell/KeyButton.vue'
 
 export interface SessionButton {
   key: string
@@ -29,17 +30,16 @@ const folds = computed(() => props.buttons.some((one) => one.seldom))
 <template>
   <div class="all" :class="{ unfolded }">
     <div v-for="group in groups" :key="group.id" role="group" :aria-label="group.name" :class="group.id">
-      <button
+      <KeyButton
         v-for="one in group.buttons"
         :key="one.key"
-        type="button"
-        :data-key="one.key"
+        :k="one.key"
         :class="{ seldom: one.seldom }"
         :disabled="saving"
-        @click="one.act()"
+        @press="one.act()"
       >
-        {{ one.title }} <kbd>{{ one.key }}</kbd>
-      </button>
+        {{ one.title }}
+      </KeyButton>
     </div>
     <button v-if="folds" type="button" class="more" :aria-expanded="unfolded" @click="unfolded = !unfolded">
       {{ unfolded ? 'Less' : 'More' }}
@@ -76,13 +76,6 @@ button:hover {
   border-color: rgb(var(--v-theme-heather));
   border-bottom-width: 5px;
 }
-kbd {
-  font: 400 0.82rem var(--sans);
-  border: 1.5px solid currentColor;
-  border-radius: 5px;
-  padding: 0 5px;
-  margin-left: 5px;
-}
 .more {
   display: none;
 }
@@ -101,9 +94,6 @@ kbd {
     font-size: 0.93rem;
     line-height: 1.15;
     padding: 0 2px;
-  }
-  kbd {
-    display: none;
   }
   .seldom {
     display: none;

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useSections } from '@/api/queries'
-import type { Hair, Section, SessionEvent, Signal } from '@/api/types'
+import type { Hair, Section, Signal } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import { useDrawnCoat } from '@/coat/useCoat'
 import { useDog } from '@/dog/useDogs'
+import KeyButton from '@/shell/KeyButton.vue'
 import PageState from '@/shell/PageState.vue'
-import { useKeys } from '@/shell/useKeys'
 import { useUnits } from '@/shell/useUnits'
 import { SIGNALS } from '@/trust/words'
 import BeforeStart from './BeforeStart.vue'
@@ -21,7 +21,9 @@ import SessionEnd from './SessionEnd.vue'
 import SessionHead from './SessionHead.vue'
 import WorkStep from './WorkStep.vue'
 import { sessionPaint } from './paint'
+import { OFFERED } from './stages'
 import { useSession } from './useSession'
+import { useStage } from './useStage'
 import { useWakeLock } from './useWakeLock'
 import { COMB_ANSWERS, COUNTS, type Comb } from './words'
 
@@ -41,33 +43,14 @@ const step = computed(() => view.value?.steps.find((s) => s.how.section === view
 const here = computed(() => step.value!.section)
 const layersLeft = computed(() => !!step.value && view.value!.layer < step.value.layers.count)
 
-/** One decision at a time: do it, what the comb said, how many, how the dog took it. */
-type Phase = 'before' | 'work' | 'comb' | 'count' | 'dog' | 'hair' | 'catch' | 'caught' | 'paused' | 'reaction'
-const phase = ref<Phase>('work')
-const comb = ref<Comb>('GLIDES')
-const tangles = ref(0)
 const help = ref(false)
-/** The reaction that was read and put away, by the entry it answers. */
-const read = ref(-1)
-/** Where to go on once the entry is stored; absent: to what the session says. */
-let goOn: 'comb' | undefined
-
-/** What the session itself asks for; when it changes, an unfinished question is put away. */
-const asked = computed<Phase>(() => {
-  const now = view.value
-  if (now?.preparation) return 'before'
-  if (now?.paused) return 'paused'
-  if (now?.reaction && now.reaction.todo !== 'GO_ON' && read.value !== now.reaction.entry) return 'reaction'
-  return now?.caught ? 'caught' : 'work'
-})
-watch(
-  () => [asked.value, view.value?.current, asked.value === 'work' ? 0 : view.value?.revision],
-  () => {
-    phase.value = goOn ?? asked.value
-    goOn = undefined
-  },
-  { immediate: true },
+const busy = computed(() => saving.value || help.value)
+const { stage, answer, goOn } = useStage(
+  view,
+  computed(() => step.value && { section: here.value, layersLeft: layersLeft.value }),
+  record,
 )
+const phase = computed(() => stage.value.at)
 
 /** Each new question takes the focus, so that a button pressed before is not pressed again by the space bar. */
 const title = ref<HTMLElement>()
@@ -79,154 +62,39 @@ watch(
 
 const paint = computed(() => (view.value ? sessionPaint(view.value) : {}))
 
-function combSaid(value: string) {
-  comb.value = value as Comb
-  tangles.value = 0
-  phase.value = value === 'GLIDES' ? 'dog' : 'count'
-}
-function counted(value: string) {
-  tangles.value = Number(value)
-  phase.value = 'dog'
-}
-function staysIn() {
-  comb.value = 'MAT_LEFT'
-  counted('1')
-}
-function tried(seconds: number, outcome: 'OUT' | 'NOT_YET' | 'UNEASY' | 'OPTED_OUT') {
-  if (outcome === 'OUT') goOn = 'comb'
-  record({
-    type: 'TEASED',
-    section: here.value,
-    seconds,
-    signal: outcome === 'UNEASY' || outcome === 'OPTED_OUT' ? outcome : 'RELAXED',
-  })
-}
-function hairOut(said: SessionEvent) {
-  record(said)
-  phase.value = 'work'
-}
-function nextLayer() {
-  if (layersLeft.value) record({ type: 'LAYER_DONE', section: here.value })
-  else phase.value = 'comb'
-}
-const signal = (seen: Signal) => record({ type: 'SIGNALLED', section: here.value, signal: seen })
+const signal = (seen: Signal) => answer({ signal: seen })
 function mark(section: Section) {
   if (phase.value === 'before') record({ type: 'KNOT_FELT', section })
 }
+const later = () => record({ type: 'SECTION_POSTPONED', section: here.value })
+const skip = () => record({ type: 'SECTION_SKIPPED', section: here.value })
+const end = () => record({ type: 'STOPPED' })
+const treat = () => record({ type: 'TREAT_GIVEN' })
+const undo = () => record({ type: 'UNDONE' })
 
-const buttons = computed<SessionButton[]>(() => {
-  const [working, asking] = [phase.value === 'work', ['comb', 'count', 'dog', 'hair', 'catch'].includes(phase.value)]
-  const all: (SessionButton & { on: boolean })[] = [
-    { key: 'r', title: 'Relaxed', group: 'dog', act: () => signal('RELAXED'), on: working },
-    { key: 'n', title: 'Uneasy', group: 'dog', act: () => signal('UNEASY'), on: working },
-    { key: 'o', title: 'Opts out', group: 'dog', act: () => signal('OPTED_OUT'), on: working },
-    { key: 'f', title: 'Fear', group: 'dog', act: () => signal('AFRAID'), on: working },
-    {
-      key: 't',
-      title: `Treat · ${view.value?.treats.given ?? 0}`,
-      group: 'dog',
-      act: () => record({ type: 'TREAT_GIVEN' }),
-      on: working || asking || phase.value === 'caught',
-    },
-    {
-      key: 'c',
-      title: 'It catches',
-      group: 'hair',
-      act: () => {
-        phase.value = 'catch'
-      },
-      on: working || phase.value === 'comb',
-    },
-    {
-      key: 'h',
-      title: 'Hair out',
-      group: 'hair',
-      act: () => {
-        phase.value = 'hair'
-      },
-      on: working,
-      seldom: true,
-    },
-    {
-      key: '?',
-      title: 'How',
-      group: 'hair',
-      act: () => {
-        help.value = true
-      },
-      on: working && !!step.value?.methods.length,
-    },
-    {
-      key: 'b',
-      title: 'Back',
-      group: 'session',
-      act: () => {
-        phase.value = 'work'
-      },
-      on: asking,
-    },
-    {
-      key: 'd',
-      title: 'To the comb',
-      group: 'session',
-      act: () => {
-        phase.value = 'comb'
-      },
-      on: working && layersLeft.value,
-      seldom: true,
-    },
-    { key: 'p', title: 'Pause', group: 'session', act: () => record({ type: 'PAUSED' }), on: working, seldom: true },
-    {
-      key: 'l',
-      title: 'Later',
-      group: 'session',
-      act: () => record({ type: 'SECTION_POSTPONED', section: here.value }),
-      on: working,
-      seldom: true,
-    },
-    {
-      key: 's',
-      title: 'Skip',
-      group: 'session',
-      act: () => record({ type: 'SECTION_SKIPPED', section: here.value }),
-      on: working,
-      seldom: true,
-    },
-    {
-      key: 'u',
-      title: 'Undo',
-      group: 'session',
-      act: () => record({ type: 'UNDONE' }),
-      on: !!view.value?.entries && phase.value !== 'paused',
-    },
-    {
-      key: 'e',
-      title: 'End here',
-      group: 'session',
-      act: () => record({ type: 'STOPPED' }),
-      on: phase.value !== 'before' && phase.value !== 'reaction',
-      seldom: true,
-    },
-  ]
-  return all.filter((one) => one.on)
+const ALL = computed<SessionButton[]>(() => [
+  { key: 'r', title: 'Relaxed', group: 'dog', act: () => signal('RELAXED') },
+  { key: 'n', title: 'Uneasy', group: 'dog', act: () => signal('UNEASY') },
+  { key: 'o', title: 'Opts out', group: 'dog', act: () => signal('OPTED_OUT') },
+  { key: 'f', title: 'Fear', group: 'dog', act: () => signal('AFRAID') },
+  { key: 't', title: `Treat · ${view.value?.treats.given ?? 0}`, group: 'dog', act: treat },
+  { key: 'c', title: 'It catches', group: 'hair', act: () => answer({ to: 'catch' }) },
+  { key: 'h', title: 'Hair out', group: 'hair', act: () => answer({ to: 'hair' }), seldom: true },
+  { key: '?', title: 'How', group: 'hair', act: () => (help.value = true) },
+  { key: 'b', title: 'Back', group: 'session', act: () => answer({ to: 'work' }) },
+  { key: 'd', title: 'To the comb', group: 'session', act: () => answer({ to: 'comb' }), seldom: true },
+  { key: 'p', title: 'Pause', group: 'session', act: () => record({ type: 'PAUSED' }), seldom: true },
+  { key: 'l', title: 'Later', group: 'session', act: later, seldom: true },
+  { key: 's', title: 'Skip', group: 'session', act: skip, seldom: true },
+  { key: 'u', title: 'Undo', group: 'session', act: undo },
+  { key: 'e', title: 'End here', group: 'session', act: end, seldom: true },
+])
+const buttons = computed(() => {
+  const nothing = { '?': !step.value?.methods.length, d: !layersLeft.value, u: !view.value?.entries }
+  return ALL.value.filter(
+    ({ key }) => OFFERED[phase.value].includes(key) && !(key in nothing && nothing[key as keyof typeof nothing]),
+  )
 })
-
-useKeys((pressed, event) => {
-  if (saving.value || !view.value || help.value) return
-  const answer = document.querySelector<HTMLButtonElement>(`[data-key="${CSS.escape(pressed)}"]`)
-  if (answer) answer.click()
-  else if (pressed === ' ' && !isControl(event.target)) {
-    event.preventDefault()
-    if (phase.value === 'before') document.querySelector<HTMLButtonElement>('.before .next')?.click()
-    else if (phase.value === 'work' && step.value) nextLayer()
-    else if (phase.value === 'reaction') read.value = view.value.reaction?.entry ?? -1
-    else if (phase.value === 'paused') record({ type: 'RESUMED' })
-  }
-})
-/** What has the focus answers to the space bar itself. */
-function isControl(target: EventTarget | null): boolean {
-  return target instanceof Element && target.matches('button, a, summary, textarea, [role=button]')
-}
 </script>
 
 <template>
@@ -240,7 +108,7 @@ function isControl(target: EventTarget | null): boolean {
       :view="view"
       :names="names"
       :dog-name="dog.data.value!.form.name"
-      @undo="record({ type: 'UNDONE' })"
+      @undo="undo"
     />
     <div v-else-if="view" class="bench" :class="{ looking: phase === 'catch' || phase === 'caught' }">
       <SessionHead
@@ -292,68 +160,69 @@ function isControl(target: EventTarget | null): boolean {
             :session-id="sessionId"
             :preparation="view.preparation!"
             :knots="view.knots.map((s) => names[s] ?? '')"
-            :saving="saving"
+            :saving="busy"
             @start="record({ type: 'STARTED' })"
           />
           <div v-else-if="phase === 'paused'" class="paused">
             <p>The time does not count. The dog stays with you: never alone on a table.</p>
-            <button type="button" class="next" :disabled="saving" @click="record({ type: 'RESUMED' })">
-              Go on <kbd>space</kbd>
-            </button>
+            <KeyButton k="space" class="next" :disabled="busy" @press="record({ type: 'RESUMED' })">Go on</KeyButton>
           </div>
           <WorkStep v-else-if="phase === 'work'" :key="here" :view="view" :step="step!" />
           <ReactionPanel
             v-else-if="phase === 'reaction' && view.reaction"
             :reaction="view.reaction"
-            :saving="saving"
-            @go-on="read = view.reaction!.entry"
-            @treat="record({ type: 'TREAT_GIVEN' })"
-            @later="record({ type: 'SECTION_POSTPONED', section: here })"
-            @skip="record({ type: 'SECTION_SKIPPED', section: here })"
-            @end="record({ type: 'STOPPED' })"
+            :saving="busy"
+            @go-on="goOn"
+            @treat="treat"
+            @later="later"
+            @skip="skip"
+            @end="end"
           />
           <HairQuestion
             v-else-if="phase === 'hair'"
-            @by-eye="hairOut({ type: 'HAIR_CAME_OUT', section: here, hair: $event as Hair })"
-            @weighed="hairOut({ type: 'HAIR_WEIGHED', section: here, grams: $event })"
+            @by-eye="answer({ hair: $event as Hair })"
+            @weighed="answer({ grams: $event })"
           />
           <p v-else-if="phase === 'catch' && cutOff" class="hold">
             What to do about it needs Rustic Tangle, and it does not answer. Leave this place in peace, and do another
             one first: <kbd>b</kbd>, then <kbd>l</kbd>.
           </p>
-          <CatchQuestions
-            v-else-if="phase === 'catch'"
-            @found="(found) => record({ type: 'CAUGHT', section: here, found })"
-          />
+          <CatchQuestions v-else-if="phase === 'catch'" @found="answer({ found: $event })" />
           <CatchTodo
             v-else-if="phase === 'caught' && view.caught"
             :key="view.revision"
             :caught="view.caught"
-            :busy="saving"
-            @tried="tried"
-            @later="record({ type: 'SECTION_POSTPONED', section: here })"
-            @leave="staysIn"
-            @end="record({ type: 'STOPPED' })"
+            :busy="busy"
+            @tried="(seconds, tried) => answer({ tried, seconds })"
+            @later="later"
+            @leave="answer('STAYS_IN')"
+            @end="end"
           />
           <BigAnswers
             v-else-if="phase === 'comb'"
             question="What does the comb say?"
             :answers="COMB_ANSWERS"
-            @answer="combSaid"
+            @answer="answer({ comb: $event as Comb })"
           />
-          <BigAnswers v-else-if="phase === 'count'" question="How many?" :answers="COUNTS" small @answer="counted" />
+          <BigAnswers
+            v-else-if="phase === 'count'"
+            question="How many?"
+            :answers="COUNTS"
+            small
+            @answer="answer({ count: Number($event) })"
+          />
           <BigAnswers
             v-else
             question="How did the dog take it?"
             :answers="SIGNALS"
-            :busy="saving"
-            @answer="record({ type: 'SECTION_DONE', section: here, comb, tangles, signal: $event as Signal })"
+            :busy="busy"
+            @answer="signal($event as Signal)"
           />
           <div class="foot">
-            <button v-if="phase === 'work'" type="button" class="next" :disabled="saving" @click="nextLayer">
-              {{ layersLeft ? 'Next layer' : 'Done here' }} <kbd>space</kbd>
-            </button>
-            <SessionButtons :buttons="buttons" :saving="saving" />
+            <KeyButton v-if="phase === 'work'" k="space" class="next" :disabled="busy" @press="answer('NEXT')">
+              {{ layersLeft ? 'Next layer' : 'Done here' }}
+            </KeyButton>
+            <SessionButtons :buttons="buttons" :saving="busy" />
           </div>
         </template>
       </section>
@@ -411,15 +280,6 @@ h1::first-letter {
   font: 700 1.9rem var(--slab);
   border-radius: 18px 13px 20px 12px;
 }
-kbd,
-.now :deep(.next kbd) {
-  font: 400 0.85rem var(--sans);
-  border: 1.5px solid currentColor;
-  border-radius: 5px;
-  padding: 0 6px;
-  margin-left: 8px;
-  vertical-align: middle;
-}
 .advice {
   background: rgba(var(--v-theme-heather), 0.16);
   border-left: 6px solid rgb(var(--v-theme-heather));
@@ -467,9 +327,6 @@ kbd,
   .now :deep(.next) {
     min-height: 72px;
     font-size: 1.5rem;
-  }
-  .now :deep(.next kbd) {
-    display: none;
   }
 }
 </style>

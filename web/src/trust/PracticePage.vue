@@ -3,9 +3,9 @@ import { computed, onBeforeUnmount, ref } from 'vue'
 import { useSections } from '@/api/queries'
 import type { Section, Signal, Subject } from '@/api/types'
 import { useDog } from '@/dog/useDogs'
+import KeyButton from '@/shell/KeyButton.vue'
 import PageState from '@/shell/PageState.vue'
 import WhyList from '@/shell/WhyList.vue'
-import { useKeys } from '@/shell/useKeys'
 import { useUnits } from '@/shell/useUnits'
 import { usePractice } from './useTrust'
 import { kcal, SIGNALS } from './words'
@@ -49,16 +49,6 @@ function record(signal: Signal) {
   begin()
   answer(signal)
 }
-useKeys((pressed, event) => {
-  if (!view.value || saving.value) return
-  const signal = SIGNALS.find((one) => one.key === pressed)
-  if (signal && !enough.value) record(signal.value)
-  else if (pressed === 'u') undo()
-  else if (pressed === ' ' && !(event.target instanceof Element && event.target.matches('button, a, summary'))) {
-    event.preventDefault()
-    begin()
-  }
-})
 const CIRCLE = 2 * Math.PI * 44
 </script>
 
@@ -134,21 +124,22 @@ const CIRCLE = 2 * Math.PI * 44
       <template v-if="!enough">
         <p class="ask">How did the dog take it?</p>
         <div class="answers">
-          <button
+          <KeyButton
             v-for="signal in SIGNALS"
             :key="signal.value"
-            type="button"
+            :k="signal.key"
             :class="signal.value.toLowerCase()"
             :disabled="saving"
-            @click="record(signal.value)"
+            @press="record(signal.value)"
           >
-            <span class="slab">{{ signal.title }}</span> <kbd>{{ signal.key }}</kbd><small>{{ signal.hint }}</small>
-          </button>
+            <span class="slab">{{ signal.title }}</span><small>{{ signal.hint }}</small>
+          </KeyButton>
         </div>
       </template>
       <v-btn v-else color="primary" size="x-large" :to="`/dogs/${dogId}/trust`">Done for today</v-btn>
       <footer>
-        <button type="button" :disabled="!given.length || saving" @click="undo">Undo <kbd>u</kbd></button>
+        <KeyButton k="u" :disabled="!given.length || saving" @press="undo">Undo</KeyButton>
+        <KeyButton v-if="began === undefined && !enough" k="space" @press="begin">Start the time</KeyButton>
         <details>
           <summary>Set-up, and what goes wrong</summary>
           <p>{{ view.setUp }}</p>
@@ -294,13 +285,6 @@ i.full {
   font-size: 1rem;
   line-height: 1.25;
 }
-kbd {
-  font: 400 0.85rem var(--sans);
-  border: 1.5px solid currentColor;
-  border-radius: 5px;
-  padding: 0 6px;
-  margin-left: 6px;
-}
 footer {
   display: flex;
   flex-wrap: wrap;
@@ -373,9 +357,6 @@ details ul {
   }
   .answers small {
     font-size: 0.9rem;
-  }
-  kbd {
-    display: none;
   }
 }
 </style>

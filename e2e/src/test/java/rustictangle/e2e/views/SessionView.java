@@ -34,7 +34,7 @@ public final class SessionView extends View {
     /** To the comb with the keys alone, whatever layers are left, and then these keys. */
     public SessionView keys(String... keys) {
         next().waitFor();
-        page.keyboard().press(page.locator("[data-key=d]").count() > 0 ? "d" : "Space");
+        page.keyboard().press(page.locator("[aria-keyshortcuts=d]").count() > 0 ? "d" : "Space");
         page.getByText("What does the comb say?").waitFor();
         for (String key : keys) {
             page.keyboard().press(key);
@@ -45,7 +45,7 @@ public final class SessionView extends View {
     /** Works the current place by touch, without counting layers. */
     public SessionView tap(String... answers) {
         next().waitFor();
-        Locator comb = page.locator("[data-key=d]");
+        Locator comb = page.locator("[aria-keyshortcuts=d]");
         if (comb.count() > 0) {
             if (!comb.isVisible()) {
                 button("More").click();

@@ -1,0 +1,36 @@
+import { ref, watch, type Ref } from 'vue'
+import type { SessionEvent, SessionView } from '@/api/types'
+import { askedBy, asking, led, type Answer, type Place, type Stage } from './stages'
+
+/** The question on the screen, and what the owner's answers make of it. */
+export function useStage(
+  view: Ref<SessionView | undefined>,
+  place: Ref<Place | undefined>,
+  record: (said: SessionEvent) => void,
+) {
+  const stage = ref<Stage>({ at: 'work' })
+  const read = ref(-1)
+  let then: Stage | undefined
+
+  watch(
+    () => view.value && asking(view.value, read.value),
+    () => {
+      if (view.value) stage.value = then ?? askedBy(view.value, read.value)
+      then = undefined
+    },
+    { immediate: true },
+  )
+
+  function answer(said: Answer) {
+    if (!place.value) return
+    const next = led(stage.value, said, place.value)
+    stage.value = next.stage
+    then = next.then
+    if (next.says) record(next.says)
+  }
+  /** The reaction on the screen was read. */
+  function goOn() {
+    read.value = view.value?.reaction?.entry ?? -1
+  }
+  return { stage, answer, goOn }
+}
