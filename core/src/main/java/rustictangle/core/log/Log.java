@@ -2,6 +2,7 @@ package rustictangle.core.log;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -19,7 +20,8 @@ import java.util.stream.Stream;
 /**
  * What stands of a dog's log, or of the household's, as far back as it still says something. Immutable.
  *
- * <p>What was begun before today is kept apart: what a room reads off it is read once, however often today's grows.
+ * <p>What was begun before today is kept apart, and of today what was said before the session in hand: what a room reads
+ * off them is read once, however often something is added.
  */
 public final class Log {
 
@@ -47,6 +49,11 @@ public final class Log {
             });
         }
 
+        boolean concerns(Entry entry) {
+            return entry.takesBack().filter(ids::contains).isPresent()
+                    || entry.session().filter(ids::contains).isPresent();
+        }
+
         @SuppressWarnings("unchecked")
         <T> List<T> read(Reading<T> reading) {
             return (List<T>) read.computeIfAbsent(reading, one -> List.copyOf(reading.apply(entries)));
@@ -64,18 +71,39 @@ public final class Log {
 
     private final Instant midnight;
     private final Part past;
-    private final Part today;
+    private final Part earlierToday;
+    /** Since the session that was written to last was begun. */
+    private final Part now;
     /** What took something back in a session: it does not stand, but it was said. */
     private final List<Entry> undos;
 
-    private final Map<Reading<?>, List<?>> read = new ConcurrentHashMap<>();
-    private final Map<Object, Object> workedOut = new ConcurrentHashMap<>();
+    /** @param from what it follows from */
+    private record WorkedOut(Object value, Set<Reading<?>> from) {}
 
-    private Log(Instant midnight, Part past, Part today, List<Entry> undos) {
+    private final Map<Reading<?>, List<?>> read;
+    private final Map<Object, WorkedOut> workedOut;
+    /** What whoever was given this log has read off it. */
+    private final Set<Reading<?>> asked = ConcurrentHashMap.newKeySet();
+
+    private Log(Instant midnight, Part past, Part earlierToday, Part now, List<Entry> undos) {
         this.midnight = midnight;
         this.past = past;
-        this.today = today;
+        this.earlierToday = earlierToday;
+        this.now = now;
         this.undos = List.copyOf(undos);
+        read = new ConcurrentHashMap<>();
+        workedOut = new ConcurrentHashMap<>();
+    }
+
+    /** The same log, for somebody else to read off. */
+    private Log(Log other) {
+        midnight = other.midnight;
+        past = other.past;
+        earlierToday = other.earlierToday;
+        now = other.now;
+        undos = other.undos;
+        read = other.read;
+        workedOut = other.workedOut;
     }
 
     /**
@@ -83,20 +111,31 @@ public final class Log {
      * @param midnight when today began
      */
     public static Log of(List<Entry> entries, Instant midnight) {
-        List<Entry> standing = new ArrayList<>(standing(entries));
-        // What is taken over from elsewhere comes in later than it was said.
-        standing.sort(Comparator.comparing(Entry::at));
-        Map<UUID, Boolean> old = new HashMap<>();
-        List<Entry> past = new ArrayList<>();
-        List<Entry> today = new ArrayList<>();
-        for (Entry entry : standing) {
-            boolean before = entry.at().isBefore(midnight);
-            boolean isPast = entry.session()
-                    .map(id -> old.computeIfAbsent(id, first -> before))
-                    .orElse(before);
-            (isPast ? past : today).add(entry);
-        }
-        return new Log(midnight, new Part(past), new Part(today), undosIn(entries));
+        Map<Boolean, List<Entry>> days = splitAt(midnight, standing(entries));
+        return of(midnight, new Part(days.get(false)), days.get(true), undosIn(entries));
+    }
+
+    private static Log of(Instant midnight, Part past, List<Entry> today, List<Entry> undos) {
+        Instant begun = today.stream()
+                .flatMap(entry -> entry.session().stream())
+                .reduce((older, newer) -> newer)
+                .flatMap(last ->
+                        today.stream().filter(entry -> entry.id().equals(last)).findFirst())
+                .map(Entry::at)
+                .orElse(midnight);
+        Map<Boolean, List<Entry>> parts = splitAt(begun, today);
+        return new Log(midnight, past, new Part(parts.get(false)), new Part(parts.get(true)), undos);
+    }
+
+    /** True: from that moment on; a session is kept together where it began. */
+    private static Map<Boolean, List<Entry>> splitAt(Instant moment, List<Entry> entries) {
+        Map<UUID, Boolean> sessions = new HashMap<>();
+        return entries.stream().collect(Collectors.partitioningBy(entry -> {
+            boolean since = !entry.at().isBefore(moment);
+            return entry.session()
+                    .map(id -> sessions.computeIfAbsent(id, first -> since))
+                    .orElse(since);
+        }));
     }
 
     /** @param more said since, in order */
@@ -104,24 +143,16 @@ public final class Log {
         if (more.isEmpty()) {
             return this;
         }
-        if (more.stream().anyMatch(this::ofThePast)) {
-            List<Entry> all = new ArrayList<>(past.entries);
-            all.addAll(today.entries);
-            all.addAll(undos);
-            all.addAll(more);
-            return of(all, midnight);
+        if (more.stream().anyMatch(entry -> entry.at().isBefore(midnight) || past.concerns(entry))) {
+            return of(all(past.entries, earlierToday.entries, now.entries, undos, more), midnight);
         }
-        List<Entry> now = new ArrayList<>(today.entries);
-        now.addAll(more);
-        List<Entry> allUndos = new ArrayList<>(undos);
-        allUndos.addAll(undosIn(more));
-        return new Log(midnight, past, new Part(standing(now)), allUndos);
-    }
-
-    private boolean ofThePast(Entry entry) {
-        return entry.at().isBefore(midnight)
-                || entry.takesBack().filter(past.ids::contains).isPresent()
-                || entry.session().filter(past.ids::contains).isPresent();
+        List<Entry> allUndos = all(undos, undosIn(more));
+        if (more.stream().anyMatch(entry -> entry.said() instanceof SessionBegun || earlierToday.concerns(entry))) {
+            return of(midnight, past, standing(all(earlierToday.entries, now.entries, more)), allUndos);
+        }
+        Log grown = new Log(midnight, past, earlierToday, new Part(standing(all(now.entries, more))), allUndos);
+        grown.keepWhatIsTheSame(this);
+        return grown;
     }
 
     private static List<Entry> undosIn(List<Entry> entries) {
@@ -130,31 +161,64 @@ public final class Log {
                 .toList();
     }
 
+    /** What says the same as before stays the same object, so that nobody has to look at what follows from it. */
+    private void keepWhatIsTheSame(Log before) {
+        Set<Object> same = new HashSet<>();
+        before.now.read.forEach((reading, said) -> {
+            if (now.read((Reading<?>) reading).equals(said)) {
+                same.add(reading);
+            }
+        });
+        before.read.forEach((reading, all) -> {
+            if (same.contains(reading)) {
+                read.put(reading, all);
+            }
+        });
+        before.workedOut.forEach((what, known) -> {
+            if (same.containsAll(known.from)) {
+                workedOut.put(what, known);
+            }
+        });
+    }
+
     /** The sessions in which anything was said from a moment on, be it that something before was not so. */
     public Set<UUID> sessionsTouchedSince(Instant moment) {
+        asked.add(EVERYTHING);
         return Stream.concat(standing(), undos.stream())
                 .filter(entry -> !entry.at().isBefore(moment))
                 .flatMap(entry -> entry.session().stream())
                 .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
+    /** In the order in which it happened: what is taken over from elsewhere comes in later than it was said. */
     private static List<Entry> standing(List<Entry> entries) {
         Set<UUID> gone = new HashSet<>();
         entries.forEach(entry -> entry.takesBack().ifPresent(gone::add));
         return entries.stream()
                 .filter(entry -> entry.takesBack().isEmpty() && !gone.contains(entry.id()))
+                .sorted(Comparator.comparing(Entry::at))
                 .toList();
     }
 
     /** Everything that stands, oldest first. */
     public Stream<Entry> standing() {
-        return Stream.concat(past.entries.stream(), today.entries.stream());
+        asked.add(EVERYTHING);
+        return all(past.entries, earlierToday.entries, now.entries).stream();
     }
+
+    /** Of which any entry changes something: it is never among what was read. */
+    private static final Reading<Entry> EVERYTHING = entries -> entries;
 
     /** Oldest first. */
     @SuppressWarnings("unchecked")
     public <T> List<T> read(Reading<T> reading) {
-        return (List<T>) read.computeIfAbsent(reading, one -> both(past.read(one), today.read(one)));
+        asked.add(reading);
+        List<?> known = read.get(reading);
+        if (known == null) {
+            known = all(past.read(reading), earlierToday.read(reading), now.read(reading));
+            read.put(reading, known);
+        }
+        return (List<T>) known;
     }
 
     /**
@@ -164,38 +228,48 @@ public final class Log {
      * @param key  of the sift, by {@code equals}: all that it depends on
      */
     public <T> List<T> read(Reading<T> reading, Object key, UnaryOperator<List<T>> sift) {
-        List<T> sifted = past.sifted(reading, key, sift);
-        return once(new Sifted(reading, key), all -> both(sifted, today.read(reading)));
+        return once(new Sifted(reading, key), log -> all(log.readBefore(reading, key, sift), log.readToday(reading)));
+    }
+
+    /** Of what was begun before today only, see {@link #read(Reading, Object, UnaryOperator)}. */
+    public <T> List<T> readBefore(Reading<T> reading, Object key, UnaryOperator<List<T>> sift) {
+        return past.sifted(reading, key, sift);
     }
 
     private record Sifted(Reading<?> reading, Object key) {}
 
     /**
-     * What follows from this log and nothing else, worked out once.
+     * What follows from this log and nothing else, worked out once; and when more is said, anew only if something else
+     * is read off it.
      *
-     * @param what names it, with all else that it depends on, by {@code equals}
+     * @param what    names it, with all else that it depends on, by {@code equals}
+     * @param workOut looks at the log it is given, and at no other
      */
     @SuppressWarnings("unchecked")
     public <T> T once(Object what, Function<Log, T> workOut) {
-        Object known = workedOut.get(what);
+        WorkedOut known = workedOut.get(what);
         if (known == null) {
-            known = workOut.apply(this);
+            Log reader = new Log(this);
+            known = new WorkedOut(workOut.apply(reader), reader.asked);
             workedOut.put(what, known);
         }
-        return (T) known;
+        asked.addAll(known.from);
+        return (T) known.value;
     }
 
     /** Of what was begun today only, oldest first. */
     public <T> List<T> readToday(Reading<T> reading) {
-        return today.read(reading);
+        record Today(Reading<?> reading) {}
+        return once(new Today(reading), log -> {
+            log.asked.add(reading);
+            return all(log.earlierToday.read(reading), log.now.read(reading));
+        });
     }
 
-    private static <T> List<T> both(List<? extends T> past, List<? extends T> today) {
-        if (today.isEmpty()) {
-            return List.copyOf(past);
-        }
-        List<T> both = new ArrayList<>(past);
-        both.addAll(today);
-        return List.copyOf(both);
+    @SafeVarargs
+    private static <T> List<T> all(List<T>... parts) {
+        List<T> all = new ArrayList<>(Stream.of(parts).mapToInt(List::size).sum());
+        Stream.of(parts).forEach(all::addAll);
+        return Collections.unmodifiableList(all);
     }
 }

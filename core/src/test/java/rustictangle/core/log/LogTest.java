@@ -1,6 +1,8 @@
 package rustictangle.core.log;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertNotSame;
 import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -75,6 +77,24 @@ class LogTest {
         log.with(List.of(said(tomorrow.plusSeconds(60), new Happened(LifeEvent.SWAM))))
                 .read(counting);
         assertEquals(all + 1, read[0]);
+    }
+
+    /** Else every stroke of a session would make the whole dog be reckoned anew. */
+    @Test
+    void whatAnEntrySaysNothingAboutStaysTheSameObject() {
+        Log before = Log.of(year(), MIDNIGHT.minusSeconds(86_400 * 2L));
+        List<Object> known = facts(before);
+        Object diary = Diary.of(before, 50, TODAY);
+        Log swum = before.with(List.of(said(MIDNIGHT.plusSeconds(86_000), new Happened(LifeEvent.SWAM))));
+        assertSame(known.get(0), swum.read(CombCheck.CHECKS));
+        assertSame(known.get(6), Mat.stillIn(swum, TODAY));
+        assertSame(known.get(7), Visit.of(swum));
+        assertNotSame(diary, Diary.of(swum, 50, TODAY));
+        Log practised = swum.with(List.of(said(
+                MIDNIGHT.plusSeconds(86_100),
+                new Practised(Optional.of(Subject.TABLE), Optional.empty(), Signal.RELAXED))));
+        assertSame(Diary.of(swum, 50, TODAY), Diary.of(practised, 50, TODAY));
+        assertNotEquals(known.get(1), practised.read(Trial.ANSWERS));
     }
 
     @Test

@@ -29,10 +29,12 @@ public final class LastMade {
      */
     public <F, T> T of(Class<T> what, long dog, F facts, Function<F, T> make) {
         return what.cast(made.asMap()
-                .compute(
-                        new Key(what, dog),
-                        (key, last) ->
-                                last != null && last.facts.equals(facts) ? last : new Made(facts, make.apply(facts)))
+                .compute(new Key(what, dog), (key, last) -> {
+                    boolean same = last != null && last.facts.equals(facts);
+                    // The facts of now in either case: they share most with those of the next time, and compare
+                    // quickly.
+                    return new Made(facts, same ? last.thing : make.apply(facts));
+                })
                 .thing);
     }
 }
