@@ -95,6 +95,11 @@ public record Diary(
                 Collections.emptyNavigableSet());
     }
 
+    /** Where only {@link Conditions} are asked for. */
+    public Diary withoutChecks() {
+        return new Diary(List.of(), life, readings, heaps, seasons, grooms);
+    }
+
     public Diary groomedOn(NavigableSet<LocalDate> days) {
         return new Diary(checks, life, readings, heaps, seasons, days);
     }

@@ -10,9 +10,7 @@ import java.util.stream.Collectors;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.HairLength;
-import rustictangle.core.coat.LengthOverTime;
 import rustictangle.core.dog.Dog;
-import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
 
 /** What is known and to be expected of a dog's coat: its rhythm today, and each section's outlook on the days to come. */
@@ -32,7 +30,25 @@ public final class Forecast {
     }
 
     public static Forecast of(Dog dog, Coat coat, Comfort comfort, Diary diary, LocalDate today) {
-        Map<Section, SectionForecast> sections = sections(dog, coat, comfort, diary, today);
+        return of(Conditions.of(dog, coat, diary, today), comfort, diary);
+    }
+
+    /** @param diary that the conditions are of, whatever its comb checks */
+    public static Forecast of(Conditions conditions, Comfort comfort, Diary diary) {
+        Map<Section, List<CombCheck>> checks = diary.checks().stream()
+                .collect(Collectors.groupingBy(
+                        CombCheck::section, () -> new EnumMap<>(Section.class), Collectors.toList()));
+        Map<Section, SectionForecast> sections = new EnumMap<>(Section.class);
+        Arrays.stream(Section.values())
+                .forEach(section -> sections.put(
+                        section,
+                        new SectionForecast(
+                                comfort,
+                                section,
+                                conditions.at(section),
+                                checks.getOrDefault(section, List.of()),
+                                diary.grooms(),
+                                conditions.today())));
         Learning learning = new Learning();
         sections.forEach((section, forecast) -> forecast.evidence().ifPresent(found -> learning.add(section, found)));
         Map<Section, Risk> risks = new EnumMap<>(Section.class);
@@ -42,35 +58,8 @@ public final class Forecast {
                 sections.entrySet().stream()
                         .map(entry -> entry.getValue().rhythm(learning.at(entry.getKey())))
                         .toList(),
-                today);
-        return new Forecast(
-                rhythm, sections, risks, Shedding.of(coat, diary, today).advice(coat, diary.heaps()));
-    }
-
-    private static Map<Section, SectionForecast> sections(
-            Dog dog, Coat coat, Comfort comfort, Diary diary, LocalDate today) {
-        Map<Section, List<CombCheck>> checks = diary.checks().stream()
-                .collect(Collectors.groupingBy(
-                        CombCheck::section, () -> new EnumMap<>(Section.class), Collectors.toList()));
-        Map<Region, LengthOverTime> lengths = new EnumMap<>(Region.class);
-        coat.regions()
-                .forEach((region, hair) -> lengths.put(
-                        region, LengthOverTime.of(hair, diary.readings().getOrDefault(region, List.of()), today)));
-        Shedding shedding = Shedding.of(coat, diary, today);
-        Map<Section, SectionForecast> sections = new EnumMap<>(Section.class);
-        Arrays.stream(Section.values())
-                .forEach(section -> sections.put(
-                        section,
-                        new SectionForecast(
-                                comfort,
-                                section,
-                                coat.at(section),
-                                lengths.get(section.region()),
-                                Exposure.of(dog, coat, section, diary.life(), shedding),
-                                checks.getOrDefault(section, List.of()),
-                                diary.grooms(),
-                                today)));
-        return sections;
+                conditions.today());
+        return new Forecast(rhythm, sections, risks, conditions.shedding().advice(conditions.coat(), diary.heaps()));
     }
 
     public Rhythm rhythm() {

@@ -14,7 +14,6 @@ import java.util.stream.Stream;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.HairLength;
-import rustictangle.core.coat.LengthOverTime;
 import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.dog.Section;
 import rustictangle.core.rhythm.SectionRhythm.State;
@@ -24,8 +23,6 @@ final class SectionForecast {
 
     /** Smooth coats: a weekly rub-down. Common practice, no published source. */
     private static final int SMOOTH_INTERVAL_DAYS = 7;
-    /** How far ahead the coat is looked at day by day; later days are taken as that one. Own estimate. */
-    private static final int AHEAD_DAYS = 120;
 
     private final Comfort comfort;
     private final Section section;
@@ -39,20 +36,18 @@ final class SectionForecast {
     /** Absent on hair that does not mat. */
     private final Optional<Hazard> hazard;
 
-    /** @param length of this section's hair, over time */
     SectionForecast(
             Comfort comfort,
             Section section,
-            RegionCoat hair,
-            LengthOverTime length,
-            Exposure exposure,
+            Conditions.Here here,
             List<CombCheck> checks,
             NavigableSet<LocalDate> grooms,
             LocalDate today) {
         this.comfort = comfort;
         this.section = section;
-        this.hair = hair;
-        this.exposure = exposure;
+        this.hair = here.hair();
+        this.exposure = here.exposure();
+        this.hazard = here.hazard();
         this.checks = checks;
         this.today = today;
         this.grooms = grooms;
@@ -60,22 +55,6 @@ final class SectionForecast {
         this.lastClear = Stream.concat(
                         checks.stream().filter(check -> !check.matLeft()).map(CombCheck::date), lastGroom.stream())
                 .max(Comparator.naturalOrder());
-        this.hazard = hair.kind().mats() ? Optional.of(hazard(length)) : Optional.empty();
-    }
-
-    private Hazard hazard(LengthOverTime length) {
-        RateTable table = RateTable.of(hair);
-        if (length.isSteady() && exposure.isSteady()) {
-            return Hazard.steady(table.perDay(section, hair, length.on(today)) * exposure.on(today));
-        }
-        LocalDate origin = Stream.concat(checks.stream().limit(1).map(CombCheck::date), lastGroom.stream())
-                .min(Comparator.naturalOrder())
-                .filter(day -> day.isBefore(today))
-                .orElse(today.minusDays(1));
-        return Hazard.of(
-                origin,
-                today.plusDays(AHEAD_DAYS),
-                day -> table.perDay(section, hair, length.on(day)) * exposure.on(day));
     }
 
     /** What the checks here say; none where hair does not mat. */

@@ -61,10 +61,10 @@ public final class Trust {
     private final Map<Spot, Tried> tried;
     private final LocalDate today;
 
-    private Trust(Dog dog, Map<Section, Subject> leads, LocalDate today) {
+    private Trust(Dog dog, Map<Section, Subject> leads, Map<Spot, Tried> tried, LocalDate today) {
         this.dog = dog;
         this.leads = leads;
-        this.tried = new LinkedHashMap<>();
+        this.tried = new LinkedHashMap<>(tried);
         this.today = today;
     }
 
@@ -73,14 +73,22 @@ public final class Trust {
      * @param trials the dog's answers, oldest first
      */
     public static Trust of(Dog dog, Kit kit, List<Trial> trials, LocalDate today) {
-        Trust trust = new Trust(dog, leads(kit), today);
+        return new Trust(dog, leads(kit), Map.of(), today).after(trials);
+    }
+
+    /** Where it stands after more answers, oldest first. */
+    public Trust after(List<Trial> trials) {
+        Trust trust = new Trust(dog, leads, tried, today);
         trials.forEach(trust::hear);
         return trust;
     }
 
-    /** The dog's answers that still say something, oldest first: older ones, newer ones have made meaningless. */
-    public static List<Trial> answers(Log log, LocalDate today) {
-        return log.read(Trial.ANSWERS, today, answers -> remembered(answers, today));
+    /**
+     * The dog's answers before today that still say something, oldest first: older ones, newer ones have made
+     * meaningless.
+     */
+    public static List<Trial> answersBefore(Log log, LocalDate today) {
+        return log.readBefore(Trial.ANSWERS, today, answers -> remembered(answers, today));
     }
 
     private static List<Trial> remembered(List<Trial> answers, LocalDate today) {

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import rustictangle.core.rhythm.Comfort;
+import rustictangle.core.rhythm.Conditions;
 import rustictangle.core.rhythm.Diary;
 import rustictangle.core.rhythm.Forecast;
 import rustictangle.core.rhythm.Rhythm;
@@ -20,7 +21,9 @@ import rustictangle.server.log.Logs;
 @Component
 public class ForecastLoader {
 
-    private record Facts(KnownDog known, Diary diary, Comfort comfort, LocalDate today) {}
+    private record Facts(Conditions conditions, Diary diary, Comfort comfort) {}
+
+    private record Days(KnownDog known, Diary diary, LocalDate today) {}
 
     private final Logs logs;
     private final HouseholdLoader households;
@@ -39,33 +42,35 @@ public class ForecastLoader {
     }
 
     public Forecast of(KnownDog known) {
-        Household household = households.get();
-        Facts facts = facts(known, household, household.comfort());
-        return made.of(Forecast.class, known.id(), facts, ForecastLoader::forecast);
+        return made.of(Forecast.class, known.id(), facts(known), facts -> forecast(facts, facts.comfort));
     }
 
     private record ByComfort(Map<Comfort, Forecast> forecasts) {}
 
     /** The same with whatever comfort. */
     Map<Comfort, Forecast> byComfort(KnownDog known) {
-        Household household = households.get();
         return made.of(
                         ByComfort.class,
                         known.id(),
-                        facts(known, household, household.comfort()),
+                        facts(known),
                         facts -> new ByComfort(Arrays.stream(Comfort.values())
-                                .collect(Collectors.toMap(
-                                        comfort -> comfort,
-                                        comfort -> forecast(new Facts(known, facts.diary, comfort, facts.today))))))
+                                .collect(Collectors.toMap(comfort -> comfort, comfort -> forecast(facts, comfort)))))
                 .forecasts;
     }
 
-    private static Forecast forecast(Facts facts) {
-        return Forecast.of(facts.known.dog(), facts.known.coat(), facts.comfort, facts.diary, facts.today);
+    private static Forecast forecast(Facts facts, Comfort comfort) {
+        return Forecast.of(facts.conditions, comfort, facts.diary);
     }
 
-    private Facts facts(KnownDog known, Household household, Comfort comfort) {
+    private Facts facts(KnownDog known) {
+        Household household = households.get();
         LocalDate today = LocalDate.now(clock);
-        return new Facts(known, Diary.of(logs.of(known.id()), household.latitude(), today), comfort, today);
+        Diary diary = Diary.of(logs.of(known.id()), household.latitude(), today);
+        Conditions conditions = made.of(
+                Conditions.class,
+                known.id(),
+                new Days(known, diary.withoutChecks(), today),
+                days -> Conditions.of(known.dog(), known.coat(), days.diary, today));
+        return new Facts(conditions, diary, household.comfort());
     }
 }

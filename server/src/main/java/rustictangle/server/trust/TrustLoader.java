@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Tool;
+import rustictangle.core.log.Log;
 import rustictangle.core.log.Subject;
 import rustictangle.core.trust.Lesson;
 import rustictangle.core.trust.Practice;
@@ -22,7 +23,11 @@ import rustictangle.server.log.Logs;
 @Component
 public class TrustLoader {
 
-    private record Facts(KnownDog known, Kit kit, List<Trial> answers, LocalDate today) {}
+    private record Facts(KnownDog known, Kit kit, List<Trial> answersBefore, LocalDate today) {}
+
+    private record ThisMorning(Trust trust) {}
+
+    private record Today(ThisMorning morning, List<Trial> answers) {}
 
     private final Logs logs;
     private final KitLoader kits;
@@ -38,8 +43,17 @@ public class TrustLoader {
 
     public Trust of(KnownDog known) {
         LocalDate today = LocalDate.now(clock);
-        Facts facts = new Facts(known, kits.of(known), Trust.answers(logs.of(known.id()), today), today);
-        return made.of(Trust.class, known.id(), facts, now -> Trust.of(known.dog(), now.kit, now.answers, now.today));
+        Log log = logs.of(known.id());
+        ThisMorning morning = made.of(
+                ThisMorning.class,
+                known.id(),
+                new Facts(known, kits.of(known), Trust.answersBefore(log, today), today),
+                facts -> new ThisMorning(Trust.of(known.dog(), facts.kit, facts.answersBefore, today)));
+        return made.of(
+                Trust.class,
+                known.id(),
+                new Today(morning, log.readToday(Trial.ANSWERS)),
+                now -> now.morning.trust.after(now.answers));
     }
 
     public List<Practice> today(KnownDog known) {

@@ -1,0 +1,91 @@
+package rustictangle.core.rhythm;
+
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import rustictangle.core.coat.Coat;
+import rustictangle.core.coat.LengthOverTime;
+import rustictangle.core.coat.RegionCoat;
+import rustictangle.core.dog.Dog;
+import rustictangle.core.dog.Region;
+import rustictangle.core.dog.Section;
+
+/**
+ * What the days of a year back, and of those to come, do to a dog's coat at each section: all that a forecast rests on
+ * besides what the comb found.
+ */
+public final class Conditions {
+
+    /** How far ahead the coat is looked at day by day; later days are taken as that one. Own estimate. */
+    private static final int AHEAD_DAYS = 120;
+
+    /** @param hazard empty on hair that does not mat */
+    record Here(RegionCoat hair, Exposure exposure, Optional<Hazard> hazard) {}
+
+    private final Map<Section, Here> sections;
+    private final Shedding shedding;
+    private final Coat coat;
+    private final LocalDate today;
+
+    private Conditions(Map<Section, Here> sections, Shedding shedding, Coat coat, LocalDate today) {
+        this.sections = sections;
+        this.shedding = shedding;
+        this.coat = coat;
+        this.today = today;
+    }
+
+    /** @param diary whose comb checks are not looked at */
+    public static Conditions of(Dog dog, Coat coat, Diary diary, LocalDate today) {
+        Map<Region, LengthOverTime> lengths = new EnumMap<>(Region.class);
+        coat.regions()
+                .forEach((region, hair) -> lengths.put(
+                        region, LengthOverTime.of(hair, diary.readings().getOrDefault(region, List.of()), today)));
+        Shedding shedding = Shedding.of(coat, diary, today);
+        Map<Section, Here> sections = new EnumMap<>(Section.class);
+        Arrays.stream(Section.values()).forEach(section -> {
+            Exposure exposure = Exposure.of(dog, coat, section, diary.life(), shedding);
+            RegionCoat hair = coat.at(section);
+            LengthOverTime length = lengths.get(section.region());
+            sections.put(
+                    section,
+                    new Here(
+                            hair,
+                            exposure,
+                            hair.kind().mats()
+                                    ? Optional.of(hazard(section, hair, length, exposure, today))
+                                    : Optional.empty()));
+        });
+        return new Conditions(sections, shedding, coat, today);
+    }
+
+    private static Hazard hazard(
+            Section section, RegionCoat hair, LengthOverTime length, Exposure exposure, LocalDate today) {
+        RateTable table = RateTable.of(hair);
+        if (length.isSteady() && exposure.isSteady()) {
+            return Hazard.steady(table.perDay(section, hair, length.on(today)) * exposure.on(today));
+        }
+        return Hazard.of(
+                today.minusDays(Diary.REMEMBERED_DAYS),
+                today.plusDays(AHEAD_DAYS),
+                day -> table.perDay(section, hair, length.on(day)) * exposure.on(day));
+    }
+
+    Here at(Section section) {
+        return sections.get(section);
+    }
+
+    Shedding shedding() {
+        return shedding;
+    }
+
+    Coat coat() {
+        return coat;
+    }
+
+    LocalDate today() {
+        return today;
+    }
+}
