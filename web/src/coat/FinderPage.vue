@@ -210,6 +210,10 @@ h2 {
   text-align: left;
   line-height: 1.2;
 }
+.answers :deep(kbd) {
+  align-self: flex-start;
+  margin: 0;
+}
 .answers button:hover {
   border-color: rgb(var(--v-theme-ink));
 }

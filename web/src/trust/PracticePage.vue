@@ -273,6 +273,13 @@ i.full {
   border-radius: 16px 12px 18px 11px;
   text-align: left;
   background: rgb(var(--v-theme-surface));
+  display: grid;
+  grid-template-columns: 1fr auto;
+  align-content: center;
+  align-items: center;
+}
+.answers :deep(kbd) {
+  grid-area: 1 / 2;
 }
 .answers button:hover {
   background: rgb(var(--v-theme-wool));
@@ -281,7 +288,7 @@ i.full {
   font-size: 1.5rem;
 }
 .answers small {
-  display: block;
+  grid-column: 1 / -1;
   font-size: 1rem;
   line-height: 1.25;
 }
