@@ -4,6 +4,8 @@ import { useRouter } from 'vue-router'
 import { ApiProblem, saysWhat } from '@/api/client'
 import { useBreeds } from '@/api/queries'
 import type { DogForm } from '@/api/types'
+import { useWeight } from '@/care/useWeight'
+import WeightStrip from '@/care/WeightStrip.vue'
 import PageState from '@/shell/PageState.vue'
 import { useDraft } from '@/shell/useDraft'
 import { useNotice } from '@/shell/useNotice'
@@ -19,6 +21,7 @@ const { tell } = useNotice()
 const stored = useDog(() => props.dogId)
 const save = useSaveDog()
 const breeds = useBreeds()
+const { weight, weigh, takeBack } = useWeight(() => props.dogId)
 const { remove, restore } = useRemoveDog()
 
 const { draft, start, clear, forget, restored } = useDraft<DogForm>(`dog-${props.dogId ?? 'new'}`)
@@ -43,11 +46,26 @@ const nameProblem = computed(() =>
 async function submit() {
   tried.value = true
   if (!draft.value?.name.trim()) return
-  const dog = await save.mutateAsync({ dogId: props.dogId, form: draft.value }).catch(() => undefined)
+  const form = draft.value
+  const weighed = await weighIfChanged(form.kilograms).catch(() => undefined)
+  const dog = await save.mutateAsync({ dogId: props.dogId, form }).catch(() => undefined)
   if (!dog) return
   clear()
+  // What asks for the vet is read before anything else.
+  if (weighed?.askTheVet) return
   tell(props.dogId ? `What you changed about ${dog.form.name} is kept.` : `${dog.form.name} is here. Now the coat.`)
   void router.push(`/dogs/${dog.id}/${dog.coatDescribed ? 'when' : 'coat'}`)
+}
+
+/** Another weight than before is what the scale said today. */
+async function weighIfChanged(kilograms: number) {
+  const known = weight.data.value
+  return known && kilograms !== known.kilograms ? weigh.mutateAsync({ day: known.today, kilograms }) : undefined
+}
+
+async function forgetWeighing(day: string) {
+  const left = await takeBack.mutateAsync(day)
+  draft.value!.kilograms = left.kilograms
 }
 
 async function takeAway() {
@@ -98,6 +116,12 @@ async function takeAway() {
         />
         <datalist id="breeds-known"><option v-for="b in breeds.data.value" :key="b.name" :value="b.name" /></datalist>
       </div>
+      <WeightStrip
+        v-if="weight.data.value"
+        :weight="weight.data.value"
+        :busy="takeBack.isPending.value"
+        @take-back="forgetWeighing"
+      />
 
       <fieldset
         v-for="group in [

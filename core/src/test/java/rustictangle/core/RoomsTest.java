@@ -25,6 +25,7 @@ class RoomsTest {
     static {
         ROOMS.put("dog", List.of());
         ROOMS.put("log", List.of("dog"));
+        ROOMS.put("care", List.of("log"));
         ROOMS.put("coat", List.of("log"));
         ROOMS.put("kit", List.of("coat"));
         ROOMS.put("trust", List.of("kit"));

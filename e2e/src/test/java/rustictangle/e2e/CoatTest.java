@@ -10,6 +10,7 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import rustictangle.e2e.views.CoatView;
+import rustictangle.e2e.views.DogView;
 import rustictangle.e2e.views.FinderView;
 
 /** An owner who knows nothing about coats ends with a correct coat card. */
@@ -134,6 +135,23 @@ class CoatTest extends Browsing {
         assertThat(page.getByText("± 0.14 mm a day")).isVisible();
         measure(page, "2026-05-14", "6400");
         assertThat(page.getByText("Hair is 1 to 400 mm long")).isVisible();
+    }
+
+    @Test
+    void aDogThatGrewThinIsNoticedWhenItIsWeighedAgain() throws Exception {
+        long id = addDog("Sedge", "");
+        Page page = laptop();
+        DogView about = DogView.open(page, app.url(), id);
+        about.weigh("10.6");
+        assertThat(page.getByText("It lost 12 %")).isVisible();
+        assertThat(page.getByText("10.6 kg, adult")).isVisible();
+        page.getByText("Take the last back").click();
+        assertThat(page.getByText("12 kg, adult")).isVisible();
+        assertThat(about.weight()).hasValue("12");
+        about.weigh("120.5");
+        assertThat(page.getByText("A dog weighs 0.3 to 120 kg").first()).isVisible();
+        about.weigh("11.9");
+        assertThat(page.getByText("What you changed about Sedge is kept")).isVisible();
     }
 
     private static void measure(Page page, String day, String millimetres) {

@@ -37,6 +37,7 @@ class RoomsTest {
         ROOMS.put("household", List.of("frame"));
         ROOMS.put("dog", List.of("frame"));
         ROOMS.put("log", List.of("dog"));
+        ROOMS.put("care", List.of("log"));
         ROOMS.put("coat", List.of("log"));
         ROOMS.put("kit", List.of("coat"));
         ROOMS.put("trust", List.of("kit"));

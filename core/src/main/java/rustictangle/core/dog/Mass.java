@@ -10,6 +10,9 @@ public record Mass(double kilograms) {
     public static final double MIN_KILOGRAMS = 0.3;
     public static final double MAX_KILOGRAMS = 120;
 
+    /** What to tell whoever gives another. */
+    public static final String LIMITS = "A dog weighs 0.3 to 120 kg; check number and unit.";
+
     public Mass {
         if (!(kilograms >= MIN_KILOGRAMS && kilograms <= MAX_KILOGRAMS)) {
             throw new IllegalArgumentException(

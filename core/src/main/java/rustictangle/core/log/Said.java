@@ -8,6 +8,7 @@ public sealed interface Said
                 Practised,
                 Happened,
                 Measured,
+                Weighed,
                 Visited,
                 ToolLookedOver,
                 ToolReplaced,

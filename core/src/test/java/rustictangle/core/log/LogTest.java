@@ -19,6 +19,7 @@ import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import org.junit.jupiter.api.Test;
 import rustictangle.core.Refused;
+import rustictangle.core.care.Weight;
 import rustictangle.core.coat.LengthReading;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
@@ -161,6 +162,7 @@ class LogTest {
                 LengthReading.of(log),
                 Mat.stillIn(log, TODAY),
                 Visit.of(log),
+                Weight.of(log),
                 SessionLog.lastEnded(log));
     }
 
@@ -220,9 +222,10 @@ class LogTest {
     }
 
     private Said any() {
-        return switch (random.nextInt(4)) {
+        return switch (random.nextInt(5)) {
             case 0 -> new Happened(LifeEvent.values()[random.nextInt(LifeEvent.values().length)]);
             case 1 -> new Measured(Region.BODY, 30 + random.nextInt(20), 30);
+            case 3 -> new Weighed(20 + random.nextInt(3), 20);
             case 2 -> new Practised(Optional.of(Subject.TABLE), Optional.empty(), Signal.RELAXED);
             default ->
                 random.nextInt(20) == 0

@@ -15,6 +15,16 @@ public final class DogView extends View {
         return new DogView(page);
     }
 
+    public static DogView open(Page page, String url, long dog) {
+        page.navigate(url + "dogs/" + dog + "/about");
+        return new DogView(page);
+    }
+
+    public void weigh(String kilograms) {
+        weight().fill(kilograms);
+        button("Keep").click();
+    }
+
     public Locator name() {
         return page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true));
     }

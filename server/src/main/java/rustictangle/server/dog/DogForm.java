@@ -30,8 +30,8 @@ public record DogForm(
                 @Size(max = 60, message = "At most 60 characters; shorten the breed.")
                 String breed,
         @NotNull(message = "Weigh the dog: 0.3 to 120 kg.")
-                @DecimalMin(value = "0.3", message = "A dog weighs 0.3 to 120 kg; check number and unit.")
-                @DecimalMax(value = "120", message = "A dog weighs 0.3 to 120 kg; check number and unit.")
+                @DecimalMin(value = "0.3", message = Mass.LIMITS)
+                @DecimalMax(value = "120", message = Mass.LIMITS)
                 Double kilograms,
         @NotNull(message = "Choose the life stage.") LifeStage lifeStage,
         boolean flatFace,

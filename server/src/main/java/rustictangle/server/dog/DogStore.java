@@ -76,6 +76,13 @@ public class DogStore {
                 == 1;
     }
 
+    @Transactional
+    public void setKilograms(long id, double kilograms) {
+        jdbc.sql("UPDATE dog SET kilograms = ? WHERE id = ?")
+                .params(kilograms, id)
+                .update();
+    }
+
     /** Its coat is known from here on. */
     @Transactional
     public void setCoatDescribed(long id) {

@@ -32,6 +32,7 @@ import rustictangle.core.log.SessionEvent.Signalled;
 import rustictangle.core.log.ToolLookedOver;
 import rustictangle.core.log.ToolReplaced;
 import rustictangle.core.log.Visited;
+import rustictangle.core.log.Weighed;
 import rustictangle.server.frame.Sender;
 import rustictangle.server.frame.StoredInstant;
 import tools.jackson.core.JacksonException;
@@ -55,7 +56,7 @@ class EntryStore {
             Happened.class);
 
     private static final String FOR_EVER =
-            kinds(Measured.class, Visited.class, ToolLookedOver.class, ToolReplaced.class);
+            kinds(Measured.class, Weighed.class, Visited.class, ToolLookedOver.class, ToolReplaced.class);
 
     private static final String ALL = kinds(SaidJson.kinds(Said.class).toArray(Class<?>[]::new));
     private static final String COLUMNS = "seq, id, dog_id, session_id, at, day, takes_back, said";

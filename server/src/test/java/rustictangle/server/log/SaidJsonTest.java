@@ -46,6 +46,7 @@ import rustictangle.core.log.ToolFault;
 import rustictangle.core.log.ToolLookedOver;
 import rustictangle.core.log.ToolReplaced;
 import rustictangle.core.log.Visited;
+import rustictangle.core.log.Weighed;
 import rustictangle.server.ServerTest;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -104,6 +105,7 @@ class SaidJsonTest extends ServerTest {
                     "{\"type\":\"MEASURED\",\"region\":\"BODY\",\"millimetres\":40.5,\"before\":38.0}",
                     new Measured(Region.BODY, 40.5, 38)
                 },
+                {"{\"type\":\"WEIGHED\",\"kilograms\":12.5,\"before\":13.0}", new Weighed(12.5, 13)},
                 {
                     "{\"type\":\"VISITED\",\"left\":20.0,\"remarks\":\"\",\"found\":\"a mat\",\"tookOver\":true,\"before\":{\"BODY\":40.0,\"LEGS\":38.0}}",
                     new Visited(

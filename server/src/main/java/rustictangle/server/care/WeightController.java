@@ -1,0 +1,76 @@
+package rustictangle.server.care;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.NotNull;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import rustictangle.core.Reason;
+import rustictangle.core.Refused;
+import rustictangle.core.care.Weight;
+import rustictangle.core.dog.Mass;
+import rustictangle.server.frame.NotThere;
+import rustictangle.server.frame.Shows;
+
+/** What the scale said, and whether that asks for the vet. */
+@RestController
+@RequestMapping("/api/dogs/{dogId}/weights")
+class WeightController implements Shows {
+
+    /** @param kilograms in [0.3, 120] */
+    record WeightForm(
+            @NotNull(message = "Weigh the dog: 0.3 to 120 kg.")
+                    @DecimalMin(value = "0.3", message = Mass.LIMITS)
+                    @DecimalMax(value = "120", message = Mass.LIMITS)
+                    Double kilograms) {}
+
+    /** @param weighings oldest first */
+    record WeightView(LocalDate today, double kilograms, List<Weight.Weighing> weighings, Optional<Reason> askTheVet) {}
+
+    private final Weights weights;
+    private final Clock clock;
+
+    WeightController(Weights weights, Clock clock) {
+        this.weights = weights;
+        this.clock = clock;
+    }
+
+    @GetMapping
+    WeightView get(@PathVariable long dogId) {
+        return weights.view(dogId, LocalDate.now(clock));
+    }
+
+    /** A second weighing of a day takes the place of the first. */
+    @PutMapping("/{day}")
+    WeightView put(@PathVariable long dogId, @PathVariable LocalDate day, @Valid @RequestBody WeightForm form) {
+        if (day.isAfter(LocalDate.now(clock))) {
+            throw new Refused("day", day + " is still to come; give the day you weighed, today or before.");
+        }
+        weights.say(dogId, day, form.kilograms());
+        return get(dogId);
+    }
+
+    /** Undo. */
+    @DeleteMapping("/{day}")
+    WeightView remove(@PathVariable long dogId, @PathVariable LocalDate day) {
+        if (!weights.takeBack(dogId, day)) {
+            throw new NotThere("weighing of " + day + " of dog", dogId);
+        }
+        return get(dogId);
+    }
+
+    @Override
+    public void dog(long dogId) {
+        get(dogId);
+    }
+}
