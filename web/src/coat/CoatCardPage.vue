@@ -12,7 +12,8 @@ import { useUnits } from '@/shell/useUnits'
 import { coatPages } from './pages'
 import { drawn, useCoat, useCoatKinds } from './useCoat'
 import { useReadings } from './useReadings'
-import { DENSITIES, REGIONS, TEXTURES } from './words'
+import { choiceOf, labelOf } from '@/api/words'
+import { REGIONS } from './words'
 
 const props = defineProps<{ dogId: number }>()
 
@@ -47,8 +48,8 @@ const rows = computed(() =>
       title: r.title,
       hair,
       kind: kinds.data.value?.find((k) => k.kind === hair.kind),
-      density: DENSITIES.find((d) => d.value === hair.density)!.title.toLowerCase(),
-      texture: TEXTURES.find((t) => t.value === hair.texture)!.title.toLowerCase(),
+      density: choiceOf('Density', hair.density).title.toLowerCase(),
+      texture: labelOf('Texture', hair.texture),
       growth: grown && grown.readings > 1 ? `${growth(grown.millimetresPerDay)} ± ${growth(grown.plusMinus)}` : '',
     }
   }),

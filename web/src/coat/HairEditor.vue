@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { CoatKind, CoatKindInfo, RegionForm } from '@/api/types'
 import LengthField from '@/shell/LengthField.vue'
-import { DENSITIES, TEXTURES } from './words'
+import choices from '@/api/choices'
 
 /** Describes the hair of one or more regions at once; it writes into the hairs it is given. */
 const props = defineProps<{ hairs: RegionForm[]; kinds: CoatKindInfo[] }>()
@@ -55,7 +55,7 @@ const ruler = computed(() => Math.min(200, common('millimetres') ?? 0))
     <div class="row">
       <div class="few" role="group" aria-label="Density">
         <button
-          v-for="d in DENSITIES"
+          v-for="d in choices.Density"
           :key="d.value"
           type="button"
           :aria-pressed="common('density') === d.value"
@@ -67,7 +67,7 @@ const ruler = computed(() => Math.min(200, common('millimetres') ?? 0))
       </div>
       <div class="few" role="group" aria-label="Feel">
         <button
-          v-for="t in TEXTURES"
+          v-for="t in choices.Texture"
           :key="t.value"
           type="button"
           :aria-pressed="common('texture') === t.value"

@@ -4,7 +4,7 @@ import { useRoute } from 'vue-router'
 import PageState from '@/shell/PageState.vue'
 import { useUnits } from '@/shell/useUnits'
 import { useDog } from './useDogs'
-import { LIFE_STAGES } from './words'
+import { labelOf } from '@/api/words'
 
 const props = defineProps<{ dogId: number }>()
 
@@ -24,14 +24,15 @@ const VIEWS = [
 const needsCoat = computed(
   () => dog.data.value?.coatDescribed === false && !/\/(coat|coat\/finder|about)$/.test(route.path),
 )
-const stage = (value: string) => LIFE_STAGES.find((s) => s.value === value)!.title.toLowerCase()
 </script>
 
 <template>
   <PageState :pending="!dog.data.value" :error="dog.error.value" @retry="dog.refetch()">
     <div v-if="dog.data.value" class="head">
       <h1>{{ dog.data.value.form.name }}</h1>
-      <span class="facts">{{ mass(dog.data.value.form.kilograms) }}, {{ stage(dog.data.value.form.lifeStage) }}</span>
+      <span class="facts"
+        >{{ mass(dog.data.value.form.kilograms) }}, {{ labelOf('LifeStage', dog.data.value.form.lifeStage) }}</span
+      >
       <nav class="no-print" :aria-label="dog.data.value.form.name">
         <router-link
           v-for="[path, name] in VIEWS"

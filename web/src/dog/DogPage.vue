@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
+import choices from '@/api/choices'
 import { ApiProblem, saysWhat } from '@/api/client'
 import { useBreeds } from '@/api/queries'
 import type { DogForm } from '@/api/types'
@@ -11,7 +12,7 @@ import { useDraft } from '@/shell/useDraft'
 import { useNotice } from '@/shell/useNotice'
 import { useUnits } from '@/shell/useUnits'
 import { useDog, useRemoveDog, useSaveDog } from './useDogs'
-import { HABITS, HISTORIES, LIFE_STAGES, NEW_DOG, SKINS, WEARS } from './words'
+import { NEW_DOG } from './words'
 
 const props = defineProps<{ dogId?: number }>()
 
@@ -125,9 +126,9 @@ async function takeAway() {
 
       <fieldset
         v-for="group in [
-          { legend: 'Life stage', choices: LIFE_STAGES, key: 'lifeStage' as const },
-          { legend: 'Skin', choices: SKINS, key: 'skin' as const },
-          { legend: 'Grooming so far', choices: HISTORIES, key: 'history' as const },
+          { legend: 'Life stage', choices: choices.LifeStage, key: 'lifeStage' as const },
+          { legend: 'Skin', choices: choices.Skin, key: 'skin' as const },
+          { legend: 'Grooming so far', choices: choices.History, key: 'history' as const },
         ]"
         :key="group.key"
       >
@@ -145,11 +146,11 @@ async function takeAway() {
       <fieldset>
         <legend class="slab">On most days it</legend>
         <div class="choices">
-          <label v-for="choice in WEARS" :key="choice.value" class="pick">
-            <input v-model="draft.wears" type="checkbox" :value="choice.value" /><span>wears {{ choice.title }}</span>
+          <label v-for="choice in choices.Wear" :key="choice.value" class="pick">
+            <input v-model="draft.wears" type="checkbox" :value="choice.value" /><span>{{ choice.label }}</span>
           </label>
-          <label v-for="choice in HABITS" :key="choice.value" class="pick">
-            <input v-model="draft.habits" type="checkbox" :value="choice.value" /><span>{{ choice.title }}</span>
+          <label v-for="choice in choices.Habit" :key="choice.value" class="pick">
+            <input v-model="draft.habits" type="checkbox" :value="choice.value" /><span>{{ choice.label }}</span>
           </label>
         </div>
       </fieldset>

@@ -5,7 +5,7 @@ import type { Fault, ToolKindInfo, ToolView } from '@/api/types'
 import { useNotice } from '@/shell/useNotice'
 import { useUnits } from '@/shell/useUnits'
 import { useToolActions } from './useDrawer'
-import { FAULTS } from './words'
+import choices from '@/api/choices'
 
 /** The look-over of one tool: pressed and drawn over one's own palm. A tool that fails is put aside. */
 const props = defineProps<{ tool: ToolView; kind: ToolKindInfo }>()
@@ -21,9 +21,7 @@ watch(
     found.value = []
   },
 )
-const faults = computed(() =>
-  FAULTS.filter((f) => !f.about.length || f.about.some((p) => props.kind.properties.includes(p))),
-)
+const faults = computed(() => choices.ToolFault.filter((fault) => props.kind.faults.includes(fault.value)))
 const error = computed(() => check.error.value ?? replaced.error.value)
 
 const undo = (tool: ToolView) => () => takeBack.mutate({ toolId: tool.id, checkId: tool.checkId! })

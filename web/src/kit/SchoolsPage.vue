@@ -10,7 +10,7 @@ import { useNotice } from '@/shell/useNotice'
 import { toolPages } from './pages'
 import { placesInShort } from './places'
 import { useSchools } from './useKit'
-import { HANDS, MIST_SCHOOLS, TIP_SCHOOLS } from './words'
+import choices from '@/api/choices'
 
 const props = defineProps<{ dogId: number }>()
 
@@ -60,19 +60,19 @@ function changes(school: SchoolView): string[] {
       <hr class="seam" />
       <ChoiceRow
         label="My hand"
-        :choices="HANDS"
+        :choices="choices.Hand"
         :model-value="chosen.hand"
         @update:model-value="change({ hand: $event })"
       />
       <ChoiceRow
         label="Pin tips"
-        :choices="TIP_SCHOOLS"
+        :choices="choices.TipSchool"
         :model-value="chosen.tips"
         @update:model-value="change({ tips: $event })"
       />
       <ChoiceRow
         label="Mist"
-        :choices="MIST_SCHOOLS"
+        :choices="choices.MistSchool"
         :model-value="chosen.mist"
         @update:model-value="change({ mist: $event })"
       />

@@ -9,7 +9,8 @@ import { useNotice } from '@/shell/useNotice'
 import PinRuler from './PinRuler.vue'
 import ToolShape from './ToolShape.vue'
 import { useToolActions } from './useDrawer'
-import { HANDLES, HEADS, newTool, PADS, SPACINGS, TIPS } from './words'
+import choices from '@/api/choices'
+import { newTool } from './words'
 
 /** Describes one tool by what can be measured and seen of it; only what its kind has is asked. */
 const props = defineProps<{ kind: ToolKindInfo; tool?: ToolView }>()
@@ -24,7 +25,7 @@ const form = computed(() => draft.value!)
 
 const has = (property: ToolKindInfo['properties'][number]) => props.kind.properties.includes(property)
 const slicker = computed(() => props.kind.kind === 'SLICKER')
-const tips = computed(() => TIPS.filter((t) => t.value !== 'COATED' || slicker.value))
+const tips = computed(() => choices.Tips.filter((one) => props.kind.tips.includes(one.value)))
 const problems = computed(() => (save.error.value instanceof ApiProblem ? save.error.value.fields : []))
 
 function leave() {
@@ -62,13 +63,13 @@ async function keep() {
       />
       <PinRuler :mm="form.pinMillimetres" :wires="slicker" />
     </div>
-    <ChoiceRow v-if="has('PAD')" v-model="form.pad" label="Pad" :choices="PADS" optional />
+    <ChoiceRow v-if="has('PAD')" v-model="form.pad" label="Pad" :choices="choices.PadKind" optional />
     <ChoiceRow v-if="has('TIPS')" v-model="form.tips" label="Tips" :choices="tips" optional />
     <label v-if="has('FLEXIBLE')" class="tick"
       ><input v-model="form.flexible" type="checkbox" /> The head gives way when pressed</label
     >
-    <ChoiceRow v-if="has('SPACING')" v-model="form.spacing" label="Teeth" :choices="SPACINGS" optional />
-    <ChoiceRow v-if="has('HEAD')" v-model="form.head" label="Head" :choices="HEADS" optional />
+    <ChoiceRow v-if="has('SPACING')" v-model="form.spacing" label="Teeth" :choices="choices.Spacing" optional />
+    <ChoiceRow v-if="has('HEAD')" v-model="form.head" label="Head" :choices="choices.HeadShape" optional />
     <LengthField
       v-if="has('WIDTH')"
       v-model="form.headMillimetres"
@@ -76,7 +77,7 @@ async function keep() {
       label="Width across the stroke"
       placeholder="not measured"
     />
-    <ChoiceRow v-if="kind.properties.length" v-model="form.handle" label="Handle" :choices="HANDLES" optional />
+    <ChoiceRow v-if="kind.properties.length" v-model="form.handle" label="Handle" :choices="choices.Handle" optional />
     <v-text-field
       v-model="form.name"
       class="short"

@@ -14,7 +14,8 @@ import { inDays, useUnits } from '@/shell/useUnits'
 import LifeStrip from './LifeStrip.vue'
 import { whenPages } from './pages'
 import { useRhythm } from './useRhythm'
-import { every, STATES } from './words'
+import { labelOf } from '@/api/words'
+import { every } from './words'
 
 const props = defineProps<{ dogId: number }>()
 
@@ -50,7 +51,7 @@ const paint = computed<Partial<Record<Section, Paint>>>(() =>
 )
 
 function whenDue(row: SectionRhythm): string {
-  if (dateless(row)) return STATES[row.state]
+  if (dateless(row)) return labelOf('SectionRhythmState', row.state)
   return `due ${inDays(view.value!.today, row.due)}`
 }
 </script>
@@ -81,7 +82,7 @@ function whenDue(row: SectionRhythm): string {
         <article v-if="one" class="one" :aria-label="names[one.section]">
           <h2>{{ names[one.section] }} <BurrRow :count="one.burrs" /></h2>
           <p>
-            <b>{{ STATES[one.state] }}</b><template v-if="one.state !== 'NOT_BRUSHED'"
+            <b>{{ labelOf('SectionRhythmState', one.state) }}</b><template v-if="one.state !== 'NOT_BRUSHED'"
               >, {{ every(one.intervalDays)
               }}<template v-if="one.intervalFrom !== one.intervalTo">
                 ({{ one.intervalFrom }} to {{ one.intervalTo }})</template
@@ -112,7 +113,7 @@ function whenDue(row: SectionRhythm): string {
                 <button type="button" @click="chosen = row.section">{{ names[row.section] }}</button>
               </th>
               <td><BurrRow :count="row.burrs" /></td>
-              <td>{{ dateless(row) ? STATES[row.state] : inDays(view.today, row.due) }}</td>
+              <td>{{ dateless(row) ? labelOf('SectionRhythmState', row.state) : inDays(view.today, row.due) }}</td>
               <td class="wide">{{ row.state === 'NOT_BRUSHED' ? '' : every(row.intervalDays) }}</td>
             </tr>
           </tbody>

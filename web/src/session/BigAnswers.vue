@@ -4,7 +4,7 @@ import KeyButton from '@/shell/KeyButton.vue'
 /** A question with a few answers, each big enough for a hand full of hair; a key does the same. */
 defineProps<{
   question: string
-  answers: readonly { value: string; title: string; hint?: string; key: string }[]
+  answers: readonly { value: string; title: string; hint?: string }[]
   small?: boolean
   /** How many stand side by side; one, unless they are small. */
   columns?: number
@@ -18,9 +18,9 @@ defineEmits<{ answer: [value: string] }>()
     <h2>{{ question }}</h2>
     <div class="grid" :style="columns && columns > 1 ? { gridTemplateColumns: `repeat(${columns}, 1fr)` } : undefined">
       <KeyButton
-        v-for="one in answers"
+        v-for="(one, i) in answers"
         :key="one.value"
-        :k="one.key"
+        :k="`${i + 1}`"
         :disabled="busy"
         @press="$emit('answer', one.value)"
       >

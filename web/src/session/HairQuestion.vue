@@ -4,7 +4,7 @@ import { api, ask, saysWhat } from '@/api/client'
 import KeyButton from '@/shell/KeyButton.vue'
 import BigAnswers from './BigAnswers.vue'
 import HairHeap from './HairHeap.vue'
-import { HAIR_ANSWERS } from './words'
+import choices from '@/api/choices'
 
 /** How much the last pass brought out: by eye, or laid on the kitchen scale. */
 const emit = defineEmits<{ byEye: [hair: string]; weighed: [grams: number] }>()
@@ -13,7 +13,7 @@ const scale = useMutation({ mutationFn: () => ask(api.GET('/api/kitchen-scale'))
 </script>
 
 <template>
-  <BigAnswers question="What did this pass bring out?" :answers="HAIR_ANSWERS" @answer="emit('byEye', $event)">
+  <BigAnswers question="What did this pass bring out?" :answers="choices.HairOut" @answer="emit('byEye', $event)">
     <template #drawing="{ value }"><HairHeap :of="value" /></template>
   </BigAnswers>
   <div class="scale">

@@ -1,16 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Section, SessionView } from '@/api/types'
+import type { Section, SessionView, Signal } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
 import { burrWash, matMark } from '@/bodymap/paints'
 import { useDrawnCoat } from '@/coat/useCoat'
 import { useRhythm } from '@/rhythm/useRhythm'
-import { SIGNALS } from '@/trust/words'
+import choices from '@/api/choices'
+import { choiceOf, labelOf } from '@/api/words'
 import { inDays, useUnits } from '@/shell/useUnits'
 import { minutes } from '@/shell/useUnits'
 import SessionNote from './SessionNote.vue'
-import { ENDS, matSize, outcome } from './words'
+import { matSize, outcome } from './words'
 
 /** What was done, and straight to the next date. */
 const props = defineProps<{ view: SessionView; names: Partial<Record<Section, string>>; dogName: string }>()
@@ -39,7 +40,7 @@ const paint = computed<Partial<Record<Section, Paint>>>(() =>
   ),
 )
 const signals = computed(() =>
-  SIGNALS.map(({ value, title }) => ({
+  choices.Signal.map(({ value, title }) => ({
     title: title.toLowerCase(),
     count: props.view.steps.filter((s) => s.signal === value).length,
   }))
@@ -47,7 +48,7 @@ const signals = computed(() =>
     .map((one) => `${one.title} ${one.count === 1 ? 'once' : `${one.count} times`}`)
     .join(', '),
 )
-const took = (signal?: string) => SIGNALS.find((s) => s.value === signal)?.title.toLowerCase()
+const took = (signal?: Signal) => signal && labelOf('Signal', signal)
 </script>
 
 <template>
@@ -55,8 +56,8 @@ const took = (signal?: string) => SIGNALS.find((s) => s.value === signal)?.title
     <div class="with-map">
       <CoatMap :names="names" :coat="coat" :paint="paint" />
       <div>
-        <h1>{{ old ? date(view.startedAt) : ENDS[view.end!] }}</h1>
-        <p v-if="old">{{ ENDS[view.end!] }}.</p>
+        <h1>{{ old ? date(view.startedAt) : choiceOf('SessionStateEnd', view.end!).title }}</h1>
+        <p v-if="old">{{ choiceOf('SessionStateEnd', view.end!).title }}.</p>
         <p v-if="view.review" class="figures">
           <b class="slab">{{ minutes(view.review.spentSeconds) }}</b> at the brush<template
             v-if="view.review.expectedSeconds"

@@ -8,7 +8,7 @@ import { useDog } from '@/dog/useDogs'
 import KeyButton from '@/shell/KeyButton.vue'
 import PageState from '@/shell/PageState.vue'
 import { useUnits } from '@/shell/useUnits'
-import { SIGNALS } from '@/trust/words'
+import choices from '@/api/choices'
 import BeforeStart from './BeforeStart.vue'
 import BigAnswers from './BigAnswers.vue'
 import CatchQuestions from './CatchQuestions.vue'
@@ -214,7 +214,7 @@ const buttons = computed(() => {
           <BigAnswers
             v-else
             question="How did the dog take it?"
-            :answers="SIGNALS"
+            :answers="choices.Signal"
             :busy="busy"
             @answer="signal($event as Signal)"
           />

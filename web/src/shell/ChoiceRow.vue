@@ -2,7 +2,7 @@
 /** A few choices in a row, one or none of them taken. */
 const props = defineProps<{
   label: string
-  choices: { value: T; title: string; hint?: string }[]
+  choices: readonly { value: T; title: string; hint?: string }[]
   modelValue: T | undefined
   optional?: boolean
 }>()

@@ -8,7 +8,8 @@ import PageState from '@/shell/PageState.vue'
 import WhyList from '@/shell/WhyList.vue'
 import { useUnits } from '@/shell/useUnits'
 import { usePractice } from './useTrust'
-import { kcal, SIGNALS } from './words'
+import choices from '@/api/choices'
+import { kcal } from './words'
 
 /** One rung, one instruction, and how the dog took it. */
 const props = defineProps<{ dogId: number; subject: Subject; section?: Section }>()
@@ -125,9 +126,9 @@ const CIRCLE = 2 * Math.PI * 44
         <p class="ask">How did the dog take it?</p>
         <div class="answers">
           <KeyButton
-            v-for="signal in SIGNALS"
+            v-for="(signal, i) in choices.Signal"
             :key="signal.value"
-            :k="signal.key"
+            :k="`${i + 1}`"
             :class="signal.value.toLowerCase()"
             :disabled="saving"
             @press="record(signal.value)"

@@ -3,7 +3,7 @@ import { computed, ref, toValue, type MaybeRefOrGetter } from 'vue'
 import { api, ask, saysAll } from '@/api/client'
 import type { PracticeView, Section, Sign, Signal, Subject, TreatForm, TrustView } from '@/api/types'
 import { useOutbox } from '@/shell/useOutbox'
-import { signalTitle } from './words'
+import { labelOf } from '@/api/words'
 
 /** Where the dog stands, and today's practice. */
 export function useTrust(dogId: MaybeRefOrGetter<number>) {
@@ -60,7 +60,7 @@ export function usePractice(dogId: number, subject: Subject, section: Section | 
         method: 'POST',
         path,
         body: { id, subject, section, signal },
-        words: `practice, ${signalTitle(signal)}`,
+        words: `practice, ${labelOf('Signal', signal)}`,
       })
     },
     undo() {

@@ -46,7 +46,9 @@ class RoomsTest {
                 .consideringOnlyDependenciesInAnyPackage("rustictangle.core..")
                 .ignoreDependency(
                         DescribedPredicate.alwaysTrue(),
-                        equivalentTo(Reason.class).or(equivalentTo(Refused.class)));
+                        equivalentTo(Reason.class)
+                                .or(equivalentTo(Refused.class))
+                                .or(equivalentTo(Choice.class)));
         for (String room : ROOMS.keySet()) {
             house = house.layer(room).definedBy("rustictangle.core." + room + "..");
         }

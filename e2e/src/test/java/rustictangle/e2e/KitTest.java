@@ -89,7 +89,7 @@ class KitTest extends Browsing {
         Page page = laptop();
         DrawerView drawer = DrawerView.open(page, app.url());
         drawer.tool("the soft slicker").click();
-        page.getByLabel("It scratched my palm").check();
+        page.getByLabel("It scratched your palm").check();
         drawer.press("Put it aside");
         assertThat(drawer.tool("the soft slicker")).containsText("put aside");
         Barriers.assertNone(page, "a tool put aside");

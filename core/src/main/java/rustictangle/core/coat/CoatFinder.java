@@ -178,7 +178,7 @@ public final class CoatFinder {
                     Sureness.SURE,
                     new Reason(
                             "coat.finder-texture",
-                            Texture.words(felt.get()) + ", because "
+                            felt.get().title() + ", because "
                                     + seen.get(Observation.FEEL).seen()
                                     + (felt.get() == Texture.CURLY ? " and springs back." : ".")));
         }
@@ -189,7 +189,7 @@ public final class CoatFinder {
                 Sureness.GUESS,
                 new Reason(
                         "coat.finder-texture",
-                        Texture.words(usual) + " is usual for " + kind.label() + " hair; nobody has felt it yet."));
+                        usual.title() + " is usual for " + kind.label() + " hair; nobody has felt it yet."));
     }
 
     private Texture textureFelt(Answer feel) {

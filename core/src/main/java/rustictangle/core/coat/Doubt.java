@@ -74,7 +74,7 @@ public record Doubt(Region region, Aspect aspect, Reason question) {
                     Aspect.TEXTURE,
                     new Reason(
                             "coat.doubt-texture",
-                            Texture.words(hair.texture()) + " hair in a "
+                            hair.texture().title() + " hair in a "
                                     + hair.kind().label() + " coat? That kind is "
                                     + hair.kind().recognisedBy() + ".")));
         }

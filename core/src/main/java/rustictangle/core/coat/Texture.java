@@ -1,19 +1,22 @@
 package rustictangle.core.coat;
 
-/** How the hair feels. Soft hair of the {@link CoatKind#CURLY} kind is loose fleece. */
-public enum Texture {
-    SILKY,
-    SOFT,
-    CURLY,
-    HARSH;
+import rustictangle.core.Choice;
 
-    /** As a word to begin a sentence with. */
-    static String words(Texture texture) {
-        return switch (texture) {
-            case SILKY -> "Silky";
-            case SOFT -> "Soft";
-            case CURLY -> "Curled";
-            case HARSH -> "Harsh";
-        };
+/** How the hair feels. Soft hair of the {@link CoatKind#CURLY} kind is loose fleece. */
+public enum Texture implements Choice {
+    SILKY("silky"),
+    SOFT("soft"),
+    CURLY("curled"),
+    HARSH("harsh");
+
+    private final String label;
+
+    Texture(String label) {
+        this.label = label;
+    }
+
+    @Override
+    public String label() {
+        return label;
     }
 }

@@ -1,11 +1,31 @@
 package rustictangle.core.dog;
 
+import rustictangle.core.Choice;
+
 /** Where the dog is in its life, as far as coat and patience go. */
-public enum LifeStage {
-    PUPPY,
+public enum LifeStage implements Choice {
+    PUPPY("puppy", "still in its first coat"),
     /** The puppy coat is giving way to the adult one; it tangles much more. */
-    CHANGING_COAT,
-    ADULT,
+    CHANGING_COAT("changing coat", "the puppy coat gives way; it tangles much more"),
+    ADULT("adult", ""),
     /** Thin, fragile skin. */
-    ELDERLY
+    ELDERLY("elderly", "thin, fragile skin");
+
+    private final String label;
+    private final String hint;
+
+    LifeStage(String label, String hint) {
+        this.label = label;
+        this.hint = hint;
+    }
+
+    @Override
+    public String label() {
+        return label;
+    }
+
+    @Override
+    public String hint() {
+        return hint;
+    }
 }

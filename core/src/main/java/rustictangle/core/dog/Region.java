@@ -1,7 +1,9 @@
 package rustictangle.core.dog;
 
+import rustictangle.core.Choice;
+
 /** A part of the dog that may carry its own kind and length of hair. */
-public enum Region {
+public enum Region implements Choice {
     HEAD("head"),
     EARS("ears"),
     NECK("neck and chest"),
@@ -16,6 +18,7 @@ public enum Region {
         this.label = label;
     }
 
+    @Override
     public String label() {
         return label;
     }

@@ -1,7 +1,9 @@
 package rustictangle.core.kit;
 
+import rustictangle.core.Choice;
+
 /** Shapes of a brush head. */
-public enum HeadShape {
+public enum HeadShape implements Choice {
     OVAL("oval"),
     SMALL_OVAL("small oval"),
     OBLONG("oblong"),
@@ -13,6 +15,7 @@ public enum HeadShape {
         this.label = label;
     }
 
+    @Override
     public String label() {
         return label;
     }

@@ -1,9 +1,29 @@
 package rustictangle.core.kit;
 
+import rustictangle.core.Choice;
+
 /** Schools of where the mist goes. */
-public enum MistSchool {
+public enum MistSchool implements Choice {
     /** Onto the coat; onto the tool for sensitive skin or a dog shy of spray. The default. */
-    BY_SKIN,
-    ON_COAT,
-    ON_TOOL
+    BY_SKIN("by skin", "on the coat; on the tool for tender skin or a spray-shy dog"),
+    ON_COAT("on the coat", "lift the hair and mist underneath"),
+    ON_TOOL("on the tool", "nothing is sprayed at the dog");
+
+    private final String label;
+    private final String hint;
+
+    MistSchool(String label, String hint) {
+        this.label = label;
+        this.hint = hint;
+    }
+
+    @Override
+    public String label() {
+        return label;
+    }
+
+    @Override
+    public String hint() {
+        return hint;
+    }
 }

@@ -1,21 +1,31 @@
 package rustictangle.core.kit;
 
+import rustictangle.core.Choice;
+
 /** A pad as an owner feels it with a thumb. */
-public enum PadKind {
-    SOFT("soft", 0.1),
-    MEDIUM("medium", 0.5),
-    FIRM("firm", 0.9);
+public enum PadKind implements Choice {
+    SOFT("soft", "gives way at a touch", 0.1),
+    MEDIUM("medium", "gives way under a thumb", 0.5),
+    FIRM("firm", "hardly gives", 0.9);
 
     private final String label;
+    private final String hint;
     private final double firmness;
 
-    PadKind(String label, double firmness) {
+    PadKind(String label, String hint, double firmness) {
         this.label = label;
+        this.hint = hint;
         this.firmness = firmness;
     }
 
+    @Override
     public String label() {
         return label;
+    }
+
+    @Override
+    public String hint() {
+        return hint;
     }
 
     /** On the scale of {@link Pad#firmness()}. Own estimate. */

@@ -1,7 +1,9 @@
 package rustictangle.core.kit;
 
+import rustictangle.core.Choice;
+
 /** How a comb's teeth stand. */
-public enum Spacing {
+public enum Spacing implements Choice {
     WIDE_AND_FINE("a wide and a fine end"),
     WIDE("wide only"),
     FINE("fine only");
@@ -12,6 +14,7 @@ public enum Spacing {
         this.label = label;
     }
 
+    @Override
     public String label() {
         return label;
     }

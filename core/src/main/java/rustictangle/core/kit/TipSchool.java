@@ -1,9 +1,29 @@
 package rustictangle.core.kit;
 
+import rustictangle.core.Choice;
+
 /** Schools of pin tips: ball tips protect skin, or catch and pull. */
-public enum TipSchool {
+public enum TipSchool implements Choice {
     /** Ball tips for puppies and thin skin, straight ground ones otherwise. The default. */
-    BY_SKIN,
-    BALL,
-    GROUND
+    BY_SKIN("by skin", "ball tips for puppies and thin skin, ground ones otherwise"),
+    BALL("ball tips", "they protect the skin"),
+    GROUND("ground tips", "balls catch and pull");
+
+    private final String label;
+    private final String hint;
+
+    TipSchool(String label, String hint) {
+        this.label = label;
+        this.hint = hint;
+    }
+
+    @Override
+    public String label() {
+        return label;
+    }
+
+    @Override
+    public String hint() {
+        return hint;
+    }
 }

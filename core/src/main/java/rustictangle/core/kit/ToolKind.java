@@ -12,6 +12,7 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.Set;
+import rustictangle.core.log.ToolFault;
 
 /** Kinds of tool, never a brand, with what each is for. Common practice, no published source. */
 public enum ToolKind {
@@ -115,6 +116,31 @@ public enum ToolKind {
     /** What about it matters to the match. */
     public Set<ToolProperty> properties() {
         return properties;
+    }
+
+    /** How its pins or wires may end; none: it has none. Drops of plastic are on a slicker's wires only. */
+    public Set<Tips> tips() {
+        Set<Tips> tips = EnumSet.noneOf(Tips.class);
+        if (properties.contains(TIPS)) {
+            tips.addAll(EnumSet.allOf(Tips.class));
+        }
+        if (this != SLICKER) {
+            tips.remove(Tips.COATED);
+        }
+        return tips;
+    }
+
+    /** What may be found wrong with it. */
+    public Set<ToolFault> faults() {
+        Set<ToolFault> faults = EnumSet.of(ToolFault.SCRATCHES);
+        if (properties.contains(TIPS) || properties.contains(LENGTH)) {
+            faults.add(ToolFault.TIPS_MISSING);
+            faults.add(ToolFault.BENT);
+        }
+        if (properties.contains(SPACING)) {
+            faults.add(ToolFault.ROUGH_TEETH);
+        }
+        return faults;
     }
 
     /** Whether it works with pins or wires, whose length then matters. */

@@ -1,5 +1,7 @@
 package rustictangle.core.log;
 
+import rustictangle.core.Choice;
+
 /**
  * What an owner finds when the comb catches: four quick looks.
  *
@@ -11,47 +13,105 @@ package rustictangle.core.log;
 public record Catch(SkinLook skin, Lump lump, Beneath beneath, Spread spread) {
 
     /** Each but the first calls for a vet. Common practice, no published source. */
-    public enum SkinLook {
-        SOUND("sound"),
-        RED("red"),
-        WET_OR_BROKEN("wet, broken or with pus"),
-        HOT_OR_SMELLY("hot, smelly or flaking"),
-        PARASITES("with fleas or ticks in number"),
-        PAIN_OR_LUMP("painful without a mat, or with a lump in the skin itself");
+    public enum SkinLook implements Choice {
+        SOUND("sound", "Sound", "like the rest of it"),
+        RED("red", "Red", ""),
+        WET_OR_BROKEN("wet, broken or with pus", "Wet or broken", "or with pus"),
+        HOT_OR_SMELLY("hot, smelly or flaking", "Hot or smelly", "or flaking"),
+        PARASITES("with fleas or ticks in number", "Fleas or ticks", "in number"),
+        PAIN_OR_LUMP(
+                "painful without a mat, or with a lump in the skin itself",
+                "It hurts, no mat",
+                "or a lump in the skin itself");
 
         private final String label;
+        private final String title;
+        private final String hint;
 
-        SkinLook(String label) {
+        SkinLook(String label, String title, String hint) {
             this.label = label;
+            this.title = title;
+            this.hint = hint;
         }
 
         /** After "the skin is". */
+        @Override
+        public String label() {
+            return label;
+        }
+
+        @Override
+        public String title() {
+            return title;
+        }
+
+        @Override
+        public String hint() {
+            return hint;
+        }
+    }
+
+    /** Size of what holds the comb, across. */
+    public enum Lump implements Choice {
+        /** The comb slows, and nothing is felt: a tangle. */
+        NONE("it only slows", "no lump to feel"),
+        UP_TO_10_MM("a small lump", "up to {10 mm}"),
+        UP_TO_20_MM("a lump", "{10 mm} to {20 mm}"),
+        /** A groomer's job. Own estimate: 20 mm. */
+        OVER_20_MM("a big one", "over {20 mm}");
+
+        private final String label;
+        private final String hint;
+
+        Lump(String label, String hint) {
+            this.label = label;
+            this.hint = hint;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
+
+        @Override
+        public String hint() {
+            return hint;
+        }
+    }
+
+    /** Whether the comb passes between lump and skin. */
+    public enum Beneath implements Choice {
+        FREE("yes, it passes"),
+        TIGHT("no, it sits tight");
+
+        private final String label;
+
+        Beneath(String label) {
+            this.label = label;
+        }
+
+        @Override
         public String label() {
             return label;
         }
     }
 
-    /** Size of what holds the comb, across. */
-    public enum Lump {
-        /** The comb slows, and nothing is felt: a tangle. */
-        NONE,
-        UP_TO_10_MM,
-        UP_TO_20_MM,
-        /** A groomer's job. Own estimate: 20 mm. */
-        OVER_20_MM
-    }
-
-    /** Whether the comb passes between lump and skin. */
-    public enum Beneath {
-        FREE,
-        TIGHT
-    }
-
     /** How many there are. */
-    public enum Spread {
-        ONE,
-        A_FEW,
-        JOINED
+    public enum Spread implements Choice {
+        ONE("one"),
+        A_FEW("a few"),
+        JOINED("joined into a sheet");
+
+        private final String label;
+
+        Spread(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
     }
 
     public Catch {

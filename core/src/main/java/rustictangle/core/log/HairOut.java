@@ -1,10 +1,12 @@
 package rustictangle.core.log;
 
+import rustictangle.core.Choice;
+
 /** How much hair a pass brought out. By eye: common practice, no published source; in grams: own estimate. */
-public enum HairOut {
-    PINCH("a pinch"),
-    HANDFUL("a handful"),
-    HEAP("a heap");
+public enum HairOut implements Choice {
+    PINCH("a pinch", "between two fingers"),
+    HANDFUL("a handful", "it fills the palm"),
+    HEAP("a heap", "more than a hand holds");
 
     /** From so much on it is a handful, grams. */
     private static final double HANDFUL_GRAMS = 1;
@@ -12,13 +14,21 @@ public enum HairOut {
     private static final double HEAP_GRAMS = 4;
 
     private final String label;
+    private final String hint;
 
-    HairOut(String label) {
+    HairOut(String label, String hint) {
         this.label = label;
+        this.hint = hint;
     }
 
+    @Override
     public String label() {
         return label;
+    }
+
+    @Override
+    public String hint() {
+        return hint;
     }
 
     /** A pass is worth repeating while the last one still brought a handful. Own estimate. */

@@ -1,15 +1,35 @@
 package rustictangle.core.log;
 
+import rustictangle.core.Choice;
+
 /** How the dog took it, from willing to unwilling. Common practice, no published source. */
-public enum Signal {
+public enum Signal implements Choice {
     /** Loose, leans in, eats. */
-    RELAXED,
+    RELAXED("relaxed", "loose, leans in, eats"),
     /** Licks lips, turns the head into the hand, freezes, pulls the leg. */
-    UNEASY,
+    UNEASY("uneasy", "licks lips, turns its head, pulls the leg"),
     /** Gets up, leaves, hides, mouths the brush. Always allowed. */
-    OPTED_OUT,
+    OPTED_OUT("opted out", "got up, left, mouthed the brush"),
     /** Will not eat, trembles, wide pupils, tucked, worse each time. */
-    AFRAID;
+    AFRAID("a fear sign", "will not eat, trembles, tucked, wide pupils");
+
+    private final String label;
+    private final String hint;
+
+    Signal(String label, String hint) {
+        this.label = label;
+        this.hint = hint;
+    }
+
+    @Override
+    public String label() {
+        return label;
+    }
+
+    @Override
+    public String hint() {
+        return hint;
+    }
 
     /** Whether it is a no. */
     public boolean isNo() {

@@ -1,7 +1,9 @@
 package rustictangle.core.log;
 
+import rustictangle.core.Choice;
+
 /** What puts a tool aside until it is replaced. Common practice, no published source. */
-public enum ToolFault {
+public enum ToolFault implements Choice {
     SCRATCHES("it scratched your palm"),
     TIPS_MISSING("tips are missing"),
     BENT("pins or wires are bent or loose"),
@@ -13,6 +15,7 @@ public enum ToolFault {
         this.label = label;
     }
 
+    @Override
     public String label() {
         return label;
     }

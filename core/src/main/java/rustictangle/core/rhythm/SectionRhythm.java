@@ -3,6 +3,7 @@ package rustictangle.core.rhythm;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import rustictangle.core.Choice;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
 
@@ -39,14 +40,25 @@ public record SectionRhythm(
         List<Reason> reasons) {
 
     /** What a section is waiting for. */
-    public enum State {
-        RESTING,
-        DUE,
-        OVERDUE,
-        NEVER_CHECKED,
-        MAT_LEFT,
+    public enum State implements Choice {
+        RESTING("resting"),
+        DUE("due"),
+        OVERDUE("overdue"),
+        NEVER_CHECKED("not combed yet"),
+        MAT_LEFT("a mat is left"),
         /** Cords or bare skin. */
-        NOT_BRUSHED
+        NOT_BRUSHED("left in peace");
+
+        private final String label;
+
+        State(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
     }
 
     public SectionRhythm {

@@ -5,6 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import rustictangle.core.Choice;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.SessionEvent;
@@ -36,10 +37,21 @@ public record SessionState(
         List<Reason> advice) {
 
     /** How a session came to its end. */
-    public enum End {
-        ALL_DONE,
-        STOPPED,
-        OPTED_OUT_TWICE
+    public enum End implements Choice {
+        ALL_DONE("all done"),
+        STOPPED("enough for today"),
+        OPTED_OUT_TWICE("the dog has had enough: a good place to stop");
+
+        private final String label;
+
+        End(String label) {
+            this.label = label;
+        }
+
+        @Override
+        public String label() {
+            return label;
+        }
     }
 
     public SessionState {

@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import rustictangle.core.kit.Tips;
 import rustictangle.core.kit.ToolKind;
 import rustictangle.core.kit.ToolProperty;
 import rustictangle.core.log.ToolFault;
@@ -48,11 +49,19 @@ class ToolController implements Shows {
     record CheckForm(@NotNull(message = "Tick what you found, or nothing.") Set<@NotNull ToolFault> faults) {}
 
     record KindView(
-            ToolKind kind, String label, String goodFor, String notFor, Set<ToolProperty> properties, boolean blade) {}
+            ToolKind kind,
+            String label,
+            String goodFor,
+            String notFor,
+            Set<ToolProperty> properties,
+            Set<Tips> tips,
+            Set<ToolFault> faults,
+            boolean blade) {}
 
     private static final List<KindView> KINDS = Arrays.stream(ToolKind.values())
             .filter(ToolKind::canBeOwned)
-            .map(k -> new KindView(k, k.label(), k.goodFor(), k.notFor(), k.properties(), k.isBlade()))
+            .map(k -> new KindView(
+                    k, k.label(), k.goodFor(), k.notFor(), k.properties(), k.tips(), k.faults(), k.isBlade()))
             .toList();
 
     private final ToolStore store;

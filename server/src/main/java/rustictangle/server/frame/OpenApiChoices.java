@@ -1,0 +1,47 @@
+package rustictangle.server.frame;
+
+import io.swagger.v3.oas.models.OpenAPI;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.beans.factory.config.BeanDefinition;
+import org.springframework.context.annotation.ClassPathScanningCandidateComponentProvider;
+import org.springframework.core.type.filter.AssignableTypeFilter;
+import org.springframework.stereotype.Component;
+import org.springframework.util.ClassUtils;
+import rustictangle.core.Choice;
+
+/** The API tells the words for each of its choices, so that whoever shows them needs none of its own. */
+@Component
+class OpenApiChoices implements OpenApiCustomizer {
+
+    /** @param hint may be empty */
+    record Word(String value, String title, String label, String hint) {}
+
+    @Override
+    public void customise(OpenAPI api) {
+        api.addExtension("x-choices", all());
+    }
+
+    /** By the name of the type, within which it is declared before it. */
+    static Map<String, List<Word>> all() {
+        var types = new ClassPathScanningCandidateComponentProvider(false);
+        types.addIncludeFilter(new AssignableTypeFilter(Choice.class));
+        Map<String, List<Word>> all = new TreeMap<>();
+        for (BeanDefinition found : types.findCandidateComponents(Choice.class.getPackageName())) {
+            Class<?> type = ClassUtils.resolveClassName(found.getBeanClassName(), null);
+            all.put(
+                    ClassUtils.getShortName(type).replace(".", ""),
+                    Arrays.stream(type.getEnumConstants())
+                            .map(one -> word((Enum<?>) one, (Choice) one))
+                            .toList());
+        }
+        return all;
+    }
+
+    private static Word word(Enum<?> value, Choice choice) {
+        return new Word(value.name(), choice.title(), choice.label(), choice.hint());
+    }
+}
