@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, onBeforeUnmount, ref } from 'vue'
+import { useTimeoutFn } from '@vueuse/core'
+import { computed, ref } from 'vue'
 import { api, ask, askPlain, saysAll } from '@/api/client'
 import ProgressLine from '@/shell/ProgressLine.vue'
 import { useNotice } from '@/shell/useNotice'
@@ -40,16 +41,7 @@ const putBack = useMutation({
 
 /** A file is being made for the browser to fetch: nothing tells when it arrives, so it is looked at for a while. */
 const LOOK_MS = 60_000
-const fetching = ref(false)
-let timer: number | undefined
-function fetchFile() {
-  fetching.value = true
-  window.clearTimeout(timer)
-  timer = window.setTimeout(() => {
-    fetching.value = false
-  }, LOOK_MS)
-}
-onBeforeUnmount(() => window.clearTimeout(timer))
+const { isPending: fetching, start: fetchFile } = useTimeoutFn(() => undefined, LOOK_MS, { immediate: false })
 const busy = computed(() => take.isPending.value || add.isPending.value || putBack.isPending.value)
 const error = computed(() => take.error.value ?? add.error.value ?? putBack.error.value)
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { useTimestamp } from '@vueuse/core'
+import { computed } from 'vue'
 import type { SessionView } from '@/api/types'
 import KeyButton from '@/shell/KeyButton.vue'
 import { useUnits } from '@/shell/useUnits'
@@ -14,14 +15,8 @@ const { say } = useUnits()
 const teasing = computed(() => props.caught.todo === 'SOAK_AND_TEASE' || props.caught.todo === 'FROM_THE_ENDS')
 
 const began = Date.now()
-const seconds = ref(0)
-let ticking = 0
-onMounted(() => {
-  ticking = window.setInterval(() => {
-    seconds.value = Math.floor((Date.now() - began) / 1000)
-  }, 1000)
-})
-onBeforeUnmount(() => window.clearInterval(ticking))
+const now = useTimestamp({ interval: 1000 })
+const seconds = computed(() => Math.max(0, Math.floor((now.value - began) / 1000)))
 const clock = computed(() => `${Math.floor(seconds.value / 60)}:${String(seconds.value % 60).padStart(2, '0')}`)
 const MOST = 1800
 const tried = (outcome: Outcome) =>

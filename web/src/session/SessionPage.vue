@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { useWakeLock } from '@vueuse/core'
+import { computed, onMounted, ref, watch } from 'vue'
 import { useSections } from '@/api/queries'
 import type { Hair, Section, Signal } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
@@ -24,7 +25,6 @@ import { sessionPaint } from './paint'
 import { OFFERED } from './stages'
 import { useSession } from './useSession'
 import { useStage } from './useStage'
-import { useWakeLock } from './useWakeLock'
 import { COMB_ANSWERS, COUNTS, type Comb } from './words'
 
 const props = defineProps<{ dogId: number; sessionId: string }>()
@@ -37,7 +37,9 @@ const { session, view, record, elapsedSeconds, saving, waiting, cutOff, refused 
   props.dogId,
   props.sessionId,
 )
-useWakeLock()
+// Refused on low battery, or not known to this browser: brushing goes on all the same.
+const { request } = useWakeLock()
+onMounted(() => void request('screen').catch(() => undefined))
 
 const step = computed(() => view.value?.steps.find((s) => s.how.section === view.value?.current)?.how)
 const here = computed(() => step.value!.section)

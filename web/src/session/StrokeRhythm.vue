@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { onBeforeUnmount, onMounted, ref } from 'vue'
+import { useIntervalFn, usePreferredReducedMotion } from '@vueuse/core'
+import { computed, ref } from 'vue'
 import { useSoftSound } from './useSoftSound'
 
 /** The calm rhythm of the strokes guard: so many strokes, then the hand moves on. Still where motion is unwelcome. */
@@ -10,17 +11,14 @@ const STROKE_HERTZ = 392
 const MOVE_ON_HERTZ = 262
 
 const { on, tick, toggle } = useSoftSound()
-const still = window.matchMedia('(prefers-reduced-motion: reduce)').matches
+const motion = usePreferredReducedMotion()
+const still = computed(() => motion.value === 'reduce')
 /** The stroke being made, from 0; the last beat moves on. */
 const beat = ref(0)
-let beating = 0
-onMounted(() => {
-  beating = window.setInterval(() => {
-    beat.value = (beat.value + 1) % (props.strokes + 1)
-    tick(beat.value < props.strokes ? STROKE_HERTZ : MOVE_ON_HERTZ)
-  }, BEAT_MS)
-})
-onBeforeUnmount(() => window.clearInterval(beating))
+useIntervalFn(() => {
+  beat.value = (beat.value + 1) % (props.strokes + 1)
+  tick(beat.value < props.strokes ? STROKE_HERTZ : MOVE_ON_HERTZ)
+}, BEAT_MS)
 </script>
 
 <template>

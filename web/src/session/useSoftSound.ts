@@ -1,4 +1,5 @@
-import { ref } from 'vue'
+import { useLocalStorage } from '@vueuse/core'
+import { computed } from 'vue'
 
 const KEPT = 'soft-sound'
 const LOUDNESS = 0.06
@@ -6,7 +7,8 @@ const SECONDS = 0.14
 
 /** A soft tick for each stroke, lower when the hand should move on. Off until the owner wants it. */
 export function useSoftSound() {
-  const on = ref(localStorage.getItem(KEPT) === 'on')
+  const kept = useLocalStorage(KEPT, 'off')
+  const on = computed(() => kept.value === 'on')
   let audio: AudioContext | undefined
 
   function tick(hertz: number) {
@@ -26,8 +28,7 @@ export function useSoftSound() {
     on,
     tick,
     toggle() {
-      on.value = !on.value
-      localStorage.setItem(KEPT, on.value ? 'on' : 'off')
+      kept.value = on.value ? 'off' : 'on'
     },
   }
 }

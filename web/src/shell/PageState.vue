@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { onBeforeUnmount, ref, watch } from 'vue'
+import { useTimeout } from '@vueuse/core'
+import { watch } from 'vue'
 import { saysWhat } from '@/api/client'
 import ProgressLine from './ProgressLine.vue'
 
@@ -9,21 +10,8 @@ defineEmits<{ retry: [] }>()
 
 /** Whoever waits longer than this is told how far it is. */
 const LONG_MS = 1000
-const long = ref(false)
-let timer: number | undefined
-watch(
-  () => props.pending,
-  (pending) => {
-    window.clearTimeout(timer)
-    long.value = false
-    if (pending)
-      timer = window.setTimeout(() => {
-        long.value = true
-      }, LONG_MS)
-  },
-  { immediate: true },
-)
-onBeforeUnmount(() => window.clearTimeout(timer))
+const { ready: long, start } = useTimeout(LONG_MS, { controls: true })
+watch(() => props.pending, start)
 </script>
 
 <template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, ref } from 'vue'
+import { useTimestamp } from '@vueuse/core'
+import { computed, ref } from 'vue'
 import { useSections } from '@/api/queries'
 import type { Section, Signal, Subject } from '@/api/types'
 import { useDog } from '@/dog/useDogs'
@@ -32,19 +33,14 @@ const enough = computed(
 
 /** Seconds left; it runs from the first answer on, or when asked to. Undefined: it has not begun. */
 const began = ref<number>()
-const now = ref(Date.now())
-const ticking = window.setInterval(() => {
-  now.value = Date.now()
-}, 500)
-onBeforeUnmount(() => window.clearInterval(ticking))
+const now = useTimestamp({ interval: 500 })
 const left = computed(() =>
   began.value === undefined || !view.value
     ? undefined
-    : Math.max(0, Math.ceil(view.value.atMostSeconds - (now.value - began.value) / 1000)),
+    : Math.max(0, Math.ceil(view.value.atMostSeconds - Math.max(0, now.value - began.value) / 1000)),
 )
 function begin() {
-  now.value = Date.now()
-  began.value ??= now.value
+  began.value ??= Date.now()
 }
 function record(signal: Signal) {
   begin()
