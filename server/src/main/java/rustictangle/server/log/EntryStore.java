@@ -5,7 +5,9 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
@@ -307,7 +309,8 @@ class EntryStore {
 
     private RowMapper<Kept> kept() {
         ObjectReader reader = json.readerFor(Said.class);
-        // Entries that follow one another mostly share them.
+        // Much is said again and again, and entries that follow one another mostly share the rest.
+        Map<String, Said> said = new HashMap<>();
         Last<Long, Optional<Long>> dogs = new Last<>(dog -> dog == 0 ? Optional.empty() : Optional.of(dog));
         Last<String, LocalDate> days = new Last<>(LocalDate::parse);
         Last<String, Optional<UUID>> sessions = new Last<>(id -> Optional.of(UUID.fromString(id)));
@@ -319,11 +322,11 @@ class EntryStore {
                     dogs.of(row.getLong(3)),
                     new Entry(
                             UUID.fromString(row.getString(2)),
-                            Instant.parse(row.getString(5)),
+                            StoredInstant.of(row.getString(5)),
                             days.of(row.getString(6)),
                             session == null ? Optional.empty() : sessions.of(session),
                             takesBack == null ? Optional.empty() : Optional.of(UUID.fromString(takesBack)),
-                            reader.readValue(row.getString(8))));
+                            said.computeIfAbsent(row.getString(8), reader::readValue)));
         };
     }
 

@@ -54,7 +54,7 @@ class MessageStore implements Outbox {
                 .param(most)
                 .query((row, n) -> new Message(
                         LocalDate.parse(row.getString("day")),
-                        Instant.parse(row.getString("at")),
+                        StoredInstant.of(row.getString("at")),
                         Optional.ofNullable((Number) row.getObject("dog_id")).map(Number::longValue),
                         Reminder.Kind.valueOf(row.getString("kind")),
                         row.getString("text")))
