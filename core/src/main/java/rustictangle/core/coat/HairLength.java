@@ -1,5 +1,7 @@
 package rustictangle.core.coat;
 
+import rustictangle.core.log.Measured;
+
 /**
  * Hair length from the skin along a stretched hair.
  *
@@ -7,7 +9,7 @@ package rustictangle.core.coat;
  */
 public record HairLength(double millimetres) {
 
-    public static final double MAX_MILLIMETRES = 400;
+    public static final double MAX_MILLIMETRES = Measured.MOST;
 
     public HairLength {
         if (!(millimetres > 0 && millimetres <= MAX_MILLIMETRES)) {

@@ -17,7 +17,8 @@ public record Measured(Region region, double millimetres, double before) impleme
     public Measured {
         Missing.refuse("region", region);
         if (!(millimetres > 0 && millimetres <= MOST)) {
-            throw new Refused("millimetres", "Hair is up to 400 mm long; " + millimetres + " was given.");
+            throw new Refused(
+                    "millimetres", "Hair is up to " + Math.round(MOST) + " mm long; " + millimetres + " was given.");
         }
     }
 }

@@ -34,7 +34,8 @@ public record Visited(
         Missing.refuseLonger("remarks", remarks, MOST);
         Missing.refuseLonger("found", found, MOST);
         if (left.filter(mm -> !(mm > 0 && mm <= Measured.MOST)).isPresent()) {
-            throw new Refused("left", "Hair left is up to 400 mm; " + left.get() + " was given.");
+            throw new Refused(
+                    "left", "Hair left is up to " + Math.round(Measured.MOST) + " mm; " + left.get() + " was given.");
         }
         if (price.filter(money -> !(money >= 0 && Double.isFinite(money))).isPresent()) {
             throw new Refused("price", "A price is 0 or more; " + price.get() + " was given.");

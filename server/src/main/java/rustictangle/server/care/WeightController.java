@@ -29,7 +29,7 @@ class WeightController implements Shows {
 
     /** @param kilograms in [0.3, 120] */
     record WeightForm(
-            @NotNull(message = "Weigh the dog: 0.3 to 120 kg.")
+            @NotNull(message = "Weigh the dog: " + Mass.RANGE + ".")
                     @DecimalMin(value = "0.3", message = Mass.LIMITS)
                     @DecimalMax(value = "120", message = Mass.LIMITS)
                     Double kilograms) {}

@@ -28,9 +28,9 @@ public record CoatForm(@NotNull List<@Valid @NotNull RegionForm> regions, boolea
     public record RegionForm(
             @NotNull(message = "Name the region.") Region region,
             @NotNull(message = "Choose the kind of coat.") CoatKind kind,
-            @NotNull(message = "Measure the hair: 1 to 400 mm.")
-                    @DecimalMin(value = "1", message = "Hair is 1 to 400 mm long; check number and unit.")
-                    @DecimalMax(value = "400", message = "Hair is 1 to 400 mm long; check number and unit.")
+            @NotNull(message = HairForm.MEASURE)
+                    @DecimalMin(value = HairForm.LEAST, message = HairForm.LIMITS)
+                    @DecimalMax(value = HairForm.MOST, message = HairForm.LIMITS)
                     Double millimetres,
             @NotNull(message = "Choose how dense the hair is.") Density density,
             @NotNull(message = "Choose how the hair feels.") Texture texture,

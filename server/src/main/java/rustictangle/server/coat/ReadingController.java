@@ -31,9 +31,9 @@ class ReadingController implements Shows {
 
     /** @param millimetres in [1, 400] */
     record ReadingForm(
-            @NotNull(message = "Measure the hair: 1 to 400 mm.")
-                    @DecimalMin(value = "1", message = "Hair is 1 to 400 mm long; check number and unit.")
-                    @DecimalMax(value = "400", message = "Hair is 1 to 400 mm long; check number and unit.")
+            @NotNull(message = HairForm.MEASURE)
+                    @DecimalMin(value = HairForm.LEAST, message = HairForm.LIMITS)
+                    @DecimalMax(value = HairForm.MOST, message = HairForm.LIMITS)
                     Double millimetres) {}
 
     record ReadingView(LocalDate day, double millimetres) {}

@@ -24,12 +24,12 @@ import rustictangle.core.dog.Wear;
  */
 public record DogForm(
         @NotBlank(message = "Your dog needs a name, at most 40 characters.")
-                @Size(max = 40, message = "At most 40 characters; shorten the name.")
+                @Size(max = 40, message = "At most {max} characters; shorten the name.")
                 String name,
         @NotNull(message = "Leave the breed empty if you do not know it.")
-                @Size(max = 60, message = "At most 60 characters; shorten the breed.")
+                @Size(max = 60, message = "At most {max} characters; shorten the breed.")
                 String breed,
-        @NotNull(message = "Weigh the dog: 0.3 to 120 kg.")
+        @NotNull(message = "Weigh the dog: " + Mass.RANGE + ".")
                 @DecimalMin(value = "0.3", message = Mass.LIMITS)
                 @DecimalMax(value = "120", message = Mass.LIMITS)
                 Double kilograms,

@@ -27,7 +27,7 @@ import rustictangle.core.rhythm.Comfort;
  * @param minutes  for brushing, each day of the week, in [0, 180]; empty: as many as it takes
  */
 public record Household(
-        @NotNull @Size(max = 60, message = "At most 60 characters; shorten it.") String name,
+        @NotNull @Size(max = 60, message = "At most {max} characters; shorten it.") String name,
         @NotNull Comfort comfort,
         @NotNull LengthUnit lengthUnit,
         @NotNull MassUnit massUnit,

@@ -26,7 +26,7 @@ import rustictangle.core.kit.ToolProperty;
  */
 public record ToolForm(
         @NotNull(message = "Leave the name empty if it has none.")
-                @Size(max = 40, message = "At most 40 characters; shorten the name.")
+                @Size(max = 40, message = "At most {max} characters; shorten the name.")
                 String name,
         @NotNull(message = "Choose the kind of tool.") ToolKind kind,
         @Nullable

@@ -34,7 +34,7 @@ class SessionController {
     /** @param note what the owner wants to remember; may be empty */
     record NoteForm(
             @NotNull(message = "Send an empty note to remove it.")
-                    @Size(max = 1000, message = "At most 1000 characters; shorten it.")
+                    @Size(max = 1000, message = "At most {max} characters; shorten it.")
                     String note) {}
 
     private final SessionService service;

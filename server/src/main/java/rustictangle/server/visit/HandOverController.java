@@ -64,8 +64,8 @@ class HandOverController implements Shows {
     record Combed(Section section, Optional<LocalDate> lastClear) {}
 
     record WordsForm(
-            @NotNull @Size(max = 1000, message = "At most 1000 characters; shorten it.") String wish,
-            @NotNull @Size(max = 1000, message = "At most 1000 characters; shorten it.") String health) {}
+            @NotNull @Size(max = 1000, message = "At most {max} characters; shorten it.") String wish,
+            @NotNull @Size(max = 1000, message = "At most {max} characters; shorten it.") String health) {}
 
     private final DogLoader dogs;
     private final VisitStore visits;

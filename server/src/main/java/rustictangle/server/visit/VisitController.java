@@ -35,6 +35,7 @@ import rustictangle.core.visit.Interval;
 import rustictangle.core.visit.Trade;
 import rustictangle.core.visit.Visit;
 import rustictangle.server.coat.DogLoader;
+import rustictangle.server.coat.HairForm;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.coat.Readings;
 import rustictangle.server.frame.LastMade;
@@ -93,16 +94,16 @@ class VisitController implements Shows {
      * @param takeOver        whether what was left becomes a reading of every region whose hair grows on
      */
     record VisitForm(
-            @DecimalMin(value = "1", message = "Hair left is 1 to 400 mm; check number and unit.")
-                    @DecimalMax(value = "400", message = "Hair left is 1 to 400 mm; check number and unit.")
+            @DecimalMin(value = HairForm.LEAST, message = HairForm.LIMITS)
+                    @DecimalMax(value = HairForm.MOST, message = HairForm.LIMITS)
                     @Nullable
                     Double leftMillimetres,
             @DecimalMin(value = "0", message = "A price is 0 or more.")
                     @DecimalMax(value = "1000000", message = MOST)
                     @Nullable
                     Double price,
-            @NotNull @Size(max = 1000, message = "At most 1000 characters; shorten it.") String remarks,
-            @NotNull @Size(max = 1000, message = "At most 1000 characters; shorten it.") String found,
+            @NotNull @Size(max = 1000, message = "At most {max} characters; shorten it.") String remarks,
+            @NotNull @Size(max = 1000, message = "At most {max} characters; shorten it.") String found,
             boolean takeOver) {}
 
     record PriceForm(
