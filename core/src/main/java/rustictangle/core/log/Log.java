@@ -165,7 +165,8 @@ public final class Log {
     private void keepWhatIsTheSame(Log before) {
         Set<Object> same = new HashSet<>();
         before.now.read.forEach((reading, said) -> {
-            if (now.read((Reading<?>) reading).equals(said)) {
+            boolean undone = reading == OF_SESSIONS && undos.size() > before.undos.size();
+            if (!undone && now.read((Reading<?>) reading).equals(said)) {
                 same.add(reading);
             }
         });
@@ -181,10 +182,13 @@ public final class Log {
         });
     }
 
+    /** What stands of sessions. */
+    public static final Reading<Entry> OF_SESSIONS = entries ->
+            entries.stream().filter(entry -> entry.session().isPresent()).toList();
+
     /** The sessions in which anything was said from a moment on, be it that something before was not so. */
     public Set<UUID> sessionsTouchedSince(Instant moment) {
-        asked.add(EVERYTHING);
-        return Stream.concat(standing(), undos.stream())
+        return Stream.concat(read(OF_SESSIONS).stream(), undos.stream())
                 .filter(entry -> !entry.at().isBefore(moment))
                 .flatMap(entry -> entry.session().stream())
                 .collect(Collectors.toCollection(LinkedHashSet::new));

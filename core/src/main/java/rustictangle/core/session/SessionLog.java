@@ -272,9 +272,6 @@ public final class SessionLog {
                 .count();
     }
 
-    private static final Log.Reading<Entry> OF_SESSIONS =
-            log -> log.stream().filter(entry -> entry.session().isPresent()).toList();
-
     /** The session that goes on: the one begun last, or one that was written to since; at most one of them does. */
     public static Optional<SessionLog> open(Log log) {
         return log.once("the open session", SessionLog::findOpen);
@@ -285,7 +282,7 @@ public final class SessionLog {
                 .map(Entry::at)
                 .max(Comparator.naturalOrder())
                 .flatMap(last -> log.sessionsTouchedSince(last).stream()
-                        .map(id -> of(log.read(OF_SESSIONS).stream()
+                        .map(id -> of(log.read(Log.OF_SESSIONS).stream()
                                 .filter(entry -> entry.session().get().equals(id))
                                 .toList()))
                         .filter(one -> one.session.end().isEmpty())
