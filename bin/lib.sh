@@ -2,7 +2,8 @@
 ROOT="$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)"
 JAR="$ROOT/web/target/rustic-tangle.jar"
 # One household does not need a parallel collector.
-JAVA=(java -XX:+UseSerialGC)
+# What the application consists of was worked out when it was built.
+JAVA=(java -XX:+UseSerialGC -Dspring.aot.enabled=true)
 
 # need COMMAND "what it is" "debian package"
 need() {

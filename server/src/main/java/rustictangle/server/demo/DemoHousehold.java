@@ -13,7 +13,6 @@ import java.util.random.RandomGeneratorFactory;
 import java.util.stream.Stream;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import rustictangle.core.kit.Approach;
@@ -25,6 +24,7 @@ import rustictangle.server.coat.CoatStore;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.dog.DogStore;
 import rustictangle.server.frame.DataFile;
+import rustictangle.server.frame.Settings;
 import rustictangle.server.household.Household;
 import rustictangle.server.household.HouseholdStore;
 import rustictangle.server.kit.ToolStore;
@@ -32,9 +32,8 @@ import rustictangle.server.kit.Tools;
 import rustictangle.server.log.Logs;
 import rustictangle.server.visit.VisitStore;
 
-/** Fills an empty data file with the made-up household, its records counted back from today. */
+/** If asked to, fills an empty data file with the made-up household, its records counted back from today. */
 @Component
-@ConditionalOnProperty("rustictangle.demo")
 class DemoHousehold implements ApplicationRunner {
 
     private static final long SEED = 14;
@@ -48,6 +47,7 @@ class DemoHousehold implements ApplicationRunner {
     private final DataFile data;
     private final TransactionTemplate transactions;
     private final VisitStore visits;
+    private final Settings settings;
     private final Clock clock;
 
     DemoHousehold(
@@ -60,6 +60,7 @@ class DemoHousehold implements ApplicationRunner {
             VisitStore visits,
             DataFile data,
             TransactionTemplate transactions,
+            Settings settings,
             Clock clock) {
         this.dogs = dogs;
         this.coats = coats;
@@ -70,13 +71,14 @@ class DemoHousehold implements ApplicationRunner {
         this.data = data;
         this.transactions = transactions;
         this.visits = visits;
+        this.settings = settings;
         this.clock = clock;
     }
 
     /** Lived through first, then written in one go. */
     @Override
     public void run(ApplicationArguments args) {
-        if (!data.reading(dogs::all).isEmpty()) {
+        if (!settings.demo() || !data.reading(dogs::all).isEmpty()) {
             return;
         }
         LocalDate today = LocalDate.now(clock);
