@@ -79,7 +79,12 @@ async function takeAway() {
 </script>
 
 <template>
-  <PageState :pending="!draft" :error="stored.error.value" @retry="stored.refetch()">
+  <!-- What it weighs is known before it can be changed, or a weighing would be missed. -->
+  <PageState
+    :pending="!draft || weight.isLoading.value"
+    :error="stored.error.value ?? weight.error.value"
+    @retry="(stored.refetch(), weight.refetch())"
+  >
     <form v-if="draft" class="dog-form" novalidate @submit.prevent="submit">
       <h1 v-if="!dogId">Who is this dog?</h1>
       <p v-if="!dogId" class="lead">What you know now is enough; everything can be changed later.</p>
