@@ -13,6 +13,7 @@ import { useNotice } from '@/shell/useNotice'
 import { useUnits } from '@/shell/useUnits'
 import BreedPick from './BreedPick.vue'
 import HairEditor from './HairEditor.vue'
+import RegionPick from './RegionPick.vue'
 import { coatPages } from './pages'
 import { drawn, useCoat, useCoatKinds, useSaveCoat } from './useCoat'
 import { useDoubts } from './useCoatFinder'
@@ -131,21 +132,7 @@ async function submit() {
           Here is what you had entered before the page was closed; it is not kept yet.
           <button type="button" class="forget" @click="forget(stored.data.value ?? NEW_COAT)">Forget it</button>
         </p>
-        <div class="regions" role="group" aria-label="Region">
-          <button type="button" :aria-pressed="allOver" @click="chosen = REGIONS.map((r) => r.value)">
-            <b>All over</b>
-          </button>
-          <button
-            v-for="region in REGIONS"
-            :key="region.value"
-            type="button"
-            :aria-pressed="!allOver && chosen.includes(region.value)"
-            @click="chosen = [region.value]"
-          >
-            <b>{{ region.title }}</b>
-            <small>{{ inShort(region.value) }}</small>
-          </button>
-        </div>
+        <RegionPick :chosen="chosen" all-over="All over" :says="inShort" @choose="chosen = $event" />
         <HairEditor :hairs="hairs" :kinds="kinds.data.value!" />
         <label class="shed"
           ><input v-model="draft.sheddingHeavily" type="checkbox" />
@@ -180,29 +167,6 @@ async function submit() {
 </template>
 
 <style scoped>
-.regions {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  margin: 14px 0;
-}
-.regions button {
-  text-align: left;
-  min-height: 52px;
-  padding: 6px 14px;
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 10px 8px 11px 7px;
-  background: rgb(var(--v-theme-surface));
-}
-.regions button[aria-pressed='true'] {
-  background: rgb(var(--v-theme-wool));
-  border-color: rgb(var(--v-theme-ink));
-  box-shadow: inset 0 -3px rgb(var(--v-theme-primary));
-}
-.regions small {
-  display: block;
-  font-size: 0.85rem;
-}
 .forget {
   text-decoration: underline dotted;
   text-underline-offset: 4px;
@@ -238,10 +202,5 @@ async function submit() {
 .shed small {
   display: block;
   font-size: 0.85rem;
-}
-@media (max-width: 599px) {
-  .regions button {
-    flex: 1 1 45%;
-  }
 }
 </style>

@@ -11,6 +11,7 @@ import FindingPanel from './FindingPanel.vue'
 import { coatPages } from './pages'
 import { useCoat } from './useCoat'
 import { useCoatKey, useFinding } from './useCoatFinder'
+import RegionPick from './RegionPick.vue'
 import { NEW_COAT, REGIONS } from './words'
 
 const props = defineProps<{ dogId: number }>()
@@ -98,20 +99,7 @@ async function take(which: number) {
       <p v-else class="known"><router-link :to="`/dogs/${dogId}/coat`">I know it already</router-link></p>
       <div class="cols">
         <section aria-labelledby="question">
-          <div class="scope" role="group" aria-label="For which part of the dog">
-            <button type="button" :aria-pressed="allOver" @click="pickRegions(REGIONS.map((r) => r.value))">
-              Once for all
-            </button>
-            <button
-              v-for="r in REGIONS"
-              :key="r.value"
-              type="button"
-              :aria-pressed="!allOver && regions[0] === r.value"
-              @click="pickRegions([r.value])"
-            >
-              {{ r.title }}
-            </button>
-          </div>
+          <RegionPick :chosen="regions" all-over="Once for all" @choose="pickRegions" />
           <template v-if="current">
             <p class="quiet">{{ at + 1 }} of {{ observations.length }}</p>
             <h2 id="question" ref="question" tabindex="-1">{{ current.question }}</h2>
@@ -167,25 +155,6 @@ async function take(which: number) {
 }
 .known {
   margin: -6px 0 12px;
-}
-.scope {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px;
-  margin-bottom: 14px;
-}
-.scope button {
-  min-height: 40px;
-  padding: 4px 11px;
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 8px 7px 9px 6px;
-  font-size: 0.92rem;
-  background: rgb(var(--v-theme-surface));
-}
-.scope button[aria-pressed='true'] {
-  background: rgb(var(--v-theme-wool));
-  border-color: rgb(var(--v-theme-ink));
-  font-weight: 700;
 }
 h2 {
   font-size: 1.6rem;

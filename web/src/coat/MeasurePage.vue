@@ -15,6 +15,7 @@ import RulerDrawing from './RulerDrawing.vue'
 import { coatPages } from './pages'
 import { useDrawnCoat } from './useCoat'
 import { useReadings } from './useReadings'
+import RegionPick from './RegionPick.vue'
 import { REGIONS } from './words'
 
 const props = defineProps<{ dogId: number }>()
@@ -42,6 +43,7 @@ watch(region, () => {
 })
 
 const here = computed(() => readings.data.value?.find((r) => r.region === region.value))
+const longNow = (of: Region) => length(readings.data.value!.find((one) => one.region === of)!.millimetres)
 const title = computed(() => REGIONS.find((r) => r.value === region.value)!.title)
 const sections = computed<Section[]>(() => list.value.filter((s) => s.region === region.value).map((s) => s.section))
 const problems = computed(() => (put.error.value instanceof ApiProblem ? put.error.value.fields : []))
@@ -79,17 +81,7 @@ async function takeAway(when: string, millimetres: number) {
         <CoatMap :names="names" :coat="coat" :selected="sections" single @choose="pick" />
         <div v-if="here">
           <h2>Measure</h2>
-          <div class="regions" role="group" aria-label="Region">
-            <button
-              v-for="r in readings.data.value"
-              :key="r.region"
-              type="button"
-              :aria-pressed="region === r.region"
-              @click="region = r.region"
-            >
-              <b>{{ REGIONS.find((x) => x.value === r.region)!.title }}</b><small>{{ length(r.millimetres) }}</small>
-            </button>
-          </div>
+          <RegionPick :chosen="[region]" :says="longNow" @choose="([one]) => (region = one!)" />
           <form class="new" novalidate @submit.prevent="keep">
             <div>
               <LengthField v-model="typed" :label="`${title}: hair length`" />
@@ -141,29 +133,6 @@ async function takeAway(when: string, millimetres: number) {
 </template>
 
 <style scoped>
-.regions {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  margin: 8px 0 14px;
-}
-.regions button {
-  text-align: left;
-  min-height: 50px;
-  padding: 6px 14px;
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 10px 8px 11px 7px;
-  background: rgb(var(--v-theme-surface));
-}
-.regions button[aria-pressed='true'] {
-  background: rgb(var(--v-theme-wool));
-  border-color: rgb(var(--v-theme-ink));
-  box-shadow: inset 0 -3px rgb(var(--v-theme-primary));
-}
-.regions small {
-  display: block;
-  font-size: 0.88rem;
-}
 .new {
   display: grid;
   grid-template-columns: 280px 1fr;
@@ -204,9 +173,6 @@ async function takeAway(when: string, millimetres: number) {
 @media (max-width: 599px) {
   .new {
     grid-template-columns: 1fr;
-  }
-  .regions button {
-    flex: 1 1 30%;
   }
 }
 </style>

@@ -3,6 +3,7 @@ import { onMounted } from 'vue'
 import type { SessionView } from '@/api/types'
 import ChoiceRow from '@/shell/ChoiceRow.vue'
 import KeyButton from '@/shell/KeyButton.vue'
+import TickBox from '@/shell/TickBox.vue'
 import { useDraft } from '@/shell/useDraft'
 import { useUnits } from '@/shell/useUnits'
 
@@ -52,17 +53,7 @@ function begin() {
       </div>
       <ul>
         <li v-for="todo in preparation.todo" :key="todo.rule">
-          <button
-            type="button"
-            role="checkbox"
-            :aria-checked="draft.done.includes(todo.rule)"
-            @click="toggle(todo.rule)"
-          >
-            <svg viewBox="0 0 28 28" aria-hidden="true">
-              <circle cx="14" cy="14" r="11" />
-              <path v-if="draft.done.includes(todo.rule)" d="M8 14l5 5 8-10" /></svg
-            ><span>{{ say(todo.text) }}</span>
-          </button>
+          <TickBox :on="draft.done.includes(todo.rule)" @toggle="toggle(todo.rule)">{{ say(todo.text) }}</TickBox>
         </li>
         <li class="knots">
           <b role="status">{{ knots.length ? `Knots felt: ${knots.join(', ')}.` : 'No knot marked yet.' }}</b> Tap the
@@ -100,30 +91,7 @@ ul {
   padding: 0;
 }
 li button {
-  display: flex;
-  gap: 12px;
   align-items: flex-start;
-  text-align: left;
-  min-height: 48px;
-  padding: 6px 0;
-  width: 100%;
-  line-height: 1.3;
-}
-svg {
-  width: 28px;
-  flex: none;
-}
-circle,
-path {
-  fill: none;
-  stroke: rgb(var(--v-theme-ink));
-  stroke-width: 2;
-}
-path {
-  stroke: rgb(var(--v-theme-secondary));
-  stroke-width: 4;
-  stroke-linecap: round;
-  stroke-linejoin: round;
 }
 .caution {
   margin: 4px 0 10px 106px;

@@ -3,6 +3,7 @@ import { ref } from 'vue'
 import type { Sign } from '@/api/types'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
+import TickBox from '@/shell/TickBox.vue'
 import { useUnits } from '@/shell/useUnits'
 import { trustPages } from './pages'
 import { useFuss } from './useTrust'
@@ -24,19 +25,13 @@ function toggle(sign: Sign) {
     <div v-if="fuss.data.value" class="two">
       <fieldset>
         <legend class="slab">What do you see?</legend>
-        <button
+        <TickBox
           v-for="one in fuss.data.value.signs"
           :key="one.sign"
-          type="button"
-          role="checkbox"
-          :aria-checked="seen.includes(one.sign)"
-          @click="toggle(one.sign)"
+          :on="seen.includes(one.sign)"
+          @toggle="toggle(one.sign)"
+          >{{ one.label }}</TickBox
         >
-          <svg viewBox="0 0 28 28" aria-hidden="true">
-            <circle cx="14" cy="14" r="11" />
-            <path v-if="seen.includes(one.sign)" d="M8 14l5 5 8-10" /></svg
-          >{{ one.label }}
-        </button>
       </fieldset>
       <section class="cloth" aria-live="polite" :class="fuss.data.value.answer.toLowerCase()">
         <p class="quiet">{{ seen.length ? 'What that looks like' : 'Nothing chosen yet' }}</p>
@@ -67,34 +62,10 @@ legend {
   margin-bottom: 8px;
 }
 fieldset button {
-  display: flex;
-  gap: 14px;
-  align-items: center;
-  width: 100%;
-  text-align: left;
-  min-height: 52px;
   border-bottom: 1px dashed rgb(var(--v-theme-seam));
-  font-size: 1.05rem;
-  line-height: 1.25;
 }
 fieldset button[aria-checked='true'] {
   font-weight: 700;
-}
-svg {
-  width: 28px;
-  flex: none;
-}
-circle,
-path {
-  fill: none;
-  stroke: rgb(var(--v-theme-ink));
-  stroke-width: 2;
-}
-path {
-  stroke: rgb(var(--v-theme-secondary));
-  stroke-width: 4;
-  stroke-linecap: round;
-  stroke-linejoin: round;
 }
 .cloth {
   position: sticky;
