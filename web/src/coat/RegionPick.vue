@@ -15,7 +15,7 @@ const EVERY = REGIONS.map((one) => one.value)
 </script>
 
 <template>
-  <div class="regions" role="group" aria-label="Region">
+  <div class="regions" :class="{ short: !says }" role="group" aria-label="Region">
     <button
       v-if="allOver"
       type="button"
@@ -68,8 +68,16 @@ small {
   display: block;
   font-size: 0.86rem;
 }
+.short {
+  gap: 4px;
+}
+.short button {
+  min-height: 40px;
+  padding: 4px 11px;
+  font-size: 0.92rem;
+}
 @media (max-width: 599px) {
-  button {
+  .regions:not(.short) button {
     flex: 1 1 44%;
   }
 }

@@ -60,7 +60,8 @@ const folds = computed(() => props.buttons.some((one) => one.seldom))
   flex: 1 1 auto;
 }
 button {
-  flex: 1;
+  flex: 1 1 auto;
+  white-space: nowrap;
   min-width: 92px;
   min-height: 64px;
   border: 2px solid rgb(var(--v-theme-seam));
@@ -91,6 +92,7 @@ button:hover {
   button {
     min-width: 62px;
     flex: 1 1 17%;
+    white-space: normal;
     font-size: 0.93rem;
     line-height: 1.15;
     padding: 0 2px;
