@@ -10,6 +10,7 @@ import java.nio.file.Files;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.UUID;
@@ -109,6 +110,11 @@ public abstract class ServerTest {
 
     protected ResultActions post(String path, String json) throws Exception {
         return send(HttpMethod.POST, path, json);
+    }
+
+    /** The clock goes on with every test that shares this server. */
+    protected LocalDate today() {
+        return LocalDate.now(clock);
     }
 
     protected void daysPass(int days) {

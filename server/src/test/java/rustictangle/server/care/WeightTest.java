@@ -41,7 +41,7 @@ class WeightTest extends ServerTest {
     @Test
     void aWeightOfTomorrowOrOfNoDogIsRefused() throws Exception {
         long id = addDog("Teasel");
-        weigh(id, "2026-05-15", "14")
+        weigh(id, today().plusDays(1).toString(), "14")
                 .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].message", containsString("still to come")));
         weigh(id, "2026-05-14", "140")

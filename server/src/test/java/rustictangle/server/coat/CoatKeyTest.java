@@ -82,7 +82,7 @@ class CoatKeyTest extends ServerTest {
     @Test
     void aReadingFromTomorrowOrOfAnImpossibleLengthIsRefused() throws Exception {
         long id = addKnownDog("Gannet");
-        send(HttpMethod.PUT, "/api/dogs/" + id + "/readings/BODY/2026-05-15", "{\"millimetres\": 50}")
+        send(HttpMethod.PUT, "/api/dogs/" + id + "/readings/BODY/" + today().plusDays(1), "{\"millimetres\": 50}")
                 .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].message", containsString("still to come")));
         send(HttpMethod.PUT, "/api/dogs/" + id + "/readings/BODY/2026-05-14", "{\"millimetres\": 5000}")

@@ -57,11 +57,6 @@ class LifeTest extends ServerTest {
         send(HttpMethod.PUT, life + "/" + today + "/FLEW", "").andExpect(status().is(lessThan(500)));
     }
 
-    private LocalDate today() throws Exception {
-        String json = read("/api/home").andReturn().getResponse().getContentAsString();
-        return LocalDate.parse(json.replaceAll("(?s).*\"today\":\"([0-9-]+)\".*", "$1"));
-    }
-
     private double chance(long dog) throws Exception {
         String json =
                 read("/api/dogs/" + dog + "/rhythm").andReturn().getResponse().getContentAsString();

@@ -136,10 +136,6 @@ class VisitTest extends ServerTest {
         return text(dog + "/coat") + text(dog + "/readings");
     }
 
-    private LocalDate today() throws Exception {
-        return LocalDate.parse(JsonPath.read(text("/api/home"), "$.today"));
-    }
-
     private String text(String path) throws Exception {
         return read(path).andReturn().getResponse().getContentAsString();
     }
