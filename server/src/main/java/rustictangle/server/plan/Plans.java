@@ -1,6 +1,5 @@
 package rustictangle.server.plan;
 
-import jakarta.annotation.PostConstruct;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -9,8 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import rustictangle.core.dog.Section;
 import rustictangle.core.plan.HouseholdPlan;
@@ -23,7 +20,6 @@ import rustictangle.core.session.SessionLog;
 import rustictangle.core.trust.Practice;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
-import rustictangle.server.frame.DataFile;
 import rustictangle.server.frame.LastMade;
 import rustictangle.server.frame.Progress;
 import rustictangle.server.frame.Shows;
@@ -37,8 +33,6 @@ import rustictangle.server.visit.VisitService;
 /** The household's plan from today on, reckoned anew from what is known now. */
 @Component
 class Plans implements Shows {
-
-    private static final Logger LOG = LoggerFactory.getLogger("rustictangle");
 
     /**
      * One dog in the plan.
@@ -93,7 +87,6 @@ class Plans implements Shows {
     private final VisitService visits;
     private final Logs logs;
     private final HouseholdLoader households;
-    private final DataFile data;
     private final Progress progress;
     private final Clock clock;
     private final LastMade made;
@@ -113,7 +106,6 @@ class Plans implements Shows {
             VisitService visits,
             Logs logs,
             HouseholdLoader households,
-            DataFile data,
             Progress progress,
             LastMade made,
             Clock clock) {
@@ -123,26 +115,9 @@ class Plans implements Shows {
         this.visits = visits;
         this.logs = logs;
         this.households = households;
-        this.data = data;
         this.progress = progress;
         this.made = made;
         this.clock = clock;
-    }
-
-    /** The first page does not wait for what can be reckoned while the rest starts. */
-    @PostConstruct
-    void beforeAnybodyAsks() {
-        Thread ahead = new Thread(
-                () -> {
-                    try {
-                        data.reading(this::now);
-                    } catch (RuntimeException e) {
-                        LOG.debug("Not reckoned ahead; whoever asks first is told what is wrong", e);
-                    }
-                },
-                "plan-ahead");
-        ahead.setDaemon(true);
-        ahead.start();
     }
 
     /** Reckoned anew only of other facts. */
