@@ -6,8 +6,6 @@ import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.List;
-import java.util.Optional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -15,9 +13,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import rustictangle.core.Reason;
 import rustictangle.core.Refused;
-import rustictangle.core.care.Weight;
 import rustictangle.core.dog.Mass;
 import rustictangle.server.frame.NotThere;
 import rustictangle.server.frame.Shows;
@@ -34,9 +30,6 @@ class WeightController implements Shows {
                     @DecimalMax(value = "120", message = Mass.LIMITS)
                     Double kilograms) {}
 
-    /** @param weighings oldest first */
-    record WeightView(LocalDate today, double kilograms, List<Weight.Weighing> weighings, Optional<Reason> askTheVet) {}
-
     private final Weights weights;
     private final Clock clock;
 
@@ -46,13 +39,13 @@ class WeightController implements Shows {
     }
 
     @GetMapping
-    WeightView get(@PathVariable long dogId) {
+    Weights.WeightView get(@PathVariable long dogId) {
         return weights.view(dogId, LocalDate.now(clock));
     }
 
     /** A second weighing of a day takes the place of the first. */
     @PutMapping("/{day}")
-    WeightView put(@PathVariable long dogId, @PathVariable LocalDate day, @Valid @RequestBody WeightForm form) {
+    Weights.WeightView put(@PathVariable long dogId, @PathVariable LocalDate day, @Valid @RequestBody WeightForm form) {
         if (day.isAfter(LocalDate.now(clock))) {
             throw new Refused("day", day + " is still to come; give the day you weighed, today or before.");
         }
@@ -62,7 +55,7 @@ class WeightController implements Shows {
 
     /** Undo. */
     @DeleteMapping("/{day}")
-    WeightView remove(@PathVariable long dogId, @PathVariable LocalDate day) {
+    Weights.WeightView remove(@PathVariable long dogId, @PathVariable LocalDate day) {
         if (!weights.takeBack(dogId, day)) {
             throw new NotThere("weighing of " + day + " of dog", dogId);
         }

@@ -2,13 +2,14 @@ package rustictangle.server.care;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import rustictangle.core.Reason;
 import rustictangle.core.care.Weight;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Weighed;
-import rustictangle.server.care.WeightController.WeightView;
 import rustictangle.server.dog.DogStore;
 import rustictangle.server.dog.StoredDog;
 import rustictangle.server.frame.NotThere;
@@ -17,6 +18,9 @@ import rustictangle.server.log.Logs;
 /** What the scale said of a dog. The newest is what it weighs. */
 @Service
 class Weights {
+
+    /** @param weighings oldest first */
+    record WeightView(LocalDate today, double kilograms, List<Weight.Weighing> weighings, Optional<Reason> askTheVet) {}
 
     private final Logs logs;
     private final DogStore dogs;
