@@ -9,14 +9,14 @@ public enum Texture implements Choice {
     CURLY("curled"),
     HARSH("harsh");
 
-    private final String label;
+    private final Words words;
 
     Texture(String label) {
-        this.label = label;
+        words = new Words(label);
     }
 
     @Override
-    public String label() {
-        return label;
+    public Words words() {
+        return words;
     }
 }

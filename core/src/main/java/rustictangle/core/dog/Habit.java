@@ -8,14 +8,14 @@ public enum Habit implements Choice {
     FIELDS_OR_SAND("runs in fields or sand"),
     SNOW("walks in snow");
 
-    private final String label;
+    private final Words words;
 
     Habit(String label) {
-        this.label = label;
+        words = new Words(label);
     }
 
     @Override
-    public String label() {
-        return label;
+    public Words words() {
+        return words;
     }
 }

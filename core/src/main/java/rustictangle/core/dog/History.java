@@ -8,21 +8,14 @@ public enum History implements Choice {
     ROUGH_GROOM("frightened by an earlier groom", ""),
     UNKNOWN_RESCUE("nobody knows", "a rescue, perhaps");
 
-    private final String label;
-    private final String hint;
+    private final Words words;
 
     History(String label, String hint) {
-        this.label = label;
-        this.hint = hint;
+        words = new Words(label, hint);
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public String hint() {
-        return hint;
+    public Words words() {
+        return words;
     }
 }

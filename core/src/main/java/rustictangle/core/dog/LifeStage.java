@@ -11,21 +11,14 @@ public enum LifeStage implements Choice {
     /** Thin, fragile skin. */
     ELDERLY("elderly", "thin, fragile skin");
 
-    private final String label;
-    private final String hint;
+    private final Words words;
 
     LifeStage(String label, String hint) {
-        this.label = label;
-        this.hint = hint;
+        words = new Words(label, hint);
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public String hint() {
-        return hint;
+    public Words words() {
+        return words;
     }
 }

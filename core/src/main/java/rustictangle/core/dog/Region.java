@@ -12,14 +12,14 @@ public enum Region implements Choice {
     REAR("rear and trousers"),
     TAIL("tail");
 
-    private final String label;
+    private final Words words;
 
     Region(String label) {
-        this.label = label;
+        words = new Words(label);
     }
 
     @Override
-    public String label() {
-        return label;
+    public Words words() {
+        return words;
     }
 }

@@ -8,21 +8,14 @@ public enum Skin implements Choice {
     SENSITIVE("sensitive", "reddens or itches easily"),
     UNDER_VET_CARE("in a vet’s care", "ask the vet before brushing there");
 
-    private final String label;
-    private final String hint;
+    private final Words words;
 
     Skin(String label, String hint) {
-        this.label = label;
-        this.hint = hint;
+        words = new Words(label, hint);
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public String hint() {
-        return hint;
+    public Words words() {
+        return words;
     }
 }

@@ -7,14 +7,14 @@ public enum Wear implements Choice {
     HARNESS("wears a harness"),
     DOG_COAT("wears a dog coat");
 
-    private final String label;
+    private final Words words;
 
     Wear(String label) {
-        this.label = label;
+        words = new Words(label);
     }
 
     @Override
-    public String label() {
-        return label;
+    public Words words() {
+        return words;
     }
 }

@@ -7,21 +7,14 @@ public enum Hand implements Choice {
     BEGINNER("still learning", "slickers coated or flexible, everywhere"),
     EXPERIENCED("practised", "a stiff slicker is allowed where skin is sound");
 
-    private final String label;
-    private final String hint;
+    private final Words words;
 
     Hand(String label, String hint) {
-        this.label = label;
-        this.hint = hint;
+        words = new Words(label, hint);
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public String hint() {
-        return hint;
+    public Words words() {
+        return words;
     }
 }

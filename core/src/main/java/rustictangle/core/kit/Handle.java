@@ -9,21 +9,14 @@ public enum Handle implements Choice {
     METAL("metal", ""),
     RUBBER("rubber-coated", "easy on tired hands");
 
-    private final String label;
-    private final String hint;
+    private final Words words;
 
     Handle(String label, String hint) {
-        this.label = label;
-        this.hint = hint;
+        words = new Words(label, hint);
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public String hint() {
-        return hint;
+    public Words words() {
+        return words;
     }
 }

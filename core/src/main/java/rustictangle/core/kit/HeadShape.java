@@ -9,14 +9,14 @@ public enum HeadShape implements Choice {
     OBLONG("oblong"),
     T_SHAPE("T-shaped");
 
-    private final String label;
+    private final Words words;
 
     HeadShape(String label) {
-        this.label = label;
+        words = new Words(label);
     }
 
     @Override
-    public String label() {
-        return label;
+    public Words words() {
+        return words;
     }
 }

@@ -9,21 +9,14 @@ public enum MistSchool implements Choice {
     ON_COAT("on the coat", "lift the hair and mist underneath"),
     ON_TOOL("on the tool", "nothing is sprayed at the dog");
 
-    private final String label;
-    private final String hint;
+    private final Words words;
 
     MistSchool(String label, String hint) {
-        this.label = label;
-        this.hint = hint;
+        words = new Words(label, hint);
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public String hint() {
-        return hint;
+    public Words words() {
+        return words;
     }
 }

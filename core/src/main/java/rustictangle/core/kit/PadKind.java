@@ -8,24 +8,17 @@ public enum PadKind implements Choice {
     MEDIUM("medium", "gives way under a thumb", 0.5),
     FIRM("firm", "hardly gives", 0.9);
 
-    private final String label;
-    private final String hint;
+    private final Words words;
     private final double firmness;
 
     PadKind(String label, String hint, double firmness) {
-        this.label = label;
-        this.hint = hint;
+        words = new Words(label, hint);
         this.firmness = firmness;
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public String hint() {
-        return hint;
+    public Words words() {
+        return words;
     }
 
     /** On the scale of {@link Pad#firmness()}. Own estimate. */

@@ -8,14 +8,14 @@ public enum Spacing implements Choice {
     WIDE("wide only"),
     FINE("fine only");
 
-    private final String label;
+    private final Words words;
 
     Spacing(String label) {
-        this.label = label;
+        words = new Words(label);
     }
 
     @Override
-    public String label() {
-        return label;
+    public Words words() {
+        return words;
     }
 }

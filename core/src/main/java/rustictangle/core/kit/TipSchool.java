@@ -9,21 +9,14 @@ public enum TipSchool implements Choice {
     BALL("ball tips", "they protect the skin"),
     GROUND("ground tips", "balls catch and pull");
 
-    private final String label;
-    private final String hint;
+    private final Words words;
 
     TipSchool(String label, String hint) {
-        this.label = label;
-        this.hint = hint;
+        words = new Words(label, hint);
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public String hint() {
-        return hint;
+    public Words words() {
+        return words;
     }
 }

@@ -11,21 +11,14 @@ public enum Tips implements Choice {
     /** Never right: it scratches. */
     RAW("raw cut", "sharp ends: never");
 
-    private final String label;
-    private final String hint;
+    private final Words words;
 
     Tips(String label, String hint) {
-        this.label = label;
-        this.hint = hint;
+        words = new Words(label, hint);
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public String hint() {
-        return hint;
+    public Words words() {
+        return words;
     }
 }

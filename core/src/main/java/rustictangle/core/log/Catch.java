@@ -24,30 +24,16 @@ public record Catch(SkinLook skin, Lump lump, Beneath beneath, Spread spread) {
                 "It hurts, no mat",
                 "or a lump in the skin itself");
 
-        private final String label;
-        private final String title;
-        private final String hint;
+        private final Words words;
 
+        /** @param label after "the skin is" */
         SkinLook(String label, String title, String hint) {
-            this.label = label;
-            this.title = title;
-            this.hint = hint;
-        }
-
-        /** After "the skin is". */
-        @Override
-        public String label() {
-            return label;
+            words = new Words(label, title, hint);
         }
 
         @Override
-        public String title() {
-            return title;
-        }
-
-        @Override
-        public String hint() {
-            return hint;
+        public Words words() {
+            return words;
         }
     }
 
@@ -60,22 +46,17 @@ public record Catch(SkinLook skin, Lump lump, Beneath beneath, Spread spread) {
         /** A groomer's job. Own estimate: 20 mm. */
         OVER_20_MM("a big one", "over {20 mm}");
 
-        private final String label;
+        private final Words words;
         private final String hint;
 
         Lump(String label, String hint) {
-            this.label = label;
+            words = new Words(label);
             this.hint = hint;
         }
 
         @Override
-        public String label() {
-            return label;
-        }
-
-        @Override
-        public String hint() {
-            return hint;
+        public Words words() {
+            return words;
         }
     }
 
@@ -84,15 +65,15 @@ public record Catch(SkinLook skin, Lump lump, Beneath beneath, Spread spread) {
         FREE("yes, it passes"),
         TIGHT("no, it sits tight");
 
-        private final String label;
+        private final Words words;
 
         Beneath(String label) {
-            this.label = label;
+            words = new Words(label);
         }
 
         @Override
-        public String label() {
-            return label;
+        public Words words() {
+            return words;
         }
     }
 
@@ -102,15 +83,15 @@ public record Catch(SkinLook skin, Lump lump, Beneath beneath, Spread spread) {
         A_FEW("a few"),
         JOINED("joined into a sheet");
 
-        private final String label;
+        private final Words words;
 
         Spread(String label) {
-            this.label = label;
+            words = new Words(label);
         }
 
         @Override
-        public String label() {
-            return label;
+        public Words words() {
+            return words;
         }
     }
 

@@ -10,21 +10,14 @@ public enum CombResult implements Choice {
     /** The dog opted out before the comb went through: nothing is known. */
     NOT_COMBED("not combed", "");
 
-    private final String label;
-    private final String hint;
+    private final Words words;
 
     CombResult(String label, String hint) {
-        this.label = label;
-        this.hint = hint;
+        words = new Words(label, hint);
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public String hint() {
-        return hint;
+    public Words words() {
+        return words;
     }
 }

@@ -13,22 +13,15 @@ public enum HairOut implements Choice {
 
     private static final double HEAP_GRAMS = 4;
 
-    private final String label;
-    private final String hint;
+    private final Words words;
 
     HairOut(String label, String hint) {
-        this.label = label;
-        this.hint = hint;
+        words = new Words(label, hint);
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public String hint() {
-        return hint;
+    public Words words() {
+        return words;
     }
 
     /** A pass is worth repeating while the last one still brought a handful. Own estimate. */

@@ -13,22 +13,15 @@ public enum Signal implements Choice {
     /** Will not eat, trembles, wide pupils, tucked, worse each time. */
     AFRAID("a fear sign", "will not eat, trembles, tucked, wide pupils");
 
-    private final String label;
-    private final String hint;
+    private final Words words;
 
     Signal(String label, String hint) {
-        this.label = label;
-        this.hint = hint;
+        words = new Words(label, hint);
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    @Override
-    public String hint() {
-        return hint;
+    public Words words() {
+        return words;
     }
 
     /** Whether it is a no. */

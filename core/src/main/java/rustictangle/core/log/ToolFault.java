@@ -9,14 +9,14 @@ public enum ToolFault implements Choice {
     BENT("pins or wires are bent or loose"),
     ROUGH_TEETH("the teeth are rough");
 
-    private final String label;
+    private final Words words;
 
     ToolFault(String label) {
-        this.label = label;
+        words = new Words(label);
     }
 
     @Override
-    public String label() {
-        return label;
+    public Words words() {
+        return words;
     }
 }

@@ -49,15 +49,15 @@ public record SectionRhythm(
         /** Cords or bare skin. */
         NOT_BRUSHED("left in peace");
 
-        private final String label;
+        private final Words words;
 
         State(String label) {
-            this.label = label;
+            words = new Words(label);
         }
 
         @Override
-        public String label() {
-            return label;
+        public Words words() {
+            return words;
         }
     }
 

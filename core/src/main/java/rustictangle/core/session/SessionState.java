@@ -42,15 +42,15 @@ public record SessionState(
         STOPPED("enough for today"),
         OPTED_OUT_TWICE("the dog has had enough: a good place to stop");
 
-        private final String label;
+        private final Words words;
 
         End(String label) {
-            this.label = label;
+            words = new Words(label);
         }
 
         @Override
-        public String label() {
-            return label;
+        public Words words() {
+            return words;
         }
     }
 

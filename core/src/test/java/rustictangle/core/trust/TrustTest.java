@@ -241,6 +241,28 @@ class TrustTest {
         assertTrue(practice.treatKcal() < TreatAllowance.of(PUPPY).treatKcal());
     }
 
+    /** Wherever the day is cut: what was heard before breakfast is not heard again at supper. */
+    @Test
+    void answersHeardInTwoPartsLeaveTheDogWhereHearingThemAllDoes() {
+        List<Trial> trials = Stream.of(
+                        trials(TODAY.minusDays(30), RELAXED, RELAXED, RELAXED),
+                        trials(TODAY.minusDays(9), OPTED_OUT, RELAXED),
+                        trials(TODAY, RELAXED, UNEASY, OPTED_OUT))
+                .flatMap(List::stream)
+                .toList();
+        Trust atOnce = Trust.of(PUPPY, CURLS, trials, TODAY);
+        for (int cut = 0; cut <= trials.size(); cut++) {
+            Trust morning = Trust.of(PUPPY, CURLS, trials.subList(0, cut), TODAY);
+            Trust evening = morning.after(trials.subList(cut, trials.size()));
+            assertEquals(atOnce.standings(), evening.standings(), "cut at " + cut);
+            assertEquals(atOnce.turns(), evening.turns(), "cut at " + cut);
+            assertEquals(
+                    Trust.of(PUPPY, CURLS, trials.subList(0, cut), TODAY).turns(),
+                    morning.turns(),
+                    "the morning stays as it was");
+        }
+    }
+
     private static int rung(Trust trust, Section section) {
         return trust.at(section).orElseThrow().rung().number();
     }
