@@ -47,11 +47,9 @@ public record Catch(SkinLook skin, Lump lump, Beneath beneath, Spread spread) {
         OVER_20_MM("a big one", "over {20 mm}");
 
         private final Words words;
-        private final String hint;
 
         Lump(String label, String hint) {
-            words = new Words(label);
-            this.hint = hint;
+            words = new Words(label, hint);
         }
 
         @Override
