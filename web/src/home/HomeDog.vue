@@ -5,6 +5,7 @@ import type { HomeDog, Section } from '@/api/types'
 import CoatSide, { type Paint } from '@/bodymap/CoatSide.vue'
 import { burrWash } from '@/bodymap/paints'
 import { useDrawnCoat } from '@/coat/useCoat'
+import { about, MOST_MATS, places } from '@/plan/words'
 import WhyList from '@/shell/WhyList.vue'
 import { daysAgo, minutes, useUnits } from '@/shell/useUnits'
 import { practicePath } from '@/trust/pages'
@@ -24,11 +25,9 @@ const paint = computed<Partial<Record<Section, Paint>>>(() =>
 const headline = computed(() => {
   const k = known.value!
   if (!k.brushed) return 'Nothing is brushed on this dog'
-  if (!k.dueCount && k.inTraining)
-    return `${k.inTraining} ${k.inTraining === 1 ? 'place' : 'places'} due, still in training`
-  if (!k.dueCount) return `Nothing due until ${date(k.nextDate)}`
-  const places = k.dueCount === 1 ? '1 place' : `${k.dueCount} places`
-  return `${places} due · about ${minutes(k.dueSeconds)}`
+  if (!k.dueCount)
+    return k.nextDate ? `Nothing due until ${date(k.nextDate)}` : 'Nothing due in the days that are planned'
+  return `${places(k.dueCount)} due · about ${minutes(k.dueSeconds)}`
 })
 </script>
 
@@ -41,8 +40,8 @@ const headline = computed(() => {
       <h2>{{ dog.name }}</h2>
       <template v-if="known">
         <p class="due" :class="{ now: known.dueCount }">{{ headline }}</p>
-        <p v-if="known.overdueCount" class="quiet">
-          {{ known.overdueCount }} {{ known.overdueCount === 1 ? 'place has' : 'places have' }} waited long
+        <p v-if="known.matLikelyCount" class="quiet">
+          A mat is likely in {{ places(known.matLikelyCount) }}: search with the fingers first
         </p>
         <p v-else-if="known.lastBrushed" class="quiet">Last brushed {{ daysAgo(today, known.lastBrushed) }}</p>
         <div class="acts">
@@ -51,7 +50,7 @@ const headline = computed(() => {
           >
           <v-btn v-else-if="known.dueCount" color="primary" size="large" :to="`${to}/routine`">Begin</v-btn>
           <v-btn
-            v-else-if="known.inTraining && known.practice[0]"
+            v-else-if="known.inTraining && known.practice[0] && !known.practice[0].doneToday"
             color="heather"
             size="large"
             :to="practicePath(dog.id, known.practice[0].standing)"
@@ -59,6 +58,11 @@ const headline = computed(() => {
           >
           <v-btn v-else variant="outlined" size="large" :to="`${to}/when`">See when</v-btn>
         </div>
+        <p v-if="known.inTraining" class="training">
+          {{ places(known.inTraining) }} in training<template v-if="known.matsInTraining >= 0.5"
+            >, about {{ about(known.matsInTraining, MOST_MATS) }} mats in them by now</template
+          >
+        </p>
         <DidItTakePlace v-if="known.unconfirmed" :dog-id="dog.id" :day="known.unconfirmed" :dog-name="dog.name" />
         <WhyList :reasons="[known.why]" />
         <router-link
@@ -107,6 +111,11 @@ h2 {
 }
 .due.now {
   font-weight: 700;
+}
+.training {
+  margin-top: 4px;
+  border-left: 5px solid rgb(var(--v-theme-heather));
+  padding-left: 10px;
 }
 .acts {
   margin: 10px 0 4px;

@@ -2,6 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, ask, saysAll } from '@/api/client'
+import { about } from '@/plan/words'
 import { useHousehold, useSaveHousehold } from '@/api/queries'
 import type { Household } from '@/api/types'
 import ExchangeSection from './ExchangeSection.vue'
@@ -31,12 +32,14 @@ const COMFORTS = computed(() =>
   (Object.keys(TITLES) as Household['comfort'][]).map((value) => {
     const told = comforts.data.value?.find((one) => one.comfort === value)
     const dogs = told?.dogs
-      .map((dog) => `${dog.name} every ${dog.from === dog.to ? dog.from : `${dog.from} to ${dog.to}`} days`)
-      .join(', ')
+      .map(
+        (dog) => `${dog.name} ${Math.round(dog.minutesAWeek)} min a week, ${about(dog.matsAMonth)} small mats a month`,
+      )
+      .join('; ')
     return {
       value,
       title: TITLES[value],
-      hint: told ? `due when a tangle is ${told.tanglePercent} % likely, or a mat 5 %${dogs ? `: ${dogs}` : ''}` : '',
+      hint: told ? `a mat is worth ${told.minutesPerMat} minutes of brushing${dogs ? `: ${dogs}` : ''}` : '',
     }
   }),
 )

@@ -4,7 +4,7 @@ import { saysWhat } from '@/api/client'
 import type { Home } from '@/api/types'
 import { minutes, useUnits } from '@/shell/useUnits'
 import { practicePath } from '@/trust/pages'
-import { useBegin } from './usePlan'
+import { useBegin, useToday } from './usePlan'
 import { places } from './words'
 
 /** Today, over all dogs: what to do in the minutes there are, and one button to begin. */
@@ -15,11 +15,11 @@ const begin = useBegin()
 /** Undefined: as set for this weekday, or as long as it takes. */
 const have = ref<number>()
 
-const day = computed(() => props.home.day)
+const asked = useToday(have)
+const day = computed(() => asked.data.value ?? props.home.day)
 const most = computed(() => Math.max(1, day.value.neededMinutes))
 const minutesNow = computed(() => Math.min(most.value, have.value ?? day.value.minutes ?? most.value))
-const choice = computed(() => day.value.choices.filter((one) => one.minutes <= minutesNow.value).at(-1)!)
-const named = computed(() => choice.value.picks.map((pick) => ({ ...pick, name: dogOf(pick.dogId)?.name ?? '' })))
+const named = computed(() => day.value.picks.map((pick) => ({ ...pick, name: dogOf(pick.dogId)?.name ?? '' })))
 const seconds = computed(() => named.value.reduce((sum, pick) => sum + pick.seconds, 0))
 const open = computed(() => props.home.dogs.find((dog) => dog.known?.openSession))
 const practice = computed(
@@ -30,7 +30,7 @@ const practice = computed(
 )
 const next = computed(() =>
   props.home.dogs
-    .flatMap((dog) => (dog.known?.brushed ? [{ name: dog.name, day: dog.known.nextDate }] : []))
+    .flatMap((dog) => (dog.known?.nextDate ? [{ name: dog.name, day: dog.known.nextDate }] : []))
     .sort((a, b) => a.day.localeCompare(b.day))
     .find((one) => one.day > props.home.today),
 )

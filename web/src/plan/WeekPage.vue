@@ -45,7 +45,7 @@ function setMinutes(day: string, typed: string) {
   void keep({ ...household.data.value!.minutes, [weekday(day)]: most }, `${date(day).split(' ')[0]}: ${most} minutes.`)
 }
 function asItTakes() {
-  void keep({}, 'As long as it takes, each place on the day it is due.')
+  void keep({}, 'As long as it takes.')
 }
 /** What the days need now, to begin with. */
 function soMany() {
@@ -89,7 +89,7 @@ function soMany() {
         <p class="quiet">
           {{
             view.asItTakes
-              ? 'Each place is brushed on the day it is due.'
+              ? 'Few minutes and few mats: what rubs comes with every session, the quiet places with every second or third.'
               : 'The minutes are spent where they keep most mats from forming; what needs less is given less.'
           }}
           <template v-if="view.practiceSeconds">

@@ -3,10 +3,22 @@ import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
 import type { Section } from '@/api/types'
+import { useSettled } from '@/shell/useSettled'
 
 /** The days to come, over all dogs. */
 export function useWeek() {
   return useQuery({ queryKey: ['week'], queryFn: () => ask(api.GET('/api/week')), placeholderData: (before) => before })
+}
+
+/** What to do today if there are so many minutes; nothing while that is not asked. */
+export function useToday(minutes: MaybeRefOrGetter<number | undefined>) {
+  const asked = useSettled(minutes)
+  return useQuery({
+    queryKey: ['home', 'today', asked],
+    queryFn: () => ask(api.GET('/api/today', { params: { query: { minutes: asked.value } } })),
+    enabled: computed(() => asked.value !== undefined),
+    placeholderData: (before) => before,
+  })
 }
 
 /** Each place of one dog, day by day up to the groom. */

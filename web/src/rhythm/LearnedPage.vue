@@ -4,29 +4,29 @@ import { useSections } from '@/api/queries'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import { whenPages } from './pages'
-import { useRhythm } from './useRhythm'
+import { useWhen } from './useWhen'
 import { every } from './words'
 
 /** What this dog's own checks taught, in words, and how sure each place's rhythm is. */
 const props = defineProps<{ dogId: number }>()
 
 const { names } = useSections()
-const rhythm = useRhythm(() => props.dogId)
-const view = computed(() => rhythm.data.value)
+const when = useWhen(() => props.dogId)
+const view = computed(() => when.data.value)
 const rows = computed(() =>
-  [...(view.value?.rhythm.sections ?? [])]
+  [...(view.value?.plan.sections ?? [])]
     .filter((row) => row.state !== 'NOT_BRUSHED')
-    .sort((a, b) => a.intervalDays - b.intervalDays),
+    .sort((a, b) => a.everyDays - b.everyDays),
 )
-const most = computed(() => Math.max(7, ...rows.value.map((row) => Math.max(row.intervalTo, row.tableIntervalDays))))
+const most = computed(() => Math.max(7, ...rows.value.map((row) => row.toDays)))
 const checks = computed(() => rows.value.reduce((sum, row) => sum + row.checks, 0))
 const x = (days: number) => (100 * days) / most.value
-const spread = (row: { intervalFrom: number; intervalTo: number }) =>
-  row.intervalFrom === row.intervalTo ? '' : `, most likely ${row.intervalFrom} to ${row.intervalTo}`
+const spread = (row: { fromDays: number; toDays: number }) =>
+  row.fromDays === row.toDays ? '' : `, most likely ${row.fromDays} to ${row.toDays}`
 </script>
 
 <template>
-  <PageState :pending="!view" :error="rhythm.error.value" @retry="rhythm.refetch()">
+  <PageState :pending="!view" :error="when.error.value" @retry="when.refetch()">
     <div v-if="view">
       <SubNav label="When" :pages="whenPages(dogId)" />
       <h2>What it learned</h2>
@@ -39,12 +39,12 @@ const spread = (row: { intervalFrom: number; intervalTo: number }) =>
           and more by itself the more often it is combed.
         </p>
         <ul class="said">
-          <li v-for="one in view.learned" :key="one.sections[0]" :class="{ sooner: one.now < one.before }">
+          <li v-for="one in view.learned" :key="one.sections[0]" :class="{ sooner: one.factor > 1 }">
             {{ one.text }}
           </li>
           <li v-if="!view.learned.length">So far this dog is as one would expect of its coat.</li>
         </ul>
-        <h3>How often each place, and how sure that is</h3>
+        <h3>How often each place in the long run, and how sure that is</h3>
         <ol class="rows">
           <li v-for="row in rows" :key="row.section">
             <span class="name">{{ names[row.section] }}</span>
@@ -52,22 +52,13 @@ const spread = (row: { intervalFrom: number; intervalTo: number }) =>
               <i
                 class="span"
                 :style="{
-                  left: `${x(row.intervalFrom - 0.4)}%`,
-                  width: `${x(row.intervalTo - row.intervalFrom + 0.8)}%`,
+                  left: `${x(row.fromDays - 0.4)}%`,
+                  width: `${x(row.toDays - row.fromDays + 0.8)}%`,
                 }"
               />
-              <i
-                v-if="row.tableIntervalDays !== row.intervalDays"
-                class="was"
-                :style="{ left: `${x(row.tableIntervalDays)}%` }"
-              /><i class="is" :style="{ left: `${x(row.intervalDays)}%` }" />
+              <i class="is" :style="{ left: `${x(row.everyDays)}%` }" />
             </span>
-            <span class="says"
-              >{{ every(row.intervalDays) }}{{ spread(row)
-              }}<template v-if="row.tableIntervalDays !== row.intervalDays"
-                >; began as {{ row.tableIntervalDays }}</template
-              ></span
-            >
+            <span class="says">{{ every(row.everyDays) }}{{ spread(row) }}</span>
           </li>
         </ol>
       </template>
@@ -135,13 +126,6 @@ const spread = (row: { intervalFrom: number; intervalTo: number }) =>
   height: 13px;
   border-radius: 50%;
   background: rgb(var(--v-theme-heather));
-}
-.was {
-  width: 13px;
-  height: 13px;
-  border-radius: 50%;
-  border: 2px solid rgb(var(--v-theme-ink));
-  background: rgb(var(--v-theme-background));
 }
 @media (max-width: 599px) {
   .rows li {

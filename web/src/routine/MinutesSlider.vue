@@ -1,5 +1,5 @@
 <script setup lang="ts">
-/** "I have N minutes": sliding chooses the places that lower the risk most. */
+/** "I have N minutes": sliding plans today anew. */
 defineProps<{ modelValue: number | undefined; fewest: number; most: number; places: number }>()
 defineEmits<{ 'update:modelValue': [minutes: number | undefined] }>()
 </script>
@@ -8,9 +8,7 @@ defineEmits<{ 'update:modelValue': [minutes: number | undefined] }>()
   <div class="minutes no-print">
     <label for="minutes"
       >I have
-      <output class="slab">{{
-        modelValue === undefined ? 'time for all that is due' : `${modelValue} minutes`
-      }}</output>
+      <output class="slab">{{ modelValue === undefined ? 'time for all of it' : `${modelValue} minutes` }}</output>
       <small v-if="modelValue !== undefined"
         >the {{ places }} {{ places === 1 ? 'place' : 'places' }} that matter most, done properly</small
       ></label
@@ -21,11 +19,11 @@ defineEmits<{ 'update:modelValue': [minutes: number | undefined] }>()
       :min="fewest"
       :max="most"
       :value="modelValue ?? most"
-      :aria-valuetext="modelValue === undefined ? 'all that is due' : `${modelValue} minutes, ${places} places`"
+      :aria-valuetext="modelValue === undefined ? 'all of it' : `${modelValue} minutes, ${places} places`"
       @input="$emit('update:modelValue', Number(($event.target as HTMLInputElement).value))"
     />
     <button v-if="modelValue !== undefined" type="button" @click="$emit('update:modelValue', undefined)">
-      all that is due
+      all of it
     </button>
   </div>
 </template>

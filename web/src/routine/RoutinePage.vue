@@ -8,14 +8,14 @@ import type { Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
 import { useDrawnCoat } from '@/coat/useCoat'
-import { useRhythm } from '@/rhythm/useRhythm'
+import { useWhen } from '@/rhythm/useWhen'
 import PageState from '@/shell/PageState.vue'
 import WhyList from '@/shell/WhyList.vue'
 import { minutes, useUnits } from '@/shell/useUnits'
 import { practicePath } from '@/trust/pages'
 import MinutesSlider from './MinutesSlider.vue'
 import RoutineRow from './RoutineRow.vue'
-import { useMinutes, useRoutine, type Order, type Scope } from './useRoutine'
+import { useRoutine, type Order, type Scope } from './useRoutine'
 
 const props = defineProps<{ dogId: number }>()
 
@@ -24,61 +24,46 @@ const client = useQueryClient()
 const { list, names } = useSections()
 const { say, date } = useUnits()
 const coat = useDrawnCoat(() => props.dogId)
-const scope = ref<Scope>('DUE')
+const scope = ref<Scope>('TODAY')
+/** Undefined: as the plan has it. */
+const have = ref<number>()
 /** Undefined: as proposed. */
 const order = ref<Order>()
 /** Whether what is still in training is brushed all the same. */
 const training = ref(false)
-const today = useRoutine(() => props.dogId, scope, order, training)
+const today = useRoutine(() => props.dogId, scope, have, order, training)
 const routine = computed(() => today.data.value?.routine)
 const inTraining = computed(() => today.data.value?.inTraining ?? [])
-const rhythm = useRhythm(() => props.dogId)
+const when = useWhen(() => props.dogId)
 const home = useHome()
 const goingOn = computed(() => home.data.value?.dogs.find((dog) => dog.id === props.dogId)?.known?.openSession)
+
+/** Setting up takes longer than what a smaller number would leave. */
+const FEWEST = 5
 
 const left = ref<Section[]>([])
 watch(scope, () => {
   left.value = []
 })
 
-/** Undefined: as long as it takes. */
-const have = ref<number>()
-const minutesPlan = useMinutes(() => props.dogId)
-const choice = computed(() =>
-  have.value === undefined
-    ? undefined
-    : (minutesPlan.data.value?.choices.filter((c) => c.minutes <= have.value!).at(-1) ?? { minutes: 0, sections: [] }),
-)
-watch(have, (minutes) => {
-  scope.value = minutes === undefined ? 'DUE' : 'WHOLE'
+watch(have, () => {
+  scope.value = 'TODAY'
   left.value = []
 })
 const chosen = ref<Section>()
 
-const steps = computed(() =>
-  (routine.value?.steps ?? []).filter((step) => !choice.value || choice.value.sections.includes(step.section)),
-)
-/** What is not chosen, what should not wait first. */
-const waiting = computed(() =>
-  !choice.value
-    ? []
-    : (routine.value?.steps ?? [])
-        .filter((step) => !choice.value!.sections.includes(step.section))
-        .map((step) => ({
-          section: step.section,
-          until: minutesPlan.data.value?.waits.find((w) => w.section === step.section)?.until,
-        }))
-        .sort((a, b) => (a.until ?? '').localeCompare(b.until ?? '')),
-)
-const nothingBrushed = computed(() => rhythm.data.value?.rhythm.sections.every((s) => s.state === 'NOT_BRUSHED'))
+const steps = computed(() => routine.value?.steps ?? [])
+const waiting = computed(() => today.data.value?.waits ?? [])
+const nothingBrushed = computed(() => when.data.value?.plan.sections.every((s) => s.state === 'NOT_BRUSHED'))
 const taken = computed(() => steps.value.filter((step) => !left.value.includes(step.section)))
 /** Shown while nothing is left out: then it is the whole routine's own. */
 const range = computed(() =>
-  choice.value || left.value.length || !routine.value
+  left.value.length || !routine.value
     ? ''
-    : `${minutes(routine.value.fromSeconds)} to ${minutes(routine.value.toSeconds)}`,
+    : `${minutes(routine.value.fromSeconds + setUp.value)} to ${minutes(routine.value.toSeconds + setUp.value)}`,
 )
-const seconds = computed(() => taken.value.reduce((sum, step) => sum + step.seconds, 0))
+const setUp = computed(() => today.data.value?.setUpSeconds ?? 0)
+const seconds = computed(() => setUp.value + taken.value.reduce((sum, step) => sum + step.seconds, 0))
 const paint = computed<Partial<Record<Section, Paint>>>(() =>
   Object.fromEntries(
     taken.value.map((step, i) => [
@@ -109,8 +94,8 @@ function toggle(section: Section) {
 
 <template>
   <PageState
-    :pending="!routine || !rhythm.data.value"
-    :error="today.error.value ?? rhythm.error.value"
+    :pending="!routine || !when.data.value"
+    :error="today.error.value ?? when.error.value"
     @retry="today.refetch()"
   >
     <div v-if="routine" class="with-map">
@@ -125,12 +110,13 @@ function toggle(section: Section) {
       <div>
         <div class="top">
           <div>
-            <h2>{{ choice ? 'What matters most' : scope === 'DUE' ? 'Today’s routine' : 'The whole dog' }}</h2>
+            <h2>{{ scope === 'TODAY' ? 'Today’s routine' : 'The whole dog' }}</h2>
             <p v-if="steps.length" class="sum slab">
               <span data-test="total">about {{ minutes(seconds) }}</span
               ><small
                 >{{ taken.length }} {{ taken.length === 1 ? 'place' : 'places'
-                }}<template v-if="range">, most likely {{ range }}</template></small
+                }}<template v-if="range">, most likely {{ range }}</template
+                ><template v-if="setUp">, {{ minutes(setUp) }} of it to fetch dog and things</template></small
               >
             </p>
           </div>
@@ -159,24 +145,30 @@ function toggle(section: Section) {
           A session is going on; go on with it, or end it there before beginning another.
         </p>
         <MinutesSlider
-          v-if="minutesPlan.data.value && !goingOn && !nothingBrushed"
+          v-if="today.data.value!.neededMinutes > FEWEST && !goingOn && scope === 'TODAY'"
           v-model="have"
-          :fewest="minutesPlan.data.value.fewestMinutes"
-          :most="minutesPlan.data.value.mostMinutes"
+          :fewest="FEWEST"
+          :most="today.data.value!.neededMinutes"
           :places="steps.length"
         />
-        <p v-if="choice && !steps.length" class="rest">
+        <p v-if="today.data.value?.sitting" class="quiet" :data-rule="today.data.value.sitting.rule">
+          {{ say(today.data.value.sitting.text) }}
+        </p>
+        <p v-if="have !== undefined && !steps.length" class="rest">
           No place can be done properly in that time. A minute of stroking and a look with the fingers does good, too.
         </p>
         <p v-else-if="!steps.length && nothingBrushed" class="rest">
           Nothing is brushed on this dog: cords and bare skin are left in peace.
         </p>
-        <p v-else-if="!steps.length && inTraining.length" class="rest">
+        <p v-else-if="!steps.length && inTraining.length && !waiting.length" class="rest">
           What is due today is still in training: practise instead, and brush when the dog is ready.
         </p>
         <template v-else-if="!steps.length">
           <p class="rest">
-            Nothing is due today. The next brushing is on <b>{{ date(rhythm.data.value!.rhythm.nextDate) }}</b>.
+            Nothing is due today.
+            <template v-if="when.data.value!.plan.next"
+              >The next brushing is on <b>{{ date(when.data.value!.plan.next) }}</b>.</template
+            >
           </p>
           <v-btn color="secondary" @click="scope = 'WHOLE'">Brush the whole dog all the same</v-btn>
         </template>
@@ -223,18 +215,18 @@ function toggle(section: Section) {
             <ul>
               <li v-for="one in waiting" :key="one.section">
                 <span>{{ names[one.section] }}</span>
-                {{ one.until ? `until ${date(one.until)}` : 'not for long: next time first' }}
+                {{ one.until ? `until ${date(one.until)}` : 'past the days that are planned' }}
               </li>
             </ul>
           </div>
           <v-btn
-            v-if="!choice && scope === 'DUE' && steps.length < list.length"
+            v-if="scope === 'TODAY' && steps.length < list.length"
             variant="text"
             class="no-print"
             @click="scope = 'WHOLE'"
             >Show the whole dog instead</v-btn
           >
-          <v-btn v-else-if="!choice && scope === 'WHOLE'" variant="text" class="no-print" @click="scope = 'DUE'"
+          <v-btn v-else-if="scope === 'WHOLE'" variant="text" class="no-print" @click="scope = 'TODAY'"
             >Only what is due</v-btn
           >
           <WhyList :reasons="[routine.whyMinutes]" label="How are the minutes reckoned?" />
@@ -244,7 +236,7 @@ function toggle(section: Section) {
             >
           </p>
         </template>
-        <section v-if="inTraining.length && !choice" class="training" aria-labelledby="in-training">
+        <section v-if="inTraining.length" class="training" aria-labelledby="in-training">
           <h3 id="in-training">{{ training ? 'In training, brushed all the same' : 'Practised, not brushed' }}</h3>
           <p v-if="today.data.value?.why" :data-rule="today.data.value.why.rule">
             {{ say(today.data.value.why.text) }}

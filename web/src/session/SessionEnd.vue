@@ -5,7 +5,7 @@ import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
 import { burrWash, matMark } from '@/bodymap/paints'
 import { useDrawnCoat } from '@/coat/useCoat'
-import { useRhythm } from '@/rhythm/useRhythm'
+import { useWhen } from '@/rhythm/useWhen'
 import choices from '@/api/choices'
 import { choiceOf, labelOf } from '@/api/words'
 import { inDays, useUnits } from '@/shell/useUnits'
@@ -19,13 +19,11 @@ defineEmits<{ undo: [] }>()
 
 const { date, say } = useUnits()
 const coat = useDrawnCoat(() => props.view.dogId)
-const rhythm = useRhythm(() => props.view.dogId)
+const when = useWhen(() => props.view.dogId)
 
 /** An older session is a story, not something to go on with. */
-const old = computed(
-  () => rhythm.data.value !== undefined && props.view.startedAt.slice(0, 10) < rhythm.data.value.today,
-)
-const next = computed(() => rhythm.data.value?.rhythm)
+const old = computed(() => when.data.value !== undefined && props.view.startedAt.slice(0, 10) < when.data.value.today)
+const next = computed(() => when.data.value?.plan)
 const dueOf = (section: Section) => next.value?.sections.find((s) => s.section === section)
 const paint = computed<Partial<Record<Section, Paint>>>(() =>
   Object.fromEntries(
@@ -68,10 +66,10 @@ const took = (signal?: Signal) => signal && labelOf('Signal', signal)
           >
         </p>
         <p v-for="advice in old ? [] : view.advice" :key="advice.rule" class="advice">{{ say(advice.text) }}</p>
-        <template v-if="next && rhythm.data.value">
+        <template v-if="next?.next && when.data.value">
           <p class="quiet">Next brushing for {{ dogName }}</p>
           <p class="slab day" data-test="next-date">
-            {{ date(next.nextDate) }} <small>{{ inDays(rhythm.data.value.today, next.nextDate) }}</small>
+            {{ date(next.next) }} <small>{{ inDays(when.data.value.today, next.next) }}</small>
           </p>
           <p>{{ say(next.reason.text) }}</p>
         </template>
@@ -95,7 +93,7 @@ const took = (signal?: Signal) => signal && labelOf('Signal', signal)
               <th>Place</th>
               <th>Comb</th>
               <th>The dog</th>
-              <th>Due again</th>
+              <th>Next</th>
             </tr>
           </thead>
           <tbody>
@@ -104,7 +102,9 @@ const took = (signal?: Signal) => signal && labelOf('Signal', signal)
               <td>{{ outcome(step) }}</td>
               <td>{{ took(step.signal) ?? '' }}</td>
               <td>
-                {{ dueOf(step.how.section) ? inDays(rhythm.data.value!.today, dueOf(step.how.section)!.due) : '' }}
+                {{
+                  dueOf(step.how.section)?.next ? inDays(when.data.value!.today, dueOf(step.how.section)!.next!) : ''
+                }}
               </td>
             </tr>
           </tbody>

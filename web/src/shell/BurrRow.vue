@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 
-/** Burrs in a line of text: 0 resting, 3 due, 4 overdue. */
+/** Burrs in a line of text: the chance of a mat against what the owner accepts, 3 as much, 4 a mat likely. */
 const props = defineProps<{ count: number }>()
-const words = ['freshly done', 'resting', 'soon due', 'due', 'overdue']
+const words = ['fresh', 'on its way', 'nearly as much as you accept', 'as much as you accept', 'a mat likely']
 const label = computed(() => `${props.count} of 4 burrs, ${words[props.count]}`)
 </script>
 

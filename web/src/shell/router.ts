@@ -23,7 +23,7 @@ export const router = createRouter({
       props: (route) => ({ dogId: Number(route.params.dogId) }),
       children: [
         { path: '', redirect: (to) => `${to.path.replace(/\/$/, '')}/when` },
-        dogView('when', () => import('@/rhythm/RhythmPage.vue'), 'When'),
+        dogView('when', () => import('@/rhythm/WhenPage.vue'), 'When'),
         dogView('when/thread', () => import('@/plan/ThreadPage.vue'), 'The thread'),
         dogView('when/learned', () => import('@/rhythm/LearnedPage.vue'), 'What it learned'),
         dogView('when/history', () => import('@/session/HistoryPage.vue'), 'What was done'),

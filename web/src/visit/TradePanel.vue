@@ -47,17 +47,27 @@ const minutesNow = computed(() =>
 )
 const yearly = (weeks: number) => props.trade.yearly[props.trade.weeks.indexOf(weeks)]!
 const priced = computed(() => props.trade.yearly.some((one) => one > 0))
+/** Half weeks as they are said. */
+const saysWeeks = (weeks: number) => (weeks % 1 ? `${Math.floor(weeks)}½` : `${weeks}`)
+const small = (mats: number) =>
+  mats < 0.5 ? 'hardly any small mat' : mats < 1.5 ? 'one small mat' : `${Math.round(mats)} small mats`
+const matsNow = computed(() =>
+  lengthNow.value === undefined || weeksNow.value === undefined
+    ? 0
+    : props.trade.mats[props.trade.weeks.indexOf(weeksNow.value)]![props.trade.lengths.indexOf(lengthNow.value)]!,
+)
 const answer = computed(() => {
   if (lengthNow.value === undefined)
-    return `${minutesNow.value} minutes a week keep not even the shortest clip free of mats for ${weeksNow.value} weeks.`
+    return `${minutesNow.value} minutes a week keep not even the shortest clip for ${saysWeeks(weeksNow.value!)} weeks.`
   if (weeksNow.value === undefined)
     return `At ${length(lengthNow.value)} it takes more than ${minutesNow.value} minutes a week even with a visit every ${props.trade.weeks[0]} weeks.`
   const third = {
     length: `The clip may leave ${length(lengthNow.value)}`,
     minutes: `It takes ${minutesNow.value} minutes a week`,
-    weeks: `It may be left for ${weeksNow.value} weeks`,
+    weeks: `It may be left for ${saysWeeks(weeksNow.value)} weeks`,
   }[told.value]
-  return priced.value ? `${third}; a year costs about ${pays.value(yearly(weeksNow.value))}.` : `${third}.`
+  const expect = `${third}, with ${small(matsNow.value)} to expect until then`
+  return priced.value ? `${expect}; a year costs about ${pays.value(yearly(weeksNow.value))}.` : `${expect}.`
 })
 
 const WIDTH = 620
@@ -110,7 +120,7 @@ const marks = computed(() => [0.25, 0.5, 0.75, 1].map((part) => Math.round((top.
       >
       <label v-if="told !== 'minutes'"
         >Minutes a week
-        <input v-model.number="chosen.minutes" type="range" min="10" :max="MOST_MINUTES" :step="STEP" /><output
+        <input v-model.number="chosen.minutes" type="range" min="5" :max="MOST_MINUTES" :step="STEP" /><output
           >{{ chosen.minutes }} min</output
         ></label
       >
@@ -121,8 +131,9 @@ const marks = computed(() => [0.25, 0.5, 0.75, 1].map((part) => Math.round((top.
           type="range"
           :min="trade.weeks[0]"
           :max="trade.weeks.at(-1)"
-          :aria-valuetext="`${chosen.weeks} weeks`"
-        /><output>{{ chosen.weeks }} weeks</output></label
+          step="0.5"
+          :aria-valuetext="`${saysWeeks(chosen.weeks)} weeks`"
+        /><output>{{ saysWeeks(chosen.weeks) }} weeks</output></label
       >
     </div>
     <p class="answer slab" role="status" data-test="answer">{{ answer }}</p>
@@ -145,7 +156,7 @@ const marks = computed(() => [0.25, 0.5, 0.75, 1].map((part) => Math.round((top.
         <path class="tick" :d="`M${left - 6} ${y(mm)}H${left}`" />
         <text :x="left - 10" :y="y(mm) + 5" text-anchor="end">{{ length(mm) }}</text>
       </g>
-      <g v-for="weeks in trade.weeks" :key="weeks">
+      <g v-for="weeks in trade.weeks.filter((one) => one % 1 === 0)" :key="weeks">
         <path class="tick" :d="`M${x(weeks)} ${y(0)}v6`" />
         <text :x="x(weeks)" :y="HEIGHT - 22" text-anchor="middle">{{ weeks }}</text>
       </g>
@@ -169,7 +180,7 @@ const marks = computed(() => [0.25, 0.5, 0.75, 1].map((part) => Math.round((top.
         </thead>
         <tbody>
           <tr v-for="weeks in trade.weeks" :key="weeks">
-            <th scope="row">{{ weeks }} weeks</th>
+            <th scope="row">{{ saysWeeks(weeks) }} weeks</th>
             <td>{{ longest(minutesNow, weeks) === undefined ? 'none' : length(longest(minutesNow, weeks)!) }}</td>
             <td>
               {{

@@ -50,12 +50,11 @@ class DaysTest extends Browsing {
         page.navigate(demo.url());
         Locator today = page.locator("[data-test=today]");
         assertThat(today).containsText("Gannet");
-        int all = minutes(today);
-        page.getByLabel("I have").fill("20");
-        assertTrue(minutes(today) <= 20 && all > 20, today.textContent() + ", " + all + " min for all");
+        assertTrue(minutes(today) > 20, today.textContent());
         page.getByLabel("I have").fill("0");
         assertThat(today).containsText("Nothing to brush in that time");
         page.getByLabel("I have").fill("20");
+        assertThat(today).containsText(Pattern.compile("about (\\d|1\\d|20)(½)? min"));
         int places = Integer.parseInt(today.textContent().replaceFirst("(?s).*?(\\d+) places?.*", "$1"));
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Begin with ")))
                 .click();
@@ -111,7 +110,7 @@ class DaysTest extends Browsing {
                             AriaRole.BUTTON,
                             new Page.GetByRoleOptions().setName("left armpit").setExact(true))
                     .click();
-            assertThat(page.locator("[data-rule='rhythm.life']")).isVisible();
+            assertThat(page.locator("[data-rule='rhythm.now']")).isVisible();
         }
         try (RunningApp aWeekLater = RunningApp.start(data, "2026-05-22T09:00:00Z", false)) {
             Page page = laptop();
@@ -166,14 +165,15 @@ class DaysTest extends Browsing {
                 new Page.GetByRoleOptions().setName(Pattern.compile("^left side", Pattern.CASE_INSENSITIVE)));
         assertEquals(nothing, row.getByRole(AriaRole.CELL).nth(2).textContent().strip());
         press(page, "no groom");
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("The next 28 days")))
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("The next 14 days")))
                 .isVisible();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
                 .click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Until the groom, in 24 days")))
                 .isVisible();
         page.navigate(demo.url() + THIMBLE + "when/learned");
-        assertThat(page.getByText(Pattern.compile("not every \\d+ days")).first())
+        assertThat(page.getByText(Pattern.compile("as often as usual|often than usual"))
+                        .first())
                 .isVisible();
     }
 

@@ -74,8 +74,8 @@ class DogTest extends ServerTest {
         send(HttpMethod.DELETE, "/api/dogs/" + id, "").andExpect(status().isNoContent());
         read("/api/dogs/" + id).andExpect(status().isNotFound());
         post("/api/dogs/" + id + "/restore", "").andExpect(status().isOk());
-        read("/api/dogs/" + id + "/rhythm")
-                .andExpect(jsonPath("$.rhythm.sections[0].checks").value(1));
+        read("/api/dogs/" + id + "/when")
+                .andExpect(jsonPath("$.plan.sections[0].checks").value(1));
     }
 
     @Test

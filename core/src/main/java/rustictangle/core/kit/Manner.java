@@ -4,7 +4,7 @@ package rustictangle.core.kit;
  * How a tool is led through the hair.
  *
  * <p>The numbers are own estimates, calibrated together to the times of common practice: a
- * long-coated medium dog combed daily about 10 min, a medium double coat in heavy shedding 35 to
+ * long-coated medium dog combed daily about 10 min, a small double coat in heavy shedding 35 to
  * 40 min, a long fleece through three tools about 60 min.
  */
 public enum Manner {
@@ -21,9 +21,9 @@ public enum Manner {
     /** Against the lie, so that the coat stands open and the brush finds what hides. */
     AGAINST_LIE(false, 2.5, "against the lie, so the coat stands open"),
     /** Against the lie twice: while the undercoat lets go, each pass brings out more. */
-    AGAINST_LIE_TWICE(false, 5.0, "against the lie, twice over"),
+    AGAINST_LIE_TWICE(false, 10.0, "against the lie, twice over"),
     /** Only what is already loose, with light pressure. */
-    LIFT_LOOSE(false, 2.5, "lift only what is loose, light hand"),
+    LIFT_LOOSE(false, 10.0, "lift only what is loose, light hand"),
     /** With, against and across. */
     ALL_WAYS(false, 7.5, "with, against and every way"),
     /** A neglected coat is opened from the ends, a little deeper each time. */

@@ -22,6 +22,7 @@ import rustictangle.core.dog.Section;
  * @param gentle  whether a slicker should have coated tips or a flexible head here
  * @param brushKg body mass in kg, to which the width of a brush is fitted
  * @param order   every tool in its turn; only a look with the fingers where nothing is brushed
+ * @param shorter the same if the hair were short, where longer hair asks for other tools; else as {@code order}
  * @param proof   the comb that shows whether the skin was reached; empty where hair does not mat
  * @param never   what must not be used here
  * @param reasons all of them, in the order of the answers they explain
@@ -39,12 +40,14 @@ public record Need(
         boolean gentle,
         double brushKg,
         List<ToolStep> order,
+        List<ToolStep> shorter,
         Optional<ToolKind> proof,
         List<NeverHere> never,
         List<Reason> reasons) {
 
     public Need {
         order = List.copyOf(order);
+        shorter = List.copyOf(shorter);
         never = List.copyOf(never);
         reasons = List.copyOf(reasons);
     }

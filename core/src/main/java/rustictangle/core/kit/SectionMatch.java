@@ -11,6 +11,8 @@ import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.CoatState;
+import rustictangle.core.coat.HairLength;
+import rustictangle.core.coat.LengthBand;
 import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.coat.Unbrushed;
 import rustictangle.core.dog.Dog;
@@ -32,6 +34,7 @@ final class SectionMatch {
     private static final double SMALL_DOG_KG = 6;
 
     private final Dog dog;
+    private final Coat coat;
     private final Section section;
     private final RegionCoat hair;
     private final CoatState state;
@@ -39,9 +42,14 @@ final class SectionMatch {
     private final List<Reason> reasons = new ArrayList<>();
 
     SectionMatch(Dog dog, Coat coat, Section section, Approach approach) {
+        this(dog, coat, section, approach, coat.at(section));
+    }
+
+    private SectionMatch(Dog dog, Coat coat, Section section, Approach approach, RegionCoat hair) {
         this.dog = dog;
+        this.coat = coat;
         this.section = section;
-        this.hair = coat.at(section);
+        this.hair = hair;
         this.state = CoatState.of(dog, coat, section);
         this.approach = approach;
     }
@@ -64,6 +72,7 @@ final class SectionMatch {
                 head(),
                 gentle(),
                 dog.mass().kilograms(),
+                List.of(new ToolStep(ToolKind.FINGERS, Manner.SEARCH)),
                 List.of(new ToolStep(ToolKind.FINGERS, Manner.SEARCH)),
                 Optional.empty(),
                 NeverRules.at(dog, section, hair),
@@ -107,6 +116,7 @@ final class SectionMatch {
                 gentle(),
                 dog.mass().kilograms(),
                 order,
+                shorter(row, order),
                 proof,
                 NeverRules.at(dog, section, hair),
                 reasons);
@@ -135,6 +145,14 @@ final class SectionMatch {
             }
             case SMOOTH, CORDED, HAIRLESS -> throw new IllegalStateException(hair.kind() + " has no such row");
         };
+    }
+
+    private List<ToolStep> shorter(CoatOrder row, List<ToolStep> order) {
+        SectionMatch shorter = new SectionMatch(
+                dog, coat, section, approach, hair.ofLength(new HairLength(LengthBand.SHORT_UP_TO_MM)));
+        return hair.length().band() == LengthBand.SHORT || shorter.row() == row
+                ? order
+                : shorter.need().order();
     }
 
     private List<ToolStep> order(CoatOrder row, List<ToolStep> brushes) {

@@ -33,6 +33,10 @@ public record Entry(UUID id, Instant at, LocalDate day, Optional<UUID> session, 
         }
     }
 
+    public Moment moment() {
+        return new Moment(day, at);
+    }
+
     /** @return what it says, where it is of that kind */
     public <T extends Said> Optional<T> as(Class<T> kind) {
         return kind.isInstance(said) ? Optional.of(kind.cast(said)) : Optional.empty();

@@ -9,6 +9,7 @@ public sealed interface Said
                 Happened,
                 Measured,
                 Weighed,
+                PastTold,
                 Visited,
                 ToolLookedOver,
                 ToolReplaced,

@@ -1,6 +1,5 @@
 package rustictangle.core.plan;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
@@ -9,142 +8,150 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
 import rustictangle.core.dog.Section;
-import rustictangle.core.routine.Knapsack;
+import rustictangle.core.rhythm.Outlook;
 
 /**
- * Who is brushed where on which day, over all dogs, in the minutes there are.
+ * Who is brushed where on which day, over all dogs: the one plan that every view reads.
  *
- * <p>With as many minutes as it takes, each place is brushed on the day it is due. With so many a day, they are spent
- * so that the fewest mats are to be expected.
- *
- * <p>Today's choice is exact, a 0/1 knapsack: of each place what would be lost if it were left today,
- * with the days to come and their minutes in view. The days after it are laid out by {@link Planner}. Nothing is kept
- * from an earlier plan: a missed day only means that today's plan begins from there.
+ * <p>It asks for the fewest minutes and mats together, a mat being worth what the owner's {@link
+ * rustictangle.core.rhythm.Comfort} says. As many minutes as it takes, or so many a day, differ only in what a day holds.
+ * Nothing is kept from an earlier plan: a missed day only means that today's begins from there. The same facts give the
+ * same plan.
  */
 public final class HouseholdPlan {
 
-    /** Nobody is offered more for one day, minutes. */
-    public static final int MOST_MINUTES = 180;
-    /** All times are multiples of this. */
-    private static final int UNIT_SECONDS = 10;
-
-    private static final int UNITS_A_MINUTE = 60 / UNIT_SECONDS;
+    private static final int DAYS_A_WEEK = 7;
+    private static final double DAYS_A_MONTH = 365.25 / 12;
 
     /** A place of one of the dogs, by the dog's position. */
-    public record Place(int dog, Section section, int seconds) {}
+    public record Place(int dog, Section section, double minutes) {}
 
-    /**
-     * What to do today in the minutes there are.
-     *
-     * @param minutes from which on this is best
-     */
-    public record Choice(int minutes, List<Place> places) {
+    private final List<Workload> dogs;
+    private final List<Map<Section, BitSet>> days;
 
-        public Choice {
-            places = List.copyOf(places);
-        }
-    }
-
-    private final List<Place> places;
-    private final List<Choice> choices;
-    private final List<BitSet> days;
-    private final double cost;
-    private final double bound;
-
-    private HouseholdPlan(List<Place> places, List<Choice> choices, Planner.Schedule schedule, double bound) {
-        this.places = places;
-        this.choices = choices;
-        this.days = schedule.days();
-        this.cost = schedule.cost();
-        this.bound = bound;
+    private HouseholdPlan(List<Workload> dogs, List<Map<Section, BitSet>> days) {
+        this.dogs = List.copyOf(dogs);
+        this.days = days;
     }
 
     /** As many days as have to be planned for, today included. */
-    public static int days(List<Workload> dogs, LocalDate today) {
-        return dogs.stream().mapToInt(dog -> dog.days(today)).max().orElse(1);
+    public static int days(List<Workload> dogs) {
+        return dogs.stream().mapToInt(Workload::days).max().orElse(1);
     }
 
     /** As many minutes as it takes. */
-    public static HouseholdPlan asItTakes(List<Workload> dogs, LocalDate today) {
-        int[] seconds = new int[days(dogs, today)];
-        Arrays.fill(seconds, 60 * MOST_MINUTES);
-        return of(dogs, seconds, true, today);
+    public static HouseholdPlan asItTakes(List<Workload> dogs) {
+        return of(dogs, dogs.stream().map(dog -> dog.alone().days().get(0)).toList());
     }
 
-    /**
-     * @param seconds there are for brushing, each day from today on, at least as many as {@link #days}
-     */
-    public static HouseholdPlan of(List<Workload> dogs, int[] seconds, LocalDate today) {
-        return of(dogs, Arrays.copyOf(seconds, days(dogs, today)), false, today);
+    /** @param minutes there are, each day from today on, setting up included; at least as many as {@link #days} */
+    public static HouseholdPlan of(List<Workload> dogs, double[] minutes) {
+        double[] time = Arrays.copyOf(minutes, days(dogs));
+        HouseholdPlan free = asItTakes(dogs);
+        boolean enough = IntStream.range(0, time.length).allMatch(day -> free.minutes(day) <= time[day] + 1e-9);
+        return enough
+                ? free
+                : of(
+                        dogs,
+                        Planner.plan(dogs.stream().map(Workload::jobs).toList(), time)
+                                .days());
     }
 
-    private static HouseholdPlan of(List<Workload> dogs, int[] time, boolean onlyDue, LocalDate today) {
-        List<Place> places = new ArrayList<>();
-        List<Job> jobs = new ArrayList<>();
-        for (int i = 0; i < dogs.size(); i++) {
-            int dog = i;
-            dogs.get(i).jobs(onlyDue, today).forEach((section, job) -> {
-                places.add(new Place(dog, section, job.seconds()));
-                jobs.add(job);
-            });
-        }
-        Planner.Schedule free = Planner.plan(jobs, time);
-        Knapsack worth = new Knapsack(
-                jobs.stream()
-                        .mapToInt(job -> Math.max(1, job.seconds() / UNIT_SECONDS))
-                        .toArray(),
-                jobs.stream()
-                        .mapToDouble(job -> Planner.worthToday(job, free.prices()))
-                        .toArray(),
-                UNITS_A_MINUTE * MOST_MINUTES);
-        BitSet today0 = worth.chosen(Math.min(UNITS_A_MINUTE * MOST_MINUTES, time[0] / UNIT_SECONDS));
-        List<Job> fixed = IntStream.range(0, jobs.size())
-                .mapToObj(i ->
-                        today0.get(i) ? jobs.get(i).doneToday() : jobs.get(i).leftToday())
-                .toList();
-        return new HouseholdPlan(places, choices(places, worth), Planner.plan(fixed, time), free.bound());
-    }
-
-    private static List<Choice> choices(List<Place> places, Knapsack worth) {
-        List<Choice> choices = new ArrayList<>();
-        BitSet before = null;
-        for (int minutes = 0; minutes <= MOST_MINUTES; minutes++) {
-            BitSet chosen = worth.chosen(UNITS_A_MINUTE * minutes);
-            if (!chosen.equals(before)) {
-                choices.add(new Choice(
-                        minutes, chosen.stream().mapToObj(places::get).toList()));
-                before = chosen;
+    private static HouseholdPlan of(List<Workload> dogs, List<List<BitSet>> days) {
+        List<Map<Section, BitSet>> all = new ArrayList<>();
+        for (int g = 0; g < dogs.size(); g++) {
+            Map<Section, BitSet> places = new EnumMap<>(Section.class);
+            int i = 0;
+            for (Section section : dogs.get(g).places().keySet()) {
+                places.put(section, days.get(g).get(i++));
             }
+            all.add(places);
         }
-        return choices;
-    }
-
-    /** Today's choice for every number of minutes, only where it changes; the last one leaves nothing undone. */
-    public List<Choice> choices() {
-        return choices;
+        return new HouseholdPlan(dogs, all);
     }
 
     /** On a day, 0 being today. */
     public List<Place> on(int day) {
-        return IntStream.range(0, places.size())
-                .filter(i -> days.get(i).get(day))
-                .mapToObj(places::get)
+        List<Place> places = new ArrayList<>();
+        for (int g = 0; g < dogs.size(); g++) {
+            int dog = g;
+            days.get(g).forEach((section, on) -> {
+                if (on.get(day)) {
+                    places.add(new Place(
+                            dog, section, dogs.get(dog).places().get(section).minutes()));
+                }
+            });
+        }
+        return places;
+    }
+
+    /** What a day takes, setting up included. */
+    public double minutes(int day) {
+        return IntStream.range(0, dogs.size())
+                .mapToDouble(dog -> minutes(dog, day))
+                .sum();
+    }
+
+    /** The same of one dog; 0 when it has no session. */
+    public double minutes(int dog, int day) {
+        double brushing = brushing(dog, day);
+        return brushing == 0 ? 0 : brushing + dogs.get(dog).jobs().setUp(day);
+    }
+
+    /** Without setting up. */
+    public double brushing(int dog, int day) {
+        Workload of = dogs.get(dog);
+        return days.get(dog).entrySet().stream()
+                .filter(place -> place.getValue().get(day))
+                .mapToDouble(place -> of.places().get(place.getKey()).minutes())
+                .sum();
+    }
+
+    /** What one dog takes on average in the days that are planned, setting up included. */
+    public double minutesAWeek(int dog) {
+        int days = dogs.get(dog).days();
+        return IntStream.range(0, days).mapToDouble(day -> minutes(dog, day)).sum() * DAYS_A_WEEK / days;
+    }
+
+    /** Small mats to expect of one dog on average in the days that are planned, besides those of today. */
+    public double matsAMonth(int dog) {
+        double sum = 0;
+        for (Map.Entry<Section, BitSet> place : days.get(dog).entrySet()) {
+            sum += mats(
+                    dogs.get(dog).forecast().at(place.getKey()).orElseThrow(),
+                    place.getValue(),
+                    dogs.get(dog).days());
+        }
+        return sum * DAYS_A_MONTH / dogs.get(dog).days();
+    }
+
+    private static double mats(Outlook outlook, BitSet days, int end) {
+        int first = days.nextSetBit(0);
+        double sum = outlook.mats(first < 0 ? end : first) - outlook.mats(0);
+        for (int day = first; day >= 0; ) {
+            int next = days.nextSetBit(day + 1);
+            sum += outlook.mats(day, next < 0 ? end : next);
+            day = next;
+        }
+        return sum;
+    }
+
+    /** One dog of it, section by section. */
+    public DogPlan dog(int dog) {
+        return DogPlan.of(dogs.get(dog), days.get(dog));
+    }
+
+    /** Day by day what is to be expected of one dog's places whose hair mats, in training or not. */
+    public List<SectionThread> threads(int dog) {
+        return days.get(dog).entrySet().stream()
+                .flatMap(place -> SectionThread.of(dogs.get(dog), place.getKey(), place.getValue()).stream())
                 .toList();
     }
 
     /** The days of each place of one dog, 0 being today. */
     public Map<Section, BitSet> of(int dog) {
         Map<Section, BitSet> of = new EnumMap<>(Section.class);
-        for (int i = 0; i < places.size(); i++) {
-            if (places.get(i).dog() == dog) {
-                of.put(places.get(i).section(), (BitSet) days.get(i).clone());
-            }
-        }
+        days.get(dog).forEach((section, on) -> of.put(section, (BitSet) on.clone()));
         return of;
-    }
-
-    /** How far the plan may be from the best there is, as a part of its cost, in [0, 1]. */
-    public double gap() {
-        return cost <= 0 ? 0 : Math.max(0, (cost - bound) / cost);
     }
 }

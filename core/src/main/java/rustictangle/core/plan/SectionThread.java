@@ -1,14 +1,11 @@
 package rustictangle.core.plan;
 
-import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 import rustictangle.core.dog.Section;
 import rustictangle.core.rhythm.Outlook;
-import rustictangle.core.rhythm.SectionRhythm;
 
 /**
  * One section's days until the groom: when it is brushed, and what is to be expected if so and if not.
@@ -26,8 +23,8 @@ public record SectionThread(
         Optional<Integer> knot) {
 
     /**
-     * @param tangles expected in the coat on that day, fresh mats among them
-     * @param mats    expected to have formed by then, since today
+     * @param tangles expected in the coat on that evening, mats among them
+     * @param mats    expected in the coat by now or found by then: those of today, and what has formed since
      */
     public record Expected(double tangles, double mats) {}
 
@@ -41,41 +38,38 @@ public record SectionThread(
     }
 
     /** @return empty where hair does not mat */
-    public static Optional<SectionThread> of(Workload dog, Section section, BitSet days, LocalDate today) {
+    static Optional<SectionThread> of(Workload dog, Section section, BitSet days) {
         return dog.forecast()
                 .at(section)
-                .map(outlook -> of(dog.forecast().rhythm().at(section), outlook, days, today, dog.days(today)));
+                .filter(Outlook::mats)
+                .map(outlook -> of(section, outlook, days, dog.daysTold()));
     }
 
-    private static SectionThread of(SectionRhythm rhythm, Outlook outlook, BitSet days, LocalDate today, int end) {
-        // Where no comb was recorded nobody knows what is in the coat: counted from today on.
-        LocalDate since = rhythm.lastClear().orElse(today);
-        List<Expected> planned = expected(outlook, since, days, today, end);
-        List<Expected> nothing = expected(outlook, since, new BitSet(), today, end);
+    private static SectionThread of(Section section, Outlook outlook, BitSet days, int end) {
+        List<Expected> planned = expected(outlook, days, end);
+        List<Expected> nothing = expected(outlook, new BitSet(), end);
         Optional<Integer> knot = Optional.empty();
         for (int day = 0; day <= end && knot.isEmpty(); day++) {
             knot = nothing.get(day).mats() >= MORE_LIKELY_THAN_NOT ? Optional.of(day) : knot;
         }
-        return new SectionThread(rhythm.section(), days.stream().boxed().toList(), planned, nothing, knot);
+        return new SectionThread(
+                section, days.stream().filter(day -> day < end).boxed().toList(), planned, nothing, knot);
     }
 
     /** A day's numbers are those of its evening: after the brushing, if there is one. */
-    private static List<Expected> expected(
-            Outlook outlook, LocalDate lastClear, BitSet days, LocalDate today, int end) {
+    private static List<Expected> expected(Outlook outlook, BitSet days, int end) {
         List<Expected> list = new ArrayList<>();
-        LocalDate since = lastClear;
-        double already = outlook.mats(since, ChronoUnit.DAYS.between(since, today));
-        double before = 0;
+        double found = 0;
+        int since = -1;
         for (int day = 0; day <= end; day++) {
-            long waited = ChronoUnit.DAYS.between(since, today.plusDays(day));
-            double mats = before + outlook.mats(since, waited) - already;
+            double mats = found + (since < 0 ? outlook.mats(day) : outlook.mats(since, day));
+            double tangles = since < 0 ? outlook.tangles(day) : outlook.tangles(since, day);
             if (days.get(day)) {
-                before = mats;
-                already = 0;
-                since = today.plusDays(day);
-                waited = 0;
+                found = mats;
+                since = day;
+                tangles = 0;
             }
-            list.add(new Expected(outlook.tangles(since, waited), mats));
+            list.add(new Expected(tangles, mats));
         }
         return list;
     }

@@ -1,10 +1,12 @@
 package rustictangle.core.plan;
 
-import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
+import java.time.Duration;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import rustictangle.core.dog.Section;
 import rustictangle.core.rhythm.Comfort;
@@ -13,31 +15,93 @@ import rustictangle.core.rhythm.Forecast;
 /** What one dog asks of the household in the days to come. Immutable. */
 public final class Workload {
 
-    /** Without a groomer's date so many days are looked at; and never more than {@link #MOST_DAYS}. Own choices. */
-    public static final int DAYS_WITHOUT_GROOMER = 28;
+    /** Without a groomer's date so many days are reckoned, of which {@link #DAYS_SHOWN} are told. Own choices. */
+    public static final int DAYS_WITHOUT_GROOMER = 42;
 
+    public static final int DAYS_SHOWN = 14;
+    /** Never more than this are reckoned. Own choice. */
     public static final int MOST_DAYS = 70;
+
+    /**
+     * One section that is brushed, or will be.
+     *
+     * @param minutes what one brushing takes, greater than 0
+     * @param from    the first day on which it can be brushed, 0 being today; empty: not within these days
+     */
+    public record Place(double minutes, Optional<Integer> from) {
+
+        public static Place ready(double minutes) {
+            return new Place(minutes, Optional.of(0));
+        }
+    }
+
+    /**
+     * How sessions with this dog go.
+     *
+     * @param setUp   minutes that fetching the dog and things takes, each time
+     * @param going   whether a session is going on, so that it needs no setting up today
+     * @param sitting the longest sitting; empty: as long as it takes
+     */
+    public record Sessions(double setUp, boolean going, Optional<Duration> sitting) {}
 
     private final Forecast forecast;
     private final Comfort comfort;
-    private final Map<Section, Integer> seconds;
-    private final LocalDate until;
-    /** Worked out once: other dogs' entries change nothing of it. */
-    private final Map<JobsOf, Map<Section, Job>> jobs = new ConcurrentHashMap<>();
+    private final Map<Section, Place> places;
+    private final Sessions sessions;
+    private final Optional<Integer> groom;
+    private final DogJobs jobs;
+    private final int end;
+    private final boolean groomed;
+    /** Worked out once: other dogs, and the plan, change nothing of them. */
+    private volatile Planner.Schedule alone;
 
-    private record JobsOf(boolean onlyDue, LocalDate today) {}
+    private final Map<Section, InTheLongRun> longRun = new ConcurrentHashMap<>();
 
     /**
-     * @param seconds what a brushing takes, of the sections that are brushed; those in training are left out
-     * @param until   the groomer's day, or as far as one looks ahead; after today
+     * @param places every section that is brushed or in training
+     * @param groom  days from today to the groomer's; empty: nobody said
      */
-    public Workload(Forecast forecast, Comfort comfort, Map<Section, Integer> seconds, LocalDate until) {
+    public Workload(
+            Forecast forecast,
+            Comfort comfort,
+            Map<Section, Place> places,
+            Sessions sessions,
+            Optional<Integer> groom) {
         this.forecast = forecast;
         this.comfort = comfort;
-        EnumMap<Section, Integer> sorted = new EnumMap<>(Section.class);
-        sorted.putAll(seconds);
-        this.seconds = Collections.unmodifiableMap(sorted);
-        this.until = until;
+        EnumMap<Section, Place> sorted = new EnumMap<>(Section.class);
+        sorted.putAll(places);
+        this.places = Collections.unmodifiableMap(sorted);
+        this.sessions = sessions;
+        this.groom = groom;
+        this.groomed = groom.filter(days -> days <= MOST_DAYS).isPresent();
+        this.end = groomed ? Math.max(1, groom.get()) : DAYS_WITHOUT_GROOMER;
+        List<Job> all = sorted.entrySet().stream()
+                .map(place -> Job.of(
+                        forecast.at(place.getKey()).orElseThrow(),
+                        comfort,
+                        place.getValue().minutes(),
+                        place.getValue().from().orElse(end),
+                        end))
+                .toList();
+        this.jobs = new DogJobs(
+                all,
+                sessions.setUp(),
+                sessions.going() ? 0 : sessions.setUp(),
+                sessions.sitting().map(limit -> limit.toSeconds() / 60.0).orElse(Double.POSITIVE_INFINITY));
+    }
+
+    /** The same of an owner with another comfort. */
+    public Workload with(Comfort other) {
+        return other == comfort ? this : new Workload(forecast, other, places, sessions, groom);
+    }
+
+    /** The same where nothing is brushed today. */
+    public Workload notToday() {
+        Map<Section, Place> later = new EnumMap<>(Section.class);
+        places.forEach((section, place) ->
+                later.put(section, new Place(place.minutes(), place.from().map(day -> Math.max(1, day)))));
+        return new Workload(forecast, comfort, later, sessions, groom);
     }
 
     Forecast forecast() {
@@ -48,25 +112,48 @@ public final class Workload {
         return comfort;
     }
 
-    Map<Section, Integer> seconds() {
-        return seconds;
+    Map<Section, Place> places() {
+        return places;
     }
 
-    public LocalDate until() {
-        return until;
+    /** What a brushing takes with its share of setting up, against itself alone, in the whole dog; 1 or more. */
+    double withSettingUp() {
+        double minutes = places.values().stream().mapToDouble(Place::minutes).sum();
+        return 1 + jobs.setUp() / minutes;
     }
 
-    /** Days to plan, today included, in [1, {@link #MOST_DAYS}]. */
-    int days(LocalDate today) {
-        return (int) Math.max(1, Math.min(MOST_DAYS, ChronoUnit.DAYS.between(today, until)));
+    DogJobs jobs() {
+        return jobs;
     }
 
-    /** By section. See {@link Job#of}. */
-    Map<Section, Job> jobs(boolean onlyDue, LocalDate today) {
-        return jobs.computeIfAbsent(new JobsOf(onlyDue, today), of -> {
-            Map<Section, Job> all = new EnumMap<>(Section.class);
-            seconds.forEach((section, one) -> all.put(section, Job.of(this, section, one, onlyDue, today)));
-            return Collections.unmodifiableMap(all);
-        });
+    InTheLongRun inTheLongRun(Section section) {
+        return longRun.computeIfAbsent(section, one -> InTheLongRun.of(this, one));
+    }
+
+    /** Its own plan with as many minutes as it takes. */
+    Planner.Schedule alone() {
+        Planner.Schedule known = alone;
+        if (known == null) {
+            double[] time = new double[end];
+            Arrays.fill(time, Double.POSITIVE_INFINITY);
+            known = Planner.plan(List.of(jobs), time);
+            alone = known;
+        }
+        return known;
+    }
+
+    /** Minutes of setting up that a session today takes. */
+    public double setUpToday() {
+        return jobs.setUpToday();
+    }
+
+    /** Days that are reckoned, today included, in [1, {@link #MOST_DAYS}]. */
+    public int days() {
+        return end;
+    }
+
+    /** Days that are told, today included: to the groomer's date, or as far as one can sensibly say. */
+    public int daysTold() {
+        return groomed ? end : Math.min(end, DAYS_SHOWN);
     }
 }

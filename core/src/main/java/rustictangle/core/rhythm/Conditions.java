@@ -19,11 +19,11 @@ import rustictangle.core.dog.Section;
  */
 public final class Conditions {
 
-    /** How far ahead the coat is looked at day by day; later days are taken as that one. Own estimate. */
+    /** How far ahead the coat is looked at day by day; no plan goes further. */
     private static final int AHEAD_DAYS = 120;
 
-    /** @param hazard empty on hair that does not mat */
-    record Here(RegionCoat hair, Exposure exposure, Optional<Hazard> hazard) {}
+    /** @param days empty on hair that does not mat */
+    record Here(Exposure exposure, Optional<WearDays> days, LooseHair loose) {}
 
     private final Map<Section, Here> sections;
     private final Shedding shedding;
@@ -52,25 +52,25 @@ public final class Conditions {
             sections.put(
                     section,
                     new Here(
-                            hair,
                             exposure,
                             hair.kind().mats()
-                                    ? Optional.of(hazard(section, hair, length, exposure, today))
-                                    : Optional.empty()));
+                                    ? Optional.of(days(section, hair, length, exposure, today))
+                                    : Optional.empty(),
+                            LooseHair.at(section, coat, day -> shedding.on(today.plusDays(day)))));
         });
         return new Conditions(sections, shedding, coat, today);
     }
 
-    private static Hazard hazard(
+    private static WearDays days(
             Section section, RegionCoat hair, LengthOverTime length, Exposure exposure, LocalDate today) {
         RateTable table = RateTable.of(hair);
-        if (length.isSteady() && exposure.isSteady()) {
-            return Hazard.steady(table.perDay(section, hair, length.on(today)) * exposure.on(today));
-        }
-        return Hazard.of(
-                today.minusDays(Diary.REMEMBERED_DAYS),
-                today.plusDays(AHEAD_DAYS),
-                day -> table.perDay(section, hair, length.on(day)) * exposure.on(day));
+        return WearDays.of(
+                -Diary.REMEMBERED_DAYS,
+                AHEAD_DAYS,
+                day -> exposure.on(today.plusDays(day)),
+                day -> table.tangles(section, hair, length.on(today.plusDays(day))),
+                day -> table.hardening(section, length.on(today.plusDays(day))),
+                length.isSteady());
     }
 
     Here at(Section section) {

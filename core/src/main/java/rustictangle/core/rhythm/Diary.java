@@ -6,11 +6,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.NavigableSet;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import rustictangle.core.coat.LengthReading;
 import rustictangle.core.dog.Region;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.HairOut;
 import rustictangle.core.log.Log;
+import rustictangle.core.log.Moment;
 import rustictangle.core.log.SessionEvent.HairOutAt;
 import rustictangle.core.log.Visited;
 
@@ -22,7 +24,8 @@ import rustictangle.core.log.Visited;
  * @param readings what the ruler said, oldest first in each region
  * @param heaps    days on which a session brought out a heap of hair
  * @param seasons  of shedding, about today
- * @param grooms   days on which a groomer went through the whole coat
+ * @param grooms   when a groomer went through the whole coat
+ * @param told     what was said of the time before any of it
  */
 public record Diary(
         List<CombCheck> checks,
@@ -30,7 +33,8 @@ public record Diary(
         Map<Region, List<LengthReading>> readings,
         NavigableSet<LocalDate> heaps,
         List<Season> seasons,
-        NavigableSet<LocalDate> grooms) {
+        NavigableSet<Moment> grooms,
+        Told told) {
 
     /** What is older says little about the coat of today. Own estimate: a year, so that every season counts once. */
     public static final int REMEMBERED_DAYS = 365;
@@ -45,10 +49,10 @@ public record Diary(
                     .isPresent())
             .map(Entry::day)
             .toList();
-    /** Days on which a groomer went through the whole coat; a day may come more than once. */
-    public static final Log.Reading<LocalDate> GROOMS = log -> log.stream()
+    /** When a groomer went through the whole coat. */
+    public static final Log.Reading<Moment> GROOMS = log -> log.stream()
             .filter(entry -> entry.said() instanceof Visited)
-            .map(Entry::day)
+            .map(Entry::moment)
             .toList();
 
     public Diary {
@@ -81,7 +85,11 @@ public record Diary(
                 LengthReading.of(log),
                 heaps,
                 Season.about(latitude, heaps, today),
-                new TreeSet<>(log.read(GROOMS)).tailSet(since, true).headSet(today, true));
+                log.read(GROOMS).stream()
+                        .filter(groom ->
+                                !groom.day().isBefore(since) && !groom.day().isAfter(today))
+                        .collect(Collectors.toCollection(TreeSet::new)),
+                Told.of(log));
     }
 
     /** Comb checks on ordinary days only. */
@@ -92,19 +100,24 @@ public record Diary(
                 Map.of(),
                 Collections.emptyNavigableSet(),
                 List.of(),
-                Collections.emptyNavigableSet());
+                Collections.emptyNavigableSet(),
+                Told.NOTHING);
     }
 
     /** Where only {@link Conditions} are asked for. */
     public Diary withoutChecks() {
-        return new Diary(List.of(), life, readings, heaps, seasons, grooms);
+        return new Diary(List.of(), life, readings, heaps, seasons, grooms, told);
     }
 
-    public Diary groomedOn(NavigableSet<LocalDate> days) {
-        return new Diary(checks, life, readings, heaps, seasons, days);
+    public Diary groomed(NavigableSet<Moment> when) {
+        return new Diary(checks, life, readings, heaps, seasons, when, told);
+    }
+
+    public Diary with(Told said) {
+        return new Diary(checks, life, readings, heaps, seasons, grooms, said);
     }
 
     public Diary with(Life happened) {
-        return new Diary(checks, happened, readings, heaps, seasons, grooms);
+        return new Diary(checks, happened, readings, heaps, seasons, grooms, told);
     }
 }

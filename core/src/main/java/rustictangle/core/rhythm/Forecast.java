@@ -1,80 +1,140 @@
 package rustictangle.core.rhythm;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableSet;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.HairLength;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.Moment;
 
-/** What is known and to be expected of a dog's coat: its rhythm today, and each section's outlook on the days to come. */
+/** What is known and to be expected of a dog's coat, section by section. */
 public final class Forecast {
 
-    private final Rhythm rhythm;
-    private final Map<Section, SectionForecast> sections;
-    private final Map<Section, Risk> risks;
+    private final Conditions conditions;
+    private final Map<Section, SectionRhythm> sections;
+    private final Map<Section, Outlook> outlooks;
     private final Optional<Reason> season;
 
     private Forecast(
-            Rhythm rhythm, Map<Section, SectionForecast> sections, Map<Section, Risk> risks, Optional<Reason> season) {
-        this.rhythm = rhythm;
+            Conditions conditions,
+            Map<Section, SectionRhythm> sections,
+            Map<Section, Outlook> outlooks,
+            Optional<Reason> season) {
+        this.conditions = conditions;
         this.sections = sections;
-        this.risks = risks;
+        this.outlooks = outlooks;
         this.season = season;
     }
 
-    public static Forecast of(Dog dog, Coat coat, Comfort comfort, Diary diary, LocalDate today) {
-        return of(Conditions.of(dog, coat, diary, today), comfort, diary);
+    public static Forecast of(Dog dog, Coat coat, Diary diary, LocalDate today) {
+        return of(Conditions.of(dog, coat, diary, today), diary);
     }
 
     /** @param diary that the conditions are of, whatever its comb checks */
-    public static Forecast of(Conditions conditions, Comfort comfort, Diary diary) {
+    public static Forecast of(Conditions conditions, Diary diary) {
         Map<Section, List<CombCheck>> checks = diary.checks().stream()
                 .collect(Collectors.groupingBy(
                         CombCheck::section, () -> new EnumMap<>(Section.class), Collectors.toList()));
-        Map<Section, SectionForecast> sections = new EnumMap<>(Section.class);
-        Arrays.stream(Section.values())
-                .forEach(section -> sections.put(
-                        section,
-                        new SectionForecast(
-                                comfort,
-                                section,
-                                conditions.at(section),
-                                checks.getOrDefault(section, List.of()),
-                                diary.grooms(),
-                                conditions.today())));
         Learning learning = new Learning();
-        sections.forEach((section, forecast) -> forecast.evidence().ifPresent(found -> learning.add(section, found)));
-        Map<Section, Risk> risks = new EnumMap<>(Section.class);
-        sections.forEach(
-                (section, forecast) -> forecast.risk(learning.at(section)).ifPresent(risk -> risks.put(section, risk)));
-        Rhythm rhythm = Rhythm.of(
-                sections.entrySet().stream()
-                        .map(entry -> entry.getValue().rhythm(learning.at(entry.getKey())))
-                        .toList(),
-                conditions.today());
-        return new Forecast(rhythm, sections, risks, conditions.shedding().advice(conditions.coat(), diary.heaps()));
+        for (Section section : Section.values()) {
+            conditions
+                    .at(section)
+                    .days()
+                    .ifPresent(days -> learning.add(
+                            section,
+                            Learning.Evidence.of(
+                                    checks.getOrDefault(section, List.of()),
+                                    diary.grooms(),
+                                    days,
+                                    conditions.today())));
+        }
+        Map<Section, SectionRhythm> sections = new EnumMap<>(Section.class);
+        Map<Section, Outlook> outlooks = new EnumMap<>(Section.class);
+        for (Section section : Section.values()) {
+            SectionRhythm here = rhythm(section, conditions, checks.getOrDefault(section, List.of()), diary.grooms());
+            sections.put(section, here);
+            if (here.brushed()) {
+                outlooks.put(section, outlook(here, conditions, diary, learning.at(section)));
+            }
+        }
+        return new Forecast(
+                conditions, sections, outlooks, conditions.shedding().advice(conditions.coat(), diary.heaps()));
     }
 
-    public Rhythm rhythm() {
-        return rhythm;
+    private static SectionRhythm rhythm(
+            Section section, Conditions conditions, List<CombCheck> checks, NavigableSet<Moment> grooms) {
+        Optional<Moment> groom = grooms.isEmpty() ? Optional.empty() : Optional.of(grooms.last());
+        Optional<Moment> clear = latest(checks.stream().filter(check -> !check.matLeft()), groom);
+        boolean matLeft = !checks.isEmpty()
+                && checks.get(checks.size() - 1).matLeft()
+                && groom.filter(one -> one.isAfter(checks.get(checks.size() - 1).when()))
+                        .isEmpty();
+        return new SectionRhythm(
+                section,
+                conditions.coat().at(section),
+                clear.map(Moment::day),
+                latest(checks.stream(), groom).map(Moment::day),
+                groom.isPresent() && groom.equals(clear),
+                matLeft,
+                checks.size(),
+                conditions.at(section).exposure().plain(conditions.today()));
     }
 
-    /** Empty where hair does not mat. */
+    private static Optional<Moment> latest(Stream<CombCheck> checks, Optional<Moment> groom) {
+        return Stream.concat(checks.map(CombCheck::when), groom.stream()).max(Comparator.naturalOrder());
+    }
+
+    private static Outlook outlook(SectionRhythm here, Conditions conditions, Diary diary, TangleRate rate) {
+        Conditions.Here days = conditions.at(here.section());
+        Past past = here.lastCombed()
+                .map(day -> Past.known((int) ChronoUnit.DAYS.between(conditions.today(), day)))
+                .orElseGet(() -> diary.told().past(conditions.today()));
+        return new Outlook(days.days(), days.loose(), past, here.matLeft(), rate);
+    }
+
+    public SectionRhythm rhythm(Section section) {
+        return sections.get(section);
+    }
+
+    /** In the order of {@link Section}. */
+    public List<SectionRhythm> sections() {
+        return Arrays.stream(Section.values()).map(sections::get).toList();
+    }
+
+    /** Empty where nothing is brushed. */
     public Optional<Outlook> at(Section section) {
-        return Optional.ofNullable(risks.get(section));
+        return Optional.ofNullable(outlooks.get(section));
     }
 
-    /** On ordinary days, if the hair had this length; empty where hair does not mat. */
-    public Optional<Outlook> atLength(Section section, HairLength length) {
-        return Optional.ofNullable(risks.get(section))
-                .map(risk -> sections.get(section).atLength(risk.factor(), length));
+    /** Where a mat waits that was left in. */
+    public List<Section> matted() {
+        return sections().stream()
+                .filter(SectionRhythm::matLeft)
+                .map(SectionRhythm::section)
+                .toList();
+    }
+
+    /** On days like an ordinary one of this dog, if the hair had this length; empty where nothing is brushed. */
+    public Optional<EveryDay> everyDay(Section section, HairLength length) {
+        return at(section)
+                .map(outlook -> EveryDay.of(
+                        section, conditions.coat().at(section), length, conditions.at(section), outlook, conditions));
+    }
+
+    /** The same of the hair that it has. */
+    public Optional<EveryDay> everyDay(Section section) {
+        return everyDay(section, conditions.coat().at(section).length());
     }
 
     /** What the shedding season asks for; empty when nothing just now. */
@@ -82,8 +142,12 @@ public final class Forecast {
         return season;
     }
 
-    /** What this dog's own checks taught, the largest changes first. */
+    /** What this dog's own checks taught, the surest and largest first. */
     public List<Learned> learned() {
-        return Learned.of(rhythm);
+        return Learned.of(this);
+    }
+
+    public LocalDate today() {
+        return conditions.today();
     }
 }

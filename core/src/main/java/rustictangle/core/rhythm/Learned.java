@@ -4,77 +4,115 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
+import rustictangle.core.Choice;
 import rustictangle.core.dog.Section;
 
 /**
  * What was learned of a place, or of its both sides alike.
  *
- * @param before days between brushings by the table
- * @param now    as now believed
- * @param sure   whether even the spread of what is believed leaves the table's value out
- * @param text   one plain sentence
+ * @param factor  how often tangles arise there against the table, as now believed
+ * @param text    one plain sentence
  */
-public record Learned(List<Section> sections, int before, int now, boolean sure, String text) {
+public record Learned(List<Section> sections, double factor, Sure sure, String text) {
+
+    /** How sure it is that the place differs from the table, and to that side. Own choice of limits. */
+    public enum Sure implements Choice {
+        SURE("sure", 0.95),
+        LIKELY("likely", 0.85),
+        PERHAPS("perhaps", 0.7);
+
+        private final Words words;
+        private final double chance;
+
+        Sure(String label, double chance) {
+            this.words = new Words(label);
+            this.chance = chance;
+        }
+
+        @Override
+        public Words words() {
+            return words;
+        }
+    }
+
+    /** Nobody keeps more in mind. */
+    private static final int MOST = 5;
+    /** What is less off than this is no news. Own estimate. */
+    private static final double NEWS = 1.25;
+
+    private static final int ENOUGH_CHECKS = 3;
 
     public Learned {
         sections = List.copyOf(sections);
     }
 
-    static List<Learned> of(Rhythm rhythm) {
+    static List<Learned> of(Forecast forecast) {
         List<Learned> learned = new ArrayList<>();
         Set<Section> told = EnumSet.noneOf(Section.class);
-        for (SectionRhythm here : rhythm.sections()) {
-            if (told.add(here.section()) && isNews(here)) {
-                SectionRhythm other = rhythm.at(here.section().otherSide());
-                boolean both = other != here && isNews(other) && same(here, other);
+        for (SectionRhythm here : forecast.sections()) {
+            Section section = here.section();
+            if (told.add(section) && isNews(forecast, section)) {
+                Section other = section.otherSide();
+                boolean both = other != section && isNews(forecast, other) && alike(forecast, section, other);
                 if (both) {
-                    told.add(other.section());
+                    told.add(other);
                 }
-                learned.add(of(here, both ? List.of(here.section(), other.section()) : List.of(here.section())));
+                learned.add(of(forecast, both ? List.of(section, other) : List.of(section)));
             }
         }
-        learned.sort(Comparator.comparingDouble((Learned one) -> Math.abs(Math.log((double) one.now / one.before)))
-                .reversed());
-        return learned;
+        learned.sort(Comparator.comparing((Learned one) -> one.sure)
+                .thenComparing(Comparator.comparingDouble((Learned one) -> Math.abs(Math.log(one.factor)))
+                        .reversed()));
+        return List.copyOf(learned.subList(0, Math.min(MOST, learned.size())));
     }
 
-    private static boolean isNews(SectionRhythm here) {
-        return here.checks() > 1 && here.intervalDays() != here.tableIntervalDays();
+    private static boolean isNews(Forecast forecast, Section section) {
+        if (forecast.rhythm(section).checks() < ENOUGH_CHECKS
+                || forecast.at(section).filter(Outlook::mats).isEmpty()) {
+            return false;
+        }
+        TangleRate rate = rate(forecast, section);
+        return Math.abs(Math.log(rate.factor())) >= Math.log(NEWS) && rate.sureOfSide() >= Sure.PERHAPS.chance;
     }
 
-    private static boolean same(SectionRhythm one, SectionRhythm other) {
-        return one.intervalDays() == other.intervalDays() && one.tableIntervalDays() == other.tableIntervalDays();
+    private static TangleRate rate(Forecast forecast, Section section) {
+        return forecast.at(section).orElseThrow().rate();
     }
 
-    private static Learned of(SectionRhythm here, List<Section> sections) {
-        int before = here.tableIntervalDays();
-        int now = here.intervalDays();
-        boolean sure = before < here.intervalFrom() || before > here.intervalTo();
+    private static boolean alike(Forecast forecast, Section one, Section other) {
+        return Math.abs(Math.log(
+                        rate(forecast, one).factor() / rate(forecast, other).factor()))
+                < Math.log(NEWS);
+    }
+
+    private static Learned of(Forecast forecast, List<Section> sections) {
+        TangleRate rate = rate(forecast, sections.get(0));
+        Sure sure = sure(rate.sureOfSide());
         boolean both = sections.size() > 1;
-        String place = both ? bothSides(here.section()) : here.section().label();
-        String text = now < before
-                ? place + (both ? " need it " : " needs it ") + every(now) + ", not " + every(before)
-                : place + " can wait " + later(now - before) + ": " + every(now) + ", not " + every(before);
-        return new Learned(
-                sections,
-                before,
-                now,
-                sure,
-                Character.toUpperCase(text.charAt(0))
-                        + text.substring(1)
-                        + (sure ? "." : ", as far as one can tell yet."));
+        String place = both
+                ? sections.get(0).part().label() + ", left and right,"
+                : sections.get(0).label();
+        String text = place + (both ? " tangle " : " tangles ") + times(rate.factor()) + " for such hair"
+                + (sure == Sure.SURE ? "." : sure == Sure.LIKELY ? ", very likely." : ", as far as one can tell yet.");
+        return new Learned(sections, rate.factor(), sure, Character.toUpperCase(text.charAt(0)) + text.substring(1));
     }
 
-    private static String bothSides(Section section) {
-        return section.label().replaceFirst("left ", "") + ", left and right,";
+    private static Sure sure(double chance) {
+        return chance >= Sure.SURE.chance ? Sure.SURE : chance >= Sure.LIKELY.chance ? Sure.LIKELY : Sure.PERHAPS;
     }
 
-    private static String later(int days) {
-        return days == 1 ? "a day longer" : days + " days longer";
-    }
-
-    private static String every(int days) {
-        return days == 1 ? "every day" : "every " + days + " days";
+    private static String times(double factor) {
+        if (factor < 1) {
+            return factor < 0.4
+                    ? "a third as often as usual"
+                    : factor < 0.6 ? "half as often as usual" : "less often than usual";
+        }
+        return factor < 1.75
+                ? factor < 1.4 ? "a little more often than usual" : "half again as often as usual"
+                : factor < 2.5
+                        ? "twice as often as usual"
+                        : String.format(Locale.ROOT, "%.0f times as often as usual", factor);
     }
 }

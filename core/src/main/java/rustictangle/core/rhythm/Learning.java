@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.NavigableSet;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.Moment;
 
 /**
  * What the comb checks taught about each section, its neighbours' checks included.
@@ -35,21 +36,23 @@ final class Learning {
          *
          * @param grooms what arose before one of them, the groomer took along
          */
-        static Evidence of(List<CombCheck> checks, NavigableSet<LocalDate> grooms, Hazard hazard) {
-            int tangles = 0;
+        static Evidence of(List<CombCheck> checks, NavigableSet<Moment> grooms, WearDays days, LocalDate today) {
+            double tangles = 0;
             double expected = 0;
             for (int i = 1; i < checks.size(); i++) {
-                LocalDate before = checks.get(i - 1).date();
-                LocalDate day = checks.get(i).date();
-                LocalDate groom = grooms.floor(day);
-                boolean groomed = groom != null && groom.isAfter(before);
+                CombCheck before = checks.get(i - 1);
+                CombCheck check = checks.get(i);
+                Moment groom = grooms.floor(check.when());
+                boolean groomed = groom != null && groom.isAfter(before.when());
                 // A mat that was left in is found again, not anew.
-                tangles +=
-                        Math.max(0, checks.get(i).tangles() - (checks.get(i - 1).matLeft() && !groomed ? 1 : 0));
-                LocalDate since = groomed ? groom : before;
-                expected += hazard.over(since, ChronoUnit.DAYS.between(since, day));
+                tangles += Math.max(0, check.tangles() - (before.matLeft() && !groomed ? 1 : 0));
+                expected += days.tangles(day(groomed ? groom.day() : before.date(), today), day(check.date(), today));
             }
             return new Evidence(tangles, expected);
+        }
+
+        private static int day(LocalDate day, LocalDate today) {
+            return (int) ChronoUnit.DAYS.between(today, day);
         }
 
         private Evidence plus(Evidence other, double share) {

@@ -1,8 +1,8 @@
 package rustictangle.core.rhythm;
 
-import java.util.Arrays;
+import static rustictangle.core.coat.Line.row;
+
 import rustictangle.core.coat.HairLength;
-import rustictangle.core.coat.LengthBand;
 import rustictangle.core.coat.Line;
 import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.dog.Friction;
@@ -10,37 +10,54 @@ import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
 
 /**
- * How often tangles arise before the owner's own checks say better.
+ * How often tangles arise, and how long they take to become mats, before the owner's own checks say better.
  *
- * <p>Each row is an interval in days for the places that mat first, at the length named. Common
- * practice, no published source: long drop and curly daily, long fleece every 3rd day, silky and
- * well kept twice a week, medium lengths 2–3 × a week, short and double weekly. The other rows are
- * own estimates between these.
+ * <p>Own estimates. With four minutes of setting up and the comforts of {@link Comfort} they give the intervals of
+ * common practice (no published source): long drop and curly hair daily, a long fleece every third day, silky and well
+ * kept twice a week, medium lengths two or three times a week, double and wire about weekly, a clip of 15 mm every four
+ * to seven days and one of 6 mm hardly ever.
  */
 enum RateTable {
-    DOUBLE(7, new double[][] {{80, 7}, {150, 5}}),
-    DROP(4, new double[][] {{25, 7}, {50, 3.5}, {100, 3.5}, {150, 1}}),
-    CURLY(3, new double[][] {{20, 7}, {38, 2.8}, {60, 1}}),
-    FLEECE(3, new double[][] {{20, 7}, {50, 3}, {180, 3}, {250, 1}}),
-    WIRE(7, new double[][] {{40, 7}, {60, 3.5}}),
-    FEATHERED(4, new double[][] {{25, 7}, {60, 2.8}, {125, 2.8}, {150, 2}});
+    FLEECE(
+            line(
+                    row(5, 0),
+                    row(10, .008),
+                    row(15, .02),
+                    row(30, .045),
+                    row(60, .065),
+                    row(120, .08),
+                    row(200, .175),
+                    row(300, .25)),
+            line(row(5, 6))),
+    CURLY(
+            line(row(5, 0), row(15, .025), row(30, .075), row(45, .125), row(80, .20), row(100, .3), row(150, .4)),
+            line(row(20, 6), row(45, 4), row(80, 4), row(100, 3))),
+    DROP(
+            line(row(10, 0), row(25, .025), row(60, .06), row(100, .08), row(130, .175), row(160, .3), row(300, .45)),
+            line(row(90, 6), row(150, 3))),
+    FEATHERED(line(row(10, 0), row(25, .025), row(60, .06), row(125, .08), row(150, .1)), line(row(10, 6))),
+    DOUBLE(line(row(10, 0), row(25, .02), row(60, .03), row(100, .045), row(150, .06)), line(row(10, 12))),
+    WIRE(line(row(10, 0), row(25, .02), row(40, .03), row(70, .06)), line(row(10, 11)));
 
-    /** λ × interval at which the chance of a tangle is 30 %: {@code −ln 0.7}, rounded up. */
-    static final double EXPECTED_PER_INTERVAL = 0.357;
     /** White hair tangles sooner: common practice, reason unknown; the factor is an own estimate. */
     private static final double PALE_FACTOR = 1.25;
+    /** Ears rub only where long hair hangs from them: from here, mm, as any place of the middle, to there as they do. */
+    private static final Line EAR_FRICTION = line(row(30, Friction.MEDIUM.factor()), row(60, Friction.HIGH.factor()));
 
-    private final int hardenDays;
-    private final Line perDay;
+    private final Line tangles;
+    private final Line hardening;
 
     /**
-     * @param lengthAndInterval rows of hair length in mm and days between brushings
+     * @param tangles   that arise in an ordinary day where friction is 1, by mm of hair
+     * @param hardening mean ordinary days from tangle to mat where friction is 1, by mm of hair
      */
-    RateTable(int hardenDays, double[][] lengthAndInterval) {
-        this.hardenDays = hardenDays;
-        this.perDay = Line.through(Arrays.stream(lengthAndInterval)
-                .map(row -> new Line.Row(row[0], rateDueAfter(row[1], hardenDays)))
-                .toArray(Line.Row[]::new));
+    RateTable(Line tangles, Line hardening) {
+        this.tangles = tangles;
+        this.hardening = hardening;
+    }
+
+    private static Line line(Line.Row... rows) {
+        return Line.through(rows);
     }
 
     static RateTable of(RegionCoat hair) {
@@ -55,37 +72,22 @@ enum RateTable {
         };
     }
 
-    /** Days from tangle to mat: "within a few days" is common practice, each value an own estimate. */
-    int hardenDays() {
-        return hardenDays;
-    }
-
-    /** Expected tangles per day of ordinary exposure at this section. */
-    double perDay(Section section, RegionCoat hair) {
-        return perDay(section, hair, hair.length());
-    }
-
-    /** The same while the hair has another length. */
-    double perDay(Section section, RegionCoat hair, HairLength length) {
-        return perDay.at(length)
+    /** Tangles that arise in an ordinary day at this section while its hair has that length, 0 or more. */
+    double tangles(Section section, RegionCoat hair, HairLength length) {
+        return tangles.at(length)
                 * friction(section, length)
                 * hair.density().tangleFactor()
                 * (hair.pale() ? PALE_FACTOR : 1);
     }
 
-    /** Ears rub only where long hair hangs from them. */
-    private static double friction(Section section, HairLength length) {
-        boolean shortEar = section.region() == Region.EARS && length.band() == LengthBand.SHORT;
-        return (shortEar ? Friction.MEDIUM : section.friction()).factor();
+    /** How they harden there: sooner where it rubs more. */
+    Hardening hardening(Section section, HairLength length) {
+        return new Hardening(hardening.at(length) / Math.sqrt(friction(section, length)));
     }
 
-    /**
-     * The rate at which a balanced owner's brushing is due after just this many days, whether the
-     * chance of a tangle says so or, past the time a tangle takes to harden, that of a mat.
-     */
-    private static double rateDueAfter(double days, int hardenDays) {
-        double byTangle = EXPECTED_PER_INTERVAL / days;
-        double daysAsMat = days - hardenDays;
-        return daysAsMat > 0 ? Math.min(byTangle, -Math.log(1 - Risk.MAT_DUE) / daysAsMat) : byTangle;
+    private static double friction(Section section, HairLength length) {
+        return section.region() == Region.EARS
+                ? EAR_FRICTION.at(length)
+                : section.friction().factor();
     }
 }

@@ -39,7 +39,7 @@ public record Season(Kind kind, LocalDate from, LocalDate to, int ownDates) {
     /** A season is over when sessions bring little for two weeks. Own estimate. */
     static final int QUIET_DAYS = 14;
     /** How far from the daylight's date a dog's own season is looked for, days. Own estimate. */
-    private static final int EARLY_DAYS = 45;
+    static final int EARLY_DAYS = 45;
 
     private static final int LATE_DAYS = 45;
 

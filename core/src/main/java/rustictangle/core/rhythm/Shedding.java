@@ -63,10 +63,22 @@ record Shedding(List<Season> seasons, boolean now, LocalDate today) {
                                 + " shed, likely until {" + season.to()
                                 + " date}. Lift only what is loose; it is over when sessions "
                                 + "bring little for two weeks."))
+                .or(this::early)
                 .orElseGet(() -> new Reason(
                         "rhythm.season-odd",
                         "It sheds heavily outside spring and autumn. If that goes on, "
                                 + "ask your vet: food and health can be behind it."));
+    }
+
+    private Optional<Reason> early() {
+        return seasons.stream()
+                .filter(season ->
+                        season.from().isAfter(today) && !season.from().isAfter(today.plusDays(Season.EARLY_DAYS)))
+                .findFirst()
+                .map(season -> new Reason(
+                        "rhythm.season-early",
+                        "The " + season.kind().label() + " shed has begun early; it was expected about {"
+                                + season.from() + " date}. Lift only what is loose."));
     }
 
     private Optional<Reason> notShedding() {

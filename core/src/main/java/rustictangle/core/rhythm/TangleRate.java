@@ -36,13 +36,26 @@ public record TangleRate(double shape, double rate) {
     }
 
     /** Two times of three it is at least this. */
-    double low() {
+    public double low() {
         return quantile(-TWO_THIRDS);
     }
 
     /** Two times of three it is at most this. */
-    double high() {
+    public double high() {
         return quantile(TWO_THIRDS);
+    }
+
+    /** The chance, in [0.5, 1], that tangles arise more often than the table says, or less, whichever is believed. */
+    double sureOfSide() {
+        // The cube root of a Gamma variable is nearly normal, see quantile.
+        double z = (Math.cbrt(1 / factor()) - 1 + 1 / (9 * shape)) * 3 * Math.sqrt(shape);
+        double more = 1 - normal(z);
+        return Math.max(more, 1 - more);
+    }
+
+    /** The normal distribution function; logistic approximation, off by less than 0.0002 (Bowling and others, 2009). */
+    private static double normal(double z) {
+        return 1 / (1 + Math.exp(-(1.5976 * z + 0.07056 * z * z * z)));
     }
 
     /**

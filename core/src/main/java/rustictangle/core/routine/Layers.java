@@ -14,10 +14,15 @@ import rustictangle.core.kit.ToolKind;
  */
 public record Layers(int count, double thicknessMm, double pinReachMm, double hairMm, Reason why) {
 
-    /** Layers for hair worked with pins, on a section of this height. */
+    /**
+     * Layers for hair worked with pins, on a section of this height. From one pass, where the pins reach, their number
+     * grows with every millimetre in the same proportion, until at twice the reach every thin layer is parted.
+     */
     static Layers of(RegionCoat hair, double pinReachMm, double heightMm) {
         double length = hair.length().millimetres();
-        if (length <= pinReachMm) {
+        double most = Math.max(1, heightMm / hair.density().layerMillimetres());
+        int count = (int) Math.max(1, Math.round(Math.pow(most, beyondReach(length, pinReachMm))));
+        if (count == 1) {
             return new Layers(
                     1,
                     heightMm,
@@ -25,11 +30,12 @@ public record Layers(int count, double thicknessMm, double pinReachMm, double ha
                     length,
                     new Reason(
                             "routine.one-pass",
-                            "No layers: pins of " + Reason.mm(pinReachMm) + " reach through hair of "
-                                    + Reason.mm(length) + "."));
+                            length <= pinReachMm
+                                    ? "No layers: pins of " + Reason.mm(pinReachMm) + " reach through hair of "
+                                            + Reason.mm(length) + "."
+                                    : "No layers: pins of " + Reason.mm(pinReachMm) + " reach nearly through hair of "
+                                            + Reason.mm(length) + "; lift it a little with the other hand."));
         }
-        double thickness = hair.density().layerMillimetres();
-        int count = (int) Math.ceil(heightMm / thickness);
         return new Layers(
                 count,
                 heightMm / count,
@@ -40,6 +46,11 @@ public record Layers(int count, double thicknessMm, double pinReachMm, double ha
                         "Pins of " + Reason.mm(pinReachMm) + " do not reach through hair of "
                                 + Reason.mm(length) + ": part it into " + count + " layers of about "
                                 + Reason.mm(heightMm / count) + "."));
+    }
+
+    /** How far the hair outgrows the pins: 0 while they reach through it, 1 from twice their reach on. */
+    static double beyondReach(double hairMm, double pinReachMm) {
+        return Math.max(0, Math.min(1, (hairMm - pinReachMm) / pinReachMm));
     }
 
     /** Where rubber, bristle or a comb leads: no pins, no layers. */

@@ -16,7 +16,8 @@ import rustictangle.core.log.SessionEvent.SectionDone;
  *
  * <p>Times are compared as logarithms of their ratio to the estimate. Each section's own mean is shrunk
  * toward the owner's pace on the whole dog, and that toward the estimate: few records move little. A single
- * time counts at most four times longer or shorter than estimated, so that a forgotten pause does no harm.
+ * time counts at most four times longer than estimated, so that a forgotten pause does no harm, and one that is far too
+ * short for any work does not count.
  * All of it is this project's own estimate.
  */
 public final class Pace {
@@ -25,12 +26,12 @@ public final class Pace {
     private static final double WORTH_OF_ESTIMATE = 3;
     /** Spread of a time about its mean before anything is known, of its logarithm. */
     private static final double SPREAD = 0.3;
-    /** Longest and shortest ratio that counts. */
+    /** Longest ratio that counts. */
     private static final double MOST = Math.log(4);
+    /** What took less than this part of the estimate was not worked, only tapped through. Own estimate. */
+    private static final double POSSIBLE = 0.25;
     /** How far the errors of sections go together: a slow day is slow everywhere. */
     private static final double TOGETHER = 0.5;
-
-    private static final int ROUND_TO_SECONDS = 10;
 
     static final Ratio UNKNOWN = new Ratio(0, SPREAD);
 
@@ -82,7 +83,9 @@ public final class Pace {
         List<Double> all = new ArrayList<>();
         for (RoutineStep step : estimates.steps()) {
             List<Double> here = recorded.getOrDefault(step.section(), List.of()).stream()
-                    .map(seconds -> Math.max(-MOST, Math.min(MOST, Math.log((double) seconds / step.seconds()))))
+                    .map(seconds -> seconds / step.seconds())
+                    .filter(ratio -> ratio >= POSSIBLE)
+                    .map(ratio -> Math.min(MOST, Math.log(ratio)))
                     .toList();
             ratios.put(step.section(), here);
             all.addAll(here);
@@ -96,9 +99,7 @@ public final class Pace {
     Time at(RoutineStep step) {
         Ratio spread = sections.getOrDefault(step.section(), elsewhere);
         return new Time(
-                rounded(step.seconds() * Math.exp(spread.mean)),
-                spread.low(step.seconds()),
-                spread.high(step.seconds()));
+                step.seconds() * Math.exp(spread.mean), spread.low(step.seconds()), spread.high(step.seconds()));
     }
 
     /** What the minutes rest on; empty before anything was recorded. */
@@ -115,7 +116,7 @@ public final class Pace {
 
     /** The steps one after the other. */
     static Time together(List<RoutineStep> steps) {
-        int seconds = steps.stream().mapToInt(RoutineStep::seconds).sum();
+        double seconds = steps.stream().mapToDouble(RoutineStep::seconds).sum();
         double apart = 0;
         double alike = 0;
         for (RoutineStep step : steps) {
@@ -124,15 +125,11 @@ public final class Pace {
             alike += half;
         }
         double half = Math.sqrt((1 - TOGETHER) * apart + TOGETHER * alike * alike);
-        return new Time(seconds, rounded(seconds - half), rounded(seconds + half));
+        return new Time(seconds, Math.max(0, seconds - half), seconds + half);
     }
 
-    private static int rounded(double seconds) {
-        return Math.max(ROUND_TO_SECONDS, (int) Math.round(seconds / ROUND_TO_SECONDS) * ROUND_TO_SECONDS);
-    }
-
-    /** A time and between what it lies two times of three, seconds, each a multiple of 10. */
-    record Time(int seconds, int fromSeconds, int toSeconds) {}
+    /** A time and between what it lies two times of three, seconds. */
+    record Time(double seconds, double fromSeconds, double toSeconds) {}
 
     /** Mean and spread of the logarithm of time over estimate. */
     record Ratio(double mean, double sd) {
@@ -147,12 +144,12 @@ public final class Pace {
             return new Ratio(newMean, Math.sqrt((WORTH_OF_ESTIMATE * sd * sd + squares) / n));
         }
 
-        int low(int estimate) {
-            return rounded(estimate * Math.exp(mean - sd));
+        double low(double estimate) {
+            return estimate * Math.exp(mean - sd);
         }
 
-        int high(int estimate) {
-            return rounded(estimate * Math.exp(mean + sd));
+        double high(double estimate) {
+            return estimate * Math.exp(mean + sd);
         }
     }
 }

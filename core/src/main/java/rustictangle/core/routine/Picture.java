@@ -8,8 +8,6 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.log.SessionEvent.SectionDone;
 import rustictangle.core.rhythm.Forecast;
-import rustictangle.core.rhythm.Rhythm;
-import rustictangle.core.rhythm.SectionRhythm;
 import rustictangle.core.trust.Trust;
 
 /**
@@ -21,17 +19,13 @@ public record Picture(Dog dog, Coat coat, Kit kit, Trust trust, Forecast forecas
 
     /** @param times that places took, see {@link Pace#times} */
     public static Picture of(Dog dog, Coat coat, Kit kit, Trust trust, Forecast forecast, List<SectionDone> times) {
-        Routine whole = Routine.of(dog, coat, kit, trust, forecast.rhythm().sections(), kit.brushed());
+        Routine whole = Routine.of(dog, coat, kit, trust, forecast.matted(), kit.brushed());
         return new Picture(dog, coat, kit, trust, forecast, Pace.learned(whole, times));
-    }
-
-    public Rhythm rhythm() {
-        return forecast.rhythm();
     }
 
     /** How these sections are done, whatever is due, in the minutes that this owner has shown to take. */
     public Routine routine(Collection<Section> sections) {
-        return Routine.of(dog, coat, kit, trust, rhythm().sections(), sections).atPace(pace);
+        return Routine.of(dog, coat, kit, trust, forecast.matted(), sections).atPace(pace);
     }
 
     /** Everywhere that is brushed, not only practised. */
@@ -41,7 +35,7 @@ public record Picture(Dog dog, Coat coat, Kit kit, Trust trust, Forecast forecas
 
     /** How everything that is brushed would be done if the coat were another one. */
     public Routine withCoat(Coat other, Kit forIt) {
-        return Routine.of(dog, other, forIt, trust, rhythm().sections(), forIt.brushed())
+        return Routine.of(dog, other, forIt, trust, forecast.matted(), forIt.brushed())
                 .atPace(pace);
     }
 
@@ -55,9 +49,6 @@ public record Picture(Dog dog, Coat coat, Kit kit, Trust trust, Forecast forecas
 
     /** Where a mat waits that was left in. */
     public Collection<Section> matted() {
-        return rhythm().sections().stream()
-                .filter(section -> section.state() == SectionRhythm.State.MAT_LEFT)
-                .map(SectionRhythm::section)
-                .toList();
+        return forecast.matted();
     }
 }

@@ -16,7 +16,6 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Need;
 import rustictangle.core.kit.SectionKit;
-import rustictangle.core.rhythm.SectionRhythm;
 import rustictangle.core.trust.Trust;
 
 /**
@@ -35,9 +34,9 @@ public record Routine(
         Order order,
         Reason whyOrder,
         List<RoutineStep> steps,
-        int totalSeconds,
-        int fromSeconds,
-        int toSeconds,
+        double totalSeconds,
+        double fromSeconds,
+        double toSeconds,
         Reason whyMinutes,
         List<Reason> cautions,
         Preparation preparation) {
@@ -55,12 +54,12 @@ public record Routine(
     /**
      * The routine for these sections. Where nothing is brushed it is only a look with the fingers.
      *
-     * @param kit     which tools the sections ask for, and which the owner has
-     * @param rhythms of every section, so that known mats are heeded
+     * @param kit    which tools the sections ask for, and which the owner has
+     * @param matted where a mat is known to be
      */
     public static Routine of(
-            Dog dog, Coat coat, Kit kit, Trust trust, List<SectionRhythm> rhythms, Collection<Section> sections) {
-        boolean mats = rhythms.stream().anyMatch(r -> r.state() == SectionRhythm.State.MAT_LEFT);
+            Dog dog, Coat coat, Kit kit, Trust trust, Collection<Section> matted, Collection<Section> sections) {
+        boolean mats = !matted.isEmpty();
         OrderChoice choice = OrderChoice.of(dog, coat, trust, mats);
         Set<Section> wanted = EnumSet.noneOf(Section.class);
         wanted.addAll(sections);
@@ -140,7 +139,7 @@ public record Routine(
         List<Reason> reasons = new ArrayList<>(need.reasons());
         reasons.add(layers.why());
         reasons.add(strokesGuard(delicate));
-        int estimate = WorkTime.seconds(dog, section, need, layers.count(), delicate);
+        double estimate = WorkTime.seconds(dog, section, need, layers, delicate);
         return new RoutineStep(
                 section,
                 here.steps(),
@@ -161,7 +160,7 @@ public record Routine(
                 "routine.minutes",
                 String.format(
                         Locale.ROOT,
-                        "An estimate: layers and strokes over "
+                        "An estimate: partings and strokes over "
                                 + "the %.2f m² of a dog of %s, at a calm pace. Treats and pauses come on top.",
                         BodySurface.of(dog.mass()).squareMetres(),
                         Reason.kg(dog.mass().kilograms())));

@@ -13,7 +13,7 @@ import rustictangle.core.kit.StepKit;
  * @param mist          where the mist goes; empty: none is asked for
  * @param methods       the cards that show how, this place's own first
  * @param strokesAtMost strokes on one spot before moving on
- * @param seconds       how long it takes, a multiple of 10
+ * @param seconds       how long it takes, greater than 0; not rounded, so that sums are right
  * @param fromSeconds   two times of three it takes at least this
  * @param toSeconds     and at most this
  */
@@ -25,9 +25,9 @@ public record RoutineStep(
         Layers layers,
         Passes passes,
         int strokesAtMost,
-        int seconds,
-        int fromSeconds,
-        int toSeconds,
+        double seconds,
+        double fromSeconds,
+        double toSeconds,
         List<Method> methods,
         List<Reason> reasons) {
 
@@ -35,6 +35,11 @@ public record RoutineStep(
         tools = List.copyOf(tools);
         methods = List.copyOf(methods);
         reasons = List.copyOf(reasons);
+    }
+
+    /** Rounded, to be written down. */
+    public int wholeSeconds() {
+        return (int) Math.max(1, Math.round(seconds));
     }
 
     /** The same at another pace. */

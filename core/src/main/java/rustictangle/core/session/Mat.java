@@ -12,6 +12,7 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.log.Catch;
 import rustictangle.core.log.CombResult;
 import rustictangle.core.log.Log;
+import rustictangle.core.log.Moment;
 import rustictangle.core.log.SessionEvent.Caught;
 import rustictangle.core.log.SessionEvent.SectionDone;
 import rustictangle.core.rhythm.Diary;
@@ -30,7 +31,7 @@ public record Mat(Section section, LocalDate since, Optional<Catch> found) {
      * @param found what the owner saw where the comb caught; empty: not looked closer
      * @param comb  what the comb said in the end; empty: no end yet
      */
-    public record Look(Section section, LocalDate day, Optional<Catch> found, Optional<CombResult> comb) {}
+    public record Look(Section section, Moment when, Optional<Catch> found, Optional<CombResult> comb) {}
 
     /** What the comb met. */
     private static final Log.Reading<Look> LOOKS = log -> log.stream()
@@ -38,12 +39,12 @@ public record Mat(Section section, LocalDate since, Optional<Catch> found) {
                     entry
                             .as(Caught.class)
                             .map(caught -> new Look(
-                                    caught.section(), entry.day(), Optional.of(caught.found()), Optional.empty()))
+                                    caught.section(), entry.moment(), Optional.of(caught.found()), Optional.empty()))
                             .stream(),
                     entry
                             .as(SectionDone.class)
-                            .map(done ->
-                                    new Look(done.section(), entry.day(), Optional.empty(), Optional.of(done.comb())))
+                            .map(done -> new Look(
+                                    done.section(), entry.moment(), Optional.empty(), Optional.of(done.comb())))
                             .stream()))
             .toList();
 
@@ -55,16 +56,16 @@ public record Mat(Section section, LocalDate since, Optional<Catch> found) {
 
     private static List<Mat> readOff(Log log, LocalDate today) {
         LocalDate since = today.minusDays(Diary.REMEMBERED_DAYS);
-        Optional<LocalDate> groom = log.read(Diary.GROOMS).stream().max(Comparator.naturalOrder());
+        Optional<Moment> groom = log.read(Diary.GROOMS).stream().max(Comparator.naturalOrder());
         return stillIn(log.read(LOOKS, since, looks -> sinceCleared(looks, since)).stream()
-                .filter(look -> groom.filter(day -> !look.day().isAfter(day)).isEmpty())
+                .filter(look -> groom.filter(one -> !look.when().isAfter(one)).isEmpty())
                 .toList());
     }
 
     /** Before a comb last went through, nothing says anything of mats any more. */
     private static List<Look> sinceCleared(List<Look> looks, LocalDate since) {
         Map<Section, List<Look>> open = new EnumMap<>(Section.class);
-        looks.stream().filter(look -> !look.day().isBefore(since)).forEach(look -> {
+        looks.stream().filter(look -> !look.when().day().isBefore(since)).forEach(look -> {
             if (look.comb()
                     .filter(comb -> comb == CombResult.GLIDES || comb == CombResult.TANGLES_CLEARED)
                     .isPresent()) {
@@ -92,7 +93,9 @@ public record Mat(Section section, LocalDate since, Optional<Catch> found) {
                 continue;
             }
             if (look.comb().get() == CombResult.MAT_LEFT) {
-                LocalDate since = mats.containsKey(section) ? mats.get(section).since() : look.day();
+                LocalDate since = mats.containsKey(section)
+                        ? mats.get(section).since()
+                        : look.when().day();
                 mats.put(section, new Mat(section, since, Optional.ofNullable(seen.get(section))));
             } else {
                 mats.remove(section);

@@ -312,6 +312,11 @@ public final class SessionLog {
         return log.readToday(SPENT).stream().mapToInt(Integer::intValue).sum();
     }
 
+    /** How many were begun today. */
+    public static int begunToday(Log log) {
+        return log.readToday(BEGUN).size();
+    }
+
     private static final Log.Reading<Entry> BEGUN = log ->
             log.stream().filter(entry -> entry.said() instanceof SessionBegun).toList();
 }

@@ -5,7 +5,7 @@ package rustictangle.core.visit;
  *
  * @param price      of a visit
  * @param tip        of a visit
- * @param credit     taken off a visit, for example by a membership
+ * @param credit     that a membership gives each month, to be spent on visits
  * @param membership a month
  */
 public record GroomPrice(double price, double tip, double credit, double membership) {
@@ -24,13 +24,13 @@ public record GroomPrice(double price, double tip, double credit, double members
         }
     }
 
-    /** A year with so many visits. */
+    /** A year with so many visits; the credit never makes them cost less than nothing. */
     public double yearly(double visits) {
-        return visits * Math.max(0, price + tip - credit) + MONTHS_A_YEAR * membership;
+        return Math.max(0, visits * (price + tip) - MONTHS_A_YEAR * credit) + MONTHS_A_YEAR * membership;
     }
 
     /** A year with a visit every so many weeks. */
-    public double yearlyEvery(int weeks) {
+    public double yearlyEvery(double weeks) {
         return yearly(WEEKS_A_YEAR / weeks);
     }
 }

@@ -4,178 +4,190 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.time.Duration;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.BitSet;
-import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.random.RandomGenerator;
-import java.util.random.RandomGeneratorFactory;
-import java.util.stream.Collectors;
-import org.chocosolver.solver.Model;
-import org.chocosolver.solver.variables.BoolVar;
-import org.chocosolver.solver.variables.IntVar;
+import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import rustictangle.core.Dogs;
-import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
-import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.LastCombed;
 import rustictangle.core.rhythm.CombCheck;
-import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.rhythm.Diary;
 import rustictangle.core.rhythm.Forecast;
-import rustictangle.core.routine.Knapsack;
+import rustictangle.core.rhythm.Outlook;
+import rustictangle.core.rhythm.Told;
 
 class HouseholdPlanTest {
 
-    private static final LocalDate TODAY = LocalDate.of(2026, 5, 14);
-    private static final int AMPLE = 180;
+    private static final Kept FLEECE = Kept.dog(Dogs.adult(16), Dogs.allOver(Dogs.fleece(80)));
+    private static final Kept DROP = Kept.dog(Dogs.adult(9), Dogs.allOver(Dogs.hair(CoatKind.DROP, 120)));
+    private static final Kept DOUBLE = Kept.dog(Dogs.adult(17), Dogs.allOver(Dogs.hair(CoatKind.DOUBLE, 60)));
 
-    /** The oracle is the constraint solver choco-solver, on worths in millionths. */
     @Test
-    void noOtherChoiceForTodayIsWorthMoreInTheSameTime() {
-        RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(6);
-        for (int n = 0; n < 30; n++) {
-            int[] weights = random.ints(60, 1, 14).toArray();
-            int[] worth = random.ints(60, 0, 400_000).toArray();
-            int capacity = random.nextInt(5, 120);
-            Knapsack knapsack =
-                    new Knapsack(weights, Arrays.stream(worth).asDoubleStream().toArray(), capacity);
-            Model model = new Model();
-            BoolVar[] take = model.boolVarArray(weights.length);
-            IntVar sum = model.intVar(0, Arrays.stream(worth).sum());
-            model.knapsack(take, model.intVar(0, capacity), sum, weights, worth).post();
-            assertEquals(
-                    model.getSolver().findOptimalSolution(sum, true).getIntVal(sum), knapsack.worth(capacity), 1e-6);
-            assertEquals(
-                    knapsack.worth(capacity),
-                    knapsack.chosen(capacity).stream()
-                            .mapToDouble(i -> worth[i])
-                            .sum(),
-                    1e-6);
-            assertTrue(knapsack.chosen(capacity).stream().map(i -> weights[i]).sum() <= capacity);
+    void whatWasProvedYesterdayHasNothingDueAndASessionIsNeverForHalfAMinute() {
+        HouseholdPlan plan = HouseholdPlan.asItTakes(List.of(FLEECE.provedAgo(1).work()));
+        assertTrue(plan.on(0).isEmpty());
+        for (int day = 0; day < 28; day++) {
+            int places = plan.on(day).size();
+            assertTrue(places == 0 || places >= 5, "day " + day + ": " + places);
         }
     }
 
     @Test
-    void withTimeEnoughEachPlaceIsBrushedOnTheDayItIsDue() {
-        Workload dog = clearOn(Dogs.adult(12), CoatKind.DOUBLE, 60, 2);
-        HouseholdPlan plan = HouseholdPlan.asItTakes(List.of(dog), TODAY);
-        dog.seconds().keySet().forEach(section -> {
-            int due = (int) ChronoUnit.DAYS.between(
-                    TODAY, dog.forecast().rhythm().at(section).due());
-            assertEquals(due, plan.of(0).get(section).nextSetBit(0), section.label());
-        });
-        assertTrue(plan.on(0).isEmpty(), "nothing is brushed before it is due");
+    void hotPlacesComeWithEverySessionAndQuietOnesWithEverySecondToFourth() {
+        Map<Section, BitSet> days =
+                HouseholdPlan.asItTakes(List.of(FLEECE.provedAgo(1).work())).of(0);
+        BitSet sessions = new BitSet();
+        days.values().forEach(sessions::or);
+        int all = sessions.get(0, 28).cardinality();
+        assertTrue(days.get(Section.ARMPIT_LEFT).get(0, 28).cardinality() >= 0.9 * all);
+        int back = days.get(Section.BACK).get(0, 28).cardinality();
+        assertTrue(back >= all / 5 && back <= all / 2, back + " of " + all);
     }
 
     @Test
-    void minutesThatAreSetAreSpentBeforeAnythingCanMat() {
-        Workload dog = clearOn(Dogs.adult(12), CoatKind.DOUBLE, 60, 2);
-        int hardensIn = 7;
-        plan(AMPLE, dog)
-                .of(0)
-                .forEach((section, days) ->
-                        assertTrue(days.nextSetBit(0) + 2 <= hardensIn, section.label() + " " + days));
+    void noDayTakesLongerThanThereIsAndNoSittingLongerThanItMay() {
+        List<Workload> dogs = List.of(
+                FLEECE.provedAgo(3).sitting(Duration.ofMinutes(15)).work(),
+                DROP.provedAgo(2).work());
+        double[] minutes = {15, 0, 20, 10, 0, 40, 25};
+        double[] time = Kept.everyDay(0);
+        for (int day = 0; day < time.length; day++) {
+            time[day] = minutes[day % 7];
+        }
+        HouseholdPlan plan = HouseholdPlan.of(dogs, time);
+        for (int day = 0; day < HouseholdPlan.days(dogs); day++) {
+            assertTrue(plan.minutes(day) <= time[day] + 1e-6, "day " + day + ": " + plan.minutes(day));
+            assertTrue(plan.brushing(0, day) <= 15 + 1e-6, "day " + day + ": " + plan.brushing(0, day));
+        }
     }
 
     @Test
-    void beforeADayWithoutTimeWhatWouldFallDueThenIsDoneToday() {
-        Workload dog = clearOn(Dogs.adult(12), CoatKind.DROP, 80, 2);
-        int[] time = new int[Workload.MOST_DAYS];
-        Arrays.fill(time, 60 * AMPLE);
-        assertTrue(HouseholdPlan.of(List.of(dog), time, TODAY).on(0).isEmpty());
-        for (int day = 1; day <= 4; day++) {
+    void asManyMinutesAsItTakesAreOnlyADayThatHoldsEnough() {
+        List<Workload> dogs =
+                List.of(FLEECE.provedAgo(4).work(), DOUBLE.provedAgo(8).work());
+        HouseholdPlan free = HouseholdPlan.asItTakes(dogs);
+        HouseholdPlan enough = HouseholdPlan.of(dogs, Kept.everyDay(240));
+        assertEquals(free.of(0), enough.of(0));
+        assertEquals(free.of(1), enough.of(1));
+    }
+
+    @Test
+    void beforeDaysWithoutTimeWhatWouldFallDueThenIsDoneToday() {
+        List<Workload> dogs = List.of(FLEECE.provedAgo(2).work());
+        double[] time = Kept.everyDay(120);
+        assertTrue(HouseholdPlan.of(dogs, time).on(0).isEmpty());
+        for (int day = 1; day <= 5; day++) {
             time[day] = 0;
         }
-        assertFalse(HouseholdPlan.of(List.of(dog), time, TODAY).on(0).isEmpty());
-    }
-
-    @Test
-    void noDayTakesLongerThanThereIs() {
-        Workload fleece = clearOn(Dogs.adult(12), CoatKind.CURLY, 80, 3);
-        Workload drop = clearOn(Dogs.adult(9), CoatKind.DROP, 140, 2);
-        int[] minutes = {15, 0, 20, 10, 0, 40, 25};
-        int[] time = new int[Workload.MOST_DAYS];
-        for (int day = 0; day < time.length; day++) {
-            time[day] = 60 * minutes[day % 7];
-        }
-        HouseholdPlan plan = HouseholdPlan.of(List.of(fleece, drop), time, TODAY);
-        for (int day = 0; day < HouseholdPlan.days(List.of(fleece, drop), TODAY); day++) {
-            int used =
-                    plan.on(day).stream().mapToInt(HouseholdPlan.Place::seconds).sum();
-            assertTrue(used <= time[day], "day " + day + ": " + used);
-        }
-    }
-
-    @Test
-    void moreMinutesTodayNeverLeaveMoreUndone() {
-        HouseholdPlan plan = plan(
-                20, clearOn(Dogs.adult(12), CoatKind.CURLY, 80, 3), clearOn(Dogs.adult(17), CoatKind.DOUBLE, 60, 9));
-        List<HouseholdPlan.Choice> choices = plan.choices();
-        assertTrue(choices.get(0).places().isEmpty());
-        int before = -1;
-        for (HouseholdPlan.Choice choice : choices) {
-            int seconds = choice.places().stream()
-                    .mapToInt(HouseholdPlan.Place::seconds)
-                    .sum();
-            assertTrue(choice.minutes() > before && seconds <= 60 * choice.minutes(), choice.minutes() + " min");
-            before = choice.minutes();
-        }
+        assertFalse(HouseholdPlan.of(dogs, time).on(0).isEmpty());
     }
 
     @Test
     void nothingIsPlannedAfterTheGroom() {
-        Workload dog = clearOn(Dogs.adult(12), CoatKind.CURLY, 80, 1);
-        Workload soon = new Workload(dog.forecast(), dog.comfort(), dog.seconds(), TODAY.plusDays(5));
-        HouseholdPlan plan = plan(AMPLE, soon, dog);
+        HouseholdPlan plan = HouseholdPlan.asItTakes(List.of(
+                FLEECE.provedAgo(1).groomIn(5).work(), FLEECE.provedAgo(1).work()));
         plan.of(0).values().forEach(days -> assertTrue(days.length() <= 5, days.toString()));
         assertTrue(plan.of(1).values().stream().anyMatch(days -> days.length() > 5));
     }
 
     @Test
     void aMissedDayOnlyMovesWhatWasPlannedForIt() {
-        Dog adult = Dogs.adult(12);
-        Workload on = clearOn(adult, CoatKind.DROP, 80, 4);
-        BitSet due = new BitSet();
-        plan(AMPLE, on).on(0).forEach(place -> due.set(place.section().ordinal()));
+        LocalDate today = Kept.TODAY;
+        Set<Section> due = today(FLEECE.provedAgo(4), today);
         assertFalse(due.isEmpty());
-        Workload missed = keptOn(adult, CoatKind.DROP, 80, 4, TODAY.plusDays(1));
-        int[] time = new int[Workload.MOST_DAYS];
-        Arrays.fill(time, 60 * AMPLE);
-        BitSet next = new BitSet();
-        HouseholdPlan.of(List.of(missed), time, TODAY.plusDays(1))
+        Set<Section> tomorrow = today(FLEECE.provedAgo(4), today.plusDays(1));
+        assertTrue(tomorrow.containsAll(due), due + " and the day after " + tomorrow);
+    }
+
+    private static Set<Section> today(Kept kept, LocalDate today) {
+        Set<Section> sections = EnumSet.noneOf(Section.class);
+        HouseholdPlan.asItTakes(List.of(kept.on(today))).on(0).forEach(place -> sections.add(place.section()));
+        return sections;
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {5, 10, 20, 60})
+    void whatAnOwnerDoesTodayIsOffTheListThisEvening(int minutes) {
+        HouseholdPlan morning = HouseholdPlan.of(List.of(FLEECE.provedAgo(5).work()), Kept.everyDay(minutes));
+        assertFalse(morning.on(0).isEmpty());
+        List<CombCheck> checks = new ArrayList<>(FLEECE.provedAgo(5).checks());
+        morning.on(0).forEach(place -> checks.add(new CombCheck(place.section(), Kept.TODAY, 0, false)));
+        double[] time = Kept.everyDay(minutes);
+        time[0] -= morning.minutes(0);
+        assertTrue(HouseholdPlan.of(List.of(FLEECE.checks(checks).work()), time)
                 .on(0)
-                .forEach(place -> next.set(place.section().ordinal()));
-        due.stream().forEach(section -> assertTrue(next.get(section), Section.values()[section].label()));
+                .isEmpty());
     }
 
-    private static HouseholdPlan plan(int minutes, Workload... dogs) {
-        int[] time = new int[Workload.MOST_DAYS];
-        Arrays.fill(time, 60 * minutes);
-        return HouseholdPlan.of(List.of(dogs), time, TODAY);
+    /** The place that was never combed is not the one that waits longest. */
+    @Test
+    void whatNobodyKnowsIsNotTakenForClean() {
+        List<CombCheck> checks = FLEECE.provedAgo(2).checks().stream()
+                .filter(check -> check.section() != Section.BACK)
+                .toList();
+        Kept kept = FLEECE.checks(checks);
+        Outlook never = kept.forecast(Kept.TODAY).at(Section.BACK).orElseThrow();
+        assertTrue(never.mats(0) >= SectionPlan.MAT_LIKELY, "not known: " + never.mats(0));
+        HouseholdPlan plan = HouseholdPlan.of(List.of(kept.work()), Kept.everyDay(20));
+        int back = plan.of(0).get(Section.BACK).nextSetBit(0);
+        assertTrue(back >= 0 && back <= 2, "day " + back);
+        assertEquals(SectionPlan.State.UNKNOWN, plan.dog(0).at(Section.BACK).state());
     }
 
-    static Workload clearOn(Dog dog, CoatKind kind, double mm, int daysAgo) {
-        return keptOn(dog, kind, mm, daysAgo, TODAY);
-    }
-
-    private static Workload keptOn(Dog dog, CoatKind kind, double mm, int daysAgo, LocalDate today) {
-        Coat coat = Dogs.allOver(Dogs.hair(kind, mm));
-        List<CombCheck> checks = new ArrayList<>();
-        for (Section section : Section.values()) {
-            checks.add(new CombCheck(section, TODAY.minusDays(daysAgo), 0, false));
+    @ParameterizedTest
+    @ValueSource(strings = {"THIS_WEEK", "SOME_WEEKS", "LONGER", "NEVER"})
+    void theLongerAgoItIsSaidToBeTheMoreIsToBeExpected(LastCombed said) {
+        double before = 0;
+        for (LastCombed one : LastCombed.values()) {
+            Forecast forecast = Forecast.of(
+                    FLEECE.dog(),
+                    FLEECE.coat(),
+                    Diary.of(List.of()).with(new Told(Optional.of(one), Kept.TODAY.minusDays(2))),
+                    Kept.TODAY);
+            double mats = forecast.at(Section.ARMPIT_LEFT).orElseThrow().mats(0);
+            assertTrue(mats > before, one + ": " + mats);
+            before = mats;
+            if (one == said) {
+                return;
+            }
         }
-        Map<Section, Integer> seconds = Arrays.stream(Section.values())
-                .collect(Collectors.toMap(s -> s, s -> 60, (a, b) -> a, () -> new EnumMap<>(Section.class)));
-        return new Workload(
-                Forecast.of(dog, coat, Comfort.BALANCED, Diary.of(checks), today),
-                Comfort.BALANCED,
-                seconds,
-                today.plusDays(Workload.DAYS_WITHOUT_GROOMER));
+    }
+
+    @Test
+    void placesInTrainingAreNotBrushedButStandInEveryTotal() {
+        Kept kept = FLEECE.provedAgo(30).inTraining(Section.ARMPIT_LEFT, Section.REAR_TROUSERS);
+        HouseholdPlan plan = HouseholdPlan.asItTakes(List.of(kept.work()));
+        assertTrue(plan.of(0).get(Section.ARMPIT_LEFT).isEmpty());
+        SectionThread armpit = plan.threads(0).stream()
+                .filter(thread -> thread.section() == Section.ARMPIT_LEFT)
+                .findFirst()
+                .orElseThrow();
+        assertEquals(armpit.nothing(), armpit.planned());
+        assertTrue(armpit.planned().get(0).mats() > 1, "what is in it by now counts");
+        assertTrue(plan.dog(0).at(Section.ARMPIT_LEFT).matLikely());
+    }
+
+    @Test
+    void aSessionThatIsGoingOnNeedsNoSettingUp() {
+        Kept kept = FLEECE.provedAgo(5);
+        Workload going = new Workload(
+                kept.forecast(Kept.TODAY),
+                kept.comfort(),
+                kept.places(),
+                new Workload.Sessions(4, true, Optional.empty()),
+                Optional.empty());
+        HouseholdPlan plan = HouseholdPlan.asItTakes(List.of(going));
+        assertEquals(plan.brushing(0, 0), plan.minutes(0), 1e-9);
+        assertTrue(HouseholdPlan.asItTakes(List.of(kept.work())).minutes(0) > plan.brushing(0, 0));
     }
 }

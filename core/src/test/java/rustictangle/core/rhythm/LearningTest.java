@@ -1,6 +1,7 @@
 package rustictangle.core.rhythm;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static rustictangle.core.dog.Section.ARMPIT_LEFT;
 import static rustictangle.core.dog.Section.ARMPIT_RIGHT;
@@ -8,13 +9,16 @@ import static rustictangle.core.dog.Section.BACK;
 import static rustictangle.core.dog.Section.HIND_LEG_LEFT;
 import static rustictangle.core.dog.Section.TAIL_WHOLE;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableSet;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
 import org.apache.commons.statistics.distribution.GammaDistribution;
+import org.apache.commons.statistics.distribution.PoissonDistribution;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -28,39 +32,28 @@ import rustictangle.core.coat.LengthReading;
 import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.Moment;
 
 class LearningTest {
 
     private static final LocalDate DAY = LocalDate.of(2026, 5, 1);
     private static final Coat FLEECE = Dogs.allOver(Dogs.fleece(110));
 
-    /** The cadence table of common practice (no published source) in fractions of a day, ± 15 %, balanced owner. */
-    @ParameterizedTest(name = "{0} of {1} mm every {2} to {3} days")
-    @CsvSource({
-        "DROP, 160, 1, 1",
-        "CURLY, 80, 1, 1",
-        "DROP, 80, 3.5, 3.5",
-        "FEATHERED, 80, 2.33, 3.5",
-        "DOUBLE, 60, 7, 7",
-        "WIRE, 30, 7, 7",
-        "CURLY, 15, 7, 7"
-    })
-    void theCadenceOfCommonPracticeComesOut(CoatKind kind, double mm, double from, double to) {
-        cadence(Dogs.hair(kind, mm), from, to);
-    }
-
+    /** Bayes' rule worked out on a grid with Apache Commons Statistics, against the conjugate Gamma–Poisson update. */
     @Test
-    void aLongFleeceComesOutAtEveryThirdDay() {
-        cadence(Dogs.fleece(110), 3, 3);
-    }
-
-    private static void cadence(RegionCoat hair, double from, double to) {
-        RateTable table = RateTable.of(hair);
-        double rate = table.perDay(HIND_LEG_LEFT, hair);
-        double days = Math.min(
-                -Math.log(1 - Comfort.BALANCED.tangleLimit()) / rate,
-                table.hardenDays() - Math.log(1 - Risk.MAT_DUE) / rate);
-        assertTrue(days >= 0.85 * from && days <= 1.15 * to, days + " days");
+    void aCombCheckTeachesByBayesRule() {
+        double expected = 0.77;
+        int tangles = 3;
+        GammaDistribution prior = GammaDistribution.of(TangleRate.TABLE.shape(), 1 / TangleRate.TABLE.rate());
+        double weights = 0;
+        double mean = 0;
+        for (double factor = 0.0005; factor < 30; factor += 0.001) {
+            double weight = prior.density(factor)
+                    * PoissonDistribution.of(factor * expected).probability(tangles);
+            weights += weight;
+            mean += weight * factor;
+        }
+        assertEquals(mean / weights, TangleRate.TABLE.after(tangles, expected).factor(), 1e-6);
     }
 
     /** Against the inverse of the Gamma distribution by Apache Commons Statistics. */
@@ -75,10 +68,18 @@ class LearningTest {
 
     @Test
     void moreChecksNarrowTheSpread() {
-        SectionRhythm few = rhythm(checks(ARMPIT_LEFT, 3, 1)).at(ARMPIT_LEFT);
-        SectionRhythm many = rhythm(checks(ARMPIT_LEFT, 60, 1)).at(ARMPIT_LEFT);
-        assertTrue(many.intervalTo() - many.intervalFrom() <= few.intervalTo() - few.intervalFrom());
-        assertTrue(few.intervalFrom() <= few.intervalDays() && few.intervalDays() <= few.intervalTo());
+        TangleRate few = rate(checks(ARMPIT_LEFT, 3, 1));
+        TangleRate many = rate(checks(ARMPIT_LEFT, 60, 1));
+        assertTrue(many.high() / many.low() < few.high() / few.low());
+        assertTrue(few.low() <= few.factor() && few.factor() <= few.high());
+    }
+
+    /** Against the distribution function by Apache Commons Statistics. */
+    @ParameterizedTest
+    @CsvSource({"3, 2", "6, 9", "20, 14", "40, 52"})
+    void howSureItIsIsTheChanceOfThatSide(double shape, double rate) {
+        double less = GammaDistribution.of(shape, 1 / rate).cumulativeProbability(1);
+        assertEquals(Math.max(less, 1 - less), new TangleRate(shape, rate).sureOfSide(), 0.01);
     }
 
     @Test
@@ -105,52 +106,91 @@ class LearningTest {
 
     @Test
     void aMatThatWasLeftInIsNotCountedAgainWhenItIsFoundAgain() {
-        Hazard hazard = Hazard.steady(0.1);
+        WearDays days = steady(0.1);
         List<CombCheck> again = List.of(
                 new CombCheck(BACK, DAY, 0, false),
                 new CombCheck(BACK, DAY.plusDays(3), 1, true),
                 new CombCheck(BACK, DAY.plusDays(4), 1, true),
                 new CombCheck(BACK, DAY.plusDays(5), 1, false));
-        assertEquals(new Learning.Evidence(1, 0.5), Learning.Evidence.of(again, new TreeSet<>(), hazard));
+        Learning.Evidence found = Learning.Evidence.of(again, new TreeSet<>(), days, DAY);
+        assertEquals(1, found.tangles());
+        assertEquals(0.5, found.expected(), 1e-9);
     }
 
     @Test
     void afterAGroomTheCountBeginsAnewEverywhereAndAMatIsGone() {
         List<CombCheck> checks = List.of(
                 new CombCheck(ARMPIT_LEFT, DAY, 0, false), new CombCheck(ARMPIT_LEFT, DAY.plusDays(4), 1, true));
-        Diary groomed = Diary.of(checks).groomedOn(new TreeSet<>(List.of(DAY.plusDays(6))));
-        Rhythm rhythm = Forecast.of(Dogs.adult(12), FLEECE, Comfort.BALANCED, groomed, DAY.plusDays(7))
-                .rhythm();
-        assertEquals(SectionRhythm.State.RESTING, rhythm.at(ARMPIT_LEFT).state());
-        assertEquals(DAY.plusDays(6), rhythm.at(BACK).lastClear().orElseThrow(), "where no comb was recorded, too");
-        assertEquals(DAY.plusDays(6 + 3), rhythm.at(ARMPIT_LEFT).due());
+        Diary groomed = Diary.of(checks).groomed(new TreeSet<>(List.of(Moment.on(DAY.plusDays(6)))));
+        Forecast forecast = Forecast.of(Dogs.adult(12), FLEECE, groomed, DAY.plusDays(7));
+        assertFalse(forecast.rhythm(ARMPIT_LEFT).matLeft());
+        assertEquals(DAY.plusDays(6), forecast.rhythm(BACK).lastClear().orElseThrow(), "where no comb was, too");
         Learning.Evidence evidence = Learning.Evidence.of(
                 List.of(checks.get(0), new CombCheck(ARMPIT_LEFT, DAY.plusDays(10), 2, false)),
                 groomed.grooms(),
-                Hazard.steady(0.1));
+                steady(0.1),
+                DAY);
         assertEquals(0.4, evidence.expected(), 1e-9, "what arose before the groom, the groomer took along");
     }
 
+    /** A comb in the morning and a groom in the afternoon of one day are two events, in that order. */
     @Test
-    void whatWasLearnedIsSaidWithBeforeAndAfterForBothSidesAtOnce() {
+    void onOneDayTheOrderIsThatOfTheMoments() {
+        Instant noon = Moment.on(DAY).at();
+        CombCheck morning = new CombCheck(ARMPIT_LEFT, new Moment(DAY, noon.minusSeconds(7200)), 1, true);
+        CombCheck evening = new CombCheck(ARMPIT_LEFT, new Moment(DAY, noon.plusSeconds(7200)), 1, true);
+        NavigableSet<Moment> groom = new TreeSet<>(List.of(Moment.on(DAY)));
+        assertFalse(matLeft(morning, groom), "the groomer took it along");
+        assertTrue(matLeft(evening, groom), "it was found after the groom");
+    }
+
+    private static boolean matLeft(CombCheck check, NavigableSet<Moment> grooms) {
+        return Forecast.of(Dogs.adult(12), FLEECE, Diary.of(List.of(check)).groomed(grooms), DAY)
+                .rhythm(ARMPIT_LEFT)
+                .matLeft();
+    }
+
+    @Test
+    void afterAMatThatStaysInTheRestOfThePlaceIsCombed() {
+        List<CombCheck> left = List.of(
+                new CombCheck(ARMPIT_LEFT, DAY, 0, false), new CombCheck(ARMPIT_LEFT, DAY.plusDays(9), 3, true));
+        Forecast forecast = Forecast.of(Dogs.adult(12), FLEECE, Diary.of(left), DAY.plusDays(10));
+        Outlook outlook = forecast.at(ARMPIT_LEFT).orElseThrow();
+        assertEquals(DAY, forecast.rhythm(ARMPIT_LEFT).lastClear().orElseThrow());
+        assertEquals(1, outlook.mats(0), 0.05, "the mat, and next to nothing since yesterday");
+        assertEquals(outlook.tangles(-1, 0), outlook.tangles(0), 1e-9);
+    }
+
+    @Test
+    void whatWasLearnedIsSaidInFewWordsTheSurestFirstAndForBothSidesAtOnce() {
         List<CombCheck> checks = new ArrayList<>(checks(Section.BEHIND_EAR_LEFT, 30, 2));
-        checks.addAll(checks(Section.ARMPIT_LEFT, 30, 0));
-        checks.addAll(checks(Section.ARMPIT_RIGHT, 30, 0));
-        List<Learned> learned = Forecast.of(
-                        Dogs.adult(12), FLEECE, Comfort.BALANCED, Diary.of(checks), DAY.plusDays(90))
+        checks.addAll(checks(Section.ARMPIT_LEFT, 60, 0));
+        checks.addAll(checks(Section.ARMPIT_RIGHT, 60, 0));
+        List<Learned> learned = Forecast.of(Dogs.adult(12), FLEECE, Diary.of(checks), DAY.plusDays(180))
                 .learned();
-        Learned ear = learned.stream()
-                .filter(one -> one.sections().contains(Section.BEHIND_EAR_LEFT))
+        assertTrue(learned.size() <= 5);
+        assertEquals(Learned.Sure.SURE, learned.get(0).sure());
+        Learned ear = of(learned, Section.BEHIND_EAR_LEFT);
+        assertTrue(ear.text().endsWith(" times as often as usual for such hair."), ear.text());
+        Learned armpits = of(learned, ARMPIT_LEFT);
+        assertEquals(List.of(ARMPIT_LEFT, ARMPIT_RIGHT), armpits.sections());
+        assertEquals("Armpit, left and right, tangle a third as often as usual for such hair.", armpits.text());
+    }
+
+    private static Learned of(List<Learned> learned, Section section) {
+        return learned.stream()
+                .filter(one -> one.sections().contains(section))
                 .findFirst()
                 .orElseThrow();
-        assertEquals("Behind the left ear needs it every day, not every 3 days.", ear.text());
-        Learned armpits = learned.stream()
-                .filter(one -> one.sections().contains(Section.ARMPIT_LEFT))
-                .findFirst()
-                .orElseThrow();
-        assertEquals(List.of(Section.ARMPIT_LEFT, Section.ARMPIT_RIGHT), armpits.sections());
-        assertTrue(armpits.text().startsWith("Armpit, left and right, can wait "), armpits.text());
-        assertTrue(armpits.text().endsWith("not every 3 days."), armpits.text());
+    }
+
+    @Test
+    void oneOrTwoChecksAreNoNewsAndMoveLittle() {
+        for (int tangles = 0; tangles <= 6; tangles++) {
+            Forecast forecast =
+                    Forecast.of(Dogs.adult(12), FLEECE, Diary.of(checks(ARMPIT_LEFT, 2, tangles)), DAY.plusDays(4));
+            assertEquals(List.of(), forecast.learned(), tangles + " tangles");
+        }
     }
 
     /** Hair grows between grooms, so the same dog needs more brushing in week 7 than in week 1. */
@@ -159,15 +199,11 @@ class LearningTest {
         Outlook curly = forecast(Dogs.allOver(Dogs.hair(CoatKind.CURLY, 30)), Diary.of(List.of()))
                 .at(HIND_LEG_LEFT)
                 .orElseThrow();
-        assertTrue(curly.tangles(DAY.plusDays(42), 7) > 1.2 * curly.tangles(DAY, 7));
+        assertTrue(curly.tangles(42, 49) > 1.2 * curly.tangles(0, 7));
         Outlook doubled = forecast(Dogs.allOver(Dogs.hair(CoatKind.DOUBLE, 60)), Diary.of(List.of()))
                 .at(HIND_LEG_LEFT)
                 .orElseThrow();
-        assertEquals(
-                doubled.tangles(DAY, 7),
-                doubled.tangles(DAY.plusDays(42), 7),
-                1e-9,
-                "a coat that stops at its own length");
+        assertEquals(doubled.tangles(0, 7), doubled.tangles(42, 49), 1e-9, "a coat that stops at its own length");
     }
 
     @Test
@@ -192,12 +228,13 @@ class LearningTest {
                 Map.of(Region.LEGS, List.of(reading(-60, 30))),
                 new TreeSet<>(),
                 List.of(),
-                new TreeSet<>());
-        double grown = forecast(coat, measured).at(HIND_LEG_LEFT).orElseThrow().tangles(DAY, 3);
+                new TreeSet<>(),
+                Told.NOTHING);
+        double grown = forecast(coat, measured).at(HIND_LEG_LEFT).orElseThrow().tangles(0, 3);
         double now = forecast(coat, Diary.of(checks(HIND_LEG_LEFT, 1, 0)))
                 .at(HIND_LEG_LEFT)
                 .orElseThrow()
-                .tangles(DAY, 3);
+                .tangles(0, 3);
         assertTrue(grown > now, grown + " against " + now);
     }
 
@@ -206,11 +243,18 @@ class LearningTest {
     }
 
     private static Forecast forecast(Coat coat, Diary diary) {
-        return Forecast.of(Dogs.adult(12), coat, Comfort.BALANCED, diary, DAY);
+        return Forecast.of(Dogs.adult(12), coat, diary, DAY);
     }
 
-    private static Rhythm rhythm(List<CombCheck> checks) {
-        return Rhythm.of(Dogs.adult(12), FLEECE, Comfort.BALANCED, checks, DAY.plusDays(200));
+    private static TangleRate rate(List<CombCheck> checks) {
+        return Forecast.of(Dogs.adult(12), FLEECE, Diary.of(checks), DAY.plusDays(200))
+                .at(ARMPIT_LEFT)
+                .orElseThrow()
+                .rate();
+    }
+
+    private static WearDays steady(double perDay) {
+        return WearDays.of(-365, 60, day -> 1, day -> perDay, day -> new Hardening(6), true);
     }
 
     private static List<CombCheck> checks(Section section, int count, int tanglesEach) {

@@ -63,14 +63,12 @@ class LifeTest {
     }
 
     @Test
-    void aWetDayBringsTheNextBrushingForwardAndSaysSo() {
-        SectionRhythm dry = rhythm(Life.ORDINARY, CLEAR.plusDays(1));
-        SectionRhythm wet = rhythm(on(1, LifeEvent.SOAKED), CLEAR.plusDays(1));
-        assertEquals(CLEAR.plusDays(3), dry.due(), "long fleece, everyday life: every 3rd day");
-        assertTrue(wet.due().isBefore(dry.due()));
-        assertEquals(dry.intervalDays(), wet.intervalDays(), "its rhythm is the same; only this time it is sooner");
-        assertTrue(wet.reasons().stream().anyMatch(reason -> reason.rule().equals("rhythm.life")));
-        assertTrue(wet.chanceOfTangle() > dry.chanceOfTangle());
+    void aWetDayCountsAsThreeAndTheReasonSaysSo() {
+        Outlook dry = outlook(CHECKED, Life.ORDINARY, CLEAR.plusDays(2));
+        Outlook wet = outlook(CHECKED, on(1, LifeEvent.SOAKED), CLEAR.plusDays(2));
+        assertEquals(2 * dry.tangles(0), wet.tangles(0), 1e-9, "four ordinary days instead of two");
+        assertTrue(wet.mats(0) > 4 * dry.mats(0), "and tangles had the time to harden");
+        assertEquals(dry.tangles(0, 7), wet.tangles(0, 7), 1e-9, "what is to come is the same");
     }
 
     @Test
@@ -87,19 +85,17 @@ class LifeTest {
                 Set.of(LifeEvent.SOAKED))));
         // The day after: nothing has happened since, so what differs is what was learned.
         LocalDate next = CLEAR.plusDays(4);
-        double dry = at(checks, Life.ORDINARY, next).at(Section.ARMPIT_LEFT).chanceOfTangle();
-        double wetly = at(checks, wet, next).at(Section.ARMPIT_LEFT).chanceOfTangle();
+        double dry = outlook(checks, Life.ORDINARY, next).tangles(0);
+        double wetly = outlook(checks, wet, next).tangles(0);
         assertTrue(wetly < dry, wetly + " against " + dry);
     }
 
-    private static SectionRhythm rhythm(Life life, LocalDate today) {
-        List<CombCheck> checks = List.of(new CombCheck(Section.ARMPIT_LEFT, CLEAR, 0, false));
-        return at(checks, life, today).at(Section.ARMPIT_LEFT);
-    }
+    private static final List<CombCheck> CHECKED = List.of(new CombCheck(Section.ARMPIT_LEFT, CLEAR, 0, false));
 
-    private static Rhythm at(List<CombCheck> checks, Life life, LocalDate today) {
-        return Forecast.of(ORDINARY, FLEECE, Comfort.BALANCED, Diary.of(checks).with(life), today)
-                .rhythm();
+    private static Outlook outlook(List<CombCheck> checks, Life life, LocalDate today) {
+        return Forecast.of(ORDINARY, FLEECE, Diary.of(checks).with(life), today)
+                .at(Section.ARMPIT_LEFT)
+                .orElseThrow();
     }
 
     private static Exposure exposure(Dog dog, Section section, Life life) {

@@ -23,8 +23,8 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.dog.Skin;
 import rustictangle.core.dog.Wear;
 import rustictangle.core.rhythm.CombCheck;
-import rustictangle.core.rhythm.Comfort;
-import rustictangle.core.rhythm.Rhythm;
+import rustictangle.core.rhythm.Diary;
+import rustictangle.core.rhythm.Forecast;
 import rustictangle.core.routine.Passes.Direction;
 import rustictangle.core.trust.Trust;
 
@@ -164,7 +164,7 @@ class PreparationTest {
                 coat,
                 Dogs.kit(dog, coat),
                 Trust.of(dog, Dogs.kit(dog, coat), List.of(), TODAY),
-                Rhythm.of(dog, coat, Comfort.BALANCED, checks, TODAY).sections(),
+                Forecast.of(dog, coat, Diary.of(checks), TODAY).matted(),
                 List.of(Section.values()));
     }
 

@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.Catch;
 import rustictangle.core.log.CombResult;
+import rustictangle.core.log.Moment;
 import rustictangle.core.session.Mat.Look;
 
 class MatTest {
@@ -54,11 +55,11 @@ class MatTest {
     }
 
     private static Look caught(Section section, int day, Catch found) {
-        return new Look(section, MONDAY.plusDays(day), Optional.of(found), Optional.empty());
+        return new Look(section, Moment.on(MONDAY.plusDays(day)), Optional.of(found), Optional.empty());
     }
 
     private static Look said(Section section, int day, CombResult comb) {
-        return new Look(section, MONDAY.plusDays(day), Optional.empty(), Optional.of(comb));
+        return new Look(section, Moment.on(MONDAY.plusDays(day)), Optional.empty(), Optional.of(comb));
     }
 
     private static Catch found(Catch.Lump lump) {

@@ -5,11 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.LocalDate;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -22,127 +19,90 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.rhythm.Diary;
 import rustictangle.core.rhythm.Forecast;
-import rustictangle.core.rhythm.Outlook;
+import rustictangle.core.rhythm.LongRun;
 import rustictangle.core.routine.Routine;
+import rustictangle.core.routine.SetUp;
 import rustictangle.core.trust.Trust;
 
 class TradeTest {
 
     private static final LocalDate TODAY = LocalDate.of(2026, 5, 14);
     private static final double GROWS = 0.35;
-    private static final int COUNTED_WEEKS = 20;
     private static final Dog DOG = Dogs.adult(14);
     private static final Coat CURLY = Dogs.allOver(Dogs.hair(CoatKind.CURLY, 40));
-    private static final Forecast FORECAST = Forecast.of(DOG, CURLY, Comfort.BALANCED, Diary.of(List.of()), TODAY);
-    private static final Trade TRADE = Trade.of(CURLY, FORECAST, Comfort.BALANCED, GROWS, TradeTest::routine);
+    private static final Forecast FORECAST = Forecast.of(DOG, CURLY, Diary.of(List.of()), TODAY);
+    private static final Trade TRADE =
+            Trade.of(CURLY, FORECAST, Comfort.BALANCED, GROWS, SetUp.MINUTES, TradeTest::routine);
 
     private static Routine routine(Coat coat) {
         var kit = Dogs.kit(DOG, coat);
         return Routine.of(
-                DOG,
-                coat,
-                kit,
-                Trust.of(DOG, kit, List.of(), TODAY),
-                FORECAST.rhythm().sections(),
-                Arrays.asList(Section.values()));
+                DOG, coat, kit, Trust.of(DOG, kit, List.of(), TODAY), List.of(), Arrays.asList(Section.values()));
     }
 
-    /** Every day of every interval simulated: a place is brushed on the day a limit is reached, at that day's length. */
+    /** At the length that it has on the day of the visit, worked out without the grid. */
     @Test
-    void theMinutesOfTheLastWeekAreThoseOfADayByDaySimulation() {
-        for (int weeks : TRADE.weeks()) {
-            for (int l = 0; l < TRADE.lengths().size(); l++) {
-                double simulated = simulate(TRADE.lengths().get(l), weeks);
-                double asked = TRADE.minutes()[TRADE.weeks().indexOf(weeks)][l];
-                assertEquals(
-                        simulated,
-                        asked,
-                        Math.max(4, 0.2 * simulated),
-                        TRADE.lengths().get(l) + " mm, " + weeks + " weeks");
+    void theMinutesAreThoseOfTheLastWeek() {
+        for (double weeks : new double[] {4, 6.5, 13}) {
+            for (int mm : new int[] {6, 20, 44, 90}) {
+                Coat coat = CURLY.clippedTo(new HairLength(mm + GROWS * 7 * weeks));
+                LongRun run = LongRun.of(
+                        routine(coat).steps().stream()
+                                .map(step -> new LongRun.Place(
+                                        step.seconds() / 60,
+                                        FORECAST.everyDay(
+                                                        step.section(),
+                                                        coat.at(step.section()).length())
+                                                .orElseThrow()))
+                                .toList(),
+                        SetUp.MINUTES,
+                        Comfort.BALANCED);
+                double told = TRADE.minutes()[TRADE.weeks().indexOf(weeks)][
+                        TRADE.lengths().indexOf(mm)];
+                assertEquals(run.minutesAWeek(), told, 0.06 * run.minutesAWeek() + 1, mm + " mm, " + weeks + " weeks");
             }
         }
     }
 
-    /** Over the whole grid: no mat limit is passed with the longest clip, and the minutes do not reach for a longer one. */
+    /** Two millimetres more never ask for a leap, in minutes or in mats, and never for less. */
     @Test
-    void theLongestClipIsThatOfTheSimulation() {
-        for (int weeks : TRADE.weeks()) {
-            for (int minutes = 40; minutes <= 400; minutes += 60) {
-                OptionalInt longest = TRADE.longest(minutes, weeks);
-                int simulated = 0;
-                for (int mm : TRADE.lengths()) {
-                    if (simulate(mm, weeks) > minutes) {
-                        break;
-                    }
-                    simulated = mm;
-                }
-                assertEquals(
-                        simulated,
-                        longest.orElse(0),
-                        0.2 * Math.max(simulated, longest.orElse(0)) + 6,
-                        weeks + " weeks, " + minutes + " min");
-            }
-        }
-    }
-
-    /** Minutes a week at the length on the day of the visit, averaged over many weeks of it. */
-    private static double simulate(double clip, int weeks) {
-        int days = 7 * weeks;
-        double seconds = 0;
-        for (Section section : Section.values()) {
-            int since = 0;
-            for (int day = 1; day <= days + 7 * COUNTED_WEEKS; day++) {
-                // Lengths, to the millimetre as a ruler reads, stop at the visit; the days after it let every rhythm
-                // come round.
-                HairLength length = new HairLength(Math.round(clip + GROWS * Math.min(day, days)));
-                Outlook outlook = FORECAST.atLength(section, length).orElseThrow();
-                since++;
-                boolean tangle = Outlook.chance(outlook.tangles(TODAY, since)) >= Comfort.BALANCED.tangleLimit();
-                boolean mat = Outlook.chance(outlook.mats(TODAY, since)) >= 0.05;
-                if (tangle || mat || since >= 28) {
-                    since = 0;
-                    if (day > days) {
-                        seconds += seconds(section, length);
-                    }
+    void minutesAndMatsRiseSmoothlyWithLengthAndWithTheWeeks() {
+        for (int w = 0; w < TRADE.weeks().size(); w++) {
+            for (int l = 1; l < TRADE.lengths().size(); l++) {
+                smooth(TRADE.minutes()[w][l - 1], TRADE.minutes()[w][l], 6);
+                smooth(TRADE.mats()[w][l - 1], TRADE.mats()[w][l], 1);
+                if (w > 0) {
+                    assertTrue(TRADE.minutes()[w][l] >= TRADE.minutes()[w - 1][l]);
+                    assertTrue(TRADE.mats()[w][l] > TRADE.mats()[w - 1][l]);
                 }
             }
         }
-        return seconds / 60 / COUNTED_WEEKS;
     }
 
-    private static final Map<Long, Routine> ROUTINES = new HashMap<>();
-
-    private static int seconds(Section section, HairLength length) {
-        return ROUTINES
-                .computeIfAbsent(Math.round(length.millimetres()), mm -> routine(CURLY.clippedTo(length)))
-                .steps()
-                .stream()
-                .filter(step -> step.section() == section)
-                .findFirst()
-                .orElseThrow()
-                .seconds();
+    private static void smooth(double before, double after, double atLeast) {
+        assertTrue(after >= before && after - before <= Math.max(atLeast, 0.15 * before), before + " to " + after);
     }
 
     @Test
     void moreMinutesOrASoonerVisitNeverMeanAShorterClip() {
-        for (int weeks : TRADE.weeks()) {
+        for (double weeks : TRADE.weeks()) {
             int before = 0;
-            for (int minutes = 0; minutes <= 500; minutes += 10) {
+            for (int minutes = 0; minutes <= 300; minutes += 10) {
                 int longest = TRADE.longest(minutes, weeks).orElse(0);
                 assertTrue(longest >= before);
                 assertTrue(weeks == 13
-                        || longest >= TRADE.longest(minutes, weeks + 1).orElse(0));
+                        || longest >= TRADE.longest(minutes, weeks + 0.5).orElse(0));
                 before = longest;
             }
         }
     }
 
-    /** Worked by hand: every 1.5 months is 8 visits; 58 + 6 tip − 10 credit, 15 a month: 8 × 54 + 180 = 612 a year. */
+    /** Worked by hand: 8 visits of 58 + 6 tip, 15 a month for a membership that gives 10 a month: 8 × 64 + 12 × 5. */
     @Test
     void aYearCostsWhatIsWorkedOutByHand() {
         GroomPrice price = new GroomPrice(58, 6, 10, 15);
-        assertEquals(612, price.yearly(8), 1e-9);
-        assertEquals(8.7 * 54 + 180, price.yearlyEvery(6), 1);
+        assertEquals(572, price.yearly(8), 1e-9);
+        assertEquals(572, price.yearlyEvery(6.5), 3, "every month and a half");
         assertEquals(180, new GroomPrice(5, 0, 10, 15).yearly(8), 1e-9, "a credit is not paid out");
     }
 

@@ -32,7 +32,7 @@ import rustictangle.server.dog.DogForm;
  *
  * @param daysBack       how long ago its records begin
  * @param findsTime      chance in (0, 1] that the owner brushes on a day when something is due
- * @param sectionsAtMost in one session
+ * @param pause          days up to today on which nobody found the time
  * @param groomInDays    when the groomer sees it; empty: no appointment
  * @param ease           log odds of a relaxed answer at a place the dog does not mind
  */
@@ -41,7 +41,7 @@ record DemoDog(
         CoatForm coat,
         int daysBack,
         double findsTime,
-        int sectionsAtMost,
+        int pause,
         double ease,
         Optional<Integer> groomInDays) {
 
@@ -79,8 +79,8 @@ record DemoDog(
                 dog("Oakum", "Keeshond", 17.5, LifeStage.ADULT, History.GENTLE, Set.of(), Set.of(Habit.FIELDS_OR_SAND)),
                 form(coat, true),
                 130,
-                0.55,
-                29,
+                0.75,
+                0,
                 4.5,
                 Optional.empty());
     }
@@ -93,19 +93,19 @@ record DemoDog(
                 false,
                 Map.of(
                         Region.HEAD,
-                        35.0,
+                        30.0,
                         Region.EARS,
-                        45.0,
+                        38.0,
                         Region.NECK,
-                        34.0,
+                        27.0,
                         Region.BODY,
-                        32.0,
+                        26.0,
                         Region.LEGS,
-                        42.0,
+                        29.0,
                         Region.REAR,
-                        34.0,
+                        27.0,
                         Region.TAIL,
-                        30.0));
+                        26.0));
         return new DemoDog(
                 dog(
                         "Gannet",
@@ -117,8 +117,8 @@ record DemoDog(
                         Set.of(Habit.SWIMS)),
                 form(coat, false),
                 125,
-                0.8,
-                14,
+                0.85,
+                1,
                 4.0,
                 Optional.empty());
     }
@@ -161,8 +161,8 @@ record DemoDog(
                 form(coat, false),
                 110,
                 0.85,
-                9,
-                2.6,
+                0,
+                3.1,
                 Optional.of(24));
     }
 
@@ -174,25 +174,25 @@ record DemoDog(
                 false,
                 Map.of(
                         Region.HEAD,
-                        30.0,
+                        24.0,
                         Region.EARS,
                         12.0,
                         Region.NECK,
-                        22.0,
+                        16.0,
                         Region.BODY,
-                        24.0,
+                        16.0,
                         Region.LEGS,
-                        22.0,
+                        18.0,
                         Region.REAR,
-                        20.0,
+                        16.0,
                         Region.TAIL,
-                        18.0));
+                        15.0));
         return new DemoDog(
                 dog("Pintle", "Border Terrier", 4.1, LifeStage.PUPPY, History.GENTLE, Set.of(), Set.of()),
                 form(coat, false),
                 40,
                 0.8,
-                4,
+                2,
                 3.2,
                 Optional.empty());
     }

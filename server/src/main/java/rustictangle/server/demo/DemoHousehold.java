@@ -90,11 +90,12 @@ class DemoHousehold implements ApplicationRunner {
             KnownDog known = new KnownDog(
                     id, demo.form().name(), demo.form().dog(), demo.coat().coat());
             Kit kit = Kit.of(Match.of(known.dog(), known.coat(), Approach.USUAL), DemoDrawer.tools(today));
-            Stream.of(
-                            DemoReadings.of(demo, today).stream(),
-                            DemoVisits.of(demo, today).stream(),
-                            new DemoMonths(known, demo, kit, random, clock.getZone()).live(today).stream())
-                    .flatMap(entries -> entries)
+            List<Entry> besides = Stream.of(DemoReadings.of(demo, today), DemoVisits.of(demo, today))
+                    .flatMap(List::stream)
+                    .toList();
+            besides.forEach(entry -> said.add(new Of(id, entry)));
+            new DemoMonths(known, demo, kit, besides, Household.LATITUDE, random, clock.getZone())
+                    .live(today)
                     .forEach(entry -> said.add(new Of(id, entry)));
         }
         said.sort(Comparator.comparing(one -> one.entry.at()));

@@ -15,23 +15,35 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.random.RandomGenerator;
+import rustictangle.core.coat.Coat;
+import rustictangle.core.coat.LengthOverTime;
+import rustictangle.core.coat.LengthReading;
+import rustictangle.core.coat.RegionCoat;
+import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.log.Catch;
 import rustictangle.core.log.CombResult;
 import rustictangle.core.log.Entry;
+import rustictangle.core.log.LastCombed;
+import rustictangle.core.log.Log;
+import rustictangle.core.log.PastTold;
 import rustictangle.core.log.Practised;
 import rustictangle.core.log.SessionBegun;
 import rustictangle.core.log.SessionEvent;
 import rustictangle.core.log.SessionEvent.Caught;
 import rustictangle.core.log.SessionEvent.SectionDone;
 import rustictangle.core.log.Signal;
-import rustictangle.core.rhythm.CombCheck;
+import rustictangle.core.plan.HouseholdPlan;
+import rustictangle.core.plan.Workload;
 import rustictangle.core.rhythm.Comfort;
-import rustictangle.core.rhythm.Rhythm;
-import rustictangle.core.rhythm.SectionRhythm;
+import rustictangle.core.rhythm.Diary;
+import rustictangle.core.rhythm.Forecast;
+import rustictangle.core.rhythm.Outlook;
 import rustictangle.core.routine.Routine;
 import rustictangle.core.routine.RoutineStep;
+import rustictangle.core.routine.SetUp;
+import rustictangle.core.routine.Sitting;
 import rustictangle.core.session.SessionLog;
 import rustictangle.core.trust.Practice;
 import rustictangle.core.trust.Trial;
@@ -47,8 +59,13 @@ import rustictangle.server.coat.KnownDog;
  */
 final class DemoMonths {
 
-    private static final double EXPECTED_PER_INTERVAL = 0.357;
-    private static final double CHANCE_OF_MAT_PER_TANGLE = 0.03;
+    /** Of the mats that form, those that stay in: the rest are teased out. */
+    private static final double MAT_STAYS = 0.12;
+
+    private static final int FORESEEN_DAYS = 21;
+    /** In the last days before a pause nothing came in between. */
+    private static final int LATELY_DAYS = 4;
+
     private static final int PRACTICE_TRIALS = 3;
     private static final double CHANCE_OF_PRACTICE = 0.45;
 
@@ -60,13 +77,25 @@ final class DemoMonths {
     private final List<Entry> said = new ArrayList<>();
 
     private final Map<Section, Double> truth = new EnumMap<>(Section.class);
-    private final List<CombCheck> checks = new ArrayList<>();
+    private final List<Entry> before;
+    private Map<Region, LengthOverTime> lengths;
+    private final double latitude;
     private final List<Trial> trials = new ArrayList<>();
 
-    DemoMonths(KnownDog known, DemoDog demo, Kit kit, RandomGenerator random, ZoneId zone) {
+    /** @param before what ruler and groomer said meanwhile */
+    DemoMonths(
+            KnownDog known,
+            DemoDog demo,
+            Kit kit,
+            List<Entry> before,
+            double latitude,
+            RandomGenerator random,
+            ZoneId zone) {
         this.known = known;
         this.demo = demo;
         this.kit = kit;
+        this.before = before;
+        this.latitude = latitude;
         this.random = random;
         this.zone = zone;
         for (Section section : Section.values()) {
@@ -76,14 +105,34 @@ final class DemoMonths {
 
     /** Everything up to the evening before today, as it was said, in order. */
     List<Entry> live(LocalDate today) {
+        said.add(DemoDog.said(demo, today.minusDays(demo.daysBack()), new PastTold(LastCombed.THIS_WEEK)));
+        lengths = lengths(today);
         for (LocalDate day = today.minusDays(demo.daysBack()); day.isBefore(today); day = day.plusDays(1)) {
             practise(day);
-            boolean yesterday = day.equals(today.minusDays(1));
-            if (random.nextDouble() < demo.findsTime() && !yesterday) {
+            boolean paused = !day.isBefore(today.minusDays(demo.pause()));
+            boolean lately = day.isAfter(today.minusDays(demo.pause() + LATELY_DAYS));
+            if ((random.nextDouble() < demo.findsTime() || lately) && !paused) {
                 brush(day);
             }
         }
         return said;
+    }
+
+    private Map<Region, LengthOverTime> lengths(LocalDate today) {
+        Map<Region, List<LengthReading>> readings = LengthReading.of(Log.of(before, Instant.MAX));
+        Map<Region, LengthOverTime> lengths = new EnumMap<>(Region.class);
+        known.coat()
+                .regions()
+                .forEach((region, hair) ->
+                        lengths.put(region, LengthOverTime.of(hair, readings.getOrDefault(region, List.of()), today)));
+        return lengths;
+    }
+
+    /** As long as the ruler says it was then. */
+    private Coat coat(LocalDate day) {
+        Map<Region, RegionCoat> regions = new EnumMap<>(known.coat().regions());
+        regions.replaceAll((region, hair) -> hair.ofLength(lengths.get(region).on(day)));
+        return new Coat(regions, known.coat().sheddingHeavily(), known.coat().neglected());
     }
 
     private void practise(LocalDate day) {
@@ -108,33 +157,34 @@ final class DemoMonths {
         }
     }
 
+    private Log log(LocalDate day) {
+        List<Entry> entries = new ArrayList<>(said);
+        before.stream().filter(entry -> entry.day().isBefore(day)).forEach(entries::add);
+        entries.sort(Comparator.comparing(Entry::at));
+        return Log.of(entries, day.atStartOfDay(zone).toInstant());
+    }
+
     private void brush(LocalDate day) {
-        Rhythm rhythm = Rhythm.of(known.dog(), known.coat(), Comfort.BALANCED, checks, day);
+        Forecast forecast = Forecast.of(known.dog(), coat(day), Diary.of(log(day), latitude, day), day);
         Trust trust = Trust.of(known.dog(), kit, trials, day);
-        Set<Section> chosen = EnumSet.noneOf(Section.class);
-        rhythm.dueSections().stream()
-                .filter(due -> trust.readyAt(due.section()))
-                .sorted(Comparator.comparingInt(SectionRhythm::burrs).reversed().thenComparing(SectionRhythm::due))
-                .limit(demo.sectionsAtMost())
-                .forEach(due -> chosen.add(due.section()));
+        Set<Section> chosen = planned(forecast, trust, day);
         if (chosen.isEmpty()) {
             return;
         }
-        List<RoutineStep> steps = Routine.of(known.dog(), known.coat(), kit, trust, rhythm.sections(), chosen)
+        List<RoutineStep> steps = Routine.of(known.dog(), known.coat(), kit, trust, forecast.matted(), chosen)
                 .steps();
         Instant begun = day.atTime(LocalTime.of(18, 30)).atZone(zone).toInstant();
         Instant at = begun;
         UUID id = uuid();
         List<SessionBegun.Place> plan = steps.stream()
-                .map(step ->
-                        new SessionBegun.Place(step.section(), Optional.of(step.seconds()), trust.lead(step.section())))
+                .map(step -> new SessionBegun.Place(
+                        step.section(), Optional.of(step.wholeSeconds()), trust.lead(step.section())))
                 .toList();
         Entry first = new Entry(id, begun, day, Optional.of(id), Optional.empty(), new SessionBegun(plan));
         said.add(first);
         SessionLog session = SessionLog.of(List.of(first));
         while (session.session().state().current().isPresent()) {
-            SectionDone done =
-                    work(rhythm.at(session.session().state().current().get()), day);
+            SectionDone done = work(session.session().state().current().get(), forecast);
             at = at.plus(taken(steps, done.section()), ChronoUnit.SECONDS);
             List<SessionEvent> events = done.comb() == CombResult.MAT_LEFT
                     ? List.of(new Caught(done.section(), mat()), done)
@@ -154,24 +204,46 @@ final class DemoMonths {
                 .filter(step -> step.section() == section)
                 .findFirst()
                 .orElseThrow()
-                .seconds();
+                .wholeSeconds();
         double pause = random.nextDouble() < 0.02 ? 240 : 0;
         return Math.round(estimate * Math.exp(0.1 + 0.25 * random.nextGaussian()) + pause);
     }
 
-    private SectionDone work(SectionRhythm due, LocalDate day) {
-        Section section = due.section();
+    /** What the plan brushes that day. */
+    private Set<Section> planned(Forecast forecast, Trust trust, LocalDate day) {
+        Map<Section, Workload.Place> places = new EnumMap<>(Section.class);
+        Routine.of(known.dog(), known.coat(), kit, trust, forecast.matted(), kit.brushed())
+                .steps()
+                .forEach(step -> places.put(
+                        step.section(),
+                        new Workload.Place(
+                                step.seconds() / 60,
+                                trust.readyAt(step.section()) ? Optional.of(0) : Optional.empty())));
+        Workload work = new Workload(
+                forecast,
+                Comfort.BALANCED,
+                places,
+                new Workload.Sessions(
+                        SetUp.MINUTES, false, Sitting.of(known.dog()).map(Sitting::atMost)),
+                Optional.of(FORESEEN_DAYS));
+        Set<Section> chosen = EnumSet.noneOf(Section.class);
+        HouseholdPlan.asItTakes(List.of(work)).on(0).forEach(place -> chosen.add(place.section()));
+        return chosen;
+    }
+
+    private SectionDone work(Section section, Forecast forecast) {
         Signal signal = answer(section, 0);
         if (signal == Signal.OPTED_OUT) {
             return new SectionDone(section, CombResult.NOT_COMBED, 0, signal);
         }
-        long days =
-                due.lastClear().map(last -> ChronoUnit.DAYS.between(last, day)).orElse(3L);
-        int tangles = poisson(EXPECTED_PER_INTERVAL * truth.get(section) * days / due.tableIntervalDays());
+        Outlook outlook = forecast.at(section).orElseThrow();
+        // What the table expects, whatever was learned of it.
+        double against = truth.get(section) / outlook.rate().factor();
+        int tangles = poisson(against * outlook.tangles(0));
         if (tangles == 0) {
             return new SectionDone(section, CombResult.GLIDES, 0, signal);
         }
-        boolean mat = random.nextDouble() < CHANCE_OF_MAT_PER_TANGLE * tangles;
+        boolean mat = random.nextDouble() < MAT_STAYS * against * outlook.mats(0);
         return new SectionDone(
                 section,
                 mat ? CombResult.MAT_LEFT : CombResult.TANGLES_CLEARED,
@@ -191,9 +263,6 @@ final class DemoMonths {
 
     private void remember(SessionEvent.SectionDone done, LocalDate day) {
         trials.add(Trial.at(day, done.section(), done.signal()));
-        if (done.comb() != CombResult.NOT_COMBED) {
-            checks.add(new CombCheck(done.section(), day, done.tangles(), done.comb() == CombResult.MAT_LEFT));
-        }
     }
 
     private Signal answer(Section section, double easier) {

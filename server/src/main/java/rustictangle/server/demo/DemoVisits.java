@@ -22,11 +22,11 @@ final class DemoVisits {
         if (demo.growsOn()) {
             boolean curly = demo.groomInDays().isEmpty();
             visits.add(visited(
-                    demo, today.minusDays(curly ? 101 : 95), curly ? Optional.of(16.0) : Optional.empty(), 55, "", ""));
+                    demo, today.minusDays(curly ? 101 : 95), curly ? Optional.of(12.0) : Optional.empty(), 55, "", ""));
             visits.add(visited(
                     demo,
-                    today.minusDays(curly ? 52 : 46),
-                    curly ? Optional.of(20.0) : Optional.empty(),
+                    today.minusDays(curly ? 52 : 24),
+                    curly ? Optional.of(12.0) : Optional.empty(),
                     58,
                     curly ? "" : "Left long; the dryer frightened it, a towel went well.",
                     curly ? "Two small mats behind the ears, brushed out." : "A mat under the left armpit."));

@@ -23,6 +23,7 @@ import rustictangle.core.Refused;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Happened;
 import rustictangle.core.log.Measured;
+import rustictangle.core.log.PastTold;
 import rustictangle.core.log.Practised;
 import rustictangle.core.log.Said;
 import rustictangle.core.log.SessionBegun;
@@ -57,8 +58,8 @@ class EntryStore {
             Practised.class,
             Happened.class);
 
-    private static final String FOR_EVER =
-            kinds(Measured.class, Weighed.class, Visited.class, ToolLookedOver.class, ToolReplaced.class);
+    private static final String FOR_EVER = kinds(
+            Measured.class, Weighed.class, PastTold.class, Visited.class, ToolLookedOver.class, ToolReplaced.class);
 
     private static final String ALL = kinds(SaidJson.kinds(Said.class).toArray(Class<?>[]::new));
     private static final String COLUMNS = "seq, id, dog_id, session_id, at, day, takes_back, said";

@@ -1,9 +1,10 @@
 package rustictangle.server.plan;
 
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -11,15 +12,13 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.Log;
-import rustictangle.core.plan.HouseholdPlan;
-import rustictangle.core.rhythm.Rhythm;
-import rustictangle.core.rhythm.SectionRhythm;
-import rustictangle.core.routine.RoutineStep;
-import rustictangle.core.routine.Training;
+import rustictangle.core.plan.DogPlan;
+import rustictangle.core.plan.SectionPlan;
 import rustictangle.core.session.SessionLog;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.dog.StoredDog;
@@ -39,32 +38,38 @@ class HomeController {
      * Today, over all dogs.
      *
      * @param minutes         for brushing; absent: as many as it takes
-     * @param neededMinutes   with so many nothing is left to do
-     * @param brushedSeconds  done today already
+     * @param neededMinutes   with so many nothing is left to do, setting up included
+     * @param brushedSeconds  spent on it today already, setting up included
      * @param practiceSeconds still to be practised today, besides those minutes
-     * @param choices         only where the choice changes: each holds until the minutes of the next
+     * @param picks           dog by dog
      */
     record TodayView(
             Optional<Integer> minutes,
             int neededMinutes,
             int brushedSeconds,
             int practiceSeconds,
-            List<ChoiceView> choices) {}
+            List<PickView> picks) {}
 
-    /** @param minutes from which on this is best */
-    record ChoiceView(int minutes, List<PickView> picks) {}
-
-    /** @param sections in the order of the dog's routine */
-    record PickView(long dogId, List<Section> sections, int seconds) {}
+    /**
+     * One session with one dog.
+     *
+     * @param sections     in the order of the dog's routine
+     * @param seconds      of it, setting up included
+     * @param setUpSeconds of that
+     */
+    record PickView(long dogId, List<Section> sections, double seconds, double setUpSeconds) {}
 
     /** @param known absent until the coat has been described */
     record HomeDog(long id, String name, Optional<HomeKnown> known) {}
 
     /**
      * @param brushed         whether anything is brushed on this dog at all
+     * @param nextDate        absent: not within the days that are planned
      * @param dueCount        places to brush today
-     * @param dueSeconds      minutes of work due today, as seconds
-     * @param inTraining      places that are due and practised, not brushed
+     * @param matLikelyCount  places where a mat is in, or likely, in training or not
+     * @param dueSeconds      what they take, setting up included
+     * @param inTraining      places that are practised, not brushed
+     * @param matsInTraining  expected in those by now
      * @param practice        one or two for today; none where nothing is brushed
      * @param openSession     the session going on; absent: none
      * @param lastBrushed     absent: never
@@ -72,19 +77,23 @@ class HomeController {
      */
     record HomeKnown(
             boolean brushed,
-            LocalDate nextDate,
+            Optional<LocalDate> nextDate,
             Reason why,
             List<SectionBurrs> burrs,
             int dueCount,
-            int overdueCount,
-            int dueSeconds,
+            int matLikelyCount,
+            double dueSeconds,
             int inTraining,
+            double matsInTraining,
             Optional<UUID> openSession,
             Optional<LocalDate> lastBrushed,
             List<PracticeView> practice,
             Optional<LocalDate> unconfirmed) {}
 
     record SectionBurrs(Section section, int burrs) {}
+
+    /** Nobody has more for one day. */
+    static final int MOST_MINUTES = 600;
 
     private final DogLoader dogs;
     private final Plans plans;
@@ -110,75 +119,75 @@ class HomeController {
         return new Home(
                 now.today(),
                 settings.demo(),
-                day(now),
+                day(now, now),
                 dogs.all().stream()
-                        .map(dog -> dog(dog, Optional.ofNullable(members.get(dog.id()))))
+                        .map(dog -> dog(now, dog, Optional.ofNullable(members.get(dog.id()))))
                         .toList());
     }
 
-    private static TodayView day(Plans.Now now) {
-        List<HouseholdPlan.Choice> choices = now.plan().choices();
+    /** @param minutes there are today; absent: as set, or as many as it takes */
+    @GetMapping("/api/today")
+    TodayView today(@RequestParam Optional<@Min(0) @Max(MOST_MINUTES) Integer> minutes) {
+        Plans.Now now = plans.now();
+        return day(
+                now, minutes.map(there -> plans.with(there, Optional.empty())).orElse(now));
+    }
+
+    private TodayView day(Plans.Now set, Plans.Now asked) {
         return new TodayView(
-                now.minutes(),
-                choices.get(choices.size() - 1).minutes(),
-                now.spentSeconds(),
-                now.practiceSecondsLeft(),
-                choices.stream()
-                        .map(choice -> new ChoiceView(choice.minutes(), picks(now, choice.places())))
-                        .toList());
+                set.minutes().map(minutes -> (int) Math.floor(minutes[0])),
+                (int) Math.ceil(plans.with(Double.POSITIVE_INFINITY, Optional.empty())
+                        .plan()
+                        .minutes(0)),
+                set.spentSeconds(),
+                set.practiceSecondsLeft(),
+                picks(asked, 0));
     }
 
-    /** Dog by dog. */
-    static List<PickView> picks(Plans.Now now, Collection<HouseholdPlan.Place> places) {
+    /** Dog by dog, on a day of the plan, 0 being today. */
+    static List<PickView> picks(Plans.Now now, int day) {
         List<PickView> picks = new ArrayList<>();
         for (int i = 0; i < now.members().size(); i++) {
-            Plans.Member member = now.members().get(i);
             int dog = i;
-            Map<Section, Integer> chosen = places.stream()
-                    .filter(place -> place.dog() == dog)
-                    .collect(Collectors.toMap(HouseholdPlan.Place::section, HouseholdPlan.Place::seconds));
-            if (!chosen.isEmpty()) {
+            List<Section> sections = now.inOrder(dog, day);
+            if (!sections.isEmpty()) {
+                double all = 60 * now.plan().minutes(dog, day);
                 picks.add(new PickView(
-                        member.known().id(),
-                        member.ready().steps().stream()
-                                .map(RoutineStep::section)
-                                .filter(chosen::containsKey)
-                                .toList(),
-                        chosen.values().stream().mapToInt(Integer::intValue).sum()));
+                        now.members().get(dog).known().id(),
+                        sections,
+                        all,
+                        all - 60 * now.plan().brushing(dog, day)));
             }
         }
         return picks;
     }
 
-    private HomeDog dog(StoredDog dog, Optional<Plans.Member> member) {
-        return new HomeDog(dog.id(), dog.form().name(), member.map(this::known));
+    private HomeDog dog(Plans.Now now, StoredDog dog, Optional<Plans.Member> member) {
+        return new HomeDog(dog.id(), dog.form().name(), member.map(one -> known(now, one)));
     }
 
-    private HomeKnown known(Plans.Member member) {
+    private HomeKnown known(Plans.Now now, Plans.Member member) {
         long id = member.known().id();
         Log log = logs.of(id);
-        Rhythm rhythm = member.picture().rhythm();
-        List<SectionRhythm> due = rhythm.dueSections();
-        Training training = Training.of(
-                member.picture().trust(),
-                due.stream().map(SectionRhythm::section).toList());
+        DogPlan dog = now.dog(id);
+        List<SectionPlan> training = dog.sections().stream()
+                .filter(section -> now.inTraining(id).contains(section.section()))
+                .toList();
         return new HomeKnown(
-                rhythm.anythingBrushed(),
-                rhythm.nextDate(),
-                rhythm.reason(),
-                rhythm.sections().stream()
+                dog.anythingBrushed(),
+                dog.next(),
+                dog.reason(),
+                dog.sections().stream()
                         .map(s -> new SectionBurrs(s.section(), s.burrs()))
                         .toList(),
-                training.brushed().size(),
-                (int) due.stream().filter(SectionRhythm::overdue).count(),
-                member.ready().steps().stream()
-                        .filter(step -> training.brushed().contains(step.section()))
-                        .mapToInt(RoutineStep::seconds)
-                        .sum(),
-                training.practised().size(),
+                dog.due(now.today()).size(),
+                (int) dog.sections().stream().filter(SectionPlan::matLikely).count(),
+                60 * now.plan().minutes(now.position(id), 0),
+                training.size(),
+                training.stream().mapToDouble(SectionPlan::mats).sum(),
                 SessionLog.open(log).map(SessionLog::id),
                 SessionLog.lastEnded(log).map(at -> LocalDate.ofInstant(at, clock.getZone())),
                 member.practices().stream().map(PracticeView::of).toList(),
-                visits.unconfirmed(id, LocalDate.now(clock)).stream().findFirst());
+                visits.unconfirmed(id, now.today()).stream().findFirst());
     }
 }

@@ -16,7 +16,6 @@ import net.fortuna.ical4j.model.property.ProdId;
 import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableTransp;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
-import rustictangle.core.plan.HouseholdPlan;
 import rustictangle.server.visit.VisitService.Appointment;
 
 /**
@@ -36,26 +35,17 @@ final class PlanCalendar {
         Calendar calendar = new Calendar();
         calendar.add(new ProdId(PRODUCT));
         calendar.add(ImmutableVersion.VERSION_2_0);
-        List<String> names =
-                now.members().stream().map(member -> member.known().name()).toList();
-        int days = HouseholdPlan.days(
-                now.members().stream().map(Plans.Member::kept).toList(), now.today());
-        for (int day = 0; day < days; day++) {
-            List<HouseholdPlan.Place> places = now.plan().on(day);
-            if (!places.isEmpty()) {
+        for (int day = 0; day < now.daysTold(); day++) {
+            List<HomeController.PickView> picks = HomeController.picks(now, day);
+            if (!picks.isEmpty()) {
                 LocalDate date = now.today().plusDays(day);
-                List<Integer> dogs = places.stream()
-                        .map(HouseholdPlan.Place::dog)
-                        .distinct()
-                        .sorted()
-                        .toList();
                 add(
                         calendar,
                         "brush-" + date,
                         date,
-                        "Brush " + dogs.stream().map(names::get).collect(Collectors.joining(", ")),
-                        dogs.stream()
-                                .map(dog -> names.get(dog) + ": " + minutes(places, dog))
+                        "Brush " + picks.stream().map(pick -> name(now, pick)).collect(Collectors.joining(", ")),
+                        picks.stream()
+                                .map(pick -> name(now, pick) + ": " + minutes(pick))
                                 .collect(Collectors.joining("\n")),
                         written);
             }
@@ -65,12 +55,13 @@ final class PlanCalendar {
         return calendar.toString();
     }
 
-    private static String minutes(List<HouseholdPlan.Place> places, int dog) {
-        List<HouseholdPlan.Place> own =
-                places.stream().filter(place -> place.dog() == dog).toList();
-        int seconds = own.stream().mapToInt(HouseholdPlan.Place::seconds).sum();
-        return Math.max(1, Math.round(seconds / 60f)) + " min, " + own.size()
-                + (own.size() == 1 ? " place" : " places");
+    private static String name(Plans.Now now, HomeController.PickView pick) {
+        return now.members().get(now.position(pick.dogId())).known().name();
+    }
+
+    private static String minutes(HomeController.PickView pick) {
+        int places = pick.sections().size();
+        return Math.max(1, Math.round(pick.seconds() / 60)) + " min, " + places + (places == 1 ? " place" : " places");
     }
 
     private static void add(

@@ -1,17 +1,13 @@
 package rustictangle.server.plan;
 
 import java.time.LocalDate;
-import java.util.Arrays;
-import java.util.BitSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.dog.Section;
-import rustictangle.core.plan.HouseholdPlan;
 import rustictangle.core.plan.SectionThread;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.plan.HomeController.PickView;
@@ -23,18 +19,14 @@ class PlanController {
     /**
      * @param asItTakes  whether no minutes were set
      * @param practiceSeconds of every day, besides the minutes for brushing
-     * @param gap        the plan is at most so far from the best there is, as a part of its cost
      */
-    record WeekView(
-            LocalDate today,
-            boolean asItTakes,
-            int practiceSeconds,
-            double gap,
-            List<DayPlan> days,
-            List<DogEnd> dogs) {}
+    record WeekView(LocalDate today, boolean asItTakes, int practiceSeconds, List<DayPlan> days, List<DogEnd> dogs) {}
 
-    /** @param minutes that were set for this day; absent: as many as it takes */
-    record DayPlan(LocalDate day, Optional<Integer> minutes, int seconds, List<PickView> picks) {}
+    /**
+     * @param minutes that were set for this day; absent: as many as it takes
+     * @param seconds of all sessions, setting up included
+     */
+    record DayPlan(LocalDate day, Optional<Integer> minutes, double seconds, List<PickView> picks) {}
 
     /**
      * What is to be expected of a dog by the end.
@@ -96,13 +88,11 @@ class PlanController {
     @GetMapping("/api/week")
     WeekView week() {
         Plans.Now now = plans.now();
-        int days = HouseholdPlan.days(
-                now.members().stream().map(Plans.Member::kept).toList(), now.today());
+        int days = now.daysTold();
         return new WeekView(
                 now.today(),
                 now.minutes().isEmpty(),
                 now.members().stream().mapToInt(Plans.Member::practiceSeconds).sum(),
-                now.plan().gap(),
                 IntStream.range(0, days).mapToObj(day -> day(now, day)).toList(),
                 IntStream.range(0, now.members().size())
                         .mapToObj(dog -> end(now, dog))
@@ -110,22 +100,21 @@ class PlanController {
     }
 
     private static DayPlan day(Plans.Now now, int day) {
-        List<HouseholdPlan.Place> places = now.plan().on(day);
         LocalDate date = now.today().plusDays(day);
         return new DayPlan(
                 date,
                 Optional.ofNullable(now.household().minutes().get(date.getDayOfWeek())),
-                places.stream().mapToInt(HouseholdPlan.Place::seconds).sum(),
-                HomeController.picks(now, places));
+                60 * now.plan().minutes(day),
+                HomeController.picks(now, day));
     }
 
     private static DogEnd end(Plans.Now now, int dog) {
         Plans.Member member = now.members().get(dog);
-        List<SectionThread> threads = threads(now, dog);
+        List<SectionThread> threads = now.plan().threads(dog);
         return new DogEnd(
                 member.known().id(),
                 member.known().name(),
-                member.kept().until(),
+                now.today().plusDays(member.work().daysTold()),
                 member.groom(),
                 threads.stream()
                         .mapToDouble(thread -> last(thread.planned()).mats())
@@ -139,29 +128,16 @@ class PlanController {
         return days.get(days.size() - 1);
     }
 
-    private static List<SectionThread> threads(Plans.Now now, int dog) {
-        Map<Section, BitSet> brushed = now.plan().of(dog);
-        return Arrays.stream(Section.values())
-                .filter(brushed::containsKey)
-                .flatMap(section ->
-                        SectionThread.of(now.members().get(dog).kept(), section, brushed.get(section), now.today())
-                                .stream())
-                .toList();
-    }
-
     @GetMapping("/api/dogs/{dogId}/thread")
     ThreadView thread(@PathVariable long dogId) {
         dogs.get(dogId);
         Plans.Now now = plans.now();
-        int dog = IntStream.range(0, now.members().size())
-                .filter(i -> now.members().get(i).known().id() == dogId)
-                .findFirst()
-                .orElseThrow();
+        int dog = now.position(dogId);
         Plans.Member member = now.members().get(dog);
         return new ThreadView(
                 now.today(),
-                member.kept().until(),
+                now.today().plusDays(member.work().daysTold()),
                 member.groom(),
-                threads(now, dog).stream().map(ThreadLine::of).toList());
+                now.plan().threads(dog).stream().map(ThreadLine::of).toList());
     }
 }

@@ -2,25 +2,31 @@ package rustictangle.server.plan;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.Log;
+import rustictangle.core.plan.DogPlan;
 import rustictangle.core.plan.HouseholdPlan;
 import rustictangle.core.plan.Workload;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.routine.Picture;
-import rustictangle.core.routine.Routine;
 import rustictangle.core.routine.RoutineStep;
+import rustictangle.core.routine.SetUp;
+import rustictangle.core.routine.Sitting;
 import rustictangle.core.session.SessionLog;
 import rustictangle.core.trust.Practice;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.frame.LastMade;
+import rustictangle.server.frame.NotThere;
 import rustictangle.server.frame.Progress;
 import rustictangle.server.frame.Shows;
 import rustictangle.server.household.Household;
@@ -30,24 +36,24 @@ import rustictangle.server.routine.RoutineLoader;
 import rustictangle.server.trust.TrustLoader;
 import rustictangle.server.visit.VisitService;
 
-/** The household's plan from today on, reckoned anew from what is known now. */
+/** The household's plan from today on, reckoned anew from what is known now: every view of it reads this one. */
 @Component
 class Plans implements Shows {
 
     /**
      * One dog in the plan.
      *
-     * @param ready     everything that is brushed on it and not in training
+     * @param order     of everything that is brushed
      * @param practices for today, done or not
      * @param groom     when a groomer sees it next; empty: nobody said
      */
     record Member(
             KnownDog known,
             Picture picture,
-            Routine ready,
+            List<Section> order,
             List<Practice> practices,
             Optional<LocalDate> groom,
-            Workload kept) {
+            Workload work) {
 
         int practiceSeconds() {
             return practices.stream()
@@ -64,20 +70,54 @@ class Plans implements Shows {
     }
 
     /**
-     * @param minutes     there are today, what was brushed today and what is to be practised taken off; empty: as many as
-     *                    it takes
-     * @param spentSeconds brushed today already
+     * @param minutes      there are each day for brushing, today's practice and what was brushed already taken off;
+     *                     empty: as many as it takes
+     * @param spentSeconds with the dogs already today
      */
     record Now(
             LocalDate today,
             List<Member> members,
             HouseholdPlan plan,
             Household household,
-            Optional<Integer> minutes,
+            Optional<double[]> minutes,
             int spentSeconds) {
+
+        /** As far as one can sensibly say of any dog. */
+        int daysTold() {
+            return members.stream()
+                    .mapToInt(member -> member.work().daysTold())
+                    .max()
+                    .orElse(1);
+        }
 
         int practiceSecondsLeft() {
             return members.stream().mapToInt(Member::practiceSecondsLeft).sum();
+        }
+
+        int position(long dogId) {
+            return IntStream.range(0, members.size())
+                    .filter(i -> members.get(i).known().id() == dogId)
+                    .findFirst()
+                    .orElseThrow(() -> new NotThere("dog", dogId));
+        }
+
+        DogPlan dog(long dogId) {
+            return plan.dog(position(dogId));
+        }
+
+        /** The sections of one dog that are brushed on a day, 0 being today, in the order of its routine. */
+        List<Section> inOrder(int dog, int day) {
+            List<Section> sections = plan.on(day).stream()
+                    .filter(place -> place.dog() == dog)
+                    .map(HouseholdPlan.Place::section)
+                    .toList();
+            return members.get(dog).order().stream().filter(sections::contains).toList();
+        }
+
+        /** Those that are practised, not brushed. */
+        List<Section> inTraining(long dogId) {
+            Picture dog = members.get(position(dogId)).picture();
+            return dog.trust().notReady(dog.kit().brushed());
         }
     }
 
@@ -92,12 +132,17 @@ class Plans implements Shows {
     private final LastMade made;
 
     /** All that the plan follows from. */
-    private record Facts(LocalDate today, Household household, List<Known> dogs, int spentSeconds) {}
+    private record Facts(LocalDate today, Household household, List<Member> members, int spentSeconds) {}
 
     /** All that a dog's part in it follows from. */
-    private record Known(KnownDog known, Picture picture, List<Practice> practices, Optional<LocalDate> groom) {}
-
-    private record MemberFacts(LocalDate today, Comfort comfort, Known dog) {}
+    private record Known(
+            LocalDate today,
+            Comfort comfort,
+            KnownDog known,
+            Picture picture,
+            List<Practice> practices,
+            Optional<LocalDate> groom,
+            boolean going) {}
 
     Plans(
             DogLoader dogs,
@@ -122,27 +167,36 @@ class Plans implements Shows {
 
     /** Reckoned anew only of other facts. */
     Now now() {
+        return made.of(Now.class, 0, facts(), Plans::reckon);
+    }
+
+    private Facts facts() {
         LocalDate today = LocalDate.now(clock);
         Household household = households.get();
-        List<Known> known = new ArrayList<>();
-        int spent = 0;
+        List<Member> members = new ArrayList<>();
+        double spent = 0;
         try (Progress.Running running = progress.begin("Reckoning the plan")) {
             List<KnownDog> all = dogs.known();
             for (KnownDog dog : all) {
-                running.at(dog.name(), known.size(), all.size());
-                known.add(new Known(dog, routines.picture(dog), trusts.today(dog), visits.next(dog.id(), today)));
-                spent += SessionLog.spentToday(logs.of(dog.id()));
+                running.at(dog.name(), members.size(), all.size());
+                Log log = logs.of(dog.id());
+                members.add(made.of(
+                        Member.class,
+                        dog.id(),
+                        new Known(
+                                today,
+                                household.comfort(),
+                                dog,
+                                routines.picture(dog),
+                                trusts.today(dog),
+                                visits.next(dog.id(), today),
+                                SessionLog.open(log).isPresent()),
+                        Plans::member));
+                spent += SessionLog.spentToday(log) + 60 * SetUp.MINUTES * SessionLog.begunToday(log);
             }
             running.at("the days to come", 1, 1);
-            List<Member> members = known.stream()
-                    .map(dog -> made.of(
-                            Member.class,
-                            dog.known.id(),
-                            new MemberFacts(today, household.comfort(), dog),
-                            Plans::member))
-                    .toList();
-            return made.of(Now.class, 0, new Facts(today, household, known, spent), facts -> reckon(facts, members));
         }
+        return new Facts(today, household, members, (int) Math.round(spent));
     }
 
     @Override
@@ -150,46 +204,123 @@ class Plans implements Shows {
         now();
     }
 
-    private static Now reckon(Facts facts, List<Member> members) {
-        LocalDate today = facts.today;
-        Household household = facts.household;
-        List<Workload> kept = members.stream().map(Member::kept).toList();
-        if (household.minutes().isEmpty()) {
-            return new Now(today, members, HouseholdPlan.asItTakes(kept, today), household, Optional.empty(), 0);
-        }
-        int practice = members.stream().mapToInt(Member::practiceSeconds).sum();
-        int practiceLeft =
-                members.stream().mapToInt(Member::practiceSecondsLeft).sum();
-        int[] seconds = IntStream.range(0, HouseholdPlan.days(kept, today))
-                .map(day -> Math.max(
-                        0,
-                        60 * household.minutes().get(today.plusDays(day).getDayOfWeek())
-                                - (day == 0 ? facts.spentSeconds + practiceLeft : practice)))
-                .toArray();
+    private static Now reckon(Facts facts) {
+        List<Workload> work = facts.members.stream().map(Member::work).toList();
+        Optional<double[]> minutes = minutes(facts, HouseholdPlan.days(work));
         return new Now(
-                today,
-                members,
-                HouseholdPlan.of(kept, seconds, today),
-                household,
-                Optional.of(seconds[0] / 60),
+                facts.today,
+                facts.members,
+                minutes.map(there -> HouseholdPlan.of(work, there)).orElseGet(() -> HouseholdPlan.asItTakes(work)),
+                facts.household,
+                minutes,
                 facts.spentSeconds);
     }
 
-    private static Member member(MemberFacts facts) {
-        Known dog = facts.dog;
-        Routine ready = dog.picture.ready();
-        Map<Section, Integer> seconds =
-                ready.steps().stream().collect(Collectors.toMap(RoutineStep::section, RoutineStep::seconds));
+    /** Practice takes its minutes first. */
+    private static Optional<double[]> minutes(Facts facts, int days) {
+        if (facts.household.minutes().isEmpty()) {
+            return Optional.empty();
+        }
+        int practice = facts.members.stream().mapToInt(Member::practiceSeconds).sum();
+        int left = facts.members.stream().mapToInt(Member::practiceSecondsLeft).sum();
+        return Optional.of(IntStream.range(0, days)
+                .mapToDouble(day -> Math.max(
+                        0,
+                        facts.household.minutes().get(facts.today.plusDays(day).getDayOfWeek())
+                                - (day == 0 ? facts.spentSeconds + left : practice) / 60.0))
+                .toArray());
+    }
+
+    private record Asked(Now now, double minutes, Optional<Long> dogId) {}
+
+    /**
+     * The same plan with other minutes today.
+     *
+     * @param dogId only this dog is brushed today; empty: any
+     */
+    Now with(double minutes, Optional<Long> dogId) {
+        Now now = now();
+        return made.of(
+                        AskedPlan.class,
+                        dogId.orElse(0L),
+                        new Asked(now, minutes, dogId),
+                        asked -> new AskedPlan(with(asked)))
+                .now;
+    }
+
+    private record AskedPlan(Now now) {}
+
+    private static Now with(Asked asked) {
+        Now now = asked.now;
+        List<Workload> work = IntStream.range(0, now.members.size())
+                .mapToObj(i -> asked.dogId.isEmpty() || now.position(asked.dogId.get()) == i
+                        ? now.members.get(i).work()
+                        : now.members.get(i).work().notToday())
+                .toList();
+        double[] minutes = now.minutes.map(double[]::clone).orElseGet(() -> {
+            double[] asLongAsItTakes = new double[HouseholdPlan.days(work)];
+            Arrays.fill(asLongAsItTakes, Double.POSITIVE_INFINITY);
+            return asLongAsItTakes;
+        });
+        minutes[0] = asked.minutes;
+        return new Now(
+                now.today,
+                now.members,
+                HouseholdPlan.of(work, minutes),
+                now.household,
+                Optional.of(minutes),
+                now.spentSeconds);
+    }
+
+    /** One dog for each of the comforts, in the minutes there are. */
+    Map<Comfort, HouseholdPlan> byComfort() {
+        Now now = now();
+        return made.of(ByComfort.class, 0, now, Plans::byComfort).plans;
+    }
+
+    private record ByComfort(Map<Comfort, HouseholdPlan> plans) {}
+
+    private static ByComfort byComfort(Now now) {
+        Map<Comfort, HouseholdPlan> plans = new EnumMap<>(Comfort.class);
+        for (Comfort comfort : Comfort.values()) {
+            List<Workload> work = now.members.stream()
+                    .map(member -> member.work().with(comfort))
+                    .toList();
+            plans.put(
+                    comfort,
+                    comfort == now.household.comfort()
+                            ? now.plan
+                            : now.minutes
+                                    .map(there -> HouseholdPlan.of(work, there))
+                                    .orElseGet(() -> HouseholdPlan.asItTakes(work)));
+        }
+        return new ByComfort(plans);
+    }
+
+    private static Member member(Known dog) {
+        List<Section> inTraining =
+                dog.picture.trust().notReady(dog.picture.kit().brushed());
+        Map<Section, Workload.Place> places = new EnumMap<>(Section.class);
+        List<RoutineStep> steps =
+                dog.picture.routine(dog.picture.kit().brushed()).steps();
+        steps.forEach(step -> places.put(
+                step.section(),
+                new Workload.Place(
+                        step.seconds() / 60, inTraining.contains(step.section()) ? Optional.empty() : Optional.of(0))));
         return new Member(
                 dog.known,
                 dog.picture,
-                ready,
+                steps.stream().map(RoutineStep::section).toList(),
                 dog.practices,
                 dog.groom,
                 new Workload(
                         dog.picture.forecast(),
-                        facts.comfort,
-                        seconds,
-                        dog.groom.orElse(facts.today.plusDays(Workload.DAYS_WITHOUT_GROOMER))));
+                        dog.comfort,
+                        places,
+                        new Workload.Sessions(
+                                SetUp.MINUTES,
+                                dog.going,
+                                Sitting.of(dog.known.dog()).map(Sitting::atMost)),
+                        dog.groom.map(day -> (int) ChronoUnit.DAYS.between(dog.today, day))));
     }
 }

@@ -14,8 +14,6 @@ import org.springframework.dao.DataAccessException;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import rustictangle.core.plan.Reminder;
-import rustictangle.core.rhythm.SectionRhythm;
-import rustictangle.core.routine.Training;
 import rustictangle.core.session.SessionLog;
 import rustictangle.server.frame.Busy;
 import rustictangle.server.frame.DataFile;
@@ -84,14 +82,15 @@ class Reminders {
         }
         LocalDate since = today.minusDays(Reminder.NOT_AGAIN_DAYS);
         List<Worth> worth = new ArrayList<>();
-        for (Plans.Member member : plans.now().members()) {
+        Plans.Now plan = plans.now();
+        for (Plans.Member member : plan.members()) {
             Optional<Long> id = Optional.of(member.known().id());
             Reminder.ofDog(
                             member.known().name(),
                             today,
                             member.groom(),
                             member.picture().forecast().season(),
-                            due(member, today),
+                            due(plan, member),
                             outbox.sentSince(id, since))
                     .ifPresent(reminder -> worth.add(new Worth(id, reminder)));
         }
@@ -100,19 +99,12 @@ class Reminders {
         return worth;
     }
 
-    /** Whoever has brushed today needs no reminder. */
-    private int due(Plans.Member member, LocalDate today) {
-        boolean brushed = SessionLog.lastEnded(logs.of(member.known().id()))
-                .filter(at -> LocalDate.ofInstant(at, clock.getZone()).equals(today))
+    /** Places that the plan brushes today. Whoever has brushed today needs no reminder. */
+    private int due(Plans.Now plan, Plans.Member member) {
+        long id = member.known().id();
+        boolean brushed = SessionLog.lastEnded(logs.of(id))
+                .filter(at -> LocalDate.ofInstant(at, clock.getZone()).equals(plan.today()))
                 .isPresent();
-        return brushed
-                ? 0
-                : Training.of(
-                                member.picture().trust(),
-                                member.picture().rhythm().dueSections().stream()
-                                        .map(SectionRhythm::section)
-                                        .toList())
-                        .brushed()
-                        .size();
+        return brushed ? 0 : plan.inOrder(plan.position(id), 0).size();
     }
 }

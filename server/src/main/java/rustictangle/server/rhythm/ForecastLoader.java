@@ -2,15 +2,10 @@ package rustictangle.server.rhythm;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.Arrays;
-import java.util.Map;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
-import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.rhythm.Conditions;
 import rustictangle.core.rhythm.Diary;
 import rustictangle.core.rhythm.Forecast;
-import rustictangle.core.rhythm.Rhythm;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.frame.LastMade;
 import rustictangle.server.household.Household;
@@ -21,7 +16,7 @@ import rustictangle.server.log.Logs;
 @Component
 public class ForecastLoader {
 
-    private record Facts(Conditions conditions, Diary diary, Comfort comfort) {}
+    private record Facts(Conditions conditions, Diary diary) {}
 
     private record Days(KnownDog known, Diary diary, LocalDate today) {}
 
@@ -37,29 +32,8 @@ public class ForecastLoader {
         this.clock = clock;
     }
 
-    public Rhythm rhythm(KnownDog known) {
-        return of(known).rhythm();
-    }
-
     public Forecast of(KnownDog known) {
-        return made.of(Forecast.class, known.id(), facts(known), facts -> forecast(facts, facts.comfort));
-    }
-
-    private record ByComfort(Map<Comfort, Forecast> forecasts) {}
-
-    /** The same with whatever comfort. */
-    Map<Comfort, Forecast> byComfort(KnownDog known) {
-        return made.of(
-                        ByComfort.class,
-                        known.id(),
-                        facts(known),
-                        facts -> new ByComfort(Arrays.stream(Comfort.values())
-                                .collect(Collectors.toMap(comfort -> comfort, comfort -> forecast(facts, comfort)))))
-                .forecasts;
-    }
-
-    private static Forecast forecast(Facts facts, Comfort comfort) {
-        return Forecast.of(facts.conditions, comfort, facts.diary);
+        return made.of(Forecast.class, known.id(), facts(known), facts -> Forecast.of(facts.conditions, facts.diary));
     }
 
     private Facts facts(KnownDog known) {
@@ -71,6 +45,6 @@ public class ForecastLoader {
                 known.id(),
                 new Days(known, diary.withoutChecks(), today),
                 days -> Conditions.of(known.dog(), known.coat(), days.diary, today));
-        return new Facts(conditions, diary, household.comfort());
+        return new Facts(conditions, diary);
     }
 }

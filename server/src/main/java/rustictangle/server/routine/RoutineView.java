@@ -20,9 +20,9 @@ public record RoutineView(
         String orderLabel,
         Reason whyOrder,
         List<StepView> steps,
-        int totalSeconds,
-        int fromSeconds,
-        int toSeconds,
+        double totalSeconds,
+        double fromSeconds,
+        double toSeconds,
         Reason whyMinutes,
         List<Reason> cautions,
         Preparation preparation,
@@ -44,7 +44,7 @@ public record RoutineView(
             Layers layers,
             Passes passes,
             int strokesAtMost,
-            int seconds,
+            double seconds,
             List<Method> methods,
             List<Reason> reasons) {
 

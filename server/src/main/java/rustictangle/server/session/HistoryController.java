@@ -55,7 +55,9 @@ class HistoryController implements Shows {
     record PlaceView(Section section, int checks, int tangles, int mats) {}
 
     /** @param checks oldest first */
-    record PlaceStory(Section section, LocalDate since, LocalDate until, List<CombCheck> checks) {}
+    record PlaceStory(Section section, LocalDate since, LocalDate until, List<PastCheck> checks) {}
+
+    record PastCheck(LocalDate date, int tangles, boolean matLeft) {}
 
     private final DogLoader dogs;
     private final Logs logs;
@@ -100,7 +102,10 @@ class HistoryController implements Shows {
                 section,
                 since(),
                 LocalDate.now(clock),
-                checks(dogId).filter(check -> check.section() == section).toList());
+                checks(dogId)
+                        .filter(check -> check.section() == section)
+                        .map(check -> new PastCheck(check.date(), check.tangles(), check.matLeft()))
+                        .toList());
     }
 
     /** The mats left in and not cleared since. */

@@ -83,7 +83,7 @@ class SessionViews {
     /** What the worked places were expected to take when it began; where that is not known, as reckoned now. */
     private static int expected(SessionBegun begun, SessionState state, Routine routine) {
         Map<Section, Integer> now =
-                routine.steps().stream().collect(Collectors.toMap(RoutineStep::section, RoutineStep::seconds));
+                routine.steps().stream().collect(Collectors.toMap(RoutineStep::section, RoutineStep::wholeSeconds));
         Map<Section, Integer> planned = begun.plan().stream()
                 .filter(place -> place.seconds().isPresent())
                 .collect(Collectors.toMap(
@@ -98,7 +98,7 @@ class SessionViews {
     SessionBegun planned(KnownDog known, List<Section> sections) {
         Picture picture = routines.picture(known);
         Map<Section, Integer> seconds = picture.routine(sections).steps().stream()
-                .collect(Collectors.toMap(RoutineStep::section, RoutineStep::seconds));
+                .collect(Collectors.toMap(RoutineStep::section, RoutineStep::wholeSeconds));
         return new SessionBegun(sections.stream()
                 .map(section -> new SessionBegun.Place(
                         section,

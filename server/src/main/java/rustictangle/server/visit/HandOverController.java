@@ -103,8 +103,8 @@ class HandOverController implements Shows {
                 today,
                 service.next(dogId, today),
                 lengths(known, today),
-                dog.rhythm().sections().stream()
-                        .filter(section -> section.state() != SectionRhythm.State.NOT_BRUSHED)
+                dog.forecast().sections().stream()
+                        .filter(SectionRhythm::brushed)
                         .map(section -> new Combed(section.section(), section.lastClear()))
                         .toList(),
                 left,

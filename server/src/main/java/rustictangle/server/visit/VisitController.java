@@ -29,6 +29,7 @@ import rustictangle.core.kit.Kit;
 import rustictangle.core.log.Visited;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.routine.Picture;
+import rustictangle.core.routine.SetUp;
 import rustictangle.core.visit.GroomPrice;
 import rustictangle.core.visit.HandOver;
 import rustictangle.core.visit.Interval;
@@ -120,14 +121,16 @@ class VisitController implements Shows {
      * @param clipped     whether a groomer clips this coat at all
      * @param perDay      how fast it grows, mm
      * @param minutes     a week that the last week before the visit asks, by the position of weeks and of length
+     * @param mats        small ones to expect from one visit to the next, in the same way
      * @param yearly      cost of a year, by the position of weeks
      */
     record TradeView(
             boolean clipped,
             double perDay,
             List<Integer> lengths,
-            List<Integer> weeks,
+            List<Double> weeks,
             double[][] minutes,
+            double[][] mats,
             List<Double> yearly,
             String currency) {}
 
@@ -313,6 +316,7 @@ class VisitController implements Shows {
                         picture.forecast(),
                         facts.comfort,
                         perDay,
+                        SetUp.MINUTES,
                         coat -> picture.withCoat(coat, others.apply(coat))));
         GroomPrice price = store.price(dogId).orElse(NOTHING_SAID);
         return new TradeView(
@@ -321,6 +325,7 @@ class VisitController implements Shows {
                 trade.lengths(),
                 trade.weeks(),
                 trade.minutes(),
+                trade.mats(),
                 trade.weeks().stream().map(price::yearlyEvery).toList(),
                 households.get().currency());
     }

@@ -95,8 +95,8 @@ class ExchangeTest extends ServerTest {
         assertEquals(
                 1,
                 JsonPath.<List<?>>read(
-                                text("/api/dogs/" + dog + "/rhythm"),
-                                "$.rhythm.sections[?(@.section == 'BACK' && @.lastClear)]")
+                                text("/api/dogs/" + dog + "/when"),
+                                "$.plan.sections[?(@.section == 'BACK' && @.lastClear)]")
                         .size());
     }
 
@@ -180,8 +180,8 @@ class ExchangeTest extends ServerTest {
         assertEquals(
                 1,
                 JsonPath.<List<?>>read(
-                                text("/api/dogs/" + dog + "/rhythm"),
-                                "$.rhythm.sections[?(@.section == 'BACK' && @.lastClear)]")
+                                text("/api/dogs/" + dog + "/when"),
+                                "$.plan.sections[?(@.section == 'BACK' && @.lastClear)]")
                         .size());
     }
 

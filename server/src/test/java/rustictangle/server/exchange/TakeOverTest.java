@@ -48,10 +48,9 @@ class TakeOverTest extends ServerTest {
             "visit", Set.of("VISITED"));
 
     private static final List<String> VIEWS = List.of(
-            "rhythm",
+            "when",
             "thread",
             "routine",
-            "minutes",
             "kit",
             "purchases",
             "schools",

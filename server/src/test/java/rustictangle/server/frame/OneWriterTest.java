@@ -36,10 +36,11 @@ class OneWriterTest extends ServerTest {
             "/api/comforts",
             "/api/tools",
             "/api/messages",
-            "/api/dogs/%d/rhythm",
+            "/api/dogs/%d/when",
             "/api/dogs/%d/thread",
             "/api/dogs/%d/routine",
-            "/api/dogs/%d/minutes",
+            "/api/today?minutes=10",
+            "/api/dogs/%d/routine?minutes=10",
             "/api/dogs/%d/kit",
             "/api/dogs/%d/trust",
             "/api/dogs/%d/visits",
@@ -176,7 +177,7 @@ class OneWriterTest extends ServerTest {
         }
         assertEquals(507, answer.getStatus());
         assertTrue(answer.getContentAsString().contains("no room left on the disk"), answer.getContentAsString());
-        read("/api/dogs/" + dog + "/rhythm").andExpect(status().isOk());
+        read("/api/dogs/" + dog + "/when").andExpect(status().isOk());
         writing.executeWithoutResult(status ->
                 ours.sql("PRAGMA max_page_count = 1000000").query(Integer.class).single());
         post("/api/dogs", dogJson("Oakum", "14")).andExpect(status().isCreated());

@@ -17,8 +17,10 @@ import rustictangle.core.log.Catch;
 import rustictangle.core.log.CombResult;
 import rustictangle.core.log.HairOut;
 import rustictangle.core.log.Happened;
+import rustictangle.core.log.LastCombed;
 import rustictangle.core.log.LifeEvent;
 import rustictangle.core.log.Measured;
+import rustictangle.core.log.PastTold;
 import rustictangle.core.log.Practised;
 import rustictangle.core.log.Said;
 import rustictangle.core.log.SessionBegun;
@@ -106,6 +108,7 @@ class SaidJsonTest extends ServerTest {
                     new Measured(Region.BODY, 40.5, 38)
                 },
                 {"{\"type\":\"WEIGHED\",\"kilograms\":12.5,\"before\":13.0}", new Weighed(12.5, 13)},
+                {"{\"type\":\"PAST_TOLD\",\"lastCombed\":\"SOME_WEEKS\"}", new PastTold(LastCombed.SOME_WEEKS)},
                 {
                     "{\"type\":\"VISITED\",\"left\":20.0,\"remarks\":\"\",\"found\":\"a mat\",\"tookOver\":true,\"before\":{\"BODY\":40.0,\"LEGS\":38.0}}",
                     new Visited(

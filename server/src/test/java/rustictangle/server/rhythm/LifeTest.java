@@ -59,8 +59,8 @@ class LifeTest extends ServerTest {
 
     private double chance(long dog) throws Exception {
         String json =
-                read("/api/dogs/" + dog + "/rhythm").andReturn().getResponse().getContentAsString();
+                read("/api/dogs/" + dog + "/when").andReturn().getResponse().getContentAsString();
         return Double.parseDouble(
-                json.replaceAll("(?s).*?\"section\":\"ARMPIT_LEFT\".*?\"chanceOfTangle\":([0-9.Ee-]+).*", "$1"));
+                json.replaceAll("(?s).*?\"section\":\"ARMPIT_LEFT\".*?\"tangles\":([0-9.Ee-]+).*", "$1"));
     }
 }

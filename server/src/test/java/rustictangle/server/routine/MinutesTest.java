@@ -5,6 +5,7 @@ import static org.hamcrest.Matchers.greaterThan;
 import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
 import static org.hamcrest.Matchers.lessThan;
+import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
@@ -20,16 +21,17 @@ class MinutesTest extends ServerTest {
     void aFewMinutesAreSpentOnAFewPlacesAndTheRestIsToldHowLongItCanWait() throws Exception {
         long id = addKnownDog("Gannet");
         post(beginSession(id, "BACK") + "/events", glides("BACK")).andExpect(status().isOk());
-        read("/api/dogs/" + id + "/minutes")
+        read("/api/dogs/" + id + "/routine?minutes=12")
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.choices.length()", greaterThan(5)))
-                .andExpect(jsonPath("$.choices[0].minutes").value(2))
-                .andExpect(jsonPath("$.choices[0].sections.length()", lessThan(29)))
-                .andExpect(jsonPath("$.choices[-1].sections", hasItem("ARMPIT_LEFT")))
-                .andExpect(jsonPath("$.waits", hasSize(29)))
-                .andExpect(jsonPath("$.waits[?(@.section == 'BACK')].until").isNotEmpty())
-                .andExpect(
-                        jsonPath("$.waits[?(@.section == 'ARMPIT_LEFT')].until").isEmpty());
+                .andExpect(jsonPath("$.routine.steps.length()", greaterThan(3)))
+                .andExpect(jsonPath("$.routine.steps.length()", lessThan(28)))
+                .andExpect(jsonPath("$.routine.steps[*].section", hasItem("ARMPIT_LEFT")))
+                .andExpect(jsonPath("$.routine.totalSeconds").value(lessThan(12 * 60.0)))
+                .andExpect(jsonPath("$.neededMinutes").value(greaterThan(12)))
+                .andExpect(jsonPath("$.waits[*].section", hasItem("BACK")))
+                .andExpect(jsonPath("$.waits[*].section", not(hasItem("ARMPIT_LEFT"))));
+        read("/api/dogs/" + id + "/routine?minutes=-1").andExpect(status().isBadRequest());
+        read("/api/today?minutes=601").andExpect(status().isBadRequest());
     }
 
     @Test
@@ -37,7 +39,7 @@ class MinutesTest extends ServerTest {
         long id = addKnownDog("Gannet");
         send(HttpMethod.PUT, "/api/dogs/" + id + "/coat", coatJson("CORDED", "150"))
                 .andExpect(status().isOk());
-        read("/api/dogs/" + id + "/minutes").andExpect(jsonPath("$.choices[0].sections", hasSize(0)));
+        read("/api/dogs/" + id + "/routine?minutes=60").andExpect(jsonPath("$.routine.steps", hasSize(0)));
         read("/api/dogs/" + id + "/routine?scope=WHOLE").andExpect(jsonPath("$.routine.steps", hasSize(0)));
         read("/api/home").andExpect(jsonPath("$.dogs[?(@.id == " + id + ")].known.brushed", hasItem(false)));
     }

@@ -25,11 +25,11 @@ class SessionFlowTest extends ServerTest {
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.current").value("BACK"))
                 .andExpect(jsonPath("$.steps[0].tangles").value(2));
-        read("/api/dogs/" + dog + "/rhythm")
-                .andExpect(jsonPath("$.rhythm.sections[?(@.section == 'ARMPIT_LEFT')].state")
-                        .value("RESTING"))
-                .andExpect(jsonPath("$.rhythm.sections[?(@.section == 'BACK')].state")
-                        .value("NEVER_CHECKED"));
+        read("/api/dogs/" + dog + "/when")
+                .andExpect(jsonPath("$.plan.sections[?(@.section == 'ARMPIT_LEFT')].state")
+                        .value("FRESH"))
+                .andExpect(jsonPath("$.plan.sections[?(@.section == 'BACK')].state")
+                        .value("UNKNOWN"));
     }
 
     @Test
@@ -58,8 +58,8 @@ class SessionFlowTest extends ServerTest {
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.current").value("BACK"))
                 .andExpect(jsonPath("$.entries").value(0));
-        read("/api/dogs/" + dog + "/rhythm")
-                .andExpect(jsonPath("$.rhythm.sections[0].checks").value(0));
+        read("/api/dogs/" + dog + "/when")
+                .andExpect(jsonPath("$.plan.sections[0].checks").value(0));
         read("/api/dogs/" + dog + "/trust")
                 .andExpect(jsonPath("$.standings[0].relaxedInRow").value(0));
         // The session is open again, so it can be gone on with.
@@ -160,8 +160,8 @@ class SessionFlowTest extends ServerTest {
 
     private int interval(long dog) throws Exception {
         String json =
-                read("/api/dogs/" + dog + "/rhythm").andReturn().getResponse().getContentAsString();
-        return Integer.parseInt(json.replaceAll("(?s).*?\"section\":\"BACK\".*?\"intervalDays\":(\\d+).*", "$1"));
+                read("/api/dogs/" + dog + "/when").andReturn().getResponse().getContentAsString();
+        return Integer.parseInt(json.replaceAll("(?s).*?\"section\":\"BACK\".*?\"everyDays\":(\\d+).*", "$1"));
     }
 
     @Test

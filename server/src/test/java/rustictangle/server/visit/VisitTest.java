@@ -61,8 +61,8 @@ class VisitTest extends ServerTest {
         read("/api/dogs/" + dog + "/visits")
                 .andExpect(jsonPath("$.restart.rule").value("visit.restart"));
         read("/api/dogs/" + dog + "/mats").andExpect(jsonPath("$", hasSize(0)));
-        read("/api/dogs/" + dog + "/rhythm")
-                .andExpect(jsonPath("$.rhythm.sections[?(@.lastClear == '" + today + "')]", hasSize(29)));
+        read("/api/dogs/" + dog + "/when")
+                .andExpect(jsonPath("$.plan.sections[?(@.lastClear == '" + today + "')]", hasSize(29)));
     }
 
     @Test
@@ -81,7 +81,7 @@ class VisitTest extends ServerTest {
                 .andExpect(jsonPath("$.unconfirmed[0]").value(groom.toString()))
                 .andExpect(jsonPath("$.past", hasSize(0)));
         read(of + "/mats").andExpect(jsonPath("$", hasSize(1)));
-        read(of + "/rhythm").andExpect(jsonPath("$.rhythm.sections[?(@.lastClear == '" + groom + "')]", hasSize(0)));
+        read(of + "/when").andExpect(jsonPath("$.plan.sections[?(@.lastClear == '" + groom + "')]", hasSize(0)));
         // The ruler was at hand that day, before the groomer.
         send(HttpMethod.PUT, of + "/readings/BODY/" + groom, "{\"millimetres\": 41}");
         String before = lengths(of);
@@ -90,7 +90,7 @@ class VisitTest extends ServerTest {
                 .andExpect(jsonPath("$.unconfirmed", hasSize(0)))
                 .andExpect(jsonPath("$.past[0].takeOver").value(true));
         read(of + "/mats").andExpect(jsonPath("$", hasSize(0)));
-        read(of + "/rhythm").andExpect(jsonPath("$.rhythm.sections[?(@.lastClear == '" + groom + "')]", hasSize(29)));
+        read(of + "/when").andExpect(jsonPath("$.plan.sections[?(@.lastClear == '" + groom + "')]", hasSize(29)));
         read(of + "/coat").andExpect(jsonPath("$.regions[?(@.millimetres == 20.0)]", hasSize(7)));
         // Kept once more, without the length: that is taken back alone.
         send(HttpMethod.PUT, of + "/visits/" + groom, VISIT)
@@ -102,7 +102,7 @@ class VisitTest extends ServerTest {
                 .andExpect(jsonPath("$.unconfirmed[0]").value(groom.toString()));
         assertEquals(before, lengths(of));
         read(of + "/mats").andExpect(jsonPath("$", hasSize(1)));
-        read(of + "/rhythm").andExpect(jsonPath("$.rhythm.sections[?(@.lastClear == '" + groom + "')]", hasSize(0)));
+        read(of + "/when").andExpect(jsonPath("$.plan.sections[?(@.lastClear == '" + groom + "')]", hasSize(0)));
     }
 
     @Test
@@ -140,7 +140,7 @@ class VisitTest extends ServerTest {
         return read(path).andReturn().getResponse().getContentAsString();
     }
 
-    /** Worked by hand: a visit every 6.5 weeks is about 8 a year; 8 × 54 + 180 = 612. */
+    /** Worked by hand: 8 visits of 64, and 12 × (15 − 10) for the membership: 572. */
     @Test
     void aYearsCostFollowsFromPriceTipCreditAndMembership() throws Exception {
         long dog = addKnownDog("Gannet");
@@ -151,10 +151,10 @@ class VisitTest extends ServerTest {
                 .andExpect(status().isBadRequest());
         read("/api/dogs/" + dog + "/trade")
                 .andExpect(jsonPath("$.clipped").value(true))
-                .andExpect(jsonPath("$.weeks[0]").value(4))
-                .andExpect(jsonPath("$.yearly[2]").value(closeTo(8.7 * 54 + 180, 2)))
-                .andExpect(jsonPath("$.yearly[3]").value(closeTo(7.45 * 54 + 180, 2)))
-                .andExpect(jsonPath("$.minutes", hasSize(10)));
+                .andExpect(jsonPath("$.weeks[0]").value(4.0))
+                .andExpect(jsonPath("$.yearly[5]").value(closeTo(572, 3)))
+                .andExpect(jsonPath("$.weeks[5]").value(6.5))
+                .andExpect(jsonPath("$.minutes", hasSize(19)));
     }
 
     @Test

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useMats, useSections } from '@/api/queries'
-import type { Section, SectionRhythm } from '@/api/types'
+import type { Section, SectionPlan } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
 import { burrWash, matMark } from '@/bodymap/paints'
@@ -13,7 +13,7 @@ import WhyList from '@/shell/WhyList.vue'
 import { inDays, useUnits } from '@/shell/useUnits'
 import LifeStrip from './LifeStrip.vue'
 import { whenPages } from './pages'
-import { useRhythm } from './useRhythm'
+import { useWhen } from './useWhen'
 import { labelOf } from '@/api/words'
 import { every } from './words'
 
@@ -22,20 +22,21 @@ const props = defineProps<{ dogId: number }>()
 const { names } = useSections()
 const { date, say } = useUnits()
 const coat = useDrawnCoat(() => props.dogId)
-const rhythm = useRhythm(() => props.dogId)
+const when = useWhen(() => props.dogId)
 
 const mats = useMats(() => props.dogId)
 const chosen = ref<Section>()
-const view = computed(() => rhythm.data.value)
+const view = computed(() => when.data.value)
 const rows = computed(() =>
-  [...(view.value?.rhythm.sections ?? [])].sort((a, b) => b.burrs - a.burrs || a.due.localeCompare(b.due)),
+  [...(view.value?.plan.sections ?? [])].sort(
+    (a, b) => (a.next ?? '9').localeCompare(b.next ?? '9') || b.burrs - a.burrs || b.mats - a.mats,
+  ),
 )
 const one = computed(() => rows.value.find((row) => row.section === chosen.value))
-const dueNow = computed(() => rows.value.filter((row) => row.state !== 'RESTING' && row.state !== 'NOT_BRUSHED').length)
+const dueNow = computed(() => rows.value.filter((row) => row.next === view.value!.today).length)
 const anyBrushed = computed(() => rows.value.some((row) => row.state !== 'NOT_BRUSHED'))
-/** States that a date says nothing about. */
-const dateless = (row: SectionRhythm) =>
-  row.state === 'NEVER_CHECKED' || row.state === 'MAT_LEFT' || row.state === 'NOT_BRUSHED'
+/** States that the day alone does not tell. */
+const told = (row: SectionPlan) => row.state !== 'DUE' && row.state !== 'WAITS' && row.state !== 'FRESH'
 const paint = computed<Partial<Record<Section, Paint>>>(() =>
   Object.fromEntries(
     rows.value.map((row) => [
@@ -43,21 +44,22 @@ const paint = computed<Partial<Record<Section, Paint>>>(() =>
       {
         fill: burrWash(row.burrs),
         burrs: row.burrs > 2 ? row.burrs : 0,
-        says: whenDue(row),
+        says: `brushed ${whenDue(row)}`,
         mat: matMark(mats.data.value?.find((one) => one.section === row.section)),
       },
     ]),
   ),
 )
 
-function whenDue(row: SectionRhythm): string {
-  if (dateless(row)) return labelOf('SectionRhythmState', row.state)
-  return `due ${inDays(view.value!.today, row.due)}`
+function whenDue(row: SectionPlan): string {
+  const state = told(row) ? labelOf('SectionPlanState', row.state) : ''
+  const day = row.next && inDays(view.value!.today, row.next)
+  return [state, day].filter(Boolean).join(', ') || 'later'
 }
 </script>
 
 <template>
-  <PageState :pending="!view" :error="rhythm.error.value" @retry="rhythm.refetch()">
+  <PageState :pending="!view" :error="when.error.value" @retry="when.refetch()">
     <SubNav v-if="view" label="When" :pages="whenPages(dogId)" />
     <div v-if="view" class="with-map">
       <CoatMap
@@ -71,25 +73,26 @@ function whenDue(row: SectionRhythm): string {
         <div v-if="anyBrushed" class="next">
           <p class="quiet">Next brushing</p>
           <p class="slab day" data-test="next-date">
-            {{ date(view.rhythm.nextDate) }}<span>{{ inDays(view.today, view.rhythm.nextDate) }}</span>
+            <template v-if="view.plan.next"
+              >{{ date(view.plan.next) }}<span>{{ inDays(view.today, view.plan.next) }}</span></template
+            ><template v-else>none planned</template>
           </p>
           <v-btn v-if="dueNow" color="primary" size="large" :to="`/dogs/${dogId}/routine`">See today’s routine</v-btn>
         </div>
-        <p>{{ say(view.rhythm.reason.text) }}</p>
+        <p>{{ say(view.plan.reason.text) }}</p>
         <p v-if="view.season" class="season" :data-rule="view.season.rule">{{ say(view.season.text) }}</p>
         <LifeStrip v-if="anyBrushed" :dog-id="dogId" :today="view.today" />
         <hr class="seam" />
         <article v-if="one" class="one" :aria-label="names[one.section]">
           <h2>{{ names[one.section] }} <BurrRow :count="one.burrs" /></h2>
           <p>
-            <b>{{ labelOf('SectionRhythmState', one.state) }}</b><template v-if="one.state !== 'NOT_BRUSHED'"
-              >, {{ every(one.intervalDays)
-              }}<template v-if="one.intervalFrom !== one.intervalTo">
-                ({{ one.intervalFrom }} to {{ one.intervalTo }})</template
+            <b>{{ labelOf('SectionPlanState', one.state) }}</b><template v-if="one.next"
+              >, {{ inDays(view.today, one.next) }}</template
+            ><template v-if="one.state !== 'NOT_BRUSHED'"
+              >; in the long run about {{ every(one.everyDays)
+              }}<template v-if="one.fromDays !== one.toDays">
+                ({{ one.fromDays }} to {{ one.toDays }})</template
               ></template
-            ><template v-if="!dateless(one)">, {{ whenDue(one) }}</template>
-            <template v-if="one.checks > 1 && one.intervalDays !== one.tableIntervalDays">
-              (it began as {{ every(one.tableIntervalDays) }})</template
             >
           </p>
           <WhyList :reasons="one.reasons" open />
@@ -97,14 +100,14 @@ function whenDue(row: SectionRhythm): string {
         </article>
         <table v-else>
           <caption class="sr">
-            Every place, most due first
+            Every place, the next ones first
           </caption>
           <thead>
             <tr>
               <th>Place</th>
               <th>Burrs</th>
-              <th>Due</th>
-              <th class="wide">Rhythm</th>
+              <th>Brushed</th>
+              <th class="wide">In the long run</th>
             </tr>
           </thead>
           <tbody>
@@ -113,8 +116,8 @@ function whenDue(row: SectionRhythm): string {
                 <button type="button" @click="chosen = row.section">{{ names[row.section] }}</button>
               </th>
               <td><BurrRow :count="row.burrs" /></td>
-              <td>{{ dateless(row) ? labelOf('SectionRhythmState', row.state) : inDays(view.today, row.due) }}</td>
-              <td class="wide">{{ row.state === 'NOT_BRUSHED' ? '' : every(row.intervalDays) }}</td>
+              <td>{{ whenDue(row) }}</td>
+              <td class="wide">{{ row.state === 'NOT_BRUSHED' ? '' : every(row.everyDays) }}</td>
             </tr>
           </tbody>
         </table>

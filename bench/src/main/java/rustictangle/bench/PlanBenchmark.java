@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -13,6 +14,7 @@ import org.openjdk.jmh.annotations.Fork;
 import org.openjdk.jmh.annotations.Measurement;
 import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
@@ -33,20 +35,24 @@ import rustictangle.core.dog.Skin;
 import rustictangle.core.kit.Approach;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Match;
+import rustictangle.core.plan.HouseholdPlan;
+import rustictangle.core.plan.Workload;
+import rustictangle.core.rhythm.CombCheck;
 import rustictangle.core.rhythm.Comfort;
-import rustictangle.core.rhythm.Rhythm;
-import rustictangle.core.routine.MinutesPlan;
+import rustictangle.core.rhythm.Diary;
+import rustictangle.core.rhythm.Forecast;
 import rustictangle.core.routine.Routine;
+import rustictangle.core.routine.SetUp;
 import rustictangle.core.trust.Trust;
 
-/** "I have N minutes" for the largest dog: every number of minutes at once, from the dog to the choices. */
+/** The plan of the largest dog with a long fleece, from its log on: with as many minutes as it takes, and with few. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
-@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
 @Warmup(iterations = 3, time = 2)
 @Measurement(iterations = 5, time = 2)
 @Fork(1)
-public class MinutesBenchmark {
+public class PlanBenchmark {
 
     private static final LocalDate TODAY = LocalDate.of(2026, 5, 14);
 
@@ -68,16 +74,26 @@ public class MinutesBenchmark {
         kit = Kit.of(Match.of(dog, coat, Approach.USUAL), List.of());
     }
 
+    @Param({"0", "15", "40"})
+    private int minutes;
+
     @Benchmark
-    public List<MinutesPlan> everyNumberOfMinutes() {
-        Rhythm rhythm = Rhythm.of(dog, coat, Comfort.BALANCED, List.of(), TODAY);
-        Routine whole = Routine.of(
-                dog,
-                coat,
-                kit,
-                Trust.of(dog, kit, List.of(), TODAY),
-                rhythm.sections(),
-                Arrays.asList(Section.values()));
-        return MinutesPlan.forEachMinute(whole, rhythm.sections());
+    public HouseholdPlan plan() {
+        List<CombCheck> checks = Arrays.stream(Section.values())
+                .map(section -> new CombCheck(section, TODAY.minusDays(2), 0, false))
+                .toList();
+        Map<Section, Workload.Place> places = new EnumMap<>(Section.class);
+        Routine.of(dog, coat, kit, Trust.of(dog, kit, List.of(), TODAY), List.of(), kit.brushed())
+                .steps()
+                .forEach(step -> places.put(step.section(), Workload.Place.ready(step.seconds() / 60)));
+        List<Workload> work = List.of(new Workload(
+                Forecast.of(dog, coat, Diary.of(checks), TODAY),
+                Comfort.BALANCED,
+                places,
+                new Workload.Sessions(SetUp.MINUTES, false, Optional.empty()),
+                Optional.empty()));
+        double[] time = new double[HouseholdPlan.days(work)];
+        Arrays.fill(time, minutes);
+        return minutes == 0 ? HouseholdPlan.asItTakes(work) : HouseholdPlan.of(work, time);
     }
 }

@@ -1,0 +1,267 @@
+package rustictangle.core.plan;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.Comparator;
+import java.util.List;
+import java.util.random.RandomGenerator;
+import java.util.random.RandomGeneratorFactory;
+import java.util.stream.IntStream;
+
+/** A plan that keeps the minutes of every day and the limit of every sitting; it can be made better bit by bit. */
+final class Layout {
+
+    private static final int MOST_ROUNDS = 6;
+    private static final int MOST_SESSION_ROUNDS = 2;
+    private static final int RESHUFFLES = 200;
+    private static final int TOGETHER = 4;
+    private static final double NO_DIFFERENCE = 1e-9;
+
+    private final List<DogJobs> dogs;
+    /** Minutes left on each day; and of each dog's sittings. */
+    private final double[] left;
+
+    private final double[][] sitting;
+    /** By dog and day: how many places are brushed; a day that is kept open counts one more. */
+    private final int[][] open;
+
+    private final BitSet[][] days;
+    private final List<Which> all;
+    private double cost;
+
+    private Layout(List<DogJobs> dogs, double[] time) {
+        this.dogs = dogs;
+        this.left = time.clone();
+        this.sitting = new double[dogs.size()][time.length];
+        this.open = new int[dogs.size()][time.length];
+        this.days = new BitSet[dogs.size()][];
+        this.all = new ArrayList<>();
+        for (int g = 0; g < dogs.size(); g++) {
+            for (int i = 0; i < dogs.get(g).jobs().size(); i++) {
+                all.add(new Which(g, i));
+            }
+            Arrays.fill(sitting[g], dogs.get(g).sitting());
+            days[g] = new BitSet[dogs.get(g).jobs().size()];
+            for (int i = 0; i < days[g].length; i++) {
+                days[g][i] = new BitSet();
+                cost += dogs.get(g)
+                        .jobs()
+                        .get(i)
+                        .cost(-1, dogs.get(g).jobs().get(i).end());
+            }
+        }
+    }
+
+    private record Which(int dog, int job) {}
+
+    /** @param wished days of sessions that are kept as far as there is time, those first that are worth most */
+    static Layout of(List<DogJobs> dogs, double[] time, List<SessionDays.Found> wished) {
+        Layout layout = new Layout(dogs, time);
+        for (int g = 0; g < dogs.size(); g++) {
+            int dog = g;
+            wished.get(g).sessions().stream().forEach(day -> layout.keepOpen(dog, day));
+        }
+        layout.inTurn(wished).forEach(one -> layout.anew(one.dog, one.job, -1));
+        for (int g = 0; g < dogs.size(); g++) {
+            int dog = g;
+            wished.get(g).sessions().stream().forEach(day -> layout.letGo(dog, day));
+        }
+        layout.rounds();
+        return layout;
+    }
+
+    private List<Which> inTurn(List<SessionDays.Found> wished) {
+        List<Which> sorted = new ArrayList<>(all);
+        sorted.sort(Comparator.comparingDouble(
+                one -> -worth(job(one.dog, one.job), wished.get(one.dog).days().get(one.job))));
+        return sorted;
+    }
+
+    /** What a minute of it is worth. */
+    private static double worth(Job job, BitSet days) {
+        int brushings = Math.max(1, days.cardinality());
+        return (job.cost(-1, job.end()) - waiting(job, days)) / (brushings * job.minutes());
+    }
+
+    private static double waiting(Job job, BitSet days) {
+        double sum = 0;
+        int before = -1;
+        for (int day = days.nextSetBit(0); day >= 0; day = days.nextSetBit(day + 1)) {
+            sum += job.cost(before, day);
+            before = day;
+        }
+        return sum + job.cost(before, job.end());
+    }
+
+    private Job job(int dog, int job) {
+        return dogs.get(dog).jobs().get(job);
+    }
+
+    List<List<BitSet>> days() {
+        return Arrays.stream(days).map(List::of).toList();
+    }
+
+    double cost() {
+        return cost;
+    }
+
+    private void keepOpen(int dog, int day) {
+        if (left[day] >= dogs.get(dog).setUp(day)) {
+            take(dog, day, 0);
+        }
+    }
+
+    private void letGo(int dog, int day) {
+        if (open[dog][day] > 0
+                && IntStream.range(0, days[dog].length)
+                                .filter(i -> days[dog][i].get(day))
+                                .count()
+                        < open[dog][day]) {
+            give(dog, day, 0);
+        }
+    }
+
+    private void take(int dog, int day, double minutes) {
+        double setUp = open[dog][day]++ == 0 ? dogs.get(dog).setUp(day) : 0;
+        left[day] -= setUp + minutes;
+        sitting[dog][day] -= minutes;
+        cost += setUp + minutes;
+    }
+
+    private void give(int dog, int day, double minutes) {
+        double setUp = --open[dog][day] == 0 ? dogs.get(dog).setUp(day) : 0;
+        left[day] += setUp + minutes;
+        sitting[dog][day] += minutes;
+        cost -= setUp + minutes;
+    }
+
+    private void put(int dog, int job, BitSet on) {
+        Job one = job(dog, job);
+        cost += waiting(one, on) - waiting(one, days[dog][job]);
+        days[dog][job].stream().forEach(day -> give(dog, day, one.minutes()));
+        on.stream().forEach(day -> take(dog, day, one.minutes()));
+        days[dog][job] = on;
+    }
+
+    /** Gives a place its cheapest days in the time that the others leave, never that one. */
+    private void anew(int dog, int job, int never) {
+        put(dog, job, new BitSet());
+        put(dog, job, cheapest(dog, job(dog, job), never));
+    }
+
+    private BitSet cheapest(int dog, Job job, int never) {
+        int end = job.end();
+        double[] best = new double[end + 1];
+        int[] before = new int[end + 1];
+        for (int v = 0; v <= end; v++) {
+            best[v] = Double.POSITIVE_INFINITY;
+            double here = v == end ? 0 : v == never ? Double.POSITIVE_INFINITY : price(dog, job, v);
+            if (here == Double.POSITIVE_INFINITY) {
+                continue;
+            }
+            best[v] = job.cost(-1, v);
+            before[v] = -1;
+            for (int u = 0; u < v; u++) {
+                double way = best[u] + job.cost(u, v);
+                if (way < best[v] - NO_DIFFERENCE) {
+                    best[v] = way;
+                    before[v] = u;
+                }
+            }
+            best[v] += here;
+        }
+        BitSet on = new BitSet();
+        for (int v = before[end]; v >= 0; v = before[v]) {
+            on.set(v);
+        }
+        return on;
+    }
+
+    private double price(int dog, Job job, int day) {
+        double setUp = open[dog][day] == 0 ? dogs.get(dog).setUp(day) : 0;
+        boolean fits = job.can(day)
+                && job.minutes() <= sitting[dog][day] + NO_DIFFERENCE
+                && setUp + job.minutes() <= left[day] + NO_DIFFERENCE;
+        return fits ? setUp + job.minutes() : Double.POSITIVE_INFINITY;
+    }
+
+    private void rounds() {
+        double before = Double.POSITIVE_INFINITY;
+        for (int round = 0; round < MOST_ROUNDS && cost < before - NO_DIFFERENCE; round++) {
+            before = cost;
+            for (int g = 0; g < dogs.size(); g++) {
+                for (int i = 0; i < days[g].length; i++) {
+                    anew(g, i, -1);
+                }
+            }
+        }
+    }
+
+    /** Tries for each dog and day whether a session less or more is cheaper. */
+    void improve() {
+        double before = Double.POSITIVE_INFINITY;
+        for (int round = 0; round < MOST_SESSION_ROUNDS && cost < before - NO_DIFFERENCE; round++) {
+            before = cost;
+            for (int g = 0; g < dogs.size(); g++) {
+                for (int day = 0; day < dogs.get(g).end(); day++) {
+                    other(g, day);
+                }
+            }
+            rounds();
+            reshuffle();
+        }
+    }
+
+    /** A few places at a time give up their days and choose anew in another order, as long as that is cheaper. */
+    private void reshuffle() {
+        RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(all.size());
+        for (int n = 0; n < RESHUFFLES; n++) {
+            double before = cost;
+            List<Which> some = random.ints(TOGETHER, 0, all.size())
+                    .distinct()
+                    .mapToObj(all::get)
+                    .toList();
+            BitSet[] kept = some.stream().map(one -> days[one.dog][one.job]).toArray(BitSet[]::new);
+            some.forEach(one -> put(one.dog, one.job, new BitSet()));
+            some.forEach(one -> put(one.dog, one.job, cheapest(one.dog, job(one.dog, one.job), -1)));
+            if (cost > before - NO_DIFFERENCE) {
+                some.forEach(one -> put(one.dog, one.job, new BitSet()));
+                for (int i = 0; i < kept.length; i++) {
+                    put(some.get(i).dog, some.get(i).job, kept[i]);
+                }
+            }
+        }
+    }
+
+    private void other(int dog, int day) {
+        double before = cost;
+        BitSet[] kept =
+                Arrays.stream(days[dog]).map(one -> (BitSet) one.clone()).toArray(BitSet[]::new);
+        if (open[dog][day] > 0) {
+            for (int i = 0; i < kept.length; i++) {
+                if (kept[i].get(day)) {
+                    anew(dog, i, day);
+                }
+            }
+        } else if (left[day] > dogs.get(dog).setUp(day)) {
+            take(dog, day, 0);
+            for (int i = 0; i < kept.length; i++) {
+                anew(dog, i, -1);
+            }
+            give(dog, day, 0);
+        }
+        if (cost > before - NO_DIFFERENCE) {
+            for (int i = 0; i < kept.length; i++) {
+                if (!kept[i].equals(days[dog][i])) {
+                    put(dog, i, new BitSet());
+                }
+            }
+            for (int i = 0; i < kept.length; i++) {
+                if (!kept[i].equals(days[dog][i])) {
+                    put(dog, i, kept[i]);
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,78 @@
+package rustictangle.core.plan;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import rustictangle.core.Choice;
+import rustictangle.core.Reason;
+import rustictangle.core.dog.Section;
+
+/**
+ * How one section is by now, and when the plan brushes it.
+ *
+ * @param lastClear when a comb last ran free, or a groomer last went through; empty: never recorded
+ * @param next      when it is brushed next, today or later; empty: not within the days that are planned
+ * @param burrs     the chance of a mat against what the owner accepts, in [0, 4]: 3 is as much, 4 a mat likely or left
+ * @param tangles   expected in the coat this evening if nothing is brushed, mats among them
+ * @param mats      the same
+ * @param everyDays between brushings in the long run, as now believed; at least 1
+ * @param fromDays  two times of three it is at least this, by what is known so far
+ * @param toDays    and at most this
+ * @param checks    comb checks recorded here
+ */
+public record SectionPlan(
+        Section section,
+        State state,
+        Optional<LocalDate> lastClear,
+        Optional<LocalDate> next,
+        int burrs,
+        double tangles,
+        double mats,
+        int everyDays,
+        int fromDays,
+        int toDays,
+        int checks,
+        List<Reason> reasons) {
+
+    /** What a section is waiting for. */
+    public enum State implements Choice {
+        FRESH("fresh"),
+        WAITS("can wait"),
+        DUE("due"),
+        MAT_LIKELY("mat likely"),
+        UNKNOWN("not known yet"),
+        MAT_LEFT("a mat is left"),
+        /** Practised, not brushed. */
+        IN_TRAINING("in training"),
+        /** Cords or bare skin. */
+        NOT_BRUSHED("left in peace");
+
+        private final Words words;
+
+        State(String label) {
+            words = new Words(label);
+        }
+
+        @Override
+        public Words words() {
+            return words;
+        }
+    }
+
+    /** From so many expected on, the fingers search first. */
+    public static final double MAT_LIKELY = 0.25;
+
+    public SectionPlan {
+        reasons = List.copyOf(reasons);
+    }
+
+    /** Whether the plan brushes it today. */
+    public boolean due(LocalDate today) {
+        return next.filter(today::equals).isPresent();
+    }
+
+    /** Whether a mat is in, or likely by now. */
+    public boolean matLikely() {
+        return state == State.MAT_LEFT || mats >= MAT_LIKELY;
+    }
+}

@@ -1,0 +1,124 @@
+package rustictangle.core.plan;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import rustictangle.core.Reason;
+import rustictangle.core.coat.CoatKind;
+import rustictangle.core.rhythm.Outlook;
+import rustictangle.core.rhythm.SectionRhythm;
+
+/** Why a section is brushed when it is, in plain sentences. */
+final class SectionReasons {
+
+    private final SectionRhythm here;
+    private final Outlook outlook;
+    private final LocalDate today;
+
+    SectionReasons(SectionRhythm here, Outlook outlook, LocalDate today) {
+        this.here = here;
+        this.outlook = outlook;
+        this.today = today;
+    }
+
+    static Reason notBrushed(SectionRhythm here) {
+        return new Reason(
+                "rhythm.not-brushed",
+                "Nothing is brushed here, so nothing falls due: "
+                        + here.hair().kind().recognisedBy() + ".");
+    }
+
+    /**
+     * @param days  on which it is brushed, those from today on
+     * @param every so many days in the long run
+     */
+    List<Reason> all(List<Integer> days, InTheLongRun every, boolean training, boolean learned) {
+        List<Reason> reasons = new ArrayList<>();
+        if (here.hair().kind() == CoatKind.SMOOTH) {
+            reasons.add(new Reason(
+                    "rhythm.smooth", "A smooth coat does not mat: a weekly rub-down is for loose hair and the skin."));
+            return reasons;
+        }
+        reasons.add(known());
+        reasons.add(now());
+        if (training) {
+            reasons.add(new Reason(
+                    "plan.in-training",
+                    "It is practised, not brushed, and goes on tangling meanwhile: that is counted everywhere."));
+        } else {
+            planned(days).ifPresent(reasons::add);
+        }
+        reasons.add(rhythm(every, learned));
+        if (here.wearADay() > 1) {
+            reasons.add(new Reason(
+                    "rhythm.exposure",
+                    String.format(
+                            Locale.ROOT,
+                            "What the dog wears, does or sheds counts each day here as %.1f ordinary days.",
+                            here.wearADay())));
+        }
+        return reasons;
+    }
+
+    private Reason known() {
+        if (here.matLeft()) {
+            return new Reason(
+                    "rhythm.mat-left",
+                    "A mat was left here: it tightens by the day. Tease it "
+                            + "out if it is small and the skin is free beneath, else ask a groomer.");
+        }
+        return here.lastClear()
+                .map(day -> new Reason(
+                        "rhythm.clear",
+                        (here.byGroomer() ? "The groomer saw it on {" : "The comb ran free on {") + day + " date}."))
+                .orElseGet(() -> new Reason(
+                        "rhythm.unknown", "Not known yet: no comb has been recorded here. Search with the fingers."));
+    }
+
+    private Reason now() {
+        return new Reason(
+                "rhythm.now",
+                "By this evening " + chance(outlook.mats(0))
+                        + (outlook.mats(0) >= SectionPlan.MAT_LIKELY ? ": search with the fingers first." : "."));
+    }
+
+    private Optional<Reason> planned(List<Integer> days) {
+        if (days.isEmpty()) {
+            return Optional.of(new Reason(
+                    "plan.later", "It can wait past the days that are planned: little is to be expected here."));
+        }
+        int next = days.get(0);
+        if (next > 0) {
+            return Optional.of(new Reason(
+                    "plan.waits",
+                    "It can wait till {" + today.plusDays(next) + " date}: by then " + chance(outlook.mats(next))
+                            + "."));
+        }
+        return days.size() < 2
+                ? Optional.empty()
+                : Optional.of(new Reason(
+                        "plan.due",
+                        "Left until {" + today.plusDays(days.get(1)) + " date}, its next turn, "
+                                + chance(outlook.mats(days.get(1))) + "."));
+    }
+
+    private static String chance(double mats) {
+        double percent = -100 * Math.expm1(-mats);
+        return "the chance of a mat is " + (percent < 0.5 ? "next to none" : Math.round(percent) + " %");
+    }
+
+    private Reason rhythm(InTheLongRun every, boolean learned) {
+        String what = "about " + every.words();
+        return learned
+                ? new Reason(
+                        "rhythm.learned",
+                        "Learned from " + here.checks() + " comb checks here and a little from its neighbours': " + what
+                                + ".")
+                : new Reason(
+                        "rhythm.table",
+                        "For " + here.hair().kind().label() + " hair of "
+                                + Reason.mm(here.hair().length().millimetres()) + " at this place: " + what + ".");
+    }
+}

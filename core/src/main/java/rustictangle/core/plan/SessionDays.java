@@ -1,0 +1,281 @@
+package rustictangle.core.plan;
+
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.List;
+import java.util.stream.IntStream;
+
+/**
+ * On which days to have a session with one dog, when each minute of a day has its price: places share the set-up of a
+ * session.
+ *
+ * <p>Given the days, each place's cheapest ones among them are a shortest path. The days begin with the best even
+ * rhythm; then one at a time is added, dropped or moved while that is cheaper.
+ */
+final class SessionDays {
+
+    private static final int LONGEST_RHYTHM = 14;
+    private static final int MOST_MOVES = 60;
+    /** From days that were nearly right before. */
+    private static final int FEW_MOVES = 5;
+
+    private static final double NO_DIFFERENCE = 1e-9;
+
+    private final DogJobs dog;
+    private final List<Job> jobs;
+    private final int end;
+    /** What a minute of each day costs: 1 and its price. */
+    private final double[] weight;
+    /** By job and day: the cheapest way to a brushing on that day, and on from it. */
+    private final double[][] to;
+
+    private final double[][] after;
+
+    private SessionDays(DogJobs dog, double[] prices) {
+        this.dog = dog;
+        this.jobs = dog.jobs();
+        this.end = dog.end();
+        this.weight = Arrays.stream(prices).map(price -> 1 + price).toArray();
+        this.to = new double[jobs.size()][end];
+        this.after = new double[jobs.size()][end];
+    }
+
+    /**
+     * @param days each place's
+     * @param cost of all of it at the prices
+     */
+    record Found(BitSet sessions, List<BitSet> days, double cost) {}
+
+    /**
+     * @param prices of a minute on each day, besides itself; 0 or more
+     * @param start  days to begin with; null: the best even rhythm
+     */
+    static Found cheapest(DogJobs dog, double[] prices, BitSet start) {
+        SessionDays search = new SessionDays(dog, prices);
+        return search.found(
+                start == null ? search.improved(search.evenRhythm(), MOST_MOVES) : search.improved(start, FEW_MOVES));
+    }
+
+    private BitSet evenRhythm() {
+        BitSet best = new BitSet();
+        double least = cost(best);
+        for (int every = 1; every <= LONGEST_RHYTHM; every++) {
+            for (int first = 0; first < Math.min(every, end); first++) {
+                BitSet days = new BitSet();
+                for (int day = first; day < end; day += every) {
+                    days.set(day);
+                }
+                double cost = cost(days);
+                if (cost < least - NO_DIFFERENCE) {
+                    least = cost;
+                    best = days;
+                }
+            }
+        }
+        return best;
+    }
+
+    private BitSet improved(BitSet start, int most) {
+        BitSet days = (BitSet) start.clone();
+        for (int move = 0; move < most; move++) {
+            Move best = bestMove(days);
+            if (best.saved() <= NO_DIFFERENCE) {
+                return days;
+            }
+            days = with(days, best.added(), best.dropped());
+        }
+        return days;
+    }
+
+    /** One day more, one less, or one moved by a day; -1 for none. */
+    private record Move(double saved, int added, int dropped) {
+
+        Move or(double otherSaved, int otherAdded, int otherDropped) {
+            return otherSaved > saved + NO_DIFFERENCE ? new Move(otherSaved, otherAdded, otherDropped) : this;
+        }
+    }
+
+    private Move bestMove(BitSet days) {
+        int[] on = days.stream().toArray();
+        double[] whole = new double[jobs.size()];
+        for (int i = 0; i < whole.length; i++) {
+            whole[i] = forward(jobs.get(i), on, to[i]);
+            backward(jobs.get(i), on, after[i]);
+        }
+        Move best = new Move(0, -1, -1);
+        for (int day = 0; day < end; day++) {
+            if (!days.get(day)) {
+                best = best.or(adding(on, whole, day, -1) - setUp(day), day, -1);
+            }
+        }
+        double[] without = new double[jobs.size()];
+        for (int k = 0; k < on.length; k++) {
+            double lost = 0;
+            for (int i = 0; i < without.length; i++) {
+                without[i] = without(i, on, k, whole[i]);
+                lost += without[i] - whole[i];
+            }
+            double dropping = setUp(on[k]) - lost;
+            best = best.or(dropping, -1, on[k]);
+            for (int day = on[k] - 1; day <= on[k] + 1; day += 2) {
+                if (day >= 0 && day < end && !days.get(day)) {
+                    best = best.or(dropping + adding(on, without, day, k) - setUp(day), day, on[k]);
+                }
+            }
+        }
+        return best;
+    }
+
+    /** What one day more saves, its set-up apart. */
+    private double adding(int[] on, double[] whole, int day, int never) {
+        double saved = 0;
+        for (int i = 0; i < whole.length; i++) {
+            if (jobs.get(i).can(day)) {
+                saved += Math.max(0, whole[i] - through(i, on, day, never));
+            }
+        }
+        return saved;
+    }
+
+    /** The cheapest way that is not brushed on the k-th of the days. */
+    private double without(int i, int[] on, int k, double whole) {
+        Job job = jobs.get(i);
+        if (to[i][k] + after[i][k] > whole + NO_DIFFERENCE) {
+            return whole;
+        }
+        double[][] cost = job.cost();
+        double least = cost[0][end];
+        for (int v = k + 1; v < on.length; v++) {
+            least = Math.min(least, cost[0][on[v]] + weight[on[v]] * job.minutes() + after[i][v]);
+        }
+        for (int u = 0; u < k; u++) {
+            double[] from = cost[on[u] + 1];
+            double rest = from[end];
+            for (int v = k + 1; v < on.length; v++) {
+                rest = Math.min(rest, from[on[v]] + weight[on[v]] * job.minutes() + after[i][v]);
+            }
+            least = Math.min(least, to[i][u] + rest);
+        }
+        return least;
+    }
+
+    private static BitSet with(BitSet days, int added, int dropped) {
+        BitSet other = (BitSet) days.clone();
+        if (dropped >= 0) {
+            other.clear(dropped);
+        }
+        if (added >= 0) {
+            other.set(added);
+        }
+        return other;
+    }
+
+    private double setUps(BitSet days) {
+        return days.stream().mapToDouble(this::setUp).sum();
+    }
+
+    private double setUp(int day) {
+        return weight[day] * dog.setUp(day);
+    }
+
+    private double cost(BitSet days) {
+        int[] on = days.stream().toArray();
+        double sum = setUps(days);
+        double[] best = new double[on.length];
+        for (Job job : jobs) {
+            sum += forward(job, on, best);
+        }
+        return sum;
+    }
+
+    /** @param best the cheapest way to a brushing on each of those days; written */
+    private double forward(Job job, int[] on, double[] best) {
+        double[][] cost = job.cost();
+        double whole = cost[0][end];
+        for (int k = 0; k < on.length; k++) {
+            int day = on[k];
+            if (!job.can(day)) {
+                best[k] = Double.POSITIVE_INFINITY;
+                continue;
+            }
+            double least = cost[0][day];
+            for (int j = 0; j < k; j++) {
+                least = Math.min(least, best[j] + cost[on[j] + 1][day]);
+            }
+            best[k] = least + weight[day] * job.minutes();
+            whole = Math.min(whole, best[k] + cost[day + 1][end]);
+        }
+        return whole;
+    }
+
+    /** @param best the cheapest way on from a brushing on each of those days; written */
+    private void backward(Job job, int[] on, double[] best) {
+        double[][] cost = job.cost();
+        for (int k = on.length - 1; k >= 0; k--) {
+            double[] from = cost[on[k] + 1];
+            double least = job.can(on[k]) ? from[end] : Double.POSITIVE_INFINITY;
+            for (int j = k + 1; job.can(on[k]) && j < on.length; j++) {
+                least = Math.min(least, from[on[j]] + weight[on[j]] * job.minutes() + best[j]);
+            }
+            best[k] = least;
+        }
+    }
+
+    /** The cheapest way that is brushed on a day besides those, and not on the one that is {@code never}. */
+    private double through(int i, int[] on, int day, int never) {
+        Job job = jobs.get(i);
+        double[][] cost = job.cost();
+        double before = cost[0][day];
+        double later = cost[day + 1][end];
+        for (int k = 0; k < on.length; k++) {
+            if (k == never) {
+                continue;
+            }
+            if (on[k] < day) {
+                before = Math.min(before, to[i][k] + cost[on[k] + 1][day]);
+            } else {
+                later = Math.min(later, cost[day + 1][on[k]] + weight[on[k]] * job.minutes() + after[i][k]);
+            }
+        }
+        return before + weight[day] * job.minutes() + later;
+    }
+
+    private Found found(BitSet days) {
+        int[] on = days.stream().toArray();
+        List<BitSet> each = jobs.stream().map(job -> path(job, on)).toList();
+        BitSet used = new BitSet();
+        each.forEach(used::or);
+        double cost = setUps(used);
+        double[] best = new double[on.length];
+        for (Job job : jobs) {
+            cost += forward(job, on, best);
+        }
+        return new Found(used, each, cost);
+    }
+
+    /** Of ways that cost the same the one with fewer brushings, and of those the later: nothing before it is due. */
+    private BitSet path(Job job, int[] on) {
+        double[] best = new double[on.length];
+        double rest = forward(job, on, best);
+        BitSet days = new BitSet();
+        int next = end;
+        while (!same(rest, job.cost(-1, next))) {
+            int before = before(job, on, best, next, rest);
+            next = on[before];
+            days.set(next);
+            rest = best[before] - weight[next] * job.minutes();
+        }
+        return days;
+    }
+
+    private static int before(Job job, int[] on, double[] best, int next, double rest) {
+        return IntStream.range(0, on.length)
+                .filter(k -> on[k] < next && job.can(on[k]) && same(best[k] + job.cost(on[k], next), rest))
+                .max()
+                .orElseThrow();
+    }
+
+    private static boolean same(double a, double b) {
+        return Math.abs(a - b) <= NO_DIFFERENCE * (1 + Math.abs(a));
+    }
+}

@@ -1,0 +1,44 @@
+package rustictangle.core.rhythm;
+
+import java.util.List;
+import java.util.function.IntToDoubleFunction;
+import java.util.stream.IntStream;
+
+/**
+ * Since when a place has been free of tangles: since a day that is known, or since one of several that are equally
+ * likely.
+ *
+ * @param days      numbers of days, today being 0; none above it
+ * @param known     whether a comb or a groomer showed it
+ */
+record Past(List<Integer> days, boolean known) {
+
+    Past {
+        days = List.copyOf(days);
+        if (days.isEmpty() || days.stream().anyMatch(day -> day > 0)) {
+            throw new IllegalArgumentException("days " + days + ", need at least one, none after today (0)");
+        }
+    }
+
+    static Past known(int day) {
+        return new Past(List.of(day), true);
+    }
+
+    static Past unknown(int... daysAgo) {
+        return new Past(IntStream.of(daysAgo).mapToObj(ago -> -ago).toList(), false);
+    }
+
+    /** The earliest of them, 0 or less. */
+    int first() {
+        return days.stream().mapToInt(day -> day).min().orElseThrow();
+    }
+
+    /** On average over the days it may be. */
+    double average(IntToDoubleFunction since) {
+        double sum = 0;
+        for (int day : days) {
+            sum += since.applyAsDouble(day);
+        }
+        return sum / days.size();
+    }
+}

@@ -1,0 +1,53 @@
+package rustictangle.core.rhythm;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import rustictangle.core.log.LastCombed;
+import rustictangle.core.log.Log;
+import rustictangle.core.log.PastTold;
+
+/**
+ * What was said of the time before the first record: when a comb last went to the skin everywhere.
+ *
+ * @param lastCombed empty: nobody said
+ * @param on         the day on which it was said
+ */
+public record Told(Optional<LastCombed> lastCombed, LocalDate on) {
+
+    static final Told NOTHING = new Told(Optional.empty(), LocalDate.EPOCH);
+
+    private static final Log.Reading<Told> SAID = log -> log.stream()
+            .flatMap(entry ->
+                    entry
+                            .as(PastTold.class)
+                            .map(said -> new Told(Optional.of(said.lastCombed()), entry.day()))
+                            .stream())
+            .toList();
+
+    public static Told of(Log log) {
+        List<Told> said = log.read(SAID);
+        return said.isEmpty() ? NOTHING : said.get(said.size() - 1);
+    }
+
+    /** Each of these days is as likely as the others. Own estimates. */
+    Past past(LocalDate today) {
+        int since = lastCombed.isEmpty() ? 0 : (int) Math.max(0, ChronoUnit.DAYS.between(on, today));
+        return Past.unknown(
+                Arrays.stream(daysBefore()).map(days -> days + since).toArray());
+    }
+
+    private int[] daysBefore() {
+        if (lastCombed.isEmpty()) {
+            return new int[] {3, 10, 30, 90};
+        }
+        return switch (lastCombed.get()) {
+            case THIS_WEEK -> new int[] {1, 3, 5, 7};
+            case SOME_WEEKS -> new int[] {10, 17, 24, 31};
+            case LONGER -> new int[] {40, 60, 80, 100};
+            case NEVER -> new int[] {60, 120, 180};
+        };
+    }
+}

@@ -1,0 +1,47 @@
+package rustictangle.core.routine;
+
+import java.time.Duration;
+import java.util.Comparator;
+import java.util.Optional;
+import java.util.stream.Stream;
+import rustictangle.core.Reason;
+import rustictangle.core.dog.Dog;
+import rustictangle.core.dog.LifeStage;
+
+/**
+ * How long one sitting may be; the rest is another one. Own estimates.
+ *
+ * @param atMost of brushing
+ */
+public record Sitting(Duration atMost, Reason why) {
+
+    private static final Duration PUPPY = Duration.ofMinutes(5);
+    private static final Duration FLAT_FACE = Duration.ofMinutes(10);
+    private static final Duration ELDERLY = Duration.ofMinutes(15);
+
+    /** The shortest that applies; empty: as long as both are at ease. */
+    public static Optional<Sitting> of(Dog dog) {
+        return Stream.of(
+                        limit(
+                                dog.isPuppy(),
+                                PUPPY,
+                                "routine.sitting-puppy",
+                                "A puppy sits still for five minutes at most: the rest is another day's."),
+                        limit(
+                                dog.flatFace(),
+                                FLAT_FACE,
+                                "routine.sitting-flat-face",
+                                "A flat face overheats: ten minutes at a time, in a cool room."),
+                        limit(
+                                dog.lifeStage() == LifeStage.ELDERLY,
+                                ELDERLY,
+                                "routine.sitting-elderly",
+                                "Old joints: a quarter of an hour at a time, then a rest."))
+                .flatMap(Optional::stream)
+                .min(Comparator.comparing(Sitting::atMost));
+    }
+
+    private static Optional<Sitting> limit(boolean applies, Duration atMost, String rule, String why) {
+        return applies ? Optional.of(new Sitting(atMost, new Reason(rule, why))) : Optional.empty();
+    }
+}

@@ -1,0 +1,139 @@
+package rustictangle.server.plan;
+
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import rustictangle.core.Reason;
+import rustictangle.core.dog.Section;
+import rustictangle.core.plan.SectionPlan;
+import rustictangle.core.routine.Method;
+import rustictangle.core.routine.Order;
+import rustictangle.core.routine.Picture;
+import rustictangle.core.routine.Routine;
+import rustictangle.core.routine.Sitting;
+import rustictangle.core.routine.Training;
+import rustictangle.core.trust.Spot;
+import rustictangle.server.coat.DogLoader;
+import rustictangle.server.frame.Shows;
+import rustictangle.server.routine.RoutineView;
+import rustictangle.server.trust.StandingView;
+
+@RestController
+class RoutineController implements Shows {
+
+    /** A card that shows how, with the words to show. */
+    record MethodView(Method method, String title, String why, List<String> steps) {}
+
+    private static final List<MethodView> METHODS = Arrays.stream(Method.values())
+            .map(method -> new MethodView(method, method.title(), method.why(), method.steps()))
+            .toList();
+
+    /** What of the dog a routine covers. */
+    public enum Scope {
+        /** What the plan brushes today. */
+        TODAY,
+        WHOLE
+    }
+
+    private final DogLoader dogs;
+    private final Plans plans;
+
+    RoutineController(DogLoader dogs, Plans plans) {
+        this.dogs = dogs;
+        this.plans = plans;
+    }
+
+    /**
+     * @param neededMinutes with so many nothing is left to do today, setting up included
+     * @param setUpSeconds  that come on top of the steps
+     * @param waits      what is brushed and not in it, and until when it waits; what should not wait first
+     * @param inTraining where the dog is practised with, not brushed
+     * @param why        absent when there is no such place
+     * @param sitting    how long one sitting may be; absent: as long as both are at ease
+     * @param season     what the shedding season asks for; absent when nothing just now
+     */
+    record RoutineAnswer(
+            RoutineView routine,
+            int neededMinutes,
+            double setUpSeconds,
+            List<Wait> waits,
+            List<StandingView> inTraining,
+            Optional<Reason> why,
+            Optional<Reason> sitting,
+            Optional<Reason> season) {}
+
+    /** @param until absent: past the days that are planned */
+    record Wait(Section section, Optional<LocalDate> until) {}
+
+    /**
+     * @param minutes  there are today, for this dog alone; absent: as the plan of the household has it
+     * @param training whether what is still in training is brushed all the same
+     */
+    @GetMapping("/api/dogs/{dogId}/routine")
+    RoutineAnswer routine(
+            @PathVariable long dogId,
+            @RequestParam(defaultValue = "TODAY") Scope scope,
+            @RequestParam Optional<@Min(0) @Max(HomeController.MOST_MINUTES) Integer> minutes,
+            @RequestParam Optional<Order> order,
+            @RequestParam(defaultValue = "false") boolean training) {
+        dogs.get(dogId);
+        Plans.Now now =
+                minutes.map(there -> plans.with(there, Optional.of(dogId))).orElseGet(plans::now);
+        int dog = now.position(dogId);
+        Picture picture = now.members().get(dog).picture();
+        List<Section> practised = now.inTraining(dogId);
+        List<Section> sections = now.members().get(dog).order().stream()
+                .filter(section -> training && practised.contains(section)
+                        || (scope == Scope.WHOLE
+                                ? !practised.contains(section)
+                                : now.plan().of(dog).get(section).get(0)))
+                .toList();
+        Routine routine = picture.routine(sections);
+        Training inTraining = Training.of(picture.trust(), picture.kit().brushed());
+        return new RoutineAnswer(
+                RoutineView.of(order.map(routine::inOrder).orElse(routine)),
+                (int) Math.ceil(plans.with(Double.POSITIVE_INFINITY, Optional.of(dogId))
+                        .plan()
+                        .minutes(dog, 0)),
+                60 * now.members().get(dog).work().setUpToday(),
+                waits(now, dog, sections),
+                inTraining.practised().stream()
+                        .map(section -> StandingView.of(
+                                new Spot(picture.trust().lead(section).orElseThrow(), Optional.of(section)),
+                                picture.trust().at(section).orElseThrow()))
+                        .toList(),
+                inTraining.why(),
+                Sitting.of(picture.dog()).map(Sitting::why),
+                picture.forecast().season());
+    }
+
+    private static List<Wait> waits(Plans.Now now, int dog, List<Section> taken) {
+        return now.plan().dog(dog).sections().stream()
+                .filter(section -> section.state() != SectionPlan.State.NOT_BRUSHED
+                        && section.state() != SectionPlan.State.IN_TRAINING
+                        && !taken.contains(section.section()))
+                .map(section -> new Wait(section.section(), section.next()))
+                .sorted(Comparator.comparing(wait -> wait.until().orElse(LocalDate.MAX)))
+                .toList();
+    }
+
+    /** How each thing is done with the hands. */
+    @GetMapping("/api/methods")
+    List<MethodView> methods() {
+        return METHODS;
+    }
+
+    @Override
+    public void dog(long dogId) {
+        routine(dogId, Scope.WHOLE, Optional.empty(), Optional.empty(), true);
+        routine(dogId, Scope.TODAY, Optional.empty(), Optional.empty(), false);
+    }
+}
