@@ -5,6 +5,7 @@ import type { HomeDog, Section } from '@/api/types'
 import CoatSide, { type Paint } from '@/bodymap/CoatSide.vue'
 import { burrWash } from '@/bodymap/paints'
 import { useDrawnCoat } from '@/coat/useCoat'
+import { labelOf } from '@/api/words'
 import { about, MOST_MATS, places } from '@/plan/words'
 import WhyList from '@/shell/WhyList.vue'
 import { daysAgo, minutes, useUnits } from '@/shell/useUnits'
@@ -60,8 +61,17 @@ const headline = computed(() => {
         </div>
         <p v-if="known.inTraining" class="training">
           {{ places(known.inTraining) }} in training<template v-if="known.matsInTraining >= 0.5"
-            >, about {{ about(known.matsInTraining, MOST_MATS) }} mats in them by now</template
+            >, with {{ about(known.matsInTraining, MOST_MATS) }} mats in them by now</template
+          ><template v-if="known.lost"
+            >; <router-link :to="`${to}/routine`">{{ known.lost }} will mat before it is ready</router-link></template
           >
+        </p>
+        <p v-if="known.closed.length" class="closed">
+          Closed until {{ labelOf('SeenByWho', known.closed[0]!.who) }} has seen it:
+          {{ known.closed.map((one) => names[one.section]).join(', ') }}
+        </p>
+        <p v-if="known.askPast" class="quiet">
+          <router-link :to="`${to}/when`">When was it last combed to the skin?</router-link>
         </p>
         <DidItTakePlace v-if="known.unconfirmed" :dog-id="dog.id" :day="known.unconfirmed" :dog-name="dog.name" />
         <WhyList :reasons="[known.why]" />
@@ -111,6 +121,15 @@ h2 {
 }
 .due.now {
   font-weight: 700;
+}
+.training a,
+.quiet a {
+  color: inherit;
+}
+.closed {
+  border-left: 5px solid rgb(var(--v-theme-primary));
+  padding-left: 10px;
+  margin-top: 4px;
 }
 .training {
   margin-top: 4px;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useMats, useSections } from '@/api/queries'
+import { useHome, useMats, useSections } from '@/api/queries'
 import type { Section, SectionPlan } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
@@ -11,7 +11,9 @@ import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import WhyList from '@/shell/WhyList.vue'
 import { inDays, useUnits } from '@/shell/useUnits'
+import ClosedPlaces from './ClosedPlaces.vue'
 import LifeStrip from './LifeStrip.vue'
+import PastQuestion from './PastQuestion.vue'
 import { whenPages } from './pages'
 import { useWhen } from './useWhen'
 import { labelOf } from '@/api/words'
@@ -25,7 +27,10 @@ const coat = useDrawnCoat(() => props.dogId)
 const when = useWhen(() => props.dogId)
 
 const mats = useMats(() => props.dogId)
+const home = useHome()
+const dogName = computed(() => home.data.value?.dogs.find((dog) => dog.id === props.dogId)?.name ?? 'the dog')
 const chosen = ref<Section>()
+const lost = computed(() => view.value?.races.filter((race) => race.lost).length ?? 0)
 const view = computed(() => when.data.value)
 const rows = computed(() =>
   [...(view.value?.plan.sections ?? [])].sort(
@@ -70,6 +75,8 @@ function whenDue(row: SectionPlan): string {
         @choose="chosen = $event"
       />
       <div>
+        <PastQuestion v-if="view.askPast" :dog-id="dogId" :dog-name="dogName" />
+        <ClosedPlaces :dog-id="dogId" :closed="view.closed" />
         <div v-if="anyBrushed" class="next">
           <p class="quiet">Next brushing</p>
           <p class="slab day" data-test="next-date">
@@ -80,6 +87,12 @@ function whenDue(row: SectionPlan): string {
           <v-btn v-if="dueNow" color="primary" size="large" :to="`/dogs/${dogId}/routine`">See today’s routine</v-btn>
         </div>
         <p>{{ say(view.plan.reason.text) }}</p>
+        <p v-if="view.races.length" class="training">
+          {{ view.races.length }} {{ view.races.length === 1 ? 'place is' : 'places are' }} in training<template
+            v-if="lost"
+            >; {{ lost === 1 ? 'one' : lost }} of them will mat before the dog is ready</template
+          >. <router-link :to="`/dogs/${dogId}/routine`">The race, and the ways out</router-link>
+        </p>
         <p v-if="view.season" class="season" :data-rule="view.season.rule">{{ say(view.season.text) }}</p>
         <LifeStrip v-if="anyBrushed" :dog-id="dogId" :today="view.today" />
         <hr class="seam" />
@@ -140,10 +153,17 @@ function whenDue(row: SectionPlan): string {
 .day {
   font-size: 2rem;
 }
+.training,
 .season {
   border-left: 5px solid rgb(var(--v-theme-secondary));
   padding: 4px 0 4px 14px;
   margin: 10px 0;
+}
+.training {
+  border-left-color: rgb(var(--v-theme-heather));
+}
+.training a {
+  color: inherit;
 }
 .day span {
   font-size: 1rem;

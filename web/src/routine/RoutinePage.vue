@@ -8,12 +8,15 @@ import type { Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
 import { useDrawnCoat } from '@/coat/useCoat'
+import ClosedPlaces from '@/rhythm/ClosedPlaces.vue'
+import PastQuestion from '@/rhythm/PastQuestion.vue'
 import { useWhen } from '@/rhythm/useWhen'
 import PageState from '@/shell/PageState.vue'
 import WhyList from '@/shell/WhyList.vue'
 import { minutes, useUnits } from '@/shell/useUnits'
 import { practicePath } from '@/trust/pages'
 import MinutesSlider from './MinutesSlider.vue'
+import RaceList from './RaceList.vue'
 import RoutineRow from './RoutineRow.vue'
 import { useRoutine, type Order, type Scope } from './useRoutine'
 
@@ -50,6 +53,8 @@ watch(have, () => {
   scope.value = 'TODAY'
   left.value = []
 })
+const trainingAt = (section: Section) => inTraining.value.find((one) => one.section === section)
+const dogName = computed(() => home.data.value?.dogs.find((dog) => dog.id === props.dogId)?.name ?? 'the dog')
 const chosen = ref<Section>()
 
 const steps = computed(() => routine.value?.steps ?? [])
@@ -108,6 +113,8 @@ function toggle(section: Section) {
         @choose="chosen = $event"
       />
       <div>
+        <PastQuestion v-if="when.data.value?.askPast" :dog-id="dogId" :dog-name="dogName" class="no-print" />
+        <ClosedPlaces :dog-id="dogId" :closed="today.data.value?.closed ?? []" />
         <div class="top">
           <div>
             <h2>{{ scope === 'TODAY' ? 'Today’s routine' : 'The whole dog' }}</h2>
@@ -241,13 +248,12 @@ function toggle(section: Section) {
           <p v-if="today.data.value?.why" :data-rule="today.data.value.why.rule">
             {{ say(today.data.value.why.text) }}
           </p>
-          <ul>
-            <li v-for="one in inTraining" :key="one.section">
-              <span>{{ names[one.section!] }}</span><router-link :to="practicePath(dogId, one)"
-                >rung {{ one.rungNumber }}: practise</router-link
-              >
-            </li>
-          </ul>
+          <RaceList
+            :races="today.data.value?.races ?? []"
+            :names="names"
+            :to="(section) => trainingAt(section) && practicePath(dogId, trainingAt(section)!)"
+            :rung="(section) => trainingAt(section)?.rungNumber"
+          />
           <button type="button" class="all no-print" @click="training = !training">
             {{ training ? 'Practise them instead' : 'Brush them all the same' }}
           </button>
@@ -332,28 +338,6 @@ function toggle(section: Section) {
   border-left: 5px solid rgb(var(--v-theme-heather));
   padding: 4px 0 4px 16px;
   margin: 18px 0;
-}
-.training ul {
-  list-style: none;
-  padding: 0;
-  columns: 2 260px;
-  column-gap: 28px;
-}
-.training li {
-  display: flex;
-  justify-content: space-between;
-  gap: 10px;
-  padding: 6px 0;
-  border-bottom: 1px dashed rgb(var(--v-theme-seam));
-  break-inside: avoid;
-  font-size: 0.95rem;
-}
-.training span::first-letter {
-  text-transform: uppercase;
-}
-.training a {
-  color: inherit;
-  white-space: nowrap;
 }
 .all {
   text-decoration: underline dotted;

@@ -81,6 +81,11 @@ async function keep() {
             {{ view.lengths.map((one) => `${one.label} ${length(Math.round(one.millimetres))}`).join(', ') }}.
           </p>
           <h3>Mats</h3>
+          <ul v-if="view.closed.length">
+            <li v-for="one in view.closed" :key="one.section">
+              <b>{{ names[one.section] }}:</b> {{ say(one.why.text) }}
+            </li>
+          </ul>
           <p v-if="!view.mats.length">None that we know of.</p>
           <ul v-else>
             <li v-for="mat in view.mats" :key="mat.section">

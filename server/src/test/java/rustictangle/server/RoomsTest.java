@@ -40,9 +40,9 @@ class RoomsTest {
         ROOMS.put("care", List.of("log"));
         ROOMS.put("coat", List.of("log"));
         ROOMS.put("kit", List.of("coat"));
-        ROOMS.put("trust", List.of("kit"));
         ROOMS.put("rhythm", List.of("coat", "household"));
-        ROOMS.put("routine", List.of("trust", "rhythm"));
+        ROOMS.put("trust", List.of("kit", "rhythm"));
+        ROOMS.put("routine", List.of("trust"));
         ROOMS.put("session", List.of("routine"));
         ROOMS.put("visit", List.of("session"));
         ROOMS.put("plan", List.of("visit"));

@@ -10,6 +10,7 @@ public sealed interface Said
                 Measured,
                 Weighed,
                 PastTold,
+                SeenBy,
                 Visited,
                 ToolLookedOver,
                 ToolReplaced,

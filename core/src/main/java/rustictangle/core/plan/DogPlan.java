@@ -83,10 +83,11 @@ public record DogPlan(List<SectionPlan> sections, Optional<LocalDate> next, Reas
     private static SectionPlan section(Workload dog, SectionRhythm here, BitSet days, LocalDate today) {
         Outlook outlook = dog.forecast().at(here.section()).orElseThrow();
         Workload.Place place = dog.places().get(here.section());
-        boolean training = place.from().filter(day -> day == 0).isEmpty();
+        boolean training =
+                place.closed().isEmpty() && place.from().filter(day -> day == 0).isEmpty();
         List<Integer> on = days.stream().boxed().toList();
         InTheLongRun alone = dog.inTheLongRun(here.section());
-        State state = state(here, outlook, on, training);
+        State state = place.closed().isPresent() ? State.CLOSED : state(here, outlook, on, training);
         return new SectionPlan(
                 here.section(),
                 state,
@@ -100,7 +101,7 @@ public record DogPlan(List<SectionPlan> sections, Optional<LocalDate> next, Reas
                 alone.to(),
                 here.checks(),
                 new SectionReasons(here, outlook, today)
-                        .all(on, alone, training, here.checks() >= ENOUGH_CHECKS && outlook.mats()));
+                        .all(on, alone, place, here.checks() >= ENOUGH_CHECKS && outlook.mats()));
     }
 
     private static State state(SectionRhythm here, Outlook outlook, List<Integer> on, boolean training) {

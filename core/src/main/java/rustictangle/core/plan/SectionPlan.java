@@ -42,6 +42,8 @@ public record SectionPlan(
         MAT_LIKELY("mat likely"),
         UNKNOWN("not known yet"),
         MAT_LEFT("a mat is left"),
+        /** A vet or a groomer must see it first. */
+        CLOSED("closed"),
         /** Practised, not brushed. */
         IN_TRAINING("in training"),
         /** Cords or bare skin. */

@@ -34,8 +34,9 @@ final class SectionReasons {
      * @param days  on which it is brushed, those from today on
      * @param every so many days in the long run
      */
-    List<Reason> all(List<Integer> days, InTheLongRun every, boolean training, boolean learned) {
+    List<Reason> all(List<Integer> days, InTheLongRun every, Workload.Place place, boolean learned) {
         List<Reason> reasons = new ArrayList<>();
+        place.closed().ifPresent(reasons::add);
         if (here.hair().kind() == CoatKind.SMOOTH) {
             reasons.add(new Reason(
                     "rhythm.smooth", "A smooth coat does not mat: a weekly rub-down is for loose hair and the skin."));
@@ -43,7 +44,10 @@ final class SectionReasons {
         }
         reasons.add(known());
         reasons.add(now());
-        if (training) {
+        if (place.closed().isPresent()) {
+            return reasons;
+        }
+        if (place.from().filter(day -> day == 0).isEmpty()) {
             reasons.add(new Reason(
                     "plan.in-training",
                     "It is practised, not brushed, and goes on tangling meanwhile: that is counted everywhere."));

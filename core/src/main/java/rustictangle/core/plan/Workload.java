@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.rhythm.Forecast;
@@ -27,11 +28,25 @@ public final class Workload {
      *
      * @param minutes what one brushing takes, greater than 0
      * @param from    the first day on which it can be brushed, 0 being today; empty: not within these days
+     * @param closed  why a vet or a groomer must see it first; empty: nobody must
      */
-    public record Place(double minutes, Optional<Integer> from) {
+    public record Place(double minutes, Optional<Integer> from, Optional<Reason> closed) {
 
         public static Place ready(double minutes) {
-            return new Place(minutes, Optional.of(0));
+            return new Place(minutes, Optional.of(0), Optional.empty());
+        }
+
+        /** @param ready days from today; empty: it cannot be told */
+        public static Place inTraining(double minutes, Optional<Integer> ready) {
+            return new Place(minutes, ready.map(day -> Math.max(1, day)), Optional.empty());
+        }
+
+        public static Place closed(double minutes, Reason why) {
+            return new Place(minutes, Optional.empty(), Optional.of(why));
+        }
+
+        Place notToday() {
+            return new Place(minutes, from.map(day -> Math.max(1, day)), closed);
         }
     }
 
@@ -99,8 +114,7 @@ public final class Workload {
     /** The same where nothing is brushed today. */
     public Workload notToday() {
         Map<Section, Place> later = new EnumMap<>(Section.class);
-        places.forEach((section, place) ->
-                later.put(section, new Place(place.minutes(), place.from().map(day -> Math.max(1, day)))));
+        places.forEach((section, place) -> later.put(section, place.notToday()));
         return new Workload(forecast, comfort, later, sessions, groom);
     }
 

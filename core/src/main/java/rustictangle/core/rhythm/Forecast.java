@@ -98,9 +98,14 @@ public final class Forecast {
     private static Outlook outlook(SectionRhythm here, Conditions conditions, Diary diary, TangleRate rate) {
         Conditions.Here days = conditions.at(here.section());
         Past past = here.lastCombed()
-                .map(day -> Past.known((int) ChronoUnit.DAYS.between(conditions.today(), day)))
+                .map(day -> Past.known(daysAfter(conditions.today(), day)))
                 .orElseGet(() -> diary.told().past(conditions.today()));
         return new Outlook(days.days(), days.loose(), past, here.matLeft(), rate);
+    }
+
+    /** Never ahead: a clock may have been set back since. */
+    private static int daysAfter(LocalDate today, LocalDate day) {
+        return (int) Math.min(0, ChronoUnit.DAYS.between(today, day));
     }
 
     public SectionRhythm rhythm(Section section) {

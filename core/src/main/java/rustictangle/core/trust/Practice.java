@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
@@ -83,35 +84,68 @@ public record Practice(
                 reasons);
     }
 
+    /** So many places a day, where the dog allows it; so long a place and tool at the top is left alone. Own estimates. */
+    private static final int MOST_PLACES = 3;
+
+    private static final int KEPT_UP_DAYS = 14;
+
     /**
-     * One or two practices for today: the brush at the easiest place that is not ready, or where the dog minds most when
-     * all are; and what of the drawer and the positions is least learned.
+     * Practices for today: the brush where most is lost for each day that it is not ready, several places if the dog
+     * allows; now and then where it is ready and was not brushed for long; and what of the drawer and the positions is
+     * least learned.
      *
-     * @param owned what lies in the drawer
-     * @return empty when nothing is brushed on this dog
+     * @param owned    what lies in the drawer
+     * @param matsADay that form at a place while it is not brushed
+     * @return empty when there is nothing to practise
      */
-    public static List<Practice> today(Dog dog, Trust trust, Collection<Subject> owned) {
-        Set<Spot> spots = new LinkedHashSet<>();
-        brush(trust).ifPresent(spots::add);
-        if (!spots.isEmpty()) {
-            besides(trust, owned, spots.iterator().next()).ifPresent(spots::add);
-        }
+    public static List<Practice> today(
+            Dog dog, Trust trust, Collection<Subject> owned, ToDoubleFunction<Section> matsADay) {
+        Set<Spot> spots = new LinkedHashSet<>(brush(trust, matsADay));
+        Optional<Spot> first = spots.stream().findFirst().or(() -> easiest(trust));
+        first.flatMap(spot -> besides(trust, owned, spot)).ifPresent(spots::add);
         return spots.stream().map(spot -> of(dog, trust, spot)).toList();
     }
 
-    private static Optional<Spot> brush(Trust trust) {
-        Comparator<Map.Entry<Section, Standing>> easiest =
-                Comparator.comparingInt(entry -> entry.getKey().sensitivityRank());
+    private static List<Spot> brush(Trust trust, ToDoubleFunction<Section> matsADay) {
         Map<Section, Standing> standings = trust.standings();
-        return standings.entrySet().stream()
-                .filter(entry -> !entry.getValue().rung().readyForBrushing())
-                .min(easiest)
-                .or(() -> standings.entrySet().stream()
-                        .min(Comparator.<Map.Entry<Section, Standing>, Rung>comparing(
-                                        entry -> entry.getValue().rung())
-                                .thenComparing(easiest.reversed())))
-                .map(Map.Entry::getKey)
+        // What saves most mats for each practice comes first: Smith's rule, weight over time.
+        List<Section> training = standings.keySet().stream()
+                .filter(section -> !trust.readyAt(section))
+                .sorted(Comparator.<Section>comparingDouble(section -> -matsADay.applyAsDouble(section)
+                                / trust.readiness(section)
+                                        .orElseThrow()
+                                        .median()
+                                        .orElse(Readiness.LONGEST_DAYS))
+                        .thenComparingInt(Section::sensitivityRank))
+                .toList();
+        boolean allows =
+                training.stream().noneMatch(section -> standings.get(section).afterFear());
+        return training.isEmpty()
+                ? keptUp(trust).stream().toList()
+                : training.stream()
+                        .limit(allows ? MOST_PLACES : 1)
+                        .map(section -> Spot.at(trust.lead(section).orElseThrow(), section))
+                        .toList();
+    }
+
+    private static Optional<Spot> keptUp(Trust trust) {
+        return trust.standings().keySet().stream()
+                .map(section -> Spot.at(trust.lead(section).orElseThrow(), section))
+                .filter(spot -> trust.daysAtRest(spot)
+                        .filter(days -> days >= KEPT_UP_DAYS)
+                        .isPresent())
+                .max(Comparator.comparing(spot -> trust.daysAtRest(spot).orElseThrow()));
+    }
+
+    private static Optional<Spot> easiest(Trust trust) {
+        return trust.standings().keySet().stream()
+                .min(Comparator.comparingInt(Section::sensitivityRank))
                 .map(section -> Spot.at(trust.lead(section).orElseThrow(), section));
+    }
+
+    /** Whether it leads to real brushing of a place: such a practice takes its minutes first. */
+    public boolean leadsToBrushing() {
+        return spot.section().isPresent() && !standing.rung().readyForBrushing();
     }
 
     /** A position, or a tool of the drawer at the place where the brush stands. */

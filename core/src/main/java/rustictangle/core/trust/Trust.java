@@ -17,6 +17,7 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.SectionKit;
 import rustictangle.core.log.Log;
+import rustictangle.core.log.Signal;
 import rustictangle.core.log.Subject;
 
 /**
@@ -42,6 +43,9 @@ public final class Trust {
     /** Places whose sensitivity ranks differ by no more than this are neighbours. Own estimate. */
     private static final int NEIGHBOUR_RANKS = 1;
 
+    /** What the answers on another ladder say of this one. Own estimate. */
+    private static final double SHARE_OF_OTHER_LADDERS = 0.2;
+
     /** So far back answers still say something, days. Own estimate. */
     private static final int REMEMBERED_DAYS = 3 * 365;
     /** The newest of one tool at one place that still say something: four times what the whole ladder takes. Own estimate. */
@@ -50,8 +54,9 @@ public final class Trust {
     /**
      * @param last the day of the last answer
      * @param nos  how often it was a no on that day
+     * @param answers below the rung where a place is brushed
      */
-    private record Tried(Standing standing, LocalDate last, int nos, List<Turn> turns) {}
+    private record Tried(Standing standing, LocalDate last, int nos, List<Turn> turns, Readiness.Answers answers) {}
 
     /** Where a ladder stood at the end of a day on which it moved. */
     public record Turn(LocalDate day, Rung rung) {}
@@ -134,7 +139,34 @@ public final class Trust {
             turns.add(new Turn(trial.day(), after.rung()));
         }
         int nos = practisedOn(spot, trial.day()) ? tried.get(spot).nos() : 0;
-        tried.put(spot, new Tried(after, trial.day(), trial.signal().isNo() ? nos + 1 : nos, turns));
+        Readiness.Answers answers = tried.containsKey(spot) ? tried.get(spot).answers() : Readiness.Answers.NONE;
+        tried.put(
+                spot,
+                new Tried(
+                        after,
+                        trial.day(),
+                        trial.signal().isNo() ? nos + 1 : nos,
+                        turns,
+                        before.rung().readyForBrushing() ? answers : answers.and(one(trial.signal()), 1)));
+    }
+
+    private static Readiness.Answers one(Signal signal) {
+        return signal.isNo()
+                ? new Readiness.Answers(0, 0, 1)
+                : signal == Signal.RELAXED ? new Readiness.Answers(1, 0, 0) : new Readiness.Answers(0, 1, 0);
+    }
+
+    /** When a place in training will be ready, practised once a day; empty where it is, or nothing is brushed. */
+    public Optional<Readiness> readiness(Section section) {
+        if (readyAt(section)) {
+            return Optional.empty();
+        }
+        Spot spot = Spot.at(leads.get(section), section);
+        Readiness.Answers answers = Readiness.Answers.NONE;
+        for (Map.Entry<Spot, Tried> other : tried.entrySet()) {
+            answers = answers.and(other.getValue().answers(), other.getKey().equals(spot) ? 1 : SHARE_OF_OTHER_LADDERS);
+        }
+        return Optional.of(Readiness.of(at(spot), answers));
     }
 
     private Standing standing(Spot spot, LocalDate day) {

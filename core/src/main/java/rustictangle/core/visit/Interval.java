@@ -1,11 +1,13 @@
 package rustictangle.core.visit;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.dog.Region;
+import rustictangle.core.dog.Section;
 
 /**
  * How often a groomer is seen, by the coat of the body; common practice, no published source.
@@ -48,16 +50,34 @@ public record Interval(int fromWeeks, int toWeeks, int atMost, Reason why) {
                 : Optional.empty();
     }
 
-    /** Where the usual day is past already, so far from today the next is proposed. Own choice. */
+    /** Where something must not wait, so long after it was found the next visit is proposed. Own choice. */
     private static final int SOON_WEEKS = 1;
 
+    private static final int DAYS_A_WEEK = 7;
+
     /**
-     * The day to propose.
+     * The day to propose; it stays where it was proposed until it is there, and then moves on by whole weeks.
      *
-     * @param last visit; empty: none is known
+     * @param last  visit; empty: none is known
+     * @param known since when the coat is known
      */
-    public LocalDate proposed(Optional<LocalDate> last, LocalDate today) {
-        LocalDate usual = last.orElse(today).plusWeeks((fromWeeks + toWeeks) / 2);
-        return usual.isAfter(today) ? usual : today.plusWeeks(SOON_WEEKS);
+    public LocalDate proposed(Optional<LocalDate> last, LocalDate known, LocalDate today) {
+        return ahead(last.orElse(known).plusWeeks((fromWeeks + toWeeks) / 2), today);
+    }
+
+    /** The day to propose when a place that only a groomer may open was found on that day. */
+    public static LocalDate soonAfter(LocalDate found, LocalDate today) {
+        return ahead(found.plusWeeks(SOON_WEEKS), today);
+    }
+
+    public static Reason whySoon(Section section) {
+        return new Reason(
+                "visit.forward",
+                "A mat waits for the groomer, " + section.label() + ": sooner than usual, before it grows.");
+    }
+
+    private static LocalDate ahead(LocalDate day, LocalDate today) {
+        long late = ChronoUnit.DAYS.between(day, today);
+        return late < 0 ? day : day.plusWeeks(late / DAYS_A_WEEK + 1);
     }
 }

@@ -71,7 +71,7 @@ record Kept(
     Kept inTraining(Section... sections) {
         Map<Section, Workload.Place> other = new EnumMap<>(places);
         for (Section section : sections) {
-            other.put(section, new Workload.Place(places.get(section).minutes(), Optional.empty()));
+            other.put(section, Workload.Place.inTraining(places.get(section).minutes(), Optional.empty()));
         }
         return new Kept(dog, coat, comfort, checks, other, sitting, groom);
     }

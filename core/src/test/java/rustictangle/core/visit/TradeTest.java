@@ -106,15 +106,28 @@ class TradeTest {
         assertEquals(180, new GroomPrice(5, 0, 10, 15).yearly(8), 1e-9, "a credit is not paid out");
     }
 
+    /** Whoever looks on another day is told the same day, until it is there. */
+    @Test
+    void theProposedDayStaysWhereItWasProposed() {
+        Interval usual = Interval.of(CURLY).orElseThrow();
+        LocalDate proposed = usual.proposed(Optional.empty(), TODAY, TODAY);
+        assertEquals(TODAY.plusWeeks(7), proposed);
+        for (int day = 1; day < 49; day++) {
+            assertEquals(proposed, usual.proposed(Optional.empty(), TODAY, TODAY.plusDays(day)));
+        }
+        assertEquals(proposed.plusWeeks(1), usual.proposed(Optional.empty(), TODAY, proposed.plusDays(3)));
+        assertEquals(TODAY.plusWeeks(1), Interval.soonAfter(TODAY, TODAY.plusDays(2)));
+    }
+
     /** 6–8 weeks for curly, about 6 for a long fleece, others when needed: common practice, no published source. */
     @ParameterizedTest
     @EnumSource(CoatKind.class)
     void groomersAreSeenAsOftenAsCommonPracticeSays(CoatKind kind) {
         Optional<Interval> interval = Interval.of(Dogs.allOver(Dogs.hair(kind, 60)));
         assertEquals(kind.growsOn(), interval.isPresent());
-        interval.ifPresent(usual -> assertEquals(TODAY.plusWeeks(7), usual.proposed(Optional.of(TODAY), TODAY)));
+        interval.ifPresent(usual -> assertEquals(TODAY.plusWeeks(7), usual.proposed(Optional.of(TODAY), TODAY, TODAY)));
         assertEquals(
                 TODAY.plusWeeks(6),
-                Interval.of(Dogs.allOver(Dogs.fleece(80))).orElseThrow().proposed(Optional.of(TODAY), TODAY));
+                Interval.of(Dogs.allOver(Dogs.fleece(80))).orElseThrow().proposed(Optional.of(TODAY), TODAY, TODAY));
     }
 }

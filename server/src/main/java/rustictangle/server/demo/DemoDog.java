@@ -118,7 +118,7 @@ record DemoDog(
                 form(coat, false),
                 125,
                 0.85,
-                1,
+                0,
                 4.0,
                 Optional.empty());
     }
@@ -162,7 +162,7 @@ record DemoDog(
                 110,
                 0.85,
                 0,
-                3.1,
+                1.9,
                 Optional.of(24));
     }
 
@@ -174,19 +174,19 @@ record DemoDog(
                 false,
                 Map.of(
                         Region.HEAD,
-                        24.0,
+                        18.0,
                         Region.EARS,
                         12.0,
                         Region.NECK,
-                        16.0,
+                        12.0,
                         Region.BODY,
-                        16.0,
+                        12.0,
                         Region.LEGS,
-                        18.0,
+                        13.0,
                         Region.REAR,
-                        16.0,
+                        12.0,
                         Region.TAIL,
-                        15.0));
+                        12.0));
         return new DemoDog(
                 dog("Pintle", "Border Terrier", 4.1, LifeStage.PUPPY, History.GENTLE, Set.of(), Set.of()),
                 form(coat, false),

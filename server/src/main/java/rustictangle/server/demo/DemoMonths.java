@@ -139,10 +139,18 @@ final class DemoMonths {
         if (random.nextDouble() >= CHANCE_OF_PRACTICE) {
             return;
         }
-        Practice practice = Practice.today(known.dog(), Trust.of(known.dog(), kit, trials, day), List.of())
-                .get(0);
-        Section section = practice.spot().section().orElseThrow();
         Instant at = day.atTime(LocalTime.of(8, 10)).atZone(zone).toInstant();
+        List<Practice> today =
+                Practice.today(known.dog(), Trust.of(known.dog(), kit, trials, day), List.of(), section -> 1).stream()
+                        .filter(Practice::leadsToBrushing)
+                        .toList();
+        for (Practice practice : today) {
+            practise(practice, day, at.plusSeconds(120L * today.indexOf(practice)));
+        }
+    }
+
+    private void practise(Practice practice, LocalDate day, Instant at) {
+        Section section = practice.spot().section().orElseThrow();
         for (int i = 0; i < PRACTICE_TRIALS; i++) {
             Trial trial =
                     new Trial(day, Optional.of(practice.spot().subject()), Optional.of(section), answer(section, 1.5));
@@ -216,9 +224,9 @@ final class DemoMonths {
                 .steps()
                 .forEach(step -> places.put(
                         step.section(),
-                        new Workload.Place(
-                                step.seconds() / 60,
-                                trust.readyAt(step.section()) ? Optional.of(0) : Optional.empty())));
+                        trust.readyAt(step.section())
+                                ? Workload.Place.ready(step.seconds() / 60)
+                                : Workload.Place.inTraining(step.seconds() / 60, Optional.empty())));
         Workload work = new Workload(
                 forecast,
                 Comfort.BALANCED,

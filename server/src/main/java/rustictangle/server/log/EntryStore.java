@@ -26,6 +26,7 @@ import rustictangle.core.log.Measured;
 import rustictangle.core.log.PastTold;
 import rustictangle.core.log.Practised;
 import rustictangle.core.log.Said;
+import rustictangle.core.log.SeenBy;
 import rustictangle.core.log.SessionBegun;
 import rustictangle.core.log.SessionEvent.Caught;
 import rustictangle.core.log.SessionEvent.HairCameOut;
@@ -56,6 +57,7 @@ class EntryStore {
             HairCameOut.class,
             HairWeighed.class,
             Practised.class,
+            SeenBy.class,
             Happened.class);
 
     private static final String FOR_EVER = kinds(

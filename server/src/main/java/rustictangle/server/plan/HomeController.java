@@ -18,12 +18,14 @@ import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.Log;
 import rustictangle.core.plan.DogPlan;
+import rustictangle.core.plan.Race;
 import rustictangle.core.plan.SectionPlan;
 import rustictangle.core.session.SessionLog;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.dog.StoredDog;
 import rustictangle.server.frame.Settings;
 import rustictangle.server.log.Logs;
+import rustictangle.server.session.ClosedView;
 import rustictangle.server.trust.PracticeView;
 import rustictangle.server.visit.VisitService;
 
@@ -70,6 +72,9 @@ class HomeController {
      * @param dueSeconds      what they take, setting up included
      * @param inTraining      places that are practised, not brushed
      * @param matsInTraining  expected in those by now
+     * @param lost            places in training where a mat is likely before they are ready
+     * @param closed          places that a vet or a groomer must see first
+     * @param askPast         whether nobody said yet when a comb last went to the skin
      * @param practice        one or two for today; none where nothing is brushed
      * @param openSession     the session going on; absent: none
      * @param lastBrushed     absent: never
@@ -85,6 +90,9 @@ class HomeController {
             double dueSeconds,
             int inTraining,
             double matsInTraining,
+            int lost,
+            List<ClosedView> closed,
+            boolean askPast,
             Optional<UUID> openSession,
             Optional<LocalDate> lastBrushed,
             List<PracticeView> practice,
@@ -185,6 +193,9 @@ class HomeController {
                 60 * now.plan().minutes(now.position(id), 0),
                 training.size(),
                 training.stream().mapToDouble(SectionPlan::mats).sum(),
+                (int) member.races().stream().filter(Race::lost).count(),
+                member.closed().stream().map(ClosedView::of).toList(),
+                WhenController.askPast(member.picture().forecast(), log),
                 SessionLog.open(log).map(SessionLog::id),
                 SessionLog.lastEnded(log).map(at -> LocalDate.ofInstant(at, clock.getZone())),
                 member.practices().stream().map(PracticeView::of).toList(),

@@ -5,22 +5,27 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
+import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.Log;
 import rustictangle.core.plan.DogPlan;
 import rustictangle.core.plan.HouseholdPlan;
+import rustictangle.core.plan.Race;
 import rustictangle.core.plan.Workload;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.routine.Picture;
 import rustictangle.core.routine.RoutineStep;
 import rustictangle.core.routine.SetUp;
 import rustictangle.core.routine.Sitting;
+import rustictangle.core.session.Closed;
 import rustictangle.core.session.SessionLog;
 import rustictangle.core.trust.Practice;
 import rustictangle.server.coat.DogLoader;
@@ -44,6 +49,8 @@ class Plans implements Shows {
      * One dog in the plan.
      *
      * @param order     of everything that is brushed
+     * @param races     between trust and tangle, of the places in training, the ones that are lost first
+     * @param closed    where a vet or a groomer must look first
      * @param practices for today, done or not
      * @param groom     when a groomer sees it next; empty: nobody said
      */
@@ -51,19 +58,23 @@ class Plans implements Shows {
             KnownDog known,
             Picture picture,
             List<Section> order,
+            List<Race> races,
+            List<Closed> closed,
             List<Practice> practices,
             Optional<LocalDate> groom,
             Workload work) {
 
+        /** What leads to brushing takes its minutes first; all else what is left of the day. */
         int practiceSeconds() {
             return practices.stream()
+                    .filter(Practice::leadsToBrushing)
                     .mapToInt(practice -> (int) practice.atMost().toSeconds())
                     .sum();
         }
 
         int practiceSecondsLeft() {
             return practices.stream()
-                    .filter(practice -> !practice.doneToday())
+                    .filter(practice -> practice.leadsToBrushing() && !practice.doneToday())
                     .mapToInt(practice -> (int) practice.atMost().toSeconds())
                     .sum();
         }
@@ -116,8 +127,9 @@ class Plans implements Shows {
 
         /** Those that are practised, not brushed. */
         List<Section> inTraining(long dogId) {
-            Picture dog = members.get(position(dogId)).picture();
-            return dog.trust().notReady(dog.kit().brushed());
+            return members.get(position(dogId)).races().stream()
+                    .map(Race::section)
+                    .toList();
         }
     }
 
@@ -142,7 +154,8 @@ class Plans implements Shows {
             Picture picture,
             List<Practice> practices,
             Optional<LocalDate> groom,
-            boolean going) {}
+            boolean going,
+            List<Closed> closed) {}
 
     Plans(
             DogLoader dogs,
@@ -190,7 +203,8 @@ class Plans implements Shows {
                                 routines.picture(dog),
                                 trusts.today(dog),
                                 visits.next(dog.id(), today),
-                                SessionLog.open(log).isPresent()),
+                                SessionLog.open(log).isPresent(),
+                                Closed.of(log, today)),
                         Plans::member));
                 spent += SessionLog.spentToday(log) + 60 * SetUp.MINUTES * SessionLog.begunToday(log);
             }
@@ -298,23 +312,45 @@ class Plans implements Shows {
     }
 
     private static Member member(Known dog) {
-        List<Section> inTraining =
-                dog.picture.trust().notReady(dog.picture.kit().brushed());
+        Picture picture = dog.picture;
+        List<RoutineStep> steps = picture.routine(picture.kit().brushed()).steps();
+        Map<Section, Reason> closed = dog.closed.stream().collect(Collectors.toMap(Closed::section, Closed::why));
+        List<Race> races = picture.trust().notReady(picture.kit().brushed()).stream()
+                .filter(section -> !closed.containsKey(section))
+                .map(section -> Race.of(
+                        section,
+                        picture.forecast().at(section).orElseThrow(),
+                        picture.trust().readiness(section).orElseThrow(),
+                        picture.trust().at(section).orElseThrow().afterFear()))
+                .sorted(Comparator.comparingDouble(Race::matsThen).reversed())
+                .toList();
+        Map<Section, Optional<Integer>> ready = races.stream().collect(Collectors.toMap(Race::section, Race::ready));
         Map<Section, Workload.Place> places = new EnumMap<>(Section.class);
-        List<RoutineStep> steps =
-                dog.picture.routine(dog.picture.kit().brushed()).steps();
-        steps.forEach(step -> places.put(
-                step.section(),
-                new Workload.Place(
-                        step.seconds() / 60, inTraining.contains(step.section()) ? Optional.empty() : Optional.of(0))));
+        steps.forEach(step -> {
+            double minutes = step.seconds() / 60;
+            places.put(
+                    step.section(),
+                    closed.containsKey(step.section())
+                            ? Workload.Place.closed(minutes, closed.get(step.section()))
+                            : ready.containsKey(step.section())
+                                    ? Workload.Place.inTraining(minutes, ready.get(step.section()))
+                                    : Workload.Place.ready(minutes));
+        });
         return new Member(
                 dog.known,
-                dog.picture,
+                picture,
                 steps.stream().map(RoutineStep::section).toList(),
-                dog.practices,
+                races,
+                dog.closed,
+                dog.practices.stream()
+                        .filter(practice -> practice.spot()
+                                .section()
+                                .filter(closed::containsKey)
+                                .isEmpty())
+                        .toList(),
                 dog.groom,
                 new Workload(
-                        dog.picture.forecast(),
+                        picture.forecast(),
                         dog.comfort,
                         places,
                         new Workload.Sessions(

@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
+import rustictangle.core.plan.Race;
 import rustictangle.core.plan.SectionPlan;
 import rustictangle.core.routine.Method;
 import rustictangle.core.routine.Order;
@@ -20,10 +21,12 @@ import rustictangle.core.routine.Picture;
 import rustictangle.core.routine.Routine;
 import rustictangle.core.routine.Sitting;
 import rustictangle.core.routine.Training;
+import rustictangle.core.session.Closed;
 import rustictangle.core.trust.Spot;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.frame.Shows;
 import rustictangle.server.routine.RoutineView;
+import rustictangle.server.session.ClosedView;
 import rustictangle.server.trust.StandingView;
 
 @RestController
@@ -56,6 +59,8 @@ class RoutineController implements Shows {
      * @param setUpSeconds  that come on top of the steps
      * @param waits      what is brushed and not in it, and until when it waits; what should not wait first
      * @param inTraining where the dog is practised with, not brushed
+     * @param races      between trust and tangle there, the ones that are lost first
+     * @param closed     where nothing is brushed until a vet or a groomer has looked
      * @param why        absent when there is no such place
      * @param sitting    how long one sitting may be; absent: as long as both are at ease
      * @param season     what the shedding season asks for; absent when nothing just now
@@ -66,6 +71,8 @@ class RoutineController implements Shows {
             double setUpSeconds,
             List<Wait> waits,
             List<StandingView> inTraining,
+            List<Race> races,
+            List<ClosedView> closed,
             Optional<Reason> why,
             Optional<Reason> sitting,
             Optional<Reason> season) {}
@@ -90,14 +97,20 @@ class RoutineController implements Shows {
         int dog = now.position(dogId);
         Picture picture = now.members().get(dog).picture();
         List<Section> practised = now.inTraining(dogId);
+        List<Closed> closedNow = now.members().get(dog).closed();
+        List<Section> closed = closedNow.stream().map(Closed::section).toList();
         List<Section> sections = now.members().get(dog).order().stream()
                 .filter(section -> training && practised.contains(section)
                         || (scope == Scope.WHOLE
-                                ? !practised.contains(section)
+                                ? !practised.contains(section) && !closed.contains(section)
                                 : now.plan().of(dog).get(section).get(0)))
                 .toList();
         Routine routine = picture.routine(sections);
-        Training inTraining = Training.of(picture.trust(), picture.kit().brushed());
+        Training inTraining = Training.of(
+                picture.trust(),
+                picture.kit().brushed().stream()
+                        .filter(section -> !closed.contains(section))
+                        .toList());
         return new RoutineAnswer(
                 RoutineView.of(order.map(routine::inOrder).orElse(routine)),
                 (int) Math.ceil(plans.with(Double.POSITIVE_INFINITY, Optional.of(dogId))
@@ -110,6 +123,8 @@ class RoutineController implements Shows {
                                 new Spot(picture.trust().lead(section).orElseThrow(), Optional.of(section)),
                                 picture.trust().at(section).orElseThrow()))
                         .toList(),
+                now.members().get(dog).races(),
+                closedNow.stream().map(ClosedView::of).toList(),
                 inTraining.why(),
                 Sitting.of(picture.dog()).map(Sitting::why),
                 picture.forecast().season());
@@ -118,7 +133,8 @@ class RoutineController implements Shows {
     private static List<Wait> waits(Plans.Now now, int dog, List<Section> taken) {
         return now.plan().dog(dog).sections().stream()
                 .filter(section -> section.state() != SectionPlan.State.NOT_BRUSHED
-                        && section.state() != SectionPlan.State.IN_TRAINING
+                        && !now.inTraining(now.members().get(dog).known().id()).contains(section.section())
+                        && section.state() != SectionPlan.State.CLOSED
                         && !taken.contains(section.section()))
                 .map(section -> new Wait(section.section(), section.next()))
                 .sorted(Comparator.comparing(wait -> wait.until().orElse(LocalDate.MAX)))

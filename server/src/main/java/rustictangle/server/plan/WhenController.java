@@ -1,22 +1,40 @@
 package rustictangle.server.plan;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.stream.IntStream;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
+import rustictangle.core.dog.Section;
+import rustictangle.core.log.LastCombed;
+import rustictangle.core.log.Log;
+import rustictangle.core.log.PastTold;
+import rustictangle.core.log.SeenBy;
 import rustictangle.core.plan.DogPlan;
 import rustictangle.core.plan.HouseholdPlan;
+import rustictangle.core.plan.Race;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.rhythm.Forecast;
 import rustictangle.core.rhythm.Learned;
+import rustictangle.core.rhythm.Told;
+import rustictangle.core.session.Closed;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.frame.Shows;
+import rustictangle.server.log.Logs;
+import rustictangle.server.session.ClosedView;
 
 /** When each place of a dog is brushed, and why. */
 @RestController
@@ -25,8 +43,26 @@ class WhenController implements Shows {
     /**
      * @param season  what the shedding season asks for; absent when nothing just now
      * @param learned what this dog's own checks taught, the surest and largest first
+     * @param races   between trust and tangle, of the places in training, the ones that are lost first
+     * @param closed  places that a vet or a groomer must see first
+     * @param past    when a comb last went to the skin everywhere, as far as the owner remembers; absent: nobody said
+     * @param askPast whether it matters, and nobody said
      */
-    record ScheduleView(LocalDate today, DogPlan plan, Optional<Reason> season, List<Learned> learned) {}
+    record ScheduleView(
+            LocalDate today,
+            DogPlan plan,
+            Optional<Reason> season,
+            List<Learned> learned,
+            List<Race> races,
+            List<ClosedView> closed,
+            Optional<LastCombed> past,
+            boolean askPast) {}
+
+    record PastForm(@NotNull(message = "Say when; if nobody knows, say so.") LastCombed lastCombed) {}
+
+    record LookedForm(
+            @NotNull(message = "Say who has seen it.") SeenBy.Who who,
+            @NotNull @Size(max = SeenBy.MOST, message = "At most {max} characters; shorten it.") String words) {}
 
     /** What a comfort means for the dogs of the household: a mat is worth so many minutes. */
     record ComfortView(Comfort comfort, int minutesPerMat, List<ComfortDog> dogs) {}
@@ -36,18 +72,87 @@ class WhenController implements Shows {
 
     private final DogLoader dogs;
     private final Plans plans;
+    private final Logs logs;
+    private final Clock clock;
 
-    WhenController(DogLoader dogs, Plans plans) {
+    WhenController(DogLoader dogs, Plans plans, Logs logs, Clock clock) {
         this.dogs = dogs;
         this.plans = plans;
+        this.logs = logs;
+        this.clock = clock;
     }
 
     @GetMapping("/api/dogs/{dogId}/when")
     ScheduleView when(@PathVariable long dogId) {
         dogs.get(dogId);
         Plans.Now now = plans.now();
-        Forecast forecast = now.members().get(now.position(dogId)).picture().forecast();
-        return new ScheduleView(now.today(), now.dog(dogId), forecast.season(), forecast.learned());
+        Plans.Member member = now.members().get(now.position(dogId));
+        Forecast forecast = member.picture().forecast();
+        Log log = logs.of(dogId);
+        return new ScheduleView(
+                now.today(),
+                now.dog(dogId),
+                forecast.season(),
+                forecast.learned(),
+                member.races(),
+                member.closed().stream().map(ClosedView::of).toList(),
+                Told.of(log).lastCombed(),
+                askPast(forecast, log));
+    }
+
+    static boolean askPast(Forecast forecast, Log log) {
+        return Told.of(log).lastCombed().isEmpty()
+                && forecast.sections().stream()
+                        .anyMatch(here ->
+                                here.hair().kind().mats() && here.lastClear().isEmpty());
+    }
+
+    /** When a comb last went to the skin everywhere, as far as the owner remembers; the newest answer counts. */
+    @PutMapping("/api/dogs/{dogId}/past")
+    ScheduleView tell(@PathVariable long dogId, @Valid @RequestBody PastForm form) {
+        dogs.get(dogId);
+        if (!Told.of(logs.of(dogId)).lastCombed().equals(Optional.of(form.lastCombed()))) {
+            logs.say(UUID.randomUUID(), dogId, LocalDate.now(clock), new PastTold(form.lastCombed()));
+        }
+        return when(dogId);
+    }
+
+    /** Undo: it is asked again. A repeat changes nothing. */
+    @DeleteMapping("/api/dogs/{dogId}/past")
+    ScheduleView forget(@PathVariable long dogId) {
+        dogs.get(dogId);
+        logs.takeBack(dogId, entry -> entry.said() instanceof PastTold);
+        return when(dogId);
+    }
+
+    /** The vet or the groomer has looked at a place that was closed: it is open again, with what they said. */
+    @PutMapping("/api/dogs/{dogId}/closed/{section}/seen")
+    ScheduleView seen(@PathVariable long dogId, @PathVariable Section section, @Valid @RequestBody LookedForm form) {
+        dogs.get(dogId);
+        LocalDate today = LocalDate.now(clock);
+        boolean closed = Closed.of(logs.of(dogId), today).stream().anyMatch(one -> one.section() == section);
+        if (closed) {
+            logs.say(
+                    UUID.randomUUID(),
+                    dogId,
+                    today,
+                    new SeenBy(section, form.who(), form.words().strip()));
+        }
+        return when(dogId);
+    }
+
+    /** Undo: it is closed again. A repeat changes nothing. */
+    @DeleteMapping("/api/dogs/{dogId}/closed/{section}/seen")
+    ScheduleView notSeen(@PathVariable long dogId, @PathVariable Section section) {
+        dogs.get(dogId);
+        LocalDate today = LocalDate.now(clock);
+        logs.takeBack(
+                dogId,
+                entry -> entry.day().equals(today)
+                        && entry.as(SeenBy.class)
+                                .filter(seen -> seen.section() == section)
+                                .isPresent());
+        return when(dogId);
     }
 
     @GetMapping("/api/comforts")

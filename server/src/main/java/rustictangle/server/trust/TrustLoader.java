@@ -10,6 +10,7 @@ import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Tool;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.Subject;
+import rustictangle.core.rhythm.Forecast;
 import rustictangle.core.trust.Lesson;
 import rustictangle.core.trust.Practice;
 import rustictangle.core.trust.Trial;
@@ -18,10 +19,14 @@ import rustictangle.server.coat.KnownDog;
 import rustictangle.server.frame.LastMade;
 import rustictangle.server.kit.KitLoader;
 import rustictangle.server.log.Logs;
+import rustictangle.server.rhythm.ForecastLoader;
 
 /** Loads where a known dog stands today. */
 @Component
 public class TrustLoader {
+
+    /** So far ahead it is looked where practice is most pressing. Own choice. */
+    private static final int AHEAD_DAYS = 14;
 
     private record Facts(KnownDog known, Kit kit, List<Trial> answersBefore, LocalDate today) {}
 
@@ -31,10 +36,12 @@ public class TrustLoader {
 
     private final Logs logs;
     private final KitLoader kits;
+    private final ForecastLoader forecasts;
     private final LastMade made;
     private final Clock clock;
 
-    TrustLoader(Logs logs, KitLoader kits, LastMade made, Clock clock) {
+    TrustLoader(Logs logs, KitLoader kits, ForecastLoader forecasts, LastMade made, Clock clock) {
+        this.forecasts = forecasts;
         this.logs = logs;
         this.kits = kits;
         this.made = made;
@@ -57,7 +64,10 @@ public class TrustLoader {
     }
 
     public List<Practice> today(KnownDog known) {
-        return Practice.today(known.dog(), of(known), owned());
+        Forecast forecast = forecasts.of(known);
+        return Practice.today(known.dog(), of(known), owned(), section -> forecast.at(section)
+                .map(outlook -> (outlook.mats(AHEAD_DAYS) - outlook.mats(0)) / AHEAD_DAYS)
+                .orElse(0.0));
     }
 
     /** What of the drawer a dog has to get used to. */

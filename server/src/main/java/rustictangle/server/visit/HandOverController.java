@@ -21,6 +21,7 @@ import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
 import rustictangle.core.rhythm.SectionRhythm;
 import rustictangle.core.routine.Picture;
+import rustictangle.core.session.Closed;
 import rustictangle.core.session.Mat;
 import rustictangle.core.trust.Spot;
 import rustictangle.core.visit.HandOver;
@@ -30,6 +31,7 @@ import rustictangle.server.coat.Readings;
 import rustictangle.server.frame.Shows;
 import rustictangle.server.log.Logs;
 import rustictangle.server.routine.RoutineLoader;
+import rustictangle.server.session.ClosedView;
 import rustictangle.server.trust.StandingView;
 
 /** The sheet for the groomer. */
@@ -39,6 +41,7 @@ class HandOverController implements Shows {
 
     /**
      * @param next   when it is for; absent: nobody said
+     * @param closed where a vet or a groomer must look first
      * @param minds  where the dog is not ready for real brushing, with the tool that leads there
      * @param helps  what helps it along
      * @param heed   health, age and skin
@@ -50,6 +53,7 @@ class HandOverController implements Shows {
             List<LengthNow> lengths,
             List<Combed> combed,
             List<Mat> mats,
+            List<ClosedView> closed,
             List<StandingView> minds,
             List<Reason> helps,
             List<Reason> heed,
@@ -108,6 +112,7 @@ class HandOverController implements Shows {
                         .map(section -> new Combed(section.section(), section.lastClear()))
                         .toList(),
                 left,
+                Closed.of(logs.of(dogId), today).stream().map(ClosedView::of).toList(),
                 dog.trust().notReady(dog.kit().brushed()).stream()
                         .map(section -> StandingView.of(
                                 new Spot(dog.trust().lead(section).orElseThrow(), Optional.of(section)),

@@ -6,8 +6,10 @@ import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,10 +28,14 @@ import rustictangle.core.Refused;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.Growth;
 import rustictangle.core.kit.Kit;
+import rustictangle.core.log.Entry;
+import rustictangle.core.log.Log;
+import rustictangle.core.log.SeenBy;
 import rustictangle.core.log.Visited;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.routine.Picture;
 import rustictangle.core.routine.SetUp;
+import rustictangle.core.session.Closed;
 import rustictangle.core.visit.GroomPrice;
 import rustictangle.core.visit.HandOver;
 import rustictangle.core.visit.Interval;
@@ -44,6 +50,7 @@ import rustictangle.server.frame.NotThere;
 import rustictangle.server.frame.Shows;
 import rustictangle.server.household.HouseholdLoader;
 import rustictangle.server.kit.KitLoader;
+import rustictangle.server.log.Logs;
 import rustictangle.server.routine.RoutineLoader;
 
 /** When a groomer sees the dog, what was done, and what it asks in length, minutes and money. */
@@ -145,6 +152,7 @@ class VisitController implements Shows {
     private final KitLoader kits;
     private final HouseholdLoader households;
     private final LastMade made;
+    private final Logs logs;
     private final Clock clock;
 
     VisitController(
@@ -156,7 +164,9 @@ class VisitController implements Shows {
             KitLoader kits,
             HouseholdLoader households,
             LastMade made,
+            Logs logs,
             Clock clock) {
+        this.logs = logs;
         this.dogs = dogs;
         this.store = store;
         this.service = service;
@@ -203,19 +213,39 @@ class VisitController implements Shows {
                 today,
                 service.next(dogId, today),
                 service.unconfirmed(dogId, today),
-                Interval.of(known.coat())
-                        .map(usual -> new Proposal(
-                                usual.proposed(past.stream().findFirst().map(Visit::day), today),
-                                usual.fromWeeks(),
-                                usual.toWeeks(),
-                                usual.atMost(),
-                                usual.why())),
+                proposal(known, past, today),
                 past.stream().findFirst().flatMap(visit -> visit.said()
                         .left()
                         .flatMap(left -> HandOver.restart(known.coat(), visit.day(), left, today))),
                 views(past),
                 store.price(dogId).orElse(NOTHING_SAID),
                 households.get().currency());
+    }
+
+    /** A place that only a groomer may open brings it forward. */
+    private Optional<Proposal> proposal(KnownDog known, List<Visit> past, LocalDate today) {
+        Log log = logs.of(known.id());
+        Optional<Proposal> usual = Interval.of(known.coat())
+                .map(interval -> new Proposal(
+                        interval.proposed(
+                                past.stream().findFirst().map(Visit::day),
+                                log.standing()
+                                        .map(Entry::day)
+                                        .min(Comparator.naturalOrder())
+                                        .orElse(today.with(DayOfWeek.MONDAY)),
+                                today),
+                        interval.fromWeeks(),
+                        interval.toWeeks(),
+                        interval.atMost(),
+                        interval.why()));
+        Optional<Closed> found = Closed.of(log, today).stream()
+                .filter(one -> one.who() == SeenBy.Who.GROOMER)
+                .min(Comparator.comparing(Closed::since));
+        return found.map(one ->
+                        new Proposal(Interval.soonAfter(one.since(), today), 1, 1, 1, Interval.whySoon(one.section())))
+                .filter(soon ->
+                        usual.filter(one -> one.day().isBefore(soon.day())).isEmpty())
+                .or(() -> usual);
     }
 
     private static List<VisitView> views(List<Visit> past) {

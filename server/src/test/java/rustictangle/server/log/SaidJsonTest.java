@@ -23,6 +23,7 @@ import rustictangle.core.log.Measured;
 import rustictangle.core.log.PastTold;
 import rustictangle.core.log.Practised;
 import rustictangle.core.log.Said;
+import rustictangle.core.log.SeenBy;
 import rustictangle.core.log.SessionBegun;
 import rustictangle.core.log.SessionEvent.Caught;
 import rustictangle.core.log.SessionEvent.HairCameOut;
@@ -108,6 +109,10 @@ class SaidJsonTest extends ServerTest {
                     new Measured(Region.BODY, 40.5, 38)
                 },
                 {"{\"type\":\"WEIGHED\",\"kilograms\":12.5,\"before\":13.0}", new Weighed(12.5, 13)},
+                {
+                    "{\"type\":\"SEEN_BY\",\"section\":\"BACK\",\"who\":\"VET\",\"words\":\"Salve.\"}",
+                    new SeenBy(BACK, SeenBy.Who.VET, "Salve.")
+                },
                 {"{\"type\":\"PAST_TOLD\",\"lastCombed\":\"SOME_WEEKS\"}", new PastTold(LastCombed.SOME_WEEKS)},
                 {
                     "{\"type\":\"VISITED\",\"left\":20.0,\"remarks\":\"\",\"found\":\"a mat\",\"tookOver\":true,\"before\":{\"BODY\":40.0,\"LEGS\":38.0}}",

@@ -1,0 +1,39 @@
+package rustictangle.core.log;
+
+import rustictangle.core.Choice;
+import rustictangle.core.dog.Section;
+
+/**
+ * A vet or a groomer has looked at a place that was closed for brushing; it is open again.
+ *
+ * @param words what they said; may be empty
+ */
+public record SeenBy(Section section, Who who, String words) implements Said {
+
+    /** Characters. */
+    public static final int MOST = 1000;
+
+    /** Who must look before a place is brushed again. */
+    public enum Who implements Choice {
+        VET("the vet"),
+        GROOMER("the groomer");
+
+        private final Words words;
+
+        Who(String label) {
+            words = new Words(label);
+        }
+
+        @Override
+        public Words words() {
+            return words;
+        }
+    }
+
+    public SeenBy {
+        Missing.refuse("section", section);
+        Missing.refuse("who", who);
+        Missing.refuse("words", words);
+        Missing.refuseLonger("words", words, MOST);
+    }
+}

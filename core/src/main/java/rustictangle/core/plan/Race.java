@@ -1,0 +1,91 @@
+package rustictangle.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import rustictangle.core.Reason;
+import rustictangle.core.dog.Section;
+import rustictangle.core.rhythm.Outlook;
+import rustictangle.core.trust.Readiness;
+
+/**
+ * The race between trust and tangle at a place in training: when it will be ready to be brushed, and how many mats there
+ * will be by then.
+ *
+ * @param ready    days from today, practised once a day; as likely sooner as later; empty: it cannot be told
+ * @param from     two times of three it is at least this
+ * @param to       and at most this
+ * @param matsNow  expected in it by this evening
+ * @param matsThen expected by the time it is ready, or in four months
+ * @param lost     whether a mat is likely before it is ready
+ * @param waysOut  the kindest first
+ */
+public record Race(
+        Section section,
+        Optional<Integer> ready,
+        Optional<Integer> from,
+        Optional<Integer> to,
+        double matsNow,
+        double matsThen,
+        boolean lost,
+        List<Reason> waysOut) {
+
+    /** From so many on, practice alone comes too late. Own estimate. */
+    private static final double TOO_MANY = 1;
+
+    public Race {
+        waysOut = List.copyOf(waysOut);
+    }
+
+    /** @param fear whether a fear sign was the last thing but relaxed answers there */
+    public static Race of(Section section, Outlook outlook, Readiness readiness, boolean fear) {
+        double then = outlook.mats(readiness.median().orElse(Readiness.LONGEST_DAYS));
+        boolean lost = then >= SectionPlan.MAT_LIKELY;
+        return new Race(
+                section,
+                readiness.median(),
+                readiness.from(),
+                readiness.to(),
+                outlook.mats(0),
+                then,
+                lost,
+                lost ? waysOut(then, fear) : List.of(why(readiness, then)));
+    }
+
+    private static Reason why(Readiness readiness, double then) {
+        return new Reason(
+                "plan.race-won",
+                String.format(
+                        Locale.ROOT,
+                        "Practised once a day it should be ready in about %d days; by then hardly a mat (%.1f) is to be expected.",
+                        readiness.median().orElse(Readiness.LONGEST_DAYS),
+                        then));
+    }
+
+    private static List<Reason> waysOut(double then, boolean fear) {
+        List<Reason> ways = new ArrayList<>();
+        if (fear) {
+            ways.add(new Reason(
+                    "plan.race-vet", "A fear sign was seen here: look for pain, and let a vet look if it could hurt."));
+        }
+        Reason practise = new Reason(
+                "plan.race-practise",
+                "More practices, and shorter ones: two or three times a day, each over before the dog has had enough.");
+        Reason fingers = new Reason(
+                "plan.race-fingers",
+                "Meanwhile fingers and a wooden-pin brush only, a few strokes where it allows them.");
+        if (then < TOO_MANY) {
+            ways.add(practise);
+            ways.add(fingers);
+        } else {
+            ways.add(
+                    new Reason(
+                            "plan.race-trim",
+                            "A groomer can trim just this place short: kinder than a mat that hurts, and practice begins again on short hair."));
+            ways.add(fingers);
+            ways.add(practise);
+        }
+        return ways;
+    }
+}

@@ -1,0 +1,102 @@
+package rustictangle.core.session;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import rustictangle.core.dog.Section;
+import rustictangle.core.log.Catch;
+import rustictangle.core.log.CombResult;
+import rustictangle.core.log.Entry;
+import rustictangle.core.log.Log;
+import rustictangle.core.log.Said;
+import rustictangle.core.log.SeenBy;
+import rustictangle.core.log.SessionBegun;
+import rustictangle.core.log.SessionEvent;
+import rustictangle.core.log.SessionEvent.Caught;
+import rustictangle.core.log.SessionEvent.SectionDone;
+import rustictangle.core.log.SessionNoted;
+import rustictangle.core.log.Signal;
+import rustictangle.core.log.Visited;
+
+/** What has been found outlives the day. */
+class ClosedTest {
+
+    private static final LocalDate MONDAY = LocalDate.of(2026, 5, 11);
+    private static final Catch RED_SKIN =
+            new Catch(Catch.SkinLook.WET_OR_BROKEN, Catch.Lump.NONE, Catch.Beneath.FREE, Catch.Spread.ONE);
+    private static final Catch TIGHT =
+            new Catch(Catch.SkinLook.SOUND, Catch.Lump.UP_TO_20_MM, Catch.Beneath.TIGHT, Catch.Spread.ONE);
+    private static final Catch SMALL =
+            new Catch(Catch.SkinLook.SOUND, Catch.Lump.UP_TO_10_MM, Catch.Beneath.FREE, Catch.Spread.ONE);
+
+    private static List<Closed> closed(Said... said) {
+        List<Entry> entries = new ArrayList<>();
+        UUID session = UUID.randomUUID();
+        for (int i = 0; i < said.length; i++) {
+            Instant at = MONDAY.atStartOfDay().plusHours(10L + 24L * i).toInstant(ZoneOffset.UTC);
+            boolean ofSession = said[i] instanceof SessionEvent
+                    || said[i] instanceof SessionBegun
+                    || said[i] instanceof SessionNoted;
+            entries.add(new Entry(
+                    UUID.randomUUID(),
+                    at,
+                    MONDAY.plusDays(i),
+                    ofSession ? Optional.of(session) : Optional.empty(),
+                    Optional.empty(),
+                    said[i]));
+        }
+        return Closed.of(Log.of(entries, Instant.MAX), MONDAY.plusDays(30));
+    }
+
+    private static SectionDone done(CombResult comb) {
+        return new SectionDone(Section.BACK, comb, comb == CombResult.GLIDES ? 0 : 1, Signal.RELAXED);
+    }
+
+    private static Visited groom() {
+        return new Visited(Optional.empty(), Optional.empty(), "", "", false, Map.of());
+    }
+
+    private static SeenBy seen(SeenBy.Who who) {
+        return new SeenBy(Section.BACK, who, "All is well.");
+    }
+
+    @Test
+    void skinInTroubleClosesAPlaceUntilTheVetHasSeenItAndNothingElseOpensIt() {
+        Caught caught = new Caught(Section.BACK, RED_SKIN);
+        assertEquals(
+                List.of(new Closed(Section.BACK, MONDAY, SeenBy.Who.VET, RED_SKIN)),
+                closed(caught, done(CombResult.GLIDES), groom(), seen(SeenBy.Who.GROOMER)));
+        assertEquals(List.of(), closed(caught, seen(SeenBy.Who.VET)));
+        assertEquals(1, closed(caught, seen(SeenBy.Who.VET), caught).size(), "seen again, closed again");
+    }
+
+    @Test
+    void aMatForTheGroomerClosesItUntilAVisitOrTheirWordOrAFreeComb() {
+        Caught caught = new Caught(Section.BACK, TIGHT);
+        assertEquals(
+                SeenBy.Who.GROOMER,
+                closed(caught, done(CombResult.MAT_LEFT)).get(0).who());
+        assertEquals(List.of(), closed(caught, done(CombResult.MAT_LEFT), groom()));
+        assertEquals(List.of(), closed(caught, seen(SeenBy.Who.GROOMER)));
+        assertEquals(List.of(), closed(caught, seen(SeenBy.Who.VET)), "whoever a vet has seen, too");
+        assertEquals(List.of(), closed(caught, done(CombResult.TANGLES_CLEARED)));
+    }
+
+    @Test
+    void aSmallMatIsTheOwnersAndAGroomersLookNeverMakesAVetsPlaceTheirs() {
+        assertEquals(List.of(), closed(new Caught(Section.BACK, SMALL), done(CombResult.MAT_LEFT)));
+        assertEquals(
+                SeenBy.Who.VET,
+                closed(new Caught(Section.BACK, RED_SKIN), new Caught(Section.BACK, TIGHT))
+                        .get(0)
+                        .who());
+    }
+}
