@@ -20,7 +20,7 @@ import { REGIONS } from './words'
 
 const props = defineProps<{ dogId: number }>()
 
-const { length, growth, date } = useUnits()
+const { length, growth, date, say } = useUnits()
 const { tell } = useNotice()
 const { list, names } = useSections()
 const coat = useDrawnCoat(() => props.dogId)
@@ -108,6 +108,9 @@ async function takeAway(when: string, millimetres: number) {
             }}<template v-if="here.growth.millimetresPerDay > 0"
               >; about {{ length(Math.round(here.growth.millimetresPerDay * 30)) }} in a month</template
             >
+          </p>
+          <p v-if="here.growth.doubt" class="caution" :data-rule="here.growth.doubt.rule">
+            {{ say(here.growth.doubt.text) }}
           </p>
           <WhyList :reasons="[here.growth.why]" />
           <div v-if="here.readings.length" class="readings">

@@ -90,8 +90,11 @@ function press(event: KeyboardEvent) {
 }
 async function setGroom(day: string | undefined) {
   const before = view.value?.groom
-  const kept = await groom.mutateAsync(day).catch(() => undefined)
-  if (kept) tell(day ? `The groom is on ${date(day)}.` : 'No groom is set.', () => groom.mutate(before))
+  const kept = await groom.mutateAsync(day ? { day } : undefined).catch(() => undefined)
+  if (kept)
+    tell(day ? `The groom is on ${date(day)}.` : 'No groom is set.', () =>
+      groom.mutate(before ? { day: before } : undefined),
+    )
 }
 </script>
 

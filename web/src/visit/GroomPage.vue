@@ -37,17 +37,20 @@ watch(
   { immediate: true },
 )
 
-async function setGroom(day: string | undefined) {
-  const before = view.value?.next
-  if (await groom.mutateAsync(day).catch(() => undefined))
-    tell(day ? `The groom is on ${date(day)}.` : 'No groom is set.', () => groom.mutate(before))
+const set = () => (view.value?.next ? { day: view.value.next, hour: view.value.nextHour } : undefined)
+async function setGroom(day: string | undefined, hour = view.value?.nextHour?.slice(0, 5)) {
+  const before = set()
+  if (await groom.mutateAsync(day ? { day, hour } : undefined).catch(() => undefined))
+    tell(day ? `The groom is on ${date(day)}${hour ? ` at ${hour}` : ''}.` : 'No groom is set.', () =>
+      groom.mutate(before),
+    )
 }
 async function takeFile(event: Event) {
   const input = event.target as HTMLInputElement
   const text = await input.files?.[0]?.text()
   input.value = ''
   if (text === undefined) return
-  const before = view.value?.next
+  const before = set()
   const taken = await fromFile.mutateAsync(text).catch(() => undefined)
   if (taken) tell(`${taken.summary || 'The groom'}: ${date(taken.day)}.`, () => groom.mutate(before))
 }
@@ -93,7 +96,8 @@ async function keepPrice() {
             @happened="draft = { ...EMPTY, day: $event }"
           />
           <p v-if="view.next" class="slab day" data-test="groom">
-            {{ date(view.next) }} <small>{{ inDays(view.today, view.next) }}</small>
+            {{ date(view.next) }}<template v-if="view.nextHour"> at {{ view.nextHour.slice(0, 5) }}</template>
+            <small>{{ inDays(view.today, view.next) }}</small>
           </p>
           <p v-else>None is set.<template v-if="!view.proposed"> This coat sees a groomer when needed.</template></p>
           <p v-if="view.proposed" class="quiet">{{ say(view.proposed.why.text) }}</p>
@@ -104,6 +108,13 @@ async function keepPrice() {
                 type="date"
                 :value="view.next"
                 @change="setGroom(($event.target as HTMLInputElement).value || undefined)"
+            /></label>
+            <label v-if="view.next"
+              >at
+              <input
+                type="time"
+                :value="view.nextHour?.slice(0, 5)"
+                @change="setGroom(view.next, ($event.target as HTMLInputElement).value)"
             /></label>
             <v-btn v-if="!view.next && view.proposed" color="secondary" @click="setGroom(view.proposed.day)">{{
               date(view.proposed.day)
@@ -129,8 +140,9 @@ async function keepPrice() {
               v-for="[key, title] in [
                 ['price', 'a visit'],
                 ['tip', 'tip'],
-                ['credit', 'credit a visit'],
                 ['membership', 'membership a month'],
+                ['credit', 'credit it gives a month'],
+                ['surcharge', 'more if it is matted'],
               ] as const"
               :key="key"
               >{{ title }}
@@ -202,7 +214,7 @@ async function keepPrice() {
           </details>
         </section>
       </div>
-      <TradePanel v-if="trade.data.value.clipped" :trade="trade.data.value" />
+      <TradePanel v-if="trade.data.value.clipped" :trade="trade.data.value" :surcharge="view.price.surcharge" />
       <p v-else class="rest">
         This coat stops at its own length: nothing is clipped, so there is nothing to trade. A groomer helps with the
         bath, the season and what you cannot do at home.

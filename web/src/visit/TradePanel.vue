@@ -5,7 +5,7 @@ import { useUnits } from '@/shell/useUnits'
 import { money } from './useVisits'
 
 /** Length kept, minutes a week, money a year: choose two, see the third. */
-const props = defineProps<{ trade: TradeView }>()
+const props = defineProps<{ trade: TradeView; surcharge: number }>()
 
 type Told = 'length' | 'minutes' | 'weeks'
 const TOLD: { value: Told; title: string }[] = [
@@ -17,7 +17,7 @@ const MOST_MINUTES = 600
 const STEP = 5
 const MORE = 15
 
-const { length } = useUnits()
+const { length, say } = useUnits()
 const pays = computed(() => money(props.trade.currency))
 const told = ref<Told>('length')
 const WEEKS = 6
@@ -98,6 +98,7 @@ const marks = computed(() => [0.25, 0.5, 0.75, 1].map((part) => Math.round((top.
 <template>
   <section class="trade" aria-labelledby="trade">
     <h2 id="trade">Length, minutes, money</h2>
+    <p class="own" data-test="own-answer">{{ say(trade.answer.text) }}</p>
     <p class="ask">
       <label
         >Tell me
@@ -137,6 +138,10 @@ const marks = computed(() => [0.25, 0.5, 0.75, 1].map((part) => Math.round((top.
       >
     </div>
     <p class="answer slab" role="status" data-test="answer">{{ answer }}</p>
+    <p v-if="surcharge > 0 && weeksNow !== undefined" class="quiet">
+      A matted coat would cost {{ pays(surcharge) }} more each visit, about {{ pays((surcharge * 52) / weeksNow) }} a
+      year.
+    </p>
     <p v-if="more !== undefined && lengthNow !== undefined && more > lengthNow" class="quiet">
       With {{ MORE }} minutes a week more it could be {{ length(more) }}.
     </p>
@@ -228,6 +233,9 @@ const marks = computed(() => [0.25, 0.5, 0.75, 1].map((part) => Math.round((top.
   width: 100%;
   accent-color: rgb(var(--v-theme-primary));
   cursor: pointer;
+}
+.own {
+  font-weight: 700;
 }
 .answer {
   font-size: 1.35rem;

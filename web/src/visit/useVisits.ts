@@ -64,11 +64,13 @@ export function useAppointment(dogId: MaybeRefOrGetter<number>) {
 export function useSetGroom(dogId: MaybeRefOrGetter<number>) {
   const client = useQueryClient()
   return useMutation({
-    mutationFn: (day: string | undefined) => {
+    mutationFn: (next: { day: string; hour?: string } | undefined) => {
       const path = { dogId: toValue(dogId) }
       return ask(
-        day
-          ? api.PUT('/api/dogs/{dogId}/groom/{day}', { params: { path: { ...path, day } } })
+        next
+          ? api.PUT('/api/dogs/{dogId}/groom/{day}', {
+              params: { path: { ...path, day: next.day }, query: { hour: next.hour || undefined } },
+            })
           : api.DELETE('/api/dogs/{dogId}/groom', { params: { path } }),
       )
     },

@@ -40,6 +40,21 @@ public record Coat(Map<Region, RegionCoat> regions, boolean sheddingHeavily, boo
         return new Coat(clipped, sheddingHeavily, neglected);
     }
 
+    /**
+     * The same after a groom that leaves so much.
+     *
+     * @param onlyWhereItGrowsOn else wherever hair mats: schnauzers, westies, cockers and many double coats are clipped,
+     *                           too (common practice, no published source)
+     */
+    public Coat clippedTo(HairLength length, boolean onlyWhereItGrowsOn) {
+        if (onlyWhereItGrowsOn) {
+            return clippedTo(length);
+        }
+        Map<Region, RegionCoat> clipped = new EnumMap<>(regions);
+        clipped.replaceAll((region, hair) -> hair.kind().mats() ? hair.ofLength(length) : hair);
+        return new Coat(clipped, sheddingHeavily, neglected);
+    }
+
     /** Whether a groomer clips it anywhere. */
     public boolean growsOn() {
         return regions.values().stream().anyMatch(hair -> hair.kind().growsOn());

@@ -2,6 +2,7 @@ package rustictangle.core.coat;
 
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Optional;
 import rustictangle.core.Reason;
 
 /**
@@ -10,15 +11,21 @@ import rustictangle.core.Reason;
  * @param millimetresPerDay best estimate, 0 or more
  * @param plusMinus         half the width of the 95 % interval, mm per day
  * @param readings          how many readings since the last clip it rests on; under 2 it is only assumed
+ * @param doubt             what to ask about a last reading that is longer than hair grows; empty: nothing
  */
-public record Growth(double millimetresPerDay, double plusMinus, int readings, Reason why) {
+public record Growth(double millimetresPerDay, double plusMinus, int readings, Reason why, Optional<Reason> doubt) {
 
     /** Ever-growing coats, mm a day. Quoted from memory, own estimate: 0.3 to 0.4. */
     public static final double EVER_GROWING_MM_PER_DAY = 0.35;
 
-    private static final double EVER_GROWING_PLUS_MINUS = 0.05;
-    /** Coats that stop by themselves keep their length. Own estimate. */
-    private static final double STOPPED_PLUS_MINUS = 0.05;
+    /** What is believed before the first readings, as a standard deviation, mm a day. Own estimates. */
+    private static final double EVER_GROWING_SD = 0.10;
+
+    /** Hair that stops by itself keeps its length, but grows back after a clip. */
+    private static final double STOPPED_SD = 0.20;
+
+    /** No hair grows faster, mm a day. Own estimate. */
+    static final double MOST_PER_DAY = 0.6;
     /** Standard error of one reading with a household ruler, mm. Own estimate. */
     public static final double READING_ERROR_MM = 2;
     /** A reading shorter than the one before by more than this was taken after a clip, mm. Own estimate. */
@@ -27,66 +34,98 @@ public record Growth(double millimetresPerDay, double plusMinus, int readings, R
     private static final double NINETY_FIVE_PERCENT = 1.959964;
 
     /**
-     * The least-squares line through the readings since the last clip. Its uncertainty follows from the
-     * error of a single reading, since few readings cannot tell it themselves.
+     * The least-squares line through the readings since the last clip, shrunk toward what hair of this kind does: a normal
+     * mean with known variance (Gelman et al., Bayesian Data Analysis). Two readings a day apart say next to nothing, and
+     * so they move next to nothing.
      *
      * @param hair     what grows there: decides what is assumed before two readings exist
      * @param readings oldest first, at most one a day
      */
     public static Growth of(RegionCoat hair, List<LengthReading> readings) {
+        double prior = hair.kind().growsOn() ? EVER_GROWING_MM_PER_DAY : 0;
+        double priorSd = hair.kind().growsOn() ? EVER_GROWING_SD : STOPPED_SD;
         List<LengthReading> run = sinceClip(readings);
         if (run.size() < 2) {
-            return assumed(hair, run.size());
+            return new Growth(prior, NINETY_FIVE_PERCENT * priorSd, run.size(), assumed(hair), doubt(readings));
         }
-        double meanDay = run.stream().mapToDouble(r -> dayOf(run, r)).average().orElseThrow();
-        double meanLength = run.stream()
-                .mapToDouble(r -> r.length().millimetres())
-                .average()
-                .orElseThrow();
-        double spread = 0;
-        double together = 0;
-        for (LengthReading reading : run) {
-            double fromMean = dayOf(run, reading) - meanDay;
-            spread += fromMean * fromMean;
-            together += fromMean * (reading.length().millimetres() - meanLength);
-        }
-        double perDay = Math.max(0, together / spread);
-        double plusMinus = NINETY_FIVE_PERCENT * READING_ERROR_MM / Math.sqrt(spread);
+        Line line = Line.through(run);
+        double slopeVariance = READING_ERROR_MM * READING_ERROR_MM / line.spread;
+        double weight = 1 / (priorSd * priorSd) + 1 / slopeVariance;
+        double perDay = (prior / (priorSd * priorSd) + line.slope / slopeVariance) / weight;
         return new Growth(
-                perDay,
-                plusMinus,
+                Math.max(0, Math.min(MOST_PER_DAY, perDay)),
+                NINETY_FIVE_PERCENT / Math.sqrt(weight),
                 run.size(),
                 new Reason(
                         "coat.growth",
                         "From " + run.size()
-                                + " readings since {" + run.get(0).day() + " date}; the ruler may be off by "
-                                + Reason.mm(READING_ERROR_MM) + " each time."));
+                                + " readings since {" + run.get(0).day()
+                                + " date}, and from what such hair does; the ruler may be off by "
+                                + Reason.mm(READING_ERROR_MM) + " each time."),
+                doubt(readings));
     }
 
-    private static Growth assumed(RegionCoat hair, int readings) {
-        return hair.kind().growsOn()
-                ? new Growth(
-                        EVER_GROWING_MM_PER_DAY,
-                        EVER_GROWING_PLUS_MINUS,
-                        readings,
+    /** @param spread sum of the squared days from their mean */
+    private record Line(double slope, double spread) {
+
+        static Line through(List<LengthReading> run) {
+            double meanDay =
+                    run.stream().mapToDouble(r -> dayOf(run, r)).average().orElseThrow();
+            double meanLength = run.stream()
+                    .mapToDouble(r -> r.length().millimetres())
+                    .average()
+                    .orElseThrow();
+            double spread = 0;
+            double together = 0;
+            for (LengthReading reading : run) {
+                double fromMean = dayOf(run, reading) - meanDay;
+                spread += fromMean * fromMean;
+                together += fromMean * (reading.length().millimetres() - meanLength);
+            }
+            return new Line(together / spread, spread);
+        }
+    }
+
+    private static Reason assumed(RegionCoat hair) {
+        return new Reason(
+                "coat.growth-assumed",
+                hair.kind().growsOn()
+                        ? "Assumed for ever-growing hair until two readings some weeks apart tell better."
+                        : "This kind stops at its own length; two readings after a clip tell how fast it comes back.");
+    }
+
+    /** A last reading that is longer than any hair grows since the one before it. */
+    private static Optional<Reason> doubt(List<LengthReading> readings) {
+        if (readings.size() < 2) {
+            return Optional.empty();
+        }
+        LengthReading before = readings.get(readings.size() - 2);
+        LengthReading last = readings.get(readings.size() - 1);
+        return leaps(before, last)
+                ? Optional.of(
                         new Reason(
-                                "coat.growth-assumed",
-                                "Assumed for ever-growing hair until two readings some weeks apart tell better."))
-                : new Growth(
-                        0,
-                        STOPPED_PLUS_MINUS,
-                        readings,
-                        new Reason(
-                                "coat.growth-assumed",
-                                "This kind stops at its own length; two readings after a clip tell how fast it comes "
-                                        + "back."));
+                                "coat.growth-doubt",
+                                "{" + last.length().millimetres() + " mm} on {" + last.day() + " date} is "
+                                        + Reason.mm(last.length().millimetres()
+                                                - before.length().millimetres())
+                                        + " more than on {" + before.day()
+                                        + " date}, more than hair grows in that time. Measured at another place, or mistyped? It is not counted for the growth."))
+                : Optional.empty();
+    }
+
+    /** Longer than growth and two rulers that are off can explain. */
+    private static boolean leaps(LengthReading before, LengthReading after) {
+        long days = ChronoUnit.DAYS.between(before.day(), after.day());
+        return after.length().millimetres() > before.length().millimetres() + MOST_PER_DAY * days + CLIPPED_MM;
     }
 
     private static List<LengthReading> sinceClip(List<LengthReading> readings) {
         int from = 0;
         for (int i = 1; i < readings.size(); i++) {
-            double before = readings.get(i - 1).length().millimetres();
-            if (readings.get(i).length().millimetres() < before - CLIPPED_MM) {
+            LengthReading before = readings.get(i - 1);
+            LengthReading here = readings.get(i);
+            boolean clipped = here.length().millimetres() < before.length().millimetres() - CLIPPED_MM;
+            if (clipped || leaps(before, here)) {
                 from = i;
             }
         }

@@ -44,6 +44,10 @@ public final class Conditions {
                 .forEach((region, hair) -> lengths.put(
                         region, LengthOverTime.of(hair, diary.readings().getOrDefault(region, List.of()), today)));
         Shedding shedding = Shedding.of(coat, diary, today);
+        boolean[] sheds = new boolean[Diary.REMEMBERED_DAYS + AHEAD_DAYS + 1];
+        for (int i = 0; i < sheds.length; i++) {
+            sheds[i] = shedding.on(today.plusDays(i - Diary.REMEMBERED_DAYS));
+        }
         Map<Section, Here> sections = new EnumMap<>(Section.class);
         Arrays.stream(Section.values()).forEach(section -> {
             Exposure exposure = Exposure.of(dog, coat, section, diary.life(), shedding);
@@ -56,7 +60,7 @@ public final class Conditions {
                             hair.kind().mats()
                                     ? Optional.of(days(section, hair, length, exposure, today))
                                     : Optional.empty(),
-                            LooseHair.at(section, coat, day -> shedding.on(today.plusDays(day)))));
+                            LooseHair.at(section, coat, -Diary.REMEMBERED_DAYS, sheds)));
         });
         return new Conditions(sections, shedding, coat, today);
     }

@@ -2,7 +2,6 @@ package rustictangle.core.rhythm;
 
 import java.util.EnumSet;
 import java.util.Set;
-import java.util.function.IntPredicate;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.dog.Part;
@@ -38,42 +37,76 @@ final class LooseHair {
     }
 
     private final Sort sort;
-    private final IntPredicate sheds;
+    private final int first;
+    /** Days between passes that a day asks for. */
+    private final int[] every;
+    /** Summed up to each day: what a day costs for each day since the pass, and the same times its number. */
+    private final double[] perDay;
 
-    private LooseHair(Sort sort, IntPredicate sheds) {
+    private final double[] perDayTimesDay;
+
+    private LooseHair(Sort sort, int first, int[] every) {
         this.sort = sort;
-        this.sheds = sheds;
+        this.first = first;
+        this.every = every;
+        this.perDay = new double[every.length];
+        this.perDayTimesDay = new double[every.length];
+        for (int i = 1; i < every.length; i++) {
+            double cost = undercoat(every[i]);
+            perDay[i] = perDay[i - 1] + cost;
+            perDayTimesDay[i] = perDayTimesDay[i - 1] + cost * (first + i);
+        }
     }
 
-    /** @param sheds whether the coat sheds heavily on a day, 0 being today */
-    static LooseHair at(Section section, Coat coat, IntPredicate sheds) {
-        if (coat.at(section).kind() == CoatKind.SMOOTH) {
-            return new LooseHair(Sort.RUB_DOWN, sheds);
+    private static double undercoat(int everyDays) {
+        return 2 * WITH_SETTING_UP / ((double) everyDays * everyDays);
+    }
+
+    /**
+     * @param first the first day to look back to
+     * @param sheds whether the coat sheds heavily, by day from the first on
+     */
+    static LooseHair at(Section section, Coat coat, int first, boolean[] sheds) {
+        boolean smooth = coat.at(section).kind() == CoatKind.SMOOTH;
+        boolean undercoat = coat.seasonalAt(section) && LIFTED.contains(section.part());
+        int[] every = new int[sheds.length];
+        for (int i = 0; i < every.length; i++) {
+            every[i] = smooth
+                    ? sheds[i] ? RUB_DOWN_SHEDDING_DAYS : RUB_DOWN_DAYS
+                    : sheds[i] ? UNDERCOAT_SHEDDING_DAYS : UNDERCOAT_DAYS;
         }
-        return coat.seasonalAt(section) && LIFTED.contains(section.part())
-                ? new LooseHair(Sort.UNDERCOAT, sheds)
-                : new LooseHair(Sort.NONE, sheds);
+        return new LooseHair(smooth ? Sort.RUB_DOWN : undercoat ? Sort.UNDERCOAT : Sort.NONE, first, every);
     }
 
     /** What one day more costs, so many days after the last pass; in passes, 0 or more. */
     double of(int day, int daysSince) {
+        int everyDays = every[at(day)];
         return switch (sort) {
             case NONE -> 0;
-            case RUB_DOWN -> daysSince > (sheds.test(day) ? RUB_DOWN_SHEDDING_DAYS : RUB_DOWN_DAYS) ? LATE : 0;
-            case UNDERCOAT -> {
-                double days = sheds.test(day) ? UNDERCOAT_SHEDDING_DAYS : UNDERCOAT_DAYS;
-                yield 2 * WITH_SETTING_UP * daysSince / (days * days);
-            }
+            case RUB_DOWN -> daysSince > everyDays ? LATE : 0;
+            case UNDERCOAT -> undercoat(everyDays) * daysSince;
         };
     }
 
     /** What a stretch between two passes costs. */
     double over(int from, int to) {
+        if (to <= from || sort == Sort.NONE) {
+            return 0;
+        }
+        if (sort == Sort.UNDERCOAT) {
+            return perDayTimesDay[at(to)]
+                    - perDayTimesDay[at(from)]
+                    - Math.max(from, first) * (perDay[at(to)] - perDay[at(from)]);
+        }
         double sum = 0;
-        for (int day = from + 1; sort != Sort.NONE && day <= to; day++) {
+        for (int day = from + 1; day <= to; day++) {
             sum += of(day, day - from);
         }
         return sum;
+    }
+
+    private int at(int day) {
+        return Math.max(0, Math.min(every.length - 1, day - first));
     }
 
     boolean rubDown() {

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
@@ -108,16 +109,21 @@ public record Practice(
 
     private static List<Spot> brush(Trust trust, ToDoubleFunction<Section> matsADay) {
         Map<Section, Standing> standings = trust.standings();
-        // What saves most mats for each practice comes first: Smith's rule, weight over time.
+        // Whoever accepts nothing anywhere yet begins where it minds least; then what saves most mats for each
+        // practice:
+        // Smith's rule, weight over time.
+        Comparator<Section> order = Comparator.comparingDouble(section -> -matsADay.applyAsDouble(section)
+                / trust.readiness(section).orElseThrow().median().orElse(Readiness.LONGEST_DAYS));
+        Comparator<Section> easiestFirst = Comparator.comparingInt(Section::sensitivityRank);
         List<Section> training = standings.keySet().stream()
                 .filter(section -> !trust.readyAt(section))
-                .sorted(Comparator.<Section>comparingDouble(section -> -matsADay.applyAsDouble(section)
-                                / trust.readiness(section)
-                                        .orElseThrow()
-                                        .median()
-                                        .orElse(Readiness.LONGEST_DAYS))
-                        .thenComparingInt(Section::sensitivityRank))
-                .toList();
+                .sorted(order.thenComparing(easiestFirst))
+                .collect(Collectors.toCollection(ArrayList::new));
+        if (training.size() == standings.size() && !training.isEmpty()) {
+            Section easiest = training.stream().min(easiestFirst).orElseThrow();
+            training.remove(easiest);
+            training.add(0, easiest);
+        }
         boolean allows =
                 training.stream().noneMatch(section -> standings.get(section).afterFear());
         return training.isEmpty()

@@ -1,6 +1,7 @@
 package rustictangle.core.trust;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -48,67 +49,90 @@ public record Readiness(Optional<Integer> median, Optional<Integer> from, Option
 
     private static final int READY = Rung.WHOLE_SECTION.ordinal();
     private static final int STREAKS = Standing.RELAXED_TO_CLIMB;
+    private static final int[] TRIALS =
+            Arrays.stream(Rung.values()).mapToInt(Rung::trials).toArray();
+    private static final int MOST_TRIALS = Arrays.stream(TRIALS).max().orElseThrow();
+    private static final double LEAST_RELAXED = 0.05;
+    private static final double MOST_RELAXED = 0.98;
     private static final double A_SIXTH = 1 / 6.0;
+    private static final double A_HALF = 0.5;
 
     static Readiness of(Standing standing, Answers answers) {
         double all = answers.all() + RELAXED_BEFORE + UNEASY_BEFORE + NOS_BEFORE;
         double relaxed = (answers.relaxed + RELAXED_BEFORE) / all;
         double uneasy = (answers.uneasy + UNEASY_BEFORE) / all / (1 - relaxed);
         double spread = Math.sqrt(relaxed * (1 - relaxed) / (all + 1));
-        double[][] walks = new double[3][];
-        for (int i = 0; i < walks.length; i++) {
-            walks[i] = walk(standing, Math.max(0.05, Math.min(0.98, relaxed + (i - 1) * spread)), uneasy);
-        }
-        return new Readiness(day(walks, 0.5), day(walks, A_SIXTH), day(walks, 1 - A_SIXTH));
-    }
-
-    private static Optional<Integer> day(double[][] walks, double chance) {
+        List<Walk> walks = List.of(
+                new Walk(standing, relaxed - spread, uneasy),
+                new Walk(standing, relaxed, uneasy),
+                new Walk(standing, relaxed + spread, uneasy));
+        Optional<Integer> from = Optional.empty();
+        Optional<Integer> median = Optional.empty();
         for (int day = 1; day <= LONGEST_DAYS; day++) {
-            if ((walks[0][day] + walks[1][day] + walks[2][day]) / 3 >= chance) {
-                return Optional.of(day);
+            walks.forEach(Walk::practise);
+            double ready = walks.stream().mapToDouble(walk -> walk.ready).sum() / walks.size();
+            from = from.isEmpty() && ready >= A_SIXTH ? Optional.of(day) : from;
+            median = median.isEmpty() && ready >= A_HALF ? Optional.of(day) : median;
+            if (ready >= 1 - A_SIXTH) {
+                return new Readiness(median, from, Optional.of(day));
             }
         }
-        return Optional.empty();
+        return new Readiness(median, from, Optional.empty());
     }
 
-    /**
-     * @param uneasyOfRest of the answers that are not relaxed
-     * @return by day: the chance that it is ready by its end
-     */
-    private static double[] walk(Standing standing, double relaxed, double uneasyOfRest) {
-        double uneasy = (1 - relaxed) * uneasyOfRest;
-        double[][] at = new double[READY][STREAKS];
-        double[] ready = new double[LONGEST_DAYS + 1];
-        if (standing.rung().readyForBrushing()) {
-            Arrays.fill(ready, 1);
-            return ready;
+    /** How likely it is on each rung, day by day. */
+    private static final class Walk {
+
+        private final double relaxed;
+        private final double uneasy;
+        private final double no;
+        /** By rung and relaxed answers in a row. */
+        private double[] at = new double[READY * STREAKS];
+
+        private double[] next = new double[READY * STREAKS];
+        private double ready;
+
+        /** @param uneasyOfRest of the answers that are not relaxed */
+        Walk(Standing standing, double relaxed, double uneasyOfRest) {
+            this.relaxed = Math.max(LEAST_RELAXED, Math.min(MOST_RELAXED, relaxed));
+            this.uneasy = (1 - this.relaxed) * uneasyOfRest;
+            this.no = 1 - this.relaxed - uneasy;
+            if (standing.rung().readyForBrushing()) {
+                ready = 1;
+            } else {
+                at[standing.rung().ordinal() * STREAKS + standing.relaxedInRow()] = 1;
+            }
         }
-        at[standing.rung().ordinal()][standing.relaxedInRow()] = 1;
-        for (int day = 1; day <= LONGEST_DAYS; day++) {
-            ready[day] = ready[day - 1];
-            for (int trial = 0; trial < Rung.ON_THE_FLOOR.trials(); trial++) {
-                double[][] next = new double[READY][STREAKS];
+
+        void practise() {
+            for (int trial = 0; trial < MOST_TRIALS; trial++) {
+                Arrays.fill(next, 0);
                 for (int rung = 0; rung < READY; rung++) {
                     for (int streak = 0; streak < STREAKS; streak++) {
-                        double here = at[rung][streak];
-                        if (trial >= Rung.values()[rung].trials()) {
-                            next[rung][streak] += here;
-                            continue;
-                        }
-                        if (streak + 1 < STREAKS) {
-                            next[rung][streak + 1] += here * relaxed;
-                        } else if (rung + 1 < READY) {
-                            next[rung + 1][0] += here * relaxed;
-                        } else {
-                            ready[day] += here * relaxed;
-                        }
-                        next[rung][0] += here * uneasy;
-                        next[Math.max(0, rung - 1)][0] += here * (1 - relaxed - uneasy);
+                        answer(rung, streak, at[rung * STREAKS + streak], trial);
                     }
                 }
+                double[] before = at;
                 at = next;
+                next = before;
             }
         }
-        return ready;
+
+        private void answer(int rung, int streak, double here, int trial) {
+            int row = rung * STREAKS;
+            if (trial >= TRIALS[rung]) {
+                next[row + streak] += here;
+                return;
+            }
+            if (streak + 1 < STREAKS) {
+                next[row + streak + 1] += here * relaxed;
+            } else if (rung + 1 < READY) {
+                next[row + STREAKS] += here * relaxed;
+            } else {
+                ready += here * relaxed;
+            }
+            next[row] += here * uneasy;
+            next[Math.max(0, row - STREAKS)] += here * no;
+        }
     }
 }

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.concurrent.ConcurrentHashMap;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Kit;
@@ -65,6 +66,8 @@ public final class Trust {
     private final Map<Section, Subject> leads;
     private final Map<Spot, Tried> tried;
     private final LocalDate today;
+    /** Reckoned when it is asked for. */
+    private final Map<Section, Readiness> readiness = new ConcurrentHashMap<>();
 
     private Trust(Dog dog, Map<Section, Subject> leads, Map<Spot, Tried> tried, LocalDate today) {
         this.dog = dog;
@@ -158,15 +161,16 @@ public final class Trust {
 
     /** When a place in training will be ready, practised once a day; empty where it is, or nothing is brushed. */
     public Optional<Readiness> readiness(Section section) {
-        if (readyAt(section)) {
-            return Optional.empty();
-        }
+        return readyAt(section) ? Optional.empty() : Optional.of(readiness.computeIfAbsent(section, this::foretold));
+    }
+
+    private Readiness foretold(Section section) {
         Spot spot = Spot.at(leads.get(section), section);
         Readiness.Answers answers = Readiness.Answers.NONE;
         for (Map.Entry<Spot, Tried> other : tried.entrySet()) {
             answers = answers.and(other.getValue().answers(), other.getKey().equals(spot) ? 1 : SHARE_OF_OTHER_LADDERS);
         }
-        return Optional.of(Readiness.of(at(spot), answers));
+        return Readiness.of(at(spot), answers);
     }
 
     private Standing standing(Spot spot, LocalDate day) {

@@ -7,8 +7,9 @@ package rustictangle.core.visit;
  * @param tip        of a visit
  * @param credit     that a membership gives each month, to be spent on visits
  * @param membership a month
+ * @param surcharge  of a visit with a matted coat
  */
-public record GroomPrice(double price, double tip, double credit, double membership) {
+public record GroomPrice(double price, double tip, double credit, double membership, double surcharge) {
 
     /** More than a groom costs in any currency. Own estimate. */
     public static final double MOST = 1_000_000;
@@ -17,7 +18,7 @@ public record GroomPrice(double price, double tip, double credit, double members
     private static final int MONTHS_A_YEAR = 12;
 
     public GroomPrice {
-        for (double amount : new double[] {price, tip, credit, membership}) {
+        for (double amount : new double[] {price, tip, credit, membership, surcharge}) {
             if (!(amount >= 0 && amount <= MOST)) {
                 throw new IllegalArgumentException("amount " + amount + ", need [0, " + MOST + "]");
             }

@@ -5,6 +5,7 @@ import java.util.OptionalInt;
 import java.util.function.Function;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
+import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.HairLength;
 import rustictangle.core.rhythm.Comfort;
@@ -91,7 +92,7 @@ public record Trade(List<Integer> lengths, List<Double> weeks, double[][] minute
             double setUp,
             Function<Coat, Routine> routine,
             double millimetres) {
-        Coat clipped = coat.clippedTo(new HairLength(millimetres));
+        Coat clipped = coat.clippedTo(new HairLength(millimetres), coat.growsOn());
         return LongRun.of(
                 routine.apply(clipped).steps().stream()
                         .map(step -> new LongRun.Place(
@@ -135,5 +136,43 @@ public record Trade(List<Integer> lengths, List<Double> weeks, double[][] minute
                 .filter(l -> asked[l] <= minutesAWeek)
                 .map(lengths::get)
                 .max();
+    }
+
+    /**
+     * The dog's own answer in one sentence.
+     *
+     * @param minutesADay that there are for it
+     * @param weeks       to the next visit; the nearest that is reckoned counts
+     */
+    public Reason answer(double minutesADay, double weeks) {
+        double until = Math.max(FEWEST_WEEKS, Math.min(MOST_WEEKS, Math.round(weeks / STEP_WEEKS) * STEP_WEEKS));
+        String minutes = "With about " + Math.max(1, Math.round(minutesADay)) + " minutes a day ";
+        String so = until % 1 == 0 ? String.valueOf((int) until) : (int) until + "½";
+        OptionalInt longest = longest(DAYS_A_WEEK * minutesADay, until);
+        if (longest.isEmpty()) {
+            return new Reason(
+                    "visit.answer",
+                    minutes + "not even the shortest clip can be kept for " + so
+                            + " weeks: a sooner visit, or some minutes more.");
+        }
+        double expected = mats[weeks().indexOf(until)][lengths.indexOf(longest.getAsInt())];
+        return new Reason(
+                "visit.answer",
+                minutes + "you can keep " + Reason.mm(longest.getAsInt()) + " until the groom in " + so
+                        + " weeks, and expect " + smallMats(expected) + ".");
+    }
+
+    private static String smallMats(double expected) {
+        long mats = Math.round(expected);
+        return mats == 0 ? "hardly any small mat" : mats == 1 ? "one small mat" : mats + " small mats";
+    }
+
+    /** What those minutes a week keep, at a length that it has, whatever the weeks. */
+    public double minutesADay(double millimetres) {
+        double[] soonest = minutes[0];
+        double grown = millimetres - perDay * DAYS_A_WEEK * FEWEST_WEEKS;
+        double at = Math.max(0, Math.min(soonest.length - 1.0, (grown - SHORTEST_MM) / STEP_MM));
+        int before = (int) Math.min(soonest.length - 2.0, Math.floor(at));
+        return (soonest[before] + (at - before) * (soonest[before + 1] - soonest[before])) / DAYS_A_WEEK;
     }
 }

@@ -100,10 +100,26 @@ class TradeTest {
     /** Worked by hand: 8 visits of 58 + 6 tip, 15 a month for a membership that gives 10 a month: 8 × 64 + 12 × 5. */
     @Test
     void aYearCostsWhatIsWorkedOutByHand() {
-        GroomPrice price = new GroomPrice(58, 6, 10, 15);
+        GroomPrice price = new GroomPrice(58, 6, 10, 15, 20);
         assertEquals(572, price.yearly(8), 1e-9);
         assertEquals(572, price.yearlyEvery(6.5), 3, "every month and a half");
-        assertEquals(180, new GroomPrice(5, 0, 10, 15).yearly(8), 1e-9, "a credit is not paid out");
+        assertEquals(180, new GroomPrice(5, 0, 10, 15, 0).yearly(8), 1e-9, "a credit is not paid out");
+    }
+
+    @Test
+    void theDogsOwnAnswerIsOneSentence() {
+        String text = TRADE.answer(8, 6).text();
+        assertTrue(
+                text.matches(
+                        "With about 8 minutes a day you can keep \\{\\d+ mm\\} until the groom in 6 weeks, and expect .*small mats?\\."),
+                text);
+        assertTrue(TRADE.answer(8, 6.4).text().contains("6½ weeks"));
+        assertTrue(TRADE.answer(0, 13).text().contains("not even the shortest clip"));
+        assertEquals(
+                TRADE.minutes()[0][TRADE.lengths().indexOf(40)] / 7,
+                TRADE.minutesADay(40 + GROWS * 7 * 4),
+                1e-9,
+                "as its hair takes now");
     }
 
     /** Whoever looks on another day is told the same day, until it is there. */

@@ -3,6 +3,7 @@ package rustictangle.server.demo;
 import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -35,6 +36,8 @@ import rustictangle.server.visit.VisitStore;
 /** If asked to, fills an empty data file with the made-up household, its records counted back from today. */
 @Component
 class DemoHousehold implements ApplicationRunner {
+
+    private static final LocalTime GROOM_HOUR = LocalTime.of(10, 30);
 
     private static final long SEED = 14;
 
@@ -126,7 +129,9 @@ class DemoHousehold implements ApplicationRunner {
         coats.put(id, demo.coat());
         if (demo.growsOn()) {
             visits.setPrice(id, DemoVisits.PRICE);
-            demo.groomInDays().ifPresent(days -> visits.setNext(id, today, Optional.of(today.plusDays(days))));
+            demo.groomInDays()
+                    .ifPresent(days ->
+                            visits.setNext(id, today, Optional.of(today.plusDays(days)), Optional.of(GROOM_HOUR)));
         }
     }
 }

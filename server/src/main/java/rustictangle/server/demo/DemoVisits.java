@@ -12,7 +12,7 @@ import rustictangle.core.visit.GroomPrice;
 /** The demo dogs' visits to the groomer, counted back from today; all of it made up. */
 final class DemoVisits {
 
-    static final GroomPrice PRICE = new GroomPrice(58, 6, 10, 15);
+    static final GroomPrice PRICE = new GroomPrice(58, 6, 10, 15, 20);
 
     private DemoVisits() {}
 

@@ -111,7 +111,7 @@ final class Vocabulary {
         if (IDS.contains(table + "." + column) && uuid(text).isEmpty()) {
             return Optional.of("\"" + shortened(text) + "\" is no UUID");
         }
-        if (column.startsWith("quiet_")) {
+        if (column.startsWith("quiet_") || column.equals("hour")) {
             return parses(() -> LocalTime.parse(text))
                     ? Optional.empty()
                     : Optional.of("\"" + shortened(text) + "\" is no time such as 21:00");

@@ -33,6 +33,7 @@ import rustictangle.core.log.SessionEvent.HairCameOut;
 import rustictangle.core.log.SessionEvent.HairWeighed;
 import rustictangle.core.log.SessionEvent.SectionDone;
 import rustictangle.core.log.SessionEvent.Signalled;
+import rustictangle.core.log.SessionEvent.Started;
 import rustictangle.core.log.ToolLookedOver;
 import rustictangle.core.log.ToolReplaced;
 import rustictangle.core.log.Visited;
@@ -51,6 +52,7 @@ class EntryStore {
     /** What still says something after its day, as far back as the dog's memory, its seasons and its visits go. */
     private static final String FOR_A_YEAR = kinds(
             SessionBegun.class,
+            Started.class,
             SectionDone.class,
             Caught.class,
             Signalled.class,

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
 import java.util.List;
@@ -42,8 +43,11 @@ class CalendarController {
     /** @param path of this server under which a calendar can subscribe; whoever knows it can read the plan */
     record CalendarView(String path) {}
 
-    /** @param day that was taken over as the next groom */
-    record Imported(LocalDate day, String summary) {}
+    /**
+     * @param day  that was taken over as the next groom
+     * @param hour absent: it is a whole day
+     */
+    record Imported(LocalDate day, Optional<LocalTime> hour, String summary) {}
 
     private final Plans plans;
     private final DogLoader dogs;
@@ -98,6 +102,7 @@ class CalendarController {
                 .body(PlanCalendar.of(
                         plans.now(),
                         visitService.since(LocalDate.now(clock).minusMonths(PAST_MONTHS)),
+                        clock.getZone(),
                         clock.instant()));
     }
 
@@ -113,7 +118,7 @@ class CalendarController {
                 .orElseThrow(() -> new Refused(
                         "file",
                         "No appointment after today, at most a year ahead, is in this file. Nothing was changed."));
-        visits.setNext(dogId, today, Optional.of(first.day()));
+        visits.setNext(dogId, today, Optional.of(first.day()), first.hour());
         return first;
     }
 
@@ -121,6 +126,7 @@ class CalendarController {
         return day(event)
                 .map(day -> new Imported(
                         day,
+                        hour(event),
                         event.getProperty(Property.SUMMARY)
                                 .map(Content::getValue)
                                 .orElse("")));
@@ -136,6 +142,14 @@ class CalendarController {
                     .map(WRITTEN_DAY::matcher)
                     .filter(Matcher::lookingAt)
                     .map(written -> LocalDate.parse(written.group(), DateTimeFormatter.BASIC_ISO_DATE));
+        }
+    }
+
+    private Optional<LocalTime> hour(VEvent event) {
+        try {
+            return event.getStartDate().flatMap(start -> PlanCalendar.hour(start.getDate(), clock.getZone()));
+        } catch (RuntimeException unknownZone) {
+            return Optional.empty();
         }
     }
 

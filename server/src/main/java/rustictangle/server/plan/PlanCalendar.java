@@ -1,12 +1,16 @@
 package rustictangle.server.plan;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
+import java.time.temporal.ChronoUnit;
 import java.time.temporal.Temporal;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VEvent;
@@ -21,7 +25,8 @@ import rustictangle.server.visit.VisitService.Appointment;
 /**
  * The plan and the appointments as a calendar (RFC 5545).
  *
- * <p>All of it are whole days, which no change of clocks can move. The same day, and the same appointment, always has
+ * <p>Days with a brush, and appointments without an hour, are whole days, which no change of clocks can move; an
+ * appointment with one is a moment. The same day, and the same appointment, always has
  * the same UID, so that a calendar that reads it again has nothing twice.
  */
 final class PlanCalendar {
@@ -31,7 +36,7 @@ final class PlanCalendar {
 
     private PlanCalendar() {}
 
-    static String of(Plans.Now now, List<Appointment> appointments, Instant written) {
+    static String of(Plans.Now now, List<Appointment> appointments, ZoneId here, Instant written) {
         Calendar calendar = new Calendar();
         calendar.add(new ProdId(PRODUCT));
         calendar.add(ImmutableVersion.VERSION_2_0);
@@ -50,8 +55,14 @@ final class PlanCalendar {
                         written);
             }
         }
-        appointments.forEach(
-                visit -> add(calendar, "visit-" + visit.id(), visit.day(), "Groomer: " + visit.dog(), "", written));
+        appointments.forEach(visit -> {
+            String id = "visit-" + visit.id();
+            String summary = "Groomer: " + visit.dog();
+            visit.hour()
+                    .ifPresentOrElse(
+                            hour -> addAt(calendar, id, visit.day().atTime(hour).atZone(here), summary, written),
+                            () -> add(calendar, id, visit.day(), summary, "", written));
+        });
         return calendar.toString();
     }
 
@@ -64,20 +75,47 @@ final class PlanCalendar {
         return Math.max(1, Math.round(pick.seconds() / 60)) + " min, " + places + (places == 1 ? " place" : " places");
     }
 
+    /** A groom takes about so long. Own estimate. */
+    private static final Duration A_GROOM = Duration.ofMinutes(90);
+
+    /** In universal time, so that it is right whatever the clocks do between now and then. */
+    private static void addAt(Calendar calendar, String id, ZonedDateTime start, String summary, Instant written) {
+        VEvent event = new VEvent(start.toInstant(), start.plus(A_GROOM).toInstant(), summary);
+        finish(calendar, event, id, written);
+    }
+
     private static void add(
             Calendar calendar, String id, LocalDate day, String summary, String description, Instant written) {
         VEvent event = new VEvent(day, summary);
-        event.add(new Uid(id + AT));
-        event.getDateStamp().ifPresent(stamp -> stamp.setDate(written));
-        if (event.getDateStamp().isEmpty()) {
-            event.add(new DtStamp(written));
-        }
         if (!description.isEmpty()) {
             event.add(new Description(description));
         }
         // A whole day with the brush in it is not a day away.
         event.add(ImmutableTransp.TRANSPARENT);
+        finish(calendar, event, id, written);
+    }
+
+    private static void finish(Calendar calendar, VEvent event, String id, Instant written) {
+        event.add(new Uid(id + AT));
+        event.getDateStamp().ifPresent(stamp -> stamp.setDate(written));
+        if (event.getDateStamp().isEmpty()) {
+            event.add(new DtStamp(written));
+        }
         calendar.add(event);
+    }
+
+    /** The hour here at which something written in any of the ways of a calendar begins; empty: a whole day. */
+    static Optional<LocalTime> hour(Temporal start, ZoneId here) {
+        if (start instanceof Instant instant) {
+            return Optional.of(LocalTime.ofInstant(instant, here));
+        }
+        if (start instanceof ZonedDateTime zoned) {
+            return Optional.of(zoned.withZoneSameInstant(here).toLocalTime());
+        }
+        if (start instanceof OffsetDateTime offset) {
+            return Optional.of(offset.atZoneSameInstant(here).toLocalTime());
+        }
+        return start.isSupported(ChronoUnit.MINUTES) ? Optional.of(LocalTime.from(start)) : Optional.empty();
     }
 
     /** The day here on which something written in any of the ways of a calendar begins. */

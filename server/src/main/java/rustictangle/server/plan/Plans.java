@@ -105,6 +105,11 @@ class Plans implements Shows {
             return members.stream().mapToInt(Member::practiceSecondsLeft).sum();
         }
 
+        /** If every day had as many minutes as it takes. */
+        HouseholdPlan asItTakes() {
+            return HouseholdPlan.asItTakes(members.stream().map(Member::work).toList());
+        }
+
         int position(long dogId) {
             return IntStream.range(0, members.size())
                     .filter(i -> members.get(i).known().id() == dogId)
@@ -155,6 +160,7 @@ class Plans implements Shows {
             List<Practice> practices,
             Optional<LocalDate> groom,
             boolean going,
+            double setUp,
             List<Closed> closed) {}
 
     Plans(
@@ -204,9 +210,10 @@ class Plans implements Shows {
                                 trusts.today(dog),
                                 visits.next(dog.id(), today),
                                 SessionLog.open(log).isPresent(),
+                                SetUp.learned(log),
                                 Closed.of(log, today)),
                         Plans::member));
-                spent += SessionLog.spentToday(log) + 60 * SetUp.MINUTES * SessionLog.begunToday(log);
+                spent += SessionLog.spentToday(log) + 60 * SetUp.learned(log) * SessionLog.begunToday(log);
             }
             running.at("the days to come", 1, 1);
         }
@@ -354,7 +361,7 @@ class Plans implements Shows {
                         dog.comfort,
                         places,
                         new Workload.Sessions(
-                                SetUp.MINUTES,
+                                dog.setUp,
                                 dog.going,
                                 Sitting.of(dog.known.dog()).map(Sitting::atMost)),
                         dog.groom.map(day -> (int) ChronoUnit.DAYS.between(dog.today, day))));

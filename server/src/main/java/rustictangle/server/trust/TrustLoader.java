@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import rustictangle.core.dog.Dog;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Tool;
 import rustictangle.core.log.Log;
@@ -63,11 +64,24 @@ public class TrustLoader {
                 now -> now.morning.trust.after(now.answers));
     }
 
+    private record ForPractice(Dog dog, Trust trust, Forecast forecast, Set<Subject> owned) {}
+
+    private record Practices(List<Practice> today) {}
+
     public List<Practice> today(KnownDog known) {
-        Forecast forecast = forecasts.of(known);
-        return Practice.today(known.dog(), of(known), owned(), section -> forecast.at(section)
+        return made.of(
+                        Practices.class,
+                        known.id(),
+                        new ForPractice(known.dog(), of(known), forecasts.of(known), owned()),
+                        TrustLoader::practices)
+                .today;
+    }
+
+    private static Practices practices(ForPractice facts) {
+        return new Practices(Practice.today(facts.dog, facts.trust, facts.owned, section -> facts.forecast
+                .at(section)
                 .map(outlook -> (outlook.mats(AHEAD_DAYS) - outlook.mats(0)) / AHEAD_DAYS)
-                .orElse(0.0));
+                .orElse(0.0)));
     }
 
     /** What of the drawer a dog has to get used to. */

@@ -8,7 +8,9 @@ import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.temporal.ChronoUnit;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -22,11 +24,13 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
 import rustictangle.core.Refused;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.Growth;
+import rustictangle.core.dog.Region;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Log;
@@ -59,16 +63,22 @@ import rustictangle.server.routine.RoutineLoader;
 class VisitController implements Shows {
 
     private static final int MONTHS_AHEAD = 12;
+    /** Where nothing is usual. Own choice. */
+    private static final double USUAL_WEEKS = 8;
     /** Until the owner says what it costs. */
-    private static final GroomPrice NOTHING_SAID = new GroomPrice(0, 0, 0, 0);
+    private static final GroomPrice NOTHING_SAID = new GroomPrice(0, 0, 0, 0, 0);
 
     private static final String MOST = "At most 1000000; check the number.";
 
-    /** @param day absent: none is to come */
-    record GroomView(Optional<LocalDate> day) {}
+    /**
+     * @param day  absent: none is to come
+     * @param hour absent: only its day is known
+     */
+    record GroomView(Optional<LocalDate> day, Optional<LocalTime> hour) {}
 
     /**
      * @param next     absent: none is to come
+     * @param nextHour of it; absent: only its day is known
      * @param unconfirmed appointments that were, today's included, of which nobody has said whether they took place
      * @param proposed when the next one would be usual; absent: this coat sees a groomer when needed
      * @param restart  how to begin again after a short clip; absent: it was not short, or is long ago
@@ -77,6 +87,7 @@ class VisitController implements Shows {
     record VisitsView(
             LocalDate today,
             Optional<LocalDate> next,
+            Optional<LocalTime> nextHour,
             List<LocalDate> unconfirmed,
             Optional<Proposal> proposed,
             Optional<Reason> restart,
@@ -122,10 +133,13 @@ class VisitController implements Shows {
             @NotNull @DecimalMin(value = "0", message = "0 or more.") @DecimalMax(value = "1000000", message = MOST)
                     Double credit,
             @NotNull @DecimalMin(value = "0", message = "0 or more.") @DecimalMax(value = "1000000", message = MOST)
-                    Double membership) {}
+                    Double membership,
+            @NotNull @DecimalMin(value = "0", message = "0 or more.") @DecimalMax(value = "1000000", message = MOST)
+                    Double surcharge) {}
 
     /**
-     * @param clipped     whether a groomer clips this coat at all
+     * @param clipped     whether a groomer clips this coat: it grows on, or a visit left a length
+     * @param answer      this dog's own, in one sentence
      * @param perDay      how fast it grows, mm
      * @param minutes     a week that the last week before the visit asks, by the position of weeks and of length
      * @param mats        small ones to expect from one visit to the next, in the same way
@@ -133,6 +147,7 @@ class VisitController implements Shows {
      */
     record TradeView(
             boolean clipped,
+            Reason answer,
             double perDay,
             List<Integer> lengths,
             List<Double> weeks,
@@ -142,7 +157,7 @@ class VisitController implements Shows {
             String currency) {}
 
     /** What length, minutes and weeks ask of one another follows from. */
-    private record TradeFacts(Picture picture, Comfort comfort, double perDay) {}
+    private record TradeFacts(Picture picture, Comfort comfort, double perDay, double setUp) {}
 
     private final DogLoader dogs;
     private final VisitStore store;
@@ -179,7 +194,7 @@ class VisitController implements Shows {
     }
 
     @PutMapping("/groom/{day}")
-    GroomView set(@PathVariable long dogId, @PathVariable LocalDate day) {
+    GroomView set(@PathVariable long dogId, @PathVariable LocalDate day, @RequestParam Optional<LocalTime> hour) {
         dogs.get(dogId);
         LocalDate today = LocalDate.now(clock);
         if (!day.isAfter(today) || day.isAfter(today.plusMonths(MONTHS_AHEAD))) {
@@ -188,7 +203,7 @@ class VisitController implements Shows {
                     "The next groom is after today, at most a year ahead; give a day from " + today.plusDays(1) + " to "
                             + today.plusMonths(MONTHS_AHEAD) + ".");
         }
-        store.setNext(dogId, today, Optional.of(day));
+        store.setNext(dogId, today, Optional.of(day), hour);
         return groom(dogId);
     }
 
@@ -196,12 +211,13 @@ class VisitController implements Shows {
     @DeleteMapping("/groom")
     GroomView unset(@PathVariable long dogId) {
         dogs.get(dogId);
-        store.setNext(dogId, LocalDate.now(clock), Optional.empty());
+        store.setNext(dogId, LocalDate.now(clock), Optional.empty(), Optional.empty());
         return groom(dogId);
     }
 
     private GroomView groom(long dogId) {
-        return new GroomView(service.next(dogId, LocalDate.now(clock)));
+        Optional<VisitStore.Appointment> next = service.appointment(dogId, LocalDate.now(clock));
+        return new GroomView(next.map(VisitStore.Appointment::day), next.flatMap(VisitStore.Appointment::hour));
     }
 
     @GetMapping("/visits")
@@ -212,6 +228,7 @@ class VisitController implements Shows {
         return new VisitsView(
                 today,
                 service.next(dogId, today),
+                service.appointment(dogId, today).flatMap(VisitStore.Appointment::hour),
                 service.unconfirmed(dogId, today),
                 proposal(known, past, today),
                 past.stream().findFirst().flatMap(visit -> visit.said()
@@ -320,7 +337,8 @@ class VisitController implements Shows {
     @PutMapping("/groom-price")
     VisitsView price(@PathVariable long dogId, @Valid @RequestBody PriceForm form) {
         dogs.get(dogId);
-        store.setPrice(dogId, new GroomPrice(form.price(), form.tip(), form.credit(), form.membership()));
+        store.setPrice(
+                dogId, new GroomPrice(form.price(), form.tip(), form.credit(), form.membership(), form.surcharge()));
         return visits(dogId);
     }
 
@@ -340,17 +358,20 @@ class VisitController implements Shows {
         Trade trade = made.of(
                 Trade.class,
                 dogId,
-                new TradeFacts(picture, households.get().comfort(), perDay),
+                new TradeFacts(picture, households.get().comfort(), perDay, SetUp.learned(logs.of(dogId))),
                 facts -> Trade.of(
                         known.coat(),
                         picture.forecast(),
                         facts.comfort,
                         perDay,
-                        SetUp.MINUTES,
+                        facts.setUp,
                         coat -> picture.withCoat(coat, others.apply(coat))));
         GroomPrice price = store.price(dogId).orElse(NOTHING_SAID);
+        List<Visit> past = service.past(dogId, LocalDate.now(clock));
         return new TradeView(
-                known.coat().growsOn(),
+                known.coat().growsOn()
+                        || past.stream().anyMatch(visit -> visit.said().left().isPresent()),
+                trade.answer(minutesADay(trade, known), weeks(known, past)),
                 perDay,
                 trade.lengths(),
                 trade.weeks(),
@@ -358,6 +379,25 @@ class VisitController implements Shows {
                 trade.mats(),
                 trade.weeks().stream().map(price::yearlyEvery).toList(),
                 households.get().currency());
+    }
+
+    /** As many as were set, shared among the dogs; or as its hair takes now. */
+    private double minutesADay(Trade trade, KnownDog known) {
+        Collection<Integer> set = households.get().minutes().values();
+        return set.isEmpty()
+                ? trade.minutesADay(
+                        known.coat().regions().get(Region.BODY).length().millimetres())
+                : set.stream().mapToInt(one -> one).average().orElseThrow()
+                        / Math.max(1, dogs.known().size());
+    }
+
+    /** To the next visit, or as usual. */
+    private double weeks(KnownDog known, List<Visit> past) {
+        LocalDate today = LocalDate.now(clock);
+        return service.next(known.id(), today)
+                .or(() -> proposal(known, past, today).map(Proposal::day))
+                .map(day -> ChronoUnit.DAYS.between(today, day) / 7.0)
+                .orElse(USUAL_WEEKS);
     }
 
     @Override

@@ -1,6 +1,7 @@
 package rustictangle.server.visit;
 
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -84,10 +85,11 @@ public class VisitService {
 
     /** The next appointment after a day. */
     public Optional<LocalDate> next(long dogId, LocalDate after) {
-        return kept(dogId)
-                .map(VisitStore.Appointment::day)
-                .filter(day -> day.isAfter(after))
-                .findFirst();
+        return appointment(dogId, after).map(VisitStore.Appointment::day);
+    }
+
+    Optional<VisitStore.Appointment> appointment(long dogId, LocalDate after) {
+        return kept(dogId).filter(one -> one.day().isAfter(after)).findFirst();
     }
 
     /**
@@ -103,8 +105,11 @@ public class VisitService {
                 .toList();
     }
 
-    /** @param id stays the same when the day is moved, and when it was confirmed */
-    public record Appointment(String id, String dog, LocalDate day) {}
+    /**
+     * @param id   stays the same when the day is moved, and when it was confirmed
+     * @param hour where the household lives; empty: only the day is known
+     */
+    public record Appointment(String id, String dog, LocalDate day, Optional<LocalTime> hour) {}
 
     /** Of all dogs, from a day on: what is to come, and what was and was not said to have been missed. */
     public List<Appointment> since(LocalDate since) {
@@ -118,13 +123,13 @@ public class VisitService {
     private List<Appointment> of(StoredDog dog) {
         List<VisitStore.Appointment> kept = kept(dog.id()).toList();
         List<Appointment> all = new ArrayList<>(kept.stream()
-                .map(one -> new Appointment(String.valueOf(one.id()), dog.form().name(), one.day()))
+                .map(one -> new Appointment(String.valueOf(one.id()), dog.form().name(), one.day(), one.hour()))
                 .toList());
         Visit.of(logs.of(dog.id())).stream()
                 .map(Visit::day)
                 .filter(day -> kept.stream().noneMatch(one -> one.day().equals(day)))
                 .forEach(day ->
-                        all.add(new Appointment(dog.id() + "-" + day, dog.form().name(), day)));
+                        all.add(new Appointment(dog.id() + "-" + day, dog.form().name(), day, Optional.empty())));
         return all;
     }
 }

@@ -1,6 +1,8 @@
 package rustictangle.server.visit;
 
 import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -20,7 +22,7 @@ public class VisitStore {
 
     /** Takes the place of whatever was to come after that day, as the same appointment; empty: none is to come. */
     @Transactional
-    public void setNext(long dogId, LocalDate after, Optional<LocalDate> day) {
+    public void setNext(long dogId, LocalDate after, Optional<LocalDate> day, Optional<LocalTime> hour) {
         Optional<Long> moved =
                 day.flatMap(next -> jdbc.sql("SELECT min(id) FROM appointment WHERE dog_id = ? AND day > ?")
                         .params(dogId, after.toString())
@@ -32,12 +34,15 @@ public class VisitStore {
                 .update();
         day.ifPresent(next -> {
             if (moved.isPresent()) {
-                jdbc.sql("UPDATE appointment SET day = ? WHERE id = ?")
-                        .params(next.toString(), moved.get())
+                jdbc.sql("UPDATE appointment SET day = ?, hour = ? WHERE id = ?")
+                        .params(next.toString(), hour.map(VisitStore::text).orElse(null), moved.get())
                         .update();
             } else {
-                jdbc.sql("INSERT INTO appointment (dog_id, day) VALUES (?, ?)")
-                        .params(dogId, next.toString())
+                jdbc.sql("INSERT INTO appointment (dog_id, day, hour) VALUES (?, ?, ?)")
+                        .params(
+                                dogId,
+                                next.toString(),
+                                hour.map(VisitStore::text).orElse(null))
                         .update();
             }
         });
@@ -45,17 +50,23 @@ public class VisitStore {
 
     /**
      * @param id     stays the same when the day is moved
+     * @param hour   where the household lives; empty: only the day is known
      * @param missed it did not take place
      */
-    record Appointment(long id, long dog, LocalDate day, boolean missed) {}
+    record Appointment(long id, long dog, LocalDate day, Optional<LocalTime> hour, boolean missed) {}
+
+    private static String text(LocalTime hour) {
+        return hour.truncatedTo(ChronoUnit.MINUTES).toString();
+    }
 
     /** Of all dogs, by day. */
     List<Appointment> appointments() {
-        return jdbc.sql("SELECT id, dog_id, day, missed FROM appointment ORDER BY day, id")
+        return jdbc.sql("SELECT id, dog_id, day, hour, missed FROM appointment ORDER BY day, id")
                 .query((row, n) -> new Appointment(
                         row.getLong("id"),
                         row.getLong("dog_id"),
                         LocalDate.parse(row.getString("day")),
+                        Optional.ofNullable(row.getString("hour")).map(LocalTime::parse),
                         row.getBoolean("missed")))
                 .list();
     }
@@ -94,13 +105,14 @@ public class VisitStore {
     }
 
     Optional<GroomPrice> price(long dogId) {
-        return jdbc.sql("SELECT price, tip, credit, membership FROM groom_price WHERE dog_id = ?")
+        return jdbc.sql("SELECT price, tip, credit, membership, surcharge FROM groom_price WHERE dog_id = ?")
                 .param(dogId)
                 .query((row, n) -> new GroomPrice(
                         row.getDouble("price"),
                         row.getDouble("tip"),
                         row.getDouble("credit"),
-                        row.getDouble("membership")))
+                        row.getDouble("membership"),
+                        row.getDouble("surcharge")))
                 .optional();
     }
 
@@ -108,14 +120,17 @@ public class VisitStore {
     public void setPrice(long dogId, GroomPrice price) {
         jdbc.sql(
                         """
-                INSERT INTO groom_price (dog_id, price, tip, credit, membership) VALUES (:dog, :price, :tip, :credit, :membership)
-                ON CONFLICT (dog_id) DO UPDATE SET price = :price, tip = :tip, credit = :credit, membership = :membership
+                INSERT INTO groom_price (dog_id, price, tip, credit, membership, surcharge)
+                VALUES (:dog, :price, :tip, :credit, :membership, :surcharge)
+                ON CONFLICT (dog_id) DO UPDATE SET price = :price, tip = :tip, credit = :credit, membership = :membership,
+                       surcharge = :surcharge
                 """)
                 .param("dog", dogId)
                 .param("price", price.price())
                 .param("tip", price.tip())
                 .param("credit", price.credit())
                 .param("membership", price.membership())
+                .param("surcharge", price.surcharge())
                 .update();
     }
 }

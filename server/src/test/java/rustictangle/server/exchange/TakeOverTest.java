@@ -129,10 +129,20 @@ class TakeOverTest extends ServerTest {
     private void sameViews(String folder, String... views) throws Exception {
         for (String view : views) {
             assertEquals(
-                    JSON.readTree(fixture(folder + "/dogs-1-" + view)),
-                    JSON.readTree(text("/api/dogs/1/" + view)),
+                    withoutGrowth(JSON.readTree(fixture(folder + "/dogs-1-" + view))),
+                    withoutGrowth(JSON.readTree(text("/api/dogs/1/" + view))),
                     view);
         }
+    }
+
+    /** How fast hair grows is reckoned in another way since. */
+    private static JsonNode withoutGrowth(JsonNode view) {
+        view.forEach(one -> {
+            if (one instanceof ObjectNode region) {
+                region.remove("growth");
+            }
+        });
+        return view;
     }
 
     @Test

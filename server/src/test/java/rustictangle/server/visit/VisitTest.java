@@ -145,9 +145,15 @@ class VisitTest extends ServerTest {
     void aYearsCostFollowsFromPriceTipCreditAndMembership() throws Exception {
         long dog = addKnownDog("Gannet");
         String price = "/api/dogs/" + dog + "/groom-price";
-        send(HttpMethod.PUT, price, "{\"price\": 58, \"tip\": 6, \"credit\": 10, \"membership\": 15}")
+        send(
+                        HttpMethod.PUT,
+                        price,
+                        "{\"price\": 58, \"tip\": 6, \"credit\": 10, \"membership\": 15, \"surcharge\": 20}")
                 .andExpect(status().isOk());
-        send(HttpMethod.PUT, price, "{\"price\": -1, \"tip\": 6, \"credit\": 10, \"membership\": 15}")
+        send(
+                        HttpMethod.PUT,
+                        price,
+                        "{\"price\": -1, \"tip\": 6, \"credit\": 10, \"membership\": 15, \"surcharge\": 20}")
                 .andExpect(status().isBadRequest());
         read("/api/dogs/" + dog + "/trade")
                 .andExpect(jsonPath("$.clipped").value(true))
