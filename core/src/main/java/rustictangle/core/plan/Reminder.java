@@ -33,6 +33,7 @@ public record Reminder(Kind kind, String text) {
     /**
      * @param season  what the shedding season asks for
      * @param due     places to brush today that were not brushed
+     * @param lost    places in training where a mat is likely before they are ready, while nothing was practised today
      * @param lately  the kinds that were sent for this dog in the last {@link #NOT_AGAIN_DAYS} days
      */
     public static Optional<Reminder> ofDog(
@@ -41,6 +42,7 @@ public record Reminder(Kind kind, String text) {
             Optional<LocalDate> groom,
             Optional<Reason> season,
             int due,
+            int lost,
             Set<Kind> lately) {
         long days = groom.map(day -> ChronoUnit.DAYS.between(today, day)).orElse(0L);
         if (DAYS_BEFORE_GROOM.contains(days)) {
@@ -55,12 +57,24 @@ public record Reminder(Kind kind, String text) {
             return Optional.of(
                     new Reminder(Kind.SEASON, name + ": " + season.get().text()));
         }
-        return due == 0
+        return due == 0 && lost == 0
                 ? Optional.empty()
-                : Optional.of(new Reminder(
-                        Kind.BRUSHING,
-                        name + ": " + due + (due == 1 ? " place is" : " places are")
-                                + " due for brushing. A few minutes are worth more than none."));
+                : Optional.of(new Reminder(Kind.BRUSHING, name + ": " + brushing(due) + training(due, lost)));
+    }
+
+    private static String brushing(int due) {
+        return due == 0
+                ? ""
+                : due + (due == 1 ? " place is" : " places are")
+                        + " due for brushing. A few minutes are worth more than none.";
+    }
+
+    /** What is practised, not brushed, goes on tangling all the same. */
+    private static String training(int due, int lost) {
+        return lost == 0
+                ? ""
+                : (due == 0 ? "" : " ") + lost + (lost == 1 ? " place" : " places")
+                        + " in training will mat before the dog is ready: a short practice today.";
     }
 
     /** @param lately the kinds that were sent for the household in the last {@link #NOT_AGAIN_DAYS} days */

@@ -1,6 +1,7 @@
 package rustictangle.core.plan;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -32,8 +33,22 @@ class ReminderTest {
     }
 
     private static Optional<Kind> kind(LocalDate groom, Optional<Reason> season, int due, Set<Kind> lately) {
-        return Reminder.ofDog("Oakum", TODAY, Optional.of(groom), season, due, lately)
+        return Reminder.ofDog("Oakum", TODAY, Optional.of(groom), season, due, 0, lately)
                 .map(Reminder::kind);
+    }
+
+    /** What is practised, not brushed, goes on tangling: it is said, too. */
+    @Test
+    void placesInTrainingThatWillMatAreWorthAWord() {
+        String both = text(2, 7);
+        assertTrue(both.contains("2 places are due") && both.contains("7 places in training will mat"), both);
+        assertTrue(text(0, 1).startsWith("Oakum: 1 place in training will mat"), text(0, 1));
+    }
+
+    private static String text(int due, int lost) {
+        return Reminder.ofDog("Oakum", TODAY, Optional.empty(), Optional.empty(), due, lost, NONE)
+                .orElseThrow()
+                .text();
     }
 
     @ParameterizedTest

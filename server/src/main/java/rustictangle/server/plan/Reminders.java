@@ -13,8 +13,10 @@ import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
+import rustictangle.core.plan.Race;
 import rustictangle.core.plan.Reminder;
 import rustictangle.core.session.SessionLog;
+import rustictangle.core.trust.Practice;
 import rustictangle.server.frame.Busy;
 import rustictangle.server.frame.DataFile;
 import rustictangle.server.household.Household;
@@ -91,12 +93,18 @@ class Reminders {
                             member.groom(),
                             member.picture().forecast().season(),
                             due(plan, member),
+                            lost(member),
                             outbox.sentSince(id, since))
                     .ifPresent(reminder -> worth.add(new Worth(id, reminder)));
         }
         Reminder.ofTools(kits.drawer(), today, outbox.sentSince(Optional.empty(), since))
                 .ifPresent(reminder -> worth.add(new Worth(Optional.empty(), reminder)));
         return worth;
+    }
+
+    private static int lost(Plans.Member member) {
+        boolean practised = member.practices().stream().anyMatch(Practice::doneToday);
+        return practised ? 0 : (int) member.races().stream().filter(Race::lost).count();
     }
 
     /** Places that the plan brushes today. Whoever has brushed today needs no reminder. */
