@@ -2,6 +2,7 @@ package rustictangle.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
@@ -119,6 +120,56 @@ class TrustTest extends Browsing {
                     .press(key));
             // The next answer is heeded once this one has been stored and shown.
             page.waitForFunction("() => !document.querySelector('.answers button:disabled')");
+        }
+    }
+
+    /** What is not known is asked once, the race is told, and what a vet must see stays closed until somebody says so. */
+    @Test
+    void theRaceIsToldAndWhatAVetMustSeeStaysClosedUntilSomebodySaysThatTheyDid() throws Exception {
+        try (RunningApp app = RunningApp.start(folder.resolve("race.db"), MORNING, false)) {
+            addDog(app, "ADULT", "ROUGH_GROOM", "DROP", 110);
+            Page page = laptop();
+            page.navigate(app.url() + "dogs/1/when");
+            Locator asked = page.getByText("When did a comb last go to Pintle’s skin everywhere?");
+            assertThat(asked).isVisible();
+            Barriers.assertNone(page, "the past is asked for");
+            press(page, "Some weeks agoone to five");
+            assertThat(asked).hasCount(0);
+            press(page, "Undo");
+            assertThat(asked).isVisible();
+            press(page, "Some weeks agoone to five");
+            assertThat(asked).hasCount(0);
+            page.getByText("The race, and the ways out").click();
+            assertThat(page.getByText("will mat before the dog is ready. Ways out"))
+                    .isVisible();
+            assertThat(page.locator("[data-rule='plan.race-trim']")).isVisible();
+            Barriers.assertNone(page, "the race");
+
+            UUID id = UUID.randomUUID();
+            app.send("POST", "api/dogs/1/sessions", "{\"id\": \"" + id + "\", \"sections\": [\"BELLY\", \"BACK\"]}");
+            app.send(
+                    "POST",
+                    "api/dogs/1/sessions/" + id + "/events",
+                    """
+                    {"id": "%s", "said": {"type": "CAUGHT", "section": "BELLY", "found":
+                     {"skin": "WET_OR_BROKEN", "lump": "NONE", "beneath": "FREE", "spread": "ONE"}}}
+                    """
+                            .formatted(UUID.randomUUID()));
+            app.send(
+                    "POST",
+                    "api/dogs/1/sessions/" + id + "/events",
+                    "{\"id\": \"%s\", \"said\": {\"type\": \"STOPPED\"}}".formatted(UUID.randomUUID()));
+            page.navigate(app.url());
+            assertThat(page.getByText("Closed until the vet has seen it: belly and groin"))
+                    .isVisible();
+            page.navigate(app.url() + "dogs/1/when");
+            assertThat(page.getByText("Closed for brushing")).isVisible();
+            Barriers.assertNone(page, "a closed place");
+            page.getByLabel("What the vet said of it").fill("A salve, twice a day.");
+            page.getByLabel("What the vet said of it").press("Enter");
+            assertThat(page.getByText("Closed for brushing")).hasCount(0);
+            press(page, "Undo");
+            assertThat(page.getByText("Closed for brushing")).isVisible();
         }
     }
 

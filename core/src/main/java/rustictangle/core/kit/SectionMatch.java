@@ -250,7 +250,7 @@ final class SectionMatch {
     }
 
     private boolean gentle() {
-        return approach.hand() == Hand.BEGINNER || section.thinSkinned() || dog.delicateSkin() || hair.pale();
+        return approach.hand() != Hand.EXPERIENCED || section.thinSkinned() || dog.delicateSkin() || hair.pale();
     }
 
     private void addCautions() {

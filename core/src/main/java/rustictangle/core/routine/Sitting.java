@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.LifeStage;
+import rustictangle.core.kit.Hand;
 
 /**
  * How long one sitting may be; the rest is another one. Own estimates.
@@ -16,17 +17,33 @@ import rustictangle.core.dog.LifeStage;
 public record Sitting(Duration atMost, Reason why) {
 
     private static final Duration PUPPY = Duration.ofMinutes(5);
+    private static final Duration CHILD = Duration.ofMinutes(5);
+    private static final Duration TIRED_HANDS = Duration.ofMinutes(10);
     private static final Duration FLAT_FACE = Duration.ofMinutes(10);
     private static final Duration ELDERLY = Duration.ofMinutes(15);
 
-    /** The shortest that applies; empty: as long as both are at ease. */
-    public static Optional<Sitting> of(Dog dog) {
+    /**
+     * The shortest that applies; empty: as long as both are at ease.
+     *
+     * @param hand that holds the brush
+     */
+    public static Optional<Sitting> of(Dog dog, Hand hand) {
         return Stream.of(
                         limit(
                                 dog.isPuppy(),
                                 PUPPY,
                                 "routine.sitting-puppy",
                                 "A puppy sits still for five minutes at most: the rest is another day's."),
+                        limit(
+                                hand == Hand.CHILD,
+                                CHILD,
+                                "routine.sitting-child",
+                                "A child brushes for five minutes, an adult beside; the rest is another day's."),
+                        limit(
+                                hand == Hand.TIRES,
+                                TIRED_HANDS,
+                                "routine.sitting-hands",
+                                "Hands that tire: ten minutes at a time, then a rest."),
                         limit(
                                 dog.flatFace(),
                                 FLAT_FACE,

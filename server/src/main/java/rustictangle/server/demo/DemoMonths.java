@@ -21,6 +21,7 @@ import rustictangle.core.coat.LengthReading;
 import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
+import rustictangle.core.kit.Hand;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.log.Catch;
 import rustictangle.core.log.CombResult;
@@ -232,7 +233,9 @@ final class DemoMonths {
                 Comfort.BALANCED,
                 places,
                 new Workload.Sessions(
-                        SetUp.MINUTES, false, Sitting.of(known.dog()).map(Sitting::atMost)),
+                        SetUp.MINUTES,
+                        false,
+                        Sitting.of(known.dog(), Hand.BEGINNER).map(Sitting::atMost)),
                 Optional.of(FORESEEN_DAYS));
         Set<Section> chosen = EnumSet.noneOf(Section.class);
         HouseholdPlan.asItTakes(List.of(work)).on(0).forEach(place -> chosen.add(place.section()));

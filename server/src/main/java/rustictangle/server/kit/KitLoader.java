@@ -55,7 +55,7 @@ public class KitLoader {
     }
 
     /** The usual one until the owner has chosen. */
-    Approach approach(long dogId) {
+    public Approach approach(long dogId) {
         return reads.of(ApproachStore.class, approaches::all).getOrDefault(dogId, Approach.USUAL);
     }
 }

@@ -15,6 +15,7 @@ import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
+import rustictangle.core.kit.Hand;
 import rustictangle.core.log.Log;
 import rustictangle.core.plan.DogPlan;
 import rustictangle.core.plan.HouseholdPlan;
@@ -36,6 +37,7 @@ import rustictangle.server.frame.Progress;
 import rustictangle.server.frame.Shows;
 import rustictangle.server.household.Household;
 import rustictangle.server.household.HouseholdLoader;
+import rustictangle.server.kit.KitLoader;
 import rustictangle.server.log.Logs;
 import rustictangle.server.routine.RoutineLoader;
 import rustictangle.server.trust.TrustLoader;
@@ -51,6 +53,7 @@ class Plans implements Shows {
      * @param order     of everything that is brushed
      * @param races     between trust and tangle, of the places in training, the ones that are lost first
      * @param closed    where a vet or a groomer must look first
+     * @param sitting   the longest there may be; empty: as long as both are at ease
      * @param practices for today, done or not
      * @param groom     when a groomer sees it next; empty: nobody said
      */
@@ -60,6 +63,7 @@ class Plans implements Shows {
             List<Section> order,
             List<Race> races,
             List<Closed> closed,
+            Optional<Sitting> sitting,
             List<Practice> practices,
             Optional<LocalDate> groom,
             Workload work) {
@@ -141,6 +145,7 @@ class Plans implements Shows {
     private final DogLoader dogs;
     private final RoutineLoader routines;
     private final TrustLoader trusts;
+    private final KitLoader kits;
     private final VisitService visits;
     private final Logs logs;
     private final HouseholdLoader households;
@@ -161,12 +166,14 @@ class Plans implements Shows {
             Optional<LocalDate> groom,
             boolean going,
             double setUp,
+            Hand hand,
             List<Closed> closed) {}
 
     Plans(
             DogLoader dogs,
             RoutineLoader routines,
             TrustLoader trusts,
+            KitLoader kits,
             VisitService visits,
             Logs logs,
             HouseholdLoader households,
@@ -176,6 +183,7 @@ class Plans implements Shows {
         this.dogs = dogs;
         this.routines = routines;
         this.trusts = trusts;
+        this.kits = kits;
         this.visits = visits;
         this.logs = logs;
         this.households = households;
@@ -211,6 +219,7 @@ class Plans implements Shows {
                                 visits.next(dog.id(), today),
                                 SessionLog.open(log).isPresent(),
                                 SetUp.learned(log),
+                                kits.approach(dog.id()).hand(),
                                 Closed.of(log, today)),
                         Plans::member));
                 spent += SessionLog.spentToday(log) + 60 * SetUp.learned(log) * SessionLog.begunToday(log);
@@ -320,6 +329,7 @@ class Plans implements Shows {
 
     private static Member member(Known dog) {
         Picture picture = dog.picture;
+        Optional<Sitting> sitting = Sitting.of(dog.known.dog(), dog.hand);
         List<RoutineStep> steps = picture.routine(picture.kit().brushed()).steps();
         Map<Section, Reason> closed = dog.closed.stream().collect(Collectors.toMap(Closed::section, Closed::why));
         List<Race> races = picture.trust().notReady(picture.kit().brushed()).stream()
@@ -349,6 +359,7 @@ class Plans implements Shows {
                 steps.stream().map(RoutineStep::section).toList(),
                 races,
                 dog.closed,
+                sitting,
                 dog.practices.stream()
                         .filter(practice -> practice.spot()
                                 .section()
@@ -360,10 +371,7 @@ class Plans implements Shows {
                         picture.forecast(),
                         dog.comfort,
                         places,
-                        new Workload.Sessions(
-                                dog.setUp,
-                                dog.going,
-                                Sitting.of(dog.known.dog()).map(Sitting::atMost)),
+                        new Workload.Sessions(dog.setUp, dog.going, sitting.map(Sitting::atMost)),
                         dog.groom.map(day -> (int) ChronoUnit.DAYS.between(dog.today, day))));
     }
 }

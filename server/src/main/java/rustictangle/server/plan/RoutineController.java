@@ -124,7 +124,7 @@ class RoutineController implements Shows {
                 now.members().get(dog).races(),
                 closedNow.stream().map(ClosedView::of).toList(),
                 inTraining.why(),
-                Sitting.of(picture.dog()).map(Sitting::why),
+                now.members().get(dog).sitting().map(Sitting::why),
                 picture.forecast().season());
     }
 
