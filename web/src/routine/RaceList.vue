@@ -49,7 +49,9 @@ function mats(race: Race): string {
             <b v-if="race.lost">{{ mats(race) }}</b><template v-else>{{ mats(race) }}</template>
           </td>
           <td>
-            <router-link v-if="to(race.section)" :to="to(race.section)!">rung {{ rung(race.section) }}</router-link>
+            <router-link v-if="to(race.section)" :to="to(race.section)!"
+              >rung {{ rung(race.section) }}: practise</router-link
+            >
           </td>
         </tr>
       </tbody>
