@@ -2,7 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, ask, saysAll } from '@/api/client'
-import { about } from '@/plan/words'
+import { about, MOST_MATS } from '@/plan/words'
 import { useHousehold, useSaveHousehold } from '@/api/queries'
 import type { Household } from '@/api/types'
 import ExchangeSection from './ExchangeSection.vue'
@@ -29,19 +29,11 @@ const TITLES: Record<Household['comfort'], string> = {
   EASY_GOING: 'Easy-going',
 }
 const COMFORTS = computed(() =>
-  (Object.keys(TITLES) as Household['comfort'][]).map((value) => {
-    const told = comforts.data.value?.find((one) => one.comfort === value)
-    const dogs = told?.dogs
-      .map(
-        (dog) => `${dog.name} ${Math.round(dog.minutesAWeek)} min a week, ${about(dog.matsAMonth)} small mats a month`,
-      )
-      .join('; ')
-    return {
-      value,
-      title: TITLES[value],
-      hint: told ? `a mat is worth ${told.minutesPerMat} minutes of brushing${dogs ? `: ${dogs}` : ''}` : '',
-    }
-  }),
+  (Object.keys(TITLES) as Household['comfort'][]).map((value) => ({
+    value,
+    title: TITLES[value],
+    told: comforts.data.value?.find((one) => one.comfort === value),
+  })),
 )
 const LENGTHS: { value: Household['lengthUnit']; title: string }[] = [
   { value: 'MILLIMETRES', title: 'Millimetres' },
@@ -79,12 +71,35 @@ async function submit() {
       <h1>Settings</h1>
       <v-text-field v-model="form.name" label="Name of the household" maxlength="60" autocomplete="off" />
       <fieldset class="tall">
-        <legend class="slab">How soon is a place due?</legend>
-        <label v-for="one in COMFORTS" :key="one.value"
-          ><input v-model="form.comfort" type="radio" name="comfort" :value="one.value" /><span
-            >{{ one.title }}<small>{{ one.hint }}</small></span
-          ></label
-        >
+        <legend class="slab">What is a small mat worth to you?</legend>
+        <div class="scrolls">
+          <table>
+            <thead>
+              <tr>
+                <td>
+                  <small>minutes a week;<br />small mats a month</small>
+                </td>
+                <th v-for="dog in COMFORTS[0]!.told?.dogs" :key="dog.name" scope="col">{{ dog.name }}</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="one in COMFORTS" :key="one.value">
+                <th scope="row">
+                  <label
+                    ><input v-model="form.comfort" type="radio" name="comfort" :value="one.value" /><span
+                      >{{ one.title
+                      }}<small v-if="one.told">as much as {{ one.told.minutesPerMat }} minutes of brushing</small></span
+                    ></label
+                  >
+                </th>
+                <td v-for="dog in one.told?.dogs" :key="dog.name">
+                  {{ Math.round(dog.minutesAWeek) }} min<br />{{ about(dog.matsAMonth, MOST_MATS) }}
+                  mats
+                </td>
+              </tr>
+            </tbody>
+          </table>
+        </div>
       </fieldset>
       <fieldset
         v-for="group in [
@@ -191,6 +206,24 @@ label input {
   height: 20px;
   accent-color: rgb(var(--v-theme-secondary));
   flex: none;
+}
+.scrolls {
+  overflow-x: auto;
+}
+table {
+  border-collapse: collapse;
+}
+th {
+  text-align: left;
+  font-weight: inherit;
+}
+thead th {
+  font-weight: 600;
+}
+th,
+td {
+  padding: 4px 16px 4px 0;
+  vertical-align: top;
 }
 .time {
   display: inline-flex;

@@ -14,7 +14,7 @@ final class Layout {
 
     private static final int MOST_ROUNDS = 6;
     private static final int MOST_SESSION_ROUNDS = 2;
-    private static final int RESHUFFLES = 200;
+    private static final int RESHUFFLES = 1000;
     private static final int TOGETHER = 4;
     private static final double NO_DIFFERENCE = 1e-9;
 

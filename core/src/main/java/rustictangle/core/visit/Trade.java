@@ -32,7 +32,9 @@ public record Trade(List<Integer> lengths, List<Double> weeks, double[][] minute
 
     private static final int LONGEST_MM = 120;
     private static final int STEP_MM = 2;
-    private static final double FEWEST_WEEKS = 4;
+    /** Nobody asks for the groom of next week how long a clip it keeps. */
+    public static final double FEWEST_WEEKS = 4;
+
     private static final double MOST_WEEKS = 13;
     private static final double STEP_WEEKS = 0.5;
     private static final int DAYS_A_WEEK = 7;
@@ -158,8 +160,8 @@ public record Trade(List<Integer> lengths, List<Double> weeks, double[][] minute
         double expected = mats[weeks().indexOf(until)][lengths.indexOf(longest.getAsInt())];
         return new Reason(
                 "visit.answer",
-                minutes + "you can keep " + Reason.mm(longest.getAsInt()) + " until the groom in " + so
-                        + " weeks, and expect " + smallMats(expected) + ".");
+                minutes + "you can keep " + Reason.mm(longest.getAsInt()) + " for " + so
+                        + " weeks until the groom, and expect " + smallMats(expected) + ".");
     }
 
     private static String smallMats(double expected) {

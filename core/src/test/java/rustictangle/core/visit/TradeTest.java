@@ -111,7 +111,7 @@ class TradeTest {
         String text = TRADE.answer(8, 6).text();
         assertTrue(
                 text.matches(
-                        "With about 8 minutes a day you can keep \\{\\d+ mm\\} until the groom in 6 weeks, and expect .*small mats?\\."),
+                        "With about 8 minutes a day you can keep \\{\\d+ mm\\} for 6 weeks until the groom, and expect .*small mats?\\."),
                 text);
         assertTrue(TRADE.answer(8, 6.4).text().contains("6½ weeks"));
         assertTrue(TRADE.answer(0, 13).text().contains("not even the shortest clip"));

@@ -118,7 +118,7 @@ record DemoDog(
                 form(coat, false),
                 125,
                 0.85,
-                0,
+                2,
                 4.0,
                 Optional.empty());
     }
@@ -131,19 +131,19 @@ record DemoDog(
                 false,
                 Map.of(
                         Region.HEAD,
-                        110.0,
+                        80.0,
                         Region.EARS,
-                        120.0,
+                        90.0,
                         Region.NECK,
-                        120.0,
+                        85.0,
                         Region.BODY,
-                        150.0,
+                        105.0,
                         Region.LEGS,
-                        110.0,
+                        80.0,
                         Region.REAR,
-                        150.0,
+                        105.0,
                         Region.TAIL,
-                        155.0));
+                        115.0));
         for (Region white : List.of(Region.NECK, Region.LEGS, Region.TAIL)) {
             coat.computeIfPresent(
                     white,

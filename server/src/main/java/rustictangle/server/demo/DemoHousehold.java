@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -40,6 +41,9 @@ class DemoHousehold implements ApplicationRunner {
     private static final LocalTime GROOM_HOUR = LocalTime.of(10, 30);
 
     private static final long SEED = 14;
+
+    private static final int WEEKDAY_MINUTES = 40;
+    private static final int WEEKEND_MINUTES = 60;
 
     private final DogStore dogs;
     private final CoatStore coats;
@@ -111,7 +115,7 @@ class DemoHousehold implements ApplicationRunner {
                     DayOfWeek.MONDAY,
                     Household.DateFormat.DAY_MONTH,
                     Household.LATITUDE,
-                    Map.of(),
+                    minutes(),
                     Household.CURRENCY,
                     Household.QUIET_FROM,
                     Household.QUIET_TO));
@@ -122,6 +126,14 @@ class DemoHousehold implements ApplicationRunner {
     }
 
     private record Of(long dog, Entry entry) {}
+
+    private static Map<DayOfWeek, Integer> minutes() {
+        Map<DayOfWeek, Integer> minutes = new EnumMap<>(DayOfWeek.class);
+        for (DayOfWeek day : DayOfWeek.values()) {
+            minutes.put(day, day.compareTo(DayOfWeek.SATURDAY) < 0 ? WEEKDAY_MINUTES : WEEKEND_MINUTES);
+        }
+        return minutes;
+    }
 
     /** The dog itself, its coat and its groomer; ids count up in an empty file. */
     private void settle(DemoDog demo, long id, LocalDate today) {

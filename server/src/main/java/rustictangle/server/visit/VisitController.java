@@ -371,7 +371,7 @@ class VisitController implements Shows {
         return new TradeView(
                 known.coat().growsOn()
                         || past.stream().anyMatch(visit -> visit.said().left().isPresent()),
-                trade.answer(minutesADay(trade, known), weeks(known, past)),
+                trade.answer(minutesADay(trade, known), weeks(known)),
                 perDay,
                 trade.lengths(),
                 trade.weeks(),
@@ -391,12 +391,13 @@ class VisitController implements Shows {
                         / Math.max(1, dogs.known().size());
     }
 
-    /** To the next visit, or as usual. */
-    private double weeks(KnownDog known, List<Visit> past) {
+    /** To the next visit if it is some weeks off, else from it to the one after it, as usual. */
+    private double weeks(KnownDog known) {
         LocalDate today = LocalDate.now(clock);
         return service.next(known.id(), today)
-                .or(() -> proposal(known, past, today).map(Proposal::day))
                 .map(day -> ChronoUnit.DAYS.between(today, day) / 7.0)
+                .filter(weeks -> weeks >= Trade.FEWEST_WEEKS)
+                .or(() -> Interval.of(known.coat()).map(usual -> (usual.fromWeeks() + usual.toWeeks()) / 2.0))
                 .orElse(USUAL_WEEKS);
     }
 
