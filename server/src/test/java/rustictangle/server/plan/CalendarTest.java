@@ -11,6 +11,7 @@ import biweekly.ICalendar;
 import biweekly.component.VEvent;
 import com.jayway.jsonpath.JsonPath;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -56,6 +57,23 @@ class CalendarTest extends ServerTest {
         assertEquals(
                 List.of(),
                 Biweekly.parse(ics()).first().validate(ICalVersion.V2_0).getWarnings());
+    }
+
+    @Test
+    void anHourStandsOnTheClockOnTheWallBeforeAndAfterTheChange() throws Exception {
+        for (LocalDate day : List.of(today.plusDays(30), today.plusDays(200))) {
+            send(HttpMethod.PUT, groom() + "/" + day + "?hour=09:30", "")
+                    .andExpect(jsonPath("$.hour").value("09:30:00"));
+            VEvent visit = visit(read());
+            assertTrue(visit.getDateStart().getValue().hasTime());
+            assertEquals(
+                    day.atTime(9, 30).atZone(ZoneId.of("Europe/London")).toInstant(),
+                    visit.getDateStart().getValue().toInstant());
+        }
+        send(HttpMethod.PUT, groom() + "/" + today.plusDays(30) + "?hour=25:00", "")
+                .andExpect(status().isBadRequest());
+        super.read("/api/dogs/" + dog + "/visits")
+                .andExpect(jsonPath("$.next").value(today.plusDays(200).toString()));
     }
 
     @Test
