@@ -34,7 +34,7 @@ class BesideTheDogTest extends Browsing {
     @Test
     void aWholeSessionOnTheKeyboardAloneFromTheChecklistToTheNote() throws Exception {
         Page page = laptop();
-        SessionView session = open(page, 2, "BACK", "CHEST");
+        SessionView session = open(page, 2, "FRONT_LEG_LEFT", "CHEST");
         page.keyboard().press("Space");
         session.next().waitFor();
         int layers = Integer.parseInt(

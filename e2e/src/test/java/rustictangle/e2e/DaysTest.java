@@ -191,6 +191,12 @@ class DaysTest extends Browsing {
         assertThat(page.getByText("The next groom is after today")).isVisible();
         assertThat(page.locator("[data-test=groom]")).containsText("Sun 7 Jun");
 
+        page.getByLabel("at", new Page.GetByLabelOptions().setExact(true)).fill("14:15");
+        assertThat(page.locator("[data-test=groom]")).containsText("Sun 7 Jun at 14:15");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .click();
+        assertThat(page.locator("[data-test=groom]")).containsText("Sun 7 Jun at 10:30");
+
         page.navigate(demo.url() + "dogs/2/groom");
         Locator answer = page.locator("[data-test=answer]");
         assertThat(answer).containsText("The clip may leave");

@@ -48,7 +48,7 @@ class PulledPlugTest extends Browsing {
         Path data = folder.resolve("down.db");
         Page page = laptop();
         RunningApp app = RunningApp.start(data, MORNING, true);
-        SessionView session = HomeView.open(page, app.url()).begin("Thimble").begin();
+        SessionView session = HomeView.open(page, app.url()).begin("Gannet").begin();
         session.keys("1", "1");
         assertThat(page.locator("progress")).hasAttribute("value", "1");
         String second = session.place().textContent();
@@ -63,7 +63,7 @@ class PulledPlugTest extends Browsing {
             page.reload();
             assertThat(page.locator("progress")).hasAttribute("value", "2");
             HomeView home = HomeView.open(page, again.url());
-            assertThat(home.goOn("Thimble").place()).not().hasText(second);
+            assertThat(home.goOn("Gannet").place()).not().hasText(second);
         }
     }
 

@@ -44,9 +44,11 @@ public final class Conditions {
                 .forEach((region, hair) -> lengths.put(
                         region, LengthOverTime.of(hair, diary.readings().getOrDefault(region, List.of()), today)));
         Shedding shedding = Shedding.of(coat, diary, today);
-        boolean[] sheds = new boolean[Diary.REMEMBERED_DAYS + AHEAD_DAYS + 1];
-        for (int i = 0; i < sheds.length; i++) {
-            sheds[i] = shedding.on(today.plusDays(i - Diary.REMEMBERED_DAYS));
+        LocalDate[] dates = new LocalDate[Diary.REMEMBERED_DAYS + AHEAD_DAYS + 1];
+        boolean[] sheds = new boolean[dates.length];
+        for (int i = 0; i < dates.length; i++) {
+            dates[i] = today.plusDays(i - Diary.REMEMBERED_DAYS);
+            sheds[i] = shedding.on(dates[i]);
         }
         Map<Section, Here> sections = new EnumMap<>(Section.class);
         Arrays.stream(Section.values()).forEach(section -> {
@@ -58,7 +60,7 @@ public final class Conditions {
                     new Here(
                             exposure,
                             hair.kind().mats()
-                                    ? Optional.of(days(section, hair, length, exposure, today))
+                                    ? Optional.of(days(section, hair, length, exposure, dates))
                                     : Optional.empty(),
                             LooseHair.at(section, coat, -Diary.REMEMBERED_DAYS, sheds)));
         });
@@ -66,14 +68,14 @@ public final class Conditions {
     }
 
     private static WearDays days(
-            Section section, RegionCoat hair, LengthOverTime length, Exposure exposure, LocalDate today) {
+            Section section, RegionCoat hair, LengthOverTime length, Exposure exposure, LocalDate[] dates) {
         RateTable table = RateTable.of(hair);
         return WearDays.of(
                 -Diary.REMEMBERED_DAYS,
                 AHEAD_DAYS,
-                day -> exposure.on(today.plusDays(day)),
-                day -> table.tangles(section, hair, length.on(today.plusDays(day))),
-                day -> table.hardening(section, length.on(today.plusDays(day))),
+                day -> exposure.on(dates[day + Diary.REMEMBERED_DAYS]),
+                day -> table.tangles(section, hair, length.on(dates[day + Diary.REMEMBERED_DAYS])),
+                day -> table.hardening(section, length.on(dates[day + Diary.REMEMBERED_DAYS])),
                 length.isSteady());
     }
 

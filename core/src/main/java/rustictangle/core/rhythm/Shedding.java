@@ -7,13 +7,8 @@ import java.util.Optional;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
 
-/**
- * On which days a coat with a season sheds heavily: now by the owner's word, at other times by the seasons.
- *
- * @param seasons oldest first; none where the days hardly change
- * @param now     by the owner's word
- */
-record Shedding(List<Season> seasons, boolean now, LocalDate today) {
+/** On which days a coat with a season sheds heavily: now by the owner's word, at other times by the seasons. */
+final class Shedding {
 
     /** Without a season to go by, what is so today is taken to have begun and to go on for so long. Own estimates. */
     private static final int BEFORE_DAYS = 42;
@@ -22,18 +17,36 @@ record Shedding(List<Season> seasons, boolean now, LocalDate today) {
     /** A season is announced so long before it begins. Own estimate. */
     private static final int ANNOUNCED_DAYS = 21;
 
-    boolean on(LocalDate day) {
-        Optional<Season> current = current();
-        LocalDate begun = current.map(Season::from).orElse(today.minusDays(BEFORE_DAYS));
-        LocalDate over = current.map(Season::to).orElse(today.plusDays(AFTER_DAYS));
-        if (!day.isBefore(begun) && !day.isAfter(over) && (now || current.isPresent())) {
-            return now;
-        }
-        return day.equals(today) ? now : seasons.stream().anyMatch(season -> season.holds(day));
+    private final List<Season> seasons;
+    private final boolean now;
+    private final LocalDate today;
+    private final Optional<Season> current;
+    private final LocalDate begun;
+    private final LocalDate over;
+
+    /**
+     * @param seasons oldest first; none where the days hardly change
+     * @param now     by the owner's word
+     */
+    Shedding(List<Season> seasons, boolean now, LocalDate today) {
+        this.seasons = List.copyOf(seasons);
+        this.now = now;
+        this.today = today;
+        current = seasons.stream().filter(season -> season.holds(today)).findFirst();
+        begun = current.map(Season::from).orElse(today.minusDays(BEFORE_DAYS));
+        over = current.map(Season::to).orElse(today.plusDays(AFTER_DAYS));
     }
 
-    private Optional<Season> current() {
-        return seasons.stream().filter(season -> season.holds(today)).findFirst();
+    boolean on(LocalDate day) {
+        if ((now || current.isPresent()) && !day.isBefore(begun) && !day.isAfter(over)) {
+            return now;
+        }
+        for (Season season : seasons) {
+            if (season.holds(day)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /**
@@ -56,8 +69,7 @@ record Shedding(List<Season> seasons, boolean now, LocalDate today) {
                     "No session has brought out a heap since {" + lately.last()
                             + " date}: the season may be over. Then say so on the coat page.");
         }
-        return current()
-                .map(season -> new Reason(
+        return current.map(season -> new Reason(
                         "rhythm.season",
                         "The " + season.kind().label()
                                 + " shed, likely until {" + season.to()
@@ -82,8 +94,7 @@ record Shedding(List<Season> seasons, boolean now, LocalDate today) {
     }
 
     private Optional<Reason> notShedding() {
-        return current()
-                .map(season -> new Reason(
+        return current.map(season -> new Reason(
                         "rhythm.season-now",
                         "The " + season.kind().label() + " shed is likely from {"
                                 + season.from() + " date} to {" + season.to() + " date}, " + basis(season)

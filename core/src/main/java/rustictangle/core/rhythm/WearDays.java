@@ -54,8 +54,9 @@ final class WearDays {
         WearDays days = new WearDays(first, last - first + 1, steady);
         for (int i = 0; i < days.wear.length; i++) {
             double today = i == 0 ? 0 : wear.applyAsDouble(first + i);
-            days.perWear[i] = tangles.applyAsDouble(first + i);
-            days.hardening[i] = hardening.apply(first + i);
+            boolean asBefore = steady && i > 0;
+            days.perWear[i] = asBefore ? days.perWear[0] : tangles.applyAsDouble(first + i);
+            days.hardening[i] = asBefore ? days.hardening[0] : hardening.apply(first + i);
             days.wear[i] = (i == 0 ? 0 : days.wear[i - 1]) + today;
             days.tangles[i] = (i == 0 ? 0 : days.tangles[i - 1]) + today * days.perWear[i];
         }
