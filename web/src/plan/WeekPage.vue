@@ -295,6 +295,7 @@ function soMany() {
   justify-content: center;
   align-items: center;
   gap: 4px;
+  margin-top: 6px;
   font-size: 0.92rem;
 }
 .set input {

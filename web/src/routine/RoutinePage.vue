@@ -123,7 +123,7 @@ function toggle(section: Section) {
               ><small
                 >{{ taken.length }} {{ taken.length === 1 ? 'place' : 'places'
                 }}<template v-if="range">, most likely {{ range }}</template
-                ><template v-if="setUp">, {{ minutes(setUp) }} of it to fetch dog and things</template></small
+                ><template v-if="setUp">; {{ minutes(setUp) }} of it to fetch dog and things</template></small
               >
             </p>
           </div>
@@ -282,7 +282,8 @@ function toggle(section: Section) {
   font-family: var(--sans);
   font-weight: 400;
   font-size: 1rem;
-  margin-left: 12px;
+  line-height: 1.4;
+  display: block;
 }
 .rest {
   font-size: 1.2rem;

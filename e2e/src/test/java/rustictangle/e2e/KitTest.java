@@ -82,7 +82,7 @@ class KitTest extends Browsing {
                                 new Locator.GetByRoleOptions()
                                         .setName(
                                                 Pattern.compile(
-                                                        "the all-round: 27 mm stops 78 mm above the skin.*the puppy brush: 18 mm stops 87 mm"))))
+                                                        "the all-round: 27 mm stops 58 mm above the skin.*the puppy brush: 18 mm stops 67 mm"))))
                 .isVisible();
         Barriers.assertNone(page, "two tools compared");
     }

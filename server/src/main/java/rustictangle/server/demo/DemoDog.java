@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneOffset;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -23,13 +24,16 @@ import rustictangle.core.dog.Skin;
 import rustictangle.core.dog.Wear;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Said;
+import rustictangle.core.rhythm.Season;
 import rustictangle.server.coat.CoatForm;
 import rustictangle.server.coat.CoatForm.RegionForm;
 import rustictangle.server.dog.DogForm;
+import rustictangle.server.household.Household;
 
 /**
  * One made-up dog of the demo household.
  *
+ * @param coat           sheds heavily, if at all, in the seasons
  * @param daysBack       how long ago its records begin
  * @param findsTime      chance in (0, 1] that the owner brushes on a day when something is due
  * @param pause          days up to today on which nobody found the time
@@ -52,6 +56,14 @@ record DemoDog(
     boolean growsOn() {
         CoatKind kind = coat.regions().get(0).kind();
         return kind == CoatKind.DROP || kind == CoatKind.CURLY;
+    }
+
+    /** The coat as an owner would describe it on that day. */
+    CoatForm coatOn(LocalDate day) {
+        boolean sheds = coat.sheddingHeavily()
+                && Season.about(Household.LATITUDE, Collections.emptyNavigableSet(), day).stream()
+                        .anyMatch(season -> !day.isBefore(season.from()) && !day.isAfter(season.to()));
+        return new CoatForm(coat.regions(), sheds, coat.neglected());
     }
 
     private static DemoDog oakum() {

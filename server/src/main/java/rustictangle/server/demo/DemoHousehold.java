@@ -40,7 +40,7 @@ class DemoHousehold implements ApplicationRunner {
 
     private static final LocalTime GROOM_HOUR = LocalTime.of(10, 30);
 
-    private static final long SEED = 14;
+    private static final long SEED = 400;
 
     private static final int WEEKDAY_MINUTES = 40;
     private static final int WEEKEND_MINUTES = 60;
@@ -89,18 +89,22 @@ class DemoHousehold implements ApplicationRunner {
             return;
         }
         LocalDate today = LocalDate.now(clock);
-        RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(SEED);
         List<DemoDog> all = DemoDog.household();
         List<Of> said = new ArrayList<>();
         for (DemoDog demo : all) {
             long id = all.indexOf(demo) + 1;
             KnownDog known = new KnownDog(
-                    id, demo.form().name(), demo.form().dog(), demo.coat().coat());
+                    id,
+                    demo.form().name(),
+                    demo.form().dog(),
+                    demo.coatOn(today).coat());
             Kit kit = Kit.of(Match.of(known.dog(), known.coat(), Approach.USUAL), DemoDrawer.tools(today));
             List<Entry> besides = Stream.of(DemoReadings.of(demo, today), DemoVisits.of(demo, today))
                     .flatMap(List::stream)
                     .toList();
             besides.forEach(entry -> said.add(new Of(id, entry)));
+            RandomGenerator random =
+                    RandomGeneratorFactory.of("L64X128MixRandom").create(SEED + id);
             new DemoMonths(known, demo, kit, besides, Household.LATITUDE, random, clock.getZone())
                     .live(today)
                     .forEach(entry -> said.add(new Of(id, entry)));
@@ -138,7 +142,7 @@ class DemoHousehold implements ApplicationRunner {
     /** The dog itself, its coat and its groomer; ids count up in an empty file. */
     private void settle(DemoDog demo, long id, LocalDate today) {
         dogs.add(demo.form());
-        coats.put(id, demo.coat());
+        coats.put(id, demo.coatOn(today));
         if (demo.growsOn()) {
             visits.setPrice(id, DemoVisits.PRICE);
             demo.groomInDays()

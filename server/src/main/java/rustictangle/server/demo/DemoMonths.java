@@ -133,7 +133,8 @@ final class DemoMonths {
     private Coat coat(LocalDate day) {
         Map<Region, RegionCoat> regions = new EnumMap<>(known.coat().regions());
         regions.replaceAll((region, hair) -> hair.ofLength(lengths.get(region).on(day)));
-        return new Coat(regions, known.coat().sheddingHeavily(), known.coat().neglected());
+        return new Coat(
+                regions, demo.coatOn(day).sheddingHeavily(), known.coat().neglected());
     }
 
     private void practise(LocalDate day) {
@@ -174,13 +175,14 @@ final class DemoMonths {
     }
 
     private void brush(LocalDate day) {
-        Forecast forecast = Forecast.of(known.dog(), coat(day), Diary.of(log(day), latitude, day), day);
+        Coat coat = coat(day);
+        Forecast forecast = Forecast.of(known.dog(), coat, Diary.of(log(day), latitude, day), day);
         Trust trust = Trust.of(known.dog(), kit, trials, day);
-        Set<Section> chosen = planned(forecast, trust, day);
+        Set<Section> chosen = planned(coat, forecast, trust);
         if (chosen.isEmpty()) {
             return;
         }
-        List<RoutineStep> steps = Routine.of(known.dog(), known.coat(), kit, trust, forecast.matted(), chosen)
+        List<RoutineStep> steps = Routine.of(known.dog(), coat, kit, trust, forecast.matted(), chosen)
                 .steps();
         Instant begun = day.atTime(LocalTime.of(18, 30)).atZone(zone).toInstant();
         Instant at = begun;
@@ -219,9 +221,9 @@ final class DemoMonths {
     }
 
     /** What the plan brushes that day. */
-    private Set<Section> planned(Forecast forecast, Trust trust, LocalDate day) {
+    private Set<Section> planned(Coat coat, Forecast forecast, Trust trust) {
         Map<Section, Workload.Place> places = new EnumMap<>(Section.class);
-        Routine.of(known.dog(), known.coat(), kit, trust, forecast.matted(), kit.brushed())
+        Routine.of(known.dog(), coat, kit, trust, forecast.matted(), kit.brushed())
                 .steps()
                 .forEach(step -> places.put(
                         step.section(),
