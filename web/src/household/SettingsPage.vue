@@ -182,6 +182,7 @@ fieldset {
   display: flex;
   flex-wrap: wrap;
   gap: 4px 26px;
+  min-width: 0;
 }
 .tall {
   flex-direction: column;
@@ -208,6 +209,7 @@ label input {
   flex: none;
 }
 .scrolls {
+  max-width: 100%;
   overflow-x: auto;
 }
 table {
@@ -224,6 +226,15 @@ th,
 td {
   padding: 4px 16px 4px 0;
   vertical-align: top;
+}
+@media (max-width: 600px) {
+  .scrolls {
+    font-size: 0.88rem;
+  }
+  th,
+  td {
+    padding-right: 8px;
+  }
 }
 .time {
   display: inline-flex;

@@ -44,7 +44,7 @@ const spread = (row: { fromDays: number; toDays: number }) =>
           </li>
           <li v-if="!view.learned.length">So far this dog is as one would expect of its coat.</li>
         </ul>
-        <h3>How often each place in the long run, and how sure that is</h3>
+        <h3>How often each place on days like these, and how sure that is</h3>
         <ol class="rows">
           <li v-for="row in rows" :key="row.section">
             <span class="name">{{ names[row.section] }}</span>

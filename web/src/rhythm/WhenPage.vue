@@ -102,7 +102,7 @@ function whenDue(row: SectionPlan): string {
             <b>{{ labelOf('SectionPlanState', one.state) }}</b><template v-if="one.next"
               >, {{ inDays(view.today, one.next) }}</template
             ><template v-if="one.state !== 'NOT_BRUSHED'"
-              >; in the long run about {{ every(one.everyDays)
+              >; on days like these about {{ every(one.everyDays)
               }}<template v-if="one.fromDays !== one.toDays">
                 ({{ one.fromDays }} to {{ one.toDays }})</template
               ></template
@@ -120,7 +120,7 @@ function whenDue(row: SectionPlan): string {
               <th>Place</th>
               <th>Burrs</th>
               <th>Brushed</th>
-              <th class="wide">In the long run</th>
+              <th class="wide">On days like these</th>
             </tr>
           </thead>
           <tbody>

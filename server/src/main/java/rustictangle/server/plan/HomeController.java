@@ -40,7 +40,7 @@ class HomeController {
      * Today, over all dogs.
      *
      * @param minutes         for brushing; absent: as many as it takes
-     * @param neededMinutes   as many as it takes today, setting up included
+     * @param neededMinutes   for all that is wished for today, setting up included
      * @param brushedSeconds  spent on it today already, setting up included
      * @param practiceSeconds still to be practised today, besides those minutes
      * @param picks           dog by dog
@@ -144,7 +144,7 @@ class HomeController {
     private TodayView day(Plans.Now set, Plans.Now asked) {
         return new TodayView(
                 set.minutes().map(minutes -> (int) Math.floor(minutes[0])),
-                (int) Math.ceil(set.asItTakes().minutes(0)),
+                set.neededMinutes(),
                 set.spentSeconds(),
                 set.practiceSecondsLeft(),
                 picks(asked, 0));

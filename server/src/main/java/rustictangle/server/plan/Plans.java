@@ -114,6 +114,16 @@ class Plans implements Shows {
             return HouseholdPlan.asItTakes(members.stream().map(Member::work).toList());
         }
 
+        /** Minutes for all that is wished for today, setting up included: more where later days are full. */
+        int neededMinutes() {
+            return (int) Math.max(Math.ceil(asItTakes().minutes(0)), Math.floor(plan.minutes(0)));
+        }
+
+        /** The same with one dog, by its position. */
+        int neededMinutes(int dog) {
+            return (int) Math.ceil(Math.max(asItTakes().minutes(dog, 0), plan.minutes(dog, 0)));
+        }
+
         int position(long dogId) {
             return IntStream.range(0, members.size())
                     .filter(i -> members.get(i).known().id() == dogId)

@@ -55,7 +55,7 @@ class RoutineController implements Shows {
     }
 
     /**
-     * @param neededMinutes as many as it takes today, setting up included
+     * @param neededMinutes for all that is wished for today, setting up included
      * @param setUpSeconds  that come on top of the steps
      * @param waits      what is brushed and not in it, and until when it waits; what should not wait first
      * @param inTraining where the dog is practised with, not brushed
@@ -113,7 +113,7 @@ class RoutineController implements Shows {
                         .toList());
         return new RoutineAnswer(
                 RoutineView.of(order.map(routine::inOrder).orElse(routine)),
-                (int) Math.ceil(now.asItTakes().minutes(dog, 0)),
+                plans.now().neededMinutes(dog),
                 60 * now.members().get(dog).work().setUpToday(),
                 waits(now, dog, sections),
                 inTraining.practised().stream()
