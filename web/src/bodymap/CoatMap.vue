@@ -61,6 +61,7 @@ watch(
 figure {
   margin: 0;
   position: relative;
+  container-type: inline-size;
 }
 figcaption {
   position: absolute;
@@ -68,6 +69,12 @@ figcaption {
   bottom: 2px;
   font-size: 0.9rem;
   opacity: 0.86;
+}
+/* In a small drawing the legs stand where the words would. */
+@container (max-width: 360px) {
+  figcaption {
+    position: static;
+  }
 }
 .switch {
   display: none;

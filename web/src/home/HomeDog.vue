@@ -63,7 +63,10 @@ const headline = computed(() => {
           {{ places(known.inTraining) }} in training<template v-if="known.matsInTraining >= 0.5"
             >, with {{ about(known.matsInTraining, MOST_MATS) }} mats in them by now</template
           ><template v-if="known.lost"
-            >; <router-link :to="`${to}/routine`">{{ known.lost }} will mat before it is ready</router-link></template
+            >;
+            <router-link :to="`${to}/routine`"
+              >{{ known.lost }} {{ known.lost === 1 ? 'mats' : 'mat' }} before it is ready</router-link
+            ></template
           >
         </p>
         <p v-if="known.closed.length" class="closed">

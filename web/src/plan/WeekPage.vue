@@ -450,6 +450,7 @@ td.slab {
   }
   .name {
     font-size: 0.78rem;
+    min-height: 2lh;
   }
   .set {
     font-size: 0;

@@ -90,7 +90,7 @@ function whenDue(row: SectionPlan): string {
         <p v-if="view.races.length" class="training">
           {{ view.races.length }} {{ view.races.length === 1 ? 'place is' : 'places are' }} in training<template
             v-if="lost"
-            >; {{ lost === 1 ? 'one' : lost }} of them will mat before the dog is ready</template
+            >; {{ lost === 1 ? 'one of them mats' : `${lost} of them mat` }} before the dog is ready</template
           >. <router-link :to="`/dogs/${dogId}/routine`">The race, and the ways out</router-link>
         </p>
         <p v-if="view.season" class="season" :data-rule="view.season.rule">{{ say(view.season.text) }}</p>

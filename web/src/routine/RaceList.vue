@@ -58,8 +58,8 @@ function mats(race: Race): string {
     </table>
     <div v-if="waysOut.length" class="ways">
       <h4>
-        {{ lost.length === 1 ? 'One place' : `${lost.length} places` }} will mat before the dog is ready. Ways out, the
-        kindest first:
+        {{ lost.length === 1 ? 'One place' : `${lost.length} places` }} {{ lost.length === 1 ? 'mats' : 'mat' }} before
+        the dog is ready. Ways out, the kindest first:
       </h4>
       <ol>
         <li v-for="way in waysOut" :key="way.rule" :data-rule="way.rule">{{ say(way.text) }}</li>

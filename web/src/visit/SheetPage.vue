@@ -86,13 +86,17 @@ async function keep() {
               <b>{{ names[one.section] }}:</b> {{ say(one.why.text) }}
             </li>
           </ul>
-          <p v-if="!view.mats.length">None that we know of.</p>
+          <p v-if="!view.mats.length">None that we found.</p>
           <ul v-else>
             <li v-for="mat in view.mats" :key="mat.section">
               <b>{{ names[mat.section] }}</b>, since {{ date(mat.since)
               }}<template v-if="mat.found">, {{ say(matSize(mat.found)) }}</template>
             </li>
           </ul>
+          <p v-if="view.likely.length">
+            Likely by now, please feel for them first:
+            <b>{{ view.likely.map((one) => names[one]).join('; ') }}</b>.
+          </p>
           <p v-for="one in view.talk" :key="one.rule" class="talk">{{ say(one.text) }}</p>
           <h3>Last combed to the skin</h3>
           <ul class="combed">

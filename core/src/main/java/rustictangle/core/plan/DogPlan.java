@@ -108,7 +108,7 @@ public record DogPlan(List<SectionPlan> sections, Optional<LocalDate> next, Reas
         if (here.matLeft()) {
             return State.MAT_LEFT;
         }
-        if (outlook.mats(0) >= SectionPlan.MAT_LIKELY && outlook.known()) {
+        if (outlook.mats(0) >= Outlook.MAT_LIKELY && outlook.known()) {
             return State.MAT_LIKELY;
         }
         if (training) {
@@ -124,7 +124,7 @@ public record DogPlan(List<SectionPlan> sections, Optional<LocalDate> next, Reas
     }
 
     private static int burrs(State state, Outlook outlook, InTheLongRun alone, SectionRhythm here, LocalDate today) {
-        if (state == State.MAT_LEFT || outlook.mats(0) >= SectionPlan.MAT_LIKELY) {
+        if (state == State.MAT_LEFT || outlook.mats(0) >= Outlook.MAT_LIKELY) {
             return BURRS_FROM.length + 1;
         }
         double part = outlook.mats()

@@ -41,7 +41,7 @@ public record Race(
     /** @param fear whether a fear sign was the last thing but relaxed answers there */
     public static Race of(Section section, Outlook outlook, Readiness readiness, boolean fear) {
         double then = outlook.mats(readiness.median().orElse(Readiness.LONGEST_DAYS));
-        boolean lost = then >= SectionPlan.MAT_LIKELY;
+        boolean lost = then >= Outlook.MAT_LIKELY;
         return new Race(
                 section,
                 readiness.median(),

@@ -73,8 +73,8 @@ public record Reminder(Kind kind, String text) {
     private static String training(int due, int lost) {
         return lost == 0
                 ? ""
-                : (due == 0 ? "" : " ") + lost + (lost == 1 ? " place" : " places")
-                        + " in training will mat before the dog is ready: a short practice today.";
+                : (due == 0 ? "" : " ") + lost + (lost == 1 ? " place" : " places") + " in training "
+                        + (lost == 1 ? "mats" : "mat") + " before the dog is ready: a short practice today.";
     }
 
     /** @param lately the kinds that were sent for the household in the last {@link #NOT_AGAIN_DAYS} days */

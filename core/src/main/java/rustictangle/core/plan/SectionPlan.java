@@ -6,6 +6,7 @@ import java.util.Optional;
 import rustictangle.core.Choice;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
+import rustictangle.core.rhythm.Outlook;
 
 /**
  * How one section is by now, and when the plan brushes it.
@@ -61,9 +62,6 @@ public record SectionPlan(
         }
     }
 
-    /** From so many expected on, the fingers search first. */
-    public static final double MAT_LIKELY = 0.25;
-
     public SectionPlan {
         reasons = List.copyOf(reasons);
     }
@@ -75,6 +73,6 @@ public record SectionPlan(
 
     /** Whether a mat is in, or likely by now. */
     public boolean matLikely() {
-        return state == State.MAT_LEFT || mats >= MAT_LIKELY;
+        return state == State.MAT_LEFT || mats >= Outlook.MAT_LIKELY;
     }
 }

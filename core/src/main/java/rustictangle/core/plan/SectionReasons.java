@@ -85,7 +85,7 @@ final class SectionReasons {
         return new Reason(
                 "rhythm.now",
                 "By this evening " + chance(outlook.mats(0))
-                        + (outlook.mats(0) >= SectionPlan.MAT_LIKELY ? ": search with the fingers first." : "."));
+                        + (outlook.mats(0) >= Outlook.MAT_LIKELY ? ": search with the fingers first." : "."));
     }
 
     private Optional<Reason> planned(List<Integer> days) {

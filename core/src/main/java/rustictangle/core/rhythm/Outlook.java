@@ -13,6 +13,8 @@ public final class Outlook {
      * so that no place is left for good, however easy-going its owner.
      */
     public static final double TIGHTENS_A_DAY = 0.03;
+    /** From so many mats expected on, one is called likely, and the fingers search first. Own estimate. */
+    public static final double MAT_LIKELY = 0.25;
 
     /** Empty on hair that does not mat. */
     private final Optional<WearDays> days;

@@ -137,7 +137,7 @@ class HouseholdPlanTest {
                 .toList();
         Kept kept = FLEECE.checks(checks);
         Outlook never = kept.forecast(Kept.TODAY).at(Section.BACK).orElseThrow();
-        assertTrue(never.mats(0) >= SectionPlan.MAT_LIKELY, "not known: " + never.mats(0));
+        assertTrue(never.mats(0) >= Outlook.MAT_LIKELY, "not known: " + never.mats(0));
         HouseholdPlan plan = HouseholdPlan.of(List.of(kept.work()), Kept.everyDay(20));
         int back = plan.of(0).get(Section.BACK).nextSetBit(0);
         assertTrue(back >= 0 && back <= 2, "day " + back);

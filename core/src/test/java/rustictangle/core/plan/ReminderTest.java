@@ -41,8 +41,8 @@ class ReminderTest {
     @Test
     void placesInTrainingThatWillMatAreWorthAWord() {
         String both = text(2, 7);
-        assertTrue(both.contains("2 places are due") && both.contains("7 places in training will mat"), both);
-        assertTrue(text(0, 1).startsWith("Oakum: 1 place in training will mat"), text(0, 1));
+        assertTrue(both.contains("2 places are due") && both.contains("7 places in training mat before"), both);
+        assertTrue(text(0, 1).startsWith("Oakum: 1 place in training mats before"), text(0, 1));
     }
 
     private static String text(int due, int lost) {

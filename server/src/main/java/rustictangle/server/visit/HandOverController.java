@@ -19,6 +19,8 @@ import rustictangle.core.coat.LengthOverTime;
 import rustictangle.core.coat.LengthReading;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
+import rustictangle.core.rhythm.Forecast;
+import rustictangle.core.rhythm.Outlook;
 import rustictangle.core.rhythm.SectionRhythm;
 import rustictangle.core.routine.Picture;
 import rustictangle.core.session.Closed;
@@ -41,6 +43,7 @@ class HandOverController implements Shows {
 
     /**
      * @param next   when it is for; absent: nobody said
+     * @param likely where a mat is likely by now, though none was found
      * @param closed where a vet or a groomer must look first
      * @param minds  where the dog is not ready for real brushing, with the tool that leads there
      * @param helps  what helps it along
@@ -53,6 +56,7 @@ class HandOverController implements Shows {
             List<LengthNow> lengths,
             List<Combed> combed,
             List<Mat> mats,
+            List<Section> likely,
             List<ClosedView> closed,
             List<StandingView> minds,
             List<Reason> helps,
@@ -112,6 +116,7 @@ class HandOverController implements Shows {
                         .map(section -> new Combed(section.section(), section.lastClear()))
                         .toList(),
                 left,
+                likely(dog.forecast(), left),
                 Closed.of(logs.of(dogId), today).stream().map(ClosedView::of).toList(),
                 dog.trust().notReady(dog.kit().brushed()).stream()
                         .map(section -> StandingView.of(
@@ -123,6 +128,16 @@ class HandOverController implements Shows {
                 HandOver.talk(known.coat(), left.size()),
                 words.wish(),
                 words.health());
+    }
+
+    private static List<Section> likely(Forecast forecast, List<Mat> left) {
+        return forecast.sections().stream()
+                .map(SectionRhythm::section)
+                .filter(section -> left.stream().noneMatch(mat -> mat.section() == section)
+                        && forecast.at(section)
+                                .filter(outlook -> outlook.known() && outlook.mats(0) >= Outlook.MAT_LIKELY)
+                                .isPresent())
+                .toList();
     }
 
     private List<LengthNow> lengths(KnownDog known, LocalDate today) {

@@ -1,7 +1,9 @@
 package rustictangle.server.visit;
 
 import static org.hamcrest.Matchers.closeTo;
+import static org.hamcrest.Matchers.contains;
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.empty;
 import static org.hamcrest.Matchers.hasSize;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
@@ -175,13 +177,17 @@ class VisitTest extends ServerTest {
         read(sheet)
                 .andExpect(jsonPath("$.wish").value("leave the ears long"))
                 .andExpect(jsonPath("$.mats[0].section").value("CHEST"))
+                .andExpect(jsonPath("$.likely", empty()))
                 .andExpect(jsonPath("$.talk[0].rule").value("visit.mats-shown"))
                 .andExpect(jsonPath("$.talk[1].rule").value("visit.clip-spot"))
                 .andExpect(jsonPath("$.combed[?(@.section == 'BACK')].lastClear", hasSize(1)))
                 .andExpect(jsonPath("$.lengths", hasSize(7)));
         send(HttpMethod.PUT, sheet, "{\"wish\": \"" + "x".repeat(1001) + "\", \"health\": \"\"}")
                 .andExpect(status().isBadRequest());
-        read(sheet).andExpect(jsonPath("$.wish").value("leave the ears long"));
+        daysPass(60);
+        read(sheet)
+                .andExpect(jsonPath("$.wish").value("leave the ears long"))
+                .andExpect(jsonPath("$.likely", contains("BACK")));
     }
 
     @Test
