@@ -32,6 +32,15 @@ const dogName = computed(() => home.data.value?.dogs.find((dog) => dog.id === pr
 const chosen = ref<Section>()
 const lost = computed(() => view.value?.races.filter((race) => race.lost).length ?? 0)
 const view = computed(() => when.data.value)
+const losing = computed(() =>
+  lost.value === view.value?.races.length
+    ? lost.value === 1
+      ? 'it mats'
+      : 'all of them mat'
+    : lost.value === 1
+      ? 'one of them mats'
+      : `${lost.value} of them mat`,
+)
 const rows = computed(() =>
   [...(view.value?.plan.sections ?? [])].sort(
     (a, b) => (a.next ?? '9').localeCompare(b.next ?? '9') || b.burrs - a.burrs || b.mats - a.mats,
@@ -90,7 +99,7 @@ function whenDue(row: SectionPlan): string {
         <p v-if="view.races.length" class="training">
           {{ view.races.length }} {{ view.races.length === 1 ? 'place is' : 'places are' }} in training<template
             v-if="lost"
-            >; {{ lost === 1 ? 'one of them mats' : `${lost} of them mat` }} before the dog is ready</template
+            >; {{ losing }} before the dog is ready</template
           >. <router-link :to="`/dogs/${dogId}/routine`">The race, and the ways out</router-link>
         </p>
         <p v-if="view.season" class="season" :data-rule="view.season.rule">{{ say(view.season.text) }}</p>
