@@ -46,6 +46,12 @@ const signals = computed(() =>
     .map((one) => `${one.title} ${one.count === 1 ? 'once' : `${one.count} times`}`)
     .join(', '),
 )
+const closed = computed(() => when.data.value?.closed ?? [])
+function whenAgain(section: Section) {
+  const due = dueOf(section)
+  if (due?.state === 'CLOSED') return labelOf('SectionPlanState', 'CLOSED')
+  return due?.next ? inDays(when.data.value!.today, due.next) : ''
+}
 const took = (signal?: Signal) => signal && labelOf('Signal', signal)
 </script>
 
@@ -76,6 +82,9 @@ const took = (signal?: Signal) => signal && labelOf('Signal', signal)
         <p v-if="view.review && !old" class="advice" :data-rule="view.review.nextTime.rule">
           <b>One thing to try next time.</b> {{ say(view.review.nextTime.text) }}
         </p>
+        <p v-for="one in old ? [] : closed" :key="one.section" class="caution" :data-rule="one.why.rule">
+          <strong class="place">{{ names[one.section] }}.</strong> {{ say(one.why.text) }}
+        </p>
         <p v-for="mat in view.mats" :key="mat.section" class="caution">
           <strong>A mat stays in:</strong> {{ names[mat.section] }}, since {{ date(mat.since)
           }}<template v-if="mat.found">, {{ say(matSize(mat.found)) }}</template
@@ -102,9 +111,7 @@ const took = (signal?: Signal) => signal && labelOf('Signal', signal)
               <td>{{ outcome(step) }}</td>
               <td>{{ took(step.signal) ?? '' }}</td>
               <td>
-                {{
-                  dueOf(step.how.section)?.next ? inDays(when.data.value!.today, dueOf(step.how.section)!.next!) : ''
-                }}
+                {{ whenAgain(step.how.section) }}
               </td>
             </tr>
           </tbody>
@@ -115,6 +122,12 @@ const took = (signal?: Signal) => signal && labelOf('Signal', signal)
 </template>
 
 <style scoped>
+.place {
+  display: inline-block;
+}
+.place::first-letter {
+  text-transform: uppercase;
+}
 .end {
   max-width: 1240px;
   margin: 0 auto;

@@ -158,6 +158,9 @@ class TrustTest extends Browsing {
                     "POST",
                     "api/dogs/1/sessions/" + id + "/events",
                     "{\"id\": \"%s\", \"said\": {\"type\": \"STOPPED\"}}".formatted(UUID.randomUUID()));
+            page.navigate(app.url() + "dogs/1/sessions/" + id);
+            assertThat(page.locator("[data-rule='session.next-vet']")).containsText("belly and groin");
+            assertThat(page.locator("[data-rule='session.closed-vet']")).isVisible();
             page.navigate(app.url());
             assertThat(page.getByText("Closed until the vet has seen it: belly and groin"))
                     .isVisible();

@@ -16,6 +16,11 @@ public enum CombResult implements Choice {
         words = new Words(label, hint);
     }
 
+    /** Whether nothing holds any more. */
+    public boolean runsFree() {
+        return this == GLIDES || this == TANGLES_CLEARED;
+    }
+
     @Override
     public Words words() {
         return words;

@@ -124,10 +124,11 @@ public record CatchAdvice(Todo todo, List<Reason> reasons, List<String> steps, L
                     "More than a quarter of the dog is matted: " + past.sectionsMatted() + " of " + past.sectionsInAll()
                             + " places."));
         }
-        if (past.secondsHere() >= MOST_SECONDS_HERE) {
+        // Time spent on an ordinary tangle never makes it a mat.
+        if (lump && past.secondsHere() >= MOST_SECONDS_HERE) {
             reasons.add(new Reason("session.catch-minutes", "Five minutes of teasing on one place are enough."));
         }
-        if (past.secondsInAll() >= MOST_SECONDS_IN_ALL) {
+        if (lump && past.secondsInAll() >= MOST_SECONDS_IN_ALL) {
             reasons.add(new Reason("session.catch-minutes", "A quarter of an hour of teasing in all is enough."));
         }
         if (past.optOutsHere() >= OPT_OUTS_TO_LEAVE) {

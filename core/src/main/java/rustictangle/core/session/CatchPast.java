@@ -4,8 +4,8 @@ package rustictangle.core.session;
  * What has been tried in this session before the comb caught.
  *
  * @param triesHere       how often this section was teased, 0 or more
- * @param secondsHere     teasing in this section, seconds
- * @param secondsInAll    teasing over the whole dog, seconds
+ * @param secondsHere     teasing lumps in this section, seconds
+ * @param secondsInAll    teasing lumps over the whole dog, seconds
  * @param optOutsHere     how often the dog has opted out of it
  * @param sectionsMatted  sections in which a mat was left or is found, this one included
  * @param sectionsInAll   sections of the dog where hair can mat, at least 1

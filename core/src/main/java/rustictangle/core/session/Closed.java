@@ -10,7 +10,6 @@ import java.util.stream.Stream;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.Catch;
-import rustictangle.core.log.CombResult;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.Moment;
@@ -51,8 +50,7 @@ public record Closed(Section section, LocalDate since, Who who, Catch found) {
                                         Optional.empty(),
                                         false)),
                         entry.as(SectionDone.class)
-                                .filter(done ->
-                                        done.comb() == CombResult.GLIDES || done.comb() == CombResult.TANGLES_CLEARED)
+                                .filter(done -> done.comb().runsFree())
                                 .map(one -> new Turn(
                                         Optional.of(one.section()),
                                         entry.moment(),
@@ -100,7 +98,7 @@ public record Closed(Section section, LocalDate since, Who who, Catch found) {
     }
 
     /** By what was seen alone, whatever was tried before. */
-    private static Optional<Who> whoMust(Catch found) {
+    static Optional<Who> whoMust(Catch found) {
         return switch (CatchAdvice.of(found, CatchPast.NONE, false).todo()) {
             case CALL_A_VET -> Optional.of(Who.VET);
             case LEAVE_FOR_GROOMER -> Optional.of(Who.GROOMER);

@@ -66,9 +66,7 @@ public record Mat(Section section, LocalDate since, Optional<Catch> found) {
     private static List<Look> sinceCleared(List<Look> looks, LocalDate since) {
         Map<Section, List<Look>> open = new EnumMap<>(Section.class);
         looks.stream().filter(look -> !look.when().day().isBefore(since)).forEach(look -> {
-            if (look.comb()
-                    .filter(comb -> comb == CombResult.GLIDES || comb == CombResult.TANGLES_CLEARED)
-                    .isPresent()) {
+            if (look.comb().filter(CombResult::runsFree).isPresent()) {
                 open.remove(look.section());
             } else {
                 open.computeIfAbsent(look.section(), section -> new ArrayList<>())

@@ -5,7 +5,9 @@ import java.util.Optional;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.CombResult;
+import rustictangle.core.log.SeenBy.Who;
 import rustictangle.core.log.SessionEvent;
+import rustictangle.core.log.SessionEvent.Caught;
 import rustictangle.core.log.SessionEvent.SectionDone;
 import rustictangle.core.log.SessionEvent.SectionSkipped;
 import rustictangle.core.log.SessionEvent.Signalled;
@@ -32,6 +34,36 @@ public record Review(int spentSeconds, int expectedSeconds, Reason nextTime) {
     }
 
     private static Reason nextTime(SessionState state, int spent, int expected) {
+        return mustBeSeen(state, Who.VET)
+                .or(() -> mustBeSeen(state, Who.GROOMER))
+                .orElseGet(() -> ownNextTime(state, spent, expected));
+    }
+
+    /** Where a vet or a groomer looks first nothing is tried next time. */
+    private static Optional<Reason> mustBeSeen(SessionState state, Who who) {
+        return state.standing().stream()
+                .filter(Caught.class::isInstance)
+                .map(Caught.class::cast)
+                .filter(caught ->
+                        Closed.whoMust(caught.found()).filter(who::equals).isPresent())
+                .map(Caught::section)
+                .filter(section -> who == Who.VET
+                        || state.done().stream()
+                                .noneMatch(done ->
+                                        done.section() == section && done.comb().runsFree()))
+                .findFirst()
+                .map(section -> who == Who.VET
+                        ? new Reason(
+                                "session.next-vet",
+                                "Nothing at " + section.label() + " until a vet has seen it and you have said so. "
+                                        + "Call yours, and tell what you saw.")
+                        : new Reason(
+                                "session.next-groomer",
+                                "Book a groomer for " + section.label()
+                                        + ". Until then it is left as it is, kept dry, and not bathed."));
+    }
+
+    private static Reason ownNextTime(SessionState state, int spent, int expected) {
         if (state.end().filter(end -> end == SessionState.End.OPTED_OUT_TWICE).isPresent()) {
             return new Reason(
                     "session.next-shorter", "Fewer places, the gentlest first, and end before the dog wants to.");

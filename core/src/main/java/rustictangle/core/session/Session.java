@@ -265,12 +265,11 @@ public final class Session {
     }
 
     private CatchPast past(Section section, Catch found, Set<Section> before, int canMat) {
-        List<Teased> all = standing.stream()
+        List<Teased> here = standing.stream()
                 .filter(Teased.class::isInstance)
                 .map(Teased.class::cast)
+                .filter(teased -> teased.section() == section)
                 .toList();
-        List<Teased> here =
-                all.stream().filter(teased -> teased.section() == section).toList();
         Set<Section> matted = EnumSet.noneOf(Section.class);
         matted.addAll(before);
         standing.stream()
@@ -281,15 +280,35 @@ public final class Session {
         }
         return new CatchPast(
                 here.size(),
-                seconds(here),
-                seconds(all),
+                secondsOnLumps(Optional.of(section)),
+                secondsOnLumps(Optional.empty()),
                 (int) here.stream().filter(teased -> teased.signal().isNo()).count(),
                 matted.size(),
                 Math.max(1, canMat));
     }
 
-    private static int seconds(List<Teased> tries) {
-        return tries.stream().mapToInt(Teased::seconds).sum();
+    /**
+     * Brushing an ordinary tangle out does not count.
+     *
+     * @param only there; empty: over the whole dog
+     */
+    private int secondsOnLumps(Optional<Section> only) {
+        Set<Section> lumps = EnumSet.noneOf(Section.class);
+        int seconds = 0;
+        for (SessionEvent event : standing) {
+            if (event instanceof Caught caught) {
+                if (caught.found().lump() == Catch.Lump.NONE) {
+                    lumps.remove(caught.section());
+                } else {
+                    lumps.add(caught.section());
+                }
+            } else if (event instanceof Teased teased
+                    && lumps.contains(teased.section())
+                    && only.filter(section -> section != teased.section()).isEmpty()) {
+                seconds += teased.seconds();
+            }
+        }
+        return seconds;
     }
 
     /** How it ended; empty while it goes on. */

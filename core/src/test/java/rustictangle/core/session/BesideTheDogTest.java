@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import rustictangle.core.Reason;
 import rustictangle.core.Refused;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.Catch;
 import rustictangle.core.log.CombResult;
 import rustictangle.core.log.HairOut;
 import rustictangle.core.log.SessionEvent;
@@ -169,6 +170,21 @@ class BesideTheDogTest {
         assertEquals(
                 "session.next-shorter",
                 next(PLAN.apply(seen(Signal.OPTED_OUT)).apply(seen(Signal.OPTED_OUT)), 50, 600));
+    }
+
+    @Test
+    void whatAVetOrAGroomerMustSeeIsTheOneThingHoweverTheSessionEnded() {
+        Catch sore = new Catch(Catch.SkinLook.WET_OR_BROKEN, Catch.Lump.NONE, Catch.Beneath.FREE, Catch.Spread.ONE);
+        Catch big = new Catch(Catch.SkinLook.SOUND, Catch.Lump.OVER_20_MM, Catch.Beneath.FREE, Catch.Spread.ONE);
+        Session groomer = PLAN.apply(new SessionEvent.Caught(BACK, big))
+                .apply(done(BACK, CombResult.MAT_LEFT, 1, Signal.RELAXED));
+        Session vet = groomer.apply(new SessionEvent.Caught(CHEST, sore)).apply(new SessionEvent.Stopped());
+        assertEquals("session.next-vet", next(vet, 100, 100));
+        assertTrue(Review.of(vet.state(), 100, 100).nextTime().text().contains("chest"));
+        assertEquals("session.next-groomer", next(groomer.apply(new SessionEvent.Stopped()), 100, 100));
+        Session out = PLAN.apply(new SessionEvent.Caught(BACK, big))
+                .apply(done(BACK, CombResult.TANGLES_CLEARED, 1, Signal.RELAXED));
+        assertEquals("session.next-like-this", next(out.apply(new SessionEvent.Stopped()), 100, 100));
     }
 
     private static String next(Session session, int spent, int expected) {

@@ -136,6 +136,19 @@ class SessionTest {
     }
 
     @Test
+    void timeSpentOnAnOrdinaryTangleNeverMakesItAMatForTheGroomer() {
+        Catch tangle = new Catch(Catch.SkinLook.SOUND, Catch.Lump.NONE, Catch.Beneath.FREE, Catch.Spread.ONE);
+        Session session = Session.planned(PLAN)
+                .apply(new Caught(PLAN.get(0), tangle))
+                .apply(new Teased(PLAN.get(0), 900, Signal.RELAXED));
+        assertEquals(
+                CatchAdvice.Todo.FROM_THE_ENDS, advice(session).orElseThrow().todo());
+        session = session.apply(glides(PLAN.get(0))).apply(new Caught(PLAN.get(1), SMALL));
+        assertEquals(
+                CatchAdvice.Todo.SOAK_AND_TEASE, advice(session).orElseThrow().todo());
+    }
+
+    @Test
     void teasingOverTheWholeDogIsAddedUp() {
         Session session = Session.planned(PLAN);
         for (Section section : List.of(PLAN.get(0), PLAN.get(1))) {
