@@ -33,9 +33,13 @@ public enum Manner {
     /** The old puppy coat, a little at a time. */
     COMB_OUT(false, 2.5, "wide end: comb out the old coat, a little at a time"),
     /** Combing instead of brushing, in a coat combed often: its own proof. */
-    COMB_LAYERS(true, 0.8, "layer by layer: the wide end from the ends inward, then the fine end right through"),
+    COMB_LAYERS(
+            true,
+            0.8,
+            "layer by layer: the wide end from the ends inward, then the fine end right through",
+            "the wide end from the ends inward, then the fine end right through"),
     /** Line brushing: thin layers, from the skin out. */
-    LAYERS(true, 2.5, "part to the skin, layer by layer"),
+    LAYERS(true, 2.5, "part to the skin, layer by layer", "to the skin in one pass, the hair lifted a little"),
     /** The wide end, from the root, layer by layer. */
     PROVE_WIDE(true, 1.0, "wide end from the root, right through"),
     /** The fine end, in every second parting, since the wide one ran free. */
@@ -46,11 +50,17 @@ public enum Manner {
     private final boolean inLayers;
     private final double strokes;
     private final String label;
+    private final String inOnePass;
 
     Manner(boolean inLayers, double strokes, String label) {
+        this(inLayers, strokes, label, label);
+    }
+
+    Manner(boolean inLayers, double strokes, String label, String inOnePass) {
         this.inLayers = inLayers;
         this.strokes = strokes;
         this.label = label;
+        this.inOnePass = inOnePass;
     }
 
     /** Whether the hair is parted into layers for it, when it is longer than the pins reach. */
@@ -65,5 +75,10 @@ public enum Manner {
 
     public String label() {
         return label;
+    }
+
+    /** The same where the tool reaches through the hair, and nothing is parted. */
+    public String inOnePass() {
+        return inOnePass;
     }
 }

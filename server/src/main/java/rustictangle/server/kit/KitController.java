@@ -183,7 +183,7 @@ class KitController implements Shows {
                 need.tips().label(),
                 need.head().label(),
                 need.gentle(),
-                here.steps().stream().map(ToolStepView::of).toList(),
+                here.steps().stream().map(step -> ToolStepView.of(step, true)).toList(),
                 need.proof().map(KitController::name),
                 need.hair().length().millimetres(),
                 need.hair().kind().label(),

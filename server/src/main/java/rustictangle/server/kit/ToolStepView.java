@@ -14,12 +14,14 @@ import rustictangle.core.kit.ToolKind;
 public record ToolStepView(
         ToolKind tool, String toolLabel, Manner manner, String mannerLabel, Optional<FitView> own, boolean missing) {
 
-    public static ToolStepView of(StepKit step) {
+    /** @param parted whether the hair is parted into layers; false: one pass reaches the skin */
+    public static ToolStepView of(StepKit step, boolean parted) {
+        Manner manner = step.step().manner();
         return new ToolStepView(
                 step.step().tool(),
                 step.step().tool().label(),
-                step.step().manner(),
-                step.step().manner().label(),
+                manner,
+                parted ? manner.label() : manner.inOnePass(),
                 step.best().map(FitView::of),
                 step.missing());
     }

@@ -51,7 +51,9 @@ public record RoutineView(
         static StepView of(RoutineStep step) {
             return new StepView(
                     step.section(),
-                    step.tools().stream().map(ToolStepView::of).toList(),
+                    step.tools().stream()
+                            .map(tool -> ToolStepView.of(tool, step.layers().count() > 1))
+                            .toList(),
                     step.mist(),
                     step.hold(),
                     step.layers(),

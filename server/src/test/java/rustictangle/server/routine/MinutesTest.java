@@ -1,9 +1,11 @@
 package rustictangle.server.routine;
 
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.everyItem;
 import static org.hamcrest.Matchers.greaterThan;
 import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
+import static org.hamcrest.Matchers.is;
 import static org.hamcrest.Matchers.lessThan;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
@@ -42,6 +44,22 @@ class MinutesTest extends ServerTest {
         read("/api/dogs/" + id + "/routine?minutes=60").andExpect(jsonPath("$.routine.steps", hasSize(0)));
         read("/api/dogs/" + id + "/routine?scope=WHOLE").andExpect(jsonPath("$.routine.steps", hasSize(0)));
         read("/api/home").andExpect(jsonPath("$.dogs[?(@.id == " + id + ")].known.brushed", hasItem(false)));
+    }
+
+    @Test
+    void nobodyIsToldToPartHairThatTheToolReachesThrough() throws Exception {
+        long id = addKnownDog("Gannet");
+        String routine = "/api/dogs/" + id + "/routine?scope=WHOLE";
+        read(routine)
+                .andExpect(jsonPath(
+                        "$.routine.steps[?(@.section == 'BACK')].tools[*].mannerLabel",
+                        hasItem(containsString("layer by layer"))));
+        send(HttpMethod.PUT, "/api/dogs/" + id + "/coat", coatJson("CURLY", "16"))
+                .andExpect(status().isOk());
+        read(routine)
+                .andExpect(jsonPath("$.routine.steps[*].layers.count", everyItem(is(1))))
+                .andExpect(
+                        jsonPath("$.routine.steps[*].tools[*].mannerLabel", everyItem(not(containsString("layer")))));
     }
 
     @Test
