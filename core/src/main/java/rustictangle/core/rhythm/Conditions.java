@@ -6,12 +6,14 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.LengthOverTime;
 import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.LifeEvent;
 
 /**
  * What the days of a year back, and of those to come, do to a dog's coat at each section: all that a forecast rests on
@@ -29,12 +31,15 @@ public final class Conditions {
     private final Shedding shedding;
     private final Coat coat;
     private final LocalDate today;
+    private final Set<LifeEvent> happenedToday;
 
-    private Conditions(Map<Section, Here> sections, Shedding shedding, Coat coat, LocalDate today) {
+    private Conditions(
+            Map<Section, Here> sections, Shedding shedding, Coat coat, LocalDate today, Set<LifeEvent> happenedToday) {
         this.sections = sections;
         this.shedding = shedding;
         this.coat = coat;
         this.today = today;
+        this.happenedToday = Set.copyOf(happenedToday);
     }
 
     /** @param diary whose comb checks are not looked at */
@@ -64,7 +69,8 @@ public final class Conditions {
                                     : Optional.empty(),
                             LooseHair.at(section, coat, -Diary.REMEMBERED_DAYS, sheds)));
         });
-        return new Conditions(sections, shedding, coat, today);
+        return new Conditions(
+                sections, shedding, coat, today, diary.life().days().getOrDefault(today, Set.of()));
     }
 
     private static WearDays days(
@@ -93,5 +99,9 @@ public final class Conditions {
 
     LocalDate today() {
         return today;
+    }
+
+    Set<LifeEvent> happenedToday() {
+        return happenedToday;
     }
 }

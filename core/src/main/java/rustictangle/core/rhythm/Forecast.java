@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.NavigableSet;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import rustictangle.core.Reason;
@@ -16,6 +17,7 @@ import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.HairLength;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.LifeEvent;
 import rustictangle.core.log.Moment;
 
 /** What is known and to be expected of a dog's coat, section by section. */
@@ -120,6 +122,11 @@ public final class Forecast {
     /** Empty where nothing is brushed. */
     public Optional<Outlook> at(Section section) {
         return Optional.ofNullable(outlooks.get(section));
+    }
+
+    /** What the day did to the dog so far. */
+    public Set<LifeEvent> happenedToday() {
+        return conditions.happenedToday();
     }
 
     /** Where a mat waits that was left in. */

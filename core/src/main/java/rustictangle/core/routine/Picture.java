@@ -25,7 +25,8 @@ public record Picture(Dog dog, Coat coat, Kit kit, Trust trust, Forecast forecas
 
     /** How these sections are done, whatever is due, in the minutes that this owner has shown to take. */
     public Routine routine(Collection<Section> sections) {
-        return Routine.of(dog, coat, kit, trust, forecast.matted(), sections).atPace(pace);
+        return Routine.of(dog, coat, kit, trust, forecast.matted(), sections, forecast.happenedToday())
+                .atPace(pace);
     }
 
     /** Everywhere that is brushed, not only practised. */

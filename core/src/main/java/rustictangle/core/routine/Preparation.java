@@ -1,8 +1,10 @@
 package rustictangle.core.routine;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
@@ -10,6 +12,7 @@ import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Habit;
 import rustictangle.core.dog.LifeStage;
 import rustictangle.core.dog.Wear;
+import rustictangle.core.log.LifeEvent;
 
 /**
  * What comes before the first stroke, fitted to this dog. Common practice, no published source.
@@ -29,32 +32,27 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
     /** @param caution what to heed when it is so; empty: all is well */
     public record Option(String label, Optional<Reason> caution) {}
 
+    private static final Set<LifeEvent> WETS =
+            EnumSet.of(LifeEvent.SWAM, LifeEvent.SOAKED, LifeEvent.SNOW, LifeEvent.BATHED);
+
     public Preparation {
         questions = List.copyOf(questions);
         todo = List.copyOf(todo);
     }
 
-    static Preparation of(Dog dog, Coat coat, List<RoutineStep> steps, boolean mats) {
-        return new Preparation(questions(dog, mats), todo(dog, coat, steps));
+    /** @param happened what the day did to the dog so far: the answer that it makes likely stands first */
+    static Preparation of(Dog dog, Coat coat, List<RoutineStep> steps, boolean mats, Set<LifeEvent> happened) {
+        return new Preparation(questions(dog, mats, happened), todo(dog, coat, steps, happened));
     }
 
-    private static List<Question> questions(Dog dog, boolean mats) {
+    private static List<Question> questions(Dog dog, boolean mats, Set<LifeEvent> happened) {
         String wet =
                 "Not yet: dry it to the skin first, with cool or unheated moving air. Wet hair stretches and snaps."
                         + (dog.flatFace() || dog.lifeStage() == LifeStage.ELDERLY
                                 ? " Never a warm dryer on this dog: it overheats. Short turns, and watch its breathing."
                                 : "");
         return List.of(
-                new Question(
-                        "coat",
-                        "The coat is",
-                        List.of(
-                                well("dry"),
-                                heed(
-                                        "dry, but dirty",
-                                        "routine.dirty",
-                                        "Dry, dirty hair snaps: mist it lightly, dust and sand out first."),
-                                heed("damp or wet", "routine.dry", wet))),
+                new Question("coat", "The coat is", coatIs(wet, happened)),
                 new Question(
                         "bath",
                         "A bath today?",
@@ -98,6 +96,17 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
                                         "Then do one place, well, or none. The dog reads your hands."))));
     }
 
+    private static List<Option> coatIs(String wet, Set<LifeEvent> happened) {
+        Option dry = well("dry");
+        Option dirty = heed(
+                "dry, but dirty", "routine.dirty", "Dry, dirty hair snaps: mist it lightly, dust and sand out first.");
+        Option damp = heed("damp or wet", "routine.dry", wet);
+        if (happened.stream().anyMatch(WETS::contains)) {
+            return List.of(damp, dry, dirty);
+        }
+        return happened.contains(LifeEvent.SAND_OR_BURRS) ? List.of(dirty, dry, damp) : List.of(dry, dirty, damp);
+    }
+
     private static Option well(String label) {
         return new Option(label, Optional.empty());
     }
@@ -106,7 +115,7 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
         return new Option(label, Optional.of(new Reason(rule, caution)));
     }
 
-    private static List<Reason> todo(Dog dog, Coat coat, List<RoutineStep> steps) {
+    private static List<Reason> todo(Dog dog, Coat coat, List<RoutineStep> steps, Set<LifeEvent> happened) {
         List<Reason> todo = new ArrayList<>();
         todo.add(exercise(dog));
         if (!dog.wears().isEmpty()) {
@@ -120,7 +129,7 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
             todo.add(new Reason(
                     "routine.mist-ready", "The mist is at hand, and the dog has heard it once, away from it."));
         }
-        todo.add(new Reason("routine.debris", debris(dog)));
+        todo.add(new Reason("routine.debris", debris(dog, happened)));
         if (steps.stream().anyMatch(step -> coat.at(step.section()).kind().mats())) {
             todo.add(new Reason(
                     "routine.finger-search",
@@ -140,11 +149,15 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
                                 : "A walk first: a dog a little tired stands better.");
     }
 
-    private static String debris(Dog dog) {
+    private static String debris(Dog dog, Set<LifeEvent> happened) {
         List<String> finds = Stream.of(
-                        dog.habits().contains(Habit.FIELDS_OR_SAND) ? "burrs, seeds and sand" : "",
-                        dog.habits().contains(Habit.SNOW) ? "snow between the toes" : "",
-                        dog.habits().contains(Habit.SWIMS) ? "weed and silt" : "")
+                        dog.habits().contains(Habit.FIELDS_OR_SAND) || happened.contains(LifeEvent.SAND_OR_BURRS)
+                                ? "burrs, seeds and sand"
+                                : "",
+                        dog.habits().contains(Habit.SNOW) || happened.contains(LifeEvent.SNOW)
+                                ? "snow between the toes"
+                                : "",
+                        dog.habits().contains(Habit.SWIMS) || happened.contains(LifeEvent.SWAM) ? "weed and silt" : "")
                 .filter(find -> !find.isEmpty())
                 .toList();
         return "By hand first, before any brush: "

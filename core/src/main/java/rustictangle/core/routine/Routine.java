@@ -16,6 +16,7 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Need;
 import rustictangle.core.kit.SectionKit;
+import rustictangle.core.log.LifeEvent;
 import rustictangle.core.trust.Trust;
 
 /**
@@ -59,6 +60,18 @@ public record Routine(
      */
     public static Routine of(
             Dog dog, Coat coat, Kit kit, Trust trust, Collection<Section> matted, Collection<Section> sections) {
+        return of(dog, coat, kit, trust, matted, sections, Set.of());
+    }
+
+    /** @param happened what the day did to the dog so far */
+    static Routine of(
+            Dog dog,
+            Coat coat,
+            Kit kit,
+            Trust trust,
+            Collection<Section> matted,
+            Collection<Section> sections,
+            Set<LifeEvent> happened) {
         boolean mats = !matted.isEmpty();
         OrderChoice choice = OrderChoice.of(dog, coat, trust, mats);
         Set<Section> wanted = EnumSet.noneOf(Section.class);
@@ -74,7 +87,7 @@ public record Routine(
                 steps,
                 whyMinutes(dog),
                 Cautions.of(dog, coat, wanted, mats),
-                Preparation.of(dog, coat, steps, mats));
+                Preparation.of(dog, coat, steps, mats, happened));
     }
 
     private static Routine of(

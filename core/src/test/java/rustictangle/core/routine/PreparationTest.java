@@ -22,6 +22,7 @@ import rustictangle.core.dog.Mass;
 import rustictangle.core.dog.Section;
 import rustictangle.core.dog.Skin;
 import rustictangle.core.dog.Wear;
+import rustictangle.core.log.LifeEvent;
 import rustictangle.core.rhythm.CombCheck;
 import rustictangle.core.rhythm.Diary;
 import rustictangle.core.rhythm.Forecast;
@@ -39,6 +40,32 @@ class PreparationTest {
         Dog flat = new Dog(new Mass(9), LifeStage.ADULT, true, Skin.SOUND, History.GENTLE, Set.of(), Set.of());
         assertTrue(caution(flat, "coat", "damp or wet").text().contains("Never a warm dryer"));
         assertFalse(caution(Dogs.adult(14), "coat", "damp or wet").text().contains("warm dryer"));
+    }
+
+    @Test
+    void whatTheDayDidIsTheFirstAnswer() {
+        assertEquals("dry", firstOf("coat", Set.of()));
+        assertEquals("dry", firstOf("coat", Set.of(LifeEvent.HARNESS_ALL_DAY)));
+        assertEquals("dry, but dirty", firstOf("coat", Set.of(LifeEvent.SAND_OR_BURRS)));
+        for (LifeEvent wet : List.of(LifeEvent.SWAM, LifeEvent.SOAKED, LifeEvent.SNOW, LifeEvent.BATHED)) {
+            assertEquals("damp or wet", firstOf("coat", Set.of(wet, LifeEvent.SAND_OR_BURRS)));
+        }
+        assertTrue(text(after(Set.of(LifeEvent.SNOW)).todo()).contains("snow between the toes"));
+        assertTrue(text(after(Set.of(LifeEvent.SAND_OR_BURRS)).todo()).contains("burrs, seeds and sand"));
+    }
+
+    private static String firstOf(String question, Set<LifeEvent> happened) {
+        return after(happened).questions().stream()
+                .filter(one -> one.id().equals(question))
+                .findFirst()
+                .orElseThrow()
+                .options()
+                .get(0)
+                .label();
+    }
+
+    private static Preparation after(Set<LifeEvent> happened) {
+        return Preparation.of(Dogs.adult(14), Dogs.allOver(Dogs.fleece(60)), List.of(), false, happened);
     }
 
     @Test

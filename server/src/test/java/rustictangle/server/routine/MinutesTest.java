@@ -47,6 +47,19 @@ class MinutesTest extends ServerTest {
     }
 
     @Test
+    void aSwimThatWasLoggedTodayAsksForADryCoatFirst() throws Exception {
+        long id = addKnownDog("Gannet");
+        String first = "$.routine.preparation.questions[0].options[0].label";
+        String routine = "/api/dogs/" + id + "/routine?scope=WHOLE";
+        read(routine).andExpect(jsonPath(first).value("dry"));
+        send(HttpMethod.PUT, "/api/dogs/" + id + "/life/" + today() + "/SWAM", "")
+                .andExpect(status().isOk());
+        read(routine).andExpect(jsonPath(first).value("damp or wet"));
+        daysPass(1);
+        read(routine).andExpect(jsonPath(first).value("dry"));
+    }
+
+    @Test
     void nobodyIsToldToPartHairThatTheToolReachesThrough() throws Exception {
         long id = addKnownDog("Gannet");
         String routine = "/api/dogs/" + id + "/routine?scope=WHOLE";
