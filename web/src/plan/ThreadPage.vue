@@ -9,7 +9,7 @@ import SubNav from '@/shell/SubNav.vue'
 import { useNotice } from '@/shell/useNotice'
 import { inDays, useUnits } from '@/shell/useUnits'
 import ThreadLane from './ThreadLane.vue'
-import { useSetGroom } from '@/visit/useVisits'
+import { asSet, useSetGroom, useVisits } from '@/visit/useVisits'
 import { useThread } from './usePlan'
 import { about, byRegion, MOST_MATS } from './words'
 
@@ -21,6 +21,7 @@ const { date } = useUnits()
 const { tell } = useNotice()
 const thread = useThread(() => props.dogId)
 const groom = useSetGroom(() => props.dogId)
+const { visits } = useVisits(() => props.dogId)
 
 const view = computed(() => thread.data.value)
 const days = computed(() => (view.value?.threads[0]?.tanglesPlanned.length ?? 1) - 1)
@@ -89,12 +90,10 @@ function press(event: KeyboardEvent) {
   document.getElementById(`lane-${next.section}`)?.focus()
 }
 async function setGroom(day: string | undefined) {
-  const before = view.value?.groom
-  const kept = await groom.mutateAsync(day ? { day } : undefined).catch(() => undefined)
-  if (kept)
-    tell(day ? `The groom is on ${date(day)}.` : 'No groom is set.', () =>
-      groom.mutate(before ? { day: before } : undefined),
-    )
+  // A groom that is moved keeps its hour, and so does one that is put back.
+  const before = asSet((await visits.refetch()).data)
+  const kept = await groom.mutateAsync(day ? { day, hour: before?.hour } : undefined).catch(() => undefined)
+  if (kept) tell(day ? `The groom is on ${date(day)}.` : 'No groom is set.', () => groom.mutate(before))
 }
 </script>
 
@@ -120,9 +119,7 @@ async function setGroom(day: string | undefined) {
       <p v-if="groom.error.value" class="caution" role="alert">
         <strong>{{ saysAll(groom.error.value) }}</strong>
       </p>
-      <p v-if="!lines.length">
-        Nothing on this dog mats that is brushed now: smooth hair, cords and places in training have no thread.
-      </p>
+      <p v-if="!lines.length">Nothing on this dog mats: smooth hair and cords have no thread.</p>
       <template v-else>
         <p class="sum">
           <b class="slab">{{ about(total('matsPlanned'), MOST_MATS) }}</b> mats to expect with the plan,

@@ -11,7 +11,7 @@ import { inDays, useUnits } from '@/shell/useUnits'
 import DidItTakePlace from './DidItTakePlace.vue'
 import { groomPages } from './pages'
 import TradePanel from './TradePanel.vue'
-import { money, useGroomFile, useSetGroom, useTrade, useVisits } from './useVisits'
+import { asSet, money, useGroomFile, useSetGroom, useTrade, useVisits } from './useVisits'
 
 /** The groomer: when next, what was, and what length, minutes and money ask of one another. */
 const props = defineProps<{ dogId: number }>()
@@ -37,9 +37,8 @@ watch(
   { immediate: true },
 )
 
-const set = () => (view.value?.next ? { day: view.value.next, hour: view.value.nextHour } : undefined)
 async function setGroom(day: string | undefined, hour = view.value?.nextHour?.slice(0, 5)) {
-  const before = set()
+  const before = asSet(view.value)
   if (await groom.mutateAsync(day ? { day, hour } : undefined).catch(() => undefined))
     tell(day ? `The groom is on ${date(day)}${hour ? ` at ${hour}` : ''}.` : 'No groom is set.', () =>
       groom.mutate(before),
@@ -50,7 +49,7 @@ async function takeFile(event: Event) {
   const text = await input.files?.[0]?.text()
   input.value = ''
   if (text === undefined) return
-  const before = set()
+  const before = asSet(view.value)
   const taken = await fromFile.mutateAsync(text).catch(() => undefined)
   if (taken) tell(`${taken.summary || 'The groom'}: ${date(taken.day)}.`, () => groom.mutate(before))
 }

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { api, ask } from '@/api/client'
-import type { PriceForm, VisitForm } from '@/api/types'
+import type { PriceForm, VisitForm, VisitsView } from '@/api/types'
 
 /** Visits to the groomer, past and to come, and what they cost. */
 export function useVisits(dogId: MaybeRefOrGetter<number>) {
@@ -61,6 +61,11 @@ export function useAppointment(dogId: MaybeRefOrGetter<number>) {
 }
 
 /** When a groomer sees the dog next; undefined: nobody said. */
+/** The appointment that is set, as {@link useSetGroom} takes it; undefined: none. */
+export function asSet(view: VisitsView | undefined) {
+  return view?.next ? { day: view.next, hour: view.nextHour?.slice(0, 5) } : undefined
+}
+
 export function useSetGroom(dogId: MaybeRefOrGetter<number>) {
   const client = useQueryClient()
   return useMutation({

@@ -171,6 +171,15 @@ class DaysTest extends Browsing {
                 .click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Until the groom, in 24 days")))
                 .isVisible();
+        // Neither moving it here nor putting it back loses the hour.
+        page.getByLabel("The groomer sees it on").fill("2026-06-08");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Until the groom, in 25 days")))
+                .isVisible();
+        assertTrue(demo.send("GET", "api/dogs/3/visits", "").contains("\"nextHour\":\"10:30"));
+        press(page, "Undo");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Until the groom, in 24 days")))
+                .isVisible();
+        assertTrue(demo.send("GET", "api/dogs/3/visits", "").contains("\"nextHour\":\"10:30"));
         page.navigate(demo.url() + THIMBLE + "when/learned");
         assertThat(page.getByText(Pattern.compile("as often as usual|often than usual"))
                         .first())

@@ -111,7 +111,9 @@ class Plans implements Shows {
 
         /** If every day had as many minutes as it takes. */
         HouseholdPlan asItTakes() {
-            return HouseholdPlan.asItTakes(members.stream().map(Member::work).toList());
+            return minutes.isEmpty()
+                    ? plan
+                    : HouseholdPlan.asItTakes(members.stream().map(Member::work).toList());
         }
 
         /** Minutes for all that is wished for today, setting up included: more where later days are full. */
