@@ -58,6 +58,9 @@ const headline = computed(() => {
             >Practise</v-btn
           >
           <v-btn v-else variant="outlined" size="large" :to="`${to}/when`">See when</v-btn>
+          <router-link v-if="known.brushed && !known.openSession" :to="`${to}/brushed`" class="already"
+            >I brushed already</router-link
+          >
         </div>
         <p v-if="known.inTraining" class="training">
           {{ places(known.inTraining) }} in training<template v-if="known.matsInTraining >= 0.5"
@@ -139,7 +142,16 @@ h2 {
   border-left: 5px solid rgb(var(--v-theme-heather));
   padding-left: 10px;
 }
+.already {
+  color: inherit;
+  min-height: 44px;
+  padding: 10px 4px;
+}
 .acts {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 2px 14px;
   margin: 10px 0 4px;
 }
 .practice {

@@ -6,6 +6,7 @@ import { about, MOST_MATS } from '@/plan/words'
 import { useHousehold, useSaveHousehold } from '@/api/queries'
 import type { Household } from '@/api/types'
 import ExchangeSection from './ExchangeSection.vue'
+import VoiceSection from './VoiceSection.vue'
 import PageState from '@/shell/PageState.vue'
 import { useNotice } from '@/shell/useNotice'
 
@@ -164,6 +165,7 @@ async function submit() {
       </p>
       <v-btn type="submit" color="primary" size="large" :loading="save.isPending.value">Keep</v-btn>
     </form>
+    <VoiceSection v-if="form" />
     <ExchangeSection v-if="form" />
   </PageState>
 </template>

@@ -145,6 +145,9 @@ function toggle(section: Section) {
             >Begin</v-btn
           >
         </div>
+        <p v-if="!goingOn && !nothingBrushed" class="no-print">
+          <router-link :to="`/dogs/${dogId}/brushed`">I brushed already</router-link>
+        </p>
         <p v-if="begin.error.value" class="caution" role="alert">
           <strong>{{ saysWhat(begin.error.value) }}</strong>
         </p>

@@ -62,7 +62,7 @@ function begin() {
       </ul>
     </div>
     <div class="foot">
-      <KeyButton k="space" class="next" :disabled="saving" @press="begin">First stroke</KeyButton>
+      <KeyButton k="space" pedal="on" class="next" :disabled="saving" @press="begin">First stroke</KeyButton>
     </div>
   </div>
 </template>

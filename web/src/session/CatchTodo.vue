@@ -6,13 +6,18 @@ import KeyButton from '@/shell/KeyButton.vue'
 import { useUnits } from '@/shell/useUnits'
 
 /** The one thing to do about what caught, with a timer while it is teased, and what never to do now. */
-const props = defineProps<{ caught: NonNullable<SessionView['caught']>; busy: boolean }>()
-const emit = defineEmits<{ tried: [seconds: number, outcome: Outcome]; later: []; leave: []; end: [] }>()
+const props = defineProps<{ caught: NonNullable<SessionView['caught']>; where: string; busy: boolean }>()
+const emit = defineEmits<{
+  tried: [seconds: number, outcome: Outcome]
+  later: []
+  leave: [as: 'MAT_LEFT' | 'FOR_GROOMER']
+  end: []
+}>()
 
 type Outcome = 'OUT' | 'NOT_YET' | 'UNEASY' | 'OPTED_OUT'
 
 const { say } = useUnits()
-const teasing = computed(() => props.caught.todo === 'SOAK_AND_TEASE' || props.caught.todo === 'FROM_THE_ENDS')
+const teasing = computed(() => ['SOAK_AND_TEASE', 'TEASE_DRY', 'FROM_THE_ENDS'].includes(props.caught.todo))
 
 const began = Date.now()
 const now = useTimestamp({ interval: 1000 })
@@ -34,10 +39,11 @@ const actions = computed(() => {
   if (props.caught.todo === 'LEAVE_AND_COME_BACK') {
     return [
       { key: '1', title: 'Another place first', act: () => emit('later') },
-      { key: '2', title: 'Leave it for today', act: () => emit('leave') },
+      { key: '2', title: 'Leave it for today', act: () => emit('leave', 'MAT_LEFT') },
     ]
   }
-  if (props.caught.todo === 'LEAVE_FOR_GROOMER') return [{ key: '1', title: 'It stays in', act: () => emit('leave') }]
+  if (props.caught.todo === 'LEAVE_FOR_GROOMER')
+    return [{ key: '1', title: 'It stays in, for the groomer', act: () => emit('leave', 'FOR_GROOMER') }]
   return [{ key: '1', title: 'End here', act: () => emit('end') }]
 })
 </script>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Section, SessionView, Signal } from '@/api/types'
+import type { Section, SessionEvent, SessionView, Signal } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
 import { burrWash, matMark } from '@/bodymap/paints'
@@ -13,9 +13,11 @@ import { minutes } from '@/shell/useUnits'
 import SessionNote from './SessionNote.vue'
 import { matSize, outcome } from './words'
 
-/** What was done, and straight to the next date. */
+type Warned = Extract<SessionEvent, { type: 'WARNED' }>
+
+/** What was done, what is next and when, and one thing to try; all else is folded away. */
 const props = defineProps<{ view: SessionView; names: Partial<Record<Section, string>>; dogName: string }>()
-defineEmits<{ undo: [] }>()
+defineEmits<{ undo: []; warned: [said: Warned] }>()
 
 const { date, say } = useUnits()
 const coat = useDrawnCoat(() => props.view.dogId)
@@ -37,6 +39,25 @@ const paint = computed<Partial<Record<Section, Paint>>>(() =>
     ]),
   ),
 )
+const count = (n: number, one: string, many: string) => (n ? `${n} ${n === 1 ? one : many}` : '')
+/** The whole session in a line. */
+const done = computed(() => {
+  const worked = props.view.steps.filter((s) => s.outcome === 'DONE')
+  const of = (comb: string) => worked.filter((s) => s.comb === comb).length
+  return [
+    count(of('GLIDES') + of('TANGLES_CLEARED'), 'place ran free', 'places ran free'),
+    count(of('BRUSHED'), 'place brushed, not proved', 'places brushed, not proved'),
+    count(
+      worked.filter((s) => s.comb === 'TANGLES_CLEARED' || s.comb === 'BRUSHED').reduce((sum, s) => sum + s.tangles, 0),
+      'tangle out',
+      'tangles out',
+    ),
+    count(of('MAT_LEFT') + of('FOR_GROOMER'), 'mat stays in', 'mats stay in'),
+    count(props.view.steps.filter((s) => s.outcome !== 'DONE').length, 'place left', 'places left'),
+  ]
+    .filter(Boolean)
+    .join(' · ')
+})
 const signals = computed(() =>
   choices.Signal.map(({ value, title }) => ({
     title: title.toLowerCase(),
@@ -46,7 +67,18 @@ const signals = computed(() =>
     .map((one) => `${one.title} ${one.count === 1 ? 'once' : `${one.count} times`}`)
     .join(', '),
 )
+const warned = computed(() => props.view.said.findLast((one): one is Warned => one.type === 'WARNED'))
 const closed = computed(() => when.data.value?.closed ?? [])
+/** Places that are closed for the same reason, together. */
+const closedTogether = computed(() =>
+  [...new Map(closed.value.map((one) => [one.why.text, one.why])).values()].map((why) => ({
+    why,
+    places: closed.value.filter((one) => one.why.text === why.text).map((one) => props.names[one.section]),
+  })),
+)
+const matsElsewhere = computed(() =>
+  props.view.mats.filter((mat) => old.value || !closed.value.some((one) => one.section === mat.section)),
+)
 function whenAgain(section: Section) {
   const due = dueOf(section)
   if (due?.state === 'CLOSED') return labelOf('SectionPlanState', 'CLOSED')
@@ -58,20 +90,42 @@ const took = (signal?: Signal) => signal && labelOf('Signal', signal)
 <template>
   <div class="end">
     <div class="with-map">
-      <CoatMap :names="names" :coat="coat" :paint="paint" />
+      <CoatMap :names="names" :coat="coat" :paint="paint" class="drawn" />
       <div>
         <h1>{{ old ? date(view.startedAt) : choiceOf('SessionStateEnd', view.end!).title }}</h1>
         <p v-if="old">{{ choiceOf('SessionStateEnd', view.end!).title }}.</p>
+        <p class="done slab">{{ done }}</p>
         <p v-if="view.review" class="figures">
-          <b class="slab">{{ minutes(view.review.spentSeconds) }}</b> at the brush<template
-            v-if="view.review.expectedSeconds"
+          <b>{{ minutes(view.review.spentSeconds) }}</b> at the brush<template v-if="view.review.expectedSeconds"
             >, reckoned {{ minutes(view.review.expectedSeconds) }}</template
           ><template v-if="signals"> · {{ signals }}</template
           ><template v-if="view.treats.given && !old">
             · {{ view.treats.given }} {{ view.treats.given === 1 ? 'treat' : 'treats' }} today</template
           >
         </p>
-        <p v-for="advice in old ? [] : view.advice" :key="advice.rule" class="advice">{{ say(advice.text) }}</p>
+        <div v-if="warned && !old" class="grave" role="group" aria-label="What was it?">
+          <b>What was it?</b>
+          <button
+            v-for="one in choices.Warning"
+            :key="one.value"
+            type="button"
+            :aria-pressed="one.value === warned.warning"
+            @click="one.value !== warned.warning && $emit('warned', { ...warned, warning: one.value })"
+          >
+            {{ one.title }} <small>{{ one.hint }}</small>
+          </button>
+        </div>
+        <p v-if="view.review && !old" class="advice" :data-rule="view.review.nextTime.rule">
+          <b>{{ warned ? 'Now.' : 'One thing to try next time.' }}</b> {{ say(view.review.nextTime.text) }}
+        </p>
+        <p v-for="one in old ? [] : closedTogether" :key="one.why.text" class="caution" :data-rule="one.why.rule">
+          <strong class="place">{{ one.places.join('; ') }}.</strong> {{ say(one.why.text) }}
+        </p>
+        <p v-for="mat in matsElsewhere" :key="mat.section" class="caution">
+          <strong>A mat stays in:</strong> {{ names[mat.section] }}, since {{ date(mat.since)
+          }}<template v-if="mat.found">, {{ say(matSize(mat.found)) }}</template
+          >.
+        </p>
         <template v-if="next?.next && when.data.value">
           <p class="quiet">Next brushing for {{ dogName }}</p>
           <p class="slab day" data-test="next-date">
@@ -79,45 +133,37 @@ const took = (signal?: Signal) => signal && labelOf('Signal', signal)
           </p>
           <p>{{ say(next.reason.text) }}</p>
         </template>
-        <p v-if="view.review && !old" class="advice" :data-rule="view.review.nextTime.rule">
-          <b>One thing to try next time.</b> {{ say(view.review.nextTime.text) }}
-        </p>
-        <p v-for="one in old ? [] : closed" :key="one.section" class="caution" :data-rule="one.why.rule">
-          <strong class="place">{{ names[one.section] }}.</strong> {{ say(one.why.text) }}
-        </p>
-        <p v-for="mat in view.mats" :key="mat.section" class="caution">
-          <strong>A mat stays in:</strong> {{ names[mat.section] }}, since {{ date(mat.since)
-          }}<template v-if="mat.found">, {{ say(matSize(mat.found)) }}</template
-          >.
-        </p>
         <div class="acts">
           <v-btn color="primary" size="large" to="/">Home</v-btn>
           <v-btn v-if="!old" variant="text" @click="$emit('undo')">Undo the last entry</v-btn>
           <v-btn v-else variant="text" :to="`/dogs/${view.dogId}/when/history`">All that was done</v-btn>
         </div>
-        <SessionNote :dog-id="view.dogId" :session-id="view.id" :note="view.note" />
-        <table>
-          <thead>
-            <tr>
-              <th>Place</th>
-              <th>Comb</th>
-              <th>The dog</th>
-              <th>Next</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="step in view.steps" :key="step.how.section">
-              <th scope="row">{{ names[step.how.section] }}</th>
-              <td>{{ outcome(step) }}</td>
-              <td>{{ took(step.signal) ?? '' }}</td>
-              <td>
-                {{ whenAgain(step.how.section) }}
-              </td>
-            </tr>
-          </tbody>
-        </table>
       </div>
     </div>
+    <details :open="old">
+      <summary>Place by place, and a note</summary>
+      <SessionNote :dog-id="view.dogId" :session-id="view.id" :note="view.note" />
+      <table>
+        <thead>
+          <tr>
+            <th>Place</th>
+            <th>Comb</th>
+            <th>The dog</th>
+            <th>Next</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="step in view.steps" :key="step.how.section">
+            <th scope="row">{{ names[step.how.section] }}</th>
+            <td>{{ outcome(step) }}</td>
+            <td>{{ took(step.signal) ?? '' }}</td>
+            <td>
+              {{ whenAgain(step.how.section) }}
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </details>
   </div>
 </template>
 
@@ -133,8 +179,16 @@ const took = (signal?: Signal) => signal && labelOf('Signal', signal)
   margin: 0 auto;
   padding: 24px;
 }
+.done {
+  font-size: 1.35rem;
+  margin: 4px 0;
+}
+.figures {
+  margin-bottom: 10px;
+}
 .day {
   font-size: 2.2rem;
+  line-height: 1.2;
 }
 .day small {
   font: 400 1rem var(--sans);
@@ -143,15 +197,46 @@ const took = (signal?: Signal) => signal && labelOf('Signal', signal)
   display: flex;
   align-items: center;
   gap: 12px;
-  margin: 16px 0 22px;
-}
-.figures b {
-  font-size: 1.3rem;
+  margin: 14px 0 0;
 }
 .advice {
   border-left: 6px solid rgb(var(--v-theme-heather));
   padding: 6px 14px;
   margin: 10px 0;
+}
+.grave {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  margin: 8px 0;
+}
+.grave button {
+  min-height: 64px;
+  padding: 4px 16px;
+  border: 2px solid rgb(var(--v-theme-seam));
+  border-radius: 12px 9px 13px 8px;
+  background: rgb(var(--v-theme-surface));
+  font-weight: 700;
+  text-align: left;
+}
+.grave button[aria-pressed='true'] {
+  border-color: rgb(var(--v-theme-ink));
+  background: rgb(var(--v-theme-wool));
+}
+.grave small {
+  display: block;
+  font-weight: 400;
+}
+details {
+  margin-top: 18px;
+  border-top: 1.5px dashed rgb(var(--v-theme-seam));
+}
+summary {
+  min-height: 48px;
+  padding-top: 12px;
+  font-weight: 700;
+  cursor: pointer;
 }
 table {
   width: 100%;
@@ -176,9 +261,25 @@ tbody th {
 tbody th::first-letter {
   text-transform: uppercase;
 }
+@media (max-width: 899px) {
+  .drawn {
+    max-width: 250px;
+    margin: 0 auto;
+  }
+}
 @media (max-width: 599px) {
   .end {
-    padding: 12px 16px;
+    padding: 10px 16px;
+  }
+  h1 {
+    font-size: 1.7rem;
+    margin: 0;
+  }
+  .day {
+    font-size: 1.7rem;
+  }
+  .grave button {
+    flex: 1 1 100%;
   }
   td,
   tbody th {

@@ -1,14 +1,27 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { SessionView } from '@/api/types'
+import KeyButton from '@/shell/KeyButton.vue'
 import { minutes } from '@/shell/useUnits'
 
 /** How far it has come: places, time gone and to go, and what of the treats is left. */
-const props = defineProps<{ view: SessionView; elapsedSeconds: number; dogName: string }>()
-defineEmits<{ leave: [] }>()
+const props = defineProps<{
+  view: SessionView
+  elapsedSeconds: number
+  dogName: string
+  saving: boolean
+  voice: boolean
+  still: string
+}>()
+const emit = defineEmits<{ leave: []; teeth: []; voice: [] }>()
 
-/** How many places are answered; places put off come last. */
-const position = computed(() => props.view.steps.filter((s) => s.outcome !== 'WAITING').length)
+/** How many steps are answered as a whole; steps put off come last. */
+const waiting = computed(
+  () => new Set(props.view.steps.filter((s) => s.outcome === 'WAITING').map((s) => s.how.section)),
+)
+const position = computed(
+  () => props.view.grips.filter((grip) => !grip.sections.some((section) => waiting.value.has(section))).length,
+)
 const toGo = computed(() =>
   props.view.steps.filter((s) => s.outcome === 'WAITING').reduce((sum, s) => sum + s.how.seconds, 0),
 )
@@ -18,8 +31,8 @@ const toGo = computed(() =>
   <header>
     <router-link to="/" class="out" @click="$emit('leave')">Pause and leave</router-link>
     <span
-      ><span class="who">{{ dogName }}: </span>{{ Math.min(position + 1, view.steps.length) }} of
-      {{ view.steps.length }}</span
+      ><span class="who">{{ dogName }}: </span>{{ Math.min(position + 1, view.grips.length) }} of
+      {{ view.grips.length }}</span
     >
     <span class="time"
       ><template v-if="elapsedSeconds >= 60">{{ minutes(elapsedSeconds) }} gone, </template>about {{ minutes(toGo) }} to
@@ -30,9 +43,27 @@ const toGo = computed(() =>
     >
     <progress
       :value="position"
-      :max="view.steps.length"
-      :aria-label="`${position} of ${view.steps.length} places answered`"
+      :max="view.grips.length"
+      :aria-label="`${position} of ${view.grips.length} steps answered`"
     />
+    <KeyButton
+      v-if="!view.preparation"
+      k="v"
+      class="voice"
+      :aria-pressed="voice"
+      :title="still || 'Walk me through it: the session speaks, and waits for one press at each step'"
+      :disabled="!!still"
+      @press="emit('voice')"
+      >{{ still ? 'Quiet' : voice ? 'Silent' : 'Voice' }}</KeyButton
+    >
+    <KeyButton
+      k="g"
+      class="teeth"
+      title="It growls, stiffens, shows its teeth, snaps or bites: hands off, and it ends"
+      :disabled="saving"
+      @press="emit('teeth')"
+      >Teeth</KeyButton
+    >
   </header>
 </template>
 
@@ -52,6 +83,26 @@ header {
 .treats {
   opacity: 0.9;
 }
+.teeth {
+  min-height: 52px;
+  min-width: 96px;
+  border: 2px solid rgb(var(--v-theme-error));
+  border-radius: 12px 9px 13px 8px;
+  font-weight: 700;
+}
+.voice {
+  min-height: 52px;
+  min-width: 84px;
+  border: 2px solid rgb(var(--v-theme-heather));
+  border-radius: 26px;
+}
+.voice[aria-pressed='true'] {
+  background: rgba(var(--v-theme-heather), 0.2);
+}
+.voice:hover,
+.teeth:hover {
+  background: rgb(var(--v-theme-wool));
+}
 progress {
   flex: 1;
   height: 12px;
@@ -59,15 +110,26 @@ progress {
 }
 @media (max-width: 899px) {
   .out,
-  .time,
-  .treats {
+  .time {
     font-size: 0.88rem;
+  }
+  .time {
+    order: 3;
+    flex: 1 1 100%;
   }
   .who {
     display: none;
   }
+  .treats {
+    display: none;
+  }
+  .teeth,
+  .voice {
+    min-height: 48px;
+    min-width: 72px;
+  }
   header {
-    gap: 0 12px;
+    gap: 0 10px;
     flex-wrap: wrap;
     justify-content: space-between;
   }

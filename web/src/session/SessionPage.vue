@@ -1,31 +1,38 @@
 <script setup lang="ts">
-import { useWakeLock } from '@vueuse/core'
+import { useTimestamp, useWakeLock } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
-import { useSections } from '@/api/queries'
-import type { Hair, Section, Signal } from '@/api/types'
+import { useHousehold, useSections } from '@/api/queries'
+import type { Hair, Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import { useDrawnCoat } from '@/coat/useCoat'
 import { useDog } from '@/dog/useDogs'
 import KeyButton from '@/shell/KeyButton.vue'
 import PageState from '@/shell/PageState.vue'
+import { useNotice } from '@/shell/useNotice'
+import { useKeys } from '@/shell/useKeys'
 import { useUnits } from '@/shell/useUnits'
-import choices from '@/api/choices'
 import BeforeStart from './BeforeStart.vue'
 import BigAnswers from './BigAnswers.vue'
 import CatchQuestions from './CatchQuestions.vue'
 import CatchTodo from './CatchTodo.vue'
+import ElseSheet from './ElseSheet.vue'
 import HairQuestion from './HairQuestion.vue'
 import MethodHelp from './MethodHelp.vue'
+import PlaceSheet from './PlaceSheet.vue'
 import ReactionPanel from './ReactionPanel.vue'
-import SessionButtons, { type SessionButton } from './SessionButtons.vue'
 import SessionEnd from './SessionEnd.vue'
 import SessionHead from './SessionHead.vue'
-import WorkStep from './WorkStep.vue'
+import StepCard from './StepCard.vue'
+import StepDrawing from './StepDrawing.vue'
+import VoiceBar from './VoiceBar.vue'
 import { sessionPaint } from './paint'
-import { OFFERED } from './stages'
+import { script, wellDone } from './phrases'
+import { seenAt } from './stages'
 import { useSession } from './useSession'
 import { useStage } from './useStage'
-import { COMB_ANSWERS, COUNTS, type Comb } from './words'
+import { isQuiet } from './useVoice'
+import { useWalk } from './useWalk'
+import { COUNTS } from './words'
 
 const props = defineProps<{ dogId: number; sessionId: string }>()
 
@@ -33,6 +40,7 @@ const { names } = useSections()
 const { say } = useUnits()
 const dog = useDog(() => props.dogId)
 const coat = useDrawnCoat(() => props.dogId)
+const household = useHousehold()
 const { session, view, record, elapsedSeconds, saving, waiting, cutOff, refused } = useSession(
   props.dogId,
   props.sessionId,
@@ -40,62 +48,139 @@ const { session, view, record, elapsedSeconds, saving, waiting, cutOff, refused 
 // Refused on low battery, or not known to this browser: brushing goes on all the same.
 const { request } = useWakeLock()
 onMounted(() => void request('screen').catch(() => undefined))
+// What another page said lies over the buttons.
+useNotice().hush()
 
-const step = computed(() => view.value?.steps.find((s) => s.how.section === view.value?.current)?.how)
-const here = computed(() => step.value!.section)
-const layersLeft = computed(() => !!step.value && view.value!.layer < step.value.layers.count)
+/** The places of the step in hand, as they are worked. */
+const places = computed(() =>
+  (view.value?.hand ?? []).flatMap(
+    (section) => view.value!.steps.find((one) => one.how.section === section)?.how ?? [],
+  ),
+)
+const grip = computed(() => view.value?.grips.find((one) => one.sections.includes(places.value[0]?.section as Section)))
+const label = computed(() =>
+  places.value.length === 1 ? names.value[places.value[0]!.section]! : grip.value?.label || '',
+)
+const atItsStart = computed(() => grip.value?.sections.length === places.value.length)
 
 const help = ref(false)
 const busy = computed(() => saving.value || help.value)
 const { stage, answer, goOn } = useStage(
   view,
-  computed(() => step.value && { section: here.value, layersLeft: layersLeft.value }),
+  computed(() => places.value.map(({ section, done }) => ({ section, done, signal: seenAt(view.value!, section) }))),
   record,
 )
 const phase = computed(() => stage.value.at)
+const about = computed(() => ('section' in stage.value ? stage.value.section : places.value[0]?.section)!)
+
+/** One sitting ends well before the dog does: when the step to come would not fit into it any more. */
+const oneMoreAt = ref('')
+const step = computed(() => places.value.map((place) => place.section).join())
+const sittingOver = computed(() => {
+  const { sitting, steps } = view.value ?? {}
+  if (!sitting || phase.value !== 'work' || oneMoreAt.value === step.value) return undefined
+  const toCome = places.value.reduce((sum, place) => sum + place.seconds, 0)
+  const begun = steps!.some((one) => one.outcome !== 'WAITING')
+  return begun && elapsedSeconds.value + toCome > sitting.atMostSeconds ? sitting : undefined
+})
+
+const now = useTimestamp({ interval: 30_000 })
+const still = computed(() => {
+  const { quietFrom, quietTo } = household.data.value ?? {}
+  return quietFrom && quietTo && isQuiet(new Date(now.value), quietFrom, quietTo) ? 'silent in the quiet hours' : ''
+})
+const walk = useWalk(
+  computed(() =>
+    places.value.length
+      ? {
+          key: places.value.map((place) => place.section).join(),
+          lines: script(
+            label.value,
+            places.value,
+            names.value,
+            atItsStart.value ? grip.value?.prompt && say(grip.value.prompt.text) : undefined,
+          ),
+        }
+      : undefined,
+  ),
+  computed(() => phase.value === 'work' && !sittingOver.value),
+  still,
+)
 
 /** Each new question takes the focus, so that a button pressed before is not pressed again by the space bar. */
 const title = ref<HTMLElement>()
 watch(
-  () => [view.value?.current, phase.value],
+  () => [...(view.value?.hand ?? []), phase.value].join(),
   () => title.value?.focus({ preventScroll: true }),
   { flush: 'post' },
 )
 
 const paint = computed(() => (view.value ? sessionPaint(view.value) : {}))
+const heading = computed(() => {
+  if (phase.value === 'before') return 'Before the first stroke'
+  if (phase.value === 'paused') return 'Hands off'
+  if (sittingOver.value) return 'Enough for one sitting'
+  return phase.value === 'work' || phase.value === 'else' ? label.value : names.value[about.value]
+})
+/** What is said beside the work: what the last answer asks for, or else what hands forget. */
+const beside = computed(() => {
+  if (phase.value !== 'work' || !view.value) return []
+  const { advice, reaction, treats } = view.value
+  const said = [...(reaction?.reasons ?? []), ...advice]
+  if (!said.length && treats.usedUp) said.push(treats.usedUp)
+  return said.length || !atItsStart.value || !grip.value?.prompt ? said : [grip.value.prompt]
+})
 
-const signal = (seen: Signal) => answer({ signal: seen })
-function mark(section: Section) {
+function touched(section: Section) {
   if (phase.value === 'before') record({ type: 'KNOT_FELT', section })
+  else if (view.value?.hand.includes(section)) answer({ to: 'place', about: 'all', section })
 }
-const later = () => record({ type: 'SECTION_POSTPONED', section: here.value })
-const skip = () => record({ type: 'SECTION_SKIPPED', section: here.value })
+const later = () => record({ type: 'SECTION_POSTPONED', section: about.value })
+const skip = () => record({ type: 'SECTION_SKIPPED', section: about.value })
 const end = () => record({ type: 'STOPPED' })
 const treat = () => record({ type: 'TREAT_GIVEN' })
 const undo = () => record({ type: 'UNDONE' })
+function teeth() {
+  walk.silence()
+  answer('TEETH')
+}
+function seen(signal: 'RELAXED' | 'UNEASY' | 'OPTED_OUT' | 'AFRAID', section: Section) {
+  if (signal === 'AFRAID') walk.silence()
+  answer({ signal, section })
+}
 
-const ALL = computed<SessionButton[]>(() => [
-  { key: 'r', title: 'Relaxed', group: 'dog', act: () => signal('RELAXED') },
-  { key: 'n', title: 'Uneasy', group: 'dog', act: () => signal('UNEASY') },
-  { key: 'o', title: 'Opts out', group: 'dog', act: () => signal('OPTED_OUT') },
-  { key: 'f', title: 'Fear', group: 'dog', act: () => signal('AFRAID') },
-  { key: 't', title: `Treat · ${view.value?.treats.given ?? 0}`, group: 'dog', act: treat },
-  { key: 'c', title: 'It catches', group: 'hair', act: () => answer({ to: 'catch' }) },
-  { key: 'h', title: 'Hair out', group: 'hair', act: () => answer({ to: 'hair' }), seldom: true },
-  { key: '?', title: 'How', group: 'hair', act: () => (help.value = true) },
-  { key: 'b', title: 'Back', group: 'session', act: () => answer({ to: 'work' }) },
-  { key: 'd', title: 'To the comb', group: 'session', act: () => answer({ to: 'comb' }), seldom: true },
-  { key: 'p', title: 'Pause', group: 'session', act: () => record({ type: 'PAUSED' }), seldom: true },
-  { key: 'l', title: 'Later', group: 'session', act: later, seldom: true },
-  { key: 's', title: 'Skip', group: 'session', act: skip, seldom: true },
-  { key: 'u', title: 'Undo', group: 'session', act: undo },
-  { key: 'e', title: 'End here', group: 'session', act: end, seldom: true },
-])
-const buttons = computed(() => {
-  const nothing = { '?': !step.value?.methods.length, d: !layersLeft.value, u: !view.value?.entries }
-  return ALL.value.filter(
-    ({ key }) => OFFERED[phase.value].includes(key) && !(key in nothing && nothing[key as keyof typeof nothing]),
-  )
+const ELSE = {
+  comb: () => answer({ to: 'place', about: 'comb', section: about.value }),
+  dog: () => answer({ to: 'place', about: 'dog', section: about.value }),
+  pause: () => record({ type: 'PAUSED' }),
+  undo,
+  treat,
+  hair: () => answer({ to: 'hair', section: about.value }),
+  help: () => (help.value = true),
+  later: () => answer('LATER'),
+  skip: () => answer('SKIP'),
+  end,
+  back: () => answer({ to: 'work' }),
+}
+/** By key at the work itself, without opening anything first. */
+const KEYS: Record<string, keyof typeof ELSE> = {
+  c: 'comb',
+  d: 'dog',
+  p: 'pause',
+  u: 'undo',
+  t: 'treat',
+  h: 'hair',
+  '?': 'help',
+  l: 'later',
+  s: 'skip',
+  e: 'end',
+}
+useKeys((key) => {
+  const what = KEYS[key]
+  if (!what || phase.value !== 'work' || busy.value || view.value?.end) return false
+  if (what === 'undo' && !view.value?.entries) return false
+  ELSE[what]()
+  return true
 })
 </script>
 
@@ -111,24 +196,31 @@ const buttons = computed(() => {
       :names="names"
       :dog-name="dog.data.value!.form.name"
       @undo="undo"
+      @warned="record({ type: 'WARNED', sections: $event.sections, warning: $event.warning })"
     />
-    <div v-else-if="view" class="bench" :class="{ looking: phase === 'catch' || phase === 'caught' }">
+    <div v-else-if="view" class="bench" :class="[phase, { looking: phase !== 'work' && phase !== 'before' }]">
       <SessionHead
         :view="view"
         :elapsed-seconds="elapsedSeconds"
         :dog-name="dog.data.value!.form.name"
+        :saving="busy"
         @leave="!view.preparation && !view.paused && !view.end && record({ type: 'PAUSED' })"
+        :voice="walk.leads.value"
+        :still="still"
+        @teeth="teeth"
+        @voice="walk.toggle"
       />
       <aside :class="{ marking: phase === 'before' }">
         <CoatMap
           :names="names"
           :coat="coat"
           :paint="paint"
-          :selected="phase === 'before' || !step ? [] : [step.section]"
-          :still="phase !== 'before'"
+          :selected="phase === 'before' ? [] : [about]"
+          :still="phase !== 'before' && phase !== 'work'"
           :single="phase !== 'before'"
-          @choose="mark"
+          @choose="touched"
         />
+        <StepDrawing v-if="phase === 'work' && places.length" :places="places" :now="walk.line.value" />
       </aside>
       <section class="now" aria-live="polite">
         <p v-if="waiting" class="waiting" role="status">
@@ -138,25 +230,13 @@ const buttons = computed(() => {
         <p v-if="refused" class="caution" role="alert">
           <strong>{{ refused }}</strong>
         </p>
-        <div
-          v-for="advice in phase === 'work' ? view.advice : []"
-          :key="advice.rule"
-          class="advice"
-          :data-rule="advice.rule"
-        >
-          {{ say(advice.text) }}
-        </div>
-        <div v-if="view.treats.usedUp && phase === 'work'" class="advice" :data-rule="view.treats.usedUp.rule">
-          {{ say(view.treats.usedUp.text) }}
-        </div>
+        <p v-for="one in beside" :key="one.rule" class="advice" :data-rule="one.rule">{{ say(one.text) }}</p>
         <template v-if="view.end">
           <h1>It ends here</h1>
           <p class="hold">What you did is kept in this browser until Rustic Tangle answers again.</p>
         </template>
         <template v-else>
-          <h1 ref="title" tabindex="-1">
-            {{ phase === 'before' ? 'Before the first stroke' : phase === 'paused' ? 'Hands off' : names[here] }}
-          </h1>
+          <h1 ref="title" tabindex="-1">{{ heading }}</h1>
           <BeforeStart
             v-if="phase === 'before'"
             :session-id="sessionId"
@@ -167,68 +247,118 @@ const buttons = computed(() => {
           />
           <div v-else-if="phase === 'paused'" class="paused">
             <p>The time does not count. The dog stays with you: never alone on a table.</p>
-            <KeyButton k="space" class="next" :disabled="busy" @press="record({ type: 'RESUMED' })">Go on</KeyButton>
+            <KeyButton k="space" pedal="on" class="next" :disabled="busy" @press="record({ type: 'RESUMED' })"
+              >Go on</KeyButton
+            >
+            <KeyButton k="e" class="plain" :disabled="busy" @press="end">End here</KeyButton>
           </div>
-          <WorkStep v-else-if="phase === 'work'" :key="here" :view="view" :step="step!" />
+          <div v-else-if="sittingOver" class="paused" data-rule="sitting">
+            <p>{{ say(sittingOver.why.text) }} End on a good moment; the plan knows the rest.</p>
+            <KeyButton k="space" pedal="on" class="next" :disabled="busy" @press="end">End here</KeyButton>
+            <KeyButton k="x" pedal="back" class="plain" :disabled="busy" @press="oneMoreAt = step"
+              >One more step: {{ label }}</KeyButton
+            >
+          </div>
+          <template v-else-if="phase === 'work'">
+            <StepCard
+              :view="view"
+              :names="names"
+              :label="label"
+              :places="places"
+              :now="walk.line.value"
+              @place="touched"
+            />
+            <div class="foot">
+              <VoiceBar
+                v-if="walk.leads.value"
+                :says="walk.line.value?.say"
+                :pace="walk.paceNow.value"
+                @again="walk.again"
+                @faster="walk.pace('faster')"
+                @slower="walk.pace('slower')"
+              />
+              <div class="two">
+                <KeyButton k="space" pedal="on" class="next" :disabled="busy" @press="answer('RAN_FREE')">
+                  {{ wellDone(places) }}
+                </KeyButton>
+                <KeyButton k="x" pedal="back" class="other" :disabled="busy" @press="answer({ to: 'else' })">
+                  Something else
+                </KeyButton>
+              </div>
+            </div>
+          </template>
+          <ElseSheet
+            v-else-if="phase === 'else'"
+            :saving="busy"
+            :can-undo="!!view.entries"
+            :can-help="places.some((place) => place.methods.length)"
+            :treats="view.treats.given"
+            @choose="ELSE[$event]()"
+          />
+          <PlaceSheet
+            v-else-if="stage.at === 'place'"
+            :places="view.hand"
+            :names="names"
+            :section="about"
+            :about="stage.about"
+            :saving="busy"
+            @other="stage.at === 'place' && answer({ to: 'place', about: stage.about, section: $event })"
+            @tangles="answer({ tangles: $event, section: about })"
+            @look="answer({ to: 'look', section: about })"
+            @mat="answer({ stays: 'MAT_LEFT', section: about })"
+            @signal="seen($event, about)"
+            @later="later"
+            @skip="skip"
+            @back="answer({ to: 'work' })"
+          />
           <ReactionPanel
             v-else-if="phase === 'reaction' && view.reaction"
             :reaction="view.reaction"
             :saving="busy"
             @go-on="goOn"
             @treat="treat"
-            @later="later"
-            @skip="skip"
+            @later="answer('LATER')"
+            @skip="answer('SKIP')"
             @end="end"
           />
           <HairQuestion
             v-else-if="phase === 'hair'"
-            @by-eye="answer({ hair: $event as Hair })"
-            @weighed="answer({ grams: $event })"
+            @by-eye="answer({ hair: $event as Hair, section: about })"
+            @weighed="answer({ grams: $event, section: about })"
           />
-          <p v-else-if="phase === 'catch' && cutOff" class="hold">
-            What to do about it needs Rustic Tangle, and it does not answer. Leave this place in peace, and do another
-            one first: <kbd>b</kbd>, then <kbd>l</kbd>.
-          </p>
-          <CatchQuestions v-else-if="phase === 'catch'" @found="answer({ found: $event })" />
+          <template v-else-if="phase === 'look'">
+            <p v-if="cutOff" class="hold">
+              What to do about it needs Rustic Tangle, and it does not answer. Leave this place in peace, and do another
+              one first.
+            </p>
+            <CatchQuestions v-else @found="answer({ found: $event, section: about })" />
+            <KeyButton k="b" class="plain" :disabled="busy" @press="answer({ to: 'work' })"
+              >Back to the brush</KeyButton
+            >
+          </template>
           <CatchTodo
             v-else-if="phase === 'caught' && view.caught"
             :key="view.revision"
             :caught="view.caught"
+            :where="names[view.caught.section] ?? ''"
             :busy="busy"
-            @tried="(seconds, tried) => answer({ tried, seconds })"
-            @later="later"
-            @leave="answer('STAYS_IN')"
+            @tried="(seconds, tried) => answer({ tried, seconds, section: view!.caught!.section })"
+            @later="record({ type: 'SECTION_POSTPONED', section: view.caught.section })"
+            @leave="answer({ stays: $event, section: view.caught.section })"
             @end="end"
           />
           <BigAnswers
-            v-else-if="phase === 'comb'"
-            question="What does the comb say?"
-            :answers="COMB_ANSWERS"
-            @answer="answer({ comb: $event as Comb })"
-          />
-          <BigAnswers
             v-else-if="phase === 'count'"
-            question="How many?"
+            question="It is out: how many were there?"
             :answers="COUNTS"
             small
-            @answer="answer({ count: Number($event) })"
-          />
-          <BigAnswers
-            v-else
-            question="How did the dog take it?"
-            :answers="choices.Signal"
+            :columns="4"
             :busy="busy"
-            @answer="signal($event as Signal)"
+            @answer="answer({ tangles: Number($event), section: about })"
           />
-          <div class="foot">
-            <KeyButton v-if="phase === 'work'" k="space" class="next" :disabled="busy" @press="answer('NEXT')">
-              {{ layersLeft ? 'Next layer' : 'Done here' }}
-            </KeyButton>
-            <SessionButtons :buttons="buttons" :saving="busy" />
-          </div>
         </template>
       </section>
-      <MethodHelp v-if="help && step" :methods="step.methods" @close="help = false" />
+      <MethodHelp v-if="help" :methods="[...new Set(places.flatMap((place) => place.methods))]" @close="help = false" />
     </div>
   </PageState>
 </template>
@@ -245,6 +375,9 @@ const buttons = computed(() => {
 }
 aside {
   align-self: center;
+}
+aside:not(.marking) :deep(.switch) {
+  display: none !important;
 }
 .now {
   display: flex;
@@ -274,20 +407,40 @@ h1::first-letter {
   margin-top: auto;
   padding-top: 10px;
 }
+.two {
+  display: grid;
+  grid-template-columns: 1fr minmax(190px, 30%);
+  gap: 14px;
+  margin-top: 10px;
+}
 .now :deep(.next) {
-  min-height: 92px;
+  min-height: 116px;
   width: 100%;
   background: rgb(var(--v-theme-primary));
   color: rgb(var(--v-theme-on-primary));
-  font: 700 1.9rem var(--slab);
+  font: 700 2.2rem var(--slab);
   border-radius: 18px 13px 20px 12px;
+}
+.other,
+.plain {
+  border: 3px solid rgb(var(--v-theme-ink));
+  border-radius: 14px 19px 13px 18px;
+  background: rgb(var(--v-theme-surface));
+  font: 700 1.4rem var(--slab);
+  min-height: 72px;
+}
+.plain {
+  border: 2px solid rgb(var(--v-theme-seam));
+  margin-top: 12px;
 }
 .advice {
   background: rgba(var(--v-theme-heather), 0.16);
   border-left: 6px solid rgb(var(--v-theme-heather));
   padding: 8px 16px;
-  font-size: 1.15rem;
+  font-size: 1.3rem;
+  line-height: 1.25;
   margin-bottom: 8px;
+  max-width: none;
 }
 .waiting {
   background: rgb(var(--v-theme-wool));
@@ -313,22 +466,33 @@ h1::first-letter {
   .looking aside {
     display: none;
   }
-  aside:not(.marking) :deep(.switch) {
-    display: none !important;
-  }
   .foot {
     position: sticky;
     bottom: 0;
     background: rgb(var(--v-theme-background));
-    padding: 8px 0;
+    padding: 6px 0;
+  }
+  .two {
+    grid-template-columns: 1fr 112px;
+    gap: 8px;
+    margin-top: 6px;
+  }
+  .other {
+    font-size: 1.05rem;
+    padding: 0 6px;
   }
   h1 {
     font-size: 1.8rem;
     margin: 0 0 4px;
   }
+  .advice {
+    font-size: 1.15rem;
+    padding: 5px 12px;
+    margin-bottom: 4px;
+  }
   .now :deep(.next) {
-    min-height: 72px;
-    font-size: 1.5rem;
+    min-height: 92px;
+    font-size: 1.6rem;
   }
 }
 </style>

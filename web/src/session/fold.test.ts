@@ -5,22 +5,21 @@ import { fold } from './fold'
 
 describe('what follows from the entries of a session', () => {
   it.each(cases.map((one) => [one.what, one] as const))('%s', (_, { plan, entries, then }) => {
-    const now = fold(plan as Section[], entries as SessionEvent[], 2)
+    const now = fold(plan as Section[][], entries as SessionEvent[], 2)
     expect({
       places: now.places,
-      current: now.current ?? null,
-      layer: now.layer,
+      hand: now.hand,
       knots: now.knots,
       preparing: now.preparing,
       paused: now.paused,
       end: now.end ?? null,
       outcomes: Object.fromEntries(
-        [...now.answered].map(([section, said]) => [section, said.type === 'SECTION_DONE' ? 'DONE' : 'SKIPPED']),
+        [...now.answered].map(([section, said]) => [section, said === 'SKIPPED' ? 'SKIPPED' : 'DONE']),
       ),
       nos: now.nos,
       answers: now.seen?.entry ?? null,
       treats: now.treats,
-      catching: now.catching,
+      catching: now.catching ?? null,
     }).toEqual(then)
   })
 })

@@ -1,29 +1,26 @@
 import type { Section, SessionEvent, SessionView } from '@/api/types'
 
-/** Answers its place, so that the next one comes. */
-export type Answered = Extract<SessionEvent, { type: 'SECTION_DONE' | 'SECTION_SKIPPED' }>
+export type Done = Extract<SessionEvent, { type: 'SECTION_DONE' }>
 export type Signalled = Extract<SessionEvent, { type: 'SIGNALLED' }>
 
 export interface Folded {
   /** The plan, and after it what the fingers found elsewhere. */
   places: Section[]
-  /** What to do now; absent once it has ended. */
-  current?: Section
-  /** From 1. */
-  layer: number
+  /** The places of the step in hand that wait; none once it has ended. */
+  hand: Section[]
   knots: Section[]
   preparing: boolean
   paused: boolean
   end?: NonNullable<SessionView['end']>
-  /** The entry that answered each place. */
-  answered: Map<Section, Answered>
+  /** What was done at each place, or that it was left. */
+  answered: Map<Section, Done | 'SKIPPED'>
   /** How often the dog has said no. */
   nos: number
   /** How the dog takes it just now, and which entry said so, from 1; a treat after it changes nothing. */
   seen?: { said: Signalled; entry: number }
   treats: number
-  /** Whether what was said last is about something that catches. */
-  catching: boolean
+  /** Where something catches, when what was said last is about it. */
+  catching?: Section
   /** What was not taken back. */
   standing: SessionEvent[]
 }
@@ -32,48 +29,73 @@ export interface Folded {
  * A session as its entries leave it, for where the server cannot be asked. The same cases hold this and the core's
  * own fold: server/src/test/resources/session-cases.json.
  *
+ * @param plan     the places it was begun with, by step
  * @param nosToEnd so many noes of the dog, wherever they come, end it; the server says how many
  */
-export function fold(plan: readonly Section[], entries: readonly SessionEvent[], nosToEnd: number): Folded {
+export function fold(
+  plan: readonly (readonly Section[])[],
+  entries: readonly SessionEvent[],
+  nosToEnd: number,
+): Folded {
   const standing = entries.reduce<SessionEvent[]>(
     (kept, one) => (one.type === 'UNDONE' ? kept.slice(0, -1) : [...kept, one]),
     [],
   )
   const knots = knotsOf(standing)
-  const places = [...new Set([...plan, ...knots])]
+  const places = [...new Set([...plan.flat(), ...knots])]
   const waiting = waitingOf(places, standing)
   const nos = standing.filter(isNo).length
-  const end =
-    nos >= nosToEnd
+  const end = standing.some((one) => one.type === 'WARNED')
+    ? 'WARNED'
+    : nos >= nosToEnd
       ? 'OPTED_OUT_TWICE'
       : standing.some((one) => one.type === 'STOPPED')
         ? 'STOPPED'
         : waiting.length
           ? undefined
           : 'ALL_DONE'
-  const current = end ? undefined : waiting[0]
-  const last = standing.at(-1)?.type
+  const last = standing.at(-1)
   return {
     places,
-    current,
-    layer: current ? 1 + standing.filter((one) => one.type === 'LAYER_DONE' && one.section === current).length : 1,
+    hand: end ? [] : handOf(plan, waiting),
     knots,
     preparing: standing.every((one) => one.type === 'KNOT_FELT' || one.type === 'TREAT_GIVEN'),
     paused: standing.findLast((one) => one.type === 'PAUSED' || one.type === 'RESUMED')?.type === 'PAUSED',
     end,
-    answered: new Map(standing.filter(answers).map((one) => [one.section, one])),
+    answered: new Map<Section, Done | 'SKIPPED'>(
+      standing.flatMap<readonly [Section, Done | 'SKIPPED']>((one) => [
+        ...doneBy(one).map((done) => [done.section, done] as const),
+        ...(skips(one) ? placesOf(one).map((section) => [section, 'SKIPPED'] as const) : []),
+      ]),
+    ),
     nos,
     seen: seenIn(standing),
     treats: standing.filter((one) => one.type === 'TREAT_GIVEN').length,
-    catching: last === 'CAUGHT' || last === 'TEASED',
+    catching: last?.type === 'CAUGHT' || last?.type === 'TEASED' ? last.section : undefined,
     standing,
   }
 }
 
-const answers = (one: SessionEvent): one is Answered => one.type === 'SECTION_DONE' || one.type === 'SECTION_SKIPPED'
-const isNo = (one: SessionEvent) => 'signal' in one && (one.signal === 'OPTED_OUT' || one.signal === 'AFRAID')
-/** The place it is about; absent: about the session as a whole. */
-export const placeOf = (one: SessionEvent): Section | undefined => ('section' in one ? one.section : undefined)
+/** What was done at each place by an entry. */
+export function doneBy(one: SessionEvent): Done[] {
+  return one.type === 'SECTION_DONE' ? [one] : one.type === 'STEP_DONE' ? one.places : []
+}
+
+/** The places it is about; none: about the session as a whole. */
+export function placesOf(one: SessionEvent): Section[] {
+  if ('places' in one) return one.places.map((place) => place.section)
+  if ('sections' in one) return one.sections
+  return 'section' in one ? [one.section] : []
+}
+
+const skips = (one: SessionEvent) => one.type === 'SECTION_SKIPPED' || one.type === 'STEP_SKIPPED'
+const answers = (one: SessionEvent) => doneBy(one).length > 0 || skips(one)
+const putsOff = (one: SessionEvent) => one.type === 'SECTION_POSTPONED' || one.type === 'STEP_POSTPONED'
+const unwilling = (signal: string) => signal === 'OPTED_OUT' || signal === 'AFRAID'
+const isNo = (one: SessionEvent) =>
+  one.type === 'WARNED' ||
+  doneBy(one).some((done) => unwilling(done.signal)) ||
+  ('signal' in one && unwilling(one.signal))
 
 function knotsOf(standing: SessionEvent[]): Section[] {
   const knots = new Set<Section>()
@@ -89,10 +111,23 @@ function knotsOf(standing: SessionEvent[]): Section[] {
 /** Places put off come after all others. */
 function waitingOf(places: Section[], standing: SessionEvent[]): Section[] {
   return standing.reduce<Section[]>((waiting, one) => {
-    if (answers(one)) return waiting.filter((section) => section !== one.section)
-    if (one.type !== 'SECTION_POSTPONED' || !waiting.includes(one.section)) return waiting
-    return [...waiting.filter((section) => section !== one.section), one.section]
+    const said = placesOf(one)
+    if (answers(one)) return waiting.filter((section) => !said.includes(section))
+    if (!putsOff(one)) return waiting
+    return [
+      ...waiting.filter((section) => !said.includes(section)),
+      ...said.filter((section) => waiting.includes(section)),
+    ]
   }, places)
+}
+
+/** Those of the first step that waits. */
+function handOf(plan: readonly (readonly Section[])[], waiting: Section[]): Section[] {
+  const first = waiting[0]
+  if (!first) return []
+  const step = plan.find((one) => one.includes(first)) ?? [first]
+  const other = waiting.findIndex((section) => !step.includes(section))
+  return other < 0 ? waiting : waiting.slice(0, other)
 }
 
 function seenIn(standing: SessionEvent[]): Folded['seen'] {

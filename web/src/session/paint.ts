@@ -7,12 +7,11 @@ export function sessionPaint(view: SessionView): Partial<Record<Section, Paint>>
   const paint: Partial<Record<Section, Paint>> = {}
   if (!view.preparation) {
     view.steps.forEach(({ how: { section }, outcome }) => {
-      paint[section] =
-        section === view.current
-          ? { fill: 'rgba(var(--v-theme-primary), 0.62)', says: 'now' }
-          : outcome === 'WAITING'
-            ? { fill: 'rgba(var(--v-theme-seam), 0.5)', says: 'to come' }
-            : { fill: 'rgba(var(--v-theme-secondary), 0.55)', says: 'answered' }
+      paint[section] = view.hand.includes(section)
+        ? { fill: 'rgba(var(--v-theme-primary), 0.62)', says: 'now' }
+        : outcome === 'WAITING'
+          ? { fill: 'rgba(var(--v-theme-seam), 0.5)', says: 'to come' }
+          : { fill: 'rgba(var(--v-theme-secondary), 0.55)', says: 'answered' }
     })
   }
   view.mats.forEach((mat) => {

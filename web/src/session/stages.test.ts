@@ -1,88 +1,113 @@
 import { describe, expect, it } from 'vitest'
 import type { SessionView } from '@/api/types'
-import { asking, askedBy, led, OFFERED, type Answer, type Stage } from './stages'
+import { asking, askedBy, led, seenAt, type Answer, type Place, type Stage } from './stages'
 
-const PLACE = { section: 'CHEST', layersLeft: false } as const
-const DEEP = { section: 'CHEST', layersLeft: true } as const
+const HAND: Place[] = [
+  { section: 'CHEST', done: 'GLIDES', signal: 'RELAXED' },
+  { section: 'THROAT', done: 'GLIDES', signal: 'UNEASY' },
+]
 
 /** Says one thing after the other; what was recorded on the way, and where it ends. */
 function say(from: Stage, ...answers: Answer[]) {
   let stage = from
   const said = answers.flatMap((one) => {
-    const next = led(stage, one, PLACE)
+    const next = led(stage, one, HAND)
     stage = next.stage
-    return next.says ? [next.says] : []
+    return next.says
   })
   return { stage, said }
 }
 
-const view = (more: Partial<SessionView>) => ({ revision: 7, current: 'CHEST', ...more }) as SessionView
+const view = (more: Partial<SessionView>) => ({ revision: 7, hand: ['CHEST'], ...more }) as SessionView
+const WORK: Stage = { at: 'work' }
 
-describe('a place', () => {
-  it('is done in two touches where the comb glides', () => {
-    expect(say({ at: 'comb' }, { comb: 'GLIDES' }, { signal: 'RELAXED' }).said).toEqual([
-      { type: 'SECTION_DONE', section: 'CHEST', comb: 'GLIDES', tangles: 0, signal: 'RELAXED' },
+describe('a step', () => {
+  it('is answered with one touch, each place for itself: an uneasy one stays uneasy', () => {
+    expect(say(WORK, 'RAN_FREE').said).toEqual([
+      {
+        type: 'STEP_DONE',
+        places: [
+          { type: 'SECTION_DONE', section: 'CHEST', comb: 'GLIDES', tangles: 0, signal: 'RELAXED' },
+          { type: 'SECTION_DONE', section: 'THROAT', comb: 'GLIDES', tangles: 0, signal: 'UNEASY' },
+        ],
+      },
     ])
   })
-  it('is asked how many tangles where there were some', () => {
-    expect(say({ at: 'comb' }, { comb: 'TANGLES_CLEARED' }, { count: 3 }, { signal: 'UNEASY' }).said).toEqual([
-      { type: 'SECTION_DONE', section: 'CHEST', comb: 'TANGLES_CLEARED', tangles: 3, signal: 'UNEASY' },
+  it('claims no proof where there is no comb', () => {
+    const byHand: Place[] = [{ section: 'CHEST', done: 'BRUSHED', signal: 'RELAXED' }]
+    expect(led(WORK, 'RAN_FREE', byHand).says[0]).toMatchObject({ places: [{ comb: 'BRUSHED' }] })
+    expect(led(WORK, { tangles: 2, section: 'CHEST' }, byHand).says[0]).toMatchObject({ comb: 'BRUSHED', tangles: 2 })
+  })
+  it('tells a tangle of one place in three touches, a mat in three, an uneasy dog in three', () => {
+    const at = { to: 'place', section: 'THROAT' } as const
+    const tangle = say(WORK, { to: 'else' }, { ...at, about: 'comb' }, { tangles: 1, section: 'THROAT' })
+    expect(tangle).toEqual({
+      stage: WORK,
+      said: [{ type: 'SECTION_DONE', section: 'THROAT', comb: 'TANGLES_CLEARED', tangles: 1, signal: 'UNEASY' }],
+    })
+    const mat = say(WORK, { to: 'else' }, { ...at, about: 'comb' }, { stays: 'MAT_LEFT', section: 'CHEST' })
+    expect(mat.said).toMatchObject([{ comb: 'MAT_LEFT', tangles: 1 }])
+    const uneasy = say(WORK, { to: 'else' }, { ...at, about: 'dog' }, { signal: 'UNEASY', section: 'CHEST' })
+    expect(uneasy).toMatchObject({ stage: WORK, said: [{ type: 'SIGNALLED', section: 'CHEST' }] })
+  })
+  it('is put off or left as a whole', () => {
+    const sections = ['CHEST', 'THROAT']
+    expect(say(WORK, 'LATER', 'SKIP').said).toEqual([
+      { type: 'STEP_POSTPONED', sections },
+      { type: 'STEP_SKIPPED', sections },
     ])
   })
-  it('forgets what the comb said when the owner goes back', () => {
-    const back = say({ at: 'comb' }, { comb: 'MAT_LEFT' }, { count: 2 }, { to: 'work' }, { signal: 'UNEASY' })
-    expect(back.said).toEqual([{ type: 'SIGNALLED', section: 'CHEST', signal: 'UNEASY' }])
-    expect(back.stage).toEqual({ at: 'work' })
+  it('ends at once when the dog shows its teeth', () => {
+    expect(say(WORK, 'TEETH').said).toEqual([{ type: 'WARNED', sections: ['CHEST', 'THROAT'], warning: 'GROWLED' }])
   })
-  it('goes layer by layer, and only then to the comb', () => {
-    expect(led({ at: 'work' }, 'NEXT', DEEP).says).toEqual({ type: 'LAYER_DONE', section: 'CHEST' })
-    expect(led({ at: 'work' }, 'NEXT', PLACE)).toEqual({ stage: { at: 'comb' } })
+})
+
+describe('what caught', () => {
+  const section = 'CHEST'
+  it('is counted once it is out, and stays in hand while it is not', () => {
+    const out = led({ at: 'caught' }, { tried: 'OUT', seconds: 40, section }, HAND)
+    expect(out.says).toEqual([{ type: 'TEASED', section, seconds: 40, signal: 'RELAXED' }])
+    expect(out.then).toEqual({ at: 'count', section })
+    const uneasy = led({ at: 'caught' }, { tried: 'UNEASY', seconds: 9, section }, HAND)
+    expect(uneasy.says).toEqual([{ type: 'TEASED', section, seconds: 9, signal: 'UNEASY' }])
+    expect(uneasy.then).toBeUndefined()
   })
-  it('goes to the comb once what caught is out, and stays with it while it is not', () => {
-    const out = led({ at: 'caught' }, { tried: 'OUT', seconds: 40 }, PLACE)
-    expect(out.says).toEqual({ type: 'TEASED', section: 'CHEST', seconds: 40, signal: 'RELAXED' })
-    expect(out.then).toEqual({ at: 'comb' })
-    const uneasy = led({ at: 'caught' }, { tried: 'UNEASY', seconds: 9 }, PLACE)
-    expect([uneasy.says, uneasy.then]).toEqual([
-      { type: 'TEASED', section: 'CHEST', seconds: 9, signal: 'UNEASY' },
-      undefined,
+  it('is left for the groomer as such', () => {
+    expect(say({ at: 'caught' }, { stays: 'FOR_GROOMER', section }).said).toMatchObject([{ comb: 'FOR_GROOMER' }])
+  })
+  it('is brushed on after hair was looked at or weighed', () => {
+    expect(say({ at: 'hair', section }, { hair: 'HEAP', section }).stage).toEqual(WORK)
+    expect(say({ at: 'hair', section }, { grams: 4.5, section }).said).toEqual([
+      { type: 'HAIR_WEIGHED', section, grams: 4.5 },
     ])
-  })
-  it('asks how the dog took it when a mat stays in, and counts that mat', () => {
-    expect(say({ at: 'caught' }, 'STAYS_IN', { signal: 'RELAXED' }).said).toEqual([
-      { type: 'SECTION_DONE', section: 'CHEST', comb: 'MAT_LEFT', tangles: 1, signal: 'RELAXED' },
-    ])
-  })
-  it('is worked on after hair was looked at or weighed', () => {
-    expect(say({ at: 'hair' }, { hair: 'HEAP' }).stage).toEqual({ at: 'work' })
-    expect(say({ at: 'hair' }, { grams: 4.5 }).said).toEqual([{ type: 'HAIR_WEIGHED', section: 'CHEST', grams: 4.5 }])
   })
 })
 
 describe('what the session asks', () => {
   const reaction = { todo: 'ASK_ONCE_MORE', entry: 3 } as SessionView['reaction']
+  const caught = {} as SessionView['caught']
 
   it('puts the hands off before anything else, and the dog before the knot', () => {
     expect(askedBy(view({ paused: true, reaction }), -1).at).toBe('paused')
-    expect(askedBy(view({ reaction, caught: {} as SessionView['caught'] }), -1).at).toBe('reaction')
-    expect(askedBy(view({ reaction, caught: {} as SessionView['caught'] }), 3).at).toBe('caught')
+    expect(askedBy(view({ reaction, caught }), -1).at).toBe('reaction')
+    expect(askedBy(view({ reaction, caught }), 3).at).toBe('caught')
+  })
+  it('needs no touch to go on after a lighter hand was asked for', () => {
+    expect(askedBy(view({ reaction: { ...reaction!, todo: 'EASE' } }), -1).at).toBe('work')
   })
   it('leaves a question open when a treat is recorded in the middle of it', () => {
     expect(asking(view({ revision: 8 }), -1)).toBe(asking(view({ revision: 7 }), -1))
   })
-  it('puts a question away when another device has gone on to the next place', () => {
-    expect(asking(view({ current: 'THROAT' }), -1)).not.toBe(asking(view({}), -1))
+  it('puts a question away when another device has gone on to the next step', () => {
+    expect(asking(view({ hand: ['THROAT'] }), -1)).not.toBe(asking(view({}), -1))
   })
   it('asks anew after each try at a knot', () => {
-    const caught = {} as SessionView['caught']
     expect(asking(view({ caught, revision: 8 }), -1)).not.toBe(asking(view({ caught }), -1))
   })
 })
 
-it('lets the owner end and undo wherever that means something, and signal only while working', () => {
-  expect(Object.entries(OFFERED).flatMap(([at, keys]) => (keys.includes('e') ? [] : [at]))).toEqual([
-    'before',
-    'reaction',
-  ])
-  expect(Object.entries(OFFERED).flatMap(([at, keys]) => (keys.includes('f') ? [at] : []))).toEqual(['work'])
+it('remembers that a place was uneasy, and never records a no twice', () => {
+  const said = [{ type: 'SIGNALLED' as const, section: 'CHEST' as const, signal: 'OPTED_OUT' as const }]
+  expect(seenAt(view({ said }), 'CHEST')).toBe('UNEASY')
+  expect(seenAt(view({ said }), 'THROAT')).toBe('RELAXED')
 })

@@ -1,95 +1,110 @@
 import type { Caught, Hair, Section, SessionEvent, SessionView, Signal } from '@/api/types'
 import type { Comb } from './words'
 
-/** What the screen asks, one decision at a time: what the session itself asks for, or a step on the way to an entry. */
+/** What the screen shows: what the session itself asks for, or a question on the way to an entry. */
 export type Stage =
-  | { at: 'before' | 'work' | 'comb' | 'hair' | 'catch' | 'caught' | 'paused' | 'reaction' }
-  | { at: 'count'; comb: Comb }
-  | { at: 'dog'; comb: Comb; tangles: number }
+  | { at: 'before' | 'work' | 'caught' | 'paused' | 'reaction' | 'else' }
+  | { at: 'place'; about: 'comb' | 'dog' | 'all'; section: Section }
+  | { at: 'look' | 'count' | 'hair'; section: Section }
 
-/** What the owner says at a stage. */
+/** What the owner says. */
 export type Answer =
-  | { to: 'work' | 'comb' | 'hair' | 'catch' }
-  | { comb: Comb }
-  | { count: number }
-  | { signal: Signal }
-  | { hair: Hair }
-  | { grams: number }
-  | { found: Caught['found'] }
-  | { tried: 'OUT' | 'NOT_YET' | 'UNEASY' | 'OPTED_OUT'; seconds: number }
-  | 'STAYS_IN'
-  | 'NEXT'
+  | { to: 'work' | 'else' }
+  | { to: 'place'; about: 'comb' | 'dog' | 'all'; section: Section }
+  | { to: 'look' | 'hair'; section: Section }
+  | { tangles: number; section: Section }
+  | { stays: 'MAT_LEFT' | 'FOR_GROOMER'; section: Section }
+  | { signal: Signal; section: Section }
+  | { hair: Hair; section: Section }
+  | { grams: number; section: Section }
+  | { found: Found; section: Section }
+  | { tried: 'OUT' | 'NOT_YET' | 'UNEASY' | 'OPTED_OUT'; seconds: number; section: Section }
+  | 'RAN_FREE'
+  | 'LATER'
+  | 'SKIP'
+  | 'TEETH'
 
-/** The place in hand. */
+type Found = Caught['found']
+
+/** A place of the step in hand. */
 export interface Place {
   section: Section
-  layersLeft: boolean
+  /** What it means that it is done: proved, or only brushed where there is no comb. */
+  done: Comb
+  /** How the dog took it so far. */
+  signal: Signal
 }
 
 export interface Led {
   stage: Stage
-  /** What is to be recorded. */
-  says?: SessionEvent
+  /** What is to be recorded, in order. */
+  says: SessionEvent[]
   /** Where it goes on once that is stored; absent: to what the session then asks for. */
   then?: Stage
-}
-
-/** By stage the keys of what may be said besides; `?` how it is done, `b` back. */
-export const OFFERED: Record<Stage['at'], string> = {
-  before: 'u',
-  work: 'rnoftch?dplsue',
-  comb: 'tcbue',
-  count: 'tbue',
-  dog: 'tbue',
-  hair: 'tbue',
-  catch: 'tbue',
-  caught: 'tue',
-  paused: 'e',
-  reaction: 'u',
 }
 
 /** @param read the reaction that was read and put away, by the entry it answers */
 export function askedBy(view: SessionView, read: number): Stage {
   if (view.preparation) return { at: 'before' }
   if (view.paused) return { at: 'paused' }
-  if (view.reaction && view.reaction.todo !== 'GO_ON' && view.reaction.entry !== read) return { at: 'reaction' }
+  if (view.reaction && !said(view.reaction) && view.reaction.entry !== read) return { at: 'reaction' }
   return { at: view.caught ? 'caught' : 'work' }
 }
+
+/** Light enough to be said beside the work, without a touch to put it away. */
+const said = (reaction: NonNullable<SessionView['reaction']>) => reaction.todo === 'GO_ON' || reaction.todo === 'EASE'
 
 /** When this changes, an unfinished question is put away. A stroke recorded in the middle of one changes nothing. */
 export function asking(view: SessionView, read: number): string {
   const { at } = askedBy(view, read)
-  return [at, view.current, at === 'work' ? '' : view.revision].join()
+  return [at, ...view.hand, at === 'work' ? '' : view.revision].join()
 }
 
-export function led(stage: Stage, said: Answer, { section, layersLeft }: Place): Led {
-  if (said === 'NEXT') {
-    return layersLeft ? { stage, says: { type: 'LAYER_DONE', section } } : { stage: { at: 'comb' } }
+export function led(stage: Stage, answer: Answer, hand: readonly Place[]): Led {
+  const sections = hand.map((place) => place.section)
+  if (answer === 'RAN_FREE') {
+    const places = hand.map(({ section, done, signal }) => doneAt(section, done, 0, signal))
+    return { stage, says: [{ type: 'STEP_DONE', places }] }
   }
-  if (said === 'STAYS_IN') return { stage: { at: 'dog', comb: 'MAT_LEFT', tangles: 1 } }
-  if ('to' in said) return { stage: { at: said.to } }
-  if ('comb' in said) {
-    const { comb } = said
-    return { stage: comb === 'GLIDES' ? { at: 'dog', comb, tangles: 0 } : { at: 'count', comb } }
-  }
-  if ('count' in said && stage.at === 'count') return { stage: { at: 'dog', comb: stage.comb, tangles: said.count } }
-  if ('signal' in said) {
-    const { signal } = said
-    if (stage.at !== 'dog') return { stage, says: { type: 'SIGNALLED', section, signal } }
-    const { comb, tangles } = stage
-    return { stage, says: { type: 'SECTION_DONE', section, comb, tangles, signal } }
-  }
-  if ('hair' in said) return { stage: { at: 'work' }, says: { type: 'HAIR_CAME_OUT', section, hair: said.hair } }
-  if ('grams' in said) return { stage: { at: 'work' }, says: { type: 'HAIR_WEIGHED', section, grams: said.grams } }
-  if ('found' in said) return { stage, says: { type: 'CAUGHT', section, found: said.found } }
-  if ('tried' in said) {
-    const { tried, seconds } = said
-    const signal = tried === 'UNEASY' || tried === 'OPTED_OUT' ? tried : 'RELAXED'
+  if (answer === 'LATER') return { stage, says: [{ type: 'STEP_POSTPONED', sections }] }
+  if (answer === 'SKIP') return { stage, says: [{ type: 'STEP_SKIPPED', sections }] }
+  if (answer === 'TEETH') return { stage, says: [{ type: 'WARNED', sections, warning: 'GROWLED' }] }
+  if ('to' in answer) {
+    if (answer.to === 'place') return { stage: { at: 'place', about: answer.about, section: answer.section }, says: [] }
     return {
-      stage,
-      says: { type: 'TEASED', section, seconds, signal },
-      then: tried === 'OUT' ? { at: 'comb' } : undefined,
+      stage: 'section' in answer ? { at: answer.to, section: answer.section } : { at: answer.to },
+      says: [],
     }
   }
-  return { stage }
+  const { section } = answer
+  const here = hand.find((place) => place.section === section)
+  const signal = here?.signal ?? 'RELAXED'
+  if ('tangles' in answer) {
+    const comb = here?.done === 'BRUSHED' ? 'BRUSHED' : 'TANGLES_CLEARED'
+    return { stage: { at: 'work' }, says: [doneAt(section, comb, answer.tangles, signal)] }
+  }
+  if ('stays' in answer) return { stage: { at: 'work' }, says: [doneAt(section, answer.stays, 1, signal)] }
+  if ('signal' in answer) {
+    return { stage: { at: 'work' }, says: [{ type: 'SIGNALLED', section, signal: answer.signal }] }
+  }
+  if ('hair' in answer) return { stage: { at: 'work' }, says: [{ type: 'HAIR_CAME_OUT', section, hair: answer.hair }] }
+  if ('grams' in answer)
+    return { stage: { at: 'work' }, says: [{ type: 'HAIR_WEIGHED', section, grams: answer.grams }] }
+  if ('found' in answer) return { stage, says: [{ type: 'CAUGHT', section, found: answer.found }] }
+  const took = answer.tried === 'UNEASY' || answer.tried === 'OPTED_OUT' ? answer.tried : 'RELAXED'
+  const teased: SessionEvent = { type: 'TEASED', section, seconds: answer.seconds, signal: took }
+  return { stage, says: [teased], then: answer.tried === 'OUT' ? { at: 'count', section } : undefined }
+}
+
+function doneAt(section: Section, comb: Comb, tangles: number, signal: Signal) {
+  return { type: 'SECTION_DONE' as const, section, comb, tangles, signal }
+}
+
+/** How the dog took a place so far in this session: uneasy where that was seen, else relaxed. */
+export function seenAt(view: SessionView, section: Section): Signal {
+  return view.said.some(
+    (one) => (one.type === 'SIGNALLED' || one.type === 'TEASED') && one.section === section && one.signal !== 'RELAXED',
+  )
+    ? 'UNEASY'
+    : 'RELAXED'
 }

@@ -11,14 +11,17 @@ export function useSoftSound() {
   const on = computed(() => kept.value === 'on')
   let audio: AudioContext | undefined
 
-  function tick(hertz: number) {
-    if (!on.value) return
+  const tick = (hertz: number) => on.value && tone(hertz, 1)
+
+  /** @param volume from 0 to 1 */
+  function tone(hertz: number, volume: number) {
+    if (volume <= 0) return
     audio ??= new AudioContext()
     // Browsers keep it silent until the page has been touched.
     void audio.resume()
     const [tone, gain] = [audio.createOscillator(), audio.createGain()]
     tone.frequency.value = hertz
-    gain.gain.setValueAtTime(LOUDNESS, audio.currentTime)
+    gain.gain.setValueAtTime(LOUDNESS * volume, audio.currentTime)
     gain.gain.exponentialRampToValueAtTime(0.0001, audio.currentTime + SECONDS)
     tone.connect(gain).connect(audio.destination)
     tone.start()
@@ -27,6 +30,7 @@ export function useSoftSound() {
   return {
     on,
     tick,
+    tone,
     toggle() {
       kept.value = on.value ? 'off' : 'on'
     },

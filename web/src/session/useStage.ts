@@ -5,7 +5,7 @@ import { askedBy, asking, led, type Answer, type Place, type Stage } from './sta
 /** The question on the screen, and what the owner's answers make of it. */
 export function useStage(
   view: Ref<SessionView | undefined>,
-  place: Ref<Place | undefined>,
+  hand: Ref<readonly Place[]>,
   record: (said: SessionEvent) => void,
 ) {
   const stage = ref<Stage>({ at: 'work' })
@@ -22,11 +22,10 @@ export function useStage(
   )
 
   function answer(said: Answer) {
-    if (!place.value) return
-    const next = led(stage.value, said, place.value)
+    const next = led(stage.value, said, hand.value)
     stage.value = next.stage
     then = next.then
-    if (next.says) record(next.says)
+    next.says.forEach(record)
   }
   /** The reaction on the screen was read. */
   function goOn() {

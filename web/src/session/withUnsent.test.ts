@@ -8,7 +8,8 @@ const reaction = (todo: string, ends: boolean) => ({ todo, ends, entry: 0, label
 /** As the server says it, of what the tests look at. */
 function viewOf(plan: Section[], said: SessionEvent[], more: Partial<SessionView> = {}): SessionView {
   return {
-    plan,
+    plan: plan.map((section) => [section]),
+    grips: plan.map((section) => ({ label: '', sections: [section] })),
     said,
     steps: plan.map((section) => ({ how: how(section), outcome: 'WAITING', tangles: 0 })),
     elsewhere: [how('THROAT')],
@@ -38,7 +39,7 @@ it('works a knot that the fingers found elsewhere, though the server has not hea
     entry('SECTION_SKIPPED', { section: 'BACK' }),
   ])
   expect(laid.steps.map((step) => step.how.section)).toEqual(['BACK', 'THROAT'])
-  expect(laid.current).toBe('THROAT')
+  expect(laid.hand).toEqual(['THROAT'])
   expect(laid.preparation).toBeUndefined()
 })
 
@@ -51,7 +52,7 @@ it('takes back what the server has stored already, and what was said of it', () 
     signal: 'RELAXED' as const,
   }
   const laid = withUnsent(viewOf(['BACK', 'CHEST'], [...begun, done]), [entry('UNDONE')])
-  expect(laid.current).toBe('BACK')
+  expect(laid.hand).toEqual(['BACK'])
   expect(laid.steps[0]!.outcome).toBe('WAITING')
   expect(laid.advice).toEqual([])
   expect(laid.entries).toBe(1)
@@ -62,7 +63,7 @@ it('knows what a first and a second no mean, and forgets the second when it is t
   const no = entry('SIGNALLED', { section: 'BACK', signal: 'OPTED_OUT' })
   expect(withUnsent(view, [no]).reaction).toMatchObject({ todo: 'ASK_ONCE_MORE', entry: 2 })
   expect(withUnsent(view, [no, no])).toMatchObject({ reaction: { todo: 'END_WELL' }, end: 'OPTED_OUT_TWICE' })
-  expect(withUnsent(view, [no, no, entry('UNDONE')])).toMatchObject({ end: undefined, current: 'BACK' })
+  expect(withUnsent(view, [no, no, entry('UNDONE')])).toMatchObject({ end: undefined, hand: ['BACK'] })
 })
 
 it('counts the treats that wait, and never less than none left', () => {

@@ -13,13 +13,14 @@ export function withUnsent(view: SessionView, waiting: SessionEvent[]): SessionV
   return {
     ...view,
     steps: now.places.flatMap((section) => stepOf(view, now, section)),
-    current: now.current,
-    layer: now.layer,
+    grips: [...view.grips, ...knotSteps(view, now)],
+    hand: now.hand,
     knots: now.knots,
     preparation: now.preparing ? view.preparation : undefined,
     paused: now.paused,
     end: now.end,
     reaction: reactionIn(view, now),
+    said: now.standing,
     caught: same ? view.caught : undefined,
     advice: same ? view.advice : [],
     treats: {
@@ -36,9 +37,16 @@ function stepOf(view: SessionView, now: Folded, section: Section): SessionView['
   if (!how) return []
   const said = now.answered.get(section)
   if (!said) return [{ how, outcome: 'WAITING', tangles: 0 }]
-  if (said.type === 'SECTION_SKIPPED') return [{ how, outcome: 'SKIPPED', tangles: 0 }]
+  if (said === 'SKIPPED') return [{ how, outcome: 'SKIPPED', tangles: 0 }]
   const { comb, tangles, signal } = said
   return [{ how, outcome: 'DONE', comb, tangles, signal }]
+}
+
+/** What the fingers found elsewhere, and the server has not heard of: each a step of its own. */
+function knotSteps(view: SessionView, now: Folded): SessionView['grips'] {
+  return now.knots
+    .filter((section) => !view.grips.some((grip) => grip.sections.includes(section)))
+    .map((section) => ({ label: '', sections: [section] }))
 }
 
 /** What a no means was said beforehand; anything else the server has to say. */

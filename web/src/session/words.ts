@@ -1,11 +1,10 @@
 import choices from '@/api/choices'
 import { choiceOf, labelOf } from '@/api/words'
+import { placesOf } from './fold'
 import type { Caught, Section, SessionEvent, SessionView } from '@/api/types'
 
 type Step = SessionView['steps'][number]
 export type Comb = NonNullable<Step['comb']>
-
-export const COMB_ANSWERS = choices.CombResult.filter((one) => one.value !== 'NOT_COMBED')
 
 /** What became of a section, in a few words. */
 export function outcome(step: Step): string {
@@ -16,6 +15,10 @@ export function outcome(step: Step): string {
       return 'comb glides'
     case 'TANGLES_CLEARED':
       return step.tangles === 1 ? '1 tangle out' : `${step.tangles} tangles out`
+    case 'BRUSHED':
+      return 'brushed, not proved'
+    case 'FOR_GROOMER':
+      return 'a mat, for the groomer'
     case 'MAT_LEFT':
       return step.tangles === 1 ? 'a mat stays in' : `${step.tangles} found, a mat stays in`
     default:
@@ -23,11 +26,8 @@ export function outcome(step: Step): string {
   }
 }
 
-export const COUNTS = ['1', '2', '3', '4', '5', '6', '7', '8', '9'].map((n) => ({
-  value: n,
-  title: n,
-  hint: n === '9' ? 'or more' : '',
-}))
+/** How many tangles came out at a place; more are not counted. */
+export const COUNTS = ['1', '2', '3', '4'].map((n) => ({ value: n, title: n, hint: n === '4' ? 'or more' : '' }))
 
 export type Found = Caught['found']
 
@@ -59,6 +59,10 @@ const ENTRY_WORDS: Record<SessionEvent['type'], string> = {
   PAUSED: 'a pause',
   RESUMED: 'the end of a pause',
   SECTION_DONE: 'done',
+  STEP_DONE: 'done',
+  STEP_SKIPPED: 'left for another day',
+  STEP_POSTPONED: 'put off',
+  WARNED: 'hands off',
   SECTION_SKIPPED: 'left for another day',
   SECTION_POSTPONED: 'put off',
   CAUGHT: 'it caught',
@@ -70,7 +74,7 @@ const ENTRY_WORDS: Record<SessionEvent['type'], string> = {
 /** An entry as the owner would say it. */
 export function inWords(event: SessionEvent, names: Partial<Record<Section, string>>): string {
   return [
-    'section' in event && names[event.section],
+    ...placesOf(event).map((section) => names[section]),
     ENTRY_WORDS[event.type],
     'comb' in event && labelOf('CombResult', event.comb),
     'tangles' in event && event.tangles ? `${event.tangles} found` : '',

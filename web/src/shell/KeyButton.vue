@@ -1,26 +1,23 @@
 <script setup lang="ts">
-import { onKeyStroke } from '@vueuse/core'
+import { PEDAL } from './pedal'
+import { useKeys } from './useKeys'
 
-/**
- * A button that a key presses too, wherever the focus is: the hands hold a dog. What the space bar means to whatever
- * has the focus comes first.
- */
-const props = defineProps<{ k: string; disabled?: boolean }>()
+/** A button that a key presses too. */
+const props = defineProps<{
+  k: string
+  disabled?: boolean
+  /** What a pedal or a clicker sends for it. */
+  pedal?: keyof typeof PEDAL
+}>()
 const emit = defineEmits<{ press: [] }>()
 
-const CONTROLS = 'button, a, summary, textarea, [role=button], [role=checkbox]'
-
-onKeyStroke(
-  (event) => event.key.toLowerCase() === (props.k === 'space' ? ' ' : props.k),
-  (event) => {
-    const focused = event.target instanceof Element ? event.target : document.body
-    const typing = focused.matches('input, textarea') || event.ctrlKey || event.altKey || event.metaKey
-    if (props.disabled || typing || (props.k === 'space' && focused.matches(CONTROLS))) return
-    event.preventDefault()
-    emit('press')
-  },
-  { dedupe: true },
-)
+useKeys((key) => {
+  const mine =
+    key.toLowerCase() === (props.k === 'space' ? ' ' : props.k) || (props.pedal && PEDAL[props.pedal].includes(key))
+  if (!mine || props.disabled) return false
+  emit('press')
+  return true
+})
 </script>
 
 <template>

@@ -33,6 +33,7 @@ export const router = createRouter({
         dogView('tools/buy', () => import('@/kit/BuyPage.vue'), 'What to buy'),
         dogView('tools/schools', () => import('@/kit/SchoolsPage.vue'), 'Schools'),
         dogView('tools/card', () => import('@/kit/KitCardPage.vue'), 'Kit card'),
+        dogView('brushed', () => import('@/session/BrushedPage.vue'), 'I brushed already'),
         dogView('trust', () => import('@/trust/TrustPage.vue'), 'Trust'),
         dogView('trust/fuss', () => import('@/trust/FussPage.vue'), 'Fuss or fear?'),
         dogView('trust/treats', () => import('@/trust/TreatsPage.vue'), 'Treats'),

@@ -54,19 +54,17 @@ class DemoTest extends Browsing {
         Page page = phone();
         page.navigate(app.url() + "dogs/1/routine");
         RoutineView routine = new RoutineView(page);
-        int steps = routine.steps().all().isEmpty()
-                ? waitForSteps(routine)
-                : routine.steps().count();
         SessionView session = routine.begin();
+        int steps = session.steps();
         for (int i = 0; i < steps; i++) {
             assertThat(page.locator("progress")).hasAttribute("value", String.valueOf(i));
-            session.tap("It glides", "Relaxed");
+            session.ranFree();
         }
         assertThat(session.heading("All done")).isVisible();
         assertThat(session.nextDate()).not().containsText("today");
         page.getByText("Undo the last entry").click();
         assertThat(page.locator("progress")).hasAttribute("value", String.valueOf(steps - 1));
-        session.tap("It glides", "Relaxed");
+        session.ranFree();
         HomeView home = HomeView.open(page, app.url());
         assertThat(home.dog("Oakum")).containsText("Nothing due until");
     }
@@ -76,14 +74,13 @@ class DemoTest extends Browsing {
         Page page = laptop();
         page.navigate(app.url() + "dogs/2/routine");
         SessionView session = new RoutineView(page).begin();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Skip"))
-                .click();
+        session.button("Something else").click();
+        session.button("Leave it for today").click();
         assertThat(page.locator("progress")).hasAttribute("value", "1");
-        session.keys();
-        assertThat(session.heading("What does the comb say?")).isVisible();
-        page.keyboard().press("b");
-        page.keyboard().press("u");
-        assertThat(page.locator("progress")).hasAttribute("value", "0");
+        session.keys("Space");
+        assertThat(page.locator("progress")).hasAttribute("value", "2");
+        session.keys("u");
+        assertThat(page.locator("progress")).hasAttribute("value", "1");
         page.keyboard().press("e");
         assertThat(session.heading("Enough for today")).isVisible();
     }
@@ -172,14 +169,19 @@ class DemoTest extends Browsing {
         page.navigate(app.url() + "dogs/2/routine");
         SessionView session = new RoutineView(page).begin();
         Barriers.assertNone(page, "work");
-        session.keys();
-        Barriers.assertNone(page, "comb");
-        page.keyboard().press("2");
-        Barriers.assertNone(page, "count");
-        page.keyboard().press("2");
-        Barriers.assertNone(page, "dog");
-        page.keyboard().press("3");
+        session.keys("x");
+        assertThat(session.button("It catches")).isVisible();
+        Barriers.assertNone(page, "something else");
+        page.keyboard().press("c");
+        assertThat(session.heading("Tangles, now out")).isVisible();
+        Barriers.assertNone(page, "it catches");
+        page.keyboard().press("b");
+        session.keys("d");
+        assertThat(session.button("Opted out")).isVisible();
+        Barriers.assertNone(page, "the dog");
+        page.keyboard().press("o");
         assertThat(session.advice("session.first-no")).isVisible();
+        Barriers.assertNone(page, "a no");
         page.keyboard().press("e");
         assertThat(page.getByText("Enough for today")).isVisible();
         Barriers.assertNone(page, "end");
@@ -194,7 +196,7 @@ class DemoTest extends Browsing {
         page.navigate(app.url() + "dogs/1/sessions/" + id);
         SessionView session = new SessionView(page);
         session.start();
-        page.keyboard().press("c");
+        session.keys("c", "k");
         assertThat(session.heading("How does the skin look there?")).isVisible();
         Barriers.assertNone(page, "skin");
         page.keyboard().press("1");
@@ -216,13 +218,10 @@ class DemoTest extends Browsing {
         page.keyboard().press("u");
         assertThat(session.heading("Soak it and tease it apart")).isVisible();
         page.keyboard().press("1");
-        assertThat(session.heading("What does the comb say?")).isVisible();
-        page.keyboard().press("2");
-        page.keyboard().press("1");
+        assertThat(session.heading("It is out: how many were there?")).isVisible();
         page.keyboard().press("1");
         assertThat(page.locator("progress")).hasAttribute("value", "1");
-        page.keyboard().press("c");
-        page.keyboard().press("3");
+        session.keys("c", "k", "3");
         assertThat(session.heading("Stop, and call a vet")).isVisible();
         page.keyboard().press("1");
         assertThat(session.heading("Enough for today")).isVisible();
@@ -283,17 +282,12 @@ class DemoTest extends Browsing {
         Page hand = phone();
         hand.navigate(shelf.url());
         SessionView other = new SessionView(hand);
-        other.tap("It glides", "Relaxed");
+        other.ranFree();
         assertThat(shelf.locator("progress")).hasAttribute("value", "1");
-        session.keys("1", "1");
+        session.keys("Space");
         assertThat(hand.locator("progress")).hasAttribute("value", "2");
         shelf.keyboard().press("e");
         assertThat(session.heading("Enough for today")).isVisible();
         assertThat(other.heading("Enough for today")).isVisible();
-    }
-
-    private static int waitForSteps(RoutineView routine) {
-        routine.steps().first().waitFor();
-        return routine.steps().count();
     }
 }

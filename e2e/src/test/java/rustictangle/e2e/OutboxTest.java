@@ -86,6 +86,7 @@ class OutboxTest extends Browsing {
         SessionView view = open(page);
         page.keyboard().press("t");
         assertThat(view.waiting()).isVisible();
+        page.keyboard().press("d");
         press(page, "r", "2 entries");
         press(page, "t", "3 entries");
         press(page, "p", "4 entries");

@@ -62,6 +62,7 @@ class Screenshots extends Browsing {
         new SessionView(laptop).next().waitFor();
         snap(laptop, "session");
         laptop.keyboard().press("c");
+        laptop.keyboard().press("k");
         laptop.keyboard().press("1");
         laptop.keyboard().press("2");
         laptop.keyboard().press("1");

@@ -79,12 +79,12 @@ class TrustTest extends Browsing {
             Page page = laptop();
             page.navigate(app.url() + "dogs/1/sessions/" + id);
             SessionView session = new SessionView(page).start();
-            page.keyboard().press("f");
+            session.keys("d", "f");
             assertThat(session.heading("Leave this place for today")).isVisible();
             Barriers.assertNone(page, "fear");
             page.keyboard().press("s");
             assertThat(session.place()).containsText("back", ignoreCase());
-            session.keys("1", "1");
+            session.keys("Space");
             assertThat(session.heading("All done")).isVisible();
             page.navigate(app.url() + "dogs/1/routine");
             assertThat(session.heading("Practised, not brushed")).isVisible();

@@ -63,6 +63,14 @@ public enum Manner {
         this.inOnePass = inOnePass;
     }
 
+    /** Whether it brushes, not only looks, mists, proves or wipes. */
+    public boolean brushes() {
+        return switch (this) {
+            case SEARCH, LIGHTLY, ON_TOOL, PROVE_WIDE, PROVE_FINE, WIPE -> false;
+            default -> true;
+        };
+    }
+
     /** Whether the hair is parted into layers for it, when it is longer than the pins reach. */
     public boolean inLayers() {
         return inLayers;

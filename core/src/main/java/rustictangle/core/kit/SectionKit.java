@@ -34,6 +34,14 @@ public record SectionKit(Need need, List<StepKit> steps, List<Fit> fits) {
                 .map(PinWindow::middleMillimetres));
     }
 
+    /** Whether what there is shows that the skin was reached, or nobody asks for it. */
+    public boolean proves() {
+        return need.proof().isEmpty()
+                || steps.stream().anyMatch(step -> step.best()
+                        .filter(fit -> fit.tool().kind().proves() || fit.tool().kind() == ToolKind.FACE_COMB)
+                        .isPresent());
+    }
+
     /** The owner's tool for the leading step; empty when none will do. */
     public Optional<Fit> leading() {
         return steps.stream()

@@ -2,6 +2,7 @@ package rustictangle.core.log;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -35,6 +36,11 @@ public record Entry(UUID id, Instant at, LocalDate day, Optional<UUID> session, 
 
     public Moment moment() {
         return new Moment(day, at);
+    }
+
+    /** What was done at each place by it. */
+    public List<SessionEvent.SectionDone> done() {
+        return said instanceof SessionEvent event ? event.done() : List.of();
     }
 
     /** @return what it says, where it is of that kind */

@@ -16,12 +16,19 @@ public record SeenBy(Section section, Who who, String words) implements Said {
     /** Who must look before a place is brushed again. */
     public enum Who implements Choice {
         VET("the vet"),
-        GROOMER("the groomer");
+        TRAINER("a trainer or the vet"),
+        GROOMER("the groomer"),
+        ADULT("an adult of the household");
 
         private final Words words;
 
         Who(String label) {
             words = new Words(label);
+        }
+
+        /** Whether what one must see is open again once the other has. */
+        public boolean opens(Who other) {
+            return this == other || this == VET || this == TRAINER && other == ADULT;
         }
 
         @Override

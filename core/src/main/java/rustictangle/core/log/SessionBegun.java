@@ -1,5 +1,6 @@
 package rustictangle.core.log;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import rustictangle.core.dog.Section;
@@ -14,10 +15,16 @@ public record SessionBegun(List<Place> plan) implements Said {
     /**
      * @param seconds what it was expected to take then; empty: not known
      * @param subject the tool that led there then; empty: not known, or nothing is brushed there
+     * @param step    its number, from 1: places of one step are worked in one grip; empty: a step of its own
      */
-    public record Place(Section section, Optional<Integer> seconds, Optional<Subject> subject) {
+    public record Place(Section section, Optional<Integer> seconds, Optional<Subject> subject, Optional<Integer> step) {
         public Place {
             Missing.refuse("section", section);
+        }
+
+        /** A step of its own. */
+        public Place(Section section, Optional<Integer> seconds, Optional<Subject> subject) {
+            this(section, seconds, subject, Optional.empty());
         }
     }
 
@@ -27,5 +34,28 @@ public record SessionBegun(List<Place> plan) implements Said {
 
     public List<Section> sections() {
         return plan.stream().map(Place::section).toList();
+    }
+
+    /** What a place was expected to take, seconds; empty: not known. */
+    public Optional<Integer> expected(Section section) {
+        return plan.stream()
+                .filter(place -> place.section == section)
+                .findFirst()
+                .flatMap(Place::seconds);
+    }
+
+    /** The places by step, in order. */
+    public List<List<Section>> steps() {
+        List<List<Section>> steps = new ArrayList<>();
+        Optional<Integer> last = Optional.empty();
+        for (Place place : plan) {
+            if (place.step.isPresent() && place.step.equals(last)) {
+                steps.get(steps.size() - 1).add(place.section);
+            } else {
+                steps.add(new ArrayList<>(List.of(place.section)));
+            }
+            last = place.step;
+        }
+        return steps;
     }
 }

@@ -1,5 +1,7 @@
 package rustictangle.core.log;
 
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import rustictangle.core.Refused;
 import rustictangle.core.dog.Section;
@@ -7,9 +9,14 @@ import rustictangle.core.dog.Section;
 /** Something that happened in a session. A session is the fold of its events. */
 public sealed interface SessionEvent extends Said {
 
-    /** The section it is about; empty: about the session as a whole. */
-    default Optional<Section> about() {
-        return Optional.empty();
+    /** The sections it is about; none: about the session as a whole. */
+    default List<Section> about() {
+        return List.of();
+    }
+
+    /** What was done at each section by it. */
+    default List<SectionDone> done() {
+        return List.of();
     }
 
     /** How the dog took it; empty where nothing is said of that. */
@@ -23,14 +30,33 @@ public sealed interface SessionEvent extends Said {
         Section section();
 
         @Override
-        default Optional<Section> about() {
-            return Optional.of(section());
+        default List<Section> about() {
+            return List.of(section());
+        }
+    }
+
+    /** Something said of several sections at once. */
+    sealed interface AtStep extends SessionEvent {
+
+        List<Section> sections();
+
+        @Override
+        default List<Section> about() {
+            return sections();
         }
     }
 
     /** Whether it answers its section, so that the next one comes. */
     default boolean answers() {
-        return this instanceof SectionDone || this instanceof SectionSkipped;
+        return this instanceof SectionDone
+                || this instanceof StepDone
+                || this instanceof SectionSkipped
+                || this instanceof StepSkipped;
+    }
+
+    /** Whether it puts its sections off: others come first. */
+    default boolean putsOff() {
+        return this instanceof SectionPostponed || this instanceof StepPostponed;
     }
 
     /**
@@ -54,13 +80,13 @@ public sealed interface SessionEvent extends Said {
             Missing.refuse("section", section);
             Missing.refuse("comb", comb);
             Missing.refuse("signal", signal);
-            boolean found = comb == CombResult.TANGLES_CLEARED || comb == CombResult.MAT_LEFT;
-            if (found && !(tangles >= 1 && tangles <= MOST_TANGLES)) {
+            boolean found = comb == CombResult.TANGLES_CLEARED || comb.leavesMat();
+            if (!(tangles >= (found ? 1 : 0) && tangles <= MOST_TANGLES)) {
                 throw new Refused(
                         "tangles",
                         "Say how many tangles there were, 1 to " + MOST_TANGLES + "; " + tangles + " was given.");
             }
-            if (!found && tangles != 0) {
+            if ((comb == CombResult.GLIDES || comb == CombResult.NOT_COMBED) && tangles != 0) {
                 throw new Refused(
                         "tangles", "No tangles where the comb found none; " + tangles + " was given, leave it at 0.");
             }
@@ -78,13 +104,85 @@ public sealed interface SessionEvent extends Said {
             this(section, comb, tangles, signal, Optional.empty());
         }
 
+        @Override
+        public List<SectionDone> done() {
+            return List.of(this);
+        }
+
         public SectionDone took(int seconds) {
             return new SectionDone(section, comb, tangles, signal, Optional.of(seconds));
         }
 
         /** Whether the comb went through, so that the place is known. */
         public boolean combed() {
-            return comb != CombResult.NOT_COMBED;
+            return comb != CombResult.NOT_COMBED && comb != CombResult.BRUSHED;
+        }
+    }
+
+    /** The step in hand was worked, with one answer for all of it. */
+    record StepDone(List<SectionDone> places) implements AtStep {
+        public StepDone {
+            Missing.refuse("places", places);
+            places = List.copyOf(places);
+            refuseNone(places.stream().map(SectionDone::section).toList());
+        }
+
+        /** The least willing of its places. */
+        @Override
+        public Optional<Signal> seen() {
+            return places.stream().map(SectionDone::signal).max(Comparator.naturalOrder());
+        }
+
+        @Override
+        public List<Section> sections() {
+            return places.stream().map(SectionDone::section).toList();
+        }
+
+        @Override
+        public List<SectionDone> done() {
+            return places;
+        }
+    }
+
+    /**
+     * The dog warned or bit: hands off, it ends at once.
+     *
+     * @param sections in hand just then; none before the first stroke
+     */
+    record Warned(List<Section> sections, Warning warning) implements AtStep {
+        public Warned {
+            Missing.refuse("sections", sections);
+            Missing.refuse("warning", warning);
+            sections = List.copyOf(sections);
+        }
+
+        @Override
+        public Optional<Signal> seen() {
+            return Optional.of(Signal.AFRAID);
+        }
+    }
+
+    /** Those places of the step in hand are left for another day. */
+    record StepSkipped(List<Section> sections) implements AtStep {
+        public StepSkipped {
+            Missing.refuse("sections", sections);
+            sections = List.copyOf(sections);
+            refuseNone(sections);
+        }
+    }
+
+    /** Those places of the step in hand are done later in this session. */
+    record StepPostponed(List<Section> sections) implements AtStep {
+        public StepPostponed {
+            Missing.refuse("sections", sections);
+            sections = List.copyOf(sections);
+            refuseNone(sections);
+        }
+    }
+
+    private static void refuseNone(List<Section> sections) {
+        if (sections.isEmpty() || sections.stream().distinct().count() != sections.size()) {
+            throw new Refused("sections", "Name at least one place of the step, and each only once.");
         }
     }
 
@@ -147,7 +245,7 @@ public sealed interface SessionEvent extends Said {
         }
     }
 
-    /** One layer of the section is brushed; the next one comes down. */
+    /** One layer of the section is brushed; the next one comes down. Older sessions said so of each. */
     record LayerDone(Section section) implements AtSection {
         public LayerDone {
             Missing.refuse("section", section);

@@ -3,7 +3,6 @@ package rustictangle.core.rhythm;
 import java.time.LocalDate;
 import java.util.Objects;
 import rustictangle.core.dog.Section;
-import rustictangle.core.log.CombResult;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.Moment;
 import rustictangle.core.log.SessionEvent.SectionDone;
@@ -18,12 +17,13 @@ public record CombCheck(Section section, Moment when, int tangles, boolean matLe
 
     /** What the comb found in sessions. */
     public static final Log.Reading<CombCheck> CHECKS = log -> log.stream()
-            .flatMap(entry -> entry
-                    .as(SectionDone.class)
+            .flatMap(entry -> entry.done().stream()
                     .filter(SectionDone::combed)
                     .map(done -> new CombCheck(
-                            done.section(), entry.moment(), done.tangles(), done.comb() == CombResult.MAT_LEFT))
-                    .stream())
+                            done.section(),
+                            entry.moment(),
+                            done.tangles(),
+                            done.comb().leavesMat())))
             .toList();
 
     public CombCheck {

@@ -20,6 +20,7 @@ import rustictangle.core.log.Visited;
  * What is known of a dog's days, as far as they bear on its rhythm.
  *
  * @param checks   comb checks, oldest first
+ * @param unproved brushings without a comb, oldest first
  * @param life     what happened to it besides its habits
  * @param readings what the ruler said, oldest first in each region
  * @param heaps    days on which a session brought out a heap of hair
@@ -29,6 +30,7 @@ import rustictangle.core.log.Visited;
  */
 public record Diary(
         List<CombCheck> checks,
+        List<Unproved> unproved,
         Life life,
         Map<Region, List<LengthReading>> readings,
         NavigableSet<LocalDate> heaps,
@@ -57,6 +59,7 @@ public record Diary(
 
     public Diary {
         checks = List.copyOf(checks);
+        unproved = List.copyOf(unproved);
         readings = Map.copyOf(readings);
         heaps = Collections.unmodifiableNavigableSet(new TreeSet<>(heaps));
         seasons = List.copyOf(seasons);
@@ -81,6 +84,9 @@ public record Diary(
                 log.read(CombCheck.CHECKS, since, checks -> checks.stream()
                         .filter(check -> !check.date().isBefore(since))
                         .toList()),
+                log.read(Unproved.BRUSHED, since, brushed -> brushed.stream()
+                        .filter(one -> !one.when().day().isBefore(since))
+                        .toList()),
                 Life.of(log, since),
                 LengthReading.of(log),
                 heaps,
@@ -96,6 +102,7 @@ public record Diary(
     public static Diary of(List<CombCheck> checks) {
         return new Diary(
                 checks,
+                List.of(),
                 Life.ORDINARY,
                 Map.of(),
                 Collections.emptyNavigableSet(),
@@ -106,18 +113,18 @@ public record Diary(
 
     /** Where only {@link Conditions} are asked for. */
     public Diary withoutChecks() {
-        return new Diary(List.of(), life, readings, heaps, seasons, grooms, told);
+        return new Diary(List.of(), List.of(), life, readings, heaps, seasons, grooms, told);
     }
 
     public Diary groomed(NavigableSet<Moment> when) {
-        return new Diary(checks, life, readings, heaps, seasons, when, told);
+        return new Diary(checks, unproved, life, readings, heaps, seasons, when, told);
     }
 
     public Diary with(Told said) {
-        return new Diary(checks, life, readings, heaps, seasons, grooms, said);
+        return new Diary(checks, unproved, life, readings, heaps, seasons, grooms, said);
     }
 
     public Diary with(Life happened) {
-        return new Diary(checks, happened, readings, heaps, seasons, grooms, told);
+        return new Diary(checks, unproved, happened, readings, heaps, seasons, grooms, told);
     }
 }

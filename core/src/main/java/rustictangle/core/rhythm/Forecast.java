@@ -48,6 +48,9 @@ public final class Forecast {
         Map<Section, List<CombCheck>> checks = diary.checks().stream()
                 .collect(Collectors.groupingBy(
                         CombCheck::section, () -> new EnumMap<>(Section.class), Collectors.toList()));
+        Map<Section, List<Unproved>> unproved = diary.unproved().stream()
+                .collect(Collectors.groupingBy(
+                        Unproved::section, () -> new EnumMap<>(Section.class), Collectors.toList()));
         Learning learning = new Learning();
         for (Section section : Section.values()) {
             conditions
@@ -57,6 +60,7 @@ public final class Forecast {
                             section,
                             Learning.Evidence.of(
                                     checks.getOrDefault(section, List.of()),
+                                    unproved.getOrDefault(section, List.of()),
                                     diary.grooms(),
                                     days,
                                     conditions.today())));
@@ -67,7 +71,12 @@ public final class Forecast {
             SectionRhythm here = rhythm(section, conditions, checks.getOrDefault(section, List.of()), diary.grooms());
             sections.put(section, here);
             if (here.brushed()) {
-                outlooks.put(section, outlook(here, conditions, diary, learning.at(section)));
+                Past past = past(
+                        checks.getOrDefault(section, List.of()),
+                        unproved.getOrDefault(section, List.of()),
+                        diary,
+                        conditions.today());
+                outlooks.put(section, outlook(here, conditions, past, learning.at(section)));
             }
         }
         return new Forecast(
@@ -97,11 +106,19 @@ public final class Forecast {
         return Stream.concat(checks.map(CombCheck::when), groom.stream()).max(Comparator.naturalOrder());
     }
 
-    private static Outlook outlook(SectionRhythm here, Conditions conditions, Diary diary, TangleRate rate) {
+    private static Past past(List<CombCheck> checks, List<Unproved> unproved, Diary diary, LocalDate today) {
+        Optional<Moment> groom = diary.grooms().isEmpty()
+                ? Optional.empty()
+                : Optional.of(diary.grooms().last());
+        Optional<Moment> combed = latest(checks.stream(), groom);
+        Past past = combed.map(when -> Past.known(daysAfter(today, when.day())))
+                .orElseGet(() -> diary.told().past(today));
+        return Unproved.among(
+                unproved, when -> combed.filter(clear -> !when.isAfter(clear)).isEmpty(), past, today);
+    }
+
+    private static Outlook outlook(SectionRhythm here, Conditions conditions, Past past, TangleRate rate) {
         Conditions.Here days = conditions.at(here.section());
-        Past past = here.lastCombed()
-                .map(day -> Past.known(daysAfter(conditions.today(), day)))
-                .orElseGet(() -> diary.told().past(conditions.today()));
         return new Outlook(days.days(), days.loose(), past, here.matLeft(), rate);
     }
 

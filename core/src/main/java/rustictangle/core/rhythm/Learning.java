@@ -34,9 +34,15 @@ final class Learning {
         /**
          * The first check only opens the count: nobody knows what was before it.
          *
-         * @param grooms what arose before one of them, the groomer took along
+         * @param unproved what arose before one of them, it took along as likely as not
+         * @param grooms   what arose before one of them, the groomer took along
          */
-        static Evidence of(List<CombCheck> checks, NavigableSet<Moment> grooms, WearDays days, LocalDate today) {
+        static Evidence of(
+                List<CombCheck> checks,
+                List<Unproved> unproved,
+                NavigableSet<Moment> grooms,
+                WearDays days,
+                LocalDate today) {
             double tangles = 0;
             double expected = 0;
             for (int i = 1; i < checks.size(); i++) {
@@ -46,7 +52,14 @@ final class Learning {
                 boolean groomed = groom != null && groom.isAfter(before.when());
                 // A mat that was left in is found again, not anew.
                 tangles += Math.max(0, check.tangles() - (before.matLeft() && !groomed ? 1 : 0));
-                expected += days.tangles(day(groomed ? groom.day() : before.date(), today), day(check.date(), today));
+                Moment clear = groomed ? groom : before.when();
+                int to = day(check.date(), today);
+                Past since = Unproved.among(
+                        unproved,
+                        when -> when.isAfter(clear) && check.when().isAfter(when),
+                        Past.known(day(clear.day(), check.date())),
+                        check.date());
+                expected += since.average(from -> days.tangles(to + from, to));
             }
             return new Evidence(tangles, expected);
         }

@@ -1,5 +1,7 @@
 package rustictangle.core.rhythm;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.function.IntToDoubleFunction;
 import java.util.stream.IntStream;
@@ -26,6 +28,13 @@ record Past(List<Integer> days, boolean known) {
 
     static Past unknown(int... daysAgo) {
         return new Past(IntStream.of(daysAgo).mapToObj(ago -> -ago).toList(), false);
+    }
+
+    /** As likely as not it has been free since that day, else since when it was. */
+    Past orSince(int day) {
+        List<Integer> either = new ArrayList<>(days);
+        either.addAll(Collections.nCopies(days.size(), day));
+        return new Past(either, known);
     }
 
     /** The earliest of them, 0 or less. */

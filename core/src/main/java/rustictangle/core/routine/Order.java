@@ -1,123 +1,96 @@
 package rustictangle.core.routine;
 
-import static rustictangle.core.dog.Section.ARMPIT_LEFT;
-import static rustictangle.core.dog.Section.ARMPIT_RIGHT;
-import static rustictangle.core.dog.Section.BACK;
-import static rustictangle.core.dog.Section.BEHIND_EAR_LEFT;
-import static rustictangle.core.dog.Section.BEHIND_EAR_RIGHT;
-import static rustictangle.core.dog.Section.BELLY;
-import static rustictangle.core.dog.Section.CHEST;
-import static rustictangle.core.dog.Section.CROWN;
-import static rustictangle.core.dog.Section.EAR_LEFT;
-import static rustictangle.core.dog.Section.EAR_RIGHT;
-import static rustictangle.core.dog.Section.FRONT_FOOT_LEFT;
-import static rustictangle.core.dog.Section.FRONT_FOOT_RIGHT;
-import static rustictangle.core.dog.Section.FRONT_LEG_LEFT;
-import static rustictangle.core.dog.Section.FRONT_LEG_RIGHT;
-import static rustictangle.core.dog.Section.HIND_FOOT_LEFT;
-import static rustictangle.core.dog.Section.HIND_FOOT_RIGHT;
-import static rustictangle.core.dog.Section.HIND_LEG_LEFT;
-import static rustictangle.core.dog.Section.HIND_LEG_RIGHT;
-import static rustictangle.core.dog.Section.MUZZLE;
-import static rustictangle.core.dog.Section.NECK_RUFF;
-import static rustictangle.core.dog.Section.REAR_TROUSERS;
-import static rustictangle.core.dog.Section.SHOULDER_LEFT;
-import static rustictangle.core.dog.Section.SHOULDER_RIGHT;
-import static rustictangle.core.dog.Section.SIDE_LEFT;
-import static rustictangle.core.dog.Section.SIDE_RIGHT;
-import static rustictangle.core.dog.Section.TAIL_WHOLE;
-import static rustictangle.core.dog.Section.THIGH_LEFT;
-import static rustictangle.core.dog.Section.THIGH_RIGHT;
-import static rustictangle.core.dog.Section.THROAT;
+import static rustictangle.core.routine.Grip.BACK;
+import static rustictangle.core.routine.Grip.BELLY;
+import static rustictangle.core.routine.Grip.EARS;
+import static rustictangle.core.routine.Grip.FLANK_LEFT;
+import static rustictangle.core.routine.Grip.FLANK_RIGHT;
+import static rustictangle.core.routine.Grip.FRONT_LEFT;
+import static rustictangle.core.routine.Grip.FRONT_RIGHT;
+import static rustictangle.core.routine.Grip.HEAD;
+import static rustictangle.core.routine.Grip.HIND_LEFT;
+import static rustictangle.core.routine.Grip.HIND_RIGHT;
+import static rustictangle.core.routine.Grip.NECK;
+import static rustictangle.core.routine.Grip.REAR;
 
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 import rustictangle.core.dog.Section;
 
 /**
- * The order in which sections are worked. Four schools, common practice, no published source; where
- * a school leaves the exact place open, the sequence is this project's own.
+ * The order in which a dog is worked: an order of grips, and within a grip from the foot up. Four schools, common
+ * practice, no published source; where a school leaves the exact place open, the sequence is this project's own.
  */
 public enum Order {
     /** Feet, legs, … back, head last: line brushing. */
     TOES_UP(
             "toes up",
             "for long, curly and woolly coats, brushed in lines.",
-            List.of(
-                    HIND_FOOT_LEFT,
-                    HIND_LEG_LEFT,
-                    HIND_FOOT_RIGHT,
-                    HIND_LEG_RIGHT,
-                    FRONT_FOOT_LEFT,
-                    FRONT_LEG_LEFT,
-                    ARMPIT_LEFT,
-                    FRONT_FOOT_RIGHT,
-                    FRONT_LEG_RIGHT,
-                    ARMPIT_RIGHT,
+            fromTheFootUp(
+                    HIND_LEFT,
+                    HIND_RIGHT,
+                    FRONT_LEFT,
+                    FRONT_RIGHT,
                     BELLY,
-                    REAR_TROUSERS,
-                    TAIL_WHOLE,
-                    THIGH_LEFT,
-                    THIGH_RIGHT,
-                    SIDE_LEFT,
-                    SIDE_RIGHT,
-                    CHEST,
-                    SHOULDER_LEFT,
-                    SHOULDER_RIGHT,
+                    REAR,
+                    FLANK_LEFT,
+                    FLANK_RIGHT,
                     BACK,
-                    THROAT,
-                    NECK_RUFF,
-                    BEHIND_EAR_LEFT,
-                    EAR_LEFT,
-                    BEHIND_EAR_RIGHT,
-                    EAR_RIGHT,
-                    CROWN,
-                    MUZZLE)),
+                    NECK,
+                    EARS,
+                    HEAD)),
     /** Head, neck, … tail: comb-led daily work. */
     HEAD_DOWN(
             "head down",
             "for daily work led by the comb.",
-            List.of(
-                    MUZZLE,
-                    CROWN,
-                    EAR_LEFT,
-                    BEHIND_EAR_LEFT,
-                    EAR_RIGHT,
-                    BEHIND_EAR_RIGHT,
-                    THROAT,
-                    NECK_RUFF,
-                    CHEST,
-                    SHOULDER_LEFT,
-                    SHOULDER_RIGHT,
-                    ARMPIT_LEFT,
-                    FRONT_LEG_LEFT,
-                    FRONT_FOOT_LEFT,
-                    ARMPIT_RIGHT,
-                    FRONT_LEG_RIGHT,
-                    FRONT_FOOT_RIGHT,
+            fromTheFootUp(
+                    HEAD,
+                    EARS,
+                    NECK,
+                    FRONT_LEFT,
+                    FRONT_RIGHT,
                     BACK,
-                    SIDE_LEFT,
-                    SIDE_RIGHT,
+                    FLANK_LEFT,
+                    FLANK_RIGHT,
                     BELLY,
-                    THIGH_LEFT,
-                    THIGH_RIGHT,
-                    HIND_LEG_LEFT,
-                    HIND_FOOT_LEFT,
-                    HIND_LEG_RIGHT,
-                    HIND_FOOT_RIGHT,
-                    REAR_TROUSERS,
-                    TAIL_WHOLE)),
-    /** The priority group, then the rest, the body last. */
-    HOT_SPOTS_FIRST("hot spots first", "for little time, or known trouble.", hotSpotsFirst()),
-    /** What the dog minds least comes first, the tail last. */
+                    HIND_LEFT,
+                    HIND_RIGHT,
+                    REAR)),
+    /** The grips of the priority group, then the rest, the body last. */
+    HOT_SPOTS_FIRST(
+            "hot spots first",
+            "for little time, or known trouble.",
+            fromTheFootUp(
+                    HIND_LEFT,
+                    HIND_RIGHT,
+                    FRONT_LEFT,
+                    FRONT_RIGHT,
+                    EARS,
+                    NECK,
+                    REAR,
+                    BELLY,
+                    HEAD,
+                    FLANK_LEFT,
+                    FLANK_RIGHT,
+                    BACK)),
+    /** What the dog minds least comes first, the tail last; a hand comes to a foot from above. */
     GENTLEST_FIRST(
             "gentlest first",
             "for puppies, training and frightened dogs.",
-            Arrays.stream(Section.values())
-                    .sorted(Comparator.comparingInt(Section::sensitivityRank))
-                    .toList());
+            gentlestFirst(
+                    BACK,
+                    FLANK_LEFT,
+                    FLANK_RIGHT,
+                    NECK,
+                    EARS,
+                    BELLY,
+                    HIND_LEFT,
+                    HIND_RIGHT,
+                    FRONT_LEFT,
+                    FRONT_RIGHT,
+                    HEAD,
+                    REAR));
 
     private final String label;
     private final String suits;
@@ -138,20 +111,18 @@ public enum Order {
         return suits;
     }
 
-    /** Every section once. */
+    /** Every section once, those of a grip one after the other. */
     public List<Section> sequence() {
         return sequence;
     }
 
-    private static List<Section> hotSpotsFirst() {
-        List<Section> toesUp = TOES_UP.sequence;
-        Stream<Section> hot = toesUp.stream().filter(Section::priority);
-        Stream<Section> rest = toesUp.stream().filter(s -> !s.priority() && !easyBody(s));
-        Stream<Section> body = toesUp.stream().filter(s -> !s.priority() && easyBody(s));
-        return Stream.of(hot, rest, body).flatMap(s -> s).toList();
+    private static List<Section> fromTheFootUp(Grip... grips) {
+        return Stream.of(grips).flatMap(grip -> grip.places().stream()).toList();
     }
 
-    private static boolean easyBody(Section section) {
-        return section.sensitivityRank() <= 3;
+    private static List<Section> gentlestFirst(Grip... grips) {
+        return Stream.of(grips)
+                .flatMap(grip -> grip.places().stream().sorted(Comparator.comparingInt(Section::sensitivityRank)))
+                .toList();
     }
 }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.CombResult;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.SessionEvent.SectionDone;
 
@@ -39,8 +40,8 @@ public final class Pace {
     private static final int NEWEST = 600;
 
     private static final Log.Reading<SectionDone> TIMES = log -> log.stream()
-            .flatMap(entry -> entry.as(SectionDone.class).stream())
-            .filter(done -> done.combed() && done.spent().orElse(0) >= 1)
+            .flatMap(entry -> entry.done().stream())
+            .filter(done -> done.comb() != CombResult.NOT_COMBED && done.spent().orElse(0) >= 1)
             .toList();
 
     private final Map<Section, Ratio> sections;

@@ -40,14 +40,6 @@ public record Picture(Dog dog, Coat coat, Kit kit, Trust trust, Forecast forecas
                 .atPace(pace);
     }
 
-    /** Layers of one place, as it is brushed now; 1 where nothing is. */
-    public int layers(Section section) {
-        return routine(List.of(section)).steps().stream()
-                .mapToInt(step -> step.layers().count())
-                .findFirst()
-                .orElse(1);
-    }
-
     /** Where a mat waits that was left in. */
     public Collection<Section> matted() {
         return forecast.matted();

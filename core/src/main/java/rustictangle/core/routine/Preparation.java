@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
@@ -12,6 +13,8 @@ import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Habit;
 import rustictangle.core.dog.LifeStage;
 import rustictangle.core.dog.Wear;
+import rustictangle.core.kit.ToolKind;
+import rustictangle.core.log.CombResult;
 import rustictangle.core.log.LifeEvent;
 
 /**
@@ -117,6 +120,7 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
 
     private static List<Reason> todo(Dog dog, Coat coat, List<RoutineStep> steps, Set<LifeEvent> happened) {
         List<Reason> todo = new ArrayList<>();
+        missing(steps).ifPresent(todo::add);
         todo.add(exercise(dog));
         if (!dog.wears().isEmpty()) {
             todo.add(new Reason(
@@ -137,6 +141,28 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
                             + "map where you feel a knot. The dog gets used to your hands."));
         }
         return todo;
+    }
+
+    /** What the drawer lacks, said before the first stroke. */
+    private static Optional<Reason> missing(List<RoutineStep> steps) {
+        String lacking = steps.stream()
+                .flatMap(step -> step.missing().stream())
+                .distinct()
+                .map(ToolKind::label)
+                .collect(Collectors.joining(", "));
+        if (lacking.isEmpty()) {
+            return Optional.empty();
+        }
+        boolean fingers = steps.stream().anyMatch(step -> step.tools().stream()
+                .anyMatch(tool -> tool.step().tool() == ToolKind.FINGERS
+                        && tool.step().manner().brushes()));
+        return Optional.of(new Reason(
+                "routine.missing",
+                "Not in your drawer: " + lacking + ". It is done with what there is"
+                        + (fingers ? ", here and there with the fingers" : "") + "."
+                        + (steps.stream().anyMatch(step -> step.done() == CombResult.BRUSHED)
+                                ? " Without a comb nothing is proved: it counts half, and comes round sooner."
+                                : "")));
     }
 
     private static Reason exercise(Dog dog) {

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
@@ -14,8 +15,13 @@ import rustictangle.core.dog.BodySurface;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Kit;
+import rustictangle.core.kit.Manner;
 import rustictangle.core.kit.Need;
 import rustictangle.core.kit.SectionKit;
+import rustictangle.core.kit.StepKit;
+import rustictangle.core.kit.ToolKind;
+import rustictangle.core.kit.ToolStep;
+import rustictangle.core.log.CombResult;
 import rustictangle.core.log.LifeEvent;
 import rustictangle.core.trust.Trust;
 
@@ -155,7 +161,14 @@ public record Routine(
         double estimate = WorkTime.seconds(dog, section, need, layers, delicate);
         return new RoutineStep(
                 section,
-                here.steps(),
+                inHand(here),
+                here.steps().stream()
+                        .filter(StepKit::missing)
+                        .map(tool -> tool.step().tool())
+                        .distinct()
+                        .toList(),
+                need.proof().isPresent(),
+                here.proves() ? CombResult.GLIDES : CombResult.BRUSHED,
                 Misting.at(section, need.order()),
                 Hold.at(section),
                 layers,
@@ -166,6 +179,20 @@ public record Routine(
                 Pace.UNKNOWN.high(estimate),
                 Method.at(section, need, layers.count() > 1),
                 reasons);
+    }
+
+    /** What there is of what is asked for; where no brush is, the fingers. */
+    private static List<StepKit> inHand(SectionKit here) {
+        List<StepKit> there =
+                here.steps().stream().filter(tool -> !tool.missing()).toList();
+        if (!here.need().brushed()
+                || there.stream().anyMatch(tool -> tool.step().manner().brushes())) {
+            return there;
+        }
+        List<StepKit> withFingers = new ArrayList<>();
+        withFingers.add(new StepKit(new ToolStep(ToolKind.FINGERS, Manner.ENDS_INWARD), Optional.empty()));
+        there.stream().filter(tool -> tool.step().tool() != ToolKind.FINGERS).forEach(withFingers::add);
+        return withFingers;
     }
 
     private static Reason whyMinutes(Dog dog) {

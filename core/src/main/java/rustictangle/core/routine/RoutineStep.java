@@ -5,11 +5,16 @@ import java.util.Optional;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.StepKit;
+import rustictangle.core.kit.ToolKind;
+import rustictangle.core.log.CombResult;
 
 /**
  * One section of today's routine.
  *
- * @param tools         in their turn, each with the owner's best for it
+ * @param tools         in their turn, each with the owner's best for it; only what there is
+ * @param missing       what is asked for besides and is not in the drawer
+ * @param asksForProof  whether a comb shows here that the skin was reached; hair that does not mat asks for none
+ * @param done          what it means that it is done: proved by the comb, or only brushed where there is none
  * @param mist          where the mist goes; empty: none is asked for
  * @param methods       the cards that show how, this place's own first
  * @param strokesAtMost strokes on one spot before moving on
@@ -20,6 +25,9 @@ import rustictangle.core.kit.StepKit;
 public record RoutineStep(
         Section section,
         List<StepKit> tools,
+        List<ToolKind> missing,
+        boolean asksForProof,
+        CombResult done,
         Optional<Reason> mist,
         String hold,
         Layers layers,
@@ -33,8 +41,15 @@ public record RoutineStep(
 
     public RoutineStep {
         tools = List.copyOf(tools);
+        missing = List.copyOf(missing);
         methods = List.copyOf(methods);
         reasons = List.copyOf(reasons);
+    }
+
+    /** Whether the hair is parted into layers, with the tools there are. */
+    public boolean parted() {
+        return layers.count() > 1
+                && tools.stream().anyMatch(tool -> tool.step().manner().inLayers());
     }
 
     /** Rounded, to be written down. */
@@ -47,6 +62,9 @@ public record RoutineStep(
         return new RoutineStep(
                 section,
                 tools,
+                missing,
+                asksForProof,
+                done,
                 mist,
                 hold,
                 layers,

@@ -17,12 +17,13 @@ import rustictangle.core.log.Catch;
  */
 public record CatchAdvice(Todo todo, List<Reason> reasons, List<String> steps, List<Reason> never) {
 
-    /** The five ways out, the gravest first. */
+    /** The ways out, the gravest first. */
     public enum Todo {
         CALL_A_VET("Stop, and call a vet"),
         LEAVE_FOR_GROOMER("Leave it for the groomer"),
         LEAVE_AND_COME_BACK("Leave it, and come back"),
         SOAK_AND_TEASE("Soak it and tease it apart"),
+        TEASE_DRY("Tease it apart"),
         FROM_THE_ENDS("Brush it from the ends");
 
         private final String label;
@@ -59,8 +60,8 @@ public record CatchAdvice(Todo todo, List<Reason> reasons, List<String> steps, L
         never = List.copyOf(never);
     }
 
-    /** @param tender pale, thin or sensitive skin: it is left sooner */
-    public static CatchAdvice of(Catch found, CatchPast past, boolean tender) {
+    /** @param means what the place, the school and the drawer allow */
+    static CatchAdvice of(Catch found, CatchPast past, CatchMeans means) {
         List<Reason> vet = forVet(found);
         if (!vet.isEmpty()) {
             return new CatchAdvice(
@@ -83,21 +84,21 @@ public record CatchAdvice(Todo todo, List<Reason> reasons, List<String> steps, L
                             "It will probably be clipped short and grow back: that is kinder than hours of pulling."),
                     NEVERS);
         }
-        int tries = tender ? TRIES_IN_A_ROW - 1 : TRIES_IN_A_ROW;
+        int tries = means.tender() ? TRIES_IN_A_ROW - 1 : TRIES_IN_A_ROW;
         if (past.optOutsHere() > 0 || past.triesHere() > 0 && past.triesHere() % (tries + 1) == tries) {
             return new CatchAdvice(
                     Todo.LEAVE_AND_COME_BACK,
-                    List.of(comeBack(past, tender)),
+                    List.of(comeBack(past, means.tender())),
                     List.of(
                             "Something easy and a treat.",
                             "Do another place first; the skin rests meanwhile.",
                             "Then look at this one again, with a fresh hand."),
                     NEVERS);
         }
-        return found.lump() == Catch.Lump.NONE ? fromTheEnds() : soakAndTease(found);
+        return found.lump() == Catch.Lump.NONE ? fromTheEnds(means) : tease(found, past, means);
     }
 
-    private static List<Reason> forVet(Catch found) {
+    static List<Reason> forVet(Catch found) {
         return found.skin() == Catch.SkinLook.SOUND
                 ? List.of()
                 : List.of(new Reason(
@@ -106,7 +107,7 @@ public record CatchAdvice(Todo todo, List<Reason> reasons, List<String> steps, L
                                 + "Rustic Tangle does not diagnose."));
     }
 
-    private static List<Reason> forGroomer(Catch found, CatchPast past) {
+    static List<Reason> forGroomer(Catch found, CatchPast past) {
         List<Reason> reasons = new ArrayList<>();
         boolean lump = found.lump() != Catch.Lump.NONE;
         if (found.lump() == Catch.Lump.OVER_20_MM) {
@@ -148,35 +149,64 @@ public record CatchAdvice(Todo todo, List<Reason> reasons, List<String> steps, L
                                 : "Never on and on at one spot: go elsewhere, and come back.");
     }
 
-    private static CatchAdvice fromTheEnds() {
+    private static CatchAdvice fromTheEnds(CatchMeans means) {
+        List<String> steps = new ArrayList<>();
+        steps.add(
+                means.brush().isPresent()
+                        ? "Back to the " + means.brush().get() + (means.comb() ? ", or the wide end of the comb." : ".")
+                        : means.comb()
+                                ? "Back to the wide end of the comb."
+                                : "With your fingers, a few hairs at a time.");
+        steps.add("Hold the hair at its base, so that the skin feels nothing.");
+        steps.add("From the ends inward: several light strokes, then a little deeper.");
+        prove(steps, means);
         return new CatchAdvice(
                 Todo.FROM_THE_ENDS,
                 List.of(new Reason(
                         "session.catch-ends",
                         "The comb slows and there "
                                 + "is no lump: a tangle. Left alone it is a mat within a few days.")),
-                List.of(
-                        "Back to the brush or the wide end of the comb.",
-                        "Hold the hair at its base, so that the skin feels nothing.",
-                        "From the ends inward: several light strokes, then a little deeper.",
-                        "When it runs free, comb from the root to prove it."),
+                steps,
                 NEVERS);
     }
 
-    private static CatchAdvice soakAndTease(Catch found) {
+    private static void prove(List<String> steps, CatchMeans means) {
+        steps.add(
+                means.comb()
+                        ? "When it runs free, comb from the root to prove it."
+                        : "Feel along the skin: without a comb it is not proved.");
+    }
+
+    private static CatchAdvice tease(Catch found, CatchPast past, CatchMeans means) {
         String some = found.spread() == Catch.Spread.ONE ? "A small lump" : "A few small lumps";
+        List<String> steps = new ArrayList<>();
+        steps.add("Part it off from the hair around it.");
+        steps.add(softened(past, means));
+        steps.add("Hold between lump and skin.");
+        steps.add("Tease from the outer edge, strand by strand, with "
+                + (means.thickPins() ? "the thick-pin brush" : means.comb() ? "the wide teeth" : "your fingers") + ".");
+        steps.add("Pull off the loosened balls" + (means.comb() ? "; then the fine teeth." : "."));
+        if (means.slicker()) {
+            steps.add("The slicker, lightly, for the lint: lint seeds the next mat.");
+        }
+        prove(steps, means);
         return new CatchAdvice(
-                Todo.SOAK_AND_TEASE,
+                means.face() || means.cornstarch() ? Todo.TEASE_DRY : Todo.SOAK_AND_TEASE,
                 List.of(new Reason(
                         "session.catch-tease", some + ", and the comb passes beneath: it can be teased apart.")),
-                List.of(
-                        "Part it off from the hair around it.",
-                        "Mist it until it is soaked, or dust it with plain cornstarch.",
-                        "Hold between lump and skin.",
-                        "Tease from the outer edge, strand by strand, with the wide teeth.",
-                        "Pull off the loosened balls; then the fine teeth.",
-                        "The slicker, lightly, for the lint: lint seeds the next mat.",
-                        "Comb from the root to prove it."),
+                steps,
                 NEVERS);
+    }
+
+    /** Nothing is sprayed near eyes and nose; gel only on what has withstood a try. */
+    private static String softened(CatchPast past, CatchMeans means) {
+        if (means.gel() && past.triesHere() > 0 && !means.face()) {
+            return "Stubborn: a little detangling gel, worked in. Then a bath is owed within two days, once it is out.";
+        }
+        if (means.cornstarch()) {
+            return "Dust it with plain cornstarch, and rub it in"
+                    + (means.face() ? "; a hand over eyes and nose." : ".");
+        }
+        return means.face() ? "Dry: nothing is sprayed near eyes and nose." : "Mist it until it is soaked.";
     }
 }

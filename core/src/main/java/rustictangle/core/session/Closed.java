@@ -2,119 +2,169 @@ package rustictangle.core.session;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.Catch;
+import rustictangle.core.log.CombResult;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.Moment;
 import rustictangle.core.log.SeenBy;
 import rustictangle.core.log.SeenBy.Who;
 import rustictangle.core.log.SessionEvent.Caught;
-import rustictangle.core.log.SessionEvent.SectionDone;
+import rustictangle.core.log.SessionEvent.Warned;
 import rustictangle.core.log.Visited;
+import rustictangle.core.log.Warning;
 import rustictangle.core.rhythm.Diary;
 
 /**
- * A place that a vet or a groomer must see: it is not brushed until somebody says that they did. What was found outlives
- * the day.
+ * A place that somebody must see: it is not brushed until it is said that they did. What was found outlives the day.
  *
- * @param since the day it was found
- * @param who   must look
+ * @param since   the day it was found
+ * @param who     must look; an adult of the household only reopens it
+ * @param found   where the comb caught; empty: it did not, or was not looked at closer
+ * @param warning of the dog; empty: none
  */
-public record Closed(Section section, LocalDate since, Who who, Catch found) {
+public record Closed(Section section, LocalDate since, Who who, Optional<Catch> found, Optional<Warning> warning) {
 
-    /** Something that closes a place, or opens it; of a visit everywhere. */
+    /**
+     * Something that closes a place, or opens it.
+     *
+     * @param section empty: everywhere
+     * @param closes  that it is closed now
+     * @param seen    who has looked; what they may is open again
+     */
     private record Turn(
-            Optional<Section> section, Moment when, Optional<Catch> found, Optional<Who> seen, boolean clear) {}
+            Optional<Section> section, Moment when, Optional<Closed> closes, Optional<Who> seen, boolean clear) {}
 
     private static final Log.Reading<Turn> TURNS =
-            log -> log.stream().flatMap(entry -> turn(entry).stream()).toList();
+            log -> log.stream().flatMap(Closed::turns).toList();
 
-    private static Optional<Turn> turn(Entry entry) {
+    private static Stream<Turn> turns(Entry entry) {
         if (entry.said() instanceof Visited) {
-            return Optional.of(
+            return Stream.of(
                     new Turn(Optional.empty(), entry.moment(), Optional.empty(), Optional.of(Who.GROOMER), false));
         }
-        return Stream.of(
-                        entry.as(Caught.class)
-                                .map(one -> new Turn(
-                                        Optional.of(one.section()),
-                                        entry.moment(),
-                                        Optional.of(one.found()),
-                                        Optional.empty(),
-                                        false)),
-                        entry.as(SectionDone.class)
-                                .filter(done -> done.comb().runsFree())
-                                .map(one -> new Turn(
-                                        Optional.of(one.section()),
-                                        entry.moment(),
-                                        Optional.empty(),
-                                        Optional.empty(),
-                                        true)),
-                        entry.as(SeenBy.class)
-                                .map(one -> new Turn(
-                                        Optional.of(one.section()),
-                                        entry.moment(),
-                                        Optional.empty(),
-                                        Optional.of(one.who()),
-                                        false)))
-                .flatMap(Optional::stream)
-                .findFirst();
+        if (entry.said() instanceof SeenBy seen) {
+            return Stream.of(new Turn(
+                    Optional.of(seen.section()), entry.moment(), Optional.empty(), Optional.of(seen.who()), false));
+        }
+        if (entry.said() instanceof Warned warned) {
+            return warned.sections().stream()
+                    .map(section -> closing(
+                            entry,
+                            section,
+                            warned.warning() == Warning.GROWLED ? Who.ADULT : Who.TRAINER,
+                            Optional.empty(),
+                            Optional.of(warned.warning())));
+        }
+        if (entry.said() instanceof Caught caught) {
+            return whoMust(caught.found()).stream()
+                    .map(who -> closing(entry, caught.section(), who, Optional.of(caught.found()), Optional.empty()));
+        }
+        return entry.done().stream()
+                .filter(done -> done.comb().runsFree() || done.comb() == CombResult.FOR_GROOMER)
+                .map(done -> done.comb().runsFree()
+                        ? new Turn(
+                                Optional.of(done.section()), entry.moment(), Optional.empty(), Optional.empty(), true)
+                        : closing(entry, done.section(), Who.GROOMER, Optional.empty(), Optional.empty()));
     }
 
-    /** Every place that is closed; what is older than a year says nothing any more. */
+    private static Turn closing(
+            Entry entry, Section section, Who who, Optional<Catch> found, Optional<Warning> warning) {
+        return new Turn(
+                Optional.of(section),
+                entry.moment(),
+                Optional.of(new Closed(section, entry.day(), who, found, warning)),
+                Optional.empty(),
+                false);
+    }
+
+    /** Every place that is closed, the gravest reason first; what is older than a year says nothing any more. */
     public static List<Closed> of(Log log, LocalDate today) {
         record Of(LocalDate today) {}
         return log.once(new Of(today), all -> readOff(all, today.minusDays(Diary.REMEMBERED_DAYS)));
     }
 
     private static List<Closed> readOff(Log log, LocalDate since) {
-        Map<Section, Closed> closed = new EnumMap<>(Section.class);
+        List<Closed> closed = new ArrayList<>();
         List<Turn> turns = new ArrayList<>(log.read(TURNS, since, all -> all.stream()
                 .filter(turn -> !turn.when().day().isBefore(since))
                 .toList()));
-        turns.sort((a, b) -> a.when().compareTo(b.when()));
+        turns.sort(Comparator.comparing(Turn::when));
         for (Turn turn : turns) {
-            turn.found().ifPresent(found -> whoMust(found)
-                    .ifPresent(who -> closed.merge(
-                            turn.section().orElseThrow(),
-                            new Closed(turn.section().orElseThrow(), turn.when().day(), who, found),
-                            // A vet's is never made a groomer's by a later look.
-                            (before, now) -> before.who == Who.VET ? before : now)));
-            turn.seen().ifPresent(who -> closed.values()
-                    .removeIf(one -> (turn.section().isEmpty() || turn.section().get() == one.section)
-                            && one.who.compareTo(who) >= 0));
+            turn.closes().ifPresent(now -> close(closed, now));
+            turn.seen()
+                    .ifPresent(who -> closed.removeIf(one -> turn.section()
+                                    .filter(section -> section != one.section)
+                                    .isEmpty()
+                            && who.opens(one.who)));
             if (turn.clear()) {
-                closed.values().removeIf(one -> one.section == turn.section().orElseThrow() && one.who == Who.GROOMER);
+                closed.removeIf(one -> one.section == turn.section().orElseThrow() && one.who == Who.GROOMER);
             }
         }
-        return List.copyOf(closed.values());
+        closed.sort(Comparator.comparing(Closed::section).thenComparing(Closed::who));
+        return List.copyOf(closed);
+    }
+
+    /** For each who must look once; a later look tells more of it, but not less. */
+    private static void close(List<Closed> closed, Closed now) {
+        closed.stream()
+                .filter(one -> one.section == now.section && one.who == now.who)
+                .findFirst()
+                .ifPresentOrElse(
+                        before -> closed.set(
+                                closed.indexOf(before),
+                                new Closed(
+                                        now.section,
+                                        now.since,
+                                        now.who,
+                                        now.found.or(() -> before.found),
+                                        now.warning.or(() -> before.warning))),
+                        () -> closed.add(now));
     }
 
     /** By what was seen alone, whatever was tried before. */
     static Optional<Who> whoMust(Catch found) {
-        return switch (CatchAdvice.of(found, CatchPast.NONE, false).todo()) {
-            case CALL_A_VET -> Optional.of(Who.VET);
-            case LEAVE_FOR_GROOMER -> Optional.of(Who.GROOMER);
-            case LEAVE_AND_COME_BACK, SOAK_AND_TEASE, FROM_THE_ENDS -> Optional.empty();
-        };
+        return CatchAdvice.forVet(found).isEmpty()
+                ? CatchAdvice.forGroomer(found, CatchPast.NONE).isEmpty() ? Optional.empty() : Optional.of(Who.GROOMER)
+                : Optional.of(Who.VET);
+    }
+
+    /** Whether it is practised meanwhile, from a rung that was calm. */
+    public boolean practised() {
+        return who == Who.ADULT;
     }
 
     public Reason why() {
-        return who == Who.VET
-                ? new Reason(
+        return switch (who) {
+            case VET ->
+                new Reason(
                         "session.closed-vet",
                         "Closed since {" + since + " date}: the skin is "
-                                + found.skin().label() + ". A vet looks first; nothing is brushed here until then.")
-                : new Reason(
+                                + found.orElseThrow().skin().label()
+                                + ". A vet looks first; nothing is brushed here until then.");
+            case GROOMER ->
+                new Reason(
                         "session.closed-groomer",
                         "Closed since {" + since
                                 + " date}: a mat for the groomer. It is left as it is, and kept dry, until they have seen it.");
+            case TRAINER ->
+                new Reason(
+                        "session.closed-trainer",
+                        "Closed since {" + since + " date}: the dog "
+                                + warning.orElseThrow().label()
+                                + " here. A certified trainer or a vet first; look for pain. A muzzle only after its own ladder of treats.");
+            case ADULT ->
+                new Reason(
+                        "session.closed-growl",
+                        "Closed since {" + since + " date}: the dog "
+                                + warning.orElseThrow().label()
+                                + " here. Practice only, with treats, until an adult opens it again; look for pain.");
+        };
     }
 }

@@ -14,7 +14,6 @@ import rustictangle.core.log.CombResult;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.Moment;
 import rustictangle.core.log.SessionEvent.Caught;
-import rustictangle.core.log.SessionEvent.SectionDone;
 import rustictangle.core.rhythm.Diary;
 
 /**
@@ -41,11 +40,9 @@ public record Mat(Section section, LocalDate since, Optional<Catch> found) {
                             .map(caught -> new Look(
                                     caught.section(), entry.moment(), Optional.of(caught.found()), Optional.empty()))
                             .stream(),
-                    entry
-                            .as(SectionDone.class)
+                    entry.done().stream()
                             .map(done -> new Look(
-                                    done.section(), entry.moment(), Optional.empty(), Optional.of(done.comb())))
-                            .stream()))
+                                    done.section(), entry.moment(), Optional.empty(), Optional.of(done.comb())))))
             .toList();
 
     /** Every mat still in: neither a comb nor a groomer has cleared it since. */
@@ -87,10 +84,12 @@ public record Mat(Section section, LocalDate since, Optional<Catch> found) {
         for (Look look : looks) {
             Section section = look.section();
             look.found().ifPresent(found -> seen.put(section, found));
-            if (look.comb().isEmpty() || look.comb().get() == CombResult.NOT_COMBED) {
+            if (look.comb().isEmpty()
+                    || look.comb().get() == CombResult.NOT_COMBED
+                    || look.comb().get() == CombResult.BRUSHED) {
                 continue;
             }
-            if (look.comb().get() == CombResult.MAT_LEFT) {
+            if (look.comb().get().leavesMat()) {
                 LocalDate since = mats.containsKey(section)
                         ? mats.get(section).since()
                         : look.when().day();

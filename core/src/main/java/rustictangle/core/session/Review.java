@@ -2,16 +2,17 @@ package rustictangle.core.session;
 
 import java.util.Comparator;
 import java.util.Optional;
+import java.util.stream.Stream;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.CombResult;
 import rustictangle.core.log.SeenBy.Who;
-import rustictangle.core.log.SessionEvent;
 import rustictangle.core.log.SessionEvent.Caught;
 import rustictangle.core.log.SessionEvent.SectionDone;
-import rustictangle.core.log.SessionEvent.SectionSkipped;
 import rustictangle.core.log.SessionEvent.Signalled;
+import rustictangle.core.log.SessionEvent.Warned;
 import rustictangle.core.log.Signal;
+import rustictangle.core.log.Warning;
 
 /**
  * What to make of a session that has ended. Which one thing matters most is this project's own estimate.
@@ -34,14 +35,32 @@ public record Review(int spentSeconds, int expectedSeconds, Reason nextTime) {
     }
 
     private static Reason nextTime(SessionState state, int spent, int expected) {
-        return mustBeSeen(state, Who.VET)
+        return warned(state)
+                .or(() -> mustBeSeen(state, Who.VET))
                 .or(() -> mustBeSeen(state, Who.GROOMER))
                 .orElseGet(() -> ownNextTime(state, spent, expected));
     }
 
+    /** The last word on how grave it was counts. */
+    private static Optional<Reason> warned(SessionState state) {
+        return state.standing().stream()
+                .filter(Warned.class::isInstance)
+                .map(event -> ((Warned) event).warning())
+                .reduce((first, last) -> last)
+                .map(warning -> warning == Warning.GROWLED
+                        ? new Reason(
+                                "session.next-growl",
+                                "It said stop, and you listened: that is what keeps it honest. Leave it in peace now. "
+                                        + "There it is practised only, until you open it again; look for pain.")
+                        : new Reason(
+                                "session.next-bite",
+                                "Leave it in peace now, and see to any wound. No brushing there until a certified "
+                                        + "trainer or a vet has seen the dog; ask for both, it may hurt."));
+    }
+
     /** Where a vet or a groomer looks first nothing is tried next time. */
     private static Optional<Reason> mustBeSeen(SessionState state, Who who) {
-        return state.standing().stream()
+        Stream<Section> seen = state.standing().stream()
                 .filter(Caught.class::isInstance)
                 .map(Caught.class::cast)
                 .filter(caught ->
@@ -50,7 +69,11 @@ public record Review(int spentSeconds, int expectedSeconds, Reason nextTime) {
                 .filter(section -> who == Who.VET
                         || state.done().stream()
                                 .noneMatch(done ->
-                                        done.section() == section && done.comb().runsFree()))
+                                        done.section() == section && done.comb().runsFree()));
+        Stream<Section> left = state.done().stream()
+                .filter(done -> who == Who.GROOMER && done.comb() == CombResult.FOR_GROOMER)
+                .map(SectionDone::section);
+        return Stream.concat(seen, left)
                 .findFirst()
                 .map(section -> who == Who.VET
                         ? new Reason(
@@ -92,9 +115,13 @@ public record Review(int spentSeconds, int expectedSeconds, Reason nextTime) {
     private static Optional<Reason> unwilling(SessionState state) {
         return state.standing().stream()
                 .filter(event -> event instanceof Signalled seen && seen.signal() != Signal.RELAXED
-                        || event instanceof SectionDone done && done.signal() != Signal.RELAXED)
+                        || event.done().stream().anyMatch(done -> done.signal() != Signal.RELAXED))
                 .findFirst()
-                .flatMap(SessionEvent::about)
+                .map(event -> event.done().stream()
+                        .filter(done -> done.signal() != Signal.RELAXED)
+                        .map(SectionDone::section)
+                        .findFirst()
+                        .orElseGet(() -> event.about().get(0)))
                 .map(Review::practise);
     }
 
@@ -115,10 +142,8 @@ public record Review(int spentSeconds, int expectedSeconds, Reason nextTime) {
     }
 
     private static Optional<Reason> left(SessionState state) {
-        return state.standing().stream()
-                .filter(SectionSkipped.class::isInstance)
+        return state.skipped().stream()
                 .findFirst()
-                .flatMap(SessionEvent::about)
                 .map(section -> new Reason(
                         "session.next-skipped", "Begin with " + section.label() + ", which was left today."));
     }

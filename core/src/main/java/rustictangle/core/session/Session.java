@@ -4,29 +4,28 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import rustictangle.core.Reason;
 import rustictangle.core.Refused;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.Catch;
-import rustictangle.core.log.CombResult;
 import rustictangle.core.log.HairOut;
 import rustictangle.core.log.SessionEvent;
 import rustictangle.core.log.SessionEvent.Caught;
 import rustictangle.core.log.SessionEvent.HairOutAt;
 import rustictangle.core.log.SessionEvent.KnotFelt;
-import rustictangle.core.log.SessionEvent.LayerDone;
 import rustictangle.core.log.SessionEvent.Paused;
 import rustictangle.core.log.SessionEvent.Resumed;
 import rustictangle.core.log.SessionEvent.SectionDone;
-import rustictangle.core.log.SessionEvent.SectionPostponed;
 import rustictangle.core.log.SessionEvent.Signalled;
 import rustictangle.core.log.SessionEvent.Started;
 import rustictangle.core.log.SessionEvent.Stopped;
 import rustictangle.core.log.SessionEvent.Teased;
 import rustictangle.core.log.SessionEvent.TreatGiven;
 import rustictangle.core.log.SessionEvent.Undone;
+import rustictangle.core.log.SessionEvent.Warned;
 import rustictangle.core.log.Signal;
 import rustictangle.core.routine.Picture;
 import rustictangle.core.session.SessionState.End;
@@ -37,23 +36,29 @@ import rustictangle.core.trust.Practice;
  */
 public final class Session {
 
-    /** A break in the middle is common practice; from so many sections on it is proposed. Own estimate. */
-    private static final int LONG_ENOUGH_FOR_A_BREAK = 8;
-
-    private final List<Section> plan;
+    private final List<List<Section>> steps;
     private final List<SessionEvent> standing;
 
-    private Session(List<Section> plan, List<SessionEvent> standing) {
-        this.plan = List.copyOf(plan);
+    private Session(List<List<Section>> steps, List<SessionEvent> standing) {
+        this.steps = List.copyOf(steps);
         this.standing = List.copyOf(standing);
     }
 
-    /** @throws Refused when the plan is empty or names a section twice */
-    public static Session planned(List<Section> plan) {
+    /**
+     * @param steps the places by step: those of one are worked in one grip
+     * @throws Refused when there is none, or a section is named twice
+     */
+    public static Session planned(List<List<Section>> steps) {
+        List<Section> plan = steps.stream().flatMap(List::stream).toList();
         if (plan.isEmpty() || plan.stream().distinct().count() != plan.size()) {
             throw new Refused("sections", "Choose at least one section, and each only once.");
         }
-        return new Session(plan, List.of());
+        return new Session(steps, List.of());
+    }
+
+    /** Each place a step of its own. */
+    public static Session placeByPlace(List<Section> plan) {
+        return planned(plan.stream().map(List::of).toList());
     }
 
     /**
@@ -61,7 +66,7 @@ public final class Session {
      *
      * @param events as accepted by {@link #apply} one after the other; they are not checked again
      */
-    public static Session replay(List<Section> plan, List<SessionEvent> events) {
+    public static Session replay(List<List<Section>> steps, List<SessionEvent> events) {
         List<SessionEvent> standing = new ArrayList<>(events.size());
         for (SessionEvent event : events) {
             if (event instanceof Undone && standing.isEmpty()) {
@@ -72,7 +77,7 @@ public final class Session {
                 standing.add(event);
             }
         }
-        return new Session(planned(plan).plan, standing);
+        return new Session(planned(steps).steps, standing);
     }
 
     /**
@@ -90,31 +95,39 @@ public final class Session {
             check(event);
             next.add(event);
         }
-        return new Session(plan, next);
+        return new Session(steps, next);
     }
 
-    /** The places it was begun with, in order. */
-    public List<Section> plan() {
-        return plan;
+    /** The places it was begun with, by step. */
+    public List<List<Section>> steps() {
+        return steps;
     }
 
     public SessionState state() {
         Optional<End> end = end();
-        Optional<Section> current = end.isPresent() ? Optional.empty() : next();
         return new SessionState(
                 wholePlan(),
                 standing,
                 preparing(),
                 paused(),
-                current,
-                current.map(section -> 1 + count(LayerDone.class, section)).orElse(1),
+                end.isPresent() ? List.of() : hand(),
                 knots(),
                 end,
                 reaction(),
-                advice(end));
+                advice());
+    }
+
+    /** Without checking: it is known to have been accepted. */
+    Session with(SessionEvent accepted) {
+        List<SessionEvent> next = new ArrayList<>(standing);
+        next.add(accepted);
+        return new Session(steps, next);
     }
 
     private void check(SessionEvent event) {
+        if (event instanceof Warned) {
+            return; // At any moment, and once more to say how grave it was.
+        }
         end().ifPresent(end -> {
             throw new Refused("this session has ended (" + end + "): undo its last entry or begin a new one");
         });
@@ -127,31 +140,19 @@ public final class Session {
         if (event instanceof Started && !preparing()) {
             throw new Refused("this session has begun already, perhaps on another screen: reload");
         }
-        if (event instanceof SessionEvent.AtSection here && !(event instanceof KnotFelt)) {
-            checkPlace(here);
+        if (!(event instanceof KnotFelt)) {
+            event.about().forEach(this::checkPlace);
+        }
+        if (event instanceof Teased teased && caughtAt(teased.section()).isEmpty()) {
+            throw new Refused("nothing has caught at " + teased.section().label() + ": say what the comb found first");
         }
     }
 
-    private void checkPlace(SessionEvent.AtSection event) {
-        Section current = next().orElseThrow();
-        if (event.section() != current) {
-            throw new Refused("the session is at " + current.label() + ", not at "
-                    + event.section().label() + ": it may have been answered on another screen; reload");
-        }
-        if (event instanceof Teased && caughtAt(current).isEmpty()) {
-            throw new Refused("nothing has caught at " + current.label() + ": say what the comb found first");
-        }
-    }
-
-    /**
-     * @param layers that the place being worked has as it is brushed now, at least 1
-     * @throws Refused when the last of them is the one being worked: then the comb comes
-     */
-    public void checkLayer(int layers) {
-        SessionState now = state();
-        if (now.current().isPresent() && now.layer() >= layers) {
-            throw new Refused("this is the last of " + layers + " layers at "
-                    + now.current().get().label() + ": say what the comb finds");
+    private void checkPlace(Section section) {
+        List<Section> hand = hand();
+        if (!hand.contains(section)) {
+            throw new Refused("the session is at " + hand.get(0).label() + ", not at " + section.label()
+                    + ": it may have been answered on another screen; reload");
         }
     }
 
@@ -181,30 +182,36 @@ public final class Session {
 
     /** The plan, and after it what the fingers found elsewhere. */
     private List<Section> wholePlan() {
-        Set<Section> whole = new LinkedHashSet<>(plan);
+        Set<Section> whole = new LinkedHashSet<>();
+        steps.forEach(whole::addAll);
         whole.addAll(knots());
         return List.copyOf(whole);
     }
 
-    /** The first place of the plan that waits; places put off come after all others. */
-    private Optional<Section> next() {
+    /** The places that wait, in order; places put off come after all others. */
+    private List<Section> waiting() {
         List<Section> waiting = new ArrayList<>(wholePlan());
-        standing.forEach(event -> event.about().ifPresent(section -> {
+        standing.forEach(event -> event.about().forEach(section -> {
             if (event.answers()) {
                 waiting.remove(section);
-            } else if (event instanceof SectionPostponed && waiting.remove(section)) {
+            } else if (event.putsOff() && waiting.remove(section)) {
                 waiting.add(section);
             }
         }));
-        return waiting.stream().findFirst();
+        return waiting;
     }
 
-    private int count(Class<? extends SessionEvent.AtSection> type, Section section) {
-        return (int) standing.stream()
-                .filter(type::isInstance)
-                .map(type::cast)
-                .filter(event -> event.section() == section)
-                .count();
+    /** Those of the first step that waits. What the fingers found elsewhere is a step of its own. */
+    List<Section> hand() {
+        List<Section> waiting = waiting();
+        if (waiting.isEmpty()) {
+            return waiting;
+        }
+        List<Section> step = steps.stream()
+                .filter(one -> one.contains(waiting.get(0)))
+                .findFirst()
+                .orElse(List.of(waiting.get(0)));
+        return waiting.stream().takeWhile(step::contains).toList();
     }
 
     /** Only to what was seen last; a treat in between changes nothing. */
@@ -234,47 +241,50 @@ public final class Session {
                 .reduce((first, second) -> second);
     }
 
+    Optional<CatchAdvice> catchAdvice(Before before, CatchMeans means) {
+        return catchingAt().filter(section -> end().isEmpty()).flatMap(section -> caughtAt(section)
+                .map(found -> CatchAdvice.of(found, past(section, found, before), means)));
+    }
+
     /**
-     * What to do about what has caught at the current section; empty when nothing has, or it was put off and
-     * not looked at again.
+     * What to do about what has caught; empty when nothing has, or it was put off and not looked at again.
      *
-     * @param matted    sections in which a mat waited before this session
-     * @param canMat    how many sections have hair that can mat
-     * @param tender    whether the skin here burns sooner
+     * @param refusals how often the dog has refused a mat in sessions before, by section
      */
-    public Optional<CatchAdvice> catchAdvice(Set<Section> matted, int canMat, boolean tender) {
-        Optional<Section> current = state().current();
-        return current.filter(section -> catching()).flatMap(section -> caughtAt(section)
-                .map(found -> CatchAdvice.of(found, past(section, found, matted, canMat), tender)));
+    public Optional<CatchAdvice> catchAdvice(Picture picture, Map<Section, Integer> refusals) {
+        Before before = new Before(Set.copyOf(picture.matted()), picture.coat().placesThatMat(), refusals);
+        return catchingAt().flatMap(here -> catchAdvice(before, CatchMeans.of(picture, here)));
     }
 
-    /** The same of a dog as it is known. */
-    public Optional<CatchAdvice> catchAdvice(Picture picture) {
-        return next().flatMap(here -> catchAdvice(
-                Set.copyOf(picture.matted()),
-                picture.coat().placesThatMat(),
-                picture.dog().delicateSkin()
-                        || here.thinSkinned()
-                        || picture.coat().at(here).pale()));
-    }
+    /**
+     * What is known from before this session.
+     *
+     * @param matted   sections in which a mat waited
+     * @param canMat   how many sections have hair that can mat
+     * @param refusals how often the dog has refused a mat there
+     */
+    record Before(Set<Section> matted, int canMat, Map<Section, Integer> refusals) {}
 
-    /** Whether what was said last is about something that catches. */
-    public boolean catching() {
+    /** Where something catches, when what was said last is about it. */
+    public Optional<Section> catchingAt() {
         SessionEvent last = standing.isEmpty() ? null : standing.get(standing.size() - 1);
-        return last instanceof Caught || last instanceof Teased;
+        return last instanceof Caught || last instanceof Teased
+                ? last.about().stream().findFirst()
+                : Optional.empty();
     }
 
-    private CatchPast past(Section section, Catch found, Set<Section> before, int canMat) {
+    private CatchPast past(Section section, Catch found, Before before) {
         List<Teased> here = standing.stream()
                 .filter(Teased.class::isInstance)
                 .map(Teased.class::cast)
                 .filter(teased -> teased.section() == section)
                 .toList();
         Set<Section> matted = EnumSet.noneOf(Section.class);
-        matted.addAll(before);
+        matted.addAll(before.matted);
         standing.stream()
-                .filter(event -> event instanceof SectionDone done && done.comb() == CombResult.MAT_LEFT)
-                .forEach(event -> event.about().ifPresent(matted::add));
+                .flatMap(event -> event.done().stream())
+                .filter(done -> done.comb().leavesMat())
+                .forEach(done -> matted.add(done.section()));
         if (found.lump() != Catch.Lump.NONE) {
             matted.add(section);
         }
@@ -282,9 +292,10 @@ public final class Session {
                 here.size(),
                 secondsOnLumps(Optional.of(section)),
                 secondsOnLumps(Optional.empty()),
-                (int) here.stream().filter(teased -> teased.signal().isNo()).count(),
+                (int) here.stream().filter(teased -> teased.signal().isNo()).count()
+                        + before.refusals.getOrDefault(section, 0),
                 matted.size(),
-                Math.max(1, canMat));
+                Math.max(1, before.canMat));
     }
 
     /**
@@ -313,20 +324,23 @@ public final class Session {
 
     /** How it ended; empty while it goes on. */
     public Optional<End> end() {
+        if (standing.stream().anyMatch(Warned.class::isInstance)) {
+            return Optional.of(End.WARNED);
+        }
         if (standing.stream().filter(Session::isOptOut).count() >= Practice.NOES_TO_END) {
             return Optional.of(End.OPTED_OUT_TWICE);
         }
         if (standing.stream().anyMatch(Stopped.class::isInstance)) {
             return Optional.of(End.STOPPED);
         }
-        return next().isEmpty() ? Optional.of(End.ALL_DONE) : Optional.empty();
+        return waiting().isEmpty() ? Optional.of(End.ALL_DONE) : Optional.empty();
     }
 
     private static boolean isOptOut(SessionEvent event) {
         return event.seen().filter(Signal::isNo).isPresent();
     }
 
-    private List<Reason> advice(Optional<End> end) {
+    private List<Reason> advice() {
         if (standing.isEmpty()) {
             return List.of();
         }
@@ -334,7 +348,7 @@ public final class Session {
         if (last instanceof HairOutAt out) {
             return List.of(afterPass(out.hair()));
         }
-        return last instanceof SectionDone done ? afterSection(done, end) : List.of();
+        return last instanceof SectionDone done ? afterSection(done) : List.of();
     }
 
     private static Reason afterPass(HairOut hair) {
@@ -346,24 +360,15 @@ public final class Session {
                 : new Reason("session.enough-hair", "Only " + hair.label() + ": enough here for today.");
     }
 
-    private List<Reason> afterSection(SectionDone last, Optional<End> end) {
+    private List<Reason> afterSection(SectionDone last) {
         List<Reason> advice = new ArrayList<>();
         if (last.signal() != Signal.RELAXED) {
             int optOuts = (int) standing.stream().filter(Session::isOptOut).count();
             advice.addAll(Reaction.to(last.signal(), last.section(), 1, optOuts).reasons());
         }
-        long answered = standing.stream().filter(SessionEvent::answers).count();
-        if (end.isEmpty() && plan.size() >= LONG_ENOUGH_FOR_A_BREAK && answered == plan.size() / 2) {
+        if (last.comb().leavesMat()) {
             advice.add(new Reason(
-                    "session.break",
-                    "Half-way: a break, a treat where you want the dog to stay, and a stretch for your hand."));
-        }
-        if (last.comb() == CombResult.MAT_LEFT) {
-            advice.add(new Reason(
-                    "session.mat-left",
-                    "Leave the mat in peace for now: no scissors, no bath "
-                            + "over it. Over 20 mm, tight to the skin or joined with others: a groomer's job. Red, "
-                            + "wet or broken skin: a vet's."));
+                    "session.mat-left", "Leave the mat in peace now, and keep it dry: no scissors, no bath over it."));
         }
         return advice;
     }

@@ -7,14 +7,14 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import rustictangle.core.dog.Section;
-import rustictangle.core.log.CombResult;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.SessionBegun;
@@ -23,15 +23,18 @@ import rustictangle.core.log.SessionEvent.KnotFelt;
 import rustictangle.core.log.SessionEvent.Paused;
 import rustictangle.core.log.SessionEvent.Resumed;
 import rustictangle.core.log.SessionEvent.SectionDone;
-import rustictangle.core.log.SessionEvent.SectionPostponed;
-import rustictangle.core.log.SessionEvent.SectionSkipped;
 import rustictangle.core.log.SessionEvent.Started;
+import rustictangle.core.log.SessionEvent.StepDone;
 import rustictangle.core.log.SessionEvent.Undone;
 import rustictangle.core.log.SessionNoted;
 import rustictangle.core.log.Signal;
+import rustictangle.core.routine.Picture;
 
 /** A session with its moments, as its log tells it. Immutable. */
 public final class SessionLog {
+
+    /** Of a place of which nobody knows how long it takes, against its neighbours. */
+    private static final double USUAL_SECONDS = 60;
 
     private final List<Entry> entries;
     /** What happened and stands. */
@@ -43,7 +46,7 @@ public final class SessionLog {
         this.entries = List.copyOf(entries);
         this.standing = standing(this.entries);
         this.session = Session.replay(
-                begun().sections(),
+                begun().steps(),
                 this.entries.stream()
                         .flatMap(entry -> entry.as(SessionEvent.class).stream())
                         .toList());
@@ -108,6 +111,11 @@ public final class SessionLog {
         return session;
     }
 
+    /** What to do about what has caught, earlier sessions remembered; see {@link Session#catchAdvice}. */
+    public Optional<CatchAdvice> catchAdvice(Picture picture, Log log) {
+        return session.catchAdvice(picture, Refusals.before(log, id()));
+    }
+
     /** What the owner wants to remember; may be empty. */
     public String note() {
         return entries.stream()
@@ -154,16 +162,28 @@ public final class SessionLog {
         Optional<UUID> takesBack = event instanceof Undone
                 ? Optional.of(standing.get(standing.size() - 1).id())
                 : Optional.empty();
-        Entry said = new Entry(entry, at, day, Optional.of(id()), takesBack, event);
-        return event instanceof SectionDone done
-                ? new Entry(
-                        entry,
-                        at,
-                        day,
-                        Optional.of(id()),
-                        takesBack,
-                        done.took(with(List.of(said)).seconds(done.section())))
-                : said;
+        return new Entry(entry, at, day, Optional.of(id()), takesBack, timed(event, at));
+    }
+
+    /** With what each place took: its share of the time at its step so far, by what it was expected to take. */
+    private SessionEvent timed(SessionEvent event, Instant at) {
+        if (event.done().isEmpty()) {
+            return event;
+        }
+        List<Section> hand = session.hand();
+        double pool = secondsAt(hand, at);
+        double expected = hand.stream().mapToDouble(this::expected).sum();
+        List<SectionDone> done = event.done().stream()
+                .map(one -> one.took((int) Math.round(pool * expected(one.section()) / expected)))
+                .toList();
+        return event instanceof StepDone ? new StepDone(done) : done.get(0);
+    }
+
+    private double expected(Section section) {
+        return begun().expected(section)
+                .filter(seconds -> seconds > 0)
+                .map(Integer::doubleValue)
+                .orElse(USUAL_SECONDS);
     }
 
     /**
@@ -183,46 +203,43 @@ public final class SessionLog {
         return seconds + (running ? (int) Duration.between(last, now).toSeconds() : 0);
     }
 
-    /** What this place took so far, its turns before it was put off included. */
-    private int seconds(Section section) {
-        Map<Integer, Optional<Section>> places = new LinkedHashMap<>();
-        List<Stretch> stretches = stretches();
-        for (Stretch one : stretches) {
-            places.merge(one.turn, one.place(), (before, now) -> now.or(() -> before));
+    /** Spent at a step up to a moment, its turns before it was put off included, less what its answered places took. */
+    private double secondsAt(List<Section> hand, Instant now) {
+        List<Section> step = begun().steps().stream()
+                .filter(one -> one.contains(hand.get(0)))
+                .findFirst()
+                .orElse(hand);
+        double seconds = 0;
+        Session before = Session.planned(begun().steps());
+        for (Stretch stretch : stretches()) {
+            SessionEvent event = (SessionEvent) stretch.entry.said();
+            if (!(event instanceof Started || event instanceof KnotFelt)
+                    && step.contains(before.hand().get(0))) {
+                seconds += stretch.seconds;
+                seconds -= event.done().stream()
+                        .mapToInt(done -> done.spent().orElse(0))
+                        .sum();
+            }
+            before = before.with(event);
         }
-        return stretches.stream()
-                .filter(one -> places.get(one.turn).filter(section::equals).isPresent())
-                .mapToInt(Stretch::seconds)
-                .sum();
+        Instant last = standing.isEmpty()
+                ? startedAt()
+                : standing.get(standing.size() - 1).at();
+        return Math.max(0, seconds + Duration.between(last, now).toSeconds());
     }
 
-    /**
-     * The time up to an entry from the one before.
-     *
-     * @param turn the work between two answers
-     */
-    private record Stretch(Entry entry, int seconds, int turn) {
-
-        Optional<Section> place() {
-            return entry.said() instanceof KnotFelt ? Optional.empty() : ((SessionEvent) entry.said()).about();
-        }
-    }
+    /** The time up to an entry from the one before. */
+    private record Stretch(Entry entry, int seconds) {}
 
     private List<Stretch> stretches() {
         List<Stretch> stretches = new ArrayList<>();
         Instant before = startedAt();
         boolean paused = false;
-        int turn = 0;
         for (Entry entry : standing) {
             int seconds = paused ? 0 : (int) (entry.at().getEpochSecond() - before.getEpochSecond());
-            stretches.add(new Stretch(entry, seconds, turn));
+            stretches.add(new Stretch(entry, seconds));
             before = entry.at();
             paused = entry.said() instanceof Paused || paused && !(entry.said() instanceof Resumed);
-            turn += entry.said() instanceof Started
-                            || entry.said() instanceof SectionPostponed
-                            || ((SessionEvent) entry.said()).answers()
-                    ? 1
-                    : 0;
         }
         return stretches;
     }
@@ -251,13 +268,9 @@ public final class SessionLog {
                 startedAt(),
                 endedAt(),
                 done.size(),
-                (int) standing.stream()
-                        .filter(entry -> entry.said() instanceof SectionSkipped)
-                        .count(),
+                session.state().skipped().size(),
                 done.stream().mapToInt(SectionDone::tangles).sum(),
-                (int) done.stream()
-                        .filter(one -> one.comb() == CombResult.MAT_LEFT)
-                        .count(),
+                (int) done.stream().filter(one -> one.comb().leavesMat()).count(),
                 seen(Set.of(Signal.RELAXED)),
                 seen(Set.of(Signal.UNEASY)),
                 seen(Set.of(Signal.OPTED_OUT, Signal.AFRAID)));
@@ -265,10 +278,10 @@ public final class SessionLog {
 
     private int seen(Set<Signal> signals) {
         return (int) standing.stream()
-                .filter(entry -> ((SessionEvent) entry.said())
-                        .seen()
-                        .filter(signals::contains)
-                        .isPresent())
+                .map(entry -> (SessionEvent) entry.said())
+                .flatMap(event -> event instanceof StepDone step ? step.places().stream() : Stream.of(event))
+                .flatMap(event -> event.seen().stream())
+                .filter(signals::contains)
                 .count();
     }
 
@@ -289,23 +302,32 @@ public final class SessionLog {
                         .findFirst());
     }
 
-    /** When the session that ended last was begun. */
-    public static Optional<Instant> lastEnded(Log log) {
-        return log.once("the last session that ended", SessionLog::findLastEnded);
-    }
-
-    private static Optional<Instant> findLastEnded(Log log) {
-        Optional<UUID> open = open(log).map(SessionLog::id);
-        return log.read(BEGUN).stream()
-                .filter(entry -> !open.equals(Optional.of(entry.id())))
-                .map(Entry::at)
-                .max(Comparator.naturalOrder());
-    }
-
-    private static final Log.Reading<Integer> SPENT = log -> log.stream()
-            .flatMap(entry -> entry.as(SectionDone.class).stream())
-            .map(done -> done.spent().orElse(0))
+    private static final Log.Reading<LocalDate> DONE = log -> log.stream()
+            .filter(entry -> !entry.done().isEmpty())
+            .map(Entry::day)
+            .distinct()
             .toList();
+
+    /** The last day on which a place was worked. */
+    public static Optional<LocalDate> lastDone(Log log) {
+        return log.once("the last day brushed", all -> all.read(DONE).stream().max(Comparator.naturalOrder()));
+    }
+
+    private static final Log.Reading<Integer> SPENT = SessionLog::spent;
+
+    /** Where nobody looked at the clock, it took what it was expected to. */
+    private static List<Integer> spent(List<Entry> log) {
+        Map<UUID, SessionBegun> begun = new HashMap<>();
+        List<Integer> spent = new ArrayList<>();
+        for (Entry entry : log) {
+            entry.as(SessionBegun.class).ifPresent(plan -> begun.put(entry.id(), plan));
+            entry.done()
+                    .forEach(done -> spent.add(done.spent()
+                            .or(() -> entry.session().map(begun::get).flatMap(plan -> plan.expected(done.section())))
+                            .orElse(0)));
+        }
+        return spent;
+    }
 
     /** Seconds that places took in sessions begun today. */
     public static int spentToday(Log log) {

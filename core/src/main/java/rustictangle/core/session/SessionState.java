@@ -17,8 +17,7 @@ import rustictangle.core.log.SessionEvent;
  * @param standing  the events that were not undone, oldest first
  * @param preparing whether the first stroke is still to come
  * @param paused    whether hands are off for a while
- * @param current   the section to do now; empty once the session has ended
- * @param layer     the layer to do now, from 1
+ * @param hand      the places of the step in hand that wait, in order; none once the session has ended
  * @param knots     where the fingers felt a knot, in the order of the marks
  * @param end       how it ended; empty while it goes on
  * @param reaction  what to do about how the dog takes it just now; empty: nothing was seen
@@ -29,8 +28,7 @@ public record SessionState(
         List<SessionEvent> standing,
         boolean preparing,
         boolean paused,
-        Optional<Section> current,
-        int layer,
+        List<Section> hand,
         Set<Section> knots,
         Optional<End> end,
         Optional<Reaction> reaction,
@@ -40,6 +38,7 @@ public record SessionState(
     public enum End implements Choice {
         ALL_DONE("all done"),
         STOPPED("enough for today"),
+        WARNED("hands off: it is left in peace"),
         OPTED_OUT_TWICE("the dog has had enough: a good place to stop");
 
         private final Words words;
@@ -57,15 +56,27 @@ public record SessionState(
     public SessionState {
         plan = List.copyOf(plan);
         standing = List.copyOf(standing);
+        hand = List.copyOf(hand);
         knots = Collections.unmodifiableSet(new LinkedHashSet<>(knots));
         advice = List.copyOf(advice);
     }
 
+    /** The first place in hand; empty once the session has ended. */
+    public Optional<Section> current() {
+        return hand.stream().findFirst();
+    }
+
     /** The sections that were worked, with what was found. */
     public List<SessionEvent.SectionDone> done() {
+        return standing.stream().flatMap(event -> event.done().stream()).toList();
+    }
+
+    /** The sections that were left for another day. */
+    public List<Section> skipped() {
         return standing.stream()
-                .filter(SessionEvent.SectionDone.class::isInstance)
-                .map(SessionEvent.SectionDone.class::cast)
+                .filter(event ->
+                        event instanceof SessionEvent.SectionSkipped || event instanceof SessionEvent.StepSkipped)
+                .flatMap(event -> event.about().stream())
                 .toList();
     }
 }

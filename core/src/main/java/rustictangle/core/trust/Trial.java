@@ -18,6 +18,7 @@ import rustictangle.core.log.Practised;
 import rustictangle.core.log.SessionBegun;
 import rustictangle.core.log.SessionEvent.SectionDone;
 import rustictangle.core.log.SessionEvent.Signalled;
+import rustictangle.core.log.SessionEvent.Warned;
 import rustictangle.core.log.Signal;
 import rustictangle.core.log.Subject;
 
@@ -53,10 +54,18 @@ public record Trial(LocalDate day, Optional<Subject> subject, Optional<Section> 
             entry.as(Practised.class)
                     .ifPresent(said -> all.add(new Heard(
                             entry.at(), new Trial(entry.day(), said.subject(), said.section(), said.signal()), true)));
-            if (entry.said() instanceof SectionDone done) {
+            for (SectionDone done : entry.done()) {
                 Heard answer = Heard.of(entry, done.section(), done.signal(), true);
                 worst.merge(List.of(entry.session().get(), done.section()), answer, Heard::or);
-            } else if (entry.said() instanceof Signalled seen) {
+            }
+            if (entry.said() instanceof Warned warned) {
+                warned.sections()
+                        .forEach(section -> worst.merge(
+                                List.of(entry.session().get(), section),
+                                Heard.of(entry, section, Signal.AFRAID, true),
+                                Heard::or));
+            }
+            if (entry.said() instanceof Signalled seen) {
                 Heard answer = Heard.of(entry, seen.section(), seen.signal(), false);
                 worst.merge(List.of(entry.session().get(), seen.section()), answer, Heard::or);
             }

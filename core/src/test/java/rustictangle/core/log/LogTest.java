@@ -163,7 +163,7 @@ class LogTest {
                 Mat.stillIn(log, TODAY),
                 Visit.of(log),
                 Weight.of(log),
-                SessionLog.lastEnded(log));
+                SessionLog.lastDone(log));
     }
 
     /** Sessions with signals, mats, hair and undos, and all else that may be said of a dog. */

@@ -112,7 +112,7 @@ class LearningTest {
                 new CombCheck(BACK, DAY.plusDays(3), 1, true),
                 new CombCheck(BACK, DAY.plusDays(4), 1, true),
                 new CombCheck(BACK, DAY.plusDays(5), 1, false));
-        Learning.Evidence found = Learning.Evidence.of(again, new TreeSet<>(), days, DAY);
+        Learning.Evidence found = Learning.Evidence.of(again, List.of(), new TreeSet<>(), days, DAY);
         assertEquals(1, found.tangles());
         assertEquals(0.5, found.expected(), 1e-9);
     }
@@ -127,6 +127,7 @@ class LearningTest {
         assertEquals(DAY.plusDays(6), forecast.rhythm(BACK).lastClear().orElseThrow(), "where no comb was, too");
         Learning.Evidence evidence = Learning.Evidence.of(
                 List.of(checks.get(0), new CombCheck(ARMPIT_LEFT, DAY.plusDays(10), 2, false)),
+                List.of(),
                 groomed.grooms(),
                 steady(0.1),
                 DAY);
@@ -224,6 +225,7 @@ class LearningTest {
         Coat coat = Dogs.allOver(Dogs.hair(CoatKind.CURLY, 30));
         Diary measured = new Diary(
                 checks(HIND_LEG_LEFT, 1, 0),
+                List.of(),
                 Life.ORDINARY,
                 Map.of(Region.LEGS, List.of(reading(-60, 30))),
                 new TreeSet<>(),

@@ -145,7 +145,14 @@ class SeasonTest {
     void aSeasonToComeMakesTheDaysInItCountMore() {
         LocalDate today = spring(NONE).from().minusDays(3);
         Diary diary = new Diary(
-                List.of(), Life.ORDINARY, Map.of(), NONE, Season.about(52, NONE, today), new TreeSet<>(), Told.NOTHING);
+                List.of(),
+                List.of(),
+                Life.ORDINARY,
+                Map.of(),
+                NONE,
+                Season.about(52, NONE, today),
+                new TreeSet<>(),
+                Told.NOTHING);
         Outlook seasonal = Forecast.of(Dogs.adult(17), DOUBLE, diary, today)
                 .at(Section.BACK)
                 .orElseThrow();

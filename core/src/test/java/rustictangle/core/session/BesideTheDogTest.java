@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static rustictangle.core.dog.Section.ARMPIT_LEFT;
 import static rustictangle.core.dog.Section.BACK;
 import static rustictangle.core.dog.Section.CHEST;
 import static rustictangle.core.dog.Section.FRONT_LEG_LEFT;
@@ -23,7 +24,6 @@ import rustictangle.core.log.SessionEvent;
 import rustictangle.core.log.SessionEvent.HairCameOut;
 import rustictangle.core.log.SessionEvent.HairWeighed;
 import rustictangle.core.log.SessionEvent.KnotFelt;
-import rustictangle.core.log.SessionEvent.LayerDone;
 import rustictangle.core.log.SessionEvent.Paused;
 import rustictangle.core.log.SessionEvent.Resumed;
 import rustictangle.core.log.SessionEvent.SectionDone;
@@ -31,6 +31,9 @@ import rustictangle.core.log.SessionEvent.SectionPostponed;
 import rustictangle.core.log.SessionEvent.SectionSkipped;
 import rustictangle.core.log.SessionEvent.Signalled;
 import rustictangle.core.log.SessionEvent.Started;
+import rustictangle.core.log.SessionEvent.StepDone;
+import rustictangle.core.log.SessionEvent.StepPostponed;
+import rustictangle.core.log.SessionEvent.StepSkipped;
 import rustictangle.core.log.SessionEvent.TreatGiven;
 import rustictangle.core.log.SessionEvent.Undone;
 import rustictangle.core.log.Signal;
@@ -39,7 +42,7 @@ import rustictangle.core.session.SessionState.End;
 /** What happens while the hands are on the dog. Common practice, no published source (handbook 6, 7 and 9.5). */
 class BesideTheDogTest {
 
-    private static final Session PLAN = Session.planned(List.of(BACK, CHEST, TAIL_WHOLE));
+    private static final Session PLAN = Session.placeByPlace(List.of(BACK, CHEST, TAIL_WHOLE));
 
     @Test
     void theChecklistStandsUntilTheFirstStroke() {
@@ -66,14 +69,23 @@ class BesideTheDogTest {
     }
 
     @Test
-    void layersAreCountedForThePlaceInHand() {
-        Session third = PLAN.apply(new LayerDone(BACK)).apply(new LayerDone(BACK));
-        assertEquals(3, third.state().layer());
-        assertEquals(2, third.apply(new Undone()).state().layer());
-        assertEquals(1, third.apply(glides(BACK)).state().layer());
-        Session putOff =
-                third.apply(new SectionPostponed(BACK)).apply(glides(CHEST)).apply(glides(TAIL_WHOLE));
-        assertEquals(3, putOff.state().layer(), "a place put off goes on where it was left");
+    void aStepIsAnsweredWithOneTapAndWhatIsSaidOfOnePlaceOpensOnlyThat() {
+        Session legs = Session.planned(List.of(List.of(FRONT_LEG_LEFT, ARMPIT_LEFT), List.of(BACK)));
+        assertEquals(List.of(FRONT_LEG_LEFT, ARMPIT_LEFT), legs.state().hand());
+        Session tangle = legs.apply(new SectionDone(ARMPIT_LEFT, CombResult.TANGLES_CLEARED, 2, Signal.RELAXED));
+        assertEquals(List.of(FRONT_LEG_LEFT), tangle.state().hand(), "the rest of the step still waits");
+        Session one = tangle.apply(new StepDone(List.of(glides(FRONT_LEG_LEFT))));
+        assertEquals(List.of(BACK), one.state().hand());
+        Session both = legs.apply(new StepDone(List.of(glides(FRONT_LEG_LEFT), glides(ARMPIT_LEFT))));
+        assertEquals(List.of(BACK), both.state().hand());
+        assertEquals(legs.state().hand(), both.apply(new Undone()).state().hand(), "one tap takes it back");
+        assertThrows(Refused.class, () -> legs.apply(new StepDone(List.of(glides(BACK)))));
+        Session later = legs.apply(new StepPostponed(legs.state().hand()));
+        assertEquals(List.of(BACK), later.state().hand());
+        assertEquals(
+                List.of(FRONT_LEG_LEFT, ARMPIT_LEFT),
+                later.apply(new StepSkipped(List.of(BACK))).state().hand(),
+                "together again");
     }
 
     @Test
@@ -96,13 +108,16 @@ class BesideTheDogTest {
         assertEquals(Reaction.Response.CHANGE_PLACE, todo(twice));
         assertEquals(
                 Reaction.Response.CHANGE_PLACE, todo(twice.apply(new TreatGiven())), "a treat does not wipe it away");
-        assertTrue(twice.apply(new LayerDone(BACK)).state().reaction().isEmpty());
+        assertTrue(twice.apply(new HairCameOut(BACK, HairOut.PINCH))
+                .state()
+                .reaction()
+                .isEmpty());
         assertEquals(Reaction.Response.GO_ON, todo(PLAN.apply(seen(Signal.RELAXED))));
     }
 
     @Test
     void aLegPulledAwayIsGoneAlongWith() {
-        Session leg = Session.planned(List.of(FRONT_LEG_LEFT)).apply(new Signalled(FRONT_LEG_LEFT, Signal.UNEASY));
+        Session leg = Session.placeByPlace(List.of(FRONT_LEG_LEFT)).apply(new Signalled(FRONT_LEG_LEFT, Signal.UNEASY));
         assertTrue(rules(leg.state().reaction().orElseThrow().reasons()).contains("session.leg"));
         assertFalse(rules(PLAN.apply(seen(Signal.UNEASY))
                         .state()

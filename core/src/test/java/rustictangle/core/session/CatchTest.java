@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -23,6 +24,10 @@ import rustictangle.core.session.CatchAdvice.Todo;
 /** When the comb catches: handbook 8, common practice, no published source; its thresholds are own estimates. */
 class CatchTest {
 
+    static final CatchMeans PLAIN =
+            new CatchMeans(false, false, Optional.of("slicker"), true, false, true, false, false);
+    private static final CatchMeans TENDER =
+            new CatchMeans(true, false, Optional.of("slicker"), true, false, true, false, false);
     private static final CatchPast FRESH = new CatchPast(0, 0, 0, 0, 1, 29);
 
     @Test
@@ -31,7 +36,7 @@ class CatchTest {
         for (Catch found : all()) {
             for (CatchPast past : pasts()) {
                 for (boolean tender : new boolean[] {false, true}) {
-                    CatchAdvice advice = CatchAdvice.of(found, past, tender);
+                    CatchAdvice advice = CatchAdvice.of(found, past, tender ? TENDER : PLAIN);
                     assertFalse(advice.reasons().isEmpty(), found + " " + past);
                     assertFalse(advice.steps().isEmpty());
                     assertEquals(4, advice.never().size());
@@ -48,9 +53,9 @@ class CatchTest {
             for (CatchPast past : pasts()) {
                 if (found.skin() != SkinLook.SOUND) {
                     assertEquals(
-                            Todo.CALL_A_VET, CatchAdvice.of(found, past, false).todo(), found.toString());
+                            Todo.CALL_A_VET, CatchAdvice.of(found, past, PLAIN).todo(), found.toString());
                 } else {
-                    assertFalse(CatchAdvice.of(found, past, false).todo() == Todo.CALL_A_VET, found.toString());
+                    assertFalse(CatchAdvice.of(found, past, PLAIN).todo() == Todo.CALL_A_VET, found.toString());
                 }
             }
         }
@@ -59,7 +64,7 @@ class CatchTest {
     @Test
     void scissorsAreNeverInTheStepsAndAlwaysAmongTheNevers() {
         for (Catch found : all()) {
-            CatchAdvice advice = CatchAdvice.of(found, FRESH, false);
+            CatchAdvice advice = CatchAdvice.of(found, FRESH, PLAIN);
             assertTrue(
                     advice.steps().stream().noneMatch(step -> step.toLowerCase().matches(".*(scissor|cut|clip at).*")),
                     advice.steps().toString());
@@ -98,6 +103,31 @@ class CatchTest {
     }
 
     @Test
+    void theStepsNameOnlyWhatTheDrawerTheSchoolAndThePlaceAllow() {
+        Catch lump = new Catch(SkinLook.SOUND, Lump.UP_TO_10_MM, Beneath.FREE, Spread.ONE);
+        Catch tangle = new Catch(SkinLook.SOUND, Lump.NONE, Beneath.FREE, Spread.ONE);
+        CatchMeans muzzle = new CatchMeans(true, true, Optional.of("face comb"), true, false, false, false, true);
+        CatchMeans combOnly = new CatchMeans(false, false, Optional.empty(), true, false, false, false, false);
+        CatchMeans nothing = new CatchMeans(false, false, Optional.empty(), false, false, false, false, false);
+        CatchMeans full = new CatchMeans(false, false, Optional.of("slicker"), true, true, true, true, true);
+        String atMuzzle = words(lump, FRESH, muzzle);
+        assertFalse(atMuzzle.contains("soak") || atMuzzle.contains("slicker") || atMuzzle.contains("mist"), atMuzzle);
+        assertFalse(words(lump, new CatchPast(1, 60, 60, 0, 1, 29), muzzle).contains("gel"), "no gel near the eyes");
+        assertFalse(words(tangle, FRESH, combOnly).contains("brush")
+                || words(lump, FRESH, combOnly).contains("slicker"));
+        assertTrue(words(tangle, FRESH, nothing).contains("with your fingers"));
+        assertFalse(words(lump, FRESH, nothing).contains("prove it"), "nothing is proved without a comb");
+        assertTrue(words(lump, FRESH, full).contains("cornstarch"));
+        assertTrue(words(lump, FRESH, full).contains("thick-pin brush"));
+        assertFalse(words(lump, FRESH, full).contains("gel"), "gel is for what has withstood a try");
+        assertTrue(words(lump, new CatchPast(1, 60, 60, 0, 1, 29), full).contains("bath is owed"));
+    }
+
+    private static String words(Catch found, CatchPast past, CatchMeans means) {
+        return String.join(" ", CatchAdvice.of(found, past, means).steps()).toLowerCase(java.util.Locale.ROOT);
+    }
+
+    @Test
     void theLimitsOfTeasingChangeTheAdvice() {
         assertEquals(
                 Todo.SOAK_AND_TEASE, lump(new CatchPast(1, 299, 899, 0, 1, 29)).todo());
@@ -122,7 +152,7 @@ class CatchTest {
         CatchPast once = new CatchPast(1, 60, 60, 0, 1, 29);
         assertEquals(
                 Todo.LEAVE_AND_COME_BACK,
-                CatchAdvice.of(new Catch(SkinLook.SOUND, Lump.UP_TO_10_MM, Beneath.FREE, Spread.ONE), once, true)
+                CatchAdvice.of(new Catch(SkinLook.SOUND, Lump.UP_TO_10_MM, Beneath.FREE, Spread.ONE), once, TENDER)
                         .todo());
     }
 
@@ -163,7 +193,7 @@ class CatchTest {
     }
 
     private static CatchAdvice of(Lump lump, Beneath beneath, Spread spread, CatchPast past) {
-        return CatchAdvice.of(new Catch(SkinLook.SOUND, lump, beneath, spread), past, false);
+        return CatchAdvice.of(new Catch(SkinLook.SOUND, lump, beneath, spread), past, PLAIN);
     }
 
     private static Set<String> rules(List<Reason> reasons) {

@@ -1,6 +1,8 @@
 package rustictangle.core.session;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.Instant;
 import java.time.LocalDate;
@@ -22,9 +24,12 @@ import rustictangle.core.log.SessionBegun;
 import rustictangle.core.log.SessionEvent;
 import rustictangle.core.log.SessionEvent.Caught;
 import rustictangle.core.log.SessionEvent.SectionDone;
+import rustictangle.core.log.SessionEvent.Teased;
+import rustictangle.core.log.SessionEvent.Warned;
 import rustictangle.core.log.SessionNoted;
 import rustictangle.core.log.Signal;
 import rustictangle.core.log.Visited;
+import rustictangle.core.log.Warning;
 
 /** What has been found outlives the day. */
 class ClosedTest {
@@ -38,6 +43,10 @@ class ClosedTest {
             new Catch(Catch.SkinLook.SOUND, Catch.Lump.UP_TO_10_MM, Catch.Beneath.FREE, Catch.Spread.ONE);
 
     private static List<Closed> closed(Said... said) {
+        return Closed.of(log(said), MONDAY.plusDays(30));
+    }
+
+    private static Log log(Said... said) {
         List<Entry> entries = new ArrayList<>();
         UUID session = UUID.randomUUID();
         for (int i = 0; i < said.length; i++) {
@@ -53,7 +62,7 @@ class ClosedTest {
                     Optional.empty(),
                     said[i]));
         }
-        return Closed.of(Log.of(entries, Instant.MAX), MONDAY.plusDays(30));
+        return Log.of(entries, Instant.MAX);
     }
 
     private static SectionDone done(CombResult comb) {
@@ -72,7 +81,7 @@ class ClosedTest {
     void skinInTroubleClosesAPlaceUntilTheVetHasSeenItAndNothingElseOpensIt() {
         Caught caught = new Caught(Section.BACK, RED_SKIN);
         assertEquals(
-                List.of(new Closed(Section.BACK, MONDAY, SeenBy.Who.VET, RED_SKIN)),
+                List.of(new Closed(Section.BACK, MONDAY, SeenBy.Who.VET, Optional.of(RED_SKIN), Optional.empty())),
                 closed(caught, done(CombResult.GLIDES), groom(), seen(SeenBy.Who.GROOMER)));
         assertEquals(List.of(), closed(caught, seen(SeenBy.Who.VET)));
         assertEquals(1, closed(caught, seen(SeenBy.Who.VET), caught).size(), "seen again, closed again");
@@ -98,5 +107,45 @@ class ClosedTest {
                 closed(new Caught(Section.BACK, RED_SKIN), new Caught(Section.BACK, TIGHT))
                         .get(0)
                         .who());
+    }
+
+    /** A growl is information: practice only, until an adult reopens it; after a bite a trainer or a vet first. */
+    @Test
+    void aPlaceWhereTheDogWarnedIsClosedUntilWhoMustHasSeenIt() {
+        Warned growl = new Warned(List.of(Section.BACK, Section.CHEST), Warning.GROWLED);
+        Warned bite = new Warned(List.of(Section.BACK), Warning.BIT);
+        assertEquals(2, closed(growl).size());
+        assertTrue(closed(growl).stream().allMatch(Closed::practised));
+        assertEquals(2, closed(growl, done(CombResult.GLIDES), groom()).size(), "no brush and no groomer opens it");
+        assertEquals(1, closed(growl, seen(SeenBy.Who.ADULT)).size(), "place by place");
+        assertFalse(closed(bite).get(0).practised());
+        assertEquals(1, closed(bite, seen(SeenBy.Who.ADULT)).size(), "not by the household alone");
+        assertEquals(List.of(), closed(bite, seen(SeenBy.Who.TRAINER)));
+        assertEquals(
+                List.of(SeenBy.Who.VET, SeenBy.Who.TRAINER),
+                closed(bite, new Caught(Section.BACK, RED_SKIN)).stream()
+                        .map(Closed::who)
+                        .toList(),
+                "the gravest first, and both must be seen");
+    }
+
+    @Test
+    void aMatThatIsLeftForTheGroomerClosesItsPlaceWhateverTheReasonWas() {
+        assertEquals(
+                SeenBy.Who.GROOMER, closed(done(CombResult.FOR_GROOMER)).get(0).who());
+        assertEquals(List.of(), closed(done(CombResult.MAT_LEFT)), "left in peace for today only");
+        assertEquals(List.of(), closed(done(CombResult.FOR_GROOMER), groom()));
+    }
+
+    @Test
+    void twoRefusalsAreRememberedAcrossSessionsUntilTheCombRunsFree() {
+        Teased no = new Teased(Section.BACK, 20, Signal.OPTED_OUT);
+        assertEquals(Map.of(Section.BACK, 2), refusals(no, no));
+        assertEquals(Map.of(), refusals(no, no, done(CombResult.GLIDES)));
+        assertEquals(Map.of(), refusals(no, groom()));
+    }
+
+    private static Map<Section, Integer> refusals(Said... said) {
+        return Refusals.before(log(said), UUID.randomUUID());
     }
 }

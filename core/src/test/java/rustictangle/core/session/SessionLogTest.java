@@ -25,6 +25,7 @@ import rustictangle.core.log.SessionEvent.Resumed;
 import rustictangle.core.log.SessionEvent.SectionDone;
 import rustictangle.core.log.SessionEvent.SectionPostponed;
 import rustictangle.core.log.SessionEvent.Started;
+import rustictangle.core.log.SessionEvent.StepDone;
 import rustictangle.core.log.SessionEvent.Stopped;
 import rustictangle.core.log.SessionEvent.Undone;
 import rustictangle.core.log.Signal;
@@ -95,14 +96,45 @@ class SessionLogTest {
         all.addAll(second.entries());
         assertEquals(
                 Optional.of(second.id()), SessionLog.open(Log.of(all, MIDNIGHT)).map(SessionLog::id));
-        assertEquals(Optional.of(BEGUN), SessionLog.lastEnded(Log.of(all, MIDNIGHT)));
         Entry stopped = second.next(UUID.randomUUID(), now, ZoneOffset.UTC, new Stopped());
         all.add(stopped);
         assertEquals(Optional.empty(), SessionLog.open(Log.of(all, MIDNIGHT)).map(SessionLog::id));
         all.add(first.next(UUID.randomUUID(), now, ZoneOffset.UTC, new Undone()));
         assertEquals(
                 Optional.of(first.id()), SessionLog.open(Log.of(all, MIDNIGHT)).map(SessionLog::id));
-        assertEquals(Optional.of(second.startedAt()), SessionLog.lastEnded(Log.of(all, MIDNIGHT)));
+    }
+
+    /** One tap for a leg of three places: each takes its share of the time, by what it was expected to take. */
+    @Test
+    void theTimeOfAStepIsSharedAmongItsPlacesAndNoneOfItIsLostOrCountedTwice() {
+        SessionLog leg = after(step(60, 120, 20), 30, new Started());
+        SessionLog tangle =
+                after(leg, 150, new SectionDone(Section.CHEST, CombResult.TANGLES_CLEARED, 1, Signal.RELAXED));
+        assertEquals(List.of(90), spent(tangle), "120 of 200 parts of the time so far");
+        SessionLog rest = after(tangle, 20, new StepDone(List.of(done(Section.BACK), done(Section.THROAT))));
+        assertEquals(List.of(90, 60, 20), spent(rest), "the rest shared 60 to 20");
+        SessionLog paused = after(
+                after(after(after(step(60, 120, 20), 30, new Started()), 100, new Paused()), 500, new Resumed()),
+                100,
+                new StepDone(List.of(done(Section.BACK), done(Section.CHEST), done(Section.THROAT))));
+        assertEquals(List.of(60, 120, 20), spent(paused), "a pause counts nothing");
+    }
+
+    /** Three places in one grip, with what each was expected to take, seconds. */
+    private SessionLog step(int back, int chest, int throat) {
+        UUID id = UUID.randomUUID();
+        return SessionLog.of(List.of(new Entry(
+                id,
+                now,
+                LocalDate.of(2026, 5, 14),
+                Optional.of(id),
+                Optional.empty(),
+                new SessionBegun(List.of(
+                        place(Section.BACK, back), place(Section.CHEST, chest), place(Section.THROAT, throat))))));
+    }
+
+    private static SessionBegun.Place place(Section section, int seconds) {
+        return new SessionBegun.Place(section, Optional.of(seconds), Optional.empty(), Optional.of(1));
     }
 
     private SessionLog begun(Section... plan) {
@@ -125,7 +157,7 @@ class SessionLogTest {
 
     private static List<Integer> spent(SessionLog log) {
         return log.entries().stream()
-                .flatMap(entry -> entry.as(SectionDone.class).stream())
+                .flatMap(entry -> entry.done().stream())
                 .map(done -> done.spent().orElseThrow())
                 .toList();
     }

@@ -2,6 +2,7 @@ package rustictangle.e2e.views;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 
 /** The session: one decision at a time. */
@@ -15,7 +16,7 @@ public final class SessionView extends View {
         return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1));
     }
 
-    /** The one big button of a place in hand: the next layer, or done here. */
+    /** The one big button of the step in hand. */
     public Locator next() {
         return page.locator(".now > .foot .next");
     }
@@ -31,36 +32,33 @@ public final class SessionView extends View {
         return this;
     }
 
-    /** To the comb with the keys alone, whatever layers are left, and then these keys. */
+    /** Answers the step in hand with one touch: it ran free, the dog was relaxed. */
+    public SessionView ranFree() {
+        next().click();
+        return this;
+    }
+
+    /** Keys at the step in hand. */
     public SessionView keys(String... keys) {
-        next().waitFor();
-        page.keyboard().press(page.locator("[aria-keyshortcuts=d]").count() > 0 ? "d" : "Space");
-        page.getByText("What does the comb say?").waitFor();
+        // While an answer is on its way, keys are not heeded.
+        PlaywrightAssertions.assertThat(next()).isEnabled();
         for (String key : keys) {
             page.keyboard().press(key);
         }
         return this;
     }
 
-    /** Works the current place by touch, without counting layers. */
-    public SessionView tap(String... answers) {
-        next().waitFor();
-        Locator comb = page.locator("[aria-keyshortcuts=d]");
-        if (comb.count() > 0) {
-            if (!comb.isVisible()) {
-                button("More").click();
-            }
-            comb.click();
-        } else {
-            next().click();
-        }
-        for (String answer : answers) {
-            page.getByRole(AriaRole.BUTTON)
-                    .filter(new Locator.FilterOptions().setHasText(answer))
-                    .first()
-                    .click();
-        }
-        return this;
+    /** By how its name begins or what is in it. */
+    @Override
+    public Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name))
+                .first();
+    }
+
+    /** How many steps there are. */
+    public int steps() {
+        page.locator("progress").waitFor();
+        return Integer.parseInt(page.locator("progress").getAttribute("max"));
     }
 
     /** "2 of 5". */

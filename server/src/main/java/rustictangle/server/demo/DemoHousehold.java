@@ -40,7 +40,7 @@ class DemoHousehold implements ApplicationRunner {
 
     private static final LocalTime GROOM_HOUR = LocalTime.of(10, 30);
 
-    private static final long SEED = 400;
+    private static final long SEED = 431;
 
     private static final int WEEKDAY_MINUTES = 40;
     private static final int WEEKEND_MINUTES = 60;

@@ -25,6 +25,7 @@ import org.springframework.jdbc.datasource.SingleConnectionDataSource;
 import org.springframework.stereotype.Repository;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.SessionEvent.SectionDone;
+import rustictangle.core.log.SessionEvent.StepDone;
 import rustictangle.server.dog.DogStore;
 import rustictangle.server.dog.StoredDog;
 import rustictangle.server.frame.Backups;
@@ -146,18 +147,20 @@ class ExportStore {
                         .builder()
                         .setHeader(SECTION_COLUMNS.toArray(String[]::new))
                         .get())) {
-            logs.eachStanding(SectionDone.class, (dog, entry) -> {
-                if (names.containsKey(dog)) {
-                    print(csv, names.get(dog), entry);
-                }
-            });
+            logs.eachStanding(
+                    (dog, entry) -> {
+                        if (names.containsKey(dog)) {
+                            entry.done().forEach(done -> print(csv, names.get(dog), entry, done));
+                        }
+                    },
+                    SectionDone.class,
+                    StepDone.class);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
-    private static void print(CSVPrinter csv, String dog, Entry entry) {
-        SectionDone done = (SectionDone) entry.said();
+    private static void print(CSVPrinter csv, String dog, Entry entry, SectionDone done) {
         try {
             csv.printRecord(
                     CsvText.safe(dog),

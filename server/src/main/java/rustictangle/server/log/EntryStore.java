@@ -34,6 +34,9 @@ import rustictangle.core.log.SessionEvent.HairWeighed;
 import rustictangle.core.log.SessionEvent.SectionDone;
 import rustictangle.core.log.SessionEvent.Signalled;
 import rustictangle.core.log.SessionEvent.Started;
+import rustictangle.core.log.SessionEvent.StepDone;
+import rustictangle.core.log.SessionEvent.Teased;
+import rustictangle.core.log.SessionEvent.Warned;
 import rustictangle.core.log.ToolLookedOver;
 import rustictangle.core.log.ToolReplaced;
 import rustictangle.core.log.Visited;
@@ -54,7 +57,10 @@ class EntryStore {
             SessionBegun.class,
             Started.class,
             SectionDone.class,
+            StepDone.class,
             Caught.class,
+            Teased.class,
+            Warned.class,
             Signalled.class,
             HairCameOut.class,
             HairWeighed.class,
@@ -143,7 +149,7 @@ class EntryStore {
                      WHERE said ->> '$.type' = 'SESSION_BEGUN' AND dog_id IN (:dogs) AND at >= :from AND at < :before),
                 says AS (
                     SELECT seq FROM entry WHERE session_id IN (SELECT id FROM begun)
-                       AND said ->> '$.type' IN ('SESSION_BEGUN', 'SECTION_DONE', 'SIGNALLED')
+                       AND said ->> '$.type' IN ('SESSION_BEGUN', 'SECTION_DONE', 'STEP_DONE', 'SIGNALLED', 'WARNED')
                     UNION SELECT seq FROM entry
                            WHERE said ->> '$.type' IN ('PRACTISED') AND at >= :from AND at < :before AND dog_id IN (:dogs))
                 SELECT COLUMNS FROM entry
@@ -206,10 +212,10 @@ class EntryStore {
         each(" WHERE session_id IS NULL ORDER BY seq", look);
     }
 
-    /** Of all dogs what stands of one kind, in order. */
-    void eachStanding(Class<? extends Said> kind, Consumer<Kept> look) {
+    /** Of all dogs what stands of some kinds, in order. */
+    void eachStanding(Consumer<Kept> look, Class<?>... kinds) {
         each(
-                " WHERE said ->> '$.type' IN (" + kinds(kind) + ")"
+                " WHERE said ->> '$.type' IN (" + kinds(kinds) + ")"
                         + " AND NOT EXISTS (SELECT 1 FROM entry AS undo WHERE undo.takes_back = entry.id) ORDER BY seq",
                 look);
     }
@@ -249,7 +255,7 @@ class EntryStore {
 
     /** Of another log, attached as {@code beside}, the sessions that are new here, as a whole. @return places that were worked in them */
     int addSessionsFromBeside() {
-        long before = count(SectionDone.class);
+        long before = placesDone();
         jdbc.sql(
                         """
                 INSERT INTO main.entry (id, dog_id, session_id, at, day, device, takes_back, said)
@@ -257,12 +263,16 @@ class EntryStore {
                  WHERE session_id NOT IN (SELECT id FROM main.entry) ORDER BY seq
                 """)
                 .update();
-        return (int) (count(SectionDone.class) - before);
+        return (int) (placesDone() - before);
     }
 
-    private long count(Class<? extends Said> kind) {
-        return jdbc.sql("SELECT count(*) FROM main.entry WHERE said ->> '$.type' = ?")
-                .param(SaidJson.name(kind))
+    private long placesDone() {
+        return jdbc.sql(
+                        """
+                SELECT coalesce(sum(CASE said ->> '$.type' WHEN 'SECTION_DONE' THEN 1
+                                         ELSE json_array_length(said, '$.places') END), 0)
+                  FROM main.entry WHERE said ->> '$.type' IN ('SECTION_DONE', 'STEP_DONE')
+                """)
                 .query(Long.class)
                 .single();
     }

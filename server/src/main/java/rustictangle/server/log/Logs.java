@@ -163,9 +163,9 @@ public class Logs implements Shows {
         store.eachSession(look);
     }
 
-    /** Of every dog what stands of one kind, in the order in which it was said. */
-    public void eachStanding(Class<? extends Said> kind, BiConsumer<Long, Entry> look) {
-        store.eachStanding(kind, kept -> kept.dog().ifPresent(dog -> look.accept(dog, kept.entry())));
+    /** Of every dog what stands of some kinds, in the order in which it was said. */
+    public void eachStanding(BiConsumer<Long, Entry> look, Class<?>... kinds) {
+        store.eachStanding(kept -> kept.dog().ifPresent(dog -> look.accept(dog, kept.entry())), kinds);
     }
 
     /** What of the log does not fit together; empty: all does. */

@@ -195,7 +195,7 @@ class HomeController {
                 member.closed().stream().map(ClosedView::of).toList(),
                 WhenController.askPast(member.picture().forecast(), log),
                 SessionLog.open(log).map(SessionLog::id),
-                SessionLog.lastEnded(log).map(at -> LocalDate.ofInstant(at, clock.getZone())),
+                SessionLog.lastDone(log),
                 member.practices().stream().map(PracticeView::of).toList(),
                 visits.unconfirmed(id, now.today()).stream().findFirst());
     }

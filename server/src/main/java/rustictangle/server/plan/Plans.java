@@ -10,6 +10,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
@@ -343,7 +344,12 @@ class Plans implements Shows {
         Picture picture = dog.picture;
         Optional<Sitting> sitting = Sitting.of(dog.known.dog(), dog.hand);
         List<RoutineStep> steps = picture.routine(picture.kit().brushed()).steps();
-        Map<Section, Reason> closed = dog.closed.stream().collect(Collectors.toMap(Closed::section, Closed::why));
+        Map<Section, Reason> closed = dog.closed.stream()
+                .collect(Collectors.toMap(Closed::section, Closed::why, (gravest, other) -> gravest));
+        Set<Section> untouched = dog.closed.stream()
+                .filter(one -> !one.practised())
+                .map(Closed::section)
+                .collect(Collectors.toSet());
         List<Race> races = picture.trust().notReady(picture.kit().brushed()).stream()
                 .filter(section -> !closed.containsKey(section))
                 .map(section -> Race.of(
@@ -375,7 +381,7 @@ class Plans implements Shows {
                 dog.practices.stream()
                         .filter(practice -> practice.spot()
                                 .section()
-                                .filter(closed::containsKey)
+                                .filter(untouched::contains)
                                 .isEmpty())
                         .toList(),
                 dog.groom,

@@ -110,9 +110,7 @@ class Reminders {
     /** Places that the plan brushes today. Whoever has brushed today needs no reminder. */
     private int due(Plans.Now plan, Plans.Member member) {
         long id = member.known().id();
-        boolean brushed = SessionLog.lastEnded(logs.of(id))
-                .filter(at -> LocalDate.ofInstant(at, clock.getZone()).equals(plan.today()))
-                .isPresent();
+        boolean brushed = SessionLog.lastDone(logs.of(id)).equals(Optional.of(plan.today()));
         return brushed ? 0 : plan.inOrder(plan.position(id), 0).size();
     }
 }

@@ -15,6 +15,7 @@ import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
 import rustictangle.core.plan.Race;
 import rustictangle.core.plan.SectionPlan;
+import rustictangle.core.routine.GripStep;
 import rustictangle.core.routine.Method;
 import rustictangle.core.routine.Order;
 import rustictangle.core.routine.Picture;
@@ -55,6 +56,7 @@ class RoutineController implements Shows {
     }
 
     /**
+     * @param grips         the steps: which places are worked in one grip
      * @param neededMinutes for all that is wished for today, setting up included
      * @param setUpSeconds  that come on top of the steps
      * @param waits      what is brushed and not in it, and until when it waits; what should not wait first
@@ -67,6 +69,7 @@ class RoutineController implements Shows {
      */
     record RoutineAnswer(
             RoutineView routine,
+            List<RoutineView.GripView> grips,
             int neededMinutes,
             double setUpSeconds,
             List<Wait> waits,
@@ -105,14 +108,18 @@ class RoutineController implements Shows {
                                 ? !practised.contains(section) && !closed.contains(section)
                                 : now.plan().of(dog).get(section).get(0)))
                 .toList();
-        Routine routine = picture.routine(sections);
+        Routine proposed = picture.routine(sections);
+        Routine routine = order.map(proposed::inOrder).orElse(proposed);
         Training inTraining = Training.of(
                 picture.trust(),
                 picture.kit().brushed().stream()
                         .filter(section -> !closed.contains(section))
                         .toList());
         return new RoutineAnswer(
-                RoutineView.of(order.map(routine::inOrder).orElse(routine)),
+                RoutineView.of(routine),
+                GripStep.of(routine.steps(), picture.trust()::readyAt).stream()
+                        .map(RoutineView.GripView::of)
+                        .toList(),
                 plans.now().neededMinutes(dog),
                 60 * now.members().get(dog).work().setUpToday(),
                 waits(now, dog, sections),

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.CombResult;
+import rustictangle.core.routine.GripStep;
 import rustictangle.core.routine.Layers;
 import rustictangle.core.routine.Method;
 import rustictangle.core.routine.Order;
@@ -35,7 +37,12 @@ public record RoutineView(
             .map(order -> new OrderView(order, order.label(), order.suits()))
             .toList();
 
-    /** One section of a routine. */
+    /**
+     * One section of a routine.
+     *
+     * @param parted whether the hair is parted into layers, with the tools there are
+     * @param done   what it means that it is done: proved by the comb, or only brushed where there is none
+     */
     public record StepView(
             Section section,
             List<ToolStepView> tools,
@@ -45,6 +52,8 @@ public record RoutineView(
             Passes passes,
             int strokesAtMost,
             double seconds,
+            boolean parted,
+            CombResult done,
             List<Method> methods,
             List<Reason> reasons) {
 
@@ -52,7 +61,7 @@ public record RoutineView(
             return new StepView(
                     step.section(),
                     step.tools().stream()
-                            .map(tool -> ToolStepView.of(tool, step.layers().count() > 1))
+                            .map(tool -> ToolStepView.of(tool, step.parted()))
                             .toList(),
                     step.mist(),
                     step.hold(),
@@ -60,8 +69,22 @@ public record RoutineView(
                     step.passes(),
                     step.strokesAtMost(),
                     step.seconds(),
+                    step.parted(),
+                    step.done(),
                     step.methods(),
                     step.reasons());
+        }
+    }
+
+    /**
+     * Places that are worked in one grip and answered together.
+     *
+     * @param label  in lower case
+     * @param prompt what hands forget, said before it; absent: nothing
+     */
+    public record GripView(String label, List<Section> sections, Optional<Reason> prompt) {
+        public static GripView of(GripStep step) {
+            return new GripView(step.label(), step.sections(), step.prompt());
         }
     }
 

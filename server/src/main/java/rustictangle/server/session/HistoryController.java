@@ -81,6 +81,8 @@ class HistoryController implements Shows {
                 found.stream()
                         .limit(PAGE)
                         .map(SessionLog::summary)
+                        // Taken back as a whole, or left before anything was done.
+                        .filter(past -> past.endedAt().isEmpty() || past.done() + past.skipped() > 0)
                         .map(this::view)
                         .toList(),
                 found.size() > PAGE,

@@ -1,12 +1,18 @@
 package rustictangle.server.session;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -18,6 +24,9 @@ import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Refused;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.SessionEvent;
+import rustictangle.core.log.Signal;
+import rustictangle.core.routine.RoutineStep;
+import rustictangle.core.session.Afterwards;
 import rustictangle.core.session.SessionLog;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
@@ -40,8 +49,10 @@ class SessionController {
     private final SessionService service;
     private final SessionViews views;
     private final DogLoader dogs;
+    private final Clock clock;
 
-    SessionController(SessionService service, SessionViews views, DogLoader dogs) {
+    SessionController(SessionService service, SessionViews views, DogLoader dogs, Clock clock) {
+        this.clock = clock;
         this.service = service;
         this.views = views;
         this.dogs = dogs;
@@ -74,13 +85,73 @@ class SessionController {
                 && !known.coat().at(knot.section()).kind().brushed()) {
             throw new Refused("section", "Nothing is brushed there; mark a place with hair that is.");
         }
-        SessionLog after = service.record(
-                dogId,
-                sessionId,
-                form.id(),
-                event,
-                () -> views.layers(known, event.about().orElseThrow()));
+        SessionLog after = service.record(dogId, sessionId, form.id(), event);
         return views.view(known, after);
+    }
+
+    /**
+     * A brushing that was done without the session.
+     *
+     * @param day     on which it was, today or at most {@link #TOLD_DAYS} before
+     * @param proved  whether the comb went through; without it, it counts half
+     * @param minutes that it took; absent: nobody looked
+     */
+    record AfterwardsForm(
+            @NotNull(message = "Give it an id of its own.") UUID id,
+            @NotNull(message = "Say on which day, such as 2026-05-14.") LocalDate day,
+            boolean proved,
+            Optional<Integer> minutes,
+            @NotEmpty(message = "Paint at least one place.") List<@Valid @NotNull PaintedForm> places) {}
+
+    /**
+     * @param tangles that came out, 0 to 99
+     * @param mat     whether one stays in
+     */
+    record PaintedForm(
+            @NotNull(message = "Say which place.") Section section,
+            @Min(value = 0, message = "0 to 99 tangles.")
+                    @Max(value = SessionEvent.SectionDone.MOST_TANGLES, message = "0 to 99 tangles.")
+                    int tangles,
+            boolean mat,
+            @NotNull(message = "Say how the dog took it.") Signal signal) {}
+
+    /** Longer ago nobody remembers place by place. Own estimate. */
+    static final int TOLD_DAYS = 31;
+
+    @PostMapping("/afterwards")
+    @ResponseStatus(HttpStatus.CREATED)
+    SessionView tell(@PathVariable long dogId, @Valid @RequestBody AfterwardsForm form) {
+        KnownDog known = dogs.get(dogId);
+        LocalDate today = LocalDate.now(clock);
+        if (form.day().isAfter(today) || form.day().isBefore(today.minusDays(TOLD_DAYS))) {
+            throw new Refused("day", "From " + today.minusDays(TOLD_DAYS) + " to today, " + today + ".");
+        }
+        Afterwards told = new Afterwards(
+                form.places().stream()
+                        .map(place ->
+                                new Afterwards.Place(place.section(), place.tangles(), place.mat(), place.signal()))
+                        .toList(),
+                form.proved(),
+                form.minutes().map(minutes -> 60 * minutes));
+        List<Section> painted =
+                told.places().stream().map(Afterwards.Place::section).toList();
+        List<RoutineStep> how = views.how(known, painted);
+        service.tell(
+                form.id(),
+                dogId,
+                form.day(),
+                told,
+                views.planned(known, how.stream().map(RoutineStep::section).toList()),
+                how);
+        return get(dogId, form.id());
+    }
+
+    /** Takes back all that was said in it. A repeat changes nothing. */
+    @DeleteMapping("/{sessionId}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void takeBack(@PathVariable long dogId, @PathVariable UUID sessionId) {
+        dogs.get(dogId);
+        service.takeBack(dogId, sessionId);
     }
 
     @PutMapping("/{sessionId}/note")

@@ -3,10 +3,10 @@ package rustictangle.server.session;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.IntSupplier;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -15,6 +15,8 @@ import rustictangle.core.log.Entry;
 import rustictangle.core.log.SessionBegun;
 import rustictangle.core.log.SessionEvent;
 import rustictangle.core.log.SessionNoted;
+import rustictangle.core.routine.RoutineStep;
+import rustictangle.core.session.Afterwards;
 import rustictangle.core.session.Session;
 import rustictangle.core.session.SessionLog;
 import rustictangle.server.frame.NotThere;
@@ -38,7 +40,7 @@ public class SessionService implements Shows {
     /** Begins a session. A repeat with the same id changes nothing. */
     @Transactional
     public void begin(UUID id, long dogId, SessionBegun begun) {
-        Session.planned(begun.sections());
+        Session.planned(begun.steps());
         if (logs.has(id)) {
             return;
         }
@@ -58,18 +60,13 @@ public class SessionService implements Shows {
      *
      * <p>What stands is read once the turn to write has come, so that the core judges what really stands.
      *
-     * @param layers of the place being worked, for an entry that a layer is done; else not asked for
      * @return the session after it
      */
-    public SessionLog record(long dogId, UUID sessionId, UUID entryId, SessionEvent event, IntSupplier layers) {
-        int most = event instanceof SessionEvent.LayerDone ? layers.getAsInt() : 0;
+    public SessionLog record(long dogId, UUID sessionId, UUID entryId, SessionEvent event) {
         return transactions.execute(status -> {
             SessionLog before = get(dogId, sessionId);
             if (before.has(entryId) || logs.has(entryId)) {
                 return before;
-            }
-            if (event instanceof SessionEvent.LayerDone) {
-                before.session().checkLayer(most);
             }
             Entry entry = before.next(entryId, clock.instant(), clock.getZone(), event);
             SessionLog after = before.with(List.of(entry));
@@ -80,6 +77,43 @@ public class SessionService implements Shows {
             logs.append(dogId, entry);
             return after;
         });
+    }
+
+    /**
+     * Tells a brushing that was done without the session. A repeat with the same id changes nothing.
+     *
+     * @param day on which it was done, not after today
+     */
+    @Transactional
+    public void tell(UUID id, long dogId, LocalDate day, Afterwards told, SessionBegun begun, List<RoutineStep> how) {
+        Session.planned(begun.steps());
+        if (logs.has(id)) {
+            return;
+        }
+        if (SessionLog.open(logs.of(dogId)).isPresent()) {
+            throw new Refused("A session of this dog is going on: say it there, or end it first.");
+        }
+        Instant evening =
+                day.plusDays(1).atStartOfDay(clock.getZone()).toInstant().minusSeconds(1);
+        Instant at = evening.isBefore(clock.instant()) ? evening : clock.instant();
+        told.entries(id, begun, how, day, at, UUID::randomUUID).forEach(entry -> logs.append(dogId, entry));
+    }
+
+    /** Takes back all that was said in a session: it is as if it had not been. A repeat changes nothing. */
+    @Transactional
+    public void takeBack(long dogId, UUID sessionId) {
+        SessionLog session = get(dogId, sessionId);
+        List<Entry> undos = new ArrayList<>();
+        while (!session.session().state().standing().isEmpty()
+                && !(session.session().state().standing().get(0) instanceof SessionEvent.Stopped)) {
+            Entry undo = session.next(UUID.randomUUID(), session.lastAt(), clock.getZone(), new SessionEvent.Undone());
+            undos.add(undo);
+            session = session.with(List.of(undo));
+        }
+        if (!undos.isEmpty()) {
+            undos.add(session.next(UUID.randomUUID(), session.lastAt(), clock.getZone(), new SessionEvent.Stopped()));
+            undos.forEach(entry -> logs.append(dogId, entry));
+        }
     }
 
     /** What the owner wants to remember of it; may be empty. */

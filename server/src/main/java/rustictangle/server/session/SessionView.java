@@ -13,9 +13,10 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.log.CombResult;
 import rustictangle.core.log.SessionEvent;
 import rustictangle.core.log.SessionEvent.SectionDone;
-import rustictangle.core.log.SessionEvent.SectionSkipped;
 import rustictangle.core.log.Signal;
+import rustictangle.core.routine.GripStep;
 import rustictangle.core.routine.Preparation;
+import rustictangle.core.routine.Sitting;
 import rustictangle.core.session.CatchAdvice;
 import rustictangle.core.session.Mat;
 import rustictangle.core.session.Reaction;
@@ -29,17 +30,18 @@ import rustictangle.server.routine.RoutineView;
  * A session as it stands.
  *
  * @param steps          in the order of the plan, with what was recorded
- * @param current        the section to do now; absent once it has ended
- * @param layer          the layer to do now, from 1
+ * @param grips          the steps: which places are worked in one grip and answered together
+ * @param hand           the places of the step in hand that wait, in order; none once it has ended
  * @param knots          where the fingers felt a knot, in the order of the marks
  * @param preparation    what comes before the first stroke; absent once that is made
  * @param reaction       what to do about how the dog takes it just now; absent: nothing was seen
- * @param plan           the places it was begun with, in order
+ * @param plan           the places it was begun with, by step
  * @param said           the entries that stand, oldest first: with the plan, all that the fold needs where the server
  *                       cannot be asked
  * @param elsewhere      how the other places are brushed, should the fingers find a knot there; empty after the first stroke
  * @param ifNo           what the first no of the dog means, and each after it
- * @param caught         what to do about what has caught at the current section; absent: nothing has
+ * @param sitting        how long one sitting may be; absent: as long as both are at ease
+ * @param caught         what to do about what has caught; absent: nothing has
  * @param mats           those left in anywhere on this dog
  * @param elapsedSeconds from the first stroke on, pauses not counted
  * @param review         what to make of it; absent while it goes on
@@ -52,17 +54,18 @@ record SessionView(
         Instant startedAt,
         List<PlannedStep> steps,
         boolean paused,
-        Optional<Section> current,
-        int layer,
+        List<RoutineView.GripView> grips,
+        List<Section> hand,
         List<Section> knots,
         Optional<Preparation> preparation,
         Optional<SessionState.End> end,
         Optional<ReactionView> reaction,
-        List<Section> plan,
+        List<List<Section>> plan,
         List<SessionEvent> said,
         List<RoutineView.StepView> elsewhere,
         List<IfNoView> ifNo,
         List<Reason> advice,
+        Optional<SittingView> sitting,
         Optional<CaughtView> caught,
         List<Mat> mats,
         TreatsToday treats,
@@ -85,6 +88,13 @@ record SessionView(
             Optional<CombResult> comb,
             int tangles,
             Optional<Signal> signal) {}
+
+    /** @param atMostSeconds of brushing */
+    record SittingView(int atMostSeconds, Reason why) {
+        static SittingView of(Sitting sitting) {
+            return new SittingView((int) sitting.atMost().toSeconds(), sitting.why());
+        }
+    }
 
     /** What a no means. */
     record IfNoView(ReactionView optedOut, ReactionView afraid) {}
@@ -113,10 +123,15 @@ record SessionView(
 
     /** The one thing to do, with the words to show. */
     record CaughtView(
-            CatchAdvice.Todo todo, String label, List<Reason> reasons, List<String> steps, List<Reason> never) {
-        static CaughtView of(CatchAdvice advice) {
+            Section section,
+            CatchAdvice.Todo todo,
+            String label,
+            List<Reason> reasons,
+            List<String> steps,
+            List<Reason> never) {
+        static CaughtView of(Section section, CatchAdvice advice) {
             return new CaughtView(
-                    advice.todo(), advice.todo().label(), advice.reasons(), advice.steps(), advice.never());
+                    section, advice.todo(), advice.todo().label(), advice.reasons(), advice.steps(), advice.never());
         }
     }
 
@@ -126,7 +141,9 @@ record SessionView(
             SessionState state,
             Optional<CatchAdvice> caught,
             RoutineView routine,
+            List<GripStep> grips,
             List<RoutineView.StepView> elsewhere,
+            Optional<Sitting> sitting,
             List<Mat> mats,
             TreatsToday treats,
             int elapsedSeconds,
@@ -135,10 +152,7 @@ record SessionView(
                 routine.steps().stream().collect(Collectors.toMap(RoutineView.StepView::section, Function.identity()));
         Map<Section, SectionDone> done =
                 state.done().stream().collect(Collectors.toMap(SectionDone::section, Function.identity()));
-        List<Section> skipped = state.standing().stream()
-                .filter(SectionSkipped.class::isInstance)
-                .map(event -> ((SectionSkipped) event).section())
-                .toList();
+        List<Section> skipped = state.skipped();
         List<PlannedStep> steps = state.plan().stream()
                 .map(section ->
                         step(how.get(section), Optional.ofNullable(done.get(section)), skipped.contains(section)))
@@ -149,18 +163,20 @@ record SessionView(
                 session.startedAt(),
                 steps,
                 state.paused(),
-                state.current(),
-                state.layer(),
+                grips.stream().map(RoutineView.GripView::of).toList(),
+                state.hand(),
                 List.copyOf(state.knots()),
                 state.preparing() ? Optional.of(routine.preparation()) : Optional.empty(),
                 state.end(),
                 state.reaction().map(reaction -> ReactionView.of(reaction, ReactionView.lastSignal(state.standing()))),
-                session.session().plan(),
+                session.session().steps(),
                 state.standing(),
                 elsewhere,
                 IF_NO,
                 state.advice(),
-                caught.map(CaughtView::of),
+                sitting.map(SittingView::of),
+                caught.map(
+                        advice -> CaughtView.of(session.session().catchingAt().orElseThrow(), advice)),
                 mats,
                 treats,
                 elapsedSeconds,

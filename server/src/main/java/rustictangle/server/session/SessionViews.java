@@ -2,24 +2,31 @@ package rustictangle.server.session;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.SessionBegun;
 import rustictangle.core.log.SessionEvent.SectionDone;
+import rustictangle.core.routine.GripStep;
 import rustictangle.core.routine.Picture;
 import rustictangle.core.routine.Routine;
 import rustictangle.core.routine.RoutineStep;
+import rustictangle.core.routine.Sitting;
 import rustictangle.core.session.Mat;
 import rustictangle.core.session.Review;
+import rustictangle.core.session.Session;
 import rustictangle.core.session.SessionLog;
 import rustictangle.core.session.SessionState;
 import rustictangle.server.coat.KnownDog;
+import rustictangle.server.kit.KitLoader;
 import rustictangle.server.log.Logs;
 import rustictangle.server.routine.RoutineLoader;
 import rustictangle.server.routine.RoutineView;
@@ -32,9 +39,11 @@ class SessionViews {
     private final RoutineLoader routines;
     private final Logs logs;
     private final TreatLoader treats;
+    private final KitLoader kits;
     private final Clock clock;
 
-    SessionViews(RoutineLoader routines, Logs logs, TreatLoader treats, Clock clock) {
+    SessionViews(RoutineLoader routines, Logs logs, TreatLoader treats, KitLoader kits, Clock clock) {
+        this.kits = kits;
         this.routines = routines;
         this.logs = logs;
         this.treats = treats;
@@ -53,9 +62,11 @@ class SessionViews {
                 known.id(),
                 session,
                 state,
-                session.session().catchAdvice(picture),
+                session.catchAdvice(picture, log),
                 RoutineView.of(routine),
+                grips(session.session(), state, routine),
                 state.preparing() ? elsewhere(picture, state.plan()) : List.of(),
+                Sitting.of(known.dog(), kits.approach(known.id()).hand()),
                 Mat.stillIn(log, LocalDate.now(clock)),
                 treats.today(known),
                 worked,
@@ -97,17 +108,41 @@ class SessionViews {
     /** The plan with what each place is expected to take. */
     SessionBegun planned(KnownDog known, List<Section> sections) {
         Picture picture = routines.picture(known);
-        Map<Section, Integer> seconds = picture.routine(sections).steps().stream()
-                .collect(Collectors.toMap(RoutineStep::section, RoutineStep::wholeSeconds));
+        Map<Section, RoutineStep> how = picture.routine(sections).steps().stream()
+                .collect(Collectors.toMap(RoutineStep::section, Function.identity()));
+        List<GripStep> steps =
+                GripStep.of(sections.stream().distinct().map(how::get).toList(), picture.trust()::readyAt);
         return new SessionBegun(sections.stream()
                 .map(section -> new SessionBegun.Place(
                         section,
-                        Optional.ofNullable(seconds.get(section)),
-                        picture.trust().lead(section)))
+                        Optional.of(how.get(section).wholeSeconds()),
+                        picture.trust().lead(section),
+                        Optional.of(1 + number(steps, section))))
                 .toList());
     }
 
-    int layers(KnownDog known, Section section) {
-        return routines.picture(known).layers(section);
+    /** How these places are worked. */
+    List<RoutineStep> how(KnownDog known, List<Section> sections) {
+        return routines.picture(known).routine(sections).steps();
+    }
+
+    private static int number(List<GripStep> steps, Section section) {
+        return IntStream.range(0, steps.size())
+                .filter(i -> steps.get(i).sections().contains(section))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** As it was put together when it began, and what the fingers found besides. */
+    private static List<GripStep> grips(Session session, SessionState state, Routine routine) {
+        Map<Section, RoutineStep> how =
+                routine.steps().stream().collect(Collectors.toMap(RoutineStep::section, Function.identity()));
+        List<List<Section>> steps = new ArrayList<>(session.steps());
+        state.plan().stream()
+                .filter(section -> steps.stream().noneMatch(step -> step.contains(section)))
+                .toList()
+                .forEach(section -> steps.add(List.of(section)));
+        return GripStep.named(
+                steps.stream().map(step -> step.stream().map(how::get).toList()).toList());
     }
 }

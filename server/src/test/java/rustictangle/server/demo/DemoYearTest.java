@@ -93,6 +93,7 @@ class DemoYearTest {
             Diary ordinary = Diary.of(checks);
             Diary diary = new Diary(
                     checks,
+                    List.of(),
                     ordinary.life(),
                     ordinary.readings(),
                     ordinary.heaps(),

@@ -37,10 +37,14 @@ import rustictangle.core.log.SessionEvent.SectionPostponed;
 import rustictangle.core.log.SessionEvent.SectionSkipped;
 import rustictangle.core.log.SessionEvent.Signalled;
 import rustictangle.core.log.SessionEvent.Started;
+import rustictangle.core.log.SessionEvent.StepDone;
+import rustictangle.core.log.SessionEvent.StepPostponed;
+import rustictangle.core.log.SessionEvent.StepSkipped;
 import rustictangle.core.log.SessionEvent.Stopped;
 import rustictangle.core.log.SessionEvent.Teased;
 import rustictangle.core.log.SessionEvent.TreatGiven;
 import rustictangle.core.log.SessionEvent.Undone;
+import rustictangle.core.log.SessionEvent.Warned;
 import rustictangle.core.log.SessionNoted;
 import rustictangle.core.log.Signal;
 import rustictangle.core.log.Subject;
@@ -49,6 +53,7 @@ import rustictangle.core.log.ToolFault;
 import rustictangle.core.log.ToolLookedOver;
 import rustictangle.core.log.ToolReplaced;
 import rustictangle.core.log.Visited;
+import rustictangle.core.log.Warning;
 import rustictangle.core.log.Weighed;
 import rustictangle.server.ServerTest;
 import tools.jackson.databind.json.JsonMapper;
@@ -77,6 +82,16 @@ class SaidJsonTest extends ServerTest {
                     "{\"type\":\"SECTION_DONE\",\"section\":\"BACK\",\"comb\":\"MAT_LEFT\",\"tangles\":2,\"signal\":\"RELAXED\",\"spent\":75}",
                     new SectionDone(BACK, CombResult.MAT_LEFT, 2, Signal.RELAXED, Optional.of(75))
                 },
+                {
+                    "{\"type\":\"STEP_DONE\",\"places\":[{\"type\":\"SECTION_DONE\",\"section\":\"BACK\",\"comb\":\"GLIDES\",\"tangles\":0,\"signal\":\"RELAXED\"}]}",
+                    new StepDone(List.of(new SectionDone(BACK, CombResult.GLIDES, 0, Signal.RELAXED)))
+                },
+                {
+                    "{\"type\":\"WARNED\",\"sections\":[\"BACK\"],\"warning\":\"GROWLED\"}",
+                    new Warned(List.of(BACK), Warning.GROWLED)
+                },
+                {"{\"type\":\"STEP_SKIPPED\",\"sections\":[\"BACK\"]}", new StepSkipped(List.of(BACK))},
+                {"{\"type\":\"STEP_POSTPONED\",\"sections\":[\"BACK\"]}", new StepPostponed(List.of(BACK))},
                 {"{\"type\":\"SECTION_SKIPPED\",\"section\":\"BACK\"}", new SectionSkipped(BACK)},
                 {"{\"type\":\"SECTION_POSTPONED\",\"section\":\"BACK\"}", new SectionPostponed(BACK)},
                 {

@@ -85,7 +85,7 @@ class BesideTheDogTest extends ServerTest {
         event(session, "SIGNALLED", at("BACK") + ", \"signal\": \"OPTED_OUT\"")
                 .andExpect(jsonPath("$.reaction.todo").value("ASK_ONCE_MORE"))
                 .andExpect(jsonPath("$.ifNo[1].optedOut.ends").value(true))
-                .andExpect(jsonPath("$.current").value("BACK"));
+                .andExpect(jsonPath("$.hand[0]").value("BACK"));
         post(session + "/events", glides("BACK"));
         event(session, "SIGNALLED", at("CHEST") + ", \"signal\": \"RELAXED\"");
         assertEquals(
@@ -97,16 +97,15 @@ class BesideTheDogTest extends ServerTest {
     }
 
     @Test
-    void layersTreatsAndUndoAreSeenByEveryScreen() throws Exception {
+    void treatsAndUndoAreSeenByEveryScreen() throws Exception {
         long dog = addKnownDog("Gannet");
         String session = beginSession(dog, "BACK");
-        event(session, "LAYER_DONE", at("BACK")).andExpect(jsonPath("$.layer").value(2));
+        event(session, "STARTED", "");
         event(session, "TREAT_GIVEN", "")
                 .andExpect(jsonPath("$.treats.given").value(1))
                 .andExpect(jsonPath("$.treats.piecesLeft").value(29));
         event(session, "UNDONE", "")
                 .andExpect(jsonPath("$.treats.given").value(0))
-                .andExpect(jsonPath("$.layer").value(2))
                 .andExpect(jsonPath("$.entries").value(1))
                 .andExpect(jsonPath("$.revision").value(3));
         daysPass(1);

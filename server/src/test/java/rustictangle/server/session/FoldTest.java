@@ -15,8 +15,6 @@ import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.TestFactory;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.SessionEvent;
-import rustictangle.core.log.SessionEvent.SectionDone;
-import rustictangle.core.log.SessionEvent.SectionSkipped;
 import rustictangle.core.log.SessionEvent.TreatGiven;
 import rustictangle.core.log.Signal;
 import rustictangle.core.session.Session;
@@ -32,15 +30,14 @@ class FoldTest {
     private static final JsonMapper JSON =
             JsonMapper.builder().addModule(new SaidJson()).build();
 
-    record Case(String what, List<Section> plan, List<ObjectNode> entries, Then then) {}
+    record Case(String what, List<List<Section>> plan, List<ObjectNode> entries, Then then) {}
 
     /**
      * @param answers the entry that the reaction answers, from 1; none: null
      */
     record Then(
             List<Section> places,
-            @Nullable Section current,
-            int layer,
+            List<Section> hand,
             List<Section> knots,
             boolean preparing,
             boolean paused,
@@ -49,7 +46,7 @@ class FoldTest {
             int nos,
             @Nullable Integer answers,
             int treats,
-            boolean catching) {}
+            @Nullable Section catching) {}
 
     @TestFactory
     Stream<DynamicTest> whatFollowsFromTheEntries() throws IOException {
@@ -75,16 +72,12 @@ class FoldTest {
         SessionState state = session.state();
         Map<Section, String> outcomes = new LinkedHashMap<>();
         for (SessionEvent event : state.standing()) {
-            if (event instanceof SectionDone done) {
-                outcomes.put(done.section(), "DONE");
-            } else if (event instanceof SectionSkipped skipped) {
-                outcomes.put(skipped.section(), "SKIPPED");
-            }
+            event.done().forEach(done -> outcomes.put(done.section(), "DONE"));
         }
+        state.skipped().forEach(section -> outcomes.put(section, "SKIPPED"));
         return new Then(
                 state.plan(),
-                state.current().orElse(null),
-                state.layer(),
+                state.hand(),
                 List.copyOf(state.knots()),
                 state.preparing(),
                 state.paused(),
@@ -99,6 +92,6 @@ class FoldTest {
                 (int) state.standing().stream()
                         .filter(TreatGiven.class::isInstance)
                         .count(),
-                session.catching());
+                session.catchingAt().orElse(null));
     }
 }

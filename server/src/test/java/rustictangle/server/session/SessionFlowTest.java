@@ -8,10 +8,14 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.Arrays;
+import java.util.List;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import org.springframework.http.HttpMethod;
 import rustictangle.core.dog.Section;
 import rustictangle.server.ServerTest;
 
@@ -23,7 +27,7 @@ class SessionFlowTest extends ServerTest {
         String session = beginSession(dog, "ARMPIT_LEFT", "BACK");
         post(session + "/events", done(UUID.randomUUID(), "ARMPIT_LEFT", "TANGLES_CLEARED", 2, "RELAXED"))
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.current").value("BACK"))
+                .andExpect(jsonPath("$.hand[0]").value("BACK"))
                 .andExpect(jsonPath("$.steps[0].tangles").value(2));
         read("/api/dogs/" + dog + "/when")
                 .andExpect(jsonPath("$.plan.sections[?(@.section == 'ARMPIT_LEFT')].state")
@@ -40,7 +44,7 @@ class SessionFlowTest extends ServerTest {
         post(session + "/events", answer).andExpect(status().isOk());
         post(session + "/events", answer)
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.current").value("CHEST"));
+                .andExpect(jsonPath("$.hand[0]").value("CHEST"));
         assertEquals(
                 1,
                 jdbc.sql("SELECT count(*) FROM entry WHERE dog_id = ? AND said ->> '$.type' = 'SECTION_DONE'")
@@ -56,7 +60,7 @@ class SessionFlowTest extends ServerTest {
         post(session + "/events", glides("BACK")).andExpect(jsonPath("$.end").value("ALL_DONE"));
         post(session + "/events", "{\"id\": \"%s\", \"said\": {\"type\": \"UNDONE\"}}".formatted(UUID.randomUUID()))
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.current").value("BACK"))
+                .andExpect(jsonPath("$.hand[0]").value("BACK"))
                 .andExpect(jsonPath("$.entries").value(0));
         read("/api/dogs/" + dog + "/when")
                 .andExpect(jsonPath("$.plan.sections[0].checks").value(0));
@@ -67,25 +71,120 @@ class SessionFlowTest extends ServerTest {
     }
 
     @Test
-    void theLastLayerIsFollowedByTheCombNotByAnotherLayer() throws Exception {
+    void oneTapAnswersAWholeStepAndEachPlaceKeepsItsOwnRecord() throws Exception {
         long dog = addKnownDog("Gannet");
-        String session = beginSession(dog, "BACK");
-        int layers = com.jayway.jsonpath.JsonPath.read(
-                read(session).andReturn().getResponse().getContentAsString(), "$.steps[0].how.layers.count");
-        for (int layer = 1; layer < layers; layer++) {
-            post(session + "/events", layerDone()).andExpect(status().isOk());
-        }
-        post(session + "/events", layerDone())
-                .andExpect(status().isConflict())
-                .andExpect(jsonPath("$.type").value("urn:rustic-tangle:refused"));
+        String session = beginSession(dog, "FRONT_FOOT_LEFT", "FRONT_LEG_LEFT", "ARMPIT_LEFT", "BACK");
         read(session)
-                .andExpect(jsonPath("$.layer").value(layers))
-                .andExpect(jsonPath("$.entries").value(layers - 1));
+                .andExpect(jsonPath("$.grips[0].label").value("left front leg"))
+                .andExpect(jsonPath("$.hand", hasSize(3)));
+        later(Duration.ofMinutes(6));
+        post(session + "/events", stepDone("FRONT_FOOT_LEFT", "FRONT_LEG_LEFT", "ARMPIT_LEFT"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.hand[0]").value("BACK"))
+                .andExpect(jsonPath("$.entries").value(1));
+        List<Integer> spent = com.jayway.jsonpath.JsonPath.read(
+                read(session).andReturn().getResponse().getContentAsString(), "$.said[0].places[*].spent");
+        assertEquals(360, spent.stream().mapToInt(Integer::intValue).sum(), 2);
+        read("/api/dogs/" + dog + "/when")
+                .andExpect(jsonPath("$.plan.sections[?(@.section == 'ARMPIT_LEFT')].checks")
+                        .value(1));
+        String csv = new String(streamed("/api/export/sections.csv"), StandardCharsets.UTF_8);
+        assertEquals(
+                3,
+                csv.lines()
+                        .filter(line -> line.contains(session.substring(session.lastIndexOf('/') + 1)))
+                        .count(),
+                csv);
+        post(session + "/events", "{\"id\": \"%s\", \"said\": {\"type\": \"UNDONE\"}}".formatted(UUID.randomUUID()))
+                .andExpect(jsonPath("$.hand", hasSize(3)));
     }
 
-    private static String layerDone() {
-        return "{\"id\": \"%s\", \"said\": {\"type\": \"LAYER_DONE\", \"section\": \"BACK\"}}"
-                .formatted(UUID.randomUUID());
+    @Test
+    void aStepBrushedWithoutACombIsNoCombCheck() throws Exception {
+        long dog = addKnownDog("Gannet");
+        String session = beginSession(dog, "BACK");
+        post(session + "/events", done(UUID.randomUUID(), "BACK", "BRUSHED", 0, "RELAXED"))
+                .andExpect(jsonPath("$.end").value("ALL_DONE"));
+        read("/api/dogs/" + dog + "/when")
+                .andExpect(jsonPath("$.plan.sections[0].checks").value(0))
+                .andExpect(jsonPath("$.plan.sections[0].lastClear").doesNotExist());
+    }
+
+    @Test
+    void aBrushingDoneWithoutTheSessionIsToldAfterwardsAndTakenBackAsAWhole() throws Exception {
+        long dog = addKnownDog("Gannet");
+        String of = "/api/dogs/" + dog;
+        String yesterday = "2026-05-13";
+        UUID id = UUID.randomUUID();
+        String told =
+                """
+                {"id": "%s", "day": "%s", "proved": true, "minutes": 12, "places": [
+                 {"section": "BACK", "tangles": 0, "mat": false, "signal": "RELAXED"},
+                 {"section": "CHEST", "tangles": 2, "mat": false, "signal": "RELAXED"}]}"""
+                        .formatted(id, yesterday);
+        post(of + "/sessions/afterwards", told)
+                .andExpect(status().isCreated())
+                .andExpect(jsonPath("$.end").value("ALL_DONE"));
+        post(of + "/sessions/afterwards", told).andExpect(status().isCreated());
+        String chest = "$.plan.sections[?(@.section == 'CHEST')]";
+        read(of + "/when")
+                .andExpect(jsonPath(chest + ".lastClear").value(yesterday))
+                .andExpect(jsonPath(chest + ".checks").value(1));
+        read("/api/home")
+                .andExpect(jsonPath("$.dogs[?(@.id == " + dog + ")].known.lastBrushed")
+                        .value(yesterday));
+        post(
+                        of + "/sessions/afterwards",
+                        told.replace(id.toString(), UUID.randomUUID() + "").replace("05-13", "05-15"))
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.fields[0].field").value("day"));
+        post(
+                        of + "/sessions/afterwards",
+                        told.replace(id.toString(), UUID.randomUUID() + "").replace("12", "400"))
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.fields[0].field").value("minutes"));
+        send(HttpMethod.DELETE, of + "/sessions/" + id, "").andExpect(status().isNoContent());
+        send(HttpMethod.DELETE, of + "/sessions/" + id, "").andExpect(status().isNoContent());
+        read(of + "/when").andExpect(jsonPath(chest + ".checks").value(0));
+        read(of + "/history").andExpect(jsonPath("$.sessions", hasSize(0)));
+    }
+
+    @Test
+    void aGrowlEndsItClosesThePlacesInHandAndAnAdultOpensThemAgain() throws Exception {
+        long dog = addKnownDog("Gannet");
+        String session = beginSession(dog, "BACK", "CHEST");
+        post(session + "/events", warned("GROWLED"))
+                .andExpect(jsonPath("$.end").value("WARNED"))
+                .andExpect(jsonPath("$.review.nextTime.rule").value("session.next-growl"));
+        post(session + "/events", warned("BIT"))
+                .andExpect(jsonPath("$.review.nextTime.rule").value("session.next-bite"));
+        read("/api/dogs/" + dog + "/when").andExpect(jsonPath("$.closed[0].who").value("TRAINER"));
+        post(session + "/events", "{\"id\": \"%s\", \"said\": {\"type\": \"UNDONE\"}}".formatted(UUID.randomUUID()))
+                .andExpect(jsonPath("$.end").value("WARNED"));
+        read("/api/dogs/" + dog + "/when")
+                .andExpect(jsonPath("$.closed[0].why.rule").value("session.closed-growl"))
+                .andExpect(jsonPath("$.plan.sections[?(@.section == 'BACK')].state")
+                        .value("CLOSED"));
+        read("/api/dogs/" + dog + "/hand-over")
+                .andExpect(jsonPath("$.closed[0].section").value("BACK"));
+        send(HttpMethod.PUT, "/api/dogs/" + dog + "/closed/BACK/seen", "{\"who\": \"ADULT\", \"words\": \"\"}")
+                .andExpect(jsonPath("$.closed", hasSize(0)));
+    }
+
+    private static String warned(String how) {
+        return "{\"id\": \"%s\", \"said\": {\"type\": \"WARNED\", \"sections\": [\"BACK\"], \"warning\": \"%s\"}}"
+                .formatted(UUID.randomUUID(), how);
+    }
+
+    private static String stepDone(String... sections) {
+        return "{\"id\": \"%s\", \"said\": {\"type\": \"STEP_DONE\", \"places\": [%s]}}"
+                .formatted(
+                        UUID.randomUUID(),
+                        Arrays.stream(sections)
+                                .map(section ->
+                                        "{\"type\": \"SECTION_DONE\", \"section\": \"%s\", \"comb\": \"GLIDES\", \"tangles\": 0, \"signal\": \"RELAXED\"}"
+                                                .formatted(section))
+                                .collect(Collectors.joining(", ")));
     }
 
     @Test
@@ -102,7 +201,7 @@ class SessionFlowTest extends ServerTest {
                 .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].field").value("tangles"));
         read(session)
-                .andExpect(jsonPath("$.current").value("BACK"))
+                .andExpect(jsonPath("$.hand[0]").value("BACK"))
                 .andExpect(jsonPath("$.entries").value(0));
     }
 
@@ -172,7 +271,7 @@ class SessionFlowTest extends ServerTest {
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.caught.todo").value("SOAK_AND_TEASE"))
                 .andExpect(jsonPath("$.caught.never[*].rule", hasItem("session.never-scissors")))
-                .andExpect(jsonPath("$.current").value("ARMPIT_LEFT"));
+                .andExpect(jsonPath("$.hand[0]").value("ARMPIT_LEFT"));
         // The armpit's skin is thin: after one try it is left for later.
         post(session + "/events", teased(60))
                 .andExpect(jsonPath("$.caught.todo").value("LEAVE_AND_COME_BACK"));
@@ -182,7 +281,7 @@ class SessionFlowTest extends ServerTest {
                         session + "/events",
                         "{\"id\": \"%s\", \"said\": {\"type\": \"SECTION_POSTPONED\", \"section\": \"ARMPIT_LEFT\"}}"
                                 .formatted(UUID.randomUUID()))
-                .andExpect(jsonPath("$.current").value("BACK"))
+                .andExpect(jsonPath("$.hand[0]").value("BACK"))
                 .andExpect(jsonPath("$.caught").doesNotExist());
     }
 

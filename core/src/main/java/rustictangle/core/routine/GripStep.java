@@ -1,0 +1,87 @@
+package rustictangle.core.routine;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+import rustictangle.core.Reason;
+import rustictangle.core.dog.Section;
+
+/**
+ * Places that are worked in one grip and answered together: one step of a session.
+ *
+ * @param label  what the places are called together, in lower case
+ * @param places at least one, in the order in which they are worked
+ * @param prompt what hands forget, said before it; empty: nothing
+ */
+public record GripStep(String label, List<RoutineStep> places, Optional<Reason> prompt) {
+
+    /** Grips that together take no longer than this are one step, seconds. Own estimate. */
+    private static final double JOINED_SECONDS = 90;
+
+    public GripStep {
+        places = List.copyOf(places);
+    }
+
+    /**
+     * The places in their order, put together as hands do them.
+     *
+     * @param ready whether a place is brushed by now, not in training: those are never one with others
+     */
+    public static List<GripStep> of(List<RoutineStep> steps, Predicate<Section> ready) {
+        List<List<RoutineStep>> grips = new ArrayList<>();
+        for (RoutineStep step : steps) {
+            if (!grips.isEmpty() && together(last(grips), step, ready)) {
+                last(grips).add(step);
+            } else {
+                grips.add(new ArrayList<>(List.of(step)));
+            }
+        }
+        List<List<RoutineStep>> joined = new ArrayList<>();
+        for (List<RoutineStep> grip : grips) {
+            if (!joined.isEmpty() && joins(last(joined), grip, ready)) {
+                last(joined).addAll(grip);
+            } else {
+                joined.add(grip);
+            }
+        }
+        return named(joined);
+    }
+
+    /** @param steps as they were put together before */
+    public static List<GripStep> named(List<List<RoutineStep>> steps) {
+        List<Optional<Reason>> prompts = Prompts.before(steps);
+        List<GripStep> named = new ArrayList<>();
+        for (int i = 0; i < steps.size(); i++) {
+            List<RoutineStep> step = steps.get(i);
+            named.add(new GripStep(
+                    Grip.label(step.stream().map(RoutineStep::section).toList()), step, prompts.get(i)));
+        }
+        return List.copyOf(named);
+    }
+
+    private static <T> T last(List<T> list) {
+        return list.get(list.size() - 1);
+    }
+
+    private static boolean together(List<RoutineStep> grip, RoutineStep step, Predicate<Section> ready) {
+        Section before = last(grip).section();
+        return Grip.of(before) == Grip.of(step.section()) && ready.test(before) == ready.test(step.section());
+    }
+
+    private static boolean joins(List<RoutineStep> grip, List<RoutineStep> next, Predicate<Section> ready) {
+        return Grip.of(last(grip).section()).joins()
+                        == Grip.of(next.get(0).section()).joins()
+                && ready.test(last(grip).section())
+                && ready.test(next.get(0).section())
+                && seconds(grip) + seconds(next) <= JOINED_SECONDS;
+    }
+
+    static double seconds(List<RoutineStep> places) {
+        return places.stream().mapToDouble(RoutineStep::seconds).sum();
+    }
+
+    public List<Section> sections() {
+        return places.stream().map(RoutineStep::section).toList();
+    }
+}

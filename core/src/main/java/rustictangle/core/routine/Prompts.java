@@ -1,0 +1,100 @@
+package rustictangle.core.routine;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import rustictangle.core.Reason;
+import rustictangle.core.dog.Side;
+import rustictangle.core.kit.Manner;
+
+/**
+ * What hands forget, said before a step: few, and never before two steps in a row. Common practice, no published source;
+ * when each is said is an own estimate.
+ */
+final class Prompts {
+
+    /** From so many minutes on there is a break in the middle. */
+    private static final double LONG_SECONDS = 8 * 60.0;
+    /** A brush that lifts loose hair is full after so long, seconds; one that does not, later. */
+    private static final double FULL_SECONDS = 8 * 60.0;
+
+    private static final double FULL_LATER_SECONDS = 12 * 60.0;
+    /** The same hand holds the brush no longer, seconds. */
+    private static final double ONE_HAND_SECONDS = 10 * 60.0;
+
+    private Prompts() {}
+
+    /** @return one for each step */
+    static List<Optional<Reason>> before(List<List<RoutineStep>> steps) {
+        List<Optional<Reason>> prompts = new ArrayList<>();
+        double whole = steps.stream().mapToDouble(GripStep::seconds).sum();
+        double sinceCleared = 0;
+        double sinceChanged = 0;
+        int half = whole < LONG_SECONDS ? steps.size() : half(steps, whole);
+        boolean heard = false;
+        for (int i = 0; i < steps.size(); i++) {
+            List<RoutineStep> step = steps.get(i);
+            boolean may = i > 0 && i + 1 != half && prompts.get(i - 1).isEmpty();
+            Optional<Reason> prompt = Optional.empty();
+            if (i == half) {
+                prompt = Optional.of(new Reason(
+                        "session.break",
+                        "Half-way: a break, a treat where you want the dog to stay, and a stretch for your hand."));
+                sinceChanged = 0;
+            } else if (may && sinceCleared >= (lifts(step) ? FULL_SECONDS : FULL_LATER_SECONDS)) {
+                prompt = Optional.of(
+                        new Reason("session.clear-brush", "Clear the brush first: a full one slides over the hair."));
+                sinceCleared = 0;
+            } else if (may && sinceChanged >= ONE_HAND_SECONDS && side(step) == Side.RIGHT) {
+                prompt = Optional.of(new Reason(
+                        "session.change-hands", "Change hands, or shake them out: a light grip brushes best."));
+                sinceChanged = 0;
+            } else if (may && !heard && layered(step)) {
+                prompt = Optional.of(new Reason(
+                        "session.listen", "Listen: hair that is not done crackles and drags, done hair is quiet."));
+                heard = true;
+            } else if (may && i == steps.size() - 1 && finishes(step)) {
+                prompt = Optional.of(new Reason(
+                        "session.finish",
+                        "Last of all once over the whole dog with the lie, lightly, so that it lies well."));
+            }
+            prompts.add(prompt);
+            double seconds = GripStep.seconds(step);
+            sinceCleared += seconds;
+            sinceChanged += seconds;
+        }
+        return prompts;
+    }
+
+    /** The step before which about half is done. */
+    private static int half(List<List<RoutineStep>> steps, double whole) {
+        double gone = 0;
+        for (int i = 0; i < steps.size(); i++) {
+            double next = gone + GripStep.seconds(steps.get(i));
+            if (next >= whole / 2) {
+                return i > 0 && whole / 2 - gone < next - whole / 2 ? i : i + 1;
+            }
+            gone = next;
+        }
+        return steps.size();
+    }
+
+    private static Side side(List<RoutineStep> step) {
+        return step.get(0).section().side();
+    }
+
+    private static boolean layered(List<RoutineStep> step) {
+        return step.stream().anyMatch(place -> place.layers().count() > 1);
+    }
+
+    private static boolean lifts(List<RoutineStep> step) {
+        return step.stream()
+                .flatMap(place -> place.tools().stream())
+                .anyMatch(tool -> tool.step().manner() == Manner.LIFT_LOOSE);
+    }
+
+    /** Whether the coat is gone over against its lie, so that it must be laid again. */
+    private static boolean finishes(List<RoutineStep> step) {
+        return step.stream().anyMatch(place -> place.passes().directions().contains(Passes.Direction.AGAINST_LIE));
+    }
+}

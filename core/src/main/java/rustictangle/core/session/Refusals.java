@@ -1,0 +1,61 @@
+package rustictangle.core.session;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import rustictangle.core.dog.Section;
+import rustictangle.core.log.Entry;
+import rustictangle.core.log.Log;
+import rustictangle.core.log.Moment;
+import rustictangle.core.log.SessionEvent.Teased;
+import rustictangle.core.log.Visited;
+
+/** How often the dog has refused a mat since the comb last ran free there: it is not asked anew every day. */
+public final class Refusals {
+
+    /**
+     * @param section empty: everywhere
+     * @param refused whether it was a no; else all is clear again
+     */
+    private record Turn(Optional<Section> section, Moment when, Optional<UUID> session, boolean refused) {}
+
+    private static final Log.Reading<Turn> TURNS =
+            log -> log.stream().flatMap(entry -> turns(entry).stream()).toList();
+
+    private Refusals() {}
+
+    private static List<Turn> turns(Entry entry) {
+        if (entry.said() instanceof Visited) {
+            return List.of(new Turn(Optional.empty(), entry.moment(), Optional.empty(), false));
+        }
+        if (entry.said() instanceof Teased teased) {
+            return teased.signal().isNo()
+                    ? List.of(new Turn(Optional.of(teased.section()), entry.moment(), entry.session(), true))
+                    : List.of();
+        }
+        return entry.done().stream()
+                .filter(done -> done.comb().runsFree())
+                .map(done -> new Turn(Optional.of(done.section()), entry.moment(), entry.session(), false))
+                .toList();
+    }
+
+    /** @param but this session, which tells its own */
+    static Map<Section, Integer> before(Log log, UUID but) {
+        Map<Section, Integer> refusals = new EnumMap<>(Section.class);
+        log.read(TURNS).stream()
+                .filter(turn -> !turn.session().equals(Optional.of(but)))
+                .sorted((a, b) -> a.when().compareTo(b.when()))
+                .forEach(turn -> {
+                    if (turn.section().isEmpty()) {
+                        refusals.clear();
+                    } else if (turn.refused()) {
+                        refusals.merge(turn.section().get(), 1, Integer::sum);
+                    } else {
+                        refusals.remove(turn.section().get());
+                    }
+                });
+        return refusals;
+    }
+}

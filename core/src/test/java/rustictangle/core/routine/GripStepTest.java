@@ -1,0 +1,137 @@
+package rustictangle.core.routine;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import rustictangle.core.Dogs;
+import rustictangle.core.coat.Coat;
+import rustictangle.core.coat.CoatKind;
+import rustictangle.core.dog.Section;
+import rustictangle.core.trust.Trust;
+
+/** Steps as hands work: own estimate, after how hands work. */
+class GripStepTest {
+
+    private static final Predicate<Section> READY = section -> true;
+
+    @ParameterizedTest
+    @EnumSource(Order.class)
+    void aWholeDogIsSixToTwelveStepsInEveryOrder(Order order) {
+        for (double kilograms : new double[] {2, 9, 30, 70}) {
+            for (double millimetres : new double[] {6, 30, 120}) {
+                Routine routine =
+                        whole(kilograms, Dogs.allOver(Dogs.fleece(millimetres))).inOrder(order);
+                List<GripStep> steps = GripStep.of(routine.steps(), READY);
+                assertTrue(steps.size() >= 6 && steps.size() <= 12, steps.size() + " steps at " + millimetres + " mm");
+                assertEquals(
+                        routine.steps().stream().map(RoutineStep::section).toList(),
+                        steps.stream().flatMap(step -> step.sections().stream()).toList(),
+                        "each place once, in its order");
+            }
+        }
+    }
+
+    @Test
+    void aShortCoatOfASmallDogTakesFewerStepsThanALongOne() {
+        assertTrue(count(4, 15) < count(20, 15));
+        assertTrue(count(4, 15) < count(4, 120));
+        assertEquals(12, count(20, 120));
+    }
+
+    @Test
+    void aFrontLegIsOneStepFromTheFootToTheArmpit() {
+        GripStep leg = GripStep.of(whole(20, Dogs.allOver(Dogs.fleece(80))).steps(), READY).stream()
+                .filter(step -> step.label().equals("left front leg"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals(List.of(Section.FRONT_FOOT_LEFT, Section.FRONT_LEG_LEFT, Section.ARMPIT_LEFT), leg.sections());
+    }
+
+    @Test
+    void aPlaceInTrainingIsNeverOneStepWithOneThatIsReady() {
+        Random random = new Random(7);
+        for (int round = 0; round < 200; round++) {
+            Set<Section> ready = Arrays.stream(Section.values())
+                    .filter(section -> random.nextBoolean())
+                    .collect(Collectors.toSet());
+            List<RoutineStep> some = whole(5, Dogs.allOver(Dogs.fleece(20))).steps().stream()
+                    .filter(step -> random.nextInt(4) > 0)
+                    .toList();
+            List<GripStep> steps = GripStep.of(some, ready::contains);
+            for (GripStep step : steps) {
+                assertEquals(
+                        1,
+                        step.sections().stream().map(ready::contains).distinct().count(),
+                        step.label());
+            }
+            assertEquals(
+                    some.stream().map(RoutineStep::section).toList(),
+                    steps.stream().flatMap(step -> step.sections().stream()).toList());
+        }
+    }
+
+    /** Common practice, no published source: a break in the middle. */
+    @Test
+    void handsAreRemindedSeldomNeverTwiceInARowAndOfABreakInTheMiddle() {
+        List<GripStep> steps =
+                GripStep.of(whole(16, Dogs.allOver(Dogs.fleece(120))).steps(), READY);
+        List<Optional<String>> prompts = steps.stream()
+                .map(step -> step.prompt().map(reason -> reason.rule()))
+                .toList();
+        assertTrue(IntStream.range(1, prompts.size())
+                .noneMatch(i -> prompts.get(i).isPresent() && prompts.get(i - 1).isPresent()));
+        List<String> said = prompts.stream().flatMap(Optional::stream).toList();
+        assertEquals(1, said.stream().filter("session.break"::equals).count());
+        assertTrue(said.contains("session.listen"), said.toString());
+        int at = prompts.indexOf(Optional.of("session.break"));
+        double whole = seconds(steps);
+        assertEquals(0.5, seconds(steps.subList(0, at)) / whole, 0.15);
+        assertEquals(
+                List.of(),
+                GripStep.of(
+                                whole(3, Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 10)))
+                                        .steps(),
+                                READY)
+                        .stream()
+                        .flatMap(step -> step.prompt().stream())
+                        .filter(reason -> reason.rule().equals("session.break"))
+                        .toList(),
+                "a few minutes need no break");
+    }
+
+    private static double seconds(List<GripStep> steps) {
+        return steps.stream()
+                .flatMap(step -> step.places().stream())
+                .mapToDouble(RoutineStep::seconds)
+                .sum();
+    }
+
+    private static int count(double kilograms, double millimetres) {
+        return GripStep.of(
+                        whole(kilograms, Dogs.allOver(Dogs.fleece(millimetres))).steps(), READY)
+                .size();
+    }
+
+    private static Routine whole(double kilograms, Coat coat) {
+        var dog = Dogs.adult(kilograms);
+        var kit = Dogs.kit(dog, coat);
+        return Routine.of(
+                dog,
+                coat,
+                kit,
+                Trust.of(dog, kit, List.of(), java.time.LocalDate.of(2026, 5, 1)),
+                List.of(),
+                List.of(Section.values()));
+    }
+}

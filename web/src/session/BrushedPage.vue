@@ -1,0 +1,394 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, ask } from '@/api/client'
+import { useHome, useSections } from '@/api/queries'
+import type { Section, SessionView } from '@/api/types'
+import CoatMap from '@/bodymap/CoatMap.vue'
+import type { Paint } from '@/bodymap/CoatSide.vue'
+import { useDrawnCoat } from '@/coat/useCoat'
+import { useRoutine } from '@/routine/useRoutine'
+import ChoiceRow from '@/shell/ChoiceRow.vue'
+import PageState from '@/shell/PageState.vue'
+import { useDraft } from '@/shell/useDraft'
+import { useNotice } from '@/shell/useNotice'
+import { useOutbox } from '@/shell/useOutbox'
+import { daysAgo } from '@/shell/useUnits'
+import { useDragPaint } from './useDragPaint'
+
+/** A brushing done without the session, painted on the dog: a touch paints a whole step, dragging paints on. */
+const props = defineProps<{ dogId: number }>()
+
+type Mode = 'BRUSHED' | 'TANGLE' | 'MAT'
+interface Painted {
+  tangles: number
+  mat: boolean
+}
+interface Draft {
+  day: string
+  proved: boolean
+  uneasy: boolean
+  minutes: string
+  places: Partial<Record<Section, Painted>>
+}
+
+const MODES: { value: Mode; title: string }[] = [
+  { value: 'BRUSHED', title: 'Brushed' },
+  { value: 'TANGLE', title: 'A tangle, now out' },
+  { value: 'MAT', title: 'A mat stays in' },
+]
+/** More tangles at one place are not counted. */
+const MOST_TANGLES = 4
+const DAYS_BACK = 31
+
+const client = useQueryClient()
+const router = useRouter()
+const { names } = useSections()
+const { tell } = useNotice()
+const coat = useDrawnCoat(() => props.dogId)
+const home = useHome()
+const dog = computed(() => home.data.value?.dogs.find((one) => one.id === props.dogId))
+const whole = useRoutine(() => props.dogId, 'WHOLE', undefined, undefined, true)
+const grips = computed(() => whole.data.value?.grips ?? [])
+const all = computed(() => grips.value.flatMap((grip) => grip.sections))
+const noComb = computed(() => !!whole.data.value?.routine.steps.some((step) => step.done === 'BRUSHED'))
+
+const { draft, start, clear } = useDraft<Draft>(`brushed:${props.dogId}`)
+watch(
+  [() => home.data.value?.today, () => whole.data.value],
+  ([today]) =>
+    today && whole.data.value && start({ day: today, proved: !noComb.value, uneasy: false, minutes: '', places: {} }),
+  { immediate: true },
+)
+const mode = ref<Mode>('BRUSHED')
+/** What was painted before each touch. */
+const before = ref<string[]>([])
+
+const gripOf = (section: Section) => grips.value.find((grip) => grip.sections.includes(section))
+const isPainted = (sections: readonly Section[]) => sections.every((one) => draft.value!.places[one])
+const FRESH: Painted = { tangles: 0, mat: false }
+
+function change(how: (places: Draft['places']) => void) {
+  before.value = [...before.value.slice(-30), JSON.stringify(draft.value!.places)]
+  const places = { ...draft.value!.places }
+  how(places)
+  draft.value!.places = places
+}
+const add = (places: Draft['places'], sections: readonly Section[]) =>
+  sections.forEach((one) => (places[one] ??= { ...FRESH }))
+
+function paintOn(sections: readonly Section[]) {
+  if (!isPainted(sections)) change((places) => add(places, sections))
+}
+function touch(section: Section) {
+  const grip = gripOf(section)
+  if (!grip) return
+  change((places) => {
+    const was = places[section]
+    if (mode.value === 'TANGLE') {
+      add(places, [section])
+      places[section] = { ...places[section]!, tangles: ((was?.tangles ?? 0) + 1) % (MOST_TANGLES + 1) }
+    } else if (mode.value === 'MAT') {
+      add(places, [section])
+      places[section] = { ...places[section]!, mat: !was?.mat }
+    } else if (isPainted(grip.sections)) grip.sections.forEach((one) => delete places[one])
+    else add(places, grip.sections)
+  })
+}
+const toggleWhole = () =>
+  change((places) => (isPainted(all.value) ? all.value.forEach((one) => delete places[one]) : add(places, all.value)))
+function takeBack() {
+  const last = before.value.pop()
+  if (last) draft.value!.places = JSON.parse(last) as Draft['places']
+}
+const drag = useDragPaint(
+  () => mode.value === 'BRUSHED',
+  (section) => paintOn(gripOf(section)?.sections ?? []),
+)
+
+const painted = computed(() => Object.keys(draft.value?.places ?? {}) as Section[])
+const paint = computed<Partial<Record<Section, Paint>>>(() =>
+  Object.fromEntries(
+    painted.value.map((section) => {
+      const { tangles, mat } = draft.value!.places[section]!
+      return [
+        section,
+        {
+          fill: 'rgba(var(--v-theme-secondary), 0.55)',
+          letter: tangles && !mat ? `${tangles}` : undefined,
+          mat: mat ? 'UP_TO_20_MM' : undefined,
+          says: ['brushed', tangles && `${tangles} ${tangles === 1 ? 'tangle' : 'tangles'}`, mat && 'a mat stays in']
+            .filter(Boolean)
+            .join(', '),
+        },
+      ]
+    }),
+  ),
+)
+const found = computed(() => {
+  const places = Object.values(draft.value?.places ?? {})
+  const tangles = places.reduce((sum, one) => sum + one.tangles, 0)
+  const mats = places.filter((one) => one.mat).length
+  return [
+    `${places.length} of ${all.value.length} places`,
+    tangles && `${tangles} ${tangles === 1 ? 'tangle' : 'tangles'} out`,
+    mats && `${mats} ${mats === 1 ? 'mat stays' : 'mats stay'} in`,
+  ]
+    .filter(Boolean)
+    .join(', ')
+})
+const gripSays = (sections: readonly Section[]) =>
+  isPainted(sections) ? 'brushed' : sections.some((one) => draft.value!.places[one]) ? 'in part' : ''
+
+const days = computed(() => {
+  const today = new Date(`${home.data.value!.today}T12:00:00Z`)
+  const back = (n: number) => new Date(today.getTime() - n * 864e5).toISOString().slice(0, 10)
+  return { today: back(0), yesterday: back(1), first: back(DAYS_BACK) }
+})
+
+/** What the server will never take stays painted; the notice above says why. */
+const refused = ref(false)
+const outbox = useOutbox<SessionView>({
+  name: `afterwards:${props.dogId}`,
+  stored: () => void client.invalidateQueries(),
+  refused: () => (refused.value = true),
+})
+async function takeBackSession(sessionId: string) {
+  await ask(
+    api.DELETE('/api/dogs/{dogId}/sessions/{sessionId}', { params: { path: { dogId: props.dogId, sessionId } } }),
+  ).catch(() => undefined)
+  void client.invalidateQueries()
+}
+function keep() {
+  refused.value = false
+  const { day, proved, uneasy, minutes, places } = draft.value!
+  const id = crypto.randomUUID()
+  outbox.put({
+    id,
+    method: 'POST',
+    path: `/api/dogs/${props.dogId}/sessions/afterwards`,
+    body: {
+      id,
+      day,
+      proved,
+      minutes: minutes ? Number(minutes) : undefined,
+      places: painted.value.map((section) => ({
+        section,
+        ...places[section]!,
+        signal: uneasy ? 'UNEASY' : 'RELAXED',
+      })),
+    },
+    words: `Brushed ${daysAgo(days.value.today, day)}: ${found.value}`,
+  })
+}
+/** It has arrived, or waits in this browser until it can. */
+watch(
+  () => [outbox.unsent.value.length, outbox.cutOff.value] as const,
+  ([unsent, cutOff], [wasUnsent]) => {
+    if (!wasUnsent || refused.value || (unsent && !cutOff)) return
+    clear()
+    tell(`Kept: ${found.value}.`, sent.value && !cutOff ? () => void takeBackSession(sent.value!) : undefined)
+    void router.push('/')
+  },
+)
+const sent = ref<string>()
+watch(
+  () => outbox.unsent.value.at(-1)?.id,
+  (id) => (sent.value = id ?? sent.value),
+)
+</script>
+
+<template>
+  <PageState
+    :pending="!draft || !whole.data.value || !home.data.value"
+    :error="whole.error.value ?? home.error.value"
+    @retry="whole.refetch()"
+  >
+    <div v-if="draft && home.data.value" class="with-map">
+      <div
+        class="canvas"
+        @pointerdown="drag.pointerdown"
+        @pointermove="drag.pointermove"
+        @pointerup="drag.pointerup"
+        @pointercancel="drag.pointercancel"
+        @click.capture="drag.clickCapture"
+      >
+        <CoatMap :names="names" :coat="coat" :paint="paint" @choose="touch" />
+      </div>
+      <div>
+        <h2>I brushed already</h2>
+        <p v-if="dog?.known?.openSession" class="caution">
+          A session is going on: say it there, or end it first.
+          <router-link :to="`/dogs/${dogId}/sessions/${dog.known.openSession}`">Go on</router-link>
+        </p>
+        <p>Touch the dog where you brushed: a touch paints all that one grip does, dragging paints on.</p>
+        <div class="modes" role="group" aria-label="A touch means">
+          <button
+            v-for="one in MODES"
+            :key="one.value"
+            type="button"
+            :aria-pressed="mode === one.value"
+            @click="mode = one.value"
+          >
+            {{ one.title }}
+          </button>
+        </div>
+        <div class="grips" role="group" aria-label="Steps">
+          <button type="button" class="whole" :aria-pressed="isPainted(all)" @click="toggleWhole">Whole dog</button>
+          <button
+            v-for="grip in grips"
+            :key="grip.sections.join()"
+            type="button"
+            :aria-pressed="isPainted(grip.sections)"
+            @click="
+              change((places) =>
+                isPainted(grip.sections)
+                  ? grip.sections.forEach((one) => delete places[one])
+                  : add(places, grip.sections),
+              )
+            "
+          >
+            {{ grip.label }}<small v-if="gripSays(grip.sections) === 'in part'"> in part</small>
+          </button>
+          <button v-if="before.length" type="button" class="back" @click="takeBack">Take back the last touch</button>
+        </div>
+        <div class="when">
+          <ChoiceRow
+            label="When"
+            :choices="[
+              { value: days.today, title: 'today' },
+              { value: days.yesterday, title: 'yesterday' },
+            ]"
+            :model-value="draft.day"
+            @update:model-value="draft.day = $event!"
+          />
+          <label>or on <input v-model="draft.day" type="date" :min="days.first" :max="days.today" required /></label>
+        </div>
+        <ChoiceRow
+          label="The comb"
+          :choices="[
+            { value: 'yes', title: 'ran free', hint: 'proved, from the root' },
+            { value: 'no', title: 'was not used', hint: 'counts half, and comes round sooner' },
+          ]"
+          :model-value="draft.proved ? 'yes' : 'no'"
+          @update:model-value="draft.proved = $event === 'yes'"
+        />
+        <ChoiceRow
+          label="The dog was"
+          :choices="[
+            { value: 'no', title: 'relaxed' },
+            { value: 'yes', title: 'uneasy' },
+          ]"
+          :model-value="draft.uneasy ? 'yes' : 'no'"
+          @update:model-value="draft.uneasy = $event === 'yes'"
+        />
+        <label class="row"
+          ><span>It took</span>
+          <input v-model="draft.minutes" type="number" inputmode="numeric" min="1" max="150" placeholder="…" />
+          minutes, if you know</label
+        >
+        <div class="acts">
+          <v-btn
+            color="primary"
+            size="x-large"
+            :disabled="!painted.length || !!dog?.known?.openSession"
+            :loading="outbox.saving.value"
+            @click="keep"
+            >Keep it</v-btn
+          >
+          <span role="status">{{ painted.length ? found : 'Nothing painted yet' }}</span>
+        </div>
+      </div>
+    </div>
+  </PageState>
+</template>
+
+<style scoped>
+.canvas {
+  touch-action: pan-y;
+}
+.modes,
+.grips {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin: 8px 0;
+}
+.modes button,
+.grips button {
+  min-height: 48px;
+  padding: 4px 16px;
+  border: 1.5px solid rgb(var(--v-theme-seam));
+  border-radius: 24px;
+  background: rgb(var(--v-theme-surface));
+}
+.grips button {
+  border-radius: 9px 7px 10px 6px;
+  padding: 4px 12px;
+}
+.grips button::first-letter {
+  text-transform: uppercase;
+}
+.modes button[aria-pressed='true'] {
+  border-color: rgb(var(--v-theme-ink));
+  background: rgb(var(--v-theme-wool));
+  font-weight: 700;
+}
+.grips button[aria-pressed='true'] {
+  background: rgba(var(--v-theme-secondary), 0.32);
+  border-color: rgb(var(--v-theme-secondary));
+  font-weight: 700;
+}
+.grips .whole {
+  flex: 1 1 100%;
+  font: 700 1.1rem var(--slab);
+}
+.grips .back {
+  border-style: dashed;
+}
+.when {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 14px;
+}
+.row {
+  display: grid;
+  grid-template-columns: 110px auto 1fr;
+  gap: 10px;
+  align-items: center;
+  margin: 6px 0;
+}
+.row span {
+  font-weight: 700;
+}
+.when input,
+.row input {
+  min-height: 44px;
+  padding: 4px 12px;
+  border: 1.5px solid rgb(var(--v-theme-seam));
+  border-radius: 8px;
+  background: rgb(var(--v-theme-surface));
+  color: inherit;
+  font: inherit;
+}
+.row input[type='number'] {
+  width: 90px;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 18px;
+  align-items: center;
+  margin-top: 14px;
+}
+@media (max-width: 899px) {
+  .acts {
+    position: sticky;
+    bottom: 0;
+    background: rgb(var(--v-theme-background));
+    padding: 8px 0;
+  }
+}
+</style>

@@ -1,0 +1,213 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Section, Signal } from '@/api/types'
+import choices from '@/api/choices'
+import KeyButton from '@/shell/KeyButton.vue'
+import { COUNTS } from './words'
+
+/** Something at one place of the step: what the comb met there, or how the dog takes it. */
+const props = defineProps<{
+  places: readonly Section[]
+  names: Partial<Record<Section, string>>
+  section: Section
+  about: 'comb' | 'dog' | 'all'
+  saving: boolean
+}>()
+const emit = defineEmits<{
+  other: [section: Section]
+  tangles: [count: number]
+  look: []
+  mat: []
+  signal: [signal: Signal]
+  later: []
+  skip: []
+  back: []
+}>()
+
+const SIGNAL_KEYS: Record<Signal, string> = { RELAXED: 'r', UNEASY: 'n', OPTED_OUT: 'o', AFRAID: 'f' }
+const signals = computed(() => choices.Signal.filter((one) => one.value !== 'RELAXED' || props.about === 'dog'))
+</script>
+
+<template>
+  <div class="sheet">
+    <div v-if="places.length > 1" class="which" role="group" aria-label="Which place">
+      <button
+        v-for="one in places"
+        :key="one"
+        type="button"
+        :aria-pressed="one === section"
+        @click="emit('other', one)"
+      >
+        {{ names[one] }}
+      </button>
+    </div>
+    <template v-if="about !== 'dog'">
+      <h2>Tangles, now out</h2>
+      <div class="counts">
+        <KeyButton
+          v-for="one in COUNTS"
+          :key="one.value"
+          :k="one.value"
+          :disabled="saving"
+          @press="emit('tangles', +one.value)"
+        >
+          <b>{{ one.title }}</b>
+          <small v-if="one.hint">{{ one.hint }}</small>
+        </KeyButton>
+      </div>
+      <div class="two">
+        <KeyButton k="k" :disabled="saving" @press="emit('look')"
+          ><b>It still holds</b><small>look at it with me</small></KeyButton
+        >
+        <KeyButton k="m" :disabled="saving" @press="emit('mat')"
+          ><b>A mat stays in</b><small>left in peace for now</small></KeyButton
+        >
+      </div>
+    </template>
+    <template v-if="about !== 'comb'">
+      <h2>The dog</h2>
+      <div class="dog">
+        <KeyButton
+          v-for="one in signals"
+          :key="one.value"
+          :k="SIGNAL_KEYS[one.value]"
+          :disabled="saving"
+          @press="emit('signal', one.value)"
+        >
+          <b>{{ one.title }}</b>
+          <small>{{ one.hint }}</small>
+        </KeyButton>
+      </div>
+    </template>
+    <div v-if="about === 'all'" class="small">
+      <KeyButton k="l" :disabled="saving" @press="emit('later')">Other places first</KeyButton>
+      <KeyButton k="s" :disabled="saving" @press="emit('skip')">Leave this place today</KeyButton>
+    </div>
+    <KeyButton k="b" class="on" pedal="back" :disabled="saving" @press="emit('back')">Nothing: go on</KeyButton>
+  </div>
+</template>
+
+<style scoped>
+.sheet {
+  display: flex;
+  flex-direction: column;
+  flex: 1;
+  gap: 10px;
+}
+h2 {
+  font-size: 1.4rem;
+  margin: 0;
+}
+.which {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.which button {
+  min-height: 52px;
+  padding: 4px 18px;
+  border: 2px solid rgb(var(--v-theme-seam));
+  border-radius: 26px;
+  font-size: 1.15rem;
+}
+.which button[aria-pressed='true'] {
+  border-color: rgb(var(--v-theme-ink));
+  background: rgb(var(--v-theme-wool));
+  font-weight: 700;
+}
+.counts,
+.two,
+.dog,
+.small {
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+  gap: 10px;
+  flex: 1;
+}
+.two,
+.small {
+  grid-template-columns: 1fr 1fr;
+}
+.dog {
+  grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
+}
+.small {
+  flex: 0;
+  font-size: 1.15rem;
+}
+.counts > button,
+.two > button,
+.dog > button,
+.small > button,
+.on {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  align-items: center;
+  align-content: center;
+  border: 3px solid rgb(var(--v-theme-primary));
+  border-radius: 16px 12px 18px 11px;
+  background: rgb(var(--v-theme-surface));
+  min-height: 80px;
+  padding: 8px 16px;
+  text-align: left;
+}
+.dog > button {
+  border-color: rgb(var(--v-theme-heather));
+}
+.small > button,
+.on {
+  border-width: 2px;
+  border-color: rgb(var(--v-theme-seam));
+  min-height: 64px;
+}
+.two small,
+.dog small {
+  grid-column: 1 / -1;
+  line-height: 1.2;
+}
+.two :deep(kbd),
+.dog :deep(kbd) {
+  grid-area: 1 / 2;
+}
+.on {
+  font: 700 1.3rem var(--slab);
+}
+button:hover {
+  background: rgb(var(--v-theme-wool));
+}
+b {
+  font: 700 1.6rem var(--slab);
+  margin-right: 8px;
+}
+small {
+  font-size: 1.1rem;
+}
+@media (max-width: 899px) {
+  .sheet {
+    gap: 6px;
+  }
+  .counts,
+  .two,
+  .dog,
+  .small {
+    gap: 6px;
+  }
+  .dog {
+    grid-template-columns: 1fr;
+  }
+  .counts > button,
+  .two > button,
+  .dog > button,
+  .small > button {
+    min-height: 66px;
+    padding: 4px 12px;
+  }
+  b {
+    font-size: 1.3rem;
+  }
+  small {
+    font-size: 1rem;
+    line-height: 1.15;
+  }
+}
+</style>

@@ -1,0 +1,139 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Section, SessionView } from '@/api/types'
+import { useUnits } from '@/shell/useUnits'
+import { nameWithin, toolLine, usualTools, type How } from './phrases'
+import { matSize } from './words'
+
+/** The step in hand: its places from the first to the last, each a place to touch when something is the matter there. */
+const props = defineProps<{
+  view: SessionView
+  names: Partial<Record<Section, string>>
+  label: string
+  places: readonly How[]
+  /** Where the voice is; absent: it does not lead. */
+  now?: { place?: Section; layer?: number }
+}>()
+defineEmits<{ place: [section: Section] }>()
+
+const { say, date } = useUnits()
+const tools = computed(() => usualTools(props.places))
+const mat = (section: Section) => props.view.mats.find((one) => one.section === section)
+</script>
+
+<template>
+  <div class="step" :class="{ led: now }">
+    <p class="tools">{{ tools }}</p>
+    <ol>
+      <li v-for="(place, i) in places" :key="place.section" :class="{ now: now?.place === place.section }">
+        <button
+          type="button"
+          :aria-label="`Something at ${names[place.section]}`"
+          @click="$emit('place', place.section)"
+        >
+          <span v-if="places.length > 1" class="name">{{ nameWithin(names[place.section] ?? '', label) }}</span>
+          <span v-if="place.parted" class="count slab"
+            ><template v-if="now?.place === place.section && now.layer">{{ now.layer }} of </template
+            >{{ place.layers.count }} <small>layers</small></span
+          >
+          <span v-if="place.hold !== places[i - 1]?.hold" class="hold">{{ place.hold }}</span>
+          <span v-if="toolLine(place) !== tools" class="hold own">{{ toolLine(place) }}</span>
+          <span v-if="view.knots.includes(place.section)" class="heed"
+            >You felt a knot here: fingers first, from the ends inward.</span
+          >
+          <span v-if="mat(place.section)" class="heed"
+            >A mat was left here on {{ date(mat(place.section)!.since)
+            }}{{ mat(place.section)!.found ? `, ${say(matSize(mat(place.section)!.found!))}` : '' }}. Look at it
+            first.</span
+          >
+        </button>
+      </li>
+    </ol>
+  </div>
+</template>
+
+<style scoped>
+.step {
+  font-size: clamp(1.5rem, 2.1vw, 1.75rem);
+  line-height: 1.22;
+}
+.tools {
+  margin: 0 0 10px;
+  max-width: none;
+  color: rgb(var(--v-theme-primary));
+  font-weight: 700;
+}
+ol {
+  list-style: none;
+  padding: 0;
+  display: grid;
+  gap: 8px;
+}
+li button {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 0 16px;
+  width: 100%;
+  min-height: 64px;
+  text-align: left;
+  padding: 6px 14px 8px;
+  border-left: 6px solid rgb(var(--v-theme-seam));
+  border-radius: 4px 12px 12px 4px;
+}
+li button:hover {
+  background: rgb(var(--v-theme-wool));
+}
+li.now button {
+  border-left-color: rgb(var(--v-theme-primary));
+  background: rgb(var(--v-theme-wool));
+}
+.name {
+  font-weight: 700;
+}
+.name::first-letter {
+  text-transform: uppercase;
+}
+.count {
+  color: rgb(var(--v-theme-primary));
+}
+.count small {
+  font: 400 1.1rem var(--sans);
+  color: rgb(var(--v-theme-ink));
+}
+.hold,
+.heed {
+  grid-column: 1 / -1;
+  font-size: 0.92em;
+}
+.heed {
+  font-weight: 700;
+  color: rgb(var(--v-theme-primary));
+}
+.own {
+  color: rgb(var(--v-theme-primary));
+}
+/* The voice says it, and its words stand below. */
+.led .hold {
+  display: none;
+}
+@media (max-width: 899px) {
+  .step {
+    font-size: 1.4rem;
+    line-height: 1.15;
+  }
+  .tools {
+    margin-bottom: 4px;
+    font-size: 1.25rem;
+  }
+  ol {
+    gap: 4px;
+  }
+  li button {
+    padding: 2px 10px 4px;
+  }
+  .hold,
+  .heed {
+    font-size: 1.15rem;
+  }
+}
+</style>

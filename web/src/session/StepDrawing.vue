@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Section } from '@/api/types'
+import LayerSketch from '@/routine/LayerSketch.vue'
+import type { How } from './phrases'
+import StrokeRhythm from './StrokeRhythm.vue'
+
+/** How it is parted, and the calm rhythm of the strokes. */
+const props = defineProps<{ places: readonly How[]; now?: { place?: Section; layer?: number } }>()
+
+/** Of the place that the voice is at, or of the one with most layers. */
+const drawn = computed(
+  () =>
+    props.places.find((place) => place.section === props.now?.place) ??
+    [...props.places].sort((a, b) => b.layers.count - a.layers.count)[0]!,
+)
+</script>
+
+<template>
+  <div class="drawing">
+    <LayerSketch v-if="drawn.parted" :layers="drawn.layers" :done="(now?.layer ?? 1) - 1" class="sketch" />
+    <p>
+      <template v-if="drawn.parted">Part it to the skin, layer by layer, from the bottom up. </template>
+      <b>At most {{ drawn.strokesAtMost }} strokes on a spot.</b>
+      <StrokeRhythm :strokes="drawn.strokesAtMost" />
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.drawing {
+  display: flex;
+  align-items: center;
+  gap: 18px;
+  font-size: 1.15rem;
+  margin-top: 18px;
+}
+.sketch {
+  flex: 0 0 112px;
+}
+.drawing :deep(figcaption) {
+  display: none;
+}
+.drawing :deep(.rhythm) {
+  margin-left: 0;
+}
+@media (max-width: 899px) {
+  .drawing {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,49 @@
+import { expect, it } from 'vitest'
+import { proved, script, toolLine, wellDone, type How } from './phrases'
+
+const how = (section: How['section'], more: object = {}) =>
+  ({
+    section,
+    hold: 'Hold it.',
+    seconds: 100,
+    parted: true,
+    layers: { count: 4 },
+    strokesAtMost: 3,
+    done: 'GLIDES',
+    tools: [
+      { tool: 'FINGERS', toolLabel: 'fingers', manner: 'SEARCH' },
+      { tool: 'SLICKER', toolLabel: 'slicker', manner: 'LAYERS', own: { shownName: 'the soft slicker' } },
+      { tool: 'COMB', toolLabel: 'comb', manner: 'PROVE_WIDE' },
+      { tool: 'COMB', toolLabel: 'comb', manner: 'PROVE_FINE' },
+    ],
+    ...more,
+  }) as unknown as How
+const NAMES = { FRONT_FOOT_LEFT: 'left front foot', FRONT_LEG_LEFT: 'left front leg' }
+
+it('says place, hold, tool and layers, then each next layer in the time it takes, then the comb, and waits', () => {
+  const lines = script(
+    'left front leg',
+    [how('FRONT_FOOT_LEFT'), how('FRONT_LEG_LEFT', { parted: false })],
+    NAMES,
+    'Listen.',
+  )
+  expect(lines.map((line) => line.say)).toEqual([
+    'Listen.',
+    'Left front leg. Left front foot. Hold it. The soft slicker, then comb. 4 layers, from the bottom up.',
+    'Two or three strokes, next layer.',
+    'Next layer.',
+    'Next layer.',
+    'Left front leg. Hold it. The soft slicker, then comb.',
+    'Now the comb, from the root right through. Press when it runs free.',
+  ])
+  expect(lines.map((line) => line.wait)).toEqual([4, 20, 20, 20, 20, 80, 0])
+  expect(lines.map((line) => line.layer)).toEqual([undefined, 1, 2, 3, 4, 1, undefined])
+})
+
+it('speaks of no comb where there is none', () => {
+  const byHand = how('FRONT_FOOT_LEFT', { done: 'BRUSHED', tools: [{ toolLabel: 'fingers', manner: 'ENDS_INWARD' }] })
+  expect(proved(byHand)).toBe(false)
+  expect(toolLine(byHand)).toBe('Fingers.')
+  expect(wellDone([byHand])).toBe('Done, feels free')
+  expect(script('x', [byHand], NAMES).at(-1)!.say).not.toContain('comb')
+})

@@ -1,0 +1,83 @@
+import type { Section, SessionView } from '@/api/types'
+
+export type How = SessionView['steps'][number]['how']
+
+export function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1)
+}
+
+/** What the hands use at a place, one after the other, in a line. */
+export function toolLine(place: How): string {
+  const used = place.tools.filter((tool) => tool.manner !== 'SEARCH')
+  const names = (used.length ? used : place.tools).map((tool) => tool.own?.shownName ?? tool.toolLabel)
+  return `${capital([...new Set(names)].join(', then '))}.`
+}
+
+/** What most of these places are worked with, in a line. */
+export function usualTools(places: readonly How[]): string {
+  const lines = places.map(toolLine)
+  const often = (line: string) => lines.filter((one) => one === line).length
+  return lines.reduce((best, line) => (often(line) > often(best) ? line : best), lines[0] ?? '')
+}
+
+/** A place by its name within its step, which says the side already. */
+export function nameWithin(name: string, label: string): string {
+  const side = /^(left|right) /.exec(label)?.[0]
+  return side && name.startsWith(side) ? name.slice(side.length) : name
+}
+
+/** Whether a comb proves the place in the end. */
+export function proved(place: How): boolean {
+  return (
+    place.done === 'GLIDES' &&
+    place.tools.some((tool) => tool.manner.startsWith('PROVE') || tool.manner === 'COMB_LAYERS')
+  )
+}
+
+/** What the one big button says when all is well with these places. */
+export function wellDone(places: readonly How[]): string {
+  if (places.some(proved)) return 'It ran free'
+  return places.some((place) => place.done === 'BRUSHED') ? 'Done, feels free' : 'Done here'
+}
+
+/** A line that is said, and how long the hands then work, seconds at the owner's usual pace. */
+export interface Line {
+  say: string
+  wait: number
+  place?: Section
+  layer?: number
+}
+
+/** Of the time at a place, what the brush takes; the rest is the comb's. */
+const BRUSHING = 0.8
+
+/** What the voice says at a step, from the grip to the comb. */
+export function script(
+  label: string,
+  places: readonly How[],
+  names: Partial<Record<Section, string>>,
+  prompt?: string,
+): Line[] {
+  const lines: Line[] = []
+  if (prompt) lines.push({ say: prompt, wait: 4 })
+  places.forEach((place, i) => {
+    const { section, layers } = place
+    const name = capital(names[section] ?? '')
+    const first = i === 0 && places.length > 1 ? `${capital(label)}. ${name}.` : `${name}.`
+    const count = place.parted ? ` ${layers.count} layers, from the bottom up.` : ''
+    const each = (place.seconds * BRUSHING) / (place.parted ? layers.count : 1)
+    lines.push({ say: `${first} ${place.hold} ${toolLine(place)}${count}`, wait: each, place: section, layer: 1 })
+    for (let layer = 2; place.parted && layer <= layers.count; layer++) {
+      lines.push({
+        say: layer === 2 ? `${place.strokesAtMost === 2 ? 'Two' : 'Two or three'} strokes, next layer.` : 'Next layer.',
+        wait: each,
+        place: section,
+        layer,
+      })
+    }
+  })
+  const last = places.some(proved)
+    ? 'Now the comb, from the root right through. Press when it runs free.'
+    : 'Feel along the skin. Press when it is done.'
+  return [...lines, { say: last, wait: 0 }]
+}
