@@ -1,3 +1,5 @@
+import type { Paint } from './CoatSide.vue'
+
 const WASHES = [
   'transparent',
   '--v-theme-secondary, 0.22',
@@ -10,6 +12,9 @@ const WASHES = [
 export function burrWash(burrs: number): string {
   return wash(WASHES[Math.min(4, burrs)]!)
 }
+
+/** A place that is closed for brushing: marked as well as dimmed. */
+export const CLOSED_PAINT: Paint = { fill: 'rgba(var(--v-theme-ink), 0.4)', letter: '⊘', says: 'closed for brushing' }
 
 const LADDER_STEPS = 10
 

@@ -15,7 +15,7 @@ import DidItTakePlace from '@/visit/DidItTakePlace.vue'
 /** One dog at home: how it stands, what is due, one button. */
 const props = defineProps<{ dog: HomeDog; today: string }>()
 
-const { date } = useUnits()
+const { date, say } = useUnits()
 const { names } = useSections()
 const coat = useDrawnCoat(() => props.dog.id)
 const known = computed(() => props.dog.known)
@@ -73,8 +73,16 @@ const headline = computed(() => {
           >
         </p>
         <p v-if="known.closed.length" class="closed">
-          Closed until {{ labelOf('SeenByWho', known.closed[0]!.who) }} has seen it:
+          {{
+            known.closed[0]!.who === 'ADULT'
+              ? 'Practised only, until you open it again:'
+              : `Closed until ${labelOf('SeenByWho', known.closed[0]!.who)} has seen it:`
+          }}
           {{ known.closed.map((one) => names[one.section]).join(', ') }}
+        </p>
+        <p v-if="known.owedBath" class="closed" :data-rule="known.owedBath.rule">
+          {{ say(known.owedBath.text) }}
+          <router-link :to="`${to}/when`">It was bathed</router-link>
         </p>
         <p v-if="known.askPast" class="quiet">
           <router-link :to="`${to}/when`">When was it last combed to the skin?</router-link>

@@ -27,7 +27,7 @@ async function open(one: ClosedView) {
 <template>
   <section v-if="closed.length" class="closed" aria-labelledby="closed">
     <h3 id="closed">Closed for brushing</h3>
-    <article v-for="one in closed" :key="one.section">
+    <article v-for="one in closed" :key="one.section + one.who">
       <p>
         <b>{{ names[one.section] }}.</b> {{ say(one.why.text) }}
       </p>
@@ -36,9 +36,13 @@ async function open(one: ClosedView) {
           v-model="words[one.section]"
           maxlength="1000"
           :aria-label="`What ${labelOf('SeenByWho', one.who)} said of it`"
-          :placeholder="`What ${labelOf('SeenByWho', one.who)} said`"
+          :placeholder="
+            one.who === 'ADULT' ? 'What you found, if anything' : `What ${labelOf('SeenByWho', one.who)} said`
+          "
         />
-        <button type="submit" :disabled="seen.isPending.value">{{ labelOf('SeenByWho', one.who) }} has seen it</button>
+        <button type="submit" :disabled="seen.isPending.value">
+          {{ one.who === 'ADULT' ? 'Open it again' : `${labelOf('SeenByWho', one.who)} has seen it` }}
+        </button>
       </form>
     </article>
     <p v-if="seen.error.value" class="caution" role="alert">

@@ -4,7 +4,7 @@ import { useHome, useMats, useSections } from '@/api/queries'
 import type { Section, SectionPlan } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
-import { burrWash, matMark } from '@/bodymap/paints'
+import { burrWash, CLOSED_PAINT, matMark } from '@/bodymap/paints'
 import { useDrawnCoat } from '@/coat/useCoat'
 import BurrRow from '@/shell/BurrRow.vue'
 import PageState from '@/shell/PageState.vue'
@@ -55,12 +55,14 @@ const paint = computed<Partial<Record<Section, Paint>>>(() =>
   Object.fromEntries(
     rows.value.map((row) => [
       row.section,
-      {
-        fill: burrWash(row.burrs),
-        burrs: row.burrs > 2 ? row.burrs : 0,
-        says: `brushed ${whenDue(row)}`,
-        mat: matMark(mats.data.value?.find((one) => one.section === row.section)),
-      },
+      row.state === 'CLOSED'
+        ? CLOSED_PAINT
+        : {
+            fill: burrWash(row.burrs),
+            burrs: row.burrs > 2 ? row.burrs : 0,
+            says: `brushed ${whenDue(row)}`,
+            mat: matMark(mats.data.value?.find((one) => one.section === row.section)),
+          },
     ]),
   ),
 )

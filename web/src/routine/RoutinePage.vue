@@ -7,6 +7,7 @@ import { useHome, useSections } from '@/api/queries'
 import type { Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
+import { CLOSED_PAINT } from '@/bodymap/paints'
 import { useDrawnCoat } from '@/coat/useCoat'
 import ClosedPlaces from '@/rhythm/ClosedPlaces.vue'
 import PastQuestion from '@/rhythm/PastQuestion.vue'
@@ -67,15 +68,21 @@ const range = computed(() =>
     ? ''
     : `${minutes(routine.value.fromSeconds + setUp.value)} to ${minutes(routine.value.toSeconds + setUp.value)}`,
 )
+/** Nothing to say where each place is a step of its own, or some were left out. */
+const inSteps = computed(() => {
+  const grips = today.data.value?.grips.length ?? 0
+  return left.value.length || grips === steps.value.length ? '' : ` in ${grips} ${grips === 1 ? 'step' : 'steps'}`
+})
 const setUp = computed(() => today.data.value?.setUpSeconds ?? 0)
 const seconds = computed(() => setUp.value + taken.value.reduce((sum, step) => sum + step.seconds, 0))
 const paint = computed<Partial<Record<Section, Paint>>>(() =>
-  Object.fromEntries(
-    taken.value.map((step, i) => [
+  Object.fromEntries([
+    ...(today.data.value?.closed ?? []).map((one) => [one.section, CLOSED_PAINT]),
+    ...taken.value.map((step, i) => [
       step.section,
       { fill: 'rgba(var(--v-theme-primary), 0.45)', says: `number ${i + 1} today` },
     ]),
-  ),
+  ]),
 )
 
 const begin = useMutation({
@@ -121,7 +128,7 @@ function toggle(section: Section) {
             <p v-if="steps.length" class="sum slab">
               <span data-test="total">about {{ minutes(seconds) }}</span
               ><small
-                >{{ taken.length }} {{ taken.length === 1 ? 'place' : 'places'
+                >{{ taken.length }} {{ taken.length === 1 ? 'place' : 'places' }}{{ inSteps
                 }}<template v-if="range">, most likely {{ range }}</template
                 ><template v-if="setUp">; {{ minutes(setUp) }} of it to fetch dog and things</template></small
               >

@@ -10,6 +10,7 @@ const props = defineProps<{ caught: NonNullable<SessionView['caught']>; where: s
 const emit = defineEmits<{
   tried: [seconds: number, outcome: Outcome]
   later: []
+  gel: []
   leave: [as: 'MAT_LEFT' | 'FOR_GROOMER']
   end: []
 }>()
@@ -34,6 +35,7 @@ const actions = computed(() => {
       { key: '2', title: 'Not yet', act: () => tried('NOT_YET') },
       { key: '3', title: 'The dog is uneasy', act: () => tried('UNEASY') },
       { key: '4', title: 'The dog opts out', act: () => tried('OPTED_OUT') },
+      ...(props.caught.gel ? [{ key: '5', title: 'Gel is in: a bath is owed', act: () => emit('gel') }] : []),
     ]
   }
   if (props.caught.todo === 'LEAVE_AND_COME_BACK') {

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Section, SessionEvent, SessionView, Signal } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
-import { burrWash, matMark } from '@/bodymap/paints'
+import { burrWash, CLOSED_PAINT, matMark } from '@/bodymap/paints'
 import { useDrawnCoat } from '@/coat/useCoat'
 import { useWhen } from '@/rhythm/useWhen'
 import choices from '@/api/choices'
@@ -31,11 +31,13 @@ const paint = computed<Partial<Record<Section, Paint>>>(() =>
   Object.fromEntries(
     (next.value?.sections ?? []).map((s) => [
       s.section,
-      {
-        fill: burrWash(s.burrs),
-        burrs: s.burrs > 2 ? s.burrs : 0,
-        mat: matMark(props.view.mats.find((mat) => mat.section === s.section)),
-      },
+      s.state === 'CLOSED'
+        ? CLOSED_PAINT
+        : {
+            fill: burrWash(s.burrs),
+            burrs: s.burrs > 2 ? s.burrs : 0,
+            mat: matMark(props.view.mats.find((mat) => mat.section === s.section)),
+          },
     ]),
   ),
 )

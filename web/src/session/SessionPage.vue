@@ -344,6 +344,7 @@ useKeys((key) => {
             :busy="busy"
             @tried="(seconds, tried) => answer({ tried, seconds, section: view!.caught!.section })"
             @later="record({ type: 'SECTION_POSTPONED', section: view.caught.section })"
+            @gel="record({ type: 'GEL_USED', section: view.caught.section })"
             @leave="answer({ stays: $event, section: view.caught.section })"
             @end="end"
           />

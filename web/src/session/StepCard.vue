@@ -41,6 +41,9 @@ const mat = (section: Section) => props.view.mats.find((one) => one.section === 
           <span v-if="view.knots.includes(place.section)" class="heed"
             >You felt a knot here: fingers first, from the ends inward.</span
           >
+          <span v-else-if="view.likely.includes(place.section) && !mat(place.section)" class="heed"
+            >A mat is likely here by now: fingers and mist first, then from the ends inward.</span
+          >
           <span v-if="mat(place.section)" class="heed"
             >A mat was left here on {{ date(mat(place.section)!.since)
             }}{{ mat(place.section)!.found ? `, ${say(matSize(mat(place.section)!.found!))}` : '' }}. Look at it

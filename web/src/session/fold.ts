@@ -71,7 +71,8 @@ export function fold(
     nos,
     seen: seenIn(standing),
     treats: standing.filter((one) => one.type === 'TREAT_GIVEN').length,
-    catching: last?.type === 'CAUGHT' || last?.type === 'TEASED' ? last.section : undefined,
+    catching:
+      last?.type === 'CAUGHT' || last?.type === 'TEASED' || last?.type === 'GEL_USED' ? last.section : undefined,
     standing,
   }
 }

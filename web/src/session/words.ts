@@ -66,6 +66,7 @@ const ENTRY_WORDS: Record<SessionEvent['type'], string> = {
   SECTION_SKIPPED: 'left for another day',
   SECTION_POSTPONED: 'put off',
   CAUGHT: 'it caught',
+  GEL_USED: 'detangling gel',
   TEASED: 'a try at what caught',
   STOPPED: 'the end',
   UNDONE: 'the last entry taken back',

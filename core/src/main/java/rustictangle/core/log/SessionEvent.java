@@ -232,6 +232,13 @@ public sealed interface SessionEvent extends Said {
         }
     }
 
+    /** Detangling gel was worked in here: a bath is owed. */
+    record GelUsed(Section section) implements AtSection {
+        public GelUsed {
+            Missing.refuse("section", section);
+        }
+    }
+
     /** The checklist is through; the first stroke comes. */
     record Started() implements SessionEvent {}
 

@@ -154,6 +154,17 @@ public final class Forecast {
                 .toList();
     }
 
+    /** Where a mat is likely by now, by what is known, though none was found: the fingers search first. */
+    public List<Section> matLikely() {
+        return sections().stream()
+                .filter(here -> !here.matLeft())
+                .map(SectionRhythm::section)
+                .filter(section -> at(section)
+                        .filter(outlook -> outlook.known() && outlook.mats(0) >= Outlook.MAT_LIKELY)
+                        .isPresent())
+                .toList();
+    }
+
     /** On days like an ordinary one of this dog, if the hair had this length; empty where nothing is brushed. */
     public Optional<EveryDay> everyDay(Section section, HairLength length) {
         return at(section)

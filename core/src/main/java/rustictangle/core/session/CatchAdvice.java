@@ -14,8 +14,14 @@ import rustictangle.core.log.Catch;
  * @param reasons all that speak for it
  * @param steps   how, one after the other
  * @param never   what must not be done now
+ * @param gel     whether detangling gel is one of the steps: then a bath is owed
  */
-public record CatchAdvice(Todo todo, List<Reason> reasons, List<String> steps, List<Reason> never) {
+public record CatchAdvice(Todo todo, List<Reason> reasons, List<String> steps, List<Reason> never, boolean gel) {
+
+    /** Without gel. */
+    private CatchAdvice(Todo todo, List<Reason> reasons, List<String> steps, List<Reason> never) {
+        this(todo, reasons, steps, never, false);
+    }
 
     /** The ways out, the gravest first. */
     public enum Todo {
@@ -195,12 +201,17 @@ public record CatchAdvice(Todo todo, List<Reason> reasons, List<String> steps, L
                 List.of(new Reason(
                         "session.catch-tease", some + ", and the comb passes beneath: it can be teased apart.")),
                 steps,
-                NEVERS);
+                NEVERS,
+                gelHelps(past, means));
+    }
+
+    private static boolean gelHelps(CatchPast past, CatchMeans means) {
+        return means.gel() && past.triesHere() > 0 && !means.face();
     }
 
     /** Nothing is sprayed near eyes and nose; gel only on what has withstood a try. */
     private static String softened(CatchPast past, CatchMeans means) {
-        if (means.gel() && past.triesHere() > 0 && !means.face()) {
+        if (gelHelps(past, means)) {
             return "Stubborn: a little detangling gel, worked in. Then a bath is owed within two days, once it is out.";
         }
         if (means.cornstarch()) {

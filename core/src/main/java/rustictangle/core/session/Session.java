@@ -14,6 +14,7 @@ import rustictangle.core.log.Catch;
 import rustictangle.core.log.HairOut;
 import rustictangle.core.log.SessionEvent;
 import rustictangle.core.log.SessionEvent.Caught;
+import rustictangle.core.log.SessionEvent.GelUsed;
 import rustictangle.core.log.SessionEvent.HairOutAt;
 import rustictangle.core.log.SessionEvent.KnotFelt;
 import rustictangle.core.log.SessionEvent.Paused;
@@ -268,7 +269,7 @@ public final class Session {
     /** Where something catches, when what was said last is about it. */
     public Optional<Section> catchingAt() {
         SessionEvent last = standing.isEmpty() ? null : standing.get(standing.size() - 1);
-        return last instanceof Caught || last instanceof Teased
+        return last instanceof Caught || last instanceof Teased || last instanceof GelUsed
                 ? last.about().stream().findFirst()
                 : Optional.empty();
     }
@@ -355,7 +356,7 @@ public final class Session {
         return hair.worthAnotherPass()
                 ? new Reason(
                         "session.another-pass",
-                        "That was " + hair.label() + ": another pass is worth it, in another "
+                        "That was " + hair.label() + ": clear the brush, and another pass is worth it, in another "
                                 + "direction or with a finer tool. Only what comes by itself.")
                 : new Reason("session.enough-hair", "Only " + hair.label() + ": enough here for today.");
     }

@@ -17,12 +17,15 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.log.Catch;
 import rustictangle.core.log.CombResult;
 import rustictangle.core.log.Entry;
+import rustictangle.core.log.Happened;
+import rustictangle.core.log.LifeEvent;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.Said;
 import rustictangle.core.log.SeenBy;
 import rustictangle.core.log.SessionBegun;
 import rustictangle.core.log.SessionEvent;
 import rustictangle.core.log.SessionEvent.Caught;
+import rustictangle.core.log.SessionEvent.GelUsed;
 import rustictangle.core.log.SessionEvent.SectionDone;
 import rustictangle.core.log.SessionEvent.Teased;
 import rustictangle.core.log.SessionEvent.Warned;
@@ -135,6 +138,23 @@ class ClosedTest {
                 SeenBy.Who.GROOMER, closed(done(CombResult.FOR_GROOMER)).get(0).who());
         assertEquals(List.of(), closed(done(CombResult.MAT_LEFT)), "left in peace for today only");
         assertEquals(List.of(), closed(done(CombResult.FOR_GROOMER), groom()));
+    }
+
+    /** Common practice, no published source: within two days, and never over a mat. */
+    @Test
+    void gelOwesABathWithinTwoDaysUntilItWasBathedAndNeverOverAMat() {
+        GelUsed gel = new GelUsed(Section.BACK);
+        LocalDate soon = MONDAY.plusDays(1);
+        assertEquals(
+                MONDAY.plusDays(2), OwedBath.of(log(gel), soon).orElseThrow().by());
+        assertEquals(
+                "session.bath-waits",
+                OwedBath.of(log(done(CombResult.MAT_LEFT), gel), MONDAY.plusDays(3))
+                        .orElseThrow()
+                        .why()
+                        .rule());
+        assertEquals(Optional.empty(), OwedBath.of(log(gel, new Happened(LifeEvent.BATHED)), soon));
+        assertEquals(Optional.empty(), OwedBath.of(log(gel, groom()), soon));
     }
 
     @Test

@@ -29,6 +29,7 @@ import rustictangle.core.log.Said;
 import rustictangle.core.log.SeenBy;
 import rustictangle.core.log.SessionBegun;
 import rustictangle.core.log.SessionEvent.Caught;
+import rustictangle.core.log.SessionEvent.GelUsed;
 import rustictangle.core.log.SessionEvent.HairCameOut;
 import rustictangle.core.log.SessionEvent.HairWeighed;
 import rustictangle.core.log.SessionEvent.SectionDone;
@@ -60,6 +61,7 @@ class EntryStore {
             StepDone.class,
             Caught.class,
             Teased.class,
+            GelUsed.class,
             Warned.class,
             Signalled.class,
             HairCameOut.class,

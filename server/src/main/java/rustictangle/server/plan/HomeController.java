@@ -20,6 +20,7 @@ import rustictangle.core.log.Log;
 import rustictangle.core.plan.DogPlan;
 import rustictangle.core.plan.Race;
 import rustictangle.core.plan.SectionPlan;
+import rustictangle.core.session.OwedBath;
 import rustictangle.core.session.SessionLog;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.dog.StoredDog;
@@ -73,6 +74,7 @@ class HomeController {
      * @param inTraining      places that are practised, not brushed
      * @param matsInTraining  expected in those by now
      * @param lost            places in training where a mat is likely before they are ready
+     * @param owedBath        a bath that gel asks for; absent: none
      * @param closed          places that a vet or a groomer must see first
      * @param askPast         whether nobody said yet when a comb last went to the skin
      * @param practice        one or two for today; none where nothing is brushed
@@ -92,6 +94,7 @@ class HomeController {
             double matsInTraining,
             int lost,
             List<ClosedView> closed,
+            Optional<Reason> owedBath,
             boolean askPast,
             Optional<UUID> openSession,
             Optional<LocalDate> lastBrushed,
@@ -193,6 +196,7 @@ class HomeController {
                 training.stream().mapToDouble(SectionPlan::mats).sum(),
                 (int) member.races().stream().filter(Race::lost).count(),
                 member.closed().stream().map(ClosedView::of).toList(),
+                OwedBath.of(log, now.today()).map(OwedBath::why),
                 WhenController.askPast(member.picture().forecast(), log),
                 SessionLog.open(log).map(SessionLog::id),
                 SessionLog.lastDone(log),

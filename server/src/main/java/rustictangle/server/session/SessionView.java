@@ -42,6 +42,7 @@ import rustictangle.server.routine.RoutineView;
  * @param ifNo           what the first no of the dog means, and each after it
  * @param sitting        how long one sitting may be; absent: as long as both are at ease
  * @param caught         what to do about what has caught; absent: nothing has
+ * @param likely         where a mat is likely by now: fingers and mist first, from the ends
  * @param mats           those left in anywhere on this dog
  * @param elapsedSeconds from the first stroke on, pauses not counted
  * @param review         what to make of it; absent while it goes on
@@ -67,6 +68,7 @@ record SessionView(
         List<Reason> advice,
         Optional<SittingView> sitting,
         Optional<CaughtView> caught,
+        List<Section> likely,
         List<Mat> mats,
         TreatsToday treats,
         int elapsedSeconds,
@@ -128,10 +130,17 @@ record SessionView(
             String label,
             List<Reason> reasons,
             List<String> steps,
-            List<Reason> never) {
+            List<Reason> never,
+            boolean gel) {
         static CaughtView of(Section section, CatchAdvice advice) {
             return new CaughtView(
-                    section, advice.todo(), advice.todo().label(), advice.reasons(), advice.steps(), advice.never());
+                    section,
+                    advice.todo(),
+                    advice.todo().label(),
+                    advice.reasons(),
+                    advice.steps(),
+                    advice.never(),
+                    advice.gel());
         }
     }
 
@@ -144,6 +153,7 @@ record SessionView(
             List<GripStep> grips,
             List<RoutineView.StepView> elsewhere,
             Optional<Sitting> sitting,
+            List<Section> likely,
             List<Mat> mats,
             TreatsToday treats,
             int elapsedSeconds,
@@ -177,6 +187,7 @@ record SessionView(
                 sitting.map(SittingView::of),
                 caught.map(
                         advice -> CaughtView.of(session.session().catchingAt().orElseThrow(), advice)),
+                likely,
                 mats,
                 treats,
                 elapsedSeconds,

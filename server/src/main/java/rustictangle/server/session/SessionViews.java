@@ -67,6 +67,7 @@ class SessionViews {
                 grips(session.session(), state, routine),
                 state.preparing() ? elsewhere(picture, state.plan()) : List.of(),
                 Sitting.of(known.dog(), kits.approach(known.id()).hand()),
+                picture.forecast().matLikely(),
                 Mat.stillIn(log, LocalDate.now(clock)),
                 treats.today(known),
                 worked,

@@ -19,8 +19,6 @@ import rustictangle.core.coat.LengthOverTime;
 import rustictangle.core.coat.LengthReading;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
-import rustictangle.core.rhythm.Forecast;
-import rustictangle.core.rhythm.Outlook;
 import rustictangle.core.rhythm.SectionRhythm;
 import rustictangle.core.routine.Picture;
 import rustictangle.core.session.Closed;
@@ -116,7 +114,7 @@ class HandOverController implements Shows {
                         .map(section -> new Combed(section.section(), section.lastClear()))
                         .toList(),
                 left,
-                likely(dog.forecast(), left),
+                dog.forecast().matLikely(),
                 Closed.of(logs.of(dogId), today).stream().map(ClosedView::of).toList(),
                 dog.trust().notReady(dog.kit().brushed()).stream()
                         .map(section -> StandingView.of(
@@ -128,16 +126,6 @@ class HandOverController implements Shows {
                 HandOver.talk(known.coat(), left.size()),
                 words.wish(),
                 words.health());
-    }
-
-    private static List<Section> likely(Forecast forecast, List<Mat> left) {
-        return forecast.sections().stream()
-                .map(SectionRhythm::section)
-                .filter(section -> left.stream().noneMatch(mat -> mat.section() == section)
-                        && forecast.at(section)
-                                .filter(outlook -> outlook.known() && outlook.mats(0) >= Outlook.MAT_LIKELY)
-                                .isPresent())
-                .toList();
     }
 
     private List<LengthNow> lengths(KnownDog known, LocalDate today) {

@@ -169,7 +169,7 @@ class DrawerTest extends ServerTest {
                 .andExpect(jsonPath("$.needs[0].tips").value("ball-tipped"));
         read("/api/dogs/" + other + "/kit")
                 .andExpect(jsonPath("$.needs[0].lead.kind").value("SLICKER"));
-        add(pins("the all-round", 27));
+        add(pins("the short one", 20));
         read("/api/dogs/" + dog + "/routine")
                 .andExpect(jsonPath("$.routine.steps[0].tools[*].tool", hasItem("PIN_BRUSH")));
     }

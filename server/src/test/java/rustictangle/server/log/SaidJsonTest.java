@@ -26,6 +26,7 @@ import rustictangle.core.log.Said;
 import rustictangle.core.log.SeenBy;
 import rustictangle.core.log.SessionBegun;
 import rustictangle.core.log.SessionEvent.Caught;
+import rustictangle.core.log.SessionEvent.GelUsed;
 import rustictangle.core.log.SessionEvent.HairCameOut;
 import rustictangle.core.log.SessionEvent.HairWeighed;
 import rustictangle.core.log.SessionEvent.KnotFelt;
@@ -105,6 +106,7 @@ class SaidJsonTest extends ServerTest {
                     "{\"type\":\"TEASED\",\"section\":\"BACK\",\"seconds\":40,\"signal\":\"UNEASY\"}",
                     new Teased(BACK, 40, Signal.UNEASY)
                 },
+                {"{\"type\":\"GEL_USED\",\"section\":\"BACK\"}", new GelUsed(BACK)},
                 {"{\"type\":\"STOPPED\"}", new Stopped()},
                 {"{\"type\":\"UNDONE\"}", new Undone()},
                 {

@@ -1,0 +1,68 @@
+package rustictangle.core.session;
+
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import rustictangle.core.Reason;
+import rustictangle.core.dog.Section;
+import rustictangle.core.log.Entry;
+import rustictangle.core.log.Happened;
+import rustictangle.core.log.LifeEvent;
+import rustictangle.core.log.Log;
+import rustictangle.core.log.Moment;
+import rustictangle.core.log.SessionEvent.GelUsed;
+import rustictangle.core.log.Visited;
+
+/**
+ * A bath that detangling gel asks for: its residue gathers dirt and mats again. Within two days, common practice, no
+ * published source; but never over a mat.
+ *
+ * @param section where the gel went in last
+ * @param by      the day by which it is due
+ * @param why     what to do, and why
+ */
+public record OwedBath(Section section, LocalDate by, Reason why) {
+
+    private static final int WITHIN_DAYS = 2;
+
+    /** @param section empty: it was washed out */
+    private record Turn(Moment when, Optional<Section> section) {}
+
+    private static final Log.Reading<Turn> TURNS =
+            log -> log.stream().flatMap(entry -> turn(entry).stream()).toList();
+
+    private static Optional<Turn> turn(Entry entry) {
+        boolean washed = entry.said() instanceof Visited
+                || entry.as(Happened.class)
+                        .filter(happened -> happened.event() == LifeEvent.BATHED)
+                        .isPresent();
+        return washed
+                ? Optional.of(new Turn(entry.moment(), Optional.empty()))
+                : entry.as(GelUsed.class).map(gel -> new Turn(entry.moment(), Optional.of(gel.section())));
+    }
+
+    /** Empty when none is owed. */
+    public static Optional<OwedBath> of(Log log, LocalDate today) {
+        List<Mat> mats = Mat.stillIn(log, today);
+        return log.read(TURNS).stream().max(Comparator.comparing(Turn::when)).flatMap(last -> last.section()
+                .map(section -> owed(section, last.when().day(), mats)));
+    }
+
+    private static OwedBath owed(Section section, LocalDate used, List<Mat> mats) {
+        LocalDate by = used.plusDays(WITHIN_DAYS);
+        return new OwedBath(
+                section,
+                by,
+                mats.isEmpty()
+                        ? new Reason(
+                                "session.bath-owed",
+                                "A bath is owed by {" + by + " date}: detangling gel is in at " + section.label()
+                                        + ", and its rest gathers dirt and mats again. Comb first; dry to the skin.")
+                        : new Reason(
+                                "session.bath-waits",
+                                "Detangling gel is in at " + section.label() + ", and a mat stays in at "
+                                        + mats.get(0).section().label()
+                                        + ": no bath over it, water tightens it. The groomer sees to both."));
+    }
+}
