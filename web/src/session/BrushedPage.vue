@@ -54,11 +54,17 @@ const grips = computed(() => whole.data.value?.grips ?? [])
 const all = computed(() => grips.value.flatMap((grip) => grip.sections))
 const noComb = computed(() => !!whole.data.value?.routine.steps.some((step) => step.done === 'BRUSHED'))
 
-const { draft, start, clear } = useDraft<Draft>(`brushed:${props.dogId}`)
+const { draft, start, forget } = useDraft<Draft>(`brushed:${props.dogId}`)
+const fresh = (): Draft => ({
+  day: home.data.value!.today,
+  proved: !noComb.value,
+  uneasy: false,
+  minutes: '',
+  places: {},
+})
 watch(
-  [() => home.data.value?.today, () => whole.data.value],
-  ([today]) =>
-    today && whole.data.value && start({ day: today, proved: !noComb.value, uneasy: false, minutes: '', places: {} }),
+  () => !!home.data.value && !!whole.data.value,
+  (there) => there && start(fresh()),
   { immediate: true },
 )
 const mode = ref<Mode>('BRUSHED')
@@ -187,8 +193,9 @@ watch(
   () => [outbox.unsent.value.length, outbox.cutOff.value] as const,
   ([unsent, cutOff], [wasUnsent]) => {
     if (!wasUnsent || refused.value || (unsent && !cutOff)) return
-    clear()
     tell(`Kept: ${found.value}.`, sent.value && !cutOff ? () => void takeBackSession(sent.value!) : undefined)
+    forget(fresh())
+    before.value = []
     void router.push('/')
   },
 )

@@ -17,6 +17,7 @@ import CatchQuestions from './CatchQuestions.vue'
 import CatchTodo from './CatchTodo.vue'
 import ElseSheet from './ElseSheet.vue'
 import HairQuestion from './HairQuestion.vue'
+import HandsOff from './HandsOff.vue'
 import MethodHelp from './MethodHelp.vue'
 import PlaceSheet from './PlaceSheet.vue'
 import ReactionPanel from './ReactionPanel.vue'
@@ -27,7 +28,7 @@ import StepDrawing from './StepDrawing.vue'
 import VoiceBar from './VoiceBar.vue'
 import { sessionPaint } from './paint'
 import { script, wellDone } from './phrases'
-import { seenAt } from './stages'
+import { useHand } from './useHand'
 import { useSession } from './useSession'
 import { useStage } from './useStage'
 import { isQuiet } from './useVoice'
@@ -51,38 +52,13 @@ onMounted(() => void request('screen').catch(() => undefined))
 // What another page said lies over the buttons.
 useNotice().hush()
 
-/** The places of the step in hand, as they are worked. */
-const places = computed(() =>
-  (view.value?.hand ?? []).flatMap(
-    (section) => view.value!.steps.find((one) => one.how.section === section)?.how ?? [],
-  ),
-)
-const grip = computed(() => view.value?.grips.find((one) => one.sections.includes(places.value[0]?.section as Section)))
-const label = computed(() =>
-  places.value.length === 1 ? names.value[places.value[0]!.section]! : grip.value?.label || '',
-)
-const atItsStart = computed(() => grip.value?.sections.length === places.value.length)
+const { places, step, label, prompt, hand, sittingOver, oneMore } = useHand(view, names, elapsedSeconds)
 
 const help = ref(false)
 const busy = computed(() => saving.value || help.value)
-const { stage, answer, goOn } = useStage(
-  view,
-  computed(() => places.value.map(({ section, done }) => ({ section, done, signal: seenAt(view.value!, section) }))),
-  record,
-)
+const { stage, answer, goOn } = useStage(view, hand, record)
 const phase = computed(() => stage.value.at)
 const about = computed(() => ('section' in stage.value ? stage.value.section : places.value[0]?.section)!)
-
-/** One sitting ends well before the dog does: when the step to come would not fit into it any more. */
-const oneMoreAt = ref('')
-const step = computed(() => places.value.map((place) => place.section).join())
-const sittingOver = computed(() => {
-  const { sitting, steps } = view.value ?? {}
-  if (!sitting || phase.value !== 'work' || oneMoreAt.value === step.value) return undefined
-  const toCome = places.value.reduce((sum, place) => sum + place.seconds, 0)
-  const begun = steps!.some((one) => one.outcome !== 'WAITING')
-  return begun && elapsedSeconds.value + toCome > sitting.atMostSeconds ? sitting : undefined
-})
 
 const now = useTimestamp({ interval: 30_000 })
 const still = computed(() => {
@@ -93,18 +69,20 @@ const walk = useWalk(
   computed(() =>
     places.value.length
       ? {
-          key: places.value.map((place) => place.section).join(),
-          lines: script(
-            label.value,
-            places.value,
-            names.value,
-            atItsStart.value ? grip.value?.prompt && say(grip.value.prompt.text) : undefined,
-          ),
+          key: step.value,
+          lines: script(label.value, places.value, names.value, prompt.value && say(prompt.value.text)),
         }
       : undefined,
   ),
   computed(() => phase.value === 'work' && !sittingOver.value),
   still,
+)
+
+/** Whoever saw it, on whichever device: the voice stays silent for the rest of this session. */
+watch(
+  () => view.value?.said.some((one) => one.type === 'WARNED' || (one.type === 'SIGNALLED' && one.signal === 'AFRAID')),
+  (frightened) => frightened && walk.silence(),
+  { immediate: true },
 )
 
 /** Each new question takes the focus, so that a button pressed before is not pressed again by the space bar. */
@@ -119,7 +97,7 @@ const paint = computed(() => (view.value ? sessionPaint(view.value) : {}))
 const heading = computed(() => {
   if (phase.value === 'before') return 'Before the first stroke'
   if (phase.value === 'paused') return 'Hands off'
-  if (sittingOver.value) return 'Enough for one sitting'
+  if (phase.value === 'work' && sittingOver.value) return 'Enough for one sitting'
   return phase.value === 'work' || phase.value === 'else' ? label.value : names.value[about.value]
 })
 /** What is said beside the work: what the last answer asks for, or else what hands forget. */
@@ -128,7 +106,7 @@ const beside = computed(() => {
   const { advice, reaction, treats } = view.value
   const said = [...(reaction?.reasons ?? []), ...advice]
   if (!said.length && treats.usedUp) said.push(treats.usedUp)
-  return said.length || !atItsStart.value || !grip.value?.prompt ? said : [grip.value.prompt]
+  return said.length || !prompt.value ? said : [prompt.value]
 })
 
 function touched(section: Section) {
@@ -142,7 +120,9 @@ const treat = () => record({ type: 'TREAT_GIVEN' })
 const undo = () => record({ type: 'UNDONE' })
 function teeth() {
   walk.silence()
-  answer('TEETH')
+  // Before the first stroke no place has been touched.
+  if (phase.value === 'before') record({ type: 'WARNED', sections: [], warning: 'GROWLED' })
+  else answer('TEETH')
 }
 function seen(signal: 'RELAXED' | 'UNEASY' | 'OPTED_OUT' | 'AFRAID', section: Section) {
   if (signal === 'AFRAID') walk.silence()
@@ -204,9 +184,9 @@ useKeys((key) => {
         :elapsed-seconds="elapsedSeconds"
         :dog-name="dog.data.value!.form.name"
         :saving="busy"
-        @leave="!view.preparation && !view.paused && !view.end && record({ type: 'PAUSED' })"
         :voice="walk.leads.value"
         :still="still"
+        @leave="!view.preparation && !view.paused && !view.end && record({ type: 'PAUSED' })"
         @teeth="teeth"
         @voice="walk.toggle"
       />
@@ -245,20 +225,27 @@ useKeys((key) => {
             :saving="busy"
             @start="record({ type: 'STARTED' })"
           />
-          <div v-else-if="phase === 'paused'" class="paused">
-            <p>The time does not count. The dog stays with you: never alone on a table.</p>
-            <KeyButton k="space" pedal="on" class="next" :disabled="busy" @press="record({ type: 'RESUMED' })"
-              >Go on</KeyButton
-            >
-            <KeyButton k="e" class="plain" :disabled="busy" @press="end">End here</KeyButton>
-          </div>
-          <div v-else-if="sittingOver" class="paused" data-rule="sitting">
-            <p>{{ say(sittingOver.why.text) }} End on a good moment; the plan knows the rest.</p>
-            <KeyButton k="space" pedal="on" class="next" :disabled="busy" @press="end">End here</KeyButton>
-            <KeyButton k="x" pedal="back" class="plain" :disabled="busy" @press="oneMoreAt = step"
-              >One more step: {{ label }}</KeyButton
-            >
-          </div>
+          <HandsOff
+            v-else-if="phase === 'paused'"
+            first="Go on"
+            other="End here"
+            other-key="e"
+            :disabled="busy"
+            @first="record({ type: 'RESUMED' })"
+            @other="end"
+            >The time does not count. The dog stays with you: never alone on a table.</HandsOff
+          >
+          <HandsOff
+            v-else-if="phase === 'work' && sittingOver"
+            first="End here"
+            :other="`One more step: ${label}`"
+            other-key="x"
+            :disabled="busy"
+            :data-rule="sittingOver.why.rule"
+            @first="end"
+            @other="oneMore"
+            >{{ say(sittingOver.why.text) }} End on a good moment; the plan knows the rest.</HandsOff
+          >
           <template v-else-if="phase === 'work'">
             <StepCard
               :view="view"
@@ -393,16 +380,9 @@ h1 {
 h1::first-letter {
   text-transform: uppercase;
 }
-.hold,
-.paused p {
+.hold {
   font-size: 1.5rem;
   max-width: 46ch;
-}
-.paused {
-  display: flex;
-  flex-direction: column;
-  flex: 1;
-  gap: 24px;
 }
 .foot {
   margin-top: auto;

@@ -158,6 +158,25 @@ class HandsFreeTest extends Browsing {
     }
 
     @Test
+    void whatIsPaintedWhileTheServerIsAwayWaitsInTheBrowserAndArrivesOnce() throws Exception {
+        Page page = phone();
+        HomeView home = HomeView.open(page, app.url());
+        home.dog("Gannet").getByText("I brushed already").click();
+        button(page, "Whole dog").click();
+        page.context().setOffline(true);
+        button(page, "Keep it").click();
+        assertThat(page.getByText("Kept: 29 of 29 places.")).isVisible();
+        page.context().setOffline(false);
+        assertThat(home.dog("Gannet")).containsText("Nothing due");
+        JsonNode history = new JsonMapper().readTree(app.get("api/dogs/2/history"));
+        long today = 0;
+        for (JsonNode session : history.get("sessions")) {
+            today += session.get("day").asString().equals("2026-05-14") ? 1 : 0;
+        }
+        assertEquals(1, today);
+    }
+
+    @Test
     void aWholeSessionByOneKeyOfAPedalAndAnotherForSomethingElse() throws Exception {
         Page page = laptop();
         SessionView session = open(page, 3);

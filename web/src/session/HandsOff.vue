@@ -1,0 +1,30 @@
+<script setup lang="ts">
+import KeyButton from '@/shell/KeyButton.vue'
+
+/** Hands off for a while, or for today: the one big button first, the other way beside it. */
+defineProps<{ first: string; other: string; otherKey: string; disabled: boolean }>()
+const emit = defineEmits<{ first: []; other: [] }>()
+</script>
+
+<template>
+  <div class="off">
+    <p><slot /></p>
+    <KeyButton k="space" pedal="on" class="next" :disabled="disabled" @press="emit('first')">{{ first }}</KeyButton>
+    <KeyButton :k="otherKey" pedal="back" class="plain" :disabled="disabled" @press="emit('other')">{{
+      other
+    }}</KeyButton>
+  </div>
+</template>
+
+<style scoped>
+.off {
+  display: flex;
+  flex-direction: column;
+  flex: 1;
+  gap: 24px;
+}
+p {
+  font-size: 1.5rem;
+  max-width: 46ch;
+}
+</style>
