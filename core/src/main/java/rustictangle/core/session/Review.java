@@ -107,9 +107,20 @@ public record Review(int spentSeconds, int expectedSeconds, Reason nextTime) {
                                 "It took longer than reckoned: slide to the minutes "
                                         + "you have, and do fewer places well. The estimate learns from today."))
                         : Optional.empty())
+                .or(() -> unproved(state))
                 .orElseGet(() -> new Reason(
                         "session.next-like-this",
                         "Just like this. It ended on a good moment, and that is what the dog keeps."));
+    }
+
+    private static Optional<Reason> unproved(SessionState state) {
+        return state.done().stream()
+                .filter(done -> done.comb() == CombResult.BRUSHED)
+                .findFirst()
+                .map(
+                        done -> new Reason(
+                                "session.next-comb",
+                                "A comb at the end, from the root right through: the top can be smooth while the skin's layer felts."));
     }
 
     private static Optional<Reason> unwilling(SessionState state) {

@@ -202,6 +202,14 @@ class BesideTheDogTest {
         assertEquals("session.next-like-this", next(out.apply(new SessionEvent.Stopped()), 100, 100));
     }
 
+    /** Common practice, no published source: the comb proves, the brush does not. */
+    @Test
+    void whatWasBrushedWithoutACombIsCombedNextTime() {
+        Session back =
+                Session.placeByPlace(List.of(BACK)).apply(new SectionDone(BACK, CombResult.BRUSHED, 0, Signal.RELAXED));
+        assertEquals("session.next-comb", next(back, 100, 100));
+    }
+
     private static String next(Session session, int spent, int expected) {
         assertTrue(session.state().end().isPresent());
         return Review.of(session.state(), spent, expected).nextTime().rule();
