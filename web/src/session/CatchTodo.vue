@@ -157,7 +157,7 @@ ol li {
   .acts {
     grid-template-columns: 1fr 1fr;
     position: sticky;
-    bottom: 84px;
+    bottom: 0;
     background: rgb(var(--v-theme-background));
     padding: 8px 0;
     gap: 8px;

@@ -155,9 +155,13 @@ const KEYS: Record<string, keyof typeof ELSE> = {
   s: 'skip',
   e: 'end',
 }
+/** In the middle of a question only what does not depend on a place. */
+const ANYWHERE = ['look', 'count', 'hair', 'place', 'caught']
 useKeys((key) => {
   const what = KEYS[key]
-  if (!what || phase.value !== 'work' || busy.value || view.value?.end) return false
+  if (!what || busy.value || view.value?.end) return false
+  const may = phase.value === 'work' || (ANYWHERE.includes(phase.value) && ['treat', 'end'].includes(what))
+  if (!may) return false
   if (what === 'undo' && !view.value?.entries) return false
   ELSE[what]()
   return true
@@ -344,6 +348,14 @@ useKeys((key) => {
             :busy="busy"
             @answer="answer({ tangles: Number($event), section: about })"
           />
+          <KeyButton
+            v-if="phase === 'reaction' || phase === 'caught'"
+            k="u"
+            class="plain"
+            :disabled="busy"
+            @press="undo"
+            >Back one</KeyButton
+          >
         </template>
       </section>
       <MethodHelp v-if="help" :methods="[...new Set(places.flatMap((place) => place.methods))]" @close="help = false" />
