@@ -323,9 +323,6 @@ useKeys((key) => {
               one first.
             </p>
             <CatchQuestions v-else @found="answer({ found: $event, section: about })" />
-            <KeyButton k="b" class="plain" :disabled="busy" @press="answer({ to: 'work' })"
-              >Back to the brush</KeyButton
-            >
           </template>
           <CatchTodo
             v-else-if="phase === 'caught' && view.caught"
@@ -349,7 +346,16 @@ useKeys((key) => {
             @answer="answer({ tangles: Number($event), section: about })"
           />
           <KeyButton
-            v-if="phase === 'reaction' || phase === 'caught'"
+            v-if="phase === 'look' || phase === 'hair'"
+            k="b"
+            class="plain"
+            pedal="back"
+            :disabled="busy"
+            @press="answer({ to: 'work' })"
+            >Back to the brush</KeyButton
+          >
+          <KeyButton
+            v-if="['reaction', 'caught', 'count'].includes(phase)"
             k="u"
             class="plain"
             :disabled="busy"

@@ -41,6 +41,7 @@ class BesideTheDogTest extends Browsing {
         assertThat(session.advice("session.uneasy")).isVisible();
         session.keys("t");
         session.keys("h");
+        assertThat(session.button("Back to the brush")).isVisible();
         page.keyboard().press("w");
         assertThat(page.getByText("a simulated kitchen scale")).isVisible();
         Barriers.assertNone(page, "hair");
