@@ -125,9 +125,10 @@ class HandsFreeTest extends Browsing {
         page.reload();
         assertThat(page.getByText("29 of 29 places, 2 tangles out")).isVisible();
         button(page, "Keep it").click();
-        assertThat(home.dog("Gannet")).containsText("Nothing due");
-        assertTrue(taps(page) - before <= 8, taps(page) - before + " touches");
         button(page, "Undo").click();
+        assertTrue(taps(page) - before <= 9, taps(page) - before + " touches, Undo among them");
+        // As fast as the offer to undo goes by, whatever the machine: what became of it is asked of the server.
+        page.waitForCondition(() -> today(2) == 0);
         assertThat(home.dog("Gannet")).containsText(due);
     }
 
@@ -168,12 +169,20 @@ class HandsFreeTest extends Browsing {
         assertThat(page.getByText("Kept: 29 of 29 places.")).isVisible();
         page.context().setOffline(false);
         assertThat(home.dog("Gannet")).containsText("Nothing due");
-        JsonNode history = new JsonMapper().readTree(app.get("api/dogs/2/history"));
-        long today = 0;
-        for (JsonNode session : history.get("sessions")) {
-            today += session.get("day").asString().equals("2026-05-14") ? 1 : 0;
+        assertEquals(1, today(2));
+    }
+
+    /** How many sessions of this dog there are today. */
+    private int today(int dog) {
+        try {
+            JsonNode history = new JsonMapper().readTree(app.get("api/dogs/" + dog + "/history"));
+            return (int) history.get("sessions")
+                    .valueStream()
+                    .filter(session -> session.get("day").asString().equals("2026-05-14"))
+                    .count();
+        } catch (Exception e) {
+            throw new AssertionError("the history was not told", e);
         }
-        assertEquals(1, today);
     }
 
     @Test

@@ -10,6 +10,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
@@ -114,7 +115,9 @@ class SessionFlowTest extends ServerTest {
     void aBrushingDoneWithoutTheSessionIsToldAfterwardsAndTakenBackAsAWhole() throws Exception {
         long dog = addKnownDog("Gannet");
         String of = "/api/dogs/" + dog;
-        String yesterday = "2026-05-13";
+        LocalDate today = LocalDate.parse(com.jayway.jsonpath.JsonPath.read(
+                read("/api/home").andReturn().getResponse().getContentAsString(), "$.today"));
+        String yesterday = today.minusDays(1).toString();
         UUID id = UUID.randomUUID();
         String told =
                 """
@@ -135,12 +138,13 @@ class SessionFlowTest extends ServerTest {
                         .value(yesterday));
         post(
                         of + "/sessions/afterwards",
-                        told.replace(id.toString(), UUID.randomUUID() + "").replace("05-13", "05-15"))
+                        told.replace(id.toString(), UUID.randomUUID() + "").replace(yesterday, today.plusDays(1) + ""))
                 .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].field").value("day"));
         post(
                         of + "/sessions/afterwards",
-                        told.replace(id.toString(), UUID.randomUUID() + "").replace("12", "400"))
+                        told.replace(id.toString(), UUID.randomUUID() + "")
+                                .replace("\"minutes\": 12", "\"minutes\": 400"))
                 .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].field").value("minutes"));
         send(HttpMethod.DELETE, of + "/sessions/" + id, "").andExpect(status().isNoContent());
