@@ -48,7 +48,7 @@ export interface Line {
   layer?: number
 }
 
-/** Of the time at a place, what the brush takes; the rest is the comb's. */
+/** Of the time at a place, what the brush takes; the rest is the comb's. Own estimate. */
 const BRUSHING = 0.8
 
 /** What the voice says at a step, from the grip to the comb. */

@@ -17,7 +17,7 @@ export const SLOWEST = 0.5
 export const FASTEST = 2
 const USUAL: VoiceSettings = { on: false, pace: 1, volume: 0.8, voice: '' }
 const TONE_HERTZ = 330
-/** Where nothing speaks, the eyes read: a word takes about so long. */
+/** Where nothing speaks, the eyes read: a word takes about so long. Own estimate. */
 const READ_MS = 260
 
 /** What is spoken, through the browser's own voice; where it has none, a soft tone while the eyes read. */
