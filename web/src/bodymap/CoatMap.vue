@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { Region, Section } from '@/api/types'
+import type { Section } from '@/api/types'
 import CoatSide, { type Paint } from './CoatSide.vue'
-import type { DrawnHair } from './hair'
+import type { DrawnDog } from './dog'
 import { sideOf } from './sides'
 
 /** The dog from both sides, every section a place to point at, tab to and name. */
 const props = defineProps<{
   names: Partial<Record<Section, string>>
-  coat?: Partial<Record<Region, DrawnHair>>
+  dog?: DrawnDog
   paint?: Partial<Record<Section, Paint>>
   selected?: readonly Section[]
   /** Only one side at a time, with a switch. */
@@ -46,7 +46,7 @@ watch(
       <CoatSide
         :side="one"
         :names="names"
-        :coat="coat"
+        :dog="dog"
         :paint="paint"
         :selected="selected"
         :still="still"

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, useId } from 'vue'
-import type { Region, Section } from '@/api/types'
+import type { Colour, Section } from '@/api/types'
 import BurrMark from './BurrMark.vue'
 import MatMark from './MatMark.vue'
-import { AREAS, FAR_PASTERN_Y, type SectionArea } from './areas'
-import { closedCurve } from './geometry'
-import { drawHair, regionOf, type DrawnHair } from './hair'
-import { BODY, EAR_HANGING, EAR_PRICKED, EYE, FAR_FRONT_LEG, FAR_HIND_LEG, NOSE, TAIL, type Point } from './landmarks'
+import type { SectionArea } from './areas'
+import { PLAIN } from './build'
+import type { DrawnDog } from './dog'
+import { figureOf } from './figure'
+import { drawHair, regionOf } from './hair'
+import type { Point } from './landmarks'
 import { otherSide } from './sides'
 
 /** How one section is painted. */
@@ -26,7 +28,8 @@ export interface Paint {
 const props = defineProps<{
   side: 'LEFT' | 'RIGHT'
   names: Partial<Record<Section, string>>
-  coat?: Partial<Record<Region, DrawnHair>>
+  /** Absent: any dog, bare. */
+  dog?: DrawnDog
   paint?: Partial<Record<Section, Paint>>
   selected?: readonly Section[]
   /** Only to look at: nothing can be chosen. */
@@ -37,13 +40,13 @@ const emit = defineEmits<{ choose: [section: Section] }>()
 const id = useId()
 const focused = ref<Section>()
 
-const hair = computed(() => drawHair(props.coat ?? {}))
-/** A pricked ear grows out from behind the skull's line; a hanging one lies before it. */
-const pricked = computed(() => props.coat?.EARS?.kind === 'DOUBLE')
-const ear = computed(() => (pricked.value ? EAR_PRICKED : EAR_HANGING))
+const figure = computed(() => figureOf(props.dog?.looks ?? PLAIN))
+const coat = computed(() => props.dog?.coat ?? {})
+const hair = computed(() => drawHair(figure.value, coat.value))
 /** Where hair hides the edge, the pen only hints at it. */
+const longEared = computed(() => (coat.value.EARS?.millimetres ?? 0) > 28)
 const shaggy = computed(() =>
-  ['BODY', 'NECK', 'LEGS'].some((region) => (props.coat?.[region as Region]?.millimetres ?? 0) > 28),
+  (['BODY', 'NECK', 'LEGS'] as const).some((region) => (coat.value[region]?.millimetres ?? 0) > 28),
 )
 
 /** The drawing is of the left side; on the right one the near sections are the right ones. */
@@ -71,16 +74,23 @@ const HINTS: Partial<Record<Section, string>> = {
 
 const earShape = computed<Shape>(() => ({
   section: near('EAR_LEFT'),
-  path: closedCurve(ear.value),
+  path: hair.value.ear.path,
   clip: '',
-  where: pricked.value ? [264, 110] : [276, 226],
+  where: figure.value.ear.mark,
+  hint: '',
+}))
+const tail = computed<Shape>(() => ({
+  section: 'TAIL_WHOLE',
+  path: hair.value.tail.path,
+  clip: '',
+  where: figure.value.tail.mark,
   hint: '',
 }))
 const farLegs = computed(farShapes)
-const tail: Shape = { section: 'TAIL_WHOLE', path: closedCurve(TAIL), clip: '', where: [868, 214], hint: '' }
-const behind = computed(() => [...farLegs.value, tail, ...(pricked.value ? [earShape.value] : [])])
-const body = computed(() => AREAS.map(nearShape))
-const before = computed(() => (pricked.value ? [] : [earShape.value]))
+const upright = computed(() => figure.value.ear.behind)
+const behind = computed(() => [...farLegs.value, tail.value, ...(upright.value ? [earShape.value] : [])])
+const body = computed(() => figure.value.areas.map(nearShape))
+const before = computed(() => (upright.value ? [] : [earShape.value]))
 const shapes = computed<Shape[]>(() => [...behind.value, ...body.value, ...before.value])
 const current = computed(
   () =>
@@ -112,31 +122,36 @@ function nearShape(area: SectionArea): Shape {
     section: near(area.section),
     path: area.path,
     clip: `url(#${id}-body)`,
-    where: NEAR_MARKS[area.section] ?? [500, 350],
+    where: figure.value.mark(NEAR_MARKS[area.section] ?? [500, 350]),
     hint: HINTS[area.section] ?? '',
   }
 }
 
 function farShapes(): Shape[] {
-  const rows: [Section, readonly Point[], 'leg' | 'foot', string, Point][] = [
-    ['FRONT_LEG_LEFT', FAR_FRONT_LEG, 'leg', 'inner side', [436, 540]],
-    ['FRONT_FOOT_LEFT', FAR_FRONT_LEG, 'foot', '', [424, 632]],
-    ['HIND_LEG_LEFT', FAR_HIND_LEG, 'leg', 'inner side', [722, 560]],
-    ['HIND_FOOT_LEFT', FAR_HIND_LEG, 'foot', '', [700, 632]],
+  const rows: [Section, 'farFront' | 'farHind', 'leg' | 'foot', string, Point][] = [
+    ['FRONT_LEG_LEFT', 'farFront', 'leg', 'inner side', [436, 540]],
+    ['FRONT_FOOT_LEFT', 'farFront', 'foot', '', [424, 632]],
+    ['HIND_LEG_LEFT', 'farHind', 'leg', 'inner side', [722, 560]],
+    ['HIND_FOOT_LEFT', 'farHind', 'foot', '', [700, 632]],
   ]
-  return rows.map(([section, points, part, hint, where]) => ({
+  return rows.map(([section, leg, part, hint, where]) => ({
     section: far(section),
-    path: closedCurve(points),
+    path: hair.value[leg].path,
     clip: `url(#${id}-far-${part})`,
-    where,
+    where: figure.value.mark(where),
     hint,
   }))
 }
 
-function paleAt(section: Section): boolean {
+function colourAt(section: Section): string {
   const region = regionOf(section)
-  return !!region && !!props.coat?.[region]?.pale
+  return colourClass(region && coat.value[region]?.colour)
 }
+/** A coat of which nothing is known has no colour of its own. */
+function colourClass(colour?: Colour): string {
+  return colour?.toLowerCase() ?? ''
+}
+const patched = (shape: Shape) => colourAt(shape.section) === 'patched'
 
 function label(shape: Shape): string {
   const name = props.names[shape.section] ?? shape.section
@@ -159,6 +174,28 @@ function move(event: KeyboardEvent, shape: Shape) {
   }
 }
 
+/** The drawn lines of the face and the toes. */
+const mouth = computed(() => {
+  const [a, b, c, d, e] = figure.value.mouth.map((point) => point.join(' '))
+  const [x, y] = figure.value.nose
+  // A flat face has its mouth beneath the nose, and the corner hangs.
+  return figure.value.flat
+    ? `M${x + 2} ${y + 18}q2 12 16 14q26 4 34 22M${x + 20} ${y - 34}q14 -6 20 8`
+    : `M${a}Q${b} ${c}Q${d} ${e}`
+})
+const brow = computed(() => {
+  const [x, y] = figure.value.eye
+  const by = figure.value.eyeSize
+  return `M${x - 15 * by} ${y - 14 * by}Q${x - by} ${y - 23 * by} ${x + 17 * by} ${y - 13 * by}`
+})
+const TOES: readonly Point[] = [
+  [352, 650],
+  [366, 651],
+  [716, 651],
+  [732, 652],
+]
+const toes = computed(() => TOES.map((toe) => `M${figure.value.mark(toe).join(' ')}v-13`).join(''))
+
 const flip = computed(() => (props.side === 'RIGHT' ? 'translate(1000 0) scale(-1 1)' : undefined))
 const at = ([x, y]: Point): string => `translate(${x} ${y})`
 </script>
@@ -171,32 +208,88 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
     :aria-label="`Coat map, ${side.toLowerCase()} side`"
   >
     <defs>
-      <clipPath :id="`${id}-body`"><path :d="closedCurve(BODY)" /></clipPath>
-      <clipPath :id="`${id}-far-leg`"><rect x="300" y="380" width="600" :height="FAR_PASTERN_Y - 380" /></clipPath>
-      <clipPath :id="`${id}-far-foot`"><rect x="300" :y="FAR_PASTERN_Y" width="600" height="100" /></clipPath>
+      <clipPath :id="`${id}-body`"><path :d="hair.body.path + figure.body.path" /></clipPath>
+      <clipPath :id="`${id}-ear`"><path :d="hair.ear.path" /></clipPath>
+      <clipPath :id="`${id}-tail`"><path :d="hair.tail.path" /></clipPath>
+      <clipPath :id="`${id}-far-leg`"><rect x="0" y="0" width="1000" :height="figure.pasternY" /></clipPath>
+      <clipPath :id="`${id}-far-foot`"><rect x="0" :y="figure.pasternY" width="1000" height="100" /></clipPath>
+      <clipPath v-for="shape in body.filter(patched)" :id="`${id}-of-${shape.section}`" :key="shape.section">
+        <path :d="shape.path" />
+      </clipPath>
     </defs>
-    <ellipse class="ground" cx="560" cy="650" rx="300" ry="10" />
+    <ellipse class="ground" cx="540" cy="650" rx="320" ry="10" />
     <g :transform="flip">
-      <path class="far" :d="closedCurve(FAR_FRONT_LEG) + closedCurve(FAR_HIND_LEG)" />
+      <template v-for="leg in [hair.farFront, hair.farHind]" :key="leg.path">
+        <path
+          v-for="tuft in leg.tufts"
+          :key="tuft.colour"
+          class="far tuft"
+          :class="colourClass(tuft.colour)"
+          :d="tuft.d"
+        />
+        <path class="far" :class="colourClass(coat.LEGS?.colour)" :d="leg.path" />
+      </template>
       <template v-for="(group, g) in [behind, body, before]" :key="g">
         <template v-if="g === 0">
           <path
-            v-for="(tuft, i) in hair.fringe"
-            :key="'f' + i"
+            v-for="tuft in hair.tail.tufts"
+            :key="tuft.colour"
             class="fringe"
-            :class="{ pale: tuft.pale }"
+            :class="colourClass(tuft.colour)"
             :d="tuft.d"
           />
-          <path class="coat" :class="{ pale: coat?.TAIL?.pale }" :d="tail.path" />
-          <path v-if="pricked" class="coat ear" :class="{ pale: coat?.EARS?.pale }" :d="earShape.path" />
+          <path class="coat" :class="colourClass(coat.TAIL?.colour)" :d="hair.tail.path" />
+          <path
+            v-if="coat.TAIL?.colour === 'PATCHED'"
+            class="patch"
+            :d="figure.patches"
+            :clip-path="`url(#${id}-tail)`"
+          />
+          <path v-if="figure.ear.other" class="far" :class="colourClass(coat.EARS?.colour)" :d="figure.ear.other" />
+          <template v-if="upright">
+            <path
+              v-for="tuft in hair.ear.tufts"
+              :key="tuft.colour"
+              class="fringe"
+              :class="colourClass(tuft.colour)"
+              :d="tuft.d"
+            />
+            <path class="coat ear" :class="colourClass(coat.EARS?.colour)" :d="hair.ear.path" />
+            <path v-if="coat.EARS?.colour === 'PATCHED'" class="patch" :d="hair.ear.path" />
+          </template>
         </template>
         <template v-else-if="g === 1">
-          <path class="coat" :d="closedCurve(BODY)" />
+          <path
+            v-for="tuft in hair.body.tufts"
+            :key="tuft.colour"
+            class="fringe"
+            :class="colourClass(tuft.colour)"
+            :d="tuft.d"
+          />
+          <path class="coat" :class="colourClass(coat.BODY?.colour)" :d="hair.body.path + figure.body.path" />
           <g v-for="shape in body" :key="'p' + shape.section" :clip-path="shape.clip">
-            <path v-if="paleAt(shape.section)" class="coat pale" :d="shape.path" />
+            <path
+              v-if="colourAt(shape.section) !== colourAt('BACK')"
+              class="coat"
+              :class="colourAt(shape.section)"
+              :d="shape.path"
+            />
+          </g>
+          <g v-for="shape in body.filter(patched)" :key="'b' + shape.section" :clip-path="shape.clip">
+            <path class="patch" :d="figure.patches" :clip-path="`url(#${id}-of-${shape.section})`" />
           </g>
         </template>
-        <path v-else-if="!pricked" class="coat ear" :class="{ pale: coat?.EARS?.pale }" :d="earShape.path" />
+        <template v-else-if="!upright">
+          <path
+            v-for="tuft in hair.ear.tufts"
+            :key="tuft.colour"
+            class="fringe"
+            :class="colourClass(tuft.colour)"
+            :d="tuft.d"
+          />
+          <path class="coat ear" :class="colourClass(coat.EARS?.colour)" :d="hair.ear.path" />
+          <path v-if="coat.EARS?.colour === 'PATCHED'" class="patch" :d="hair.ear.path" />
+        </template>
         <g v-for="shape in group" :key="shape.section" :clip-path="shape.clip || undefined">
           <path
             class="area"
@@ -222,24 +315,41 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
             <title v-if="!still">{{ label(shape) }}</title>
           </path>
         </g>
-        <path v-if="g === 0" class="ink" :class="{ hint: shaggy }" :d="tail.path" />
+        <path v-if="g === 0" class="ink" :class="{ hint: shaggy }" :d="hair.tail.path" />
         <g v-if="g === 0" class="pen">
-          <path v-for="(line, i) in hair.tail" :key="'t' + i" :class="line.kind.toLowerCase()" :d="line.d" />
+          <path v-for="(line, i) in hair.tailStrokes" :key="'t' + i" :class="line.kind.toLowerCase()" :d="line.d" />
         </g>
-        <path v-if="g === 0 && pricked" class="ink" :d="earShape.path" />
-        <path v-if="g === 1" class="ink main" :class="{ hint: shaggy }" :d="closedCurve(BODY)" />
+        <template v-if="g === (upright ? 0 : 2)">
+          <path class="ink" :class="{ hint: longEared }" :d="hair.ear.path" />
+          <g class="pen">
+            <path :d="hair.ear.strokes" />
+            <path v-for="line in hair.earStrokes" :key="line.kind" :class="line.kind.toLowerCase()" :d="line.d" />
+          </g>
+        </template>
+        <path v-if="g === 1" class="ink main" :class="{ hint: shaggy }" :d="figure.body.path" />
+        <path v-if="g === 1" class="pen" :d="hair.body.strokes" />
         <g v-if="g === 1" class="pen" :clip-path="`url(#${id}-body)`">
           <path v-for="(line, i) in hair.strokes" :key="'s' + i" :class="line.kind.toLowerCase()" :d="line.d" />
         </g>
       </template>
-      <path v-if="!pricked" class="ink" :d="earShape.path" />
+      <path
+        v-if="figure.ear.fold"
+        class="coat ear fold"
+        :class="[colourClass(coat.EARS?.colour), { dot: coat.EARS?.colour === 'PATCHED' }]"
+        :d="figure.ear.fold"
+      />
       <g class="face">
-        <ellipse :cx="NOSE[0] + 2" :cy="NOSE[1] + 5" rx="17" ry="14" />
-        <path class="line" d="M104 272Q112 290 150 288Q176 286 192 276" />
-        <ellipse :cx="EYE[0]" :cy="EYE[1]" rx="8.5" ry="9.5" />
-        <circle class="glint" :cx="EYE[0] - 3" :cy="EYE[1] - 4" r="2.6" />
-        <path class="line" d="M178 190Q192 181 210 191" />
-        <path class="line thin" d="M352 650v-14M366 651v-13M716 651v-13M732 652v-13" />
+        <ellipse
+          :cx="figure.nose[0] + 2"
+          :cy="figure.nose[1] + 5"
+          :rx="17 * figure.noseSize"
+          :ry="14 * figure.noseSize"
+        />
+        <path class="line" :d="mouth" />
+        <ellipse :cx="figure.eye[0]" :cy="figure.eye[1]" :rx="8.5 * figure.eyeSize" :ry="9.5 * figure.eyeSize" />
+        <circle class="glint" :cx="figure.eye[0] - 3" :cy="figure.eye[1] - 4" :r="2.6 * figure.eyeSize" />
+        <path class="line" :d="brow" />
+        <path class="line thin" :d="toes" />
       </g>
       <g v-for="shape in shapes" :key="'m' + shape.section" :transform="at(shape.where)" class="mark">
         <MatMark v-if="paint?.[shape.section]?.mat" :lump="paint[shape.section]!.mat!" />
@@ -266,21 +376,46 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
 }
 .coat,
 .fringe {
-  fill: rgb(var(--v-theme-fur));
+  fill: rgb(var(--fur, var(--v-theme-fur)));
 }
 .fringe {
   stroke: rgb(var(--v-theme-pen));
   stroke-width: 1.3;
   stroke-linejoin: round;
 }
-.coat.pale,
-.fringe.pale {
-  fill: rgb(var(--v-theme-pale-fur));
+.pale,
+.patched {
+  --fur: var(--v-theme-pale-fur);
+}
+.gold {
+  --fur: var(--v-theme-gold-fur);
+}
+.brown {
+  --fur: var(--v-theme-brown-fur);
+}
+.grey {
+  --fur: var(--v-theme-grey-fur);
+}
+.dark {
+  --fur: var(--v-theme-dark-fur);
+}
+.patch,
+.dot {
+  fill: rgb(var(--v-theme-dark-fur));
+  pointer-events: none;
 }
 .far {
-  fill: rgb(var(--v-theme-far-fur));
+  fill: color-mix(in srgb, rgb(var(--fur, var(--v-theme-fur))) 84%, rgb(var(--v-theme-pen)));
   stroke: rgb(var(--v-theme-pen));
   stroke-width: 2;
+}
+.far.tuft {
+  stroke-width: 1.2;
+}
+.fold {
+  stroke: rgb(var(--v-theme-pen));
+  stroke-width: 2.4;
+  pointer-events: none;
 }
 .ink {
   fill: none;
@@ -293,8 +428,8 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
   stroke-width: 3.4;
 }
 .ink.hint {
-  stroke-width: 2;
-  opacity: 0.5;
+  stroke-width: 1.8;
+  opacity: 0.22;
 }
 .pen {
   pointer-events: none;

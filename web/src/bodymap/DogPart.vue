@@ -2,7 +2,7 @@
 import type { Section } from '@/api/types'
 import { AREAS } from './areas'
 import { closedCurve } from './geometry'
-import { BODY, EAR_HANGING, EYE, FAR_FRONT_LEG, FAR_HIND_LEG, NOSE, TAIL } from './landmarks'
+import { BODY, EARS, EYE, FAR_FRONT_LEG, FAR_HIND_LEG, NOSE, TAILS } from './landmarks'
 
 /** A part of the same dog, looked at closely; what the hands do there is drawn over it by the slot. */
 const props = defineProps<{
@@ -27,12 +27,17 @@ const clip = `part-${props.view.replace(/\W+/g, '-')}`
     </defs>
     <ellipse class="ground" cx="560" cy="650" rx="330" ry="10" />
     <path class="far" :class="{ washed: places.includes('HIND_LEG_RIGHT') }" :d="farLegs" />
-    <path class="coat" :class="{ washed: places.includes('TAIL_WHOLE') }" :d="closedCurve(TAIL)" />
+    <path class="coat" :class="{ washed: places.includes('TAIL_WHOLE') }" :d="closedCurve(TAILS.SABRE.outline)" />
     <path class="coat" :d="body" />
     <g :clip-path="`url(#${clip})`"><path v-for="area in washed" :key="area.section" class="wash" :d="area.path" /></g>
     <path class="line" :d="body" />
     <slot name="behind-ear" />
-    <path v-if="!earless" class="coat" :class="{ washed: places.includes('EAR_LEFT') }" :d="closedCurve(EAR_HANGING)" />
+    <path
+      v-if="!earless"
+      class="coat"
+      :class="{ washed: places.includes('EAR_LEFT') }"
+      :d="closedCurve(EARS.HANGING.outline)"
+    />
     <g class="face">
       <ellipse :cx="NOSE[0] + 2" :cy="NOSE[1] + 5" rx="17" ry="14" />
       <ellipse :cx="EYE[0]" :cy="EYE[1]" rx="8.5" ry="9.5" />

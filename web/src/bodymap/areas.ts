@@ -8,7 +8,7 @@ import type { Point } from './landmarks'
  * overlap; the dog's outline then clips what reaches over it.
  */
 const CORNERS: Record<string, Point> = {
-  // Outside the outline, in the order of the outline.
+  // Just outside the outline, in its order.
   noseOut: [50, 190],
   browOut: [150, 176],
   skullOut: [150, 90],
@@ -30,7 +30,7 @@ const CORNERS: Record<string, Point> = {
   forePasternOut: [310, 604],
   foreOut: [318, 468],
   briskOut: [258, 356],
-  chinOut: [214, 336],
+  chinOut: [221, 312],
   jawOut: [50, 336],
   // Inside.
   brow: [222, 196],
@@ -56,6 +56,29 @@ const CORNERS: Record<string, Point> = {
   seat: [750, 352],
   ham: [750, 436],
   knee: [706, 458],
+}
+
+/** Far out from a corner, so that hair that stands out or hangs to the ground still belongs to a place. */
+const FAR: Record<string, readonly [from: string, dx: number, dy: number]> = {
+  noseFar: ['noseOut', -300, -90],
+  browFar: ['browOut', -90, -120],
+  skullFar: ['skullOut', -60, -120],
+  napeFar: ['napeOut', 20, -120],
+  neckFar: ['neckOut', 50, -120],
+  withersFar: ['withersOut', 20, -120],
+  croupFar: ['croupOut', 30, -120],
+  rumpFar: ['rumpOut', 300, -120],
+  hockFar: ['hockOut', 300, 10],
+  hindPasternFar: ['hindPasternOut', 300, 0],
+  hindToeFar: ['hindToeOut', 300, 60],
+  hindHeelFar: ['hindHeelOut', 0, 60],
+  foreHeelFar: ['foreHeelOut', 0, 60],
+  foreToeFar: ['foreToeOut', -300, 60],
+  forePasternFar: ['forePasternOut', -300, 0],
+  foreFar: ['foreOut', -300, 10],
+  briskFar: ['briskOut', -220, 70],
+  chinFar: ['briskOut', -260, -6],
+  jawFar: ['briskOut', -420, -40],
 }
 
 /** Where a cut is not straight: the point it bends toward. */
@@ -90,23 +113,56 @@ const BENDS: Record<string, Point> = {
 type Area = readonly [section: Section, ...corners: string[]]
 
 const NEAR_AREAS: readonly Area[] = [
-  ['MUZZLE', 'browOut', 'brow', 'temple', 'ear', 'jaw', 'chinOut', 'jawOut', 'noseOut'],
-  ['CROWN', 'browOut', 'skullOut', 'napeOut', 'temple', 'brow'],
-  ['BEHIND_EAR_LEFT', 'napeOut', 'neckOut', 'nape', 'ear', 'temple'],
-  ['NECK_RUFF', 'neckOut', 'withersOut', 'withers', 'point', 'throat', 'ear', 'nape'],
-  ['THROAT', 'jaw', 'ear', 'throat', 'briskOut', 'chinOut'],
-  ['CHEST', 'throat', 'point', 'forearm', 'foreOut', 'briskOut'],
+  ['MUZZLE', 'browFar', 'browOut', 'brow', 'temple', 'ear', 'jaw', 'chinOut', 'chinFar', 'jawFar', 'noseFar'],
+  ['CROWN', 'browOut', 'browFar', 'skullFar', 'napeFar', 'napeOut', 'temple', 'brow'],
+  ['BEHIND_EAR_LEFT', 'napeOut', 'napeFar', 'neckFar', 'neckOut', 'nape', 'ear', 'temple'],
+  ['NECK_RUFF', 'neckOut', 'neckFar', 'withersFar', 'withersOut', 'withers', 'point', 'throat', 'ear', 'nape'],
+  ['THROAT', 'jaw', 'ear', 'throat', 'briskOut', 'briskFar', 'chinFar', 'chinOut'],
+  ['CHEST', 'throat', 'point', 'forearm', 'foreOut', 'foreFar', 'briskFar', 'briskOut'],
   ['SHOULDER_LEFT', 'withers', 'back1', 'rib', 'elbow', 'crook', 'forearm', 'point'],
-  ['BACK', 'withersOut', 'croupOut', 'hip', 'loin', 'back2', 'back1', 'withers'],
+  ['BACK', 'withersOut', 'withersFar', 'croupFar', 'croupOut', 'hip', 'loin', 'back2', 'back1', 'withers'],
   ['SIDE_LEFT', 'back1', 'back2', 'loin', 'flank', 'groin', 'keel', 'elbow', 'rib'],
-  ['BELLY', 'elbow', 'keel', 'groin', 'stifleOut', 'elbowOut'],
+  // Down between the legs, where long hair hangs.
+  [
+    'BELLY',
+    'elbow',
+    'keel',
+    'groin',
+    'stifleOut',
+    'hindPasternIn',
+    'hindHeelFar',
+    'foreHeelFar',
+    'forePasternIn',
+    'elbowOut',
+  ],
   ['ARMPIT_LEFT', 'crook', 'elbow', 'elbowOut', 'pit'],
-  ['FRONT_LEG_LEFT', 'forearm', 'crook', 'pit', 'elbowOut', 'forePasternIn', 'forePasternOut', 'foreOut'],
-  ['FRONT_FOOT_LEFT', 'forePasternOut', 'forePasternIn', 'foreHeelOut', 'foreToeOut'],
+  [
+    'FRONT_LEG_LEFT',
+    'forearm',
+    'crook',
+    'pit',
+    'elbowOut',
+    'forePasternIn',
+    'forePasternOut',
+    'forePasternFar',
+    'foreFar',
+    'foreOut',
+  ],
+  ['FRONT_FOOT_LEFT', 'forePasternFar', 'forePasternOut', 'forePasternIn', 'foreHeelFar', 'foreToeFar'],
   ['THIGH_LEFT', 'loin', 'hip', 'seat', 'ham', 'knee', 'stifleOut', 'groin', 'flank'],
-  ['REAR_TROUSERS', 'croupOut', 'rumpOut', 'hockOut', 'ham', 'seat', 'hip'],
-  ['HIND_LEG_LEFT', 'stifleOut', 'knee', 'ham', 'hockOut', 'hindPasternOut', 'hindPasternIn'],
-  ['HIND_FOOT_LEFT', 'hindPasternIn', 'hindPasternOut', 'hindToeOut', 'hindHeelOut'],
+  ['REAR_TROUSERS', 'croupOut', 'croupFar', 'rumpFar', 'hockFar', 'hockOut', 'ham', 'seat', 'hip'],
+  [
+    'HIND_LEG_LEFT',
+    'stifleOut',
+    'knee',
+    'ham',
+    'hockOut',
+    'hockFar',
+    'hindPasternFar',
+    'hindPasternOut',
+    'hindPasternIn',
+  ],
+  ['HIND_FOOT_LEFT', 'hindPasternIn', 'hindPasternOut', 'hindPasternFar', 'hindToeFar', 'hindHeelFar'],
 ]
 
 /** Where a far leg turns into a far foot. */
@@ -118,34 +174,55 @@ export interface SectionArea {
   polygon: Point[]
 }
 
-/** The areas of the near side, as if it were the left one. */
-export const AREAS: readonly SectionArea[] = NEAR_AREAS.map(([section, ...names]) => ({
-  section,
-  path: areaPath(names),
-  polygon: names.flatMap((name, i) => cutPoints(name, names[(i + 1) % names.length]!)),
-}))
+/** The areas of the near side, as if it were the left one, on a dog whose points all stand where the warp puts them. */
+export function areasOf(warp: (point: Point) => Point): SectionArea[] {
+  const corner = (name: string): Point => {
+    const [from, dx, dy] = FAR[name] ?? [name, 0, 0]
+    const [x, y] = warp(CORNERS[from]!)
+    return [x + dx, y + dy]
+  }
+  const bend = (from: string, to: string) => {
+    const at = bendOf(from, to)
+    return at && warp(at)
+  }
+  return NEAR_AREAS.map(([section, ...names]) => ({
+    section,
+    path: areaPath(names, corner, bend),
+    polygon: names.flatMap((name, i) => {
+      const next = names[(i + 1) % names.length]!
+      return cutPoints(corner(name), corner(next), bend(name, next))
+    }),
+  }))
+}
+
+/** Those of the skeleton itself. */
+export const AREAS: readonly SectionArea[] = areasOf((point) => point)
 
 /** The section whose area holds this point of the body; undefined outside of all. */
 export function sectionAt(point: Point): Section | undefined {
   return AREAS.find((area) => inside(point, area.polygon))?.section
 }
 
-function areaPath(names: string[]): string {
-  let path = `M${CORNERS[names[0]!]!.join(' ')}`
+function areaPath(
+  names: readonly string[],
+  corner: (name: string) => Point,
+  bendAt: (from: string, to: string) => Point | undefined,
+): string {
+  const say = (point: Point) => point.map(r).join(' ')
+  let path = `M${say(corner(names[0]!))}`
   names.forEach((from, i) => {
     const to = names[(i + 1) % names.length]!
-    const bend = bendOf(from, to)
-    path += (bend ? `Q${bend.join(' ')} ` : 'L') + CORNERS[to]!.join(' ')
+    const bend = bendAt(from, to)
+    path += (bend ? `Q${say(bend)} ` : 'L') + say(corner(to))
   })
   return path + 'Z'
 }
 
-function cutPoints(from: string, to: string): Point[] {
-  const [a, b, bend] = [CORNERS[from]!, CORNERS[to]!, bendOf(from, to)]
+function cutPoints(a: Point, b: Point, bend: Point | undefined): Point[] {
   if (!bend) return [a]
   return [0, 0.2, 0.4, 0.6, 0.8].map((t): Point => [
-    r((1 - t) ** 2 * a[0] + 2 * t * (1 - t) * bend[0] + t * t * b[0]),
-    r((1 - t) ** 2 * a[1] + 2 * t * (1 - t) * bend[1] + t * t * b[1]),
+    (1 - t) ** 2 * a[0] + 2 * t * (1 - t) * bend[0] + t * t * b[0],
+    (1 - t) ** 2 * a[1] + 2 * t * (1 - t) * bend[1] + t * t * b[1],
   ])
 }
 

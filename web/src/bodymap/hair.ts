@@ -1,32 +1,53 @@
-import type { CoatKind, Region, Section } from '@/api/types'
-import { sectionAt } from './areas'
-import { inside, r, sampleCurve } from './geometry'
-import { BODY, TAIL, type Point } from './landmarks'
+import type { CoatKind, Colour, Region, Section } from '@/api/types'
+import { EDGE_STEP, FINE, seeded, unit, type Edge, type Figure, type Outline, type Place, type Random } from './figure'
+import { r } from './geometry'
+import type { Point } from './landmarks'
 
 /** What is drawn of one region's hair. */
 export interface DrawnHair {
   kind: CoatKind
   millimetres: number
-  pale: boolean
+  colour: Colour
 }
+
+export type DrawnCoat = Partial<Record<Region, DrawnHair>>
 
 export interface PenStrokes {
   d: string
   kind: CoatKind
 }
 
+/** Tufts of one colour, to be filled like the coat. */
+export interface Tufts {
+  d: string
+  colour: Colour
+}
+
+/** What stands out over one part of the dog: its outline with the hair on it, and the locks at its edge. */
+export interface Haired {
+  path: string
+  tufts: Tufts[]
+  /** Strokes of the pen in what stands out. */
+  strokes: string
+}
+
 export interface HairDrawing {
-  /** Tufts that stand out over the outline, to be filled like the coat. */
-  fringe: { d: string; pale: boolean }[]
+  body: Haired
+  tail: Haired
+  ear: Haired
+  farFront: Haired
+  farHind: Haired
   /** Single strokes of the pen, on the body and on the tail. */
   strokes: PenStrokes[]
-  tail: PenStrokes[]
+  tailStrokes: PenStrokes[]
+  earStrokes: PenStrokes[]
 }
 
 /** Lie of the hair on each section, degrees: 0 toward the tail, 90 toward the ground. */
 const LIE: Partial<Record<Section, number>> = {
   MUZZLE: 28,
   CROWN: 14,
+  EAR_LEFT: 84,
   BEHIND_EAR_LEFT: 64,
   NECK_RUFF: 52,
   THROAT: 78,
@@ -47,6 +68,7 @@ const LIE: Partial<Record<Section, number>> = {
 const REGION_OF: Partial<Record<Section, Region>> = {
   MUZZLE: 'HEAD',
   CROWN: 'HEAD',
+  EAR_LEFT: 'EARS',
   BEHIND_EAR_LEFT: 'EARS',
   NECK_RUFF: 'NECK',
   THROAT: 'NECK',
@@ -62,139 +84,183 @@ const REGION_OF: Partial<Record<Section, Region>> = {
   HIND_LEG_LEFT: 'LEGS',
   HIND_FOOT_LEFT: 'LEGS',
   REAR_TROUSERS: 'REAR',
+  TAIL_WHOLE: 'TAIL',
 }
 
-/** The region a section on either side belongs to; undefined for ears and tail, drawn on their own. */
+/** The region a section on either side belongs to. */
 export function regionOf(section: Section): Region | undefined {
   return REGION_OF[section.replace('RIGHT', 'LEFT') as Section]
 }
 
-/** How each kind stands out over the outline: reach and breadth per mm of hair, and how it bends. */
-const TUFT: Record<CoatKind, { reach: number; most: number; breadth: number; hang: number; step: number }> = {
-  SMOOTH: { reach: 0, most: 0, breadth: 0, hang: 0, step: 40 },
-  DOUBLE: { reach: 0.3, most: 36, breadth: 15, hang: 0.3, step: 10 },
-  DROP: { reach: 0.34, most: 60, breadth: 8, hang: 1.1, step: 6 },
-  CURLY: { reach: 0.3, most: 22, breadth: 12, hang: 0.1, step: 11 },
-  WIRE: { reach: 0.34, most: 18, breadth: 5, hang: 0.3, step: 8 },
-  FEATHERED: { reach: 0.26, most: 40, breadth: 8, hang: 0.9, step: 8 },
-  CORDED: { reach: 0.4, most: 70, breadth: 11, hang: 1.2, step: 15 },
-  HAIRLESS: { reach: 0, most: 0, breadth: 0, hang: 0, step: 40 },
+/**
+ * How each kind stands out, in the drawing's units and judged by eye.
+ *
+ * bulk: the part of the hair's length by which the coat as a whole stands off; most: at most; hang: how much of that goes
+ * down instead of out; lock: length of a lock at the edge for each mm; breadth and step of the locks.
+ */
+interface Manner {
+  bulk: number
+  most: number
+  hang: number
+  lock: number
+  longest: number
+  breadth: number
+  step: number
 }
 
-/** Draws the coat that the owner described, the same way each time. */
-export function drawHair(coat: Partial<Record<Region, DrawnHair>>): HairDrawing {
-  const hairAt = (section: Section) => coat[section === 'TAIL_WHOLE' ? 'TAIL' : REGION_OF[section]!]
+const MANNER: Record<CoatKind, Manner> = {
+  SMOOTH: { bulk: 0, most: 0, hang: 0, lock: 0, longest: 0, breadth: 0, step: 40 },
+  DOUBLE: { bulk: 0.52, most: 66, hang: 0.14, lock: 0.17, longest: 17, breadth: 12, step: 11 },
+  DROP: { bulk: 1, most: 230, hang: 0.94, lock: 0.2, longest: 30, breadth: 6, step: 6 },
+  CURLY: { bulk: 0.55, most: 48, hang: 0.06, lock: 0.15, longest: 8, breadth: 9, step: 12 },
+  FLEECE: { bulk: 0.5, most: 60, hang: 0.42, lock: 0.22, longest: 13, breadth: 11, step: 19 },
+  WIRE: { bulk: 0.34, most: 26, hang: 0.3, lock: 0.26, longest: 13, breadth: 4, step: 7 },
+  FEATHERED: { bulk: 0.62, most: 80, hang: 0.86, lock: 0.24, longest: 24, breadth: 7, step: 8 },
+  CORDED: { bulk: 0.8, most: 200, hang: 0.92, lock: 0.22, longest: 34, breadth: 9, step: 14 },
+  HAIRLESS: { bulk: 0, most: 0, hang: 0, lock: 0, longest: 0, breadth: 0, step: 40 },
+}
+
+/** Hair shorter than this lies on the skin and shows no bulk, mm. */
+const lyingFlat = (kind: CoatKind) => (kind === 'DOUBLE' ? 18 : 9)
+const GROUND_Y = 649
+
+/** Draws the coat that the owner described on the dog as it is built, the same way each time. */
+export function drawHair(figure: Figure, coat: DrawnCoat): HairDrawing {
+  const hairAt: HairAt = (section) => coat[REGION_OF[section]!]
+  const part = (outline: Outline) => haired(outline, hairAt, figure.unitsPerMm)
   return {
-    fringe: [...fringe(BODY_EDGE, hairAt), ...fringe(TAIL_EDGE, hairAt)],
-    strokes: strokes(BODY_PLACES, hairAt),
-    tail: strokes(TAIL_PLACES, hairAt),
+    body: part(figure.body),
+    tail: part(figure.tail),
+    ear: part(figure.ear),
+    farFront: part(figure.farFront),
+    farHind: part(figure.farHind),
+    strokes: strokes(figure.bodyPlaces, hairAt),
+    tailStrokes: strokes(figure.tailPlaces, hairAt),
+    earStrokes: strokes(figure.earPlaces, hairAt),
   }
 }
 
 type HairAt = (section: Section) => DrawnHair | undefined
-type Random = () => number
 
-/** A point of the outline, the way on from it and the way out. */
-interface Edge {
-  at: Point
-  along: Point
-  normal: Point
-  section: Section
-}
+/** How far, to each side along the outline, one depth of hair passes into the next, in points of the outline. */
+const BLENDED = 11
 
-/** A point where a stroke may stand, with what chance gave it. */
-interface Place {
-  at: Point
-  section: Section
-  keep: number
-  turn: number
-  size: number
-}
-
-/** Where hair can stand is the same for every coat, so it is worked out once. */
-const BODY_EDGE = edgeOf(BODY, sectionAt)
-const TAIL_EDGE = edgeOf(TAIL, () => 'TAIL_WHOLE')
-const FINE = 13
-const BODY_PLACES = placesIn(BODY, [80, 120, 815, 645], (at) => (nearFace(at) ? undefined : sectionAt(at)), seeded(20))
-const TAIL_PLACES = placesIn(TAIL, [745, 112, 915, 304], () => 'TAIL_WHOLE', seeded(21))
-
-function edgeOf(outline: readonly Point[], sectionOf: (at: Point) => Section | undefined): Edge[] {
-  const samples = sampleCurve(outline, 3)
-  return samples.flatMap((at, i) => {
-    const next = samples[(i + 1) % samples.length]!
-    const along = unit(next[0] - at[0], next[1] - at[1])
-    const normal: Point = [along[1], -along[0]]
-    const section = sectionOf([at[0] - normal[0] * 6, at[1] - normal[1] * 6])
-    return section ? [{ at, along, normal, section }] : []
-  })
-}
-
-function placesIn(
-  outline: readonly Point[],
-  [left, top, right, bottom]: [number, number, number, number],
-  sectionOf: (at: Point) => Section | undefined,
-  random: Random,
-): Place[] {
-  const polygon = sampleCurve(outline, 8)
-  const places: Place[] = []
-  for (let gy = top; gy < bottom; gy += FINE) {
-    for (let gx = left; gx < right; gx += FINE) {
-      const at: Point = [gx + (random() - 0.5) * FINE, gy + (random() - 0.5) * FINE]
-      const [keep, turn, size] = [random(), (random() - 0.5) * 0.5, 0.7 + 0.6 * random()]
-      const section = inside(at, polygon) ? sectionOf(at) : undefined
-      if (section) places.push({ at, section, keep, turn, size })
+function haired({ edge, path }: Outline, hairAt: HairAt, unitsPerMm: number): Haired {
+  const bare = edge.map((one) => offset(one, hairAt(one.section), unitsPerMm))
+  if (bare.every(([x, y]) => x === 0 && y === 0)) return { path, tufts: locks(edge, edge, hairAt), strokes: '' }
+  const n = edge.length
+  const out = edge.map((one, i): Edge => {
+    let [x, y] = [0, 0]
+    for (let k = -BLENDED; k <= BLENDED; k++) {
+      const [ox, oy] = bare[(i + k + n) % n]!
+      x += ox
+      y += oy
     }
+    const wide = 2 * BLENDED + 1
+    return { ...one, at: [one.at[0] + x / wide, Math.min(GROUND_Y, one.at[1] + y / wide)] }
+  })
+  return {
+    path: `M${out.map(({ at }) => p(at)).join('L')}Z`,
+    tufts: locks(out, edge, hairAt),
+    strokes: between(edge, out),
   }
-  return places
 }
 
-function fringe(edge: readonly Edge[], hairAt: HairAt) {
-  const random = seeded(22)
-  const paths: Record<'pale' | 'dark', string> = { pale: '', dark: '' }
-  let walked = 0
-  for (const { at, along, normal, section } of edge) {
-    const hair = hairAt(section)
-    if (!hair) continue
-    walked += 3
-    const tuft = TUFT[hair.kind]
-    if (walked < tuft.step) continue
-    walked = 0
-    const reach = Math.min(tuft.most, hair.millimetres * tuft.reach) * bearded(section, hair.kind, at)
-    if (reach < 2.5) continue
-    paths[hair.pale ? 'pale' : 'dark'] +=
-      hair.kind === 'CURLY'
-        ? curl(at, normal, reach, random)
-        : lock(at, normal, along, lieOf(section), reach, tuft.breadth, tuft.hang, random)
+/** From here on what stands out is deep enough to be drawn in, in the drawing's units. */
+const DEEP = 12
+
+/** Strokes from the skin to the edge of a deep coat, where the body's own strokes do not reach. */
+function between(skin: readonly Edge[], out: readonly Edge[]): string {
+  const random = seeded(23)
+  let d = ''
+  for (let i = 0; i < out.length; i += 2) {
+    const [from, to] = [skin[i]!.at, out[i]!.at]
+    const [dx, dy] = [to[0] - from[0], to[1] - from[1]]
+    const [begin, end] = [random() * 0.6, 0.55 + random() * 0.45]
+    if (Math.hypot(dx, dy) < DEEP || end <= begin) continue
+    const bend = (random() - 0.5) * 5
+    d += `M${r(from[0] + dx * begin)} ${r(from[1] + dy * begin)}q${r((dx * (end - begin)) / 2 + bend)} ${r((dy * (end - begin)) / 2)} ${r(dx * (end - begin))} ${r(dy * (end - begin))}`
   }
-  return toList(paths)
+  return d
+}
+
+/** How far the coat stands off at a point of the outline. */
+function offset(edge: Edge, hair: DrawnHair | undefined, unitsPerMm: number): Point {
+  if (!hair) return [0, 0]
+  const { bulk, most, hang } = MANNER[hair.kind]
+  const depth =
+    Math.min(most, Math.max(0, hair.millimetres - lyingFlat(hair.kind)) * unitsPerMm * bulk) * share(edge, hair.kind)
+  const [nx, ny] = edge.normal
+  // What hangs falls from beneath and beside, and hardly lifts the line of the back.
+  const down = Math.max(0, Math.min(1, ny + 0.42))
+  return [depth * (nx * (1 - hang) + nx * 0.3 * hang), depth * (ny * (1 - hang) + down * hang)]
 }
 
 const FEET: readonly Section[] = ['FRONT_FOOT_LEFT', 'HIND_FOOT_LEFT']
 
-/** Hair is kept off the nose and eyes, and off the soles; beards are fuller under the chin. */
-function bearded(section: Section, kind: CoatKind, [x, y]: Point): number {
-  if (y > 636) return 0.2
-  if (FEET.includes(section)) return 0.5
-  if (section !== 'MUZZLE') return 1
-  const underChin = y > 286
-  if (underChin) return kind === 'WIRE' || kind === 'DROP' ? 1.5 : 0.8
-  return x < 130 ? 0.12 : 0.4
+/** Hair is kept off nose and eyes and off the soles; beards are fuller under the chin; feathers grow at the back of legs. */
+function share({ base: [x, y], section, normal }: Edge, kind: CoatKind): number {
+  if (y > 640) return 0.12
+  if (FEET.includes(section)) return 0.4
+  if (section === 'MUZZLE') {
+    if (y > 286) return kind === 'WIRE' ? 1.7 : kind === 'DROP' ? 0.5 : 0.6
+    return x < 130 ? 0.04 : 0.25
+  }
+  if (section === 'CROWN') return kind === 'DROP' || kind === 'FEATHERED' ? 0.4 : 0.75
+  const leg = section === 'FRONT_LEG_LEFT' || section === 'HIND_LEG_LEFT'
+  if (kind === 'FEATHERED') {
+    // Short on the front of a leg and along the back, whatever hangs behind and below.
+    if (leg) return normal[0] > 0.1 ? 0.75 : 0.06
+    if (section === 'TAIL_WHOLE' || section === 'EAR_LEFT') return 0.8
+    if (section === 'BELLY' || section === 'CHEST' || section === 'REAR_TROUSERS') return 1.5
+    return 0.25
+  }
+  if (leg) return kind === 'DROP' || kind === 'CORDED' ? 0.4 : 0.7
+  if (section === 'TAIL_WHOLE' && (kind === 'DROP' || kind === 'CORDED')) return 0.5
+  if (section === 'EAR_LEFT' && kind === 'DOUBLE') return 0.3
+  // The ruff of a coat that stands off, and the trousers.
+  if (kind === 'DOUBLE' && (section === 'NECK_RUFF' || section === 'CHEST' || section === 'THROAT')) return 1.3
+  return 1
+}
+
+/** Locks along the edge of the coat, in the colour of the place they grow from. */
+function locks(edge: readonly Edge[], skin: readonly Edge[], hairAt: HairAt): Tufts[] {
+  const random = seeded(22)
+  const paths = new Map<Colour, string>()
+  let walked = 0
+  edge.forEach((one, i) => {
+    const hair = hairAt(one.section)
+    if (!hair) return
+    const from = edge[(i + edge.length - 1) % edge.length]!
+    walked += Math.min(4 * EDGE_STEP, Math.hypot(one.at[0] - from.at[0], one.at[1] - from.at[1]))
+    const manner = MANNER[hair.kind]
+    if (walked < manner.step) return
+    walked = 0
+    const long =
+      Math.min(manner.longest, (hair.millimetres - lyingFlat(hair.kind) / 2) * manner.lock) *
+      Math.min(1.2, share(skin[i]!, hair.kind) + 0.2)
+    if (long < 2.2 || one.at[1] > GROUND_Y - 4) return
+    paths.set(hair.colour, (paths.get(hair.colour) ?? '') + tuft(one, hair.kind, long, manner, random))
+  })
+  return [...paths].map(([colour, d]) => ({ d, colour }))
+}
+
+function tuft(edge: Edge, kind: CoatKind, long: number, manner: Manner, random: Random): string {
+  if (kind === 'CURLY') return curl(edge, long, random)
+  if (kind === 'FLEECE') return wave(edge, long, random)
+  return lock(edge, lieOf(edge.section), long, manner, random)
 }
 
 function lock(
-  at: Point,
-  normal: Point,
-  along: Point,
-  lie: Point,
+  { at, normal, along }: Edge,
+  [lx, ly]: Point,
   reach: number,
-  breadth: number,
-  hang: number,
+  { breadth, hang }: Manner,
   random: Random,
 ): string {
   const length = reach * (0.7 + 0.6 * random())
-  const [lx, ly] = lie
-  const [ux, uy] = unit(normal[0] + lx * 0.9, normal[1] + ly * 0.9 + hang * 0.6)
-  const tip: Point = [at[0] + ux * length, at[1] + uy * length + hang * length * 0.25]
+  const [ux, uy] = unit(normal[0] + lx * 0.9, normal[1] + ly * 0.9 + hang * 0.8)
+  const tip: Point = [at[0] + ux * length, Math.min(GROUND_Y, at[1] + uy * length + hang * length * 0.25)]
   const bulge: Point = [
     at[0] + normal[0] * length * 0.55 + lx * length * 0.2,
     at[1] + normal[1] * length * 0.55 + ly * length * 0.2,
@@ -207,20 +273,38 @@ function lock(
   return `M${p(a)}Q${p(bulge)} ${p(tip)}Q${r((at[0] + tip[0]) / 2)} ${r((at[1] + tip[1]) / 2)} ${p(b)}Z`
 }
 
-function curl(at: Point, normal: Point, reach: number, random: Random): string {
-  const radius = Math.max(4, reach * (0.75 + 0.4 * random()))
-  const [x, y] = [at[0] + normal[0] * radius * 0.25, at[1] + normal[1] * radius * 0.25]
+/** A round curl, as wool stands. */
+function curl({ at, normal }: Edge, reach: number, random: Random): string {
+  const radius = Math.max(5, reach * (0.8 + 0.4 * random()))
+  const [x, y] = [at[0] - normal[0] * radius * 0.35, at[1] - normal[1] * radius * 0.35]
   return `M${r(x - radius)} ${r(y)}a${r(radius)} ${r(radius)} 0 1 1 ${r(2 * radius)} 0a${r(radius)} ${r(radius)} 0 1 1 ${r(-2 * radius)} 0Z`
+}
+
+/** A soft round lobe that falls to one side, as loose waves end. */
+function wave({ at, normal, along }: Edge, reach: number, random: Random): string {
+  const length = Math.max(6, reach * (0.8 + 0.5 * random()))
+  const half = 10 + 3 * random()
+  const foot = (side: number): Point => [
+    at[0] + along[0] * half * side - normal[0] * 6,
+    at[1] + along[1] * half * side - normal[1] * 6,
+  ]
+  const over = (side: number): Point => [
+    at[0] + along[0] * half * side + normal[0] * length * 1.5,
+    Math.min(GROUND_Y, at[1] + along[1] * half * side + normal[1] * length * 1.5 + 4),
+  ]
+  const [a, b] = [foot(-1), foot(1)]
+  return `M${p(a)}C${p(over(-1))} ${p(over(0.9))} ${p(b)}Z`
 }
 
 const GRID: Record<CoatKind, number> = {
   SMOOTH: 26,
   DOUBLE: 15,
   DROP: 14,
-  CURLY: 17,
+  CURLY: 16,
+  FLEECE: 18,
   WIRE: 14,
   FEATHERED: 17,
-  CORDED: 22,
+  CORDED: 20,
   HAIRLESS: 60,
 }
 
@@ -244,6 +328,11 @@ function stroke(at: Point, [lx, ly]: Point, hair: DrawnHair, size: number): stri
       const radius = Math.min(7, 2.6 + hair.millimetres * 0.07) * size
       return `M${p(at)}a${r(radius)} ${r(radius)} 0 1 1 ${r(radius * 1.5)} ${r(radius * 0.9)}`
     }
+    case 'FLEECE': {
+      // An S that lies with the hair.
+      const [hx, hy] = [lx * long * 0.5, ly * long * 0.5 + 2]
+      return `M${p(at)}q${r(hx * 0.5 - ly * 7)} ${r(hy * 0.5 + lx * 7)} ${r(hx)} ${r(hy)}q${r(hx * 0.5 + ly * 7)} ${r(hy * 0.5 - lx * 7)} ${r(hx)} ${r(hy)}`
+    }
     case 'DROP': {
       const [dx, dy] = unit(lx * 0.45, ly + 0.7)
       const end: Point = [at[0] + dx * long, at[1] + dy * long]
@@ -260,38 +349,11 @@ function stroke(at: Point, [lx, ly]: Point, hair: DrawnHair, size: number): stri
   }
 }
 
-/** The eye and the nose stay clear. */
-function nearFace([x, y]: Point): boolean {
-  return Math.hypot(x - 193, y - 204) < 22 || Math.hypot(x - 104, y - 258) < 30
-}
-
 function lieOf(section: Section, turn = 0): Point {
   const angle = section === 'TAIL_WHOLE' ? -0.35 + turn : ((LIE[section] ?? 60) * Math.PI) / 180 + turn
   return [Math.cos(angle), Math.sin(angle)]
 }
 
-function toList(paths: Record<'pale' | 'dark', string>) {
-  return [
-    { d: paths.dark, pale: false },
-    { d: paths.pale, pale: true },
-  ].filter((path) => path.d)
-}
-
-function unit(x: number, y: number): Point {
-  const length = Math.hypot(x, y) || 1
-  return [x / length, y / length]
-}
-
 function p([x, y]: Point): string {
   return `${r(x)} ${r(y)}`
-}
-
-function seeded(seed: number): Random {
-  let state = seed
-  return () => {
-    state = (state + 0x6d2b79f5) | 0
-    let t = Math.imul(state ^ (state >>> 15), 1 | state)
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296
-  }
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Answer, CoatKind, Region } from '@/api/types'
 import CoatSide from '@/bodymap/CoatSide.vue'
-import type { DrawnHair } from '@/bodymap/hair'
+import { dogOf, type DrawnDog } from '@/bodymap/dog'
 import { ANSWER_DRAWINGS } from './answerDrawings'
 import { REGIONS } from './words'
 
@@ -13,16 +13,18 @@ function dog(
   lengths: Partial<Record<Region, number>>,
   short: number,
   shortKind: CoatKind = kind,
-): Record<string, DrawnHair> {
-  return Object.fromEntries(
-    REGIONS.map(({ value }) => [
-      value,
-      { kind: lengths[value] ? kind : shortKind, millimetres: lengths[value] ?? short, pale: false },
-    ]),
+): DrawnDog {
+  return dogOf(
+    Object.fromEntries(
+      REGIONS.map(({ value }) => [
+        value,
+        { kind: lengths[value] ? kind : shortKind, millimetres: lengths[value] ?? short, colour: 'GOLD' as const },
+      ]),
+    ),
   )
 }
 /** Where it is long, on the dog. */
-const DOGS: Partial<Record<Answer, Record<string, DrawnHair>>> = {
+const DOGS: Partial<Record<Answer, DrawnDog>> = {
   NOWHERE: dog('SMOOTH', {}, 8),
   ALL_OVER: dog('DROP', {}, 130),
   FRINGES: dog('FEATHERED', { EARS: 90, LEGS: 110, REAR: 110, TAIL: 120, NECK: 40 }, 10, 'SMOOTH'),
@@ -33,7 +35,7 @@ const DOGS: Partial<Record<Answer, Record<string, DrawnHair>>> = {
 
 <template>
   <div v-if="DOGS[answer]" class="drawing" aria-hidden="true" inert>
-    <CoatSide side="LEFT" :names="{}" :coat="DOGS[answer]" still />
+    <CoatSide side="LEFT" :names="{}" :dog="DOGS[answer]" still />
   </div>
   <svg v-else class="drawing" viewBox="0 0 120 80" aria-hidden="true">
     <path v-for="(part, i) in ANSWER_DRAWINGS[answer]" :key="i" :class="part.part" :d="part.d" />

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { useSections } from '@/api/queries'
 import type { CoatForm, Region, Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
+import { drawnDog } from '@/bodymap/dog'
 import type { Paint } from '@/bodymap/CoatSide.vue'
 import { useDog } from '@/dog/useDogs'
 import CardTitle from '@/shell/CardTitle.vue'
@@ -10,7 +11,7 @@ import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import { useUnits } from '@/shell/useUnits'
 import { coatPages } from './pages'
-import { drawn, useCoat, useCoatKinds } from './useCoat'
+import { useCoat, useCoatKinds } from './useCoat'
 import { useReadings } from './useReadings'
 import { choiceOf, labelOf } from '@/api/words'
 import { REGIONS } from './words'
@@ -81,7 +82,7 @@ function state(coat: CoatForm): string {
         {{ state(stored.data.value) }}
       </p>
       <div class="cols">
-        <CoatMap :names="names" :coat="drawn(stored.data.value)" :paint="paint" still />
+        <CoatMap :names="names" :dog="drawnDog(stored.data.value, dog.data.value.form)" :paint="paint" still />
         <div>
           <table>
             <thead>
@@ -106,8 +107,8 @@ function state(coat: CoatForm): string {
                 </td>
                 <td>{{ row.kind?.label }}</td>
                 <td>
-                  {{ row.density }}, {{ row.texture }}{{ row.hair.undercoat ? ', undercoat' : ''
-                  }}{{ row.hair.pale ? ', pale' : '' }}
+                  {{ row.density }}, {{ row.texture }}{{ row.hair.undercoat ? ', undercoat' : '' }},
+                  {{ labelOf('Colour', row.hair.colour) }}{{ row.hair.clipped ? ', clipped' : '' }}
                 </td>
                 <td>{{ row.growth || 'not measured' }}</td>
               </tr>

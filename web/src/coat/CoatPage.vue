@@ -3,21 +3,22 @@ import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { ApiProblem, saysWhat } from '@/api/client'
 import { useSections } from '@/api/queries'
-import type { Breed, CoatForm, Doubt, Region, Section } from '@/api/types'
+import type { Breed, CoatForm, CoatKindInfo, Doubt, Region, Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
+import { drawnDog } from '@/bodymap/dog'
 import { useDog } from '@/dog/useDogs'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import { useDraft } from '@/shell/useDraft'
 import { useNotice } from '@/shell/useNotice'
 import { useUnits } from '@/shell/useUnits'
-import BreedPick from './BreedPick.vue'
+import CoatStart from './CoatStart.vue'
 import HairEditor from './HairEditor.vue'
 import RegionPick from './RegionPick.vue'
 import { coatPages } from './pages'
-import { drawn, useCoat, useCoatKinds, useSaveCoat } from './useCoat'
+import { useCoat, useCoatKinds, useSaveCoat } from './useCoat'
 import { useDoubts } from './useCoatFinder'
-import { NEW_COAT, REGIONS } from './words'
+import { allOfKind, NEW_COAT, REGIONS } from './words'
 
 const props = defineProps<{ dogId: number }>()
 
@@ -49,7 +50,8 @@ const hairs = computed(() => draft.value!.regions.filter((hair) => chosen.value.
 
 function inShort(region: Region): string {
   const hair = draft.value!.regions.find((r) => r.region === region)!
-  return `${kinds.data.value?.find((k) => k.kind === hair.kind)?.label}, ${length(hair.millimetres)}`
+  const kind = kinds.data.value?.find((k) => k.kind === hair.kind)?.label
+  return hair.millimetres ? `${kind}, ${length(hair.millimetres)}` : `${kind}, not measured`
 }
 
 function pickSection(section: Section) {
@@ -84,13 +86,19 @@ const doubtsShown = computed(() =>
   })),
 )
 
-function propose(breed: Breed) {
-  const before = JSON.parse(JSON.stringify(draft.value)) as CoatForm
+/** From a breed: a guess until its owner has looked it over and keeps it. */
+const guessed = ref('')
+function guess(breed: Breed) {
   draft.value = JSON.parse(JSON.stringify(breed.coat)) as CoatForm
   chosen.value = REGIONS.map((r) => r.value)
-  tell(`Filled in from the usual ${breed.name} coat: a guess. Look it over, and measure.`, () => {
-    draft.value = before
-  })
+  guessed.value = breed.name
+}
+function sayKind(kind: CoatKindInfo) {
+  draft.value = { ...NEW_COAT, regions: allOfKind(kind) }
+}
+function startAnew() {
+  forget(NEW_COAT)
+  guessed.value = ''
 }
 
 async function submit() {
@@ -110,25 +118,43 @@ async function submit() {
 </script>
 
 <template>
-  <PageState :pending="!draft || !kinds.data.value" :error="stored.error.value" @retry="stored.refetch()">
+  <PageState
+    :pending="!draft || !kinds.data.value || !dog.data.value"
+    :error="stored.error.value"
+    @retry="stored.refetch()"
+  >
     <SubNav v-if="!isNew" label="Coat" :pages="coatPages(dogId)" />
-    <form v-if="draft" class="with-map" @submit.prevent="submit">
-      <CoatMap :names="names" :coat="drawn(draft)" :selected="selectedSections" single @choose="pickSection" />
+    <CoatStart
+      v-if="draft && !draft.regions.length"
+      :dog-id="dogId"
+      :name="dog.data.value?.form.name ?? 'it'"
+      :breed="dog.data.value?.form.breed ?? ''"
+      :kinds="kinds.data.value!"
+      @guess="guess"
+      @say="sayKind"
+    />
+    <form v-else-if="draft" class="with-map" @submit.prevent="submit">
+      <CoatMap
+        :names="names"
+        :dog="drawnDog(draft, dog.data.value?.form)"
+        :selected="selectedSections"
+        single
+        @choose="pickSection"
+      />
       <div>
-        <h2>{{ isNew ? 'What grows where?' : 'The coat' }}</h2>
-        <p v-if="isNew">First say what grows all over; then pick the places that differ, here or on the dog.</p>
-        <p v-if="isNew" class="help">
-          Not sure what it is?
-          <router-link :to="`/dogs/${dogId}/coat/finder`">Find out by looking and feeling</router-link>, or start from
-          the breed. If you know it already, just describe it.
+        <h2>{{ isNew ? 'Is it so?' : 'The coat' }}</h2>
+        <p v-if="guessed" class="found" role="status">
+          This is the usual {{ guessed }}, a guess: change what differs, measure the lengths, and keep it when it is
+          right.
         </p>
-        <BreedPick v-if="isNew" :breed="dog.data.value?.form.breed ?? ''" @propose="propose"
-          ><router-link :to="`/dogs/${dogId}/coat/finder`">find out</router-link></BreedPick
-        >
+        <p v-else-if="isNew">Say how long it is all over; then pick the places that differ, here or on the dog.</p>
+        <p v-if="isNew" class="quiet">
+          <button type="button" class="forget" @click="startAnew">Begin again in another way</button>
+        </p>
         <p v-if="found" class="found" role="status">
           What you found is filled in. Measure the lengths, look it over, and keep it.
         </p>
-        <p v-else-if="restored" class="quiet">
+        <p v-else-if="restored && !guessed" class="quiet">
           Here is what you had entered before the page was closed; it is not kept yet.
           <button type="button" class="forget" @click="forget(stored.data.value ?? NEW_COAT)">Forget it</button>
         </p>

@@ -9,16 +9,17 @@ import KeyButton from '@/shell/KeyButton.vue'
 import AnswerDrawing from './AnswerDrawing.vue'
 import FindingPanel from './FindingPanel.vue'
 import { coatPages } from './pages'
-import { useCoat } from './useCoat'
+import { useCoat, useCoatKinds } from './useCoat'
 import { useCoatKey, useFinding } from './useCoatFinder'
 import RegionPick from './RegionPick.vue'
-import { NEW_COAT, REGIONS } from './words'
+import { allOfKind, NEW_COAT, REGIONS } from './words'
 
 const props = defineProps<{ dogId: number }>()
 
 const router = useRouter()
 const key = useCoatKey()
 const stored = useCoat(() => props.dogId)
+const kinds = useCoatKinds()
 const { draft, start } = useDraft<CoatForm>(`coat-${props.dogId}`)
 watch(stored.data, (coat) => coat !== undefined && start(coat ?? NEW_COAT), { immediate: true })
 
@@ -77,6 +78,7 @@ async function take(which: number) {
   // What is on screen may still be said of the answers before the last one.
   const found = finding.isPlaceholderData.value ? (await finding.refetch({ cancelRefetch: false })).data : result.value
   if (!found) return
+  if (!draft.value!.regions.length) draft.value!.regions = allOfKind(kinds.data.value!.find((k) => k.kind === kind)!)
   draft
     .value!.regions.filter((hair) => regions.value.includes(hair.region))
     .forEach((hair) =>
@@ -93,13 +95,18 @@ async function take(which: number) {
 </script>
 
 <template>
-  <PageState :pending="!key.data.value || !draft" :error="key.error.value ?? stored.error.value" @retry="key.refetch()">
+  <PageState
+    :pending="!key.data.value || !kinds.data.value || !draft"
+    :error="key.error.value ?? stored.error.value"
+    @retry="key.refetch()"
+  >
     <div>
       <SubNav v-if="stored.data.value" label="Coat" :pages="coatPages(dogId)" />
       <p v-else class="known"><router-link :to="`/dogs/${dogId}/coat`">I know it already</router-link></p>
       <div class="cols">
         <section aria-labelledby="question">
-          <RegionPick :chosen="regions" all-over="Once for all" @choose="pickRegions" />
+          <!-- Before anything is described, what is seen is of the whole dog. -->
+          <RegionPick v-if="draft?.regions.length" :chosen="regions" all-over="Once for all" @choose="pickRegions" />
           <template v-if="current">
             <p class="quiet">{{ at + 1 }} of {{ observations.length }}</p>
             <h2 id="question" ref="question" tabindex="-1">{{ current.question }}</h2>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { CoatKind, CoatKindInfo, RegionForm } from '@/api/types'
-import LengthField from '@/shell/LengthField.vue'
 import choices from '@/api/choices'
+import type { CoatKindInfo, RegionForm } from '@/api/types'
+import LengthField from '@/shell/LengthField.vue'
+import KindPick from './KindPick.vue'
 
 /** Describes the hair of one or more regions at once; it writes into the hairs it is given. */
 const props = defineProps<{ hairs: RegionForm[]; kinds: CoatKindInfo[] }>()
@@ -15,8 +16,7 @@ function setAll(change: Partial<RegionForm>) {
   props.hairs.forEach((hair) => Object.assign(hair, change))
 }
 
-function chooseKind(kind: CoatKind) {
-  const { usualTexture, usuallyUndercoat } = props.kinds.find((k) => k.kind === kind)!
+function chooseKind({ kind, usualTexture, usuallyUndercoat }: CoatKindInfo) {
   setAll({ kind, texture: usualTexture, undercoat: usuallyUndercoat })
 }
 
@@ -25,24 +25,14 @@ const ruler = computed(() => Math.min(200, common('millimetres') ?? 0))
 
 <template>
   <div class="hair">
-    <div class="kinds" role="group" aria-label="Kind of coat">
-      <button
-        v-for="kind in kinds"
-        :key="kind.kind"
-        type="button"
-        :aria-pressed="common('kind') === kind.kind"
-        @click="chooseKind(kind.kind)"
-      >
-        <b>{{ kind.label }}</b><small>{{ kind.recognisedBy }}</small>
-      </button>
-    </div>
+    <KindPick :kinds="kinds" :chosen="common('kind')" @choose="chooseKind" />
     <div class="row">
       <!-- A length left out becomes 0, which is refused on keeping: better than silently keeping the old one. -->
       <LengthField
         class="mm"
-        :model-value="common('millimetres')"
+        :model-value="common('millimetres') || undefined"
         label="Hair length"
-        :placeholder="common('millimetres') === undefined ? 'differs' : ''"
+        :placeholder="common('millimetres') === undefined ? 'differs' : 'measure'"
         @update:model-value="setAll({ millimetres: $event ?? 0 })"
       />
       <svg class="ruler" viewBox="0 0 210 34" aria-hidden="true">
@@ -76,7 +66,7 @@ const ruler = computed(() => Math.min(200, common('millimetres') ?? 0))
           {{ t.title }}
         </button>
       </div>
-      <label class="pale"
+      <label class="tick"
         ><input
           type="checkbox"
           :checked="common('undercoat') === true"
@@ -84,14 +74,26 @@ const ruler = computed(() => Math.min(200, common('millimetres') ?? 0))
         />
         soft undercoat beneath</label
       >
-      <label class="pale"
+      <label class="tick"
         ><input
           type="checkbox"
-          :checked="common('pale') === true"
-          @change="setAll({ pale: ($event.target as HTMLInputElement).checked })"
+          :checked="common('clipped') === true"
+          @change="setAll({ clipped: ($event.target as HTMLInputElement).checked })"
         />
-        pale hair here</label
+        a groomer keeps it short</label
       >
+    </div>
+    <div class="row colours" role="group" aria-label="Colour">
+      <button
+        v-for="c in choices.Colour"
+        :key="c.value"
+        type="button"
+        :aria-pressed="common('colour') === c.value"
+        :title="c.hint"
+        @click="setAll({ colour: c.value })"
+      >
+        <i :class="c.value.toLowerCase()" aria-hidden="true" />{{ c.title }}
+      </button>
     </div>
   </div>
 </template>
@@ -112,24 +114,6 @@ button[aria-pressed='true'] {
   border-color: rgb(var(--v-theme-ink));
   box-shadow: inset 0 -3px rgb(var(--v-theme-secondary));
   font-weight: 700;
-}
-.kinds {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
-  gap: 8px;
-  margin-bottom: 14px;
-}
-.kinds button {
-  text-align: left;
-  border-radius: 10px 8px 11px 7px;
-}
-.kinds small {
-  display: block;
-  font-size: 0.85rem;
-  font-weight: 400;
-}
-.kinds b {
-  text-transform: capitalize;
 }
 .row {
   display: flex;
@@ -168,22 +152,52 @@ button[aria-pressed='true'] {
   border-right-width: 1.5px;
   border-radius: 0 9px 11px 0;
 }
-.pale {
+.tick {
   display: flex;
   gap: 8px;
   align-items: center;
   min-height: 46px;
   cursor: pointer;
 }
-.pale input {
+.tick input {
   width: 20px;
   height: 20px;
   accent-color: rgb(var(--v-theme-secondary));
 }
+.colours {
+  gap: 6px;
+}
+.colours button {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  border-radius: 10px 8px 11px 7px;
+}
+.colours i {
+  width: 22px;
+  height: 22px;
+  border-radius: 50% 46% 52% 48%;
+  border: 1.5px solid rgb(var(--v-theme-pen));
+}
+.colours .pale {
+  background: rgb(var(--v-theme-pale-fur));
+}
+.colours .gold {
+  background: rgb(var(--v-theme-gold-fur));
+}
+.colours .brown {
+  background: rgb(var(--v-theme-brown-fur));
+}
+.colours .grey {
+  background: rgb(var(--v-theme-grey-fur));
+}
+.colours .dark {
+  background: rgb(var(--v-theme-dark-fur));
+}
+.colours .patched {
+  background: linear-gradient(130deg, rgb(var(--v-theme-dark-fur)) 50%, rgb(var(--v-theme-pale-fur)) 50%);
+}
 @media (max-width: 599px) {
-  .kinds {
-    grid-template-columns: 1fr 1fr;
-  }
   .mm {
     flex: 1 1 100%;
   }

@@ -13,7 +13,7 @@ import { useUnits } from '@/shell/useUnits'
 import GrowthChart from './GrowthChart.vue'
 import RulerDrawing from './RulerDrawing.vue'
 import { coatPages } from './pages'
-import { useDrawnCoat } from './useCoat'
+import { useDrawnDog } from './useCoat'
 import { useReadings } from './useReadings'
 import RegionPick from './RegionPick.vue'
 import { REGIONS } from './words'
@@ -23,7 +23,7 @@ const props = defineProps<{ dogId: number }>()
 const { length, growth, date, say } = useUnits()
 const { tell } = useNotice()
 const { list, names } = useSections()
-const coat = useDrawnCoat(() => props.dogId)
+const drawn = useDrawnDog(() => props.dogId)
 const { readings, put, remove } = useReadings(() => props.dogId)
 const home = useHome()
 
@@ -78,7 +78,7 @@ async function takeAway(when: string, millimetres: number) {
     <div>
       <SubNav label="Coat" :pages="coatPages(dogId)" />
       <div class="with-map">
-        <CoatMap :names="names" :coat="coat" :selected="sections" single @choose="pick" />
+        <CoatMap :names="names" :dog="drawn" :selected="sections" single @choose="pick" />
         <div v-if="here">
           <h2>Measure</h2>
           <RegionPick :chosen="[region]" :says="longNow" @choose="([one]) => (region = one!)" />

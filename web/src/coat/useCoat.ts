@@ -1,8 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { api, ApiProblem, ask } from '@/api/client'
-import type { CoatForm, Region } from '@/api/types'
-import type { DrawnHair } from '@/bodymap/hair'
+import type { CoatForm } from '@/api/types'
+import { drawnDog } from '@/bodymap/dog'
+import { useDog } from '@/dog/useDogs'
 
 /** A dog's coat as stored; null when it has not been described yet. */
 export function useCoat(dogId: MaybeRefOrGetter<number>) {
@@ -16,14 +17,11 @@ export function useCoat(dogId: MaybeRefOrGetter<number>) {
   })
 }
 
-/** The coat as the map draws it. */
-export function useDrawnCoat(dogId: MaybeRefOrGetter<number>) {
-  const { data } = useCoat(dogId)
-  return computed(() => drawn(data.value ?? undefined))
-}
-
-export function drawn(coat: CoatForm | undefined): Partial<Record<Region, DrawnHair>> {
-  return Object.fromEntries((coat?.regions ?? []).map((hair) => [hair.region, hair]))
+/** The dog as the map draws it. */
+export function useDrawnDog(dogId: MaybeRefOrGetter<number>) {
+  const coat = useCoat(dogId)
+  const dog = useDog(dogId)
+  return computed(() => drawnDog(coat.data.value, dog.data.value?.form))
 }
 
 export function useCoatKinds() {

@@ -3,14 +3,15 @@ import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import choices from '@/api/choices'
 import { ApiProblem, saysWhat } from '@/api/client'
-import { useBreeds } from '@/api/queries'
-import type { DogForm } from '@/api/types'
+import type { Breed, DogForm } from '@/api/types'
 import { useWeight } from '@/care/useWeight'
 import WeightStrip from '@/care/WeightStrip.vue'
 import PageState from '@/shell/PageState.vue'
 import { useDraft } from '@/shell/useDraft'
 import { useNotice } from '@/shell/useNotice'
 import { useUnits } from '@/shell/useUnits'
+import BreedField from './BreedField.vue'
+import LooksPick from './LooksPick.vue'
 import { useDog, useRemoveDog, useSaveDog } from './useDogs'
 import { NEW_DOG } from './words'
 
@@ -21,7 +22,6 @@ const units = useUnits()
 const { tell } = useNotice()
 const stored = useDog(() => props.dogId)
 const save = useSaveDog()
-const breeds = useBreeds()
 const { weight, weigh, takeBack } = useWeight(() => props.dogId)
 const { remove, restore } = useRemoveDog()
 
@@ -43,6 +43,13 @@ const problems = computed<Record<string, string>>(() => {
 const nameProblem = computed(() =>
   tried.value && !draft.value?.name.trim() ? 'Your dog needs a name.' : problems.value.name,
 )
+
+/** A breed brings its usual looks; they stay the owner's to change. */
+const like = ref<Breed>()
+function looksLike(breed: Breed) {
+  like.value = breed
+  Object.assign(draft.value!, breed.looks, { flatFace: breed.looks.build === 'FLAT_FACED' })
+}
 
 async function submit() {
   tried.value = true
@@ -112,16 +119,9 @@ async function takeAway() {
           :error-messages="problems.kilograms"
           autocomplete="off"
         />
-        <v-text-field
-          v-model="draft.breed"
-          label="Breed or cross, if known"
-          maxlength="60"
-          list="breeds-known"
-          :error-messages="problems.breed"
-          autocomplete="off"
-        />
-        <datalist id="breeds-known"><option v-for="b in breeds.data.value" :key="b.name" :value="b.name" /></datalist>
+        <BreedField v-model="draft.breed" :error="problems.breed" @known="looksLike" />
       </div>
+      <LooksPick :dog="draft" :like="like" />
       <WeightStrip
         v-if="weight.data.value"
         :weight="weight.data.value"

@@ -4,7 +4,7 @@ import { useSections } from '@/api/queries'
 import type { HomeDog, Section } from '@/api/types'
 import CoatSide, { type Paint } from '@/bodymap/CoatSide.vue'
 import { burrWash } from '@/bodymap/paints'
-import { useDrawnCoat } from '@/coat/useCoat'
+import { useDrawnDog } from '@/coat/useCoat'
 import { labelOf } from '@/api/words'
 import { about, MOST_MATS, places } from '@/plan/words'
 import WhyList from '@/shell/WhyList.vue'
@@ -17,7 +17,7 @@ const props = defineProps<{ dog: HomeDog; today: string }>()
 
 const { date, say } = useUnits()
 const { names } = useSections()
-const coat = useDrawnCoat(() => props.dog.id)
+const drawn = useDrawnDog(() => props.dog.id)
 const known = computed(() => props.dog.known)
 const to = computed(() => `/dogs/${props.dog.id}`)
 const paint = computed<Partial<Record<Section, Paint>>>(() =>
@@ -35,7 +35,7 @@ const headline = computed(() => {
 <template>
   <article class="cloth" :aria-label="dog.name">
     <router-link :to="known ? to : `${to}/coat`" class="picture" :aria-label="`${dog.name}: all about it`">
-      <CoatSide side="LEFT" :names="names" :coat="coat" :paint="paint" still />
+      <CoatSide side="LEFT" :names="names" :dog="drawn" :paint="paint" still />
     </router-link>
     <div class="text">
       <h2>{{ dog.name }}</h2>

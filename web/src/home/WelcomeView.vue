@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import CoatSide from '@/bodymap/CoatSide.vue'
+import { dogOf } from '@/bodymap/dog'
 import type { DrawnHair } from '@/bodymap/hair'
 
-const shaggy: DrawnHair = { kind: 'DROP', millimetres: 70, pale: false }
+const shaggy: DrawnHair = { kind: 'DROP', millimetres: 70, colour: 'PALE' }
 const STEPS = [
   { title: 'Describe', text: 'Who the dog is, and what grows where, on a drawing of it.' },
   { title: 'Match', text: 'For each place the tool, the pins, the comb that proves it, and why.' },
   { title: 'Brush', text: 'One place at a time; a tap says what the comb found and how the dog took it.' },
   { title: 'Know when', text: 'It learns how soon each place tangles, and names the next day.' },
 ]
-const coat = { HEAD: shaggy, EARS: shaggy, NECK: shaggy, BODY: shaggy, LEGS: shaggy, REAR: shaggy, TAIL: shaggy }
+const dog = dogOf({ HEAD: shaggy, EARS: shaggy, NECK: shaggy, BODY: shaggy, LEGS: shaggy, REAR: shaggy, TAIL: shaggy })
 </script>
 
 <template>
@@ -23,7 +24,7 @@ const coat = { HEAD: shaggy, EARS: shaggy, NECK: shaggy, BODY: shaggy, LEGS: sha
       <v-btn color="primary" size="x-large" to="/dogs/new">Add your dog</v-btn>
       <p class="quiet">Everything stays on this machine.</p>
     </div>
-    <CoatSide side="LEFT" :names="{}" :coat="coat" still />
+    <CoatSide side="LEFT" :names="{}" :dog="dog" still />
     <ol>
       <li v-for="step in STEPS" :key="step.title">
         <b class="slab">{{ step.title }}</b>{{ step.text }}

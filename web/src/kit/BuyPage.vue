@@ -4,10 +4,11 @@ import { useSections } from '@/api/queries'
 import type { Purchase, Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
-import { useDrawnCoat } from '@/coat/useCoat'
+import { useDrawnDog } from '@/coat/useCoat'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import { useUnits } from '@/shell/useUnits'
+import LeastToPay from './LeastToPay.vue'
 import ToolShape from './ToolShape.vue'
 import { toolPages } from './pages'
 import { placesInShort } from './places'
@@ -17,7 +18,7 @@ const props = defineProps<{ dogId: number }>()
 
 const { names, named } = useSections()
 const { say } = useUnits()
-const coat = useDrawnCoat(() => props.dogId)
+const drawn = useDrawnDog(() => props.dogId)
 const purchases = usePurchases(() => props.dogId)
 const plan = computed(() => purchases.data.value)
 
@@ -44,7 +45,7 @@ const oneApart = computed(() => (plan.value?.justOne && !plan.value.buy.some(isO
     <div v-if="plan">
       <SubNav label="Tools" :pages="toolPages(dogId)" />
       <div class="with-map">
-        <CoatMap :names="names" :coat="coat" :paint="paint" still />
+        <CoatMap :names="names" :dog="drawn" :paint="paint" still />
         <div>
           <template v-if="plan.buy.length">
             <h2>The least to buy: {{ plan.buy.length === 1 ? 'one thing' : `${plan.buy.length} things` }}</h2>
@@ -59,10 +60,16 @@ const oneApart = computed(() => (plan.value?.justOne && !plan.value.buy.some(isO
                     <b>Look for:</b> {{ purchase.lookFor.map(say).join(', ') }}. Never raw-cut tips: try it on your own
                     palm.
                   </p>
-                  <p class="quiet">It serves {{ placesInShort(purchase.serves, named, 7) }}.</p>
+                  <p v-if="purchase.serves.length" class="quiet">
+                    It serves {{ placesInShort(purchase.serves, named, 7) }}.
+                  </p>
+                  <p v-if="purchase.makeshift.length" class="quiet">
+                    It will do at {{ placesInShort(purchase.makeshift, named, 4) }}.
+                  </p>
                 </div>
               </li>
             </ol>
+            <LeastToPay :dog-id="dogId" :pay="plan.toPay" :fewest="plan.buy.map((one) => one.kind)" />
             <p v-if="oneApart" class="one">
               <ToolShape class="small" :kind="oneApart.kind" /><span
                 ><b>If you buy just one thing:</b> a {{ oneApart.label

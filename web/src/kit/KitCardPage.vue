@@ -4,7 +4,7 @@ import { useSections } from '@/api/queries'
 import type { Section, ToolKind } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
-import { useDrawnCoat } from '@/coat/useCoat'
+import { useDrawnDog } from '@/coat/useCoat'
 import { useDog } from '@/dog/useDogs'
 import CardTitle from '@/shell/CardTitle.vue'
 import PageState from '@/shell/PageState.vue'
@@ -19,7 +19,7 @@ const props = defineProps<{ dogId: number }>()
 
 const { names, named } = useSections()
 const { say } = useUnits()
-const coat = useDrawnCoat(() => props.dogId)
+const drawn = useDrawnDog(() => props.dogId)
 const dog = useDog(() => props.dogId)
 const kit = useKit(() => props.dogId)
 
@@ -63,7 +63,7 @@ const nevers = computed(() => neversOf(kit.data.value?.needs))
       <SubNav label="Tools" :pages="toolPages(dogId)" />
       <CardTitle>{{ dog.data.value.form.name }}’s kit, in the order of use</CardTitle>
       <div class="cols">
-        <CoatMap :names="names" :coat="coat" :paint="paint" still />
+        <CoatMap :names="names" :dog="drawn" :paint="paint" still />
         <div>
           <p v-if="!orders.length">Nothing is brushed on this dog.</p>
           <section v-for="(order, i) in orders" :key="i" class="order">

@@ -4,7 +4,7 @@ import { useSections } from '@/api/queries'
 import type { Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
-import { useDrawnCoat } from '@/coat/useCoat'
+import { useDrawnDog } from '@/coat/useCoat'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import { useUnits } from '@/shell/useUnits'
@@ -20,7 +20,7 @@ const props = defineProps<{ dogId: number }>()
 
 const { names, named } = useSections()
 const { say } = useUnits()
-const coat = useDrawnCoat(() => props.dogId)
+const drawn = useDrawnDog(() => props.dogId)
 const kit = useKit(() => props.dogId)
 
 const chosen = ref<Section>()
@@ -48,7 +48,7 @@ const nevers = computed(() => neversOf(kit.data.value?.needs))
       <div class="with-map">
         <CoatMap
           :names="names"
-          :coat="coat"
+          :dog="drawn"
           :paint="paint"
           :selected="chosen ? [chosen] : []"
           @choose="chosen = $event"

@@ -14,6 +14,10 @@ export const TOOL_SHAPES: Record<ToolKind, readonly ToolPart[]> = {
       d: 'M24 130V84L14 62q-2-7 5-7 6 1 9 12V26q0-6 5-6t5 6v28V16q0-6 5-6t5 6v38V22q0-6 5-6t5 6v36V36q0-5 5-5t5 5v50l-8 44Z',
     },
   ],
+  CLOTH: [
+    { part: 'pad', d: 'M10 40q16-14 30-4t30-2q6 30-4 54 6 20-4 36-16 10-30 2t-26 4q4-22-2-40 8-26 6-50Z' },
+    { part: 'line', d: 'M22 56q14 8 34 0M18 92q20 10 42-2M36 40q-6 40 0 84' },
+  ],
   MIST: [
     { part: 'pad', d: 'M24 62h32q8 4 8 14v48q0 8-8 8H24q-8 0-8-8V76q0-10 8-14Z' },
     { part: 'wood', d: 'M32 62V46h16v16ZM24 46V30h36l8 8v8Z' },

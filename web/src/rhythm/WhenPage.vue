@@ -5,7 +5,7 @@ import type { Section, SectionPlan } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
 import { burrWash, CLOSED_PAINT, matMark } from '@/bodymap/paints'
-import { useDrawnCoat } from '@/coat/useCoat'
+import { useDrawnDog } from '@/coat/useCoat'
 import BurrRow from '@/shell/BurrRow.vue'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
@@ -23,7 +23,7 @@ const props = defineProps<{ dogId: number }>()
 
 const { names } = useSections()
 const { date, say } = useUnits()
-const coat = useDrawnCoat(() => props.dogId)
+const drawn = useDrawnDog(() => props.dogId)
 const when = useWhen(() => props.dogId)
 
 const mats = useMats(() => props.dogId)
@@ -80,7 +80,7 @@ function whenDue(row: SectionPlan): string {
     <div v-if="view" class="with-map">
       <CoatMap
         :names="names"
-        :coat="coat"
+        :dog="drawn"
         :paint="paint"
         :selected="chosen ? [chosen] : []"
         @choose="chosen = $event"

@@ -8,7 +8,7 @@ import type { Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
 import { CLOSED_PAINT } from '@/bodymap/paints'
-import { useDrawnCoat } from '@/coat/useCoat'
+import { useDrawnDog } from '@/coat/useCoat'
 import ClosedPlaces from '@/rhythm/ClosedPlaces.vue'
 import PastQuestion from '@/rhythm/PastQuestion.vue'
 import { useWhen } from '@/rhythm/useWhen'
@@ -27,7 +27,7 @@ const router = useRouter()
 const client = useQueryClient()
 const { list, names } = useSections()
 const { say, date } = useUnits()
-const coat = useDrawnCoat(() => props.dogId)
+const drawn = useDrawnDog(() => props.dogId)
 const scope = ref<Scope>('TODAY')
 /** Undefined: as the plan has it. */
 const have = ref<number>()
@@ -113,7 +113,7 @@ function toggle(section: Section) {
     <div v-if="routine" class="with-map">
       <CoatMap
         :names="names"
-        :coat="coat"
+        :dog="drawn"
         :paint="paint"
         :selected="chosen ? [chosen] : []"
         class="no-print"

@@ -7,7 +7,7 @@ import { useHome, useSections } from '@/api/queries'
 import type { Section, SessionView } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
-import { useDrawnCoat } from '@/coat/useCoat'
+import { useDrawnDog } from '@/coat/useCoat'
 import { useRoutine } from '@/routine/useRoutine'
 import ChoiceRow from '@/shell/ChoiceRow.vue'
 import PageState from '@/shell/PageState.vue'
@@ -46,7 +46,7 @@ const client = useQueryClient()
 const router = useRouter()
 const { names } = useSections()
 const { tell } = useNotice()
-const coat = useDrawnCoat(() => props.dogId)
+const drawn = useDrawnDog(() => props.dogId)
 const home = useHome()
 const dog = computed(() => home.data.value?.dogs.find((one) => one.id === props.dogId))
 const whole = useRoutine(() => props.dogId, 'WHOLE', undefined, undefined, true)
@@ -221,7 +221,7 @@ watch(
         @pointercancel="drag.pointercancel"
         @click.capture="drag.clickCapture"
       >
-        <CoatMap :names="names" :coat="coat" :paint="paint" @choose="touch" />
+        <CoatMap :names="names" :dog="drawn" :paint="paint" @choose="touch" />
       </div>
       <div>
         <h2>I brushed already</h2>

@@ -5,7 +5,7 @@ import type { Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
 import { matMark } from '@/bodymap/paints'
-import { useDrawnCoat } from '@/coat/useCoat'
+import { useDrawnDog } from '@/coat/useCoat'
 import { whenPages } from '@/rhythm/pages'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
@@ -18,7 +18,7 @@ const props = defineProps<{ dogId: number }>()
 
 const { names } = useSections()
 const { date, say } = useUnits()
-const coat = useDrawnCoat(() => props.dogId)
+const drawn = useDrawnDog(() => props.dogId)
 const history = useHistory(() => props.dogId)
 
 const sessions = computed(() => history.data.value?.pages.flatMap((page) => page.sessions) ?? [])
@@ -77,7 +77,7 @@ function took(s: (typeof sessions.value)[number]): string {
       <div class="with-map">
         <CoatMap
           :names="names"
-          :coat="coat"
+          :dog="drawn"
           :paint="paint"
           :selected="chosen ? [chosen] : []"
           @choose="chosen = $event"

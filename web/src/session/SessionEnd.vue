@@ -4,7 +4,7 @@ import type { Section, SessionEvent, SessionView, Signal } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
 import { burrWash, CLOSED_PAINT, matMark } from '@/bodymap/paints'
-import { useDrawnCoat } from '@/coat/useCoat'
+import { useDrawnDog } from '@/coat/useCoat'
 import { useWhen } from '@/rhythm/useWhen'
 import choices from '@/api/choices'
 import { choiceOf, labelOf } from '@/api/words'
@@ -20,7 +20,7 @@ const props = defineProps<{ view: SessionView; names: Partial<Record<Section, st
 defineEmits<{ undo: []; warned: [said: Warned] }>()
 
 const { date, say } = useUnits()
-const coat = useDrawnCoat(() => props.view.dogId)
+const drawn = useDrawnDog(() => props.view.dogId)
 const when = useWhen(() => props.view.dogId)
 
 /** An older session is a story, not something to go on with. */
@@ -92,7 +92,7 @@ const took = (signal?: Signal) => signal && labelOf('Signal', signal)
 <template>
   <div class="end">
     <div class="with-map">
-      <CoatMap :names="names" :coat="coat" :paint="paint" class="drawn" />
+      <CoatMap :names="names" :dog="drawn" :paint="paint" class="drawn" />
       <div>
         <h1>{{ old ? date(view.startedAt) : choiceOf('SessionStateEnd', view.end!).title }}</h1>
         <p v-if="old">{{ choiceOf('SessionStateEnd', view.end!).title }}.</p>

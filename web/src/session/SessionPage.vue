@@ -4,7 +4,7 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { useHousehold, useSections } from '@/api/queries'
 import type { Hair, Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
-import { useDrawnCoat } from '@/coat/useCoat'
+import { useDrawnDog } from '@/coat/useCoat'
 import { useDog } from '@/dog/useDogs'
 import KeyButton from '@/shell/KeyButton.vue'
 import PageState from '@/shell/PageState.vue'
@@ -40,7 +40,7 @@ const props = defineProps<{ dogId: number; sessionId: string }>()
 const { names } = useSections()
 const { say } = useUnits()
 const dog = useDog(() => props.dogId)
-const coat = useDrawnCoat(() => props.dogId)
+const drawn = useDrawnDog(() => props.dogId)
 const household = useHousehold()
 const { session, view, record, elapsedSeconds, saving, waiting, cutOff, refused } = useSession(
   props.dogId,
@@ -197,7 +197,7 @@ useKeys((key) => {
       <aside :class="{ marking: phase === 'before' }">
         <CoatMap
           :names="names"
-          :coat="coat"
+          :dog="drawn"
           :paint="paint"
           :selected="phase === 'before' ? [] : [about]"
           :still="phase !== 'before' && phase !== 'work'"

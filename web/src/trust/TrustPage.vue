@@ -5,7 +5,7 @@ import type { Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
 import { rungWash } from '@/bodymap/paints'
-import { useDrawnCoat } from '@/coat/useCoat'
+import { useDrawnDog } from '@/coat/useCoat'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import LadderTurns from './LadderTurns.vue'
@@ -16,7 +16,7 @@ import { kcal } from './words'
 const props = defineProps<{ dogId: number }>()
 
 const { names } = useSections()
-const coat = useDrawnCoat(() => props.dogId)
+const drawn = useDrawnDog(() => props.dogId)
 const trust = useTrust(() => props.dogId)
 const home = useHome()
 
@@ -58,7 +58,7 @@ const nameOf = (spot: { subjectLabel: string; section?: Section }) =>
       <div v-else class="with-map">
         <CoatMap
           :names="names"
-          :coat="coat"
+          :dog="drawn"
           :paint="paint"
           :selected="chosen ? [chosen] : []"
           @choose="chosen = $event"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { money } from '@/shell/money'
 import { computed, ref, watch } from 'vue'
 import { saysAll } from '@/api/client'
 import type { PriceForm, VisitForm } from '@/api/types'
@@ -11,7 +12,7 @@ import { inDays, useUnits } from '@/shell/useUnits'
 import DidItTakePlace from './DidItTakePlace.vue'
 import { groomPages } from './pages'
 import TradePanel from './TradePanel.vue'
-import { asSet, money, useGroomFile, useSetGroom, useTrade, useVisits } from './useVisits'
+import { asSet, useGroomFile, useSetGroom, useTrade, useVisits } from './useVisits'
 
 /** The groomer: when next, what was, and what length, minutes and money ask of one another. */
 const props = defineProps<{ dogId: number }>()

@@ -6,7 +6,7 @@ import type { Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/CoatSide.vue'
 import { matMark } from '@/bodymap/paints'
-import { useDrawnCoat } from '@/coat/useCoat'
+import { useDrawnDog } from '@/coat/useCoat'
 import { useDog } from '@/dog/useDogs'
 import { matSize } from '@/session/words'
 import CardTitle from '@/shell/CardTitle.vue'
@@ -25,7 +25,7 @@ const { names } = useSections()
 const { date, length, mass, say } = useUnits()
 const { tell } = useNotice()
 const dog = useDog(() => props.dogId)
-const coat = useDrawnCoat(() => props.dogId)
+const drawn = useDrawnDog(() => props.dogId)
 const { sheet, setWords } = useHandOver(() => props.dogId)
 const view = computed(() => sheet.data.value)
 const { draft, start, clear } = useDraft<{ wish: string; health: string }>(`hand-over-${props.dogId}`)
@@ -74,7 +74,7 @@ async function keep() {
         {{ date(view.today) }}.
       </p>
       <div class="cols">
-        <CoatMap :names="names" :coat="coat" :paint="paint" still />
+        <CoatMap :names="names" :dog="drawn" :paint="paint" still />
         <div>
           <h3>Hair</h3>
           <p class="cap">

@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { money } from '@/shell/money'
 import { computed, ref } from 'vue'
 import type { TradeView } from '@/api/types'
 import { useUnits } from '@/shell/useUnits'
-import { money } from './useVisits'
 
 /** Length kept, minutes a week, money a year: choose two, see the third. */
 const props = defineProps<{ trade: TradeView; surcharge: number }>()

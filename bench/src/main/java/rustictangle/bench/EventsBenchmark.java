@@ -95,7 +95,7 @@ public class EventsBenchmark {
                         .map(region ->
                                 """
                 {"region": "%s", "kind": "CURLY", "millimetres": 60, "density": "MEDIUM", "texture": "CURLY",
-                 "undercoat": false, "pale": false}"""
+                 "undercoat": false, "clipped": false}"""
                                         .formatted(region))
                         .collect(Collectors.joining(
                                 ",", "{\"sheddingHeavily\": false, \"neglected\": false, \"regions\": [", "]}")));

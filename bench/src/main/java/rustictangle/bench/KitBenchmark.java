@@ -22,6 +22,7 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
+import rustictangle.core.coat.Colour;
 import rustictangle.core.coat.Density;
 import rustictangle.core.coat.HairLength;
 import rustictangle.core.coat.RegionCoat;
@@ -92,14 +93,14 @@ public class KitBenchmark {
 
     @Benchmark
     public Purchases leastToBuyFromNothing() {
-        return Purchases.of(match, List.of());
+        return Purchases.of(who, coat, Approach.USUAL, List.of());
     }
 
     /** One drawer of up to five tools after the other. */
     @Benchmark
     public Purchases leastToBuyBesideSmallDrawers() {
         turn = (turn + 1) % OTHER_DRAWERS;
-        return Purchases.of(match, smallDrawers.get(turn));
+        return Purchases.of(who, coat, Approach.USUAL, smallDrawers.get(turn));
     }
 
     private Coat coat() {
@@ -129,7 +130,8 @@ public class KitBenchmark {
                             Density.MEDIUM,
                             kind.usualTexture(),
                             kind.usuallyUndercoat(),
-                            false));
+                            kind.growsOn(),
+                            Colour.GOLD));
         }
         return new Coat(regions, dog.equals("SHEDDING"), false);
     }

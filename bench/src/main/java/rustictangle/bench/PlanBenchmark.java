@@ -21,6 +21,7 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
+import rustictangle.core.coat.Colour;
 import rustictangle.core.coat.Density;
 import rustictangle.core.coat.HairLength;
 import rustictangle.core.coat.RegionCoat;
@@ -68,7 +69,14 @@ public class PlanBenchmark {
         for (Region region : Region.values()) {
             regions.put(
                     region,
-                    new RegionCoat(CoatKind.CURLY, new HairLength(110), Density.DENSE, Texture.SOFT, false, false));
+                    new RegionCoat(
+                            CoatKind.FLEECE,
+                            new HairLength(110),
+                            Density.DENSE,
+                            Texture.SOFT,
+                            false,
+                            true,
+                            Colour.GOLD));
         }
         coat = new Coat(regions, false, false);
         kit = Kit.of(Match.of(dog, coat, Approach.USUAL), List.of());

@@ -188,7 +188,7 @@ public final class Years {
                     Arrays.stream(Region.values())
                             .map(region ->
                                     """
-                    {"region": "%s", "kind": "%s", "millimetres": 60, "density": "MEDIUM", "texture": "SOFT", "undercoat": false, "pale": false}"""
+                    {"region": "%s", "kind": "%s", "millimetres": 60, "density": "MEDIUM", "texture": "SOFT", "undercoat": false, "clipped": false}"""
                                             .formatted(region, kind))
                             .collect(Collectors.joining(
                                     ",", "{\"sheddingHeavily\": false, \"neglected\": false, \"regions\": [", "]}")));

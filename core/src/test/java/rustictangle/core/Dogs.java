@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
+import rustictangle.core.coat.Colour;
 import rustictangle.core.coat.Density;
 import rustictangle.core.coat.HairLength;
 import rustictangle.core.coat.RegionCoat;
@@ -44,11 +45,18 @@ public final class Dogs {
     }
 
     public static RegionCoat hair(CoatKind kind, double millimetres, Density density, Texture texture) {
-        return new RegionCoat(kind, new HairLength(millimetres), density, texture, kind.usuallyUndercoat(), false);
+        return new RegionCoat(
+                kind,
+                new HairLength(millimetres),
+                density,
+                texture,
+                kind.usuallyUndercoat(),
+                kind.growsOn(),
+                Colour.GOLD);
     }
 
     public static RegionCoat fleece(double millimetres) {
-        return hair(CoatKind.CURLY, millimetres, Density.MEDIUM, Texture.SOFT);
+        return hair(CoatKind.FLEECE, millimetres, Density.MEDIUM, Texture.SOFT);
     }
 
     public static Coat allOver(RegionCoat hair) {

@@ -11,6 +11,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import rustictangle.e2e.views.CoatMapView;
 import rustictangle.e2e.views.SessionView;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -81,7 +82,7 @@ class BesideTheDogTest extends Browsing {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("damp or wet"))
                 .click();
         assertThat(page.getByText("Not yet: dry it to the skin first")).isVisible();
-        page.locator("[data-section=SIDE_LEFT]").first().click();
+        CoatMapView.point(page, "SIDE_LEFT");
         assertThat(page.getByText("Knots felt: left side.")).isVisible();
         page.reload();
         assertThat(page.getByText("Knots felt: left side.")).isVisible();

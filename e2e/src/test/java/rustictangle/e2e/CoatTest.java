@@ -1,6 +1,7 @@
 package rustictangle.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -32,7 +33,7 @@ class CoatTest extends Browsing {
     void fromTheFinderToTheCoatCardOnTheKeyboardAlone() throws Exception {
         Page page = laptop();
         page.navigate(app.url() + "dogs/" + addDog("Oakum", "") + "/coat");
-        page.getByText("What grows where?").waitFor();
+        page.getByText("What grows on Oakum?").waitFor();
         press(page, "Find out by looking and feeling");
         page.getByText("Part the hair to the skin").waitFor();
         FinderView finder = new FinderView(page).keys("2", "3", "5", "2", "2", "2", "1", "3");
@@ -62,14 +63,14 @@ class CoatTest extends Browsing {
         FinderView finder = new FinderView(page).keys("1", "3", "0", "3");
         assertThat(finder.soFar()).containsText("Two are likely");
         assertThat(finder.soFar().getByRole(AriaRole.HEADING)).hasCount(2);
-        assertThat(finder.soFar()).containsText("What would decide: Left alone, does it grow on and on?");
+        assertThat(finder.soFar()).containsText("What would decide: Where on the dog is the hair long?");
         // The page is closed half-way: it goes on where it was left.
         page.reload();
         assertThat(finder.soFar()).containsText("Two are likely");
         assertThat(finder.question()).containsText("What comes off in the hand?");
         Barriers.assertNone(page, "two likely coats");
         page.getByText("Look now").click();
-        finder.keys("1");
+        finder.keys("2");
         assertThat(finder.soFar()).containsText("It looks like");
         assertThat(finder.soFar()).containsText("Drop", ignoreCase());
     }
@@ -91,10 +92,10 @@ class CoatTest extends Browsing {
         CoatView coat = new CoatView(page).kind("hangs straight").length("90");
         page.getByLabel("soft undercoat beneath").check();
         coat.onToTheTools();
-        assertThat(page.getByText("Undercoat under a drop coat?")).isVisible();
+        assertThat(page.getByText("Undercoat under silky drop hair?")).isVisible();
         assertThat(page.getByText("(all over)")).isVisible();
         page.getByLabel("soft undercoat beneath").uncheck();
-        assertThat(page.getByText("Undercoat under a drop coat?")).not().isVisible();
+        assertThat(page.getByText("Undercoat under silky drop hair?")).not().isVisible();
         page.getByLabel("soft undercoat beneath").check();
         coat.onToTheTools();
         page.getByText("It is so: keep it").click();
@@ -102,17 +103,52 @@ class CoatTest extends Browsing {
     }
 
     @Test
-    void aBreedProposesACoatAsAGuessThatCanBeTakenBack() throws Exception {
+    void aBreedIsAGuessThatItsOwnerConfirmsAndNothingIsDescribedBefore() throws Exception {
         Page page = laptop();
-        page.navigate(app.url() + "dogs/" + addDog("Oakum", "Golden Retriever") + "/coat");
-        page.getByText("Start from the usual coat").click();
+        long dog = addDog("Oakum", "Golden Retriever");
+        page.navigate(app.url() + "dogs/" + dog + "/coat");
         assertThat(page.getByText("A guess from what is usual for the breed")).isVisible();
+        page.getByText("Start from this guess").click();
+        assertThat(page.getByText("This is the usual Golden Retriever, a guess"))
+                .isVisible();
         CoatView coat = new CoatView(page);
         assertThat(coat.region("Body")).containsText("double, 50 mm");
         assertThat(coat.region("Tail")).containsText("feathered, 100 mm");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+        assertTrue(app.get("api/dogs/" + dog).contains("\"coatDescribed\":false"));
+        page.getByText("Begin again in another way").click();
+        assertThat(page.getByText("What grows on Oakum?")).isVisible();
+        page.getByText("Start from this guess").click();
+        coat.onToTheTools();
+        page.getByText("Which tool goes where").first().waitFor();
+        assertTrue(app.get("api/dogs/" + dog).contains("\"coatDescribed\":true"));
+    }
+
+    /** By its bare family name, with a typing error, and one that nobody knows. */
+    @Test
+    void aNewcomerTypesABreedAndSeesTheirDogDrawn() {
+        Page page = laptop();
+        page.navigate(app.url() + "dogs/new");
+        Locator breed = page.getByLabel("Breed or cross, if known");
+        breed.fill("cockerpoo");
+        page.getByRole(AriaRole.OPTION).first().click();
+        assertThat(breed).hasValue("Cockapoo");
+        assertThat(page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Ears"))
+                        .getByLabel("Long and low"))
+                .isChecked();
+        assertThat(page.getByText("as most are that are called Cockapoo")).isVisible();
+        breed.fill("zebra poodle");
+        assertThat(page.getByText("Not in the table")).isVisible();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Poodle").setExact(true))
                 .click();
-        assertThat(coat.region("Tail")).containsText("curly, 40 mm");
+        assertThat(breed).hasValue("Poodle");
+        page.getByLabel("Pricked", new Page.GetByLabelOptions().setExact(true)).check();
+        page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Gannet");
+        page.getByLabel("Weight in").fill("14");
+        page.getByText("On to the coat").click();
+        assertThat(page.getByText("The usual Poodle")).isVisible();
+        Barriers.assertNone(page, "the start of a coat");
     }
 
     @Test
@@ -120,7 +156,7 @@ class CoatTest extends Browsing {
         Page page = laptop();
         long dog = addDog("Gannet", "");
         page.navigate(app.url() + "dogs/" + dog + "/coat");
-        new CoatView(page).length("40").onToTheTools();
+        new CoatView(page).kind("close curls").length("40").onToTheTools();
         page.navigate(app.url() + "dogs/" + dog + "/coat/measure");
         assertThat(page.getByText("Two, some weeks apart")).isVisible();
         measure(page, "2026-04-04", "50");

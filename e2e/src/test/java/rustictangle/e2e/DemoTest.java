@@ -14,6 +14,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import rustictangle.e2e.views.CoatMapView;
 import rustictangle.e2e.views.HomeView;
 import rustictangle.e2e.views.RoutineView;
 import rustictangle.e2e.views.SessionView;
@@ -116,7 +117,7 @@ class DemoTest extends Browsing {
         page.navigate(app.url() + "dogs/1/tools");
         assertThat(page.getByText("38.6 lb")).isVisible();
         assertThat(page.getByText("wires 0.63–0.87 in").first()).isVisible();
-        page.locator("[data-section=BACK]").first().click();
+        CoatMapView.point(page, "BACK");
         page.getByText("Why?").click();
         assertThat(page.getByText("hair there is 2.76 in long")).isVisible();
         page.navigate(app.url() + "settings");
@@ -236,7 +237,7 @@ class DemoTest extends Browsing {
         assertThat(rows).hasCount(40);
         page.getByText("Show older ones").click();
         assertThat(rows.nth(40)).isVisible();
-        page.locator("[data-section=ARMPIT_LEFT]").first().click();
+        CoatMapView.point(page, "ARMPIT_LEFT");
         assertThat(page.getByText(Pattern.compile("found in \\d+ comb checks"))).isVisible();
         rows.nth(1).getByRole(AriaRole.LINK).click();
         assertThat(page.getByText("All that was done")).isVisible();

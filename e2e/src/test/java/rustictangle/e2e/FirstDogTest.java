@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import rustictangle.e2e.views.CoatMapView;
 import rustictangle.e2e.views.CoatView;
 import rustictangle.e2e.views.DogView;
 import rustictangle.e2e.views.HomeView;
@@ -83,7 +84,7 @@ class FirstDogTest extends Browsing {
             HomeView home = HomeView.open(page, again.url());
             assertThat(home.dog("Gannet")).containsText("places due");
             page.navigate(again.url() + "dogs/1/when");
-            page.locator("[data-section=HIND_FOOT_LEFT]").first().click();
+            CoatMapView.point(page, "HIND_FOOT_LEFT");
             assertThat(page.getByText("The comb ran free on Thu 14 May")).isVisible();
         }
     }
@@ -98,17 +99,17 @@ class FirstDogTest extends Browsing {
         assertThat(dog.weight()).hasValue("1750");
         dog.weight().fill("17,5");
         dog.onToTheCoat();
-        assertThat(page.getByText("What grows where?")).isVisible();
+        assertThat(page.getByText("What grows on Oakum?")).isVisible();
     }
 
     @Test
     void withoutACoatEveryViewLeadsToTheCoatAndALengthLeftOutIsAskedFor() {
         Page page = laptop();
         DogView.openNew(page, shared.url()).describe("Oakum", "17.5").onToTheCoat();
-        page.getByText("What grows where?").waitFor();
+        page.getByText("What grows on Oakum?").waitFor();
         page.navigate(page.url().replace("/coat", "/routine"));
         page.getByText("Describe the coat").click();
-        CoatView coat = new CoatView(page);
+        CoatView coat = new CoatView(page).kind("coarse guard hair").length("70");
         coat.region("Tail").click();
         coat.length("");
         coat.onToTheTools();
@@ -143,7 +144,12 @@ class FirstDogTest extends Browsing {
             page.keyboard().press("Tab");
             page.keyboard().type("4.1");
             page.keyboard().press("Enter");
-            page.getByText("What grows where?").waitFor();
+            page.getByText("What grows on Pintle?").waitFor();
+            tabTo(page, "wire");
+            page.keyboard().press("Enter");
+            page.getByLabel("Hair length in").waitFor();
+            tabTo(page, "Hair length in millimetres");
+            page.keyboard().type("30");
             // The drawing is one stop; arrows move between places, Enter points.
             tabToSection(page);
             page.keyboard().press("ArrowRight");

@@ -13,6 +13,7 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import rustictangle.e2e.views.CoatMapView;
 import rustictangle.e2e.views.HomeView;
 import rustictangle.e2e.views.SessionView;
 import tools.jackson.databind.JsonNode;
@@ -117,8 +118,8 @@ class HandsFreeTest extends Browsing {
         home.dog("Gannet").getByText("I brushed already").click();
         button(page, "Whole dog").click();
         button(page, "A tangle, now out").click();
-        page.locator("[data-section=SIDE_LEFT]").first().click();
-        page.locator("[data-section=FRONT_LEG_LEFT]").first().click();
+        CoatMapView.point(page, "SIDE_LEFT");
+        CoatMapView.point(page, "FRONT_LEG_LEFT");
         assertThat(page.getByText("29 of 29 places, 2 tangles out")).isVisible();
         Barriers.assertNone(page, "I brushed already");
         // The page closed in the middle loses nothing.
@@ -136,7 +137,7 @@ class HandsFreeTest extends Browsing {
     void aTouchPaintsAStepADragPaintsOnAndTheDayBeforeIsSaid() throws Exception {
         Page page = laptop();
         page.navigate(app.url() + "dogs/1/brushed");
-        page.locator("[data-section=FRONT_LEG_LEFT]").first().click();
+        CoatMapView.point(page, "FRONT_LEG_LEFT");
         assertThat(step(page, "left front leg")).hasAttribute("aria-pressed", "true");
         assertThat(page.getByText("3 of 29 places")).isVisible();
         drag(page, "THIGH_LEFT", "SIDE_LEFT", "SHOULDER_LEFT");
@@ -326,8 +327,8 @@ class HandsFreeTest extends Browsing {
     private static void drag(Page page, String... sections) {
         List<double[]> points = new ArrayList<>();
         for (String section : sections) {
-            var box = page.locator("[data-section=" + section + "]").first().boundingBox();
-            points.add(new double[] {box.x + box.width / 2, box.y + box.height / 2});
+            List<Double> at = CoatMapView.middle(page, section);
+            points.add(new double[] {at.get(0), at.get(1)});
         }
         page.mouse().move(points.get(0)[0], points.get(0)[1]);
         page.mouse().down();

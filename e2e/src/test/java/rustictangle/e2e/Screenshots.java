@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import rustictangle.e2e.views.CoatMapView;
 import rustictangle.e2e.views.FinderView;
 import rustictangle.e2e.views.RoutineView;
 import rustictangle.e2e.views.SessionView;
@@ -41,7 +42,7 @@ class Screenshots extends Browsing {
         snap(laptop, "coat-finder");
         take(laptop, app.url() + "drawer", "drawer");
         take(laptop, app.url() + "dogs/3/tools", "tools");
-        laptop.locator("[data-section=CHEST]").first().click();
+        CoatMapView.point(laptop, "CHEST");
         laptop.getByRole(AriaRole.ARTICLE).waitFor();
         snap(laptop, "tools-one-place");
         take(laptop, app.url() + "dogs/3/when", "when");

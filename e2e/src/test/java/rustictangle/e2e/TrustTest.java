@@ -192,7 +192,7 @@ class TrustTest extends Browsing {
                 .map(region ->
                         """
                 {"region": "%s", "kind": "%s", "millimetres": %d, "density": "MEDIUM", "texture": "HARSH", "undercoat": false,
-                 "pale": false}"""
+                 "clipped": false}"""
                                 .formatted(region, kind, millimetres))
                 .collect(Collectors.joining(","));
         app.send(

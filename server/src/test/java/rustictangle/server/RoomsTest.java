@@ -39,7 +39,7 @@ class RoomsTest {
         ROOMS.put("log", List.of("dog"));
         ROOMS.put("care", List.of("log"));
         ROOMS.put("coat", List.of("log"));
-        ROOMS.put("kit", List.of("coat"));
+        ROOMS.put("kit", List.of("coat", "household"));
         ROOMS.put("rhythm", List.of("coat", "household"));
         ROOMS.put("trust", List.of("kit", "rhythm"));
         ROOMS.put("routine", List.of("trust"));

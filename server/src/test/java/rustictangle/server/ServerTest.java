@@ -32,6 +32,7 @@ import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 import org.sqlite.SQLiteDataSource;
+import rustictangle.core.coat.CoatKind;
 import rustictangle.core.dog.Region;
 import rustictangle.server.frame.DataFile;
 
@@ -152,9 +153,13 @@ public abstract class ServerTest {
                 .map(region ->
                         """
                 {"region": "%s", "kind": "%s", "millimetres": %s, "density": "MEDIUM", "texture": "CURLY",
-                 "undercoat": false, "pale": false}
+                 "undercoat": false, "clipped": %s}
                 """
-                                .formatted(region, kind, millimetres))
+                                .formatted(
+                                        region,
+                                        kind,
+                                        millimetres,
+                                        CoatKind.valueOf(kind).growsOn()))
                 .collect(Collectors.joining(
                         ",", "{\"sheddingHeavily\": false, \"neglected\": false, \"regions\": [", "]}"));
     }

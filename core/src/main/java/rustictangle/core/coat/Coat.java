@@ -5,7 +5,9 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
 
@@ -33,31 +35,44 @@ public record Coat(Map<Region, RegionCoat> regions, boolean sheddingHeavily, boo
         return regions.get(section.region());
     }
 
-    /** The same after a groom that leaves so much wherever hair grows on. */
+    /** The same after a groom that leaves so much at {@link #clippedRegions()}. */
     public Coat clippedTo(HairLength length) {
+        Set<Region> where = clippedRegions();
         Map<Region, RegionCoat> clipped = new EnumMap<>(regions);
-        clipped.replaceAll((region, hair) -> hair.kind().growsOn() ? hair.ofLength(length) : hair);
+        clipped.replaceAll((region, hair) -> where.contains(region) ? hair.ofLength(length) : hair);
         return new Coat(clipped, sheddingHeavily, neglected);
     }
 
     /**
-     * The same after a groom that leaves so much.
-     *
-     * @param onlyWhereItGrowsOn else wherever hair mats: schnauzers, westies, cockers and many double coats are clipped,
-     *                           too (common practice, no published source)
+     * Where a groomer clips it; of a dog that was never clipped: where its hair grows on, or else wherever it mats, since
+     * that is what would be clipped.
      */
-    public Coat clippedTo(HairLength length, boolean onlyWhereItGrowsOn) {
-        if (onlyWhereItGrowsOn) {
-            return clippedTo(length);
-        }
-        Map<Region, RegionCoat> clipped = new EnumMap<>(regions);
-        clipped.replaceAll((region, hair) -> hair.kind().mats() ? hair.ofLength(length) : hair);
-        return new Coat(clipped, sheddingHeavily, neglected);
+    public Set<Region> clippedRegions() {
+        return regionsWhere(RegionCoat::clipped)
+                .or(() -> regionsWhere(RegionCoat::growsOn))
+                .or(() -> regionsWhere(hair -> hair.kind().mats()))
+                .orElse(Set.of());
+    }
+
+    /** @return empty: none is so */
+    private Optional<Set<Region>> regionsWhere(Predicate<RegionCoat> so) {
+        Set<Region> found = EnumSet.noneOf(Region.class);
+        regions.forEach((region, hair) -> {
+            if (so.test(hair)) {
+                found.add(region);
+            }
+        });
+        return found.isEmpty() ? Optional.empty() : Optional.of(found);
+    }
+
+    /** Whether it grows on anywhere until it is cut. */
+    public boolean growsOn() {
+        return regions.values().stream().anyMatch(RegionCoat::growsOn);
     }
 
     /** Whether a groomer clips it anywhere. */
-    public boolean growsOn() {
-        return regions.values().stream().anyMatch(hair -> hair.kind().growsOn());
+    public boolean isClipped() {
+        return regions.values().stream().anyMatch(RegionCoat::clipped);
     }
 
     /** How many sections have hair that can mat. */
@@ -65,6 +80,25 @@ public record Coat(Map<Region, RegionCoat> regions, boolean sheddingHeavily, boo
         return (int) Arrays.stream(Section.values())
                 .filter(section -> at(section).kind().mats())
                 .count();
+    }
+
+    /** From here, mm, a double coat on body and legs passes from an ordinary to a shaggy one. Own estimates. */
+    private static final double SHAGGY_FROM_MM = 60;
+
+    private static final double SHAGGY_TO_MM = 100;
+
+    /**
+     * How far it is a double coat that is long and shaggy all over, on body and legs alike, in [0, 1]: 0 up to 60 mm, 1 from
+     * 100 mm, a straight line between. Common practice, no published source; the numbers own estimates.
+     */
+    public double shagginess() {
+        double shortest = Double.MAX_VALUE;
+        for (Region region : new Region[] {Region.BODY, Region.LEGS}) {
+            RegionCoat hair = regions.get(region);
+            shortest = Math.min(
+                    shortest, hair.kind() == CoatKind.DOUBLE ? hair.length().millimetres() : 0);
+        }
+        return Math.max(0, Math.min(1, (shortest - SHAGGY_FROM_MM) / (SHAGGY_TO_MM - SHAGGY_FROM_MM)));
     }
 
     /** Whether any region is of this kind. */
@@ -79,7 +113,10 @@ public record Coat(Map<Region, RegionCoat> regions, boolean sheddingHeavily, boo
     public boolean seasonalAt(Section section) {
         RegionCoat hair = at(section);
         boolean hasSeason =
-                hair.kind() == CoatKind.DOUBLE || hair.kind() == CoatKind.WIRE || hair.kind() == CoatKind.FEATHERED;
+                switch (hair.kind()) {
+                    case DOUBLE, WIRE, FEATHERED, SMOOTH -> true;
+                    default -> false;
+                };
         return hair.undercoat() && hasSeason;
     }
 

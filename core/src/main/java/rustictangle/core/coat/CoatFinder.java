@@ -21,8 +21,8 @@ import rustictangle.core.coat.Finding.Told;
 /**
  * From what an owner sees to the coat it is.
  *
- * <p>The chance of each kind follows from the answers by Bayes' rule, each observation taken on its
- * own. The table of chances is {@link Answer}.
+ * <p>The chance of each kind follows from the answers by Bayes' rule over the {@link Strain strains} it comes in, so that
+ * answers that go together do not count as if each were news.
  */
 public final class CoatFinder {
 
@@ -30,8 +30,6 @@ public final class CoatFinder {
     private static final double WORTH_SHOWING = 0.15;
     /** An answer speaks for a kind that gives it this many times as often as the kinds on average. Own estimate. */
     private static final double CLEARLY = 1.5;
-    /** Corded and hairless dogs are rare: one to six of each other kind. Own estimate. */
-    private static final double RARE = 1.0 / 6;
 
     private final Map<Observation, Answer> seen;
     private final Map<CoatKind, Double> chances;
@@ -80,12 +78,12 @@ public final class CoatFinder {
 
     private static Map<CoatKind, Double> chances(Iterable<Answer> answers) {
         Map<CoatKind, Double> weights = new EnumMap<>(CoatKind.class);
-        for (CoatKind kind : CoatKind.values()) {
-            double weight = kind.brushed() ? 1 : RARE;
+        for (Strain strain : Strain.ALL) {
+            double weight = strain.weight();
             for (Answer answer : answers) {
-                weight *= answer.chanceFor(kind);
+                weight *= strain.chanceOf(answer);
             }
-            weights.put(kind, weight);
+            weights.merge(strain.kind(), weight, Double::sum);
         }
         double sum = weights.values().stream().mapToDouble(Double::doubleValue).sum();
         weights.replaceAll((kind, weight) -> weight / sum);
@@ -104,8 +102,8 @@ public final class CoatFinder {
     }
 
     private Reason why(CoatKind kind) {
-        String speaksFor = seenWhere(answer -> answer.chanceFor(kind) > CLEARLY * average(answer));
-        String against = seenWhere(answer -> answer.chanceFor(kind) < average(answer) / CLEARLY);
+        String speaksFor = seenWhere(answer -> Strain.chanceFor(kind, answer) > CLEARLY * average(answer));
+        String against = seenWhere(answer -> Strain.chanceFor(kind, answer) < average(answer) / CLEARLY);
         String text = speaksFor.isEmpty()
                 ? "Nothing seen yet speaks for " + kind.label() + " hair"
                 : "What speaks for " + kind.label() + " hair: " + speaksFor;
@@ -119,7 +117,7 @@ public final class CoatFinder {
     private static double average(Answer answer) {
         return Arrays.stream(CoatKind.values())
                 .filter(CoatKind::brushed)
-                .mapToDouble(answer::chanceFor)
+                .mapToDouble(kind -> Strain.chanceFor(kind, answer))
                 .average()
                 .orElseThrow();
     }
@@ -140,7 +138,7 @@ public final class CoatFinder {
     /** Total variation distance, in [0, 1]: how differently the two kinds answer. */
     private static double distance(Observation observation, CoatKind a, CoatKind b) {
         return observation.answers().stream()
-                        .mapToDouble(answer -> Math.abs(answer.chanceFor(a) - answer.chanceFor(b)))
+                        .mapToDouble(answer -> Math.abs(Strain.chanceFor(a, answer) - Strain.chanceFor(b, answer)))
                         .sum()
                 / 2;
     }
@@ -148,7 +146,8 @@ public final class CoatFinder {
     /** The answer that most sets this kind apart from the other. */
     private static Answer typical(Observation observation, CoatKind kind, CoatKind other) {
         return observation.answers().stream()
-                .max(Comparator.comparingDouble(answer -> answer.chanceFor(kind) - answer.chanceFor(other)))
+                .max(Comparator.comparingDouble(
+                        answer -> Strain.chanceFor(kind, answer) - Strain.chanceFor(other, answer)))
                 .orElseThrow();
     }
 
@@ -182,8 +181,7 @@ public final class CoatFinder {
                                     + seen.get(Observation.FEEL).seen()
                                     + (felt.get() == Texture.CURLY ? " and springs back." : ".")));
         }
-        boolean fleece = kind == CoatKind.CURLY && seen.get(Observation.STRETCH) == Answer.LOOSE_WAVE;
-        Texture usual = fleece ? Texture.SOFT : kind.usualTexture();
+        Texture usual = kind.usualTexture();
         return new Told<>(
                 usual,
                 Sureness.GUESS,

@@ -5,7 +5,9 @@ public enum CoatKind {
     SMOOTH("smooth", Texture.SOFT, "short, flat, lies close"),
     DOUBLE("double", Texture.HARSH, "coarse guard hair over a dense soft undercoat"),
     DROP("drop", Texture.SILKY, "long and silky, hangs straight from a parting"),
-    CURLY("curly", Texture.CURLY, "wool, curls or loose fleece that springs back"),
+    CURLY("curly", Texture.CURLY, "wool or close curls that spring back when stretched"),
+    /** Often of a poodle or water-dog cross; the coat that most often comes to a salon felted beneath. */
+    FLEECE("fleece", Texture.SOFT, "loose waves or soft fleece that grows on and on"),
     WIRE("wire", Texture.HARSH, "a harsh, bristly jacket with softer beard and legs"),
     FEATHERED("feathered", Texture.SILKY, "a short jacket with long silky furnishings"),
     /** Hair encouraged to form ropes: recognised, and not brushed at all. */
@@ -42,9 +44,9 @@ public enum CoatKind {
         return brushed() && this != SMOOTH;
     }
 
-    /** Whether it grows on until it is cut, so that a groomer clips it. Common practice, no published source. */
+    /** Whether it grows on until it is cut, as a rule. Common practice, no published source. */
     public boolean growsOn() {
-        return this == DROP || this == CURLY;
+        return this == DROP || this == CURLY || this == FLEECE;
     }
 
     /** Whether it has a soft undercoat as a rule. */

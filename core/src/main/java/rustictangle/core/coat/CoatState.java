@@ -27,7 +27,7 @@ public enum CoatState {
     /** Neglect outweighs the season, the season outweighs the change of coat. Own estimate. */
     public static CoatState of(Dog dog, Coat coat, Section section) {
         if (!coat.at(section).kind().mats()) {
-            return ORDINARY;
+            return coat.shedsAt(section) ? HEAVY_SHEDDING : ORDINARY;
         }
         if (coat.neglected()) {
             return NEGLECTED;

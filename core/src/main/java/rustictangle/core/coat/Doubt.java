@@ -45,14 +45,13 @@ public record Doubt(Region region, Aspect aspect, Reason question) {
                             "coat.doubt-undercoat",
                             "A double coat without undercoat? The soft layer beneath is what makes it double.")));
         }
-        boolean single = hair.kind() == CoatKind.DROP || hair.kind() == CoatKind.SMOOTH;
-        if (single && hair.undercoat()) {
+        if (hair.kind() == CoatKind.DROP && hair.texture() == Texture.SILKY && hair.undercoat()) {
             doubts.add(new Doubt(
                     region,
                     Aspect.UNDERCOAT,
                     new Reason(
                             "coat.doubt-undercoat",
-                            "Undercoat under a " + hair.kind().label() + " coat? Part it again: two layers are "
+                            "Undercoat under silky " + hair.kind().label() + " hair? Part it again: two layers are "
                                     + "the mark of a double coat. Some dogs do carry both.")));
         }
     }
@@ -63,6 +62,7 @@ public record Doubt(Region region, Aspect aspect, Reason question) {
                     case SMOOTH -> hair.texture() != Texture.CURLY;
                     case DROP -> hair.texture() == Texture.SILKY || hair.texture() == Texture.SOFT;
                     case CURLY -> hair.texture() == Texture.CURLY || hair.texture() == Texture.SOFT;
+                    case FLEECE -> hair.texture() != Texture.HARSH;
                     case DOUBLE -> hair.texture() != Texture.CURLY;
                     case FEATHERED -> hair.texture() != Texture.HARSH;
                     case WIRE -> hair.texture() != Texture.SILKY;

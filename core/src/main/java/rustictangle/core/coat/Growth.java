@@ -42,8 +42,8 @@ public record Growth(double millimetresPerDay, double plusMinus, int readings, R
      * @param readings oldest first, at most one a day
      */
     public static Growth of(RegionCoat hair, List<LengthReading> readings) {
-        double prior = hair.kind().growsOn() ? EVER_GROWING_MM_PER_DAY : 0;
-        double priorSd = hair.kind().growsOn() ? EVER_GROWING_SD : STOPPED_SD;
+        double prior = hair.growsOn() ? EVER_GROWING_MM_PER_DAY : 0;
+        double priorSd = hair.growsOn() ? EVER_GROWING_SD : STOPPED_SD;
         List<LengthReading> run = sinceClip(readings);
         if (run.size() < 2) {
             return new Growth(prior, NINETY_FIVE_PERCENT * priorSd, run.size(), assumed(hair), doubt(readings));
@@ -89,7 +89,7 @@ public record Growth(double millimetresPerDay, double plusMinus, int readings, R
     private static Reason assumed(RegionCoat hair) {
         return new Reason(
                 "coat.growth-assumed",
-                hair.kind().growsOn()
+                hair.growsOn()
                         ? "Assumed for ever-growing hair until two readings some weeks apart tell better."
                         : "This kind stops at its own length; two readings after a clip tell how fast it comes back.");
     }

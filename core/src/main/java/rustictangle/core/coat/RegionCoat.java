@@ -6,32 +6,59 @@ import java.util.Objects;
  * What grows on one region of the dog.
  *
  * @param undercoat a soft layer beneath the guard hair
- * @param pale white hair: tangles sooner, and pale skin shows brush burn sooner (common practice,
- *             reason unknown)
+ * @param clipped   kept short by a groomer who clips or scissors it, now or once the dog is grown. Not a consequence of
+ *                  the kind: wire, feathered and double coats are clipped by many owners, a curly retriever is not
+ *                  (common practice, no published source)
  */
 public record RegionCoat(
-        CoatKind kind, HairLength length, Density density, Texture texture, boolean undercoat, boolean pale) {
+        CoatKind kind,
+        HairLength length,
+        Density density,
+        Texture texture,
+        boolean undercoat,
+        boolean clipped,
+        Colour colour) {
 
     public RegionCoat {
         Objects.requireNonNull(kind, "kind");
         Objects.requireNonNull(length, "length");
         Objects.requireNonNull(density, "density");
         Objects.requireNonNull(texture, "texture");
+        Objects.requireNonNull(colour, "colour");
     }
 
     /** The same hair at another length. */
     public RegionCoat ofLength(HairLength other) {
-        return new RegionCoat(kind, other, density, texture, undercoat, pale);
+        return new RegionCoat(kind, other, density, texture, undercoat, clipped, colour);
     }
 
-    /** Loose fleece: of the curly kind, soft rather than curled. It mats more slowly than wool. */
-    public boolean isFleece() {
-        return kind == CoatKind.CURLY && texture == Texture.SOFT;
+    /** The same hair, clipped by a groomer or not. */
+    public RegionCoat kept(boolean byGroomer) {
+        return new RegionCoat(kind, length, density, texture, undercoat, byGroomer, colour);
+    }
+
+    /** White hair: tangles sooner, and pale skin shows brush burn sooner (common practice, reason unknown). */
+    public boolean pale() {
+        return colour.pale();
+    }
+
+    /** Short but thick, with some undercoat: a short-pin or bristle pass and a light rake in season. */
+    public boolean isPlush() {
+        return kind == CoatKind.SMOOTH && undercoat;
+    }
+
+    /**
+     * Whether it grows on until it is cut. What a groomer cuts does, as far as anyone can see; curls that nobody cuts and
+     * that are short all the same have stopped by themselves.
+     */
+    public boolean growsOn() {
+        boolean stopped = kind == CoatKind.CURLY && length.band() == LengthBand.SHORT;
+        return clipped || kind.growsOn() && !stopped;
     }
 
     /** Fleece past the short band. */
     public boolean isLongFleece() {
-        return isFleece() && length.band() != LengthBand.SHORT;
+        return kind == CoatKind.FLEECE && length.band() != LengthBand.SHORT;
     }
 
     /** The long hair of a {@link CoatKind#FEATHERED} or {@link CoatKind#WIRE} dog, not its jacket. */

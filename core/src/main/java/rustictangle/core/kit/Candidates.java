@@ -23,19 +23,17 @@ final class Candidates {
     static List<Tool> of(Match match) {
         Set<ToolKind> kinds = EnumSet.noneOf(ToolKind.class);
         kinds.addAll(match.tools());
-        Set<Double> lengths = new LinkedHashSet<>();
-        lengths.add(ALL_ROUND_PIN_MM);
-        Set<Double> middles = new TreeSet<>();
+        Set<PinWindow> windows = new LinkedHashSet<>();
         EnumSet<HeadShape> heads = EnumSet.noneOf(HeadShape.class);
         EnumSet<Tips> tips = EnumSet.noneOf(Tips.class);
         boolean gentle = false;
         for (Need need : match.needs()) {
-            need.pins().ifPresent(window -> addLengths(window, middles));
+            need.pins().ifPresent(windows::add);
             heads.add(need.head());
             tips.add(need.tips());
             gentle |= need.gentle();
         }
-        lengths.addAll(middles);
+        Set<Double> lengths = lengths(windows);
         List<Tool> tools = new ArrayList<>();
         for (ToolKind kind : kinds) {
             if (!kind.canBeOwned()) {
@@ -54,11 +52,27 @@ final class Candidates {
         return tools;
     }
 
-    /** The ends and the middle of the window, in whole millimetres within it. */
-    private static void addLengths(PinWindow window, Set<Double> lengths) {
-        lengths.add(Math.ceil(window.minMillimetres()));
-        lengths.add((double) Math.round(window.middleMillimetres()));
-        lengths.add(Math.floor(window.maxMillimetres()));
+    /**
+     * The middle of every two windows that overlap, of each one with itself too: whatever several have in common begins and
+     * ends with two of them. The all-round length first where it is asked for at all.
+     */
+    private static Set<Double> lengths(Set<PinWindow> windows) {
+        Set<Double> middles = new TreeSet<>();
+        for (PinWindow one : windows) {
+            for (PinWindow other : windows) {
+                double from = Math.max(one.minMillimetres(), other.minMillimetres());
+                double to = Math.min(one.maxMillimetres(), other.maxMillimetres());
+                if (from <= to) {
+                    middles.add(Middling.whole(from, to));
+                }
+            }
+        }
+        Set<Double> lengths = new LinkedHashSet<>();
+        if (windows.isEmpty() || windows.stream().anyMatch(window -> window.holds(ALL_ROUND_PIN_MM))) {
+            lengths.add(ALL_ROUND_PIN_MM);
+        }
+        lengths.addAll(middles);
+        return lengths;
     }
 
     private static void slickers(Set<Double> lengths, Set<HeadShape> heads, boolean gentle, List<Tool> tools) {
@@ -73,7 +87,7 @@ final class Candidates {
     private static void brushes(
             ToolKind kind, Set<Double> lengths, Set<HeadShape> heads, Set<Tips> tips, List<Tool> tools) {
         for (double length : lengths) {
-            for (PadKind pad : new PadKind[] {PadKind.MEDIUM, PadKind.FIRM, PadKind.SOFT}) {
+            for (PadKind pad : pads(kind)) {
                 for (Tips tip : tips) {
                     for (HeadShape head : heads) {
                         tools.add(Tool.brush(kind, length, Optional.of(pad), tip, head, false));
@@ -81,6 +95,12 @@ final class Candidates {
                 }
             }
         }
+    }
+
+    private static PadKind[] pads(ToolKind kind) {
+        return kind == ToolKind.WOODEN_PIN_BRUSH || kind == ToolKind.FLEXIBLE_PIN_BRUSH
+                ? new PadKind[] {PadKind.SOFT}
+                : new PadKind[] {PadKind.MEDIUM, PadKind.FIRM, PadKind.SOFT};
     }
 
     private static Tool rake() {

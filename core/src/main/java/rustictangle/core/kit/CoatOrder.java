@@ -19,6 +19,7 @@ import static rustictangle.core.kit.Manner.SEARCH;
 import static rustictangle.core.kit.Manner.WIPE;
 import static rustictangle.core.kit.Manner.WITH_LIE;
 import static rustictangle.core.kit.ToolKind.BRISTLE_BRUSH;
+import static rustictangle.core.kit.ToolKind.CLOTH;
 import static rustictangle.core.kit.ToolKind.COMB;
 import static rustictangle.core.kit.ToolKind.FACE_COMB;
 import static rustictangle.core.kit.ToolKind.FINGERS;
@@ -34,94 +35,107 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Which tools, in which order, by coat: what prepares, what brushes (by school), what follows, what
- * proves. Common practice, no published source, but for the face and the shedding jacket, which are this
- * project's reading of the rules around them.
+ * Which tools, in which order, by coat: what prepares, what brushes (by school), what follows, what proves. Common
+ * practice, no published source, but for the face, the crown and the shedding jacket, which are this project's reading of
+ * the rules around them. What of it is safe at a place is {@link PlaceUse}'s to say.
  */
 enum CoatOrder {
     SMOOTH(
             "kit.order-smooth",
-            "A smooth coat lies close: rubber loosens, bristle wipes; pins have no job here.",
+            "A smooth coat lies close, and pins have no job here",
             brush(step(RUBBER_CURRY, CIRCLES)),
             steps(),
             steps(step(BRISTLE_BRUSH, WIPE)),
             steps()),
+    /** Where no rubber circles. */
+    SMOOTH_ELSEWHERE(
+            "kit.order-smooth",
+            "A smooth coat lies close, and no rubber circles here",
+            brush(step(CLOTH, WITH_LIE)),
+            steps(),
+            steps(),
+            steps()),
+    PLUSH_SHEDDING(
+            "kit.order-plush-shedding",
+            "A plush coat letting its undercoat go",
+            brush(step(RUBBER_CURRY, CIRCLES)),
+            steps(),
+            steps(step(UNDERCOAT_RAKE, LIFT_LOOSE), step(BRISTLE_BRUSH, WIPE)),
+            steps()),
     DOUBLE(
             "kit.order-double",
-            "A double coat in an ordinary week: open it against the lie, then prove it with the comb.",
+            "A double coat hides its tangles beneath the guard hair",
             schools(SLICKER_THEN_COMB, AGAINST_LIE),
             steps(),
             steps(),
             bothEnds()),
     DOUBLE_SHEDDING(
             "kit.order-double-shedding",
-            "The undercoat is letting go: rubber first, then against the lie; lift only what is loose.",
+            "The undercoat is letting go while the guard hair stays",
             schools(SLICKER_THEN_COMB, AGAINST_LIE_TWICE),
             steps(step(RUBBER_CURRY, CIRCLES)),
             steps(step(UNDERCOAT_RAKE, LIFT_LOOSE)),
             steps(step(COMB, PROVE_WIDE))),
-    DROP(
-            "kit.order-drop",
-            "Dry long hair snaps: a light mist, then long pins in layers, then the comb.",
-            dropSchools(),
-            steps(step(MIST, LIGHTLY)),
-            steps(),
-            bothEnds()),
+    DROP("kit.order-drop", "Dry long hair snaps", silkSchools(), steps(step(MIST, LIGHTLY)), steps(), bothEnds()),
     CURLY(
             "kit.order-curly",
-            "Curls hold their dead hair: fingers first, the brush in thin layers to the skin, then the comb "
-                    + "to prove it.",
+            "This hair keeps its dead hair inside",
             schools(SLICKER_THEN_COMB, LAYERS),
             steps(step(FINGERS, SEARCH)),
             steps(),
             bothEnds()),
     FLEECE(
             "kit.order-fleece",
-            "Long fluffy fleece: pins every way bring out the loose hair, the slicker reaches the "
-                    + "skin in layers, the comb proves it.",
+            "Long fluffy fleece felts beneath while its top stays open",
             schools(PIN_SLICKER_COMB, LAYERS),
             steps(),
             steps(),
             bothEnds()),
     JACKET(
             "kit.order-jacket",
-            "A short jacket: bristle follows the lie, the comb proves it.",
+            "A short jacket",
             brush(step(BRISTLE_BRUSH, WITH_LIE)),
             steps(),
             steps(),
             steps(step(COMB, PROVE_WIDE))),
     JACKET_SHEDDING(
             "kit.order-jacket-shedding",
-            "A jacket letting its undercoat go: rubber loosens, the rake lifts only what is loose, bristle "
-                    + "lays it flat.",
+            "A jacket letting its undercoat go",
             brush(step(BRISTLE_BRUSH, WITH_LIE)),
             steps(step(RUBBER_CURRY, CIRCLES), step(UNDERCOAT_RAKE, LIFT_LOOSE)),
             steps(),
             steps(step(COMB, PROVE_WIDE))),
     FURNISHINGS(
             "kit.order-furnishings",
-            "Longer furnishings on a short-jacketed dog: pins in layers, then the comb.",
-            furnishingSchools(),
+            "Longer furnishings on a short-jacketed dog",
+            silkSchools(),
             steps(),
             steps(),
             bothEnds()),
     FACE(
             "kit.order-face",
-            "Beside the eyes a comb is surest: away from the eyes and toward the ear, fingers over the nose.",
+            "Beside the eyes a comb is surest, fingers over the nose",
             brush(step(COMB, PROVE_WIDE)),
             steps(step(FINGERS, SEARCH)),
             steps(),
             steps(step(FACE_COMB, PROVE_FINE))),
+    CROWN(
+            "kit.order-face",
+            "Above the eyes a comb is surest",
+            brush(step(COMB, COMB_LAYERS)),
+            steps(step(FINGERS, SEARCH)),
+            steps(),
+            steps()),
     PUPPY(
             "kit.order-puppy",
-            "A puppy begins with the softest brush; other tools follow when it accepts this one everywhere.",
+            "A puppy begins with the softest brush; other tools follow when it accepts this one everywhere",
             brush(step(WOODEN_PIN_BRUSH, WITH_LIE)),
             steps(),
             steps(),
             steps(step(COMB, PROVE_WIDE)));
 
     private final String rule;
-    private final String why;
+    private final String coat;
     private final Map<LeadSchool, List<ToolStep>> brushes;
     private final LeadSchool usual;
     private final List<ToolStep> before;
@@ -130,13 +144,13 @@ enum CoatOrder {
 
     CoatOrder(
             String rule,
-            String why,
+            String coat,
             Schools schools,
             List<ToolStep> before,
             List<ToolStep> after,
             List<ToolStep> proof) {
         this.rule = rule;
-        this.why = why;
+        this.coat = coat;
         this.brushes = schools.brushes();
         this.usual = schools.usual();
         this.before = before;
@@ -148,18 +162,14 @@ enum CoatOrder {
         return rule;
     }
 
-    String why() {
-        return why;
+    /** What about the coat decides. */
+    String coat() {
+        return coat;
     }
 
     /** The school that this coat asks for when nothing was chosen. */
     LeadSchool usual() {
         return usual;
-    }
-
-    /** Whether the schools differ on this coat. */
-    boolean dependsOnSchool() {
-        return brushes.values().stream().distinct().count() > 1;
     }
 
     List<ToolStep> before() {
@@ -200,20 +210,14 @@ enum CoatOrder {
         return new Schools(usual, brushes);
     }
 
-    /** On long silk the slicker is only a finder. */
-    private static Schools dropSchools() {
+    /** On silky hair the slicker is only a finder, and very lightly. */
+    private static Schools silkSchools() {
         Map<LeadSchool, List<ToolStep>> brushes = new EnumMap<>(LeadSchool.class);
         brushes.put(COMB_ONLY, steps(step(COMB, COMB_LAYERS)));
         brushes.put(SLICKER_THEN_COMB, steps(step(SLICKER, FINDER), step(COMB, COMB_LAYERS)));
         brushes.put(PIN_SLICKER_COMB, steps(step(SLICKER, FINDER), step(PIN_BRUSH, LAYERS)));
         brushes.put(NO_SLICKER_YET, steps(step(PIN_BRUSH, LAYERS)));
         return new Schools(NO_SLICKER_YET, brushes);
-    }
-
-    private static Schools furnishingSchools() {
-        Schools pins = brush(step(PIN_BRUSH, LAYERS));
-        pins.brushes().put(COMB_ONLY, steps(step(COMB, COMB_LAYERS)));
-        return new Schools(NO_SLICKER_YET, pins.brushes());
     }
 
     private static List<ToolStep> bothEnds() {

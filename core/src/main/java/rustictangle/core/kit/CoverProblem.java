@@ -7,10 +7,10 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * The smallest set of offers that covers everything open, and among those the one that leaves the least
+ * The smallest set of offers that covers everything open, or the cheapest, and among those the one that leaves the least
  * weight short of right. Exact: a search over set sizes 0, 1, 2, …, at each size over all irredundant
  * covers, with two reductions that lose no optimum: purposes that all offers serve alike are one of more
- * weight, and an offer that another beats everywhere is left out.
+ * weight, and an offer that another beats everywhere and for no more money is left out.
  */
 final class CoverProblem {
 
@@ -22,9 +22,9 @@ final class CoverProblem {
     record Solution(List<Integer> chosen, int leftAtWillDo) {}
 
     /** An offer after reduction: which purposes it covers, and for which it is right. */
-    private record Offer(int index, BitSet covers, BitSet right) {
+    private record Offer(int index, int cost, BitSet covers, BitSet right) {
         boolean beats(Offer other) {
-            return contains(covers, other.covers) && contains(right, other.right);
+            return cost <= other.cost && contains(covers, other.covers) && contains(right, other.right);
         }
     }
 
@@ -34,6 +34,7 @@ final class CoverProblem {
     private final List<Integer> weights = new ArrayList<>();
     private final List<Offer> offers;
 
+    private int budget;
     private int bestShort;
     private List<Integer> bestChosen;
 
@@ -42,6 +43,11 @@ final class CoverProblem {
      * @param grades for each offer and purpose its grade
      */
     CoverProblem(int[] owned, int[][] grades) {
+        this(owned, grades, new int[grades.length]);
+    }
+
+    /** @param cost of each offer, 0 or more */
+    CoverProblem(int[] owned, int[][] grades, int[] cost) {
         Map<String, Integer> groups = new HashMap<>();
         List<Integer> firstOfGroup = new ArrayList<>();
         for (int p = 0; p < owned.length; p++) {
@@ -60,7 +66,7 @@ final class CoverProblem {
             openGroups.set(g, open.get(firstOfGroup.get(g)));
             rightAlready.set(g, owned[firstOfGroup.get(g)] == RIGHT);
         }
-        offers = undominated(grades, firstOfGroup);
+        offers = undominated(grades, cost, firstOfGroup);
     }
 
     /** The purposes that nothing owned serves and something offered does. */
@@ -74,6 +80,44 @@ final class CoverProblem {
             search(openGroups, rightAlready, new ArrayList<>(), new BitSet(), size);
         }
         return new Solution(bestChosen.stream().sorted().toList(), bestShort);
+    }
+
+    /**
+     * The cheapest set, whatever its size.
+     *
+     * @param atMost what some cover costs: no dearer one is looked at
+     */
+    Solution cheapest(int atMost) {
+        budget = atMost;
+        bestShort = Integer.MAX_VALUE;
+        pay(openGroups, rightAlready, new ArrayList<>(), new BitSet(), 0);
+        return new Solution(bestChosen.stream().sorted().toList(), bestShort);
+    }
+
+    private void pay(BitSet uncovered, BitSet right, List<Integer> chosen, BitSet excluded, int spent) {
+        if (uncovered.isEmpty()) {
+            int shortOfRight = weightOutside(right);
+            if (spent < budget || shortOfRight < bestShort) {
+                budget = spent;
+                bestShort = shortOfRight;
+                bestChosen = List.copyOf(chosen);
+            }
+            return;
+        }
+        BitSet tried = (BitSet) excluded.clone();
+        for (int o : coverersOfHardest(uncovered, excluded)) {
+            Offer offer = offers.get(o);
+            if (spent + offer.cost <= budget) {
+                BitSet left = (BitSet) uncovered.clone();
+                left.andNot(offer.covers);
+                BitSet nowRight = (BitSet) right.clone();
+                nowRight.or(offer.right);
+                chosen.add(offer.index);
+                pay(left, nowRight, chosen, tried, spent + offer.cost);
+                chosen.remove(chosen.size() - 1);
+            }
+            tried.set(o);
+        }
     }
 
     private void search(BitSet uncovered, BitSet right, List<Integer> chosen, BitSet excluded, int picksLeft) {
@@ -138,10 +182,10 @@ final class CoverProblem {
         return weight;
     }
 
-    private List<Offer> undominated(int[][] grades, List<Integer> firstOfGroup) {
+    private List<Offer> undominated(int[][] grades, int[] cost, List<Integer> firstOfGroup) {
         List<Offer> kept = new ArrayList<>();
         for (int o = 0; o < grades.length; o++) {
-            Offer offer = offer(o, grades[o], firstOfGroup);
+            Offer offer = offer(o, cost[o], grades[o], firstOfGroup);
             if (kept.stream().noneMatch(other -> other.beats(offer))) {
                 kept.removeIf(offer::beats);
                 kept.add(offer);
@@ -150,7 +194,7 @@ final class CoverProblem {
         return kept;
     }
 
-    private Offer offer(int index, int[] grades, List<Integer> firstOfGroup) {
+    private Offer offer(int index, int cost, int[] grades, List<Integer> firstOfGroup) {
         BitSet covers = new BitSet();
         BitSet right = new BitSet();
         for (int g = 0; g < firstOfGroup.size(); g++) {
@@ -158,7 +202,7 @@ final class CoverProblem {
             covers.set(g, grade > NOT && openGroups.get(g));
             right.set(g, grade == RIGHT && !rightAlready.get(g));
         }
-        return new Offer(index, covers, right);
+        return new Offer(index, cost, covers, right);
     }
 
     private static boolean coverable(int[][] grades, int purpose) {

@@ -66,7 +66,7 @@ public record Fit(Tool tool, ToolStep step, Need need, double score, Verdict ver
                         property,
                         FitRules.value(property, tool, step, need),
                         FitWords.have(property, tool),
-                        FitWords.want(property, step, need)));
+                        FitWords.want(property, tool, step, need)));
             }
         }
         return parts;

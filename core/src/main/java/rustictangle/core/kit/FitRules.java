@@ -67,10 +67,7 @@ final class FitRules {
                         ? LENGTH_UNKNOWN
                         : length(tool.pinMillimetres().get(), need.pins().orElseThrow());
             case PAD ->
-                tool.pad().isEmpty()
-                        ? PAD_UNKNOWN
-                        : pad(tool.pad().get().firmness()
-                                - need.pad().orElseThrow().firmness());
+                tool.pad().isEmpty() ? PAD_UNKNOWN : pad(tool.pad().get().firmness() - padWanted(tool, need));
             case TIPS -> tips(tool.tips(), need.tips());
             case FLEXIBLE -> gentleness(tool, need);
             case HEAD ->
@@ -84,6 +81,12 @@ final class FitRules {
         double out =
                 Math.max(0, Math.max(window.minMillimetres() - millimetres, millimetres - window.maxMillimetres()));
         return Math.max(LENGTH_WORST, 1 - out / LENGTH_TOLERANCE_MM);
+    }
+
+    /** Wooden and flexible brushes are to be soft, whatever hair they go through. */
+    static double padWanted(Tool tool, Need need) {
+        boolean softByKind = tool.kind() == ToolKind.WOODEN_PIN_BRUSH || tool.kind() == ToolKind.FLEXIBLE_PIN_BRUSH;
+        return softByKind ? PadKind.SOFT.firmness() : need.pad().orElseThrow().firmness();
     }
 
     private static double pad(double difference) {
@@ -120,9 +123,9 @@ final class FitRules {
             return 1;
         }
         return switch (want) {
-            case OVAL -> have == HeadShape.T_SHAPE ? 0.85 : 0.95;
+            case OVAL -> have == HeadShape.T_SHAPE ? 0.85 : have == HeadShape.OBLONG ? 0.9 : 0.95;
             case SMALL_OVAL -> have == HeadShape.OBLONG ? 0.95 : have == HeadShape.OVAL ? 0.9 : 0.6;
-            case OBLONG -> have == HeadShape.SMALL_OVAL ? 0.95 : have == HeadShape.OVAL ? 0.88 : 0.55;
+            case OBLONG -> have == HeadShape.SMALL_OVAL ? 0.95 : have == HeadShape.OVAL ? 0.93 : 0.55;
             case T_SHAPE -> have == HeadShape.OVAL ? 0.92 : 0.85;
         };
     }

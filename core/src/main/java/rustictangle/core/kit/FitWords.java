@@ -28,14 +28,14 @@ final class FitWords {
         };
     }
 
-    static String want(ToolProperty property, ToolStep step, Need need) {
+    static String want(ToolProperty property, Tool tool, ToolStep step, Need need) {
         return switch (property) {
             case JOB -> step.tool().label();
             case LENGTH ->
                 need.pins()
                         .map(w -> Reason.mm(w.minMillimetres()) + " to " + Reason.mm(w.maxMillimetres()))
                         .orElse("any");
-            case PAD -> need.pad().map(Pad::words).orElse("any");
+            case PAD -> Pad.of(FitRules.padWanted(tool, need)).words();
             case TIPS -> need.tips().label();
             case FLEXIBLE -> need.gentle() ? "coated tips or a flexible head" : "never raw cut";
             case HEAD -> need.head().label();

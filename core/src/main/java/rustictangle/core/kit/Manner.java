@@ -18,12 +18,14 @@ public enum Manner {
     CIRCLES(false, 2.5, "loosen in small circles"),
     /** One pass the way the hair lies. */
     WITH_LIE(false, 2.5, "with the lie of the hair"),
+    /** The ear's own way. */
+    ALONG_LEATHER(false, 2.5, "along the leather, from its middle to the edge"),
     /** Against the lie, so that the coat stands open and the brush finds what hides. */
     AGAINST_LIE(false, 2.5, "against the lie, so the coat stands open"),
     /** Against the lie twice: while the undercoat lets go, each pass brings out more. */
-    AGAINST_LIE_TWICE(false, 10.0, "against the lie, twice over"),
+    AGAINST_LIE_TWICE(false, 12.5, "against the lie, twice over"),
     /** Only what is already loose, with light pressure. */
-    LIFT_LOOSE(false, 10.0, "lift only what is loose, light hand"),
+    LIFT_LOOSE(false, 12.5, "lift only what is loose, light hand"),
     /** With, against and across. */
     ALL_WAYS(false, 7.5, "with, against and every way"),
     /** A neglected coat is opened from the ends, a little deeper each time. */

@@ -20,6 +20,8 @@ import rustictangle.core.dog.Section;
  * @param tips    how pins should end here
  * @param head    the head shape that serves this place best
  * @param gentle  whether a slicker should have coated tips or a flexible head here
+ * @param soft    whether a wooden or soft flexible brush is right here wherever pins are asked for: puppies, the
+ *                frightened and the old
  * @param brushKg body mass in kg, to which the width of a brush is fitted
  * @param order   every tool in its turn; only a look with the fingers where nothing is brushed
  * @param shorter the same if the hair were short, where longer hair asks for other tools; else as {@code order}
@@ -38,6 +40,7 @@ public record Need(
         Tips tips,
         HeadShape head,
         boolean gentle,
+        boolean soft,
         double brushKg,
         List<ToolStep> order,
         List<ToolStep> shorter,

@@ -46,25 +46,40 @@ final class NeverRules {
             WOODEN_PIN_BRUSH,
             THICK_PIN_BRUSH,
             FLEXIBLE_PIN_BRUSH);
+    private static final NeverHere WIRES_ON_PLUSH = never(
+            "kit.never-pins-smooth",
+            "slicker and stiff pins",
+            "Short hair lets wires scratch straight down to the skin, even where it is thick.",
+            SLICKER,
+            THICK_PIN_BRUSH);
     private static final NeverHere SLICKER_AT_EYES =
             never("kit.never-slicker-face", "slicker", "Wires slip: one could reach the eye.", SLICKER);
     private static final NeverHere SLICKER_ON_PUPPY = never(
             "kit.never-slicker-puppy",
             "slicker",
-            "Wait until the puppy accepts the soft brush everywhere: one scratch now costs years.",
+            "Wait until the puppy accepts the soft brush everywhere: one scratch now costs years. Some begin with a soft "
+                    + "slicker at once; most do not.",
             SLICKER);
     private static final NeverHere RAKE = never(
             "kit.never-rake",
             "undercoat rake",
             "No undercoat to lift here: the rake breaks long hair and pulls.",
             UNDERCOAT_RAKE);
-    private static final NeverHere RAKE_ON_THIN_SKIN = never(
-            "kit.never-rake-thin-skin",
+    private static final NeverHere RAKE_HERE = never(
+            "kit.never-rake-here",
             "undercoat rake",
-            "Blunt pins bruise where little but skin lies beneath.",
+            "It is for body, neck, thighs and trousers: here its blunt pins bruise and catch.",
             UNDERCOAT_RAKE);
     private static final NeverHere CURRY = never(
-            "kit.never-curry", "rubber curry or glove", "Circling rubber winds long hair into tangles.", RUBBER_CURRY);
+            "kit.never-curry",
+            "rubber curry or glove",
+            "Circling rubber winds long hair into tangles. Some loosen with it all the same; most do not.",
+            RUBBER_CURRY);
+    private static final NeverHere CURRY_HERE = never(
+            "kit.never-curry-here",
+            "rubber curry or glove",
+            "Rubber circles on body and thighs only: here it drags at thin skin, eyes or legs.",
+            RUBBER_CURRY);
     private static final NeverHere BRISTLE = never(
             "kit.never-bristle",
             "bristle brush",
@@ -110,10 +125,7 @@ final class NeverRules {
         switch (hair.kind()) {
             case CORDED -> list.add(IN_CORDS);
             case HAIRLESS -> list.add(ON_BARE_SKIN);
-            case SMOOTH -> {
-                list.add(PINS_ON_SMOOTH);
-                list.add(RAKE);
-            }
+            case SMOOTH -> onSmooth(section, hair, list);
             default -> addWhereItMats(dog, section, hair, list);
         }
         list.add(DESHEDDING);
@@ -121,20 +133,38 @@ final class NeverRules {
         return list;
     }
 
+    private static void onSmooth(Section section, RegionCoat hair, List<NeverHere> list) {
+        PlaceUse place = PlaceUse.at(section);
+        list.add(hair.isPlush() ? WIRES_ON_PLUSH : PINS_ON_SMOOTH);
+        if (!hair.isPlush()) {
+            list.add(RAKE);
+        } else if (!place.rake()) {
+            list.add(RAKE_HERE);
+        }
+        if (!place.rubber()) {
+            list.add(CURRY_HERE);
+        }
+    }
+
     private static void addWhereItMats(Dog dog, Section section, RegionCoat hair, List<NeverHere> list) {
-        if (section == Section.MUZZLE) {
+        PlaceUse place = PlaceUse.at(section);
+        if (!place.slicker()) {
             list.add(SLICKER_AT_EYES);
         } else if (dog.isPuppy()) {
             list.add(SLICKER_ON_PUPPY);
         }
         if (!hair.undercoat() || hair.kind() == CoatKind.DROP) {
             list.add(RAKE);
-        } else if (section.thinSkinned()) {
-            list.add(RAKE_ON_THIN_SKIN);
+        } else if (!place.rake()) {
+            list.add(RAKE_HERE);
         }
         boolean longer = hair.length().band() != LengthBand.SHORT;
-        if (hair.kind() == CoatKind.CURLY || longer && hair.kind() != CoatKind.DOUBLE) {
+        if (hair.kind() == CoatKind.CURLY
+                || hair.kind() == CoatKind.FLEECE
+                || longer && hair.kind() != CoatKind.DOUBLE) {
             list.add(CURRY);
+        } else if (!place.rubber()) {
+            list.add(CURRY_HERE);
         }
         if (longer) {
             list.add(BRISTLE);

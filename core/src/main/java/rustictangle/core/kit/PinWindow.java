@@ -18,6 +18,10 @@ public record PinWindow(double minMillimetres, double maxMillimetres) {
         }
     }
 
+    boolean holds(double millimetres) {
+        return millimetres >= minMillimetres && millimetres <= maxMillimetres;
+    }
+
     /** The middle of the window: what a brush bought for this section would have. */
     public double middleMillimetres() {
         return (minMillimetres + maxMillimetres) / 2;

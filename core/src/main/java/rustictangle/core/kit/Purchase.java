@@ -8,13 +8,15 @@ import rustictangle.core.dog.Section;
  * One tool in general that is worth buying.
  *
  * @param tool     its kind and the properties to look for
- * @param serves   the steps it takes over, by section, in the order of {@link Section}
- * @param forSteps how many steps over all sections it serves
+ * @param serves    where it is right, in the order of {@link Section}
+ * @param makeshift where it will do instead of what is asked for
+ * @param forSteps  for how many steps over all sections it is right
  */
-public record Purchase(Tool tool, List<Section> serves, int forSteps) {
+public record Purchase(Tool tool, List<Section> serves, List<Section> makeshift, int forSteps) {
 
     public Purchase {
         serves = List.copyOf(serves);
+        makeshift = List.copyOf(makeshift);
     }
 
     /** What to look for in a shop, in the order of {@link ToolProperty}; quantities in braces. */

@@ -3,9 +3,12 @@ package rustictangle.core.kit;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import rustictangle.core.Reason;
+import rustictangle.core.coat.Coat;
+import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
 
 /**
@@ -25,22 +28,105 @@ public record Purchases(List<Purchase> buy, Optional<Purchase> justOne, int open
         buy = List.copyOf(buy);
     }
 
-    /** @param drawer what is owned; tools put aside do not count */
-    public static Purchases of(Match match, List<Tool> drawer) {
+    /**
+     * For this owner: the school that was chosen is followed to the letter; whoever still learns, and has pins and a comb but
+     * no slicker, goes on without one.
+     *
+     * @param drawer what is owned; tools put aside do not count
+     */
+    public static Purchases of(Dog dog, Coat coat, Approach approach, List<Tool> drawer) {
+        return of(Match.of(dog, coat, followed(approach, drawer)), grading(approach), drawer);
+    }
+
+    private static Approach followed(Approach approach, List<Tool> drawer) {
+        boolean goesOnWithPins = approach.lead().isEmpty()
+                && (approach.hand() == Hand.BEGINNER || approach.hand() == Hand.CHILD)
+                && has(drawer, ToolKind.PIN_BRUSH)
+                && has(drawer, ToolKind.COMB)
+                && !has(drawer, ToolKind.SLICKER);
+        return goesOnWithPins ? approach.leadBy(LeadSchool.NO_SLICKER_YET) : approach;
+    }
+
+    private static Grading grading(Approach approach) {
+        return approach.lead().isPresent() ? Grading.BY_SCHOOL : Grading.WHATEVER_SERVES;
+    }
+
+    private static boolean has(List<Tool> drawer, ToolKind kind) {
+        return drawer.stream().anyMatch(tool -> tool.kind() == kind && !tool.putAside());
+    }
+
+    /**
+     * The least to pay, by what the owner says each kind costs.
+     *
+     * @param prices   in any currency, 0 or more, by kind; the owner's own figures
+     * @param useful   kinds that might be bought
+     * @param unpriced those of them that have no price: without them nobody can say
+     * @param buy      the cheapest set; empty while a price is missing, and when the drawer covers everything
+     * @param total    what it costs
+     */
+    public record ToPay(List<ToolKind> useful, List<ToolKind> unpriced, List<Purchase> buy, double total) {
+
+        public ToPay {
+            useful = List.copyOf(useful);
+            unpriced = List.copyOf(unpriced);
+            buy = List.copyOf(buy);
+        }
+    }
+
+    private static final int CENTS = 100;
+
+    /** See {@link ToPay}. */
+    public static ToPay toPay(Dog dog, Coat coat, Approach approach, List<Tool> drawer, Map<ToolKind, Double> prices) {
+        Approach followed = followed(approach, drawer);
+        Grading grading = grading(approach);
+        Match match = Match.of(dog, coat, followed);
         List<Purpose> purposes = Purpose.of(match);
         List<Tool> candidates = Candidates.of(match);
-        int[][] owned = grades(drawer, purposes);
-        int[][] offered = grades(candidates, purposes);
+        int[] owned = best(grading.owned(drawer, purposes), purposes.size());
+        int[][] offered = grading.offered(candidates, purposes);
+        CoverProblem fewest = new CoverProblem(owned, offered);
+        Set<ToolKind> useful = EnumSet.noneOf(ToolKind.class);
+        for (int t = 0; t < offered.length; t++) {
+            int[] row = offered[t];
+            if (fewest.open().stream().anyMatch(p -> row[p] > CoverProblem.NOT)) {
+                useful.add(candidates.get(t).kind());
+            }
+        }
+        List<ToolKind> unpriced =
+                useful.stream().filter(kind -> !prices.containsKey(kind)).toList();
+        if (!unpriced.isEmpty()) {
+            return new ToPay(List.copyOf(useful), unpriced, List.of(), 0);
+        }
+        int[] cents = candidates.stream()
+                .mapToInt(tool -> (int) Math.round(prices.getOrDefault(tool.kind(), 0.0) * CENTS))
+                .toArray();
+        int atMost = fewest.solve().chosen().stream().mapToInt(t -> cents[t]).sum();
+        CoverProblem problem = new CoverProblem(owned, offered, cents);
+        List<Integer> chosen = problem.cheapest(atMost).chosen();
+        return new ToPay(
+                List.copyOf(useful),
+                List.of(),
+                chosen.stream()
+                        .map(t -> purchase(candidates.get(t), offered[t], grading, purposes, problem))
+                        .toList(),
+                chosen.stream().mapToInt(t -> cents[t]).sum() / (double) CENTS);
+    }
+
+    static Purchases of(Match match, Grading grading, List<Tool> drawer) {
+        List<Purpose> purposes = Purpose.of(match);
+        List<Tool> candidates = Candidates.of(match);
+        int[][] owned = grading.owned(drawer, purposes);
+        int[][] offered = grading.offered(candidates, purposes);
         CoverProblem problem = new CoverProblem(best(owned, purposes.size()), offered);
         CoverProblem.Solution solution = problem.solve();
         List<Purchase> buy = new ArrayList<>();
         for (int index : solution.chosen()) {
-            buy.add(purchase(candidates.get(index), offered[index], purposes, problem));
+            buy.add(purchase(candidates.get(index), offered[index], grading, purposes, problem));
         }
         int one = justOne(candidates, offered, problem, solution.chosen());
         Optional<Purchase> justOne = one < 0
                 ? Optional.empty()
-                : Optional.of(purchase(candidates.get(one), offered[one], purposes, problem));
+                : Optional.of(purchase(candidates.get(one), offered[one], grading, purposes, problem));
         return new Purchases(buy, justOne, problem.open().cardinality(), solution.leftAtWillDo(), why(buy));
     }
 
@@ -57,24 +143,6 @@ public record Purchases(List<Purchase> buy, Optional<Purchase> justOne, int open
             }
             return purposes;
         }
-    }
-
-    /** For each tool and purpose: 2 right, 1 will do, 0 neither. */
-    static int[][] grades(List<Tool> tools, List<Purpose> purposes) {
-        int[][] grades = new int[tools.size()][purposes.size()];
-        for (int t = 0; t < tools.size(); t++) {
-            for (int p = 0; p < purposes.size(); p++) {
-                Verdict verdict = Fit.of(
-                                tools.get(t),
-                                purposes.get(p).step(),
-                                purposes.get(p).need())
-                        .verdict();
-                grades[t][p] = verdict == Verdict.RIGHT
-                        ? CoverProblem.RIGHT
-                        : verdict == Verdict.WILL_DO ? CoverProblem.WILL_DO : CoverProblem.NOT;
-            }
-        }
-        return grades;
     }
 
     static int[] best(int[][] grades, int purposes) {
@@ -109,16 +177,25 @@ public record Purchases(List<Purchase> buy, Optional<Purchase> justOne, int open
         return best;
     }
 
-    private static Purchase purchase(Tool tool, int[] grades, List<Purpose> purposes, CoverProblem problem) {
+    private static Purchase purchase(
+            Tool tool, int[] grades, Grading grading, List<Purpose> purposes, CoverProblem problem) {
         Set<Section> sections = EnumSet.noneOf(Section.class);
-        int steps = 0;
+        Set<Section> makeshift = EnumSet.noneOf(Section.class);
+        List<Purpose> named = new ArrayList<>();
         for (int p = 0; p < grades.length; p++) {
-            if (grades[p] > CoverProblem.NOT && problem.open().get(p)) {
+            if (problem.open().get(p) && grades[p] == CoverProblem.RIGHT) {
+                named.add(purposes.get(p));
                 sections.add(purposes.get(p).need().section());
-                steps++;
+            } else if (problem.open().get(p) && grades[p] == CoverProblem.WILL_DO) {
+                makeshift.add(purposes.get(p).need().section());
             }
         }
-        return new Purchase(tool, List.copyOf(sections), steps);
+        makeshift.removeAll(sections);
+        return new Purchase(
+                Middling.of(tool, grading, purposes, grades, named),
+                List.copyOf(sections),
+                List.copyOf(makeshift),
+                named.size());
     }
 
     private static Reason why(List<Purchase> buy) {

@@ -3,14 +3,16 @@ package rustictangle.core.kit;
 import static rustictangle.core.Reason.mm;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.CoatState;
+import rustictangle.core.coat.Density;
 import rustictangle.core.coat.HairLength;
 import rustictangle.core.coat.LengthBand;
 import rustictangle.core.coat.RegionCoat;
@@ -38,6 +40,7 @@ final class SectionMatch {
     private final Section section;
     private final RegionCoat hair;
     private final CoatState state;
+    private final PlaceUse place;
     private final Approach approach;
     private final List<Reason> reasons = new ArrayList<>();
 
@@ -51,6 +54,7 @@ final class SectionMatch {
         this.section = section;
         this.hair = hair;
         this.state = CoatState.of(dog, coat, section);
+        this.place = PlaceUse.at(section);
         this.approach = approach;
     }
 
@@ -60,6 +64,7 @@ final class SectionMatch {
 
     private Need handsOnly() {
         reasons.add(Unbrushed.limits(hair.kind()));
+        List<ToolStep> look = List.of(new ToolStep(ToolKind.FINGERS, Manner.SEARCH));
         return new Need(
                 section,
                 hair,
@@ -71,9 +76,10 @@ final class SectionMatch {
                 tips(),
                 head(),
                 gentle(),
+                soft(),
                 dog.mass().kilograms(),
-                List.of(new ToolStep(ToolKind.FINGERS, Manner.SEARCH)),
-                List.of(new ToolStep(ToolKind.FINGERS, Manner.SEARCH)),
+                look,
+                look,
                 Optional.empty(),
                 NeverRules.at(dog, section, hair),
                 reasons);
@@ -82,38 +88,42 @@ final class SectionMatch {
     private Need brushed() {
         CoatOrder row = row();
         LeadSchool school = approach.lead().orElse(row.usual());
-        reasons.add(new Reason(row.rule(), row.why()));
-        if (approach.lead().isPresent() && row.dependsOnSchool()) {
-            reasons.add(new Reason("kit.school", "Your choice, " + school.label() + ": " + school.suits()));
-        }
-        List<ToolStep> brushes = row.brushes(school);
-        ToolKind lead = brushes.get(brushes.size() - 1).tool();
+        List<ToolStep> brushes = brushes(row, school);
         List<ToolStep> order = order(row, brushes);
+        reasons.add(0, new Reason(row.rule(), OrderWords.of(row.coat(), order)));
+        boolean schoolsDiffer = Arrays.stream(LeadSchool.values())
+                        .map(one -> brushes(row, one))
+                        .distinct()
+                        .count()
+                > 1;
+        if (approach.lead().isPresent() && schoolsDiffer) {
+            reasons.add(1, new Reason("kit.school", "Your choice, " + school.label() + ": " + school.suits()));
+        }
+        place.direction().why().filter(why -> hair.kind().mats()).ifPresent(reasons::add);
         // Also where no step asks for pins: a brush that stands in must still suit the hair.
-        boolean pinned = hair.kind().mats() && section != Section.MUZZLE;
-        Optional<PinWindow> pins = pinned ? Optional.of(pins()) : Optional.empty();
-        Optional<Pad> pad = pinned ? Optional.of(pad()) : Optional.empty();
+        boolean pinned = (hair.kind().mats() || hair.isPlush()) && !besideTheEyes();
+        Optional<PinTable.Asked> asked =
+                pinned ? Optional.of(PinTable.asked(hair, coat.shagginess())) : Optional.empty();
+        Optional<PinWindow> pins = asked.map(this::pins);
+        asked.ifPresent(this::addPad);
         Optional<ToolKind> proof = Optional.empty();
         if (hair.kind().mats()) {
             proof = Optional.of(section == Section.MUZZLE ? ToolKind.FACE_COMB : ToolKind.COMB);
-            reasons.add(new Reason(
-                    "kit.comb-proves",
-                    "A brush can glide over felt; only a comb from the root, wide end "
-                            + "first and then the fine one, shows the skin was reached."));
+            reasons.add(new Reason("kit.comb-proves", combProves(order)));
         }
-        Tips tips = tips();
-        addCautions();
+        addCautions(order);
         return new Need(
                 section,
                 hair,
                 state,
-                row.dependsOnSchool() ? Optional.of(school) : Optional.empty(),
-                lead,
+                schoolsDiffer ? Optional.of(school) : Optional.empty(),
+                brushes.get(brushes.size() - 1).tool(),
                 pins,
-                pad,
-                tips,
+                asked.map(PinTable.Asked::pad),
+                tips(),
                 head(),
                 gentle(),
+                soft(),
                 dog.mass().kilograms(),
                 order,
                 shorter(row, order),
@@ -122,29 +132,65 @@ final class SectionMatch {
                 reasons);
     }
 
+    private boolean besideTheEyes() {
+        return place.direction() == PlaceUse.Direction.AWAY_FROM_THE_EYES;
+    }
+
+    private static String combProves(List<ToolStep> order) {
+        boolean wide = order.stream().anyMatch(step -> step.manner() == Manner.PROVE_WIDE);
+        boolean fine = order.stream()
+                .anyMatch(step -> step.manner() == Manner.PROVE_FINE || step.manner() == Manner.COMB_LAYERS);
+        return "A brush can glide over felt; only a comb from the root"
+                + (wide && fine ? ", wide end first and then the fine one," : "")
+                + " shows the skin was reached.";
+    }
+
     private CoatOrder row() {
+        boolean sheds = state == CoatState.HEAVY_SHEDDING && place.rake();
         if (hair.kind() == CoatKind.SMOOTH) {
-            return CoatOrder.SMOOTH;
+            return !place.rubber() ? CoatOrder.SMOOTH_ELSEWHERE : sheds ? CoatOrder.PLUSH_SHEDDING : CoatOrder.SMOOTH;
         }
-        if (section == Section.MUZZLE) {
-            return CoatOrder.FACE;
+        if (besideTheEyes()) {
+            return section == Section.MUZZLE ? CoatOrder.FACE : CoatOrder.CROWN;
         }
         if (dog.isPuppy()) {
             return CoatOrder.PUPPY;
         }
-        boolean rakeable = state == CoatState.HEAVY_SHEDDING && !section.thinSkinned();
         return switch (hair.kind()) {
-            case DOUBLE -> rakeable ? CoatOrder.DOUBLE_SHEDDING : CoatOrder.DOUBLE;
+            case DOUBLE -> sheds ? CoatOrder.DOUBLE_SHEDDING : CoatOrder.DOUBLE;
             case DROP -> CoatOrder.DROP;
-            case CURLY -> hair.isLongFleece() ? CoatOrder.FLEECE : CoatOrder.CURLY;
+            case CURLY -> CoatOrder.CURLY;
+            case FLEECE -> hair.isLongFleece() ? CoatOrder.FLEECE : CoatOrder.CURLY;
             case WIRE, FEATHERED -> {
                 if (hair.isFurnishing()) {
                     yield CoatOrder.FURNISHINGS;
                 }
-                yield rakeable ? CoatOrder.JACKET_SHEDDING : CoatOrder.JACKET;
+                yield sheds ? CoatOrder.JACKET_SHEDDING : CoatOrder.JACKET;
             }
             case SMOOTH, CORDED, HAIRLESS -> throw new IllegalStateException(hair.kind() + " has no such row");
         };
+    }
+
+    /** What brushes here by this school, as it is safe at this place and kind to this skin; the last of it leads. */
+    private List<ToolStep> brushes(CoatOrder row, LeadSchool school) {
+        List<ToolStep> brushes = row.brushes(school);
+        boolean silk = row == CoatOrder.DROP || row == CoatOrder.FURNISHINGS;
+        if (silk && section == Section.REAR_TROUSERS && school == LeadSchool.SLICKER_THEN_COMB) {
+            // Whoever finds with the slicker brushes the trousers with pins and more mist.
+            brushes = row.brushes(LeadSchool.PIN_SLICKER_COMB);
+        }
+        return brushes.stream()
+                .flatMap(step -> place.fitted(step).stream())
+                .map(this::softened)
+                .toList();
+    }
+
+    /** Thin old skin takes wooden pins, where they get through. */
+    private ToolStep softened(ToolStep step) {
+        boolean wooden = dog.lifeStage() == LifeStage.ELDERLY
+                && step.tool() == ToolKind.PIN_BRUSH
+                && hair.density() != Density.DENSE;
+        return wooden ? new ToolStep(ToolKind.WOODEN_PIN_BRUSH, step.manner()) : step;
     }
 
     private List<ToolStep> shorter(CoatOrder row, List<ToolStep> order) {
@@ -156,9 +202,8 @@ final class SectionMatch {
     }
 
     private List<ToolStep> order(CoatOrder row, List<ToolStep> brushes) {
-        List<ToolStep> steps = new ArrayList<>();
-        boolean neglected = state == CoatState.NEGLECTED && !dog.isPuppy();
-        if (neglected) {
+        Set<ToolStep> steps = new LinkedHashSet<>();
+        if (state == CoatState.NEGLECTED && !dog.isPuppy()) {
             reasons.add(new Reason(
                     "kit.neglected",
                     "Weeks without a comb: fingers and mist first, then from the "
@@ -167,13 +212,19 @@ final class SectionMatch {
             steps.add(mist());
             steps.add(new ToolStep(brushes.get(0).tool(), Manner.ENDS_INWARD));
         }
-        row.before().stream()
-                .map(step -> step.tool() == ToolKind.MIST ? mist() : step)
-                .filter(step -> !steps.contains(step))
-                .forEach(steps::add);
+        addSafe(row.before(), steps);
+        if (row == CoatOrder.CROWN && hair.kind() == CoatKind.DROP) {
+            steps.add(mist());
+        }
+        boolean moreMist = row == CoatOrder.FURNISHINGS
+                && section == Section.REAR_TROUSERS
+                && brushes.get(0).manner() == Manner.FINDER;
+        if (moreMist) {
+            steps.add(mist());
+        }
         steps.addAll(brushes);
-        steps.addAll(row.after());
-        if (state == CoatState.PUPPY_CHANGE && section != Section.MUZZLE) {
+        addSafe(row.after(), steps);
+        if (state == CoatState.PUPPY_CHANGE && !besideTheEyes()) {
             reasons.add(new Reason(
                     "kit.puppy-change",
                     "The puppy coat gives way and tangles with the new one: comb out the old coat as you go."));
@@ -183,30 +234,34 @@ final class SectionMatch {
         if (!combed) {
             steps.addAll(row.proof());
         }
-        return steps;
-    }
-
-    private ToolStep mist() {
-        boolean onTool = approach.mist() == MistSchool.ON_TOOL
-                || approach.mist() == MistSchool.BY_SKIN && (dog.delicateSkin() || dog.mayBeFrightened());
-        if (onTool) {
+        if (steps.stream().anyMatch(step -> step.manner() == Manner.ON_TOOL)) {
             reasons.add(new Reason(
                     "kit.mist-on-tool",
                     "Mist the tool, not the dog: kinder to sensitive skin and "
                             + "to a dog shy of spray. If the skin reacts, ask a vet."));
         }
+        return List.copyOf(steps);
+    }
+
+    private void addSafe(List<ToolStep> some, Set<ToolStep> steps) {
+        some.stream()
+                .map(step -> step.tool() == ToolKind.MIST ? mist() : step)
+                .flatMap(step -> place.fitted(step).stream())
+                .forEach(steps::add);
+    }
+
+    private ToolStep mist() {
+        boolean onTool = approach.mist() == MistSchool.ON_TOOL
+                || approach.mist() == MistSchool.BY_SKIN && (dog.delicateSkin() || dog.mayBeFrightened());
         return new ToolStep(ToolKind.MIST, onTool ? Manner.ON_TOOL : Manner.LIGHTLY);
     }
 
-    private PinWindow pins() {
-        PinTable table = PinTable.of(hair);
-        PinWindow window = table.window(hair);
+    private PinWindow pins(PinTable.Asked asked) {
+        PinWindow window = asked.window();
         reasons.add(new Reason(
-                table.rule(),
-                "Pins of " + mm(window.minMillimetres()) + " to "
-                        + mm(window.maxMillimetres()) + " because the "
-                        + hair.kind().label()
-                        + " hair there is " + mm(hair.length().millimetres()) + " long."));
+                asked.rule(),
+                "Pins of " + mm(window.minMillimetres()) + " to " + mm(window.maxMillimetres()) + ", " + asked.because()
+                        + "."));
         boolean shortAllowed = hair.kind() == CoatKind.DROP && (dog.isPuppy() || SHORT_PINS_ON_DROP.contains(section));
         if (shortAllowed && window.minMillimetres() > SHORTEST_PINS_MM) {
             reasons.add(new Reason(
@@ -217,15 +272,25 @@ final class SectionMatch {
         return window;
     }
 
-    private Pad pad() {
-        Pad pad = PinTable.of(hair).pad(hair);
+    /** Length decides the pad; what makes it firmer or softer than that is said. */
+    private void addPad(PinTable.Asked asked) {
+        List<String> besides = new ArrayList<>();
+        if (hair.density() == Density.DENSE) {
+            besides.add("a little firmer because it is dense");
+        }
+        if (hair.density() == Density.SPARSE) {
+            besides.add("a little softer because it is sparse");
+        }
+        if (PinTable.curls(hair)) {
+            besides.add("a little firmer for curls");
+        }
+        String by = hair.kind() == CoatKind.WIRE || hair.kind() == CoatKind.DOUBLE || hair.isPlush()
+                ? hair.kind().label() + " hair"
+                : hair.kind().label() + " hair of " + mm(hair.length().millimetres());
         reasons.add(new Reason(
                 "kit.pad",
-                "A " + pad.words() + " pad because the hair is "
-                        + hair.density().label() + " and "
-                        + hair.texture().name().toLowerCase(Locale.ROOT)
-                        + ": denser asks for firmer, silkier for softer."));
-        return pad;
+                "A " + asked.pad().words() + " pad, for " + by
+                        + (besides.isEmpty() ? "" : "; " + String.join(", ", besides)) + "."));
     }
 
     /** Ball tips for a puppy and thin skin, straight ground ones otherwise, unless the owner chose. */
@@ -243,17 +308,29 @@ final class SectionMatch {
             return HeadShape.OBLONG;
         }
         double kilograms = dog.mass().kilograms();
-        if (section == Section.REAR_TROUSERS && hair.kind() == CoatKind.DOUBLE && kilograms >= BIG_DOG_KG) {
+        boolean weakHand = approach.hand() == Hand.TIRES || approach.hand() == Hand.CHILD;
+        if (!weakHand
+                && section == Section.REAR_TROUSERS
+                && hair.kind() == CoatKind.DOUBLE
+                && kilograms >= BIG_DOG_KG) {
             return HeadShape.T_SHAPE;
         }
-        return kilograms <= SMALL_DOG_KG ? HeadShape.SMALL_OVAL : HeadShape.OVAL;
+        return weakHand || kilograms <= SMALL_DOG_KG ? HeadShape.SMALL_OVAL : HeadShape.OVAL;
     }
 
     private boolean gentle() {
         return approach.hand() != Hand.EXPERIENCED || section.thinSkinned() || dog.delicateSkin() || hair.pale();
     }
 
-    private void addCautions() {
+    /** Where a wooden or flexible brush is not a makeshift but the right one. */
+    private boolean soft() {
+        return dog.isPuppy() || dog.lifeStage() == LifeStage.ELDERLY || dog.mayBeFrightened();
+    }
+
+    private void addCautions(List<ToolStep> order) {
+        if (hair.kind() == CoatKind.SMOOTH && order.stream().anyMatch(step -> step.tool() == ToolKind.RUBBER_CURRY)) {
+            reasons.add(new Reason("kit.rubber-wet", "The same rubber works wet, in the bath."));
+        }
         if (section.thinSkinned() && hair.kind().mats()) {
             reasons.add(new Reason(
                     "kit.thin-skin",
@@ -266,9 +343,13 @@ final class SectionMatch {
                             + "only, and never on over one spot."));
         }
         if (dog.lifeStage() == LifeStage.ELDERLY && hair.kind().mats()) {
+            boolean wooden = order.stream().anyMatch(step -> step.tool() == ToolKind.WOODEN_PIN_BRUSH);
             reasons.add(new Reason(
                     "kit.elderly",
-                    "An old dog's skin is thin and fragile: a wooden-pin brush is the kindest, in short turns."));
+                    "An old dog's skin is thin and fragile: "
+                            + (wooden
+                                    ? "wooden pins are the kindest, in short turns."
+                                    : "a light hand, in short turns.")));
         }
     }
 }

@@ -134,4 +134,38 @@ public record Tool(
                 handle,
                 Optional.of(next));
     }
+
+    /** The same with pins or wires of another length, in (0, 60] mm. */
+    Tool withPins(double millimetres) {
+        return new Tool(
+                id,
+                name,
+                kind,
+                Optional.of(millimetres),
+                pad,
+                tips,
+                head,
+                headMillimetres,
+                spacing,
+                flexible,
+                handle,
+                check);
+    }
+
+    /** The same with a head of another shape. */
+    Tool withHead(HeadShape shape) {
+        return new Tool(
+                id,
+                name,
+                kind,
+                pinMillimetres,
+                pad,
+                tips,
+                Optional.of(shape),
+                headMillimetres,
+                spacing,
+                flexible,
+                handle,
+                check);
+    }
 }

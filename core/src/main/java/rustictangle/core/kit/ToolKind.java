@@ -17,6 +17,8 @@ import rustictangle.core.log.ToolFault;
 /** Kinds of tool, never a brand, with what each is for. Common practice, no published source. */
 public enum ToolKind {
     FINGERS("fingers", "finding and parting what has tangled", "nothing: always first"),
+    /** Or bristle, whichever there is. */
+    CLOTH("soft cloth", "wiping over a smooth coat where no rubber circles", "anything that tangles"),
     MIST("conditioning mist", "dry or dirty hair, a light mist before the brush", "soaking the coat"),
     PIN_BRUSH(
             "pin brush",
@@ -150,7 +152,7 @@ public enum ToolKind {
 
     /** Whether it can lie in a drawer. */
     public boolean canBeOwned() {
-        return this != FINGERS;
+        return this != FINGERS && this != CLOTH;
     }
 
     /** Left to a professional: explained, never matched. */

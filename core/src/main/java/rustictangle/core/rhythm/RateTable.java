@@ -64,7 +64,8 @@ enum RateTable {
         return switch (hair.kind()) {
             case DOUBLE -> DOUBLE;
             case DROP -> DROP;
-            case CURLY -> hair.isFleece() ? FLEECE : CURLY;
+            case CURLY -> CURLY;
+            case FLEECE -> FLEECE;
             case WIRE -> WIRE;
             case FEATHERED -> FEATHERED;
             case SMOOTH, CORDED, HAIRLESS ->

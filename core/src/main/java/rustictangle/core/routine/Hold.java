@@ -1,5 +1,6 @@
 package rustictangle.core.routine;
 
+import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.dog.Section;
 
 /** How to hold the dog or the hair at a section. Common practice, no published source. */
@@ -7,7 +8,26 @@ final class Hold {
 
     private Hold() {}
 
-    static String at(Section section) {
+    static String at(Section section, RegionCoat hair) {
+        // What does not mat is not parted, misted or held up.
+        return hair.kind().mats() ? matting(section) : lying(section);
+    }
+
+    private static String lying(Section section) {
+        return switch (section.part()) {
+            case EAR, BEHIND_EAR -> "The ear lying in your palm, a cloth or bristle over it.";
+            case ARMPIT, BELLY, THROAT -> "A flat hand beside, a cloth or bristle over it, hardly any weight.";
+            case FRONT_LEG, HIND_LEG, FRONT_FOOT, HIND_FOOT ->
+                "Support the leg from beneath. If it pulls away, go with it and let it come back.";
+            case MUZZLE, CROWN -> "Chin on your palm; a cloth or bristle, away from the eyes.";
+            case TAIL -> "Hold the tail gently at its base.";
+            case CHEST -> "Feel where a harness or collar rubs, and begin there.";
+            case NECK_RUFF -> "Collar off.";
+            default -> "A flat hand lies on the dog beside the tool.";
+        };
+    }
+
+    private static String matting(Section section) {
         return switch (section.part()) {
             case EAR -> "Lay the ear leather in your palm: upper face, flip, under face, flip.";
             case BEHIND_EAR -> "Fold the ear forward over the head and hold the hair at its base.";

@@ -60,6 +60,10 @@ public record Layers(int count, double thicknessMm, double pinReachMm, double ha
                 heightMm,
                 0,
                 hair.length().millimetres(),
-                new Reason("routine.one-pass", "No layers: the " + lead.label() + " needs none here."));
+                new Reason(
+                        "routine.one-pass",
+                        lead == ToolKind.FINGERS
+                                ? "No layers: nothing is brushed here."
+                                : "No layers: the " + lead.label() + " goes over the hair here."));
     }
 }

@@ -5,10 +5,14 @@ import static rustictangle.core.routine.Passes.Direction.AGAINST_LIE;
 import static rustictangle.core.routine.Passes.Direction.WITH_LIE;
 
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.CoatKind;
-import rustictangle.core.coat.RegionCoat;
-import rustictangle.core.dog.Section;
+import rustictangle.core.kit.Manner;
+import rustictangle.core.kit.Need;
+import rustictangle.core.kit.PlaceUse;
+import rustictangle.core.kit.ToolStep;
 
 /**
  * In which directions a section is gone over, one after the other. Common practice, no published source.
@@ -28,34 +32,43 @@ public record Passes(List<Direction> directions, Reason why) {
         directions = List.copyOf(directions);
     }
 
-    static Passes at(Section section, RegionCoat hair, boolean sheds) {
-        if (section == Section.MUZZLE) {
+    /** As what is led through the hair here asks, and as is safe here. */
+    static Passes of(Need need) {
+        PlaceUse.Direction safe = PlaceUse.at(need.section()).direction();
+        if (safe == PlaceUse.Direction.AWAY_FROM_THE_EYES) {
             return passes("routine.passes-face", "One way only: away from the eyes.", WITH_LIE);
         }
-        if (sheds) {
-            return passes(
-                    "routine.passes-shedding",
-                    "Against the lie first, then with it: each pass brings out more, until it does not.",
-                    AGAINST_LIE,
-                    WITH_LIE);
+        if (safe == PlaceUse.Direction.ALONG_THE_LEATHER) {
+            return passes("routine.passes-ear", "One way only: along the leather, to its edge.", WITH_LIE);
         }
-        if (hair.kind() == CoatKind.CURLY) {
-            return passes(
-                    "routine.passes-every-way",
-                    "Fluffy, loose hair is gone over with the lie, against it and across: "
-                            + "each way brings out more.",
-                    WITH_LIE,
-                    AGAINST_LIE,
-                    ACROSS);
+        Set<Manner> manners = need.order().stream().map(ToolStep::manner).collect(Collectors.toSet());
+        if (safe == PlaceUse.Direction.EVERY_WAY) {
+            boolean fluffy = need.hair().kind() == CoatKind.CURLY || need.hair().kind() == CoatKind.FLEECE;
+            if (manners.contains(Manner.ALL_WAYS) || fluffy && manners.contains(Manner.LAYERS)) {
+                return passes(
+                        "routine.passes-every-way",
+                        "Fluffy, loose hair is gone over with the lie, against it and across: "
+                                + "each way brings out more.",
+                        WITH_LIE,
+                        AGAINST_LIE,
+                        ACROSS);
+            }
+            if (manners.contains(Manner.AGAINST_LIE_TWICE)) {
+                return passes(
+                        "routine.passes-shedding",
+                        "Against the lie first, then with it: each pass brings out more, until it does not.",
+                        AGAINST_LIE,
+                        WITH_LIE);
+            }
+            if (manners.contains(Manner.AGAINST_LIE)) {
+                return passes(
+                        "routine.passes-against",
+                        "Against the lie finds what hides: the brush slows. Finish with the lie.",
+                        AGAINST_LIE,
+                        WITH_LIE);
+            }
         }
-        if (hair.kind() == CoatKind.DOUBLE) {
-            return passes(
-                    "routine.passes-against",
-                    "Against the lie finds what hides: the brush slows. Finish with the lie.",
-                    AGAINST_LIE,
-                    WITH_LIE);
-        }
-        return passes("routine.passes-with", "This hair has a strict lie: work and finish with it.", WITH_LIE);
+        return passes("routine.passes-with", "With the lie here: work and finish with it.", WITH_LIE);
     }
 
     private static Passes passes(String rule, String why, Direction... directions) {

@@ -75,8 +75,8 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
                                 heed(
                                         "on a table",
                                         "routine.table",
-                                        "Never leave the dog alone up there, not for a step, and never "
-                                                + "tie it: it falls, or hangs."),
+                                        "Never leave the dog alone up there, not for a step, and do not "
+                                                + "tie it: it falls, or hangs. Where a trained loop is used, it opens at a pull and a hand stays on the dog."),
                                 well("on the floor"))),
                 new Question(
                         "hands",

@@ -17,6 +17,7 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Manner;
 import rustictangle.core.kit.Need;
+import rustictangle.core.kit.PlaceUse;
 import rustictangle.core.kit.SectionKit;
 import rustictangle.core.kit.StepKit;
 import rustictangle.core.kit.ToolKind;
@@ -157,7 +158,9 @@ public record Routine(
         boolean delicate = dog.delicateSkin() || hair.pale();
         List<Reason> reasons = new ArrayList<>(need.reasons());
         reasons.add(layers.why());
-        reasons.add(strokesGuard(delicate));
+        int strokesAtMost =
+                delicate ? STROKES_ON_DELICATE_SKIN : PlaceUse.at(section).strokes();
+        reasons.add(strokesGuard(delicate, strokesAtMost));
         double estimate = WorkTime.seconds(dog, section, need, layers, delicate);
         return new RoutineStep(
                 section,
@@ -170,10 +173,10 @@ public record Routine(
                 need.proof().isPresent(),
                 here.proves() ? CombResult.GLIDES : CombResult.BRUSHED,
                 Misting.at(section, need.order()),
-                Hold.at(section),
+                Hold.at(section, hair),
                 layers,
-                Passes.at(section, hair, coat.shedsAt(section)),
-                delicate ? STROKES_ON_DELICATE_SKIN : STROKES_AT_MOST,
+                Passes.of(need),
+                strokesAtMost,
                 estimate,
                 Pace.UNKNOWN.low(estimate),
                 Pace.UNKNOWN.high(estimate),
@@ -206,7 +209,11 @@ public record Routine(
                         Reason.kg(dog.mass().kilograms())));
     }
 
-    private static Reason strokesGuard(boolean delicate) {
+    private static Reason strokesGuard(boolean delicate, int strokesAtMost) {
+        if (!delicate && strokesAtMost == STROKES_ON_DELICATE_SKIN) {
+            return new Reason(
+                    "routine.strokes-thin", "At most 2 strokes on one spot, then move on: the skin is thin here.");
+        }
         return delicate
                 ? new Reason(
                         "routine.strokes-delicate",

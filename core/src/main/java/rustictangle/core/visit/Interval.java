@@ -6,6 +6,7 @@ import java.util.Optional;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
+import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
 
@@ -18,36 +19,32 @@ import rustictangle.core.dog.Section;
  */
 public record Interval(int fromWeeks, int toWeeks, int atMost, Reason why) {
 
-    /** @return empty: this coat sees a groomer when needed */
+    private static final Interval FLEECE = new Interval(
+            6,
+            6,
+            13,
+            new Reason(
+                    "visit.interval-fleece",
+                    "A long fleece is clipped about every 6 weeks; 2 to 3 months if money is short and brushing is kept up."));
+
+    private static final Interval CURLY = new Interval(
+            6, 8, 13, new Reason("visit.interval-curly", "Curly and woolly coats are seen every 6 to 8 weeks."));
+    /** For the other kinds the weeks are read from those of curly hair: own estimate. */
+    private static final Interval CLIPPED = new Interval(
+            6,
+            8,
+            13,
+            new Reason(
+                    "visit.interval-clipped",
+                    "A coat that a groomer clips is seen about every 6 to 8 weeks; longer if it is kept long and brushed well."));
+
+    /** @return empty: nobody clips it, so it sees a groomer when needed */
     public static Optional<Interval> of(Coat coat) {
-        boolean curly = coat.regions().get(Region.BODY).kind() == CoatKind.CURLY;
-        if (curly && coat.regions().get(Region.BODY).isFleece()) {
-            return Optional.of(
-                    new Interval(
-                            6,
-                            6,
-                            13,
-                            new Reason(
-                                    "visit.interval-fleece",
-                                    "A long fleece is clipped about every 6 weeks; 2 to 3 months if money is short and brushing is kept up.")));
+        if (!coat.isClipped()) {
+            return Optional.empty();
         }
-        if (curly) {
-            return Optional.of(new Interval(
-                    6,
-                    8,
-                    13,
-                    new Reason("visit.interval-curly", "Curly and woolly coats are seen every 6 to 8 weeks.")));
-        }
-        return coat.growsOn()
-                ? Optional.of(
-                        new Interval(
-                                6,
-                                8,
-                                13,
-                                new Reason(
-                                        "visit.interval-growing",
-                                        "Hair that grows on is seen about every 6 to 8 weeks; longer if it is kept long and brushed daily.")))
-                : Optional.empty();
+        RegionCoat body = coat.regions().get(Region.BODY);
+        return Optional.of(body.isLongFleece() ? FLEECE : body.kind() == CoatKind.CURLY ? CURLY : CLIPPED);
     }
 
     /** Where something must not wait, so long after it was found the next visit is proposed. Own choice. */

@@ -94,7 +94,7 @@ public record Trade(List<Integer> lengths, List<Double> weeks, double[][] minute
             double setUp,
             Function<Coat, Routine> routine,
             double millimetres) {
-        Coat clipped = coat.clippedTo(new HairLength(millimetres), coat.growsOn());
+        Coat clipped = coat.clippedTo(new HairLength(millimetres));
         return LongRun.of(
                 routine.apply(clipped).steps().stream()
                         .map(step -> new LongRun.Place(

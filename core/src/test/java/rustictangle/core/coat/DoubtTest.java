@@ -14,7 +14,6 @@ class DoubtTest {
     @ParameterizedTest(name = "{0} of {1} mm, {2}, undercoat {3}: {4}")
     @CsvSource({
         "DROP, 100, SILKY, true, UNDERCOAT",
-        "SMOOTH, 15, SOFT, true, UNDERCOAT",
         "DOUBLE, 60, HARSH, false, UNDERCOAT",
         "SMOOTH, 15, CURLY, false, TEXTURE",
         "CURLY, 60, HARSH, false, TEXTURE",
@@ -24,8 +23,8 @@ class DoubtTest {
     })
     void anUnlikelyCombinationIsAskedAbout(
             CoatKind kind, double mm, Texture texture, boolean undercoat, Doubt.Aspect aspect) {
-        List<Doubt> doubts = Doubt.about(
-                Dogs.allOver(new RegionCoat(kind, new HairLength(mm), Density.MEDIUM, texture, undercoat, false)));
+        List<Doubt> doubts = Doubt.about(Dogs.allOver(
+                new RegionCoat(kind, new HairLength(mm), Density.MEDIUM, texture, undercoat, false, Colour.GOLD)));
         assertEquals(7, doubts.size());
         doubts.forEach(doubt -> assertEquals(aspect, doubt.aspect()));
     }

@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.random.RandomGenerator;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
+import rustictangle.core.coat.Colour;
 import rustictangle.core.coat.Density;
 import rustictangle.core.coat.HairLength;
 import rustictangle.core.coat.RegionCoat;
@@ -102,7 +103,8 @@ final class Drawers {
                             any(random, Density.values()),
                             any(random, Texture.values()),
                             random.nextBoolean(),
-                            random.nextInt(4) == 0));
+                            random.nextBoolean(),
+                            random.nextInt(4) == 0 ? Colour.PALE : Colour.DARK));
         }
         return new Coat(regions, random.nextInt(4) == 0, random.nextInt(6) == 0);
     }

@@ -5,8 +5,10 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -14,6 +16,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import rustictangle.core.Dogs;
+import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.Density;
 import rustictangle.core.coat.HairLength;
@@ -21,6 +24,7 @@ import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.coat.Texture;
 import rustictangle.core.dog.History;
 import rustictangle.core.dog.LifeStage;
+import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
 
 /** Pin windows, pads and orders against the handbook's check values: common practice, no published source. */
@@ -41,7 +45,7 @@ class MatchTest {
         "FEATHERED, 80, 24.5, 27, soft to medium",
     })
     void theHairAsksForThePinsOfCommonPractice(CoatKind kind, double mm, double min, double max, String pad) {
-        Need need = backOf(Dogs.hair(kind, mm));
+        Need need = ruffedBack(Dogs.hair(kind, mm));
         assertEquals(new PinWindow(min, max), need.pins().orElseThrow());
         assertEquals(pad, need.pad().orElseThrow().words());
     }
@@ -53,16 +57,36 @@ class MatchTest {
         assertEquals("soft", need.pad().orElseThrow().words());
     }
 
+    /** Long and shaggy all over goes by length, 22–27 mm on a medium pad: common practice, no published source. */
+    @ParameterizedTest(name = "{0} mm all over: pins {1} to {2} mm")
+    @CsvSource({"60, 16, 22", "80, 19, 24.5", "100, 22, 27", "120, 22, 27"})
+    void aShaggyDoubleCoatGoesByItsLength(double mm, double min, double max) {
+        Need need = backOf(Dogs.hair(CoatKind.DOUBLE, mm, Density.DENSE, Texture.HARSH));
+        assertEquals(new PinWindow(min, max), need.pins().orElseThrow());
+        assertEquals(
+                mm < 100 ? "medium to firm" : "medium", need.pad().orElseThrow().words());
+    }
+
+    /** The same hair on a dog whose legs are short, as ordinary double coats are. */
+    private static Need ruffedBack(RegionCoat hair) {
+        Map<Region, RegionCoat> regions = new EnumMap<>(Dogs.allOver(hair).regions());
+        regions.put(
+                Region.LEGS,
+                hair.ofLength(new HairLength(Math.min(30, hair.length().millimetres()))));
+        return Match.of(Dogs.adult(10), new Coat(regions, false, false), Approach.USUAL)
+                .at(Section.BACK);
+    }
+
     @Test
     void onlyAnExtremeThickManeOfADoubleCoatTakesLongPins() {
         assertEquals(
                 new PinWindow(35, 40),
-                backOf(Dogs.hair(CoatKind.DOUBLE, 180, Density.DENSE, Texture.HARSH))
+                ruffedBack(Dogs.hair(CoatKind.DOUBLE, 180, Density.DENSE, Texture.HARSH))
                         .pins()
                         .orElseThrow());
         assertEquals(
                 new PinWindow(16, 22),
-                backOf(Dogs.hair(CoatKind.DOUBLE, 110, Density.DENSE, Texture.HARSH))
+                ruffedBack(Dogs.hair(CoatKind.DOUBLE, 110, Density.DENSE, Texture.HARSH))
                         .pins()
                         .orElseThrow());
     }

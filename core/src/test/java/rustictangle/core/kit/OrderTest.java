@@ -20,6 +20,7 @@ import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.CoatState;
+import rustictangle.core.coat.Colour;
 import rustictangle.core.coat.Density;
 import rustictangle.core.coat.HairLength;
 import rustictangle.core.coat.RegionCoat;
@@ -149,7 +150,8 @@ class OrderTest {
         assertFalse(Match.of(Dogs.adult(10), coat, practised).at(Section.BACK).gentle());
         assertTrue(
                 Match.of(Dogs.adult(10), coat, practised).at(Section.EAR_LEFT).gentle());
-        RegionCoat pale = new RegionCoat(CoatKind.CURLY, new HairLength(60), Density.MEDIUM, Texture.SOFT, false, true);
+        RegionCoat pale = new RegionCoat(
+                CoatKind.FLEECE, new HairLength(60), Density.MEDIUM, Texture.SOFT, false, true, Colour.PALE);
         assertTrue(Match.of(Dogs.adult(10), Dogs.allOver(pale), practised)
                 .at(Section.BACK)
                 .gentle());

@@ -27,7 +27,7 @@ class PurchasesTest {
 
     @Test
     void anEmptyDrawerForACurlyDogNeedsOneBrushAndOneComb() {
-        Purchases purchases = Purchases.of(match(CoatKind.CURLY, 60), List.of());
+        Purchases purchases = Purchases.of(match(CoatKind.CURLY, 60), Grading.WHATEVER_SERVES, List.of());
         assertEquals(Set.of(ToolKind.SLICKER, ToolKind.COMB), kinds(purchases.buy()));
         assertTrue(purchases.justOne().orElseThrow().tool().kind().proves());
     }
@@ -35,10 +35,10 @@ class PurchasesTest {
     @Test
     void aFullDrawerNeedsNothing() {
         Match match = match(CoatKind.CURLY, 60);
-        List<Tool> drawer = Purchases.of(match, List.of()).buy().stream()
+        List<Tool> drawer = Purchases.of(match, Grading.WHATEVER_SERVES, List.of()).buy().stream()
                 .map(Purchase::tool)
                 .toList();
-        Purchases after = Purchases.of(match, drawer);
+        Purchases after = Purchases.of(match, Grading.WHATEVER_SERVES, drawer);
         assertEquals(List.of(), after.buy());
         assertTrue(after.justOne().isEmpty());
         assertEquals(0, after.openSteps());
@@ -48,9 +48,12 @@ class PurchasesTest {
     void aSmoothCoatNeedsNoCombAndNothingIsBoughtForBareSkin() {
         assertEquals(
                 Set.of(ToolKind.RUBBER_CURRY),
-                kinds(Purchases.of(match(CoatKind.SMOOTH, 12), List.of()).buy()));
+                kinds(Purchases.of(match(CoatKind.SMOOTH, 12), Grading.WHATEVER_SERVES, List.of())
+                        .buy()));
         assertEquals(
-                List.of(), Purchases.of(match(CoatKind.HAIRLESS, 1), List.of()).buy());
+                List.of(),
+                Purchases.of(match(CoatKind.HAIRLESS, 1), Grading.WHATEVER_SERVES, List.of())
+                        .buy());
     }
 
     @Test
@@ -59,7 +62,7 @@ class PurchasesTest {
         for (int i = 0; i < 200; i++) {
             Match match = Match.of(Drawers.dog(random), Drawers.coat(random), Drawers.approach(random));
             List<Tool> drawer = new ArrayList<>(Drawers.random(random, 8));
-            Purchases.of(match, drawer).buy().forEach(purchase -> drawer.add(purchase.tool()));
+            Purchases.of(match, Grading.WHATEVER_SERVES, drawer).buy().forEach(purchase -> drawer.add(purchase.tool()));
             for (SectionKit section : Kit.of(match, drawer).sections()) {
                 assertTrue(
                         section.steps().stream().noneMatch(StepKit::missing),
@@ -76,7 +79,7 @@ class PurchasesTest {
         for (int i = 0; i < DRAWERS; i++) {
             Match match = Match.of(Drawers.dog(random), Drawers.coat(random), Drawers.approach(random));
             List<Tool> drawer = Drawers.random(random, 10);
-            Purchases ours = Purchases.of(match, drawer);
+            Purchases ours = Purchases.of(match, Grading.WHATEVER_SERVES, drawer);
             int[] best = chocoBest(match, drawer);
             assertEquals(best[0], ours.buy().size(), "tools for drawer " + i);
             assertEquals(best[1], ours.leftAtWillDo(), "steps left for drawer " + i);
@@ -88,8 +91,8 @@ class PurchasesTest {
     /** @return how many tools, and how many steps then have no right tool */
     private static int[] chocoBest(Match match, List<Tool> drawer) {
         List<Purchases.Purpose> purposes = Purchases.Purpose.of(match);
-        int[] owned = Purchases.best(Purchases.grades(drawer, purposes), purposes.size());
-        int[][] offers = withoutRepeats(Purchases.grades(Candidates.of(match), purposes));
+        int[] owned = Purchases.best(Grading.WHATEVER_SERVES.owned(drawer, purposes), purposes.size());
+        int[][] offers = withoutRepeats(Grading.WHATEVER_SERVES.offered(Candidates.of(match), purposes));
         Model model = new Model();
         BoolVar[] buy = model.boolVarArray(offers.length);
         Map<String, Integer> shortOf = new LinkedHashMap<>();

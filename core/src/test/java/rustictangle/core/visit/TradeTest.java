@@ -14,6 +14,7 @@ import rustictangle.core.Dogs;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.HairLength;
+import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
 import rustictangle.core.rhythm.Comfort;
@@ -138,12 +139,12 @@ class TradeTest {
     /** 6–8 weeks for curly, about 6 for a long fleece, others when needed: common practice, no published source. */
     @ParameterizedTest
     @EnumSource(CoatKind.class)
-    void groomersAreSeenAsOftenAsCommonPracticeSays(CoatKind kind) {
-        Optional<Interval> interval = Interval.of(Dogs.allOver(Dogs.hair(kind, 60)));
-        assertEquals(kind.growsOn(), interval.isPresent());
-        interval.ifPresent(usual -> assertEquals(TODAY.plusWeeks(7), usual.proposed(Optional.of(TODAY), TODAY, TODAY)));
+    void whoeverIsClippedSeesAGroomerAsOftenAsCommonPracticeSays(CoatKind kind) {
+        RegionCoat hair = Dogs.hair(kind, 60);
+        int weeks = kind == CoatKind.FLEECE ? 6 : 7;
         assertEquals(
-                TODAY.plusWeeks(6),
-                Interval.of(Dogs.allOver(Dogs.fleece(80))).orElseThrow().proposed(Optional.of(TODAY), TODAY, TODAY));
+                TODAY.plusWeeks(weeks),
+                Interval.of(Dogs.allOver(hair.kept(true))).orElseThrow().proposed(Optional.of(TODAY), TODAY, TODAY));
+        assertEquals(Optional.empty(), Interval.of(Dogs.allOver(hair.kept(false))));
     }
 }

@@ -30,7 +30,7 @@ public final class CoatView extends View {
 
     /** Points at a section of the drawing; its whole region is then described. */
     public CoatView pointAt(String section) {
-        page.locator("[data-section=" + section + "]").first().click();
+        CoatMapView.point(page, section);
         return this;
     }
 

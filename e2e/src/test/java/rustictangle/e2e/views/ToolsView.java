@@ -18,7 +18,7 @@ public final class ToolsView extends View {
 
     public Locator pointAt(String section, String name) {
         heading("Which tool goes where").waitFor();
-        page.locator("[data-section=" + section + "]").first().click();
+        CoatMapView.point(page, section);
         return page.getByRole(AriaRole.ARTICLE, new Page.GetByRoleOptions().setName(name));
     }
 

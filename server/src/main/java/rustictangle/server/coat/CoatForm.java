@@ -10,6 +10,7 @@ import java.util.Map;
 import rustictangle.core.Refused;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
+import rustictangle.core.coat.Colour;
 import rustictangle.core.coat.Density;
 import rustictangle.core.coat.HairLength;
 import rustictangle.core.coat.RegionCoat;
@@ -24,7 +25,11 @@ import rustictangle.core.dog.Region;
  */
 public record CoatForm(@NotNull List<@Valid @NotNull RegionForm> regions, boolean sheddingHeavily, boolean neglected) {
 
-    /** @param millimetres hair length from the skin, in [1, 400] */
+    /**
+     * @param millimetres hair length from the skin, in [1, 400]
+     * @param clipped     kept short by a groomer
+     * @param colour      absent: as most are
+     */
     public record RegionForm(
             @NotNull(message = "Name the region.") Region region,
             @NotNull(message = "Choose the kind of coat.") CoatKind kind,
@@ -35,7 +40,12 @@ public record CoatForm(@NotNull List<@Valid @NotNull RegionForm> regions, boolea
             @NotNull(message = "Choose how dense the hair is.") Density density,
             @NotNull(message = "Choose how the hair feels.") Texture texture,
             boolean undercoat,
-            boolean pale) {
+            boolean clipped,
+            Colour colour) {
+
+        public RegionForm {
+            colour = colour == null ? Colour.GOLD : colour;
+        }
 
         static RegionForm of(Region region, RegionCoat hair) {
             return new RegionForm(
@@ -45,11 +55,12 @@ public record CoatForm(@NotNull List<@Valid @NotNull RegionForm> regions, boolea
                     hair.density(),
                     hair.texture(),
                     hair.undercoat(),
-                    hair.pale());
+                    hair.clipped(),
+                    hair.colour());
         }
 
         RegionCoat coat() {
-            return new RegionCoat(kind, new HairLength(millimetres), density, texture, undercoat, pale);
+            return new RegionCoat(kind, new HairLength(millimetres), density, texture, undercoat, clipped, colour);
         }
     }
 

@@ -12,6 +12,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 import rustictangle.core.coat.CoatKind;
+import rustictangle.core.coat.Colour;
 import rustictangle.core.coat.Density;
 import rustictangle.core.coat.Texture;
 import rustictangle.core.dog.Region;
@@ -36,7 +37,7 @@ public class CoatStore {
         Map<Long, List<RegionForm>> regions = jdbc
                 .sql(
                         """
-                SELECT dog_id, region, kind, millimetres, density, texture, undercoat, pale
+                SELECT dog_id, region, kind, millimetres, density, texture, undercoat, clipped, colour
                   FROM region_coat ORDER BY dog_id, region
                 """)
                 .query((row, n) -> new Of(row.getLong("dog_id"), region(row)))
@@ -79,8 +80,8 @@ public class CoatStore {
         for (RegionForm form : coat.regions()) {
             jdbc.sql(
                             """
-                    INSERT INTO region_coat (dog_id, region, kind, millimetres, density, texture, undercoat, pale)
-                    VALUES (?, ?, ?, ?, ?, ?, ?, ?)
+                    INSERT INTO region_coat (dog_id, region, kind, millimetres, density, texture, undercoat, clipped, colour)
+                    VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)
                     """)
                     .params(
                             dogId,
@@ -90,7 +91,8 @@ public class CoatStore {
                             form.density().name(),
                             form.texture().name(),
                             form.undercoat(),
-                            form.pale())
+                            form.clipped(),
+                            form.colour().name())
                     .update();
         }
     }
@@ -105,7 +107,7 @@ public class CoatStore {
     private List<RegionForm> regions(long dogId) {
         return jdbc.sql(
                         """
-                SELECT region, kind, millimetres, density, texture, undercoat, pale
+                SELECT region, kind, millimetres, density, texture, undercoat, clipped, colour
                   FROM region_coat WHERE dog_id = ? ORDER BY region
                 """)
                 .param(dogId)
@@ -121,6 +123,7 @@ public class CoatStore {
                 Density.valueOf(row.getString("density")),
                 Texture.valueOf(row.getString("texture")),
                 row.getBoolean("undercoat"),
-                row.getBoolean("pale"));
+                row.getBoolean("clipped"),
+                Colour.valueOf(row.getString("colour")));
     }
 }

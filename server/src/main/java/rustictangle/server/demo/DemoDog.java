@@ -14,13 +14,18 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import rustictangle.core.coat.CoatKind;
+import rustictangle.core.coat.Colour;
 import rustictangle.core.coat.Density;
 import rustictangle.core.coat.Texture;
+import rustictangle.core.dog.Build;
+import rustictangle.core.dog.Ears;
 import rustictangle.core.dog.Habit;
 import rustictangle.core.dog.History;
 import rustictangle.core.dog.LifeStage;
+import rustictangle.core.dog.Looks;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Skin;
+import rustictangle.core.dog.TailShape;
 import rustictangle.core.dog.Wear;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Said;
@@ -53,9 +58,8 @@ record DemoDog(
         return List.of(oakum(), gannet(), thimble(), pintle());
     }
 
-    boolean growsOn() {
-        CoatKind kind = coat.regions().get(0).kind();
-        return kind == CoatKind.DROP || kind == CoatKind.CURLY;
+    boolean clipped() {
+        return coat.coat().isClipped();
     }
 
     /** The coat as an owner would describe it on that day. */
@@ -71,7 +75,7 @@ record DemoDog(
                 CoatKind.DOUBLE,
                 Texture.HARSH,
                 Density.DENSE,
-                false,
+                Colour.GREY,
                 Map.of(
                         Region.HEAD,
                         22.0,
@@ -88,7 +92,15 @@ record DemoDog(
                         Region.TAIL,
                         95.0));
         return new DemoDog(
-                dog("Oakum", "Keeshond", 17.5, LifeStage.ADULT, History.GENTLE, Set.of(), Set.of(Habit.FIELDS_OR_SAND)),
+                dog(
+                        "Oakum",
+                        "Keeshond",
+                        17.5,
+                        LifeStage.ADULT,
+                        History.GENTLE,
+                        Set.of(),
+                        Set.of(Habit.FIELDS_OR_SAND),
+                        new Looks(Build.SPITZ, Ears.PRICKED, TailShape.CURLED)),
                 form(coat, true),
                 130,
                 0.75,
@@ -102,7 +114,7 @@ record DemoDog(
                 CoatKind.CURLY,
                 Texture.CURLY,
                 Density.MEDIUM,
-                false,
+                Colour.BROWN,
                 Map.of(
                         Region.HEAD,
                         30.0,
@@ -126,7 +138,8 @@ record DemoDog(
                         LifeStage.ADULT,
                         History.GENTLE,
                         Set.of(Wear.HARNESS),
-                        Set.of(Habit.SWIMS)),
+                        Set.of(Habit.SWIMS),
+                        new Looks(Build.SQUARE, Ears.HANGING, TailShape.SABRE)),
                 form(coat, false),
                 125,
                 0.85,
@@ -140,7 +153,7 @@ record DemoDog(
                 CoatKind.DROP,
                 Texture.SILKY,
                 Density.MEDIUM,
-                false,
+                Colour.DARK,
                 Map.of(
                         Region.HEAD,
                         80.0,
@@ -166,10 +179,19 @@ record DemoDog(
                             hair.density(),
                             hair.texture(),
                             hair.undercoat(),
-                            true));
+                            hair.clipped(),
+                            Colour.PALE));
         }
         return new DemoDog(
-                dog("Thimble", "Tibetan Terrier", 9.6, LifeStage.ADULT, History.ROUGH_GROOM, Set.of(), Set.of()),
+                dog(
+                        "Thimble",
+                        "Tibetan Terrier",
+                        9.6,
+                        LifeStage.ADULT,
+                        History.ROUGH_GROOM,
+                        Set.of(),
+                        Set.of(),
+                        new Looks(Build.SQUARE, Ears.HANGING, TailShape.CURLED)),
                 form(coat, false),
                 110,
                 0.85,
@@ -183,7 +205,7 @@ record DemoDog(
                 CoatKind.WIRE,
                 Texture.HARSH,
                 Density.MEDIUM,
-                false,
+                Colour.GOLD,
                 Map.of(
                         Region.HEAD,
                         18.0,
@@ -200,7 +222,15 @@ record DemoDog(
                         Region.TAIL,
                         12.0));
         return new DemoDog(
-                dog("Pintle", "Border Terrier", 4.1, LifeStage.PUPPY, History.GENTLE, Set.of(), Set.of()),
+                dog(
+                        "Pintle",
+                        "Border Terrier",
+                        4.1,
+                        LifeStage.PUPPY,
+                        History.GENTLE,
+                        Set.of(),
+                        Set.of(),
+                        new Looks(Build.SQUARE, Ears.HANGING, TailShape.UPRIGHT)),
                 form(coat, false),
                 40,
                 0.8,
@@ -216,12 +246,26 @@ record DemoDog(
             LifeStage stage,
             History history,
             Set<Wear> wears,
-            Set<Habit> habits) {
-        return new DogForm(name, breed, kilograms, stage, false, true, Skin.SOUND, history, wears, habits);
+            Set<Habit> habits,
+            Looks looks) {
+        return new DogForm(
+                name,
+                breed,
+                kilograms,
+                stage,
+                false,
+                true,
+                Skin.SOUND,
+                history,
+                wears,
+                habits,
+                looks.build(),
+                looks.ears(),
+                looks.tail());
     }
 
     private static Map<Region, RegionForm> allOver(
-            CoatKind kind, Texture texture, Density density, boolean pale, Map<Region, Double> millimetres) {
+            CoatKind kind, Texture texture, Density density, Colour colour, Map<Region, Double> millimetres) {
         Map<Region, RegionForm> regions = new EnumMap<>(Region.class);
         Arrays.stream(Region.values())
                 .forEach(region -> regions.put(
@@ -233,7 +277,8 @@ record DemoDog(
                                 density,
                                 texture,
                                 kind.usuallyUndercoat(),
-                                pale)));
+                                kind.growsOn(),
+                                colour)));
         return regions;
     }
 

@@ -143,7 +143,7 @@ class DemoHousehold implements ApplicationRunner {
     private void settle(DemoDog demo, long id, LocalDate today) {
         dogs.add(demo.form());
         coats.put(id, demo.coatOn(today));
-        if (demo.growsOn()) {
+        if (demo.clipped()) {
             visits.setPrice(id, DemoVisits.PRICE);
             demo.groomInDays()
                     .ifPresent(days ->

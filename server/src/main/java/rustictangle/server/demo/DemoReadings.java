@@ -25,7 +25,7 @@ final class DemoReadings {
         for (RegionForm hair : demo.coat().regions()) {
             boolean measured = hair.region() == Region.BODY || hair.region() == Region.LEGS;
             double before = hair.millimetres();
-            for (int i = 0; i < DAYS_BACK.length && measured && demo.growsOn(); i++) {
+            for (int i = 0; i < DAYS_BACK.length && measured && demo.clipped(); i++) {
                 double then = Math.round(hair.millimetres() - GROWN_PER_DAY * (DAYS_BACK[i] - DAYS_BACK[3]) + OFF[i]);
                 readings.add(
                         DemoDog.said(demo, today.minusDays(DAYS_BACK[i]), new Measured(hair.region(), then, before)));

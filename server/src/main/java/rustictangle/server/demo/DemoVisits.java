@@ -19,7 +19,7 @@ final class DemoVisits {
     /** Oldest first. */
     static List<Entry> of(DemoDog demo, LocalDate today) {
         List<Entry> visits = new ArrayList<>();
-        if (demo.growsOn()) {
+        if (demo.clipped()) {
             boolean curly = demo.groomInDays().isEmpty();
             visits.add(visited(
                     demo, today.minusDays(curly ? 101 : 95), curly ? Optional.of(12.0) : Optional.empty(), 55, "", ""));

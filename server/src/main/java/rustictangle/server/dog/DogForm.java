@@ -6,12 +6,16 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.Set;
+import rustictangle.core.dog.Build;
 import rustictangle.core.dog.Dog;
+import rustictangle.core.dog.Ears;
 import rustictangle.core.dog.Habit;
 import rustictangle.core.dog.History;
 import rustictangle.core.dog.LifeStage;
+import rustictangle.core.dog.Looks;
 import rustictangle.core.dog.Mass;
 import rustictangle.core.dog.Skin;
+import rustictangle.core.dog.TailShape;
 import rustictangle.core.dog.Wear;
 
 /**
@@ -21,6 +25,7 @@ import rustictangle.core.dog.Wear;
  * @param breed     as the owner calls it, at most 60 characters, may be empty
  * @param neutered  needs less energy
  * @param kilograms in [0.3, 120]
+ * @param build     for the drawing; this, ears and tail absent: as most are
  */
 public record DogForm(
         @NotBlank(message = "Your dog needs a name, at most 40 characters.")
@@ -39,7 +44,16 @@ public record DogForm(
         @NotNull(message = "Choose how the skin is.") Skin skin,
         @NotNull(message = "Choose how earlier grooming went.") History history,
         @NotNull Set<Wear> wears,
-        @NotNull Set<Habit> habits) {
+        @NotNull Set<Habit> habits,
+        Build build,
+        Ears ears,
+        TailShape tail) {
+
+    public DogForm {
+        build = build == null ? Looks.PLAIN.build() : build;
+        ears = ears == null ? Looks.PLAIN.ears() : ears;
+        tail = tail == null ? Looks.PLAIN.tail() : tail;
+    }
 
     /** The dog as the rules see it. */
     public Dog dog() {

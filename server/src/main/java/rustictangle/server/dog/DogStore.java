@@ -11,10 +11,13 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
+import rustictangle.core.dog.Build;
+import rustictangle.core.dog.Ears;
 import rustictangle.core.dog.Habit;
 import rustictangle.core.dog.History;
 import rustictangle.core.dog.LifeStage;
 import rustictangle.core.dog.Skin;
+import rustictangle.core.dog.TailShape;
 import rustictangle.core.dog.Wear;
 
 /** Dogs; a removed one is kept for undo and not shown. */
@@ -24,7 +27,7 @@ public class DogStore {
     private static final String SELECT =
             """
             SELECT id, name, breed, kilograms, life_stage, flat_face, neutered, skin, history, harness, dog_coat,
-                   swims, fields_or_sand, snow, coat_described
+                   swims, fields_or_sand, snow, build, ears, tail, coat_described
               FROM dog
              WHERE removed_at IS NULL
             """;
@@ -50,9 +53,9 @@ public class DogStore {
                         jdbc.sql(
                                 """
                 INSERT INTO dog (name, breed, kilograms, life_stage, flat_face, neutered, skin, history, harness, dog_coat,
-                                 swims, fields_or_sand, snow)
+                                 swims, fields_or_sand, snow, build, ears, tail)
                 VALUES (:name, :breed, :kilograms, :lifeStage, :flatFace, :neutered, :skin, :history, :harness, :dogCoat,
-                        :swims, :fieldsOrSand, :snow)
+                        :swims, :fieldsOrSand, :snow, :build, :ears, :tail)
                 """),
                         form)
                 .update(key);
@@ -67,7 +70,8 @@ public class DogStore {
                                         """
                 UPDATE dog SET name = :name, breed = :breed, kilograms = :kilograms, life_stage = :lifeStage,
                        flat_face = :flatFace, neutered = :neutered, skin = :skin, history = :history, harness = :harness,
-                       dog_coat = :dogCoat, swims = :swims, fields_or_sand = :fieldsOrSand, snow = :snow
+                       dog_coat = :dogCoat, swims = :swims, fields_or_sand = :fieldsOrSand, snow = :snow, build = :build,
+                       ears = :ears, tail = :tail
                  WHERE id = :id AND removed_at IS NULL
                 """),
                                 form)
@@ -123,7 +127,10 @@ public class DogStore {
                 .param("dogCoat", form.wears().contains(Wear.DOG_COAT))
                 .param("swims", form.habits().contains(Habit.SWIMS))
                 .param("fieldsOrSand", form.habits().contains(Habit.FIELDS_OR_SAND))
-                .param("snow", form.habits().contains(Habit.SNOW));
+                .param("snow", form.habits().contains(Habit.SNOW))
+                .param("build", form.build().name())
+                .param("ears", form.ears().name())
+                .param("tail", form.tail().name());
     }
 
     private static StoredDog read(ResultSet row, int n) throws SQLException {
@@ -144,7 +151,10 @@ public class DogStore {
                 Skin.valueOf(row.getString("skin")),
                 History.valueOf(row.getString("history")),
                 wears,
-                habits);
+                habits,
+                Build.valueOf(row.getString("build")),
+                Ears.valueOf(row.getString("ears")),
+                TailShape.valueOf(row.getString("tail")));
         return new StoredDog(row.getLong("id"), form, row.getBoolean("coat_described"));
     }
 

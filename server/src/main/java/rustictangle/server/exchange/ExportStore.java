@@ -41,7 +41,7 @@ import tools.jackson.core.json.JsonFactory;
 class ExportStore {
 
     /** Of the JSON format; see docs/format.md. */
-    static final int VERSION = 3;
+    static final int VERSION = 4;
     /** Each after those it refers to. */
     static final List<String> TABLES = List.of(
             "household",
@@ -50,6 +50,7 @@ class ExportStore {
             "coat",
             "region_coat",
             "tool",
+            "tool_price",
             "approach",
             "treat",
             "entry",

@@ -31,15 +31,21 @@ final class OldTablesStore {
             "groom_price",
             "hand_over",
             "message");
+    /** The version of the format from which on all that was said is one log. */
+    private static final int ONE_LOG = 3;
     /** By version of the format: the version of the data that it was written from. */
-    private static final Map<Integer, String> SCHEMAS = Map.of(1, "12", 2, "13");
+    private static final Map<Integer, String> SCHEMAS = Map.of(1, "12", 2, "13", 3, "15");
 
     private OldTablesStore() {}
 
     /** The tables of a version, in order. */
     static List<String> of(int version) {
-        if (version == ExportStore.VERSION) {
-            return ExportStore.TABLES;
+        if (version >= ONE_LOG) {
+            List<String> tables = new ArrayList<>(ExportStore.TABLES);
+            if (version == ONE_LOG) {
+                tables.remove("tool_price");
+            }
+            return tables;
         }
         List<String> tables = new ArrayList<>(OF_2);
         if (version == 1) {
@@ -54,7 +60,10 @@ final class OldTablesStore {
     }
 
     /** @throws Refused when rows do not fit together that each by itself are right */
-    static void check(Staging staging) {
+    static void check(int version, Staging staging) {
+        if (version >= ONE_LOG) {
+            return;
+        }
         none(
                 staging.jdbc,
                 "entries of a session are of another dog than the session",

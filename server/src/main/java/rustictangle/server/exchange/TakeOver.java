@@ -118,7 +118,7 @@ class TakeOver {
             files.read(upload, staging, running);
             if (earlier) {
                 stagings.checkReferences(staging);
-                OldTablesStore.check(staging);
+                OldTablesStore.check(version, staging);
                 // By the steps that bring a data file of that time to this version.
                 staging.finish();
                 Schema.bring(file);

@@ -11,13 +11,17 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import rustictangle.core.coat.CoatKind;
+import rustictangle.core.coat.Colour;
 import rustictangle.core.coat.Density;
 import rustictangle.core.coat.Texture;
+import rustictangle.core.dog.Build;
+import rustictangle.core.dog.Ears;
 import rustictangle.core.dog.History;
 import rustictangle.core.dog.LifeStage;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
 import rustictangle.core.dog.Skin;
+import rustictangle.core.dog.TailShape;
 import rustictangle.core.kit.Hand;
 import rustictangle.core.kit.Handle;
 import rustictangle.core.kit.HeadShape;
@@ -57,8 +61,13 @@ final class Vocabulary {
             Map.entry("region_coat.kind", CoatKind.class),
             Map.entry("region_coat.density", Density.class),
             Map.entry("region_coat.texture", Texture.class),
+            Map.entry("region_coat.colour", Colour.class),
+            Map.entry("dog.build", Build.class),
+            Map.entry("dog.ears", Ears.class),
+            Map.entry("dog.tail", TailShape.class),
             Map.entry("length_reading.region", Region.class),
             Map.entry("tool.kind", ToolKind.class),
+            Map.entry("tool_price.kind", ToolKind.class),
             Map.entry("tool.pad", PadKind.class),
             Map.entry("tool.tips", Tips.class),
             Map.entry("tool.head", HeadShape.class),

@@ -348,7 +348,7 @@ class VisitController implements Shows {
         KnownDog known = dogs.get(dogId);
         var lengths = readings.of(dogId);
         double perDay = known.coat().regions().entrySet().stream()
-                .filter(region -> region.getValue().kind().growsOn())
+                .filter(region -> region.getValue().growsOn())
                 .mapToDouble(region -> Growth.of(region.getValue(), lengths.getOrDefault(region.getKey(), List.of()))
                         .millimetresPerDay())
                 .average()

@@ -52,11 +52,7 @@ public class VisitService {
         Map<Region, Double> before = new EnumMap<>(Region.class);
         if (said.tookOver()) {
             Map<Region, Double> lengths = readings.lengths(known.id());
-            known.coat().regions().forEach((region, hair) -> {
-                if (hair.kind().growsOn()) {
-                    before.put(region, lengths.get(region));
-                }
-            });
+            known.coat().clippedRegions().forEach(region -> before.put(region, lengths.get(region)));
         }
         Visited visit = new Visited(said.left(), said.price(), said.remarks(), said.found(), said.tookOver(), before);
         logs.say(UUID.randomUUID(), known.id(), day, visit);

@@ -27,7 +27,7 @@ class CoatKeyTest extends ServerTest {
                 .andExpect(jsonPath("$.undercoat.value").value(true));
         post("/api/coat-finder/finding", "{\"answers\": [\"ONE_LAYER\", \"STAYS_STRAIGHT\", \"SILKY\"]}")
                 .andExpect(jsonPath("$.likely", hasSize(2)))
-                .andExpect(jsonPath("$.decider.observation").value("GROWS"));
+                .andExpect(jsonPath("$.decider.observation").value("WHERE_LONG"));
         post("/api/coat-finder/finding", "{\"answers\": [\"ONE_LAYER\", \"TWO_LAYERS\"]}")
                 .andExpect(status().isBadRequest());
         post("/api/coat-finder/finding", "{\"answers\": [\"PURPLE\"]}").andExpect(status().isBadRequest());
@@ -52,7 +52,8 @@ class CoatKeyTest extends ServerTest {
     void aBreedProposesACoatMarkedAsAGuess() throws Exception {
         read("/api/breeds")
                 .andExpect(jsonPath("$[?(@.name == 'Keeshond')].coat.regions[0].kind", contains("DOUBLE")))
-                .andExpect(jsonPath("$[?(@.name == 'Cockapoo')].cross", contains(true)))
+                .andExpect(jsonPath("$[?(@.name == 'Cockapoo')].parents[1]", contains("Poodle")))
+                .andExpect(jsonPath("$[?(@.name == 'Keeshond')].looks.build", contains("SPITZ")))
                 .andExpect(jsonPath("$[0].why.text", containsString("guess")));
     }
 

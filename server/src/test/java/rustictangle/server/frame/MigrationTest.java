@@ -58,6 +58,40 @@ class MigrationTest {
         assertEquals("", jdbc.sql("SELECT breed FROM dog").query(String.class).single());
     }
 
+    /** Until then fleece was soft curly hair, pale a yes or no, and what grows on was clipped. */
+    @Test
+    void fleeceBecomesAKindAndPaleAColourAndWhatGrewOnIsClipped() {
+        Path old = folder.resolve("looks.db");
+        Schema.bring(old, "15");
+        SQLiteDataSource file = new SQLiteDataSource();
+        file.setUrl("jdbc:sqlite:" + old);
+        JdbcClient jdbc = JdbcClient.create(file);
+        jdbc.sql(
+                        """
+                INSERT INTO dog (id, name, kilograms, life_stage, flat_face, skin, history, harness, dog_coat, swims, fields_or_sand, snow)
+                VALUES (1, 'Gannet', 14, 'ADULT', 0, 'SOUND', 'GENTLE', 0, 0, 0, 0, 0)""")
+                .update();
+        jdbc.sql("INSERT INTO coat (dog_id, shedding_heavily) VALUES (1, 0)").update();
+        jdbc.sql(
+                        """
+                INSERT INTO region_coat (dog_id, region, kind, millimetres, density, texture, pale) VALUES
+                 (1, 'BODY', 'CURLY', 60, 'DENSE', 'SOFT', 1), (1, 'LEGS', 'CURLY', 60, 'DENSE', 'CURLY', 0),
+                 (1, 'HEAD', 'DOUBLE', 30, 'DENSE', 'HARSH', 0)""")
+                .update();
+        Schema.bring(old);
+        assertEquals(
+                List.of("BODY FLEECE 1 PALE", "HEAD DOUBLE 0 GOLD", "LEGS CURLY 1 GOLD"),
+                jdbc.sql(
+                                "SELECT region || ' ' || kind || ' ' || clipped || ' ' || colour FROM region_coat ORDER BY region")
+                        .query(String.class)
+                        .list());
+        assertEquals(
+                "SQUARE HANGING SABRE",
+                jdbc.sql("SELECT build || ' ' || ears || ' ' || tail FROM dog")
+                        .query(String.class)
+                        .single());
+    }
+
     /** Until then a row was a groom from midnight of its day, whether or not anybody went. */
     @Test
     void anAppointmentOfAnOlderFileWaitsToBeConfirmedAndAVisitKeepsItsLengths() {

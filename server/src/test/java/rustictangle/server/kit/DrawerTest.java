@@ -9,6 +9,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.jayway.jsonpath.JsonPath;
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -199,5 +200,27 @@ class DrawerTest extends ServerTest {
         return """
                 {"name": "", "kind": "SLICKER", "pinMillimetres": 20, "tips": "COATED", "head": "OVAL", "flexible": true}
                 """;
+    }
+
+    /** By the household's own figures only. */
+    @Test
+    void theLeastToPayIsToldOnceEveryKindHasAPrice() throws Exception {
+        long id = addKnownDog("Gannet");
+        String prices = "/api/dogs/" + id + "/purchases/prices/";
+        read("/api/dogs/" + id + "/purchases")
+                .andExpect(jsonPath("$.toPay.total").doesNotExist())
+                .andExpect(jsonPath("$.toPay.currency").value("EUR"));
+        for (String kind : JsonPath.<List<String>>read(
+                read("/api/dogs/" + id + "/purchases").andReturn().getResponse().getContentAsString(),
+                "$.toPay.kinds[*].kind")) {
+            send(HttpMethod.PUT, prices + kind, "{\"price\": 12.5}").andExpect(status().isOk());
+        }
+        read("/api/dogs/" + id + "/purchases")
+                .andExpect(jsonPath("$.toPay.total").value(25.0));
+        send(HttpMethod.PUT, prices + "COMB", "{\"price\": -1}")
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.fields[0].message", containsString("0 to 10000")));
+        send(HttpMethod.PUT, prices + "COMB", "{}")
+                .andExpect(jsonPath("$.toPay.total").doesNotExist());
     }
 }

@@ -47,7 +47,7 @@ class LivesTest extends ServerTest {
     @Test
     void sixtyDaysOfALongFleeceForgetNoPlaceAndKeepWhatWasPromised() throws Exception {
         long dog = addDog("Gannet");
-        send(HttpMethod.PUT, "/api/dogs/" + dog + "/coat", coat("CURLY", "SOFT", 90, "MEDIUM"))
+        send(HttpMethod.PUT, "/api/dogs/" + dog + "/coat", coat("FLEECE", "SOFT", 90, "MEDIUM"))
                 .andExpect(status().isOk());
         send(HttpMethod.PUT, "/api/dogs/" + dog + "/past", "{\"lastCombed\": \"THIS_WEEK\"}")
                 .andExpect(status().isOk());
@@ -104,7 +104,7 @@ class LivesTest extends ServerTest {
                 .getResponse()
                 .getContentAsString()
                 .replaceAll("(?s).*?\"id\":(\\d+).*", "$1"));
-        send(HttpMethod.PUT, "/api/dogs/" + dog + "/coat", coat("CURLY", "SOFT", 80, "MEDIUM"))
+        send(HttpMethod.PUT, "/api/dogs/" + dog + "/coat", coat("FLEECE", "SOFT", 80, "MEDIUM"))
                 .andExpect(status().isOk());
         send(HttpMethod.PUT, "/api/dogs/" + dog + "/past", "{\"lastCombed\": \"THIS_WEEK\"}");
         double before = 0;
@@ -136,7 +136,7 @@ class LivesTest extends ServerTest {
     /** A hundred seeded households of one to three dogs of every kind, on a day like any other. */
     @Test
     void noTwoScreensDisagreeInAHundredHouseholds() throws Exception {
-        List<String> kinds = List.of("SMOOTH", "DOUBLE", "DROP", "CURLY", "WIRE", "FEATHERED");
+        List<String> kinds = List.of("SMOOTH", "DOUBLE", "DROP", "CURLY", "FLEECE", "WIRE", "FEATHERED");
         for (int seed = 1; seed <= 100; seed++) {
             RandomGenerator random =
                     RandomGeneratorFactory.of("L64X128MixRandom").create(seed);
@@ -269,7 +269,7 @@ class LivesTest extends ServerTest {
                 .map(region ->
                         """
                 {"region": "%s", "kind": "%s", "millimetres": %d, "density": "%s", "texture": "%s",
-                 "undercoat": %s, "pale": false}
+                 "undercoat": %s, "clipped": false}
                 """
                                 .formatted(region, kind, millimetres, density, texture, kind.equals("DOUBLE")))
                 .collect(Collectors.joining(

@@ -1,0 +1,104 @@
+package rustictangle.core.kit;
+
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import rustictangle.core.Reason;
+import rustictangle.core.Table;
+import rustictangle.core.dog.Part;
+import rustictangle.core.dog.Section;
+
+/**
+ * What is safe at a place, whatever the coat: a table that a groomer can proof-read, {@code places.txt}.
+ *
+ * @param slicker whether its wires may come there
+ * @param rake    whether an undercoat rake may
+ * @param rubber  whether rubber may circle there
+ * @param strokes at most on one spot before moving on
+ */
+public record PlaceUse(Direction direction, boolean slicker, boolean rake, boolean rubber, int strokes) {
+
+    /** The ways a brush may go. */
+    public enum Direction {
+        EVERY_WAY(""),
+        WITH_THE_LIE("With the lie only, the lightest hand: little but skin lies beneath here."),
+        ALONG_THE_LEATHER("Along the leather, from its middle to the edge, the ear lying in your palm."),
+        AWAY_FROM_THE_EYES("Away from the eyes, with the lie: nothing stiff comes near them.");
+
+        private final String says;
+
+        Direction(String says) {
+            this.says = says;
+        }
+
+        /** Why not otherwise; empty where every way is safe. */
+        Optional<Reason> why() {
+            return says.isEmpty() ? Optional.empty() : Optional.of(new Reason("kit.direction", says));
+        }
+    }
+
+    private static final int COLUMNS = 6;
+    private static final Map<Part, PlaceUse> TABLE = table();
+
+    public static PlaceUse at(Section section) {
+        return TABLE.get(section.part());
+    }
+
+    /** The same step as it is safe here; empty: not here at all. */
+    Optional<ToolStep> fitted(ToolStep step) {
+        boolean allowed =
+                switch (step.tool()) {
+                    case SLICKER -> slicker;
+                    case UNDERCOAT_RAKE -> rake;
+                    case RUBBER_CURRY -> rubber;
+                    default -> true;
+                };
+        if (!allowed) {
+            return Optional.empty();
+        }
+        return Optional.of(new ToolStep(step.tool(), fitted(step.manner())));
+    }
+
+    private Manner fitted(Manner manner) {
+        boolean againstOrAcross =
+                switch (manner) {
+                    case AGAINST_LIE, AGAINST_LIE_TWICE, ALL_WAYS, CIRCLES -> true;
+                    default -> false;
+                };
+        if (!againstOrAcross || direction == Direction.EVERY_WAY) {
+            return manner;
+        }
+        return direction == Direction.ALONG_THE_LEATHER ? Manner.ALONG_LEATHER : Manner.WITH_LIE;
+    }
+
+    private static Map<Part, PlaceUse> table() {
+        Map<Part, PlaceUse> table = new EnumMap<>(Part.class);
+        Table.rows(PlaceUse.class, "places.txt", COLUMNS)
+                .forEach(row -> table.put(Part.valueOf(name(row.get(0))), use(row)));
+        if (table.size() != Part.values().length) {
+            throw new IllegalStateException(
+                    "places.txt has " + table.keySet() + ", need " + Arrays.toString(Part.values()));
+        }
+        return table;
+    }
+
+    private static PlaceUse use(List<String> row) {
+        return new PlaceUse(
+                Direction.valueOf(name(row.get(1))),
+                yes(row.get(2)),
+                yes(row.get(3)),
+                yes(row.get(4)),
+                Integer.parseInt(row.get(5)));
+    }
+
+    private static boolean yes(String cell) {
+        return cell.equals("yes");
+    }
+
+    private static String name(String cell) {
+        return cell.toUpperCase(Locale.ROOT).replace(' ', '_');
+    }
+}

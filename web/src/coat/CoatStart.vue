@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useBreeds } from '@/api/queries'
+import type { Breed, CoatKindInfo } from '@/api/types'
+import CoatSide from '@/bodymap/CoatSide.vue'
+import { drawnDog } from '@/bodymap/dog'
+import BreedField from '@/dog/BreedField.vue'
+import { kindOf } from '@/dog/words'
+import { useUnits } from '@/shell/useUnits'
+import KindPick from './KindPick.vue'
+
+/** Three ways into a coat of which nothing is known: the breed's as a guess, looking and feeling, or saying it. */
+const props = defineProps<{ dogId: number; name: string; breed: string; kinds: CoatKindInfo[] }>()
+defineEmits<{ guess: [breed: Breed]; say: [kind: CoatKindInfo] }>()
+
+const { say } = useUnits()
+const breeds = useBreeds()
+const called = ref(props.breed)
+const guess = computed(() => breeds.data.value?.find((one) => one.name === called.value))
+</script>
+
+<template>
+  <div class="start">
+    <section aria-labelledby="by-breed">
+      <h2 id="by-breed">What grows on {{ name }}?</h2>
+      <BreedField v-model="called" />
+      <div v-if="guess" class="guess">
+        <CoatSide side="LEFT" :names="{}" :dog="drawnDog(guess.coat, guess.looks)" still />
+        <div>
+          <h3>The usual {{ guess.name }}</h3>
+          <p>{{ kindOf(guess) }}</p>
+          <p class="quiet">{{ say(guess.why.text) }}</p>
+          <v-btn color="primary" size="large" @click="$emit('guess', guess)">Start from this guess</v-btn>
+        </div>
+      </div>
+    </section>
+    <section class="ways" aria-labelledby="by-looking">
+      <h2 id="by-looking">Not sure, or a mixture?</h2>
+      <v-btn
+        :variant="guess ? 'outlined' : 'flat'"
+        :color="guess ? undefined : 'primary'"
+        size="large"
+        :to="`/dogs/${dogId}/coat/finder`"
+        >Find out by looking and feeling</v-btn
+      >
+      <h2>You know it? Say what it is all over</h2>
+      <KindPick :kinds="kinds" @choose="$emit('say', $event)" />
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.start {
+  display: grid;
+  grid-template-columns: 1fr 1.15fr;
+  gap: 28px 48px;
+  align-items: start;
+}
+.start > * {
+  min-width: 0;
+}
+.guess {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 20px;
+  align-items: center;
+  border-top: 1.5px dashed rgb(var(--v-theme-seam));
+  padding-top: 12px;
+}
+.ways h2:not(:first-child) {
+  margin-top: 24px;
+}
+@media (max-width: 899px) {
+  .start {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useBreeds } from '@/api/queries'
+import type { Breed } from '@/api/types'
+import { breedSearch } from './breedSearch'
+import { kindOf } from './words'
+
+/** The breed as its owner calls it; what is in the table is found as it is typed, and what is not stays as written. */
+const breed = defineModel<string>({ required: true })
+defineProps<{ error?: string }>()
+const emit = defineEmits<{ known: [breed: Breed] }>()
+
+const breeds = useBreeds()
+const find = computed(() => breedSearch(breeds.data.value ?? []))
+const typed = ref(breed.value)
+watch(breed, (now) => (typed.value = now))
+const found = computed(() => find.value(typed.value))
+const known = computed(() => breeds.data.value?.find((one) => one.name === breed.value))
+
+function choose(name: string | null) {
+  breed.value = name ?? ''
+  if (known.value) emit('known', known.value)
+}
+</script>
+
+<template>
+  <div>
+    <v-combobox
+      v-model:search="typed"
+      :model-value="breed"
+      :items="found.breeds"
+      item-title="name"
+      item-value="name"
+      :return-object="false"
+      no-filter
+      hide-no-data
+      auto-select-first="exact"
+      menu-icon=""
+      label="Breed or cross, if known"
+      maxlength="60"
+      :error-messages="error"
+      autocomplete="off"
+      @update:model-value="choose"
+    >
+      <template #item="{ props: row, item }">
+        <v-list-item v-bind="row" :subtitle="kindOf(item)" />
+      </template>
+    </v-combobox>
+    <p v-if="typed.trim() && breeds.data.value && !found.breeds.length" class="none" role="status">
+      Not in the table. It stays as you wrote it, and nothing is guessed from it.
+      <template v-if="found.nearest.length">
+        Nearest:
+        <button v-for="one in found.nearest" :key="one.name" type="button" @click="choose(one.name)">
+          {{ one.name }}
+        </button>
+      </template>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.none {
+  margin: -8px 0 10px;
+  font-size: 0.95rem;
+}
+.none button {
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
+  min-height: 36px;
+  margin-right: 12px;
+}
+</style>
