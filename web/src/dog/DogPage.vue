@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import choices from '@/api/choices'
 import { ApiProblem, saysWhat } from '@/api/client'
+import { useBreeds } from '@/api/queries'
 import type { Breed, DogForm } from '@/api/types'
 import { useWeight } from '@/care/useWeight'
 import WeightStrip from '@/care/WeightStrip.vue'
@@ -45,9 +46,9 @@ const nameProblem = computed(() =>
 )
 
 /** A breed brings its usual looks; they stay the owner's to change. */
-const like = ref<Breed>()
+const breeds = useBreeds()
+const like = computed(() => breeds.data.value?.find((breed) => breed.name === draft.value?.breed))
 function looksLike(breed: Breed) {
-  like.value = breed
   Object.assign(draft.value!, breed.looks, { flatFace: breed.looks.build === 'FLAT_FACED' })
 }
 

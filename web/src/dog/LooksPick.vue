@@ -24,16 +24,18 @@ const groups = [
   <div class="looks">
     <figure>
       <CoatSide side="LEFT" :names="{}" :dog="drawn" still />
-      <figcaption v-if="like">as most are that are called {{ like.name }}: change what differs</figcaption>
+      <figcaption v-if="like">with the coat most have that are called {{ like.name }}; change what differs</figcaption>
     </figure>
     <div>
       <fieldset v-for="group in groups" :key="group.key">
         <legend class="slab">{{ group.legend }}</legend>
-        <label v-for="choice in group.choices" :key="choice.value" class="chip" :title="choice.hint">
-          <!-- eslint-disable-next-line vue/no-mutating-props -- the form is one object that the page owns -->
-          <input v-model="dog[group.key]" type="radio" :name="group.key" :value="choice.value" />
-          <span>{{ choice.title }}</span>
-        </label>
+        <div class="chips">
+          <label v-for="choice in group.choices" :key="choice.value" class="chip" :title="choice.hint">
+            <!-- eslint-disable-next-line vue/no-mutating-props -- the form is one object that the page owns -->
+            <input v-model="dog[group.key]" type="radio" :name="group.key" :value="choice.value" />
+            <span>{{ choice.title }}</span>
+          </label>
+        </div>
       </fieldset>
     </div>
   </div>
@@ -58,6 +60,9 @@ fieldset {
   border: 0;
   padding: 0;
   margin: 0 0 10px;
+}
+.chips {
+  margin-left: 76px;
   display: flex;
   flex-wrap: wrap;
   gap: 6px;
@@ -102,6 +107,9 @@ legend {
     float: none;
     width: 100%;
     padding: 4px 0;
+  }
+  .chips {
+    margin-left: 0;
   }
   figure {
     max-width: 280px;

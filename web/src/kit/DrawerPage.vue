@@ -6,6 +6,7 @@ import { useNotice } from '@/shell/useNotice'
 import { useHome } from '@/api/queries'
 import { daysAgo, useUnits } from '@/shell/useUnits'
 import PalmTest from './PalmTest.vue'
+import ToolCare from './ToolCare.vue'
 import ToolEditor from './ToolEditor.vue'
 import ToolShape from './ToolShape.vue'
 import { useDrawer, useToolActions, useToolKinds } from './useDrawer'
@@ -124,6 +125,7 @@ async function takeOut(t: ToolView) {
           />
           <template v-if="tool">
             <PalmTest v-if="kind.properties.length" :tool="tool" :kind="kind" />
+            <ToolCare v-if="tool.care" :tool="tool" :today="home.data.value?.today" />
             <button type="button" class="out" @click="takeOut(tool)">Take it out of the drawer</button>
           </template>
         </template>

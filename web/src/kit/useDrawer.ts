@@ -38,6 +38,15 @@ export function useToolActions() {
         ask(api.POST('/api/tools/{toolId}/checks', { ...path(toolId), body: { faults } })),
       onSuccess,
     }),
+    cleaned: useMutation({
+      mutationFn: (toolId: number) => ask(api.POST('/api/tools/{toolId}/cleaned', path(toolId))),
+      onSuccess,
+    }),
+    notCleaned: useMutation({
+      mutationFn: ({ toolId, entryId }: { toolId: number; entryId: string }) =>
+        ask(api.DELETE('/api/tools/{toolId}/cleaned/{entryId}', { params: { path: { toolId, entryId } } })),
+      onSuccess,
+    }),
     replaced: useMutation({
       mutationFn: (toolId: number) => ask(api.POST('/api/tools/{toolId}/replacement', path(toolId))),
       onSuccess,

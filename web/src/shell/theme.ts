@@ -71,6 +71,7 @@ export const vuetify = createVuetify({
   defaults: {
     VBtn: { variant: 'flat', rounded: 'lg', class: 'text-none' },
     VTextField: { variant: 'outlined', density: 'comfortable', color: 'secondary' },
+    VCombobox: { variant: 'outlined', density: 'comfortable', color: 'secondary' },
   },
 })
 

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Log;
+import rustictangle.core.log.ToolCleaned;
 import rustictangle.core.log.ToolLookedOver;
 import rustictangle.core.log.ToolReplaced;
 
@@ -14,7 +15,12 @@ public final class ToolChecks {
     private static final Log.Reading<Entry> CHECKS =
             log -> log.stream().filter(entry -> tool(entry).isPresent()).toList();
 
+    private static final Log.Reading<Entry> CLEANED = log -> log.stream()
+            .filter(entry -> entry.as(ToolCleaned.class).isPresent())
+            .toList();
+
     private final Map<Long, Entry> newest = new HashMap<>();
+    private final Map<Long, Entry> cleaned = new HashMap<>();
 
     private ToolChecks() {}
 
@@ -22,7 +28,15 @@ public final class ToolChecks {
     public static ToolChecks of(Log log) {
         ToolChecks checks = new ToolChecks();
         log.read(CHECKS).forEach(entry -> checks.newest.put(tool(entry).orElseThrow(), entry));
+        log.read(CLEANED)
+                .forEach(entry -> checks.cleaned.put(
+                        entry.as(ToolCleaned.class).orElseThrow().tool(), entry));
         return checks;
+    }
+
+    /** When a tool was cleaned last; empty: nobody said. */
+    public Optional<Entry> cleaned(long tool) {
+        return Optional.ofNullable(cleaned.get(tool));
     }
 
     private static Optional<Long> tool(Entry entry) {

@@ -14,4 +14,5 @@ public sealed interface Said
                 Visited,
                 ToolLookedOver,
                 ToolReplaced,
+                ToolCleaned,
                 TakenBack {}

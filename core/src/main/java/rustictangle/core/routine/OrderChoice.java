@@ -20,6 +20,9 @@ record OrderChoice(Order order, Reason reason) {
                     Order.GENTLEST_FIRST,
                     "some of the hard places are still in training: the easy ones come first, and stay pleasant");
         }
+        if (coat.placesThatMat() == 0) {
+            return choice(Order.GENTLEST_FIRST, "a rub-down begins where every dog likes it, on the back");
+        }
         if (matsKnown) {
             return choice(
                     Order.HOT_SPOTS_FIRST, "mats are known, so the places that mat come while you both are fresh");

@@ -45,17 +45,18 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
 
     /** @param happened what the day did to the dog so far: the answer that it makes likely stands first */
     static Preparation of(Dog dog, Coat coat, List<RoutineStep> steps, boolean mats, Set<LifeEvent> happened) {
-        return new Preparation(questions(dog, mats, happened), todo(dog, coat, steps, happened));
+        boolean smooth = coat.placesThatMat() == 0;
+        return new Preparation(questions(dog, smooth, mats, happened), todo(dog, coat, steps, happened));
     }
 
-    private static List<Question> questions(Dog dog, boolean mats, Set<LifeEvent> happened) {
+    private static List<Question> questions(Dog dog, boolean smooth, boolean mats, Set<LifeEvent> happened) {
         String wet =
                 "Not yet: dry it to the skin first, with cool or unheated moving air. Wet hair stretches and snaps."
                         + (dog.flatFace() || dog.lifeStage() == LifeStage.ELDERLY
                                 ? " Never a warm dryer on this dog: it overheats. Short turns, and watch its breathing."
                                 : "");
         return List.of(
-                new Question("coat", "The coat is", coatIs(wet, happened)),
+                new Question("coat", "The coat is", coatIs(wet, smooth, happened)),
                 new Question(
                         "bath",
                         "A bath today?",
@@ -66,8 +67,10 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
                                         "routine.bath",
                                         mats
                                                 ? "No bath today: a mat is waiting, and water tightens it into felt."
-                                                : "Only once the comb runs free everywhere: water tightens every tangle. Head last, and dry "
-                                                        + "to the skin."))),
+                                                : smooth
+                                                        ? "Rubber works wet, too. Head last, and dry to the skin."
+                                                        : "Only once the comb runs free everywhere: water tightens every tangle. Head last, and dry "
+                                                                + "to the skin."))),
                 new Question(
                         "place",
                         "Where",
@@ -99,10 +102,14 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
                                         "Then do one place, well, or none. The dog reads your hands."))));
     }
 
-    private static List<Option> coatIs(String wet, Set<LifeEvent> happened) {
+    private static List<Option> coatIs(String wet, boolean smooth, Set<LifeEvent> happened) {
         Option dry = well("dry");
         Option dirty = heed(
-                "dry, but dirty", "routine.dirty", "Dry, dirty hair snaps: mist it lightly, dust and sand out first.");
+                "dry, but dirty",
+                "routine.dirty",
+                smooth
+                        ? "Dust and sand out first, by hand or a cloth."
+                        : "Dry, dirty hair snaps: mist it lightly, dust and sand out first.");
         Option damp = heed("damp or wet", "routine.dry", wet);
         if (happened.stream().anyMatch(WETS::contains)) {
             return List.of(damp, dry, dirty);

@@ -96,7 +96,10 @@ class RoutineTest {
         Coat fleece = Dogs.allOver(Dogs.fleece(80));
         Coat smooth = Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 12));
         assertEquals(Order.TOES_UP, whole(Dogs.adult(14), fleece).order());
-        assertEquals(Order.HEAD_DOWN, whole(Dogs.adult(14), smooth).order());
+        assertEquals(Order.GENTLEST_FIRST, whole(Dogs.adult(14), smooth).order());
+        assertEquals(
+                Order.HEAD_DOWN,
+                whole(Dogs.adult(14), Dogs.allOver(Dogs.fleece(15))).order());
         assertEquals(
                 Order.GENTLEST_FIRST,
                 whole(Dogs.with(LifeStage.PUPPY, History.GENTLE), fleece).order());

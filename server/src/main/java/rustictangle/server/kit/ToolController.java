@@ -19,9 +19,12 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import rustictangle.core.Reason;
 import rustictangle.core.kit.Tips;
+import rustictangle.core.kit.ToolCare;
 import rustictangle.core.kit.ToolKind;
 import rustictangle.core.kit.ToolProperty;
+import rustictangle.core.log.Entry;
 import rustictangle.core.log.ToolFault;
 import rustictangle.server.frame.FormCheck;
 import rustictangle.server.frame.NotThere;
@@ -41,7 +44,15 @@ class ToolController implements Shows {
             ToolForm form,
             Optional<CheckView> check,
             boolean putAside,
-            Optional<UUID> checkId) {}
+            Optional<UUID> checkId,
+            Optional<CareView> care) {}
+
+    /**
+     * @param cleaned the last time; absent: nobody said
+     * @param due     when it is due again; absent while nobody said
+     * @param entryId of the last time, for undo
+     */
+    record CareView(Reason how, Optional<LocalDate> cleaned, Optional<LocalDate> due, Optional<UUID> entryId) {}
 
     record CheckView(LocalDate day, List<String> faults) {}
 
@@ -127,6 +138,21 @@ class ToolController implements Shows {
         return get(toolId);
     }
 
+    /** Cleared of hair and washed, today. */
+    @PostMapping("/{toolId}/cleaned")
+    ToolView cleaned(@PathVariable long toolId) {
+        tools.cleaned(toolId);
+        return get(toolId);
+    }
+
+    @DeleteMapping("/{toolId}/cleaned/{entryId}")
+    ToolView notCleaned(@PathVariable long toolId, @PathVariable UUID entryId) {
+        if (!tools.takeBackCleaned(toolId, entryId)) {
+            throw new NotThere("latest cleaning", entryId);
+        }
+        return get(toolId);
+    }
+
     /** Undo of the latest look-over or replacement. */
     @DeleteMapping("/{toolId}/checks/{checkId}")
     ToolView takeBack(@PathVariable long toolId, @PathVariable UUID checkId) {
@@ -152,7 +178,13 @@ class ToolController implements Shows {
                                 check.day(),
                                 check.faults().stream().map(ToolFault::label).toList())),
                 stored.tool().putAside(),
-                stored.checkId());
+                stored.checkId(),
+                ToolCare.of(stored.form().kind())
+                        .map(care -> new CareView(
+                                care.how(),
+                                stored.cleaned().map(Entry::day),
+                                stored.cleaned().map(Entry::day).map(ToolCare::due),
+                                stored.cleaned().map(Entry::id))));
     }
 
     private static void found(boolean found, long toolId) {

@@ -12,6 +12,7 @@ import rustictangle.core.kit.Tool;
 import rustictangle.core.kit.ToolCheck;
 import rustictangle.core.kit.ToolChecks;
 import rustictangle.core.log.Entry;
+import rustictangle.core.log.ToolCleaned;
 import rustictangle.core.log.ToolFault;
 import rustictangle.core.log.ToolLookedOver;
 import rustictangle.core.log.ToolReplaced;
@@ -22,8 +23,11 @@ import rustictangle.server.log.Logs;
 @Service
 public class Tools {
 
-    /** @param checkId of the latest look-over or replacement; absent: none yet */
-    record StoredTool(ToolForm form, Tool tool, Optional<UUID> checkId) {}
+    /**
+     * @param checkId of the latest look-over or replacement; absent: none yet
+     * @param cleaned when that was said last; absent: never
+     */
+    record StoredTool(ToolForm form, Tool tool, Optional<UUID> checkId, Optional<Entry> cleaned) {}
 
     private final ToolStore store;
     private final Logs logs;
@@ -41,7 +45,8 @@ public class Tools {
                 .map(owned -> new StoredTool(
                         owned.form(),
                         owned.form().tool(owned.id(), checks.of(owned.id())),
-                        checks.latest(owned.id()).map(Entry::id)))
+                        checks.latest(owned.id()).map(Entry::id),
+                        checks.cleaned(owned.id())))
                 .toList();
     }
 
@@ -70,6 +75,23 @@ public class Tools {
     public void replaced(long id) {
         get(id);
         logs.sayOfHousehold(LocalDate.now(clock), new ToolReplaced(id));
+    }
+
+    /** Cleared of hair and washed today. */
+    @Transactional
+    public void cleaned(long id) {
+        get(id);
+        logs.sayOfHousehold(LocalDate.now(clock), new ToolCleaned(id));
+    }
+
+    /** Undo. @return whether that was the latest */
+    @Transactional
+    public boolean takeBackCleaned(long id, UUID entryId) {
+        boolean latest =
+                get(id).cleaned().filter(entry -> entry.id().equals(entryId)).isPresent();
+        return latest
+                && !logs.takeBackOfHousehold(entry -> entry.id().equals(entryId))
+                        .isEmpty();
     }
 
     /** Undo of the latest look-over or replacement. @return whether it was the latest */

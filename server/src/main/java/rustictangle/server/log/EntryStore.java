@@ -38,6 +38,7 @@ import rustictangle.core.log.SessionEvent.Started;
 import rustictangle.core.log.SessionEvent.StepDone;
 import rustictangle.core.log.SessionEvent.Teased;
 import rustictangle.core.log.SessionEvent.Warned;
+import rustictangle.core.log.ToolCleaned;
 import rustictangle.core.log.ToolLookedOver;
 import rustictangle.core.log.ToolReplaced;
 import rustictangle.core.log.Visited;
@@ -71,7 +72,13 @@ class EntryStore {
             Happened.class);
 
     private static final String FOR_EVER = kinds(
-            Measured.class, Weighed.class, PastTold.class, Visited.class, ToolLookedOver.class, ToolReplaced.class);
+            Measured.class,
+            Weighed.class,
+            PastTold.class,
+            Visited.class,
+            ToolLookedOver.class,
+            ToolReplaced.class,
+            ToolCleaned.class);
 
     private static final String ALL = kinds(SaidJson.kinds(Said.class).toArray(Class<?>[]::new));
     private static final String COLUMNS = "seq, id, dog_id, session_id, at, day, takes_back, said";

@@ -223,4 +223,23 @@ class DrawerTest extends ServerTest {
         send(HttpMethod.PUT, prices + "COMB", "{}")
                 .andExpect(jsonPath("$.toPay.total").doesNotExist());
     }
+
+    @Test
+    void aCombIsWashedAndDueAgainInTwoWeeksAndAMistakeIsTakenBack() throws Exception {
+        String comb = post("/api/tools", "{\"name\": \"\", \"kind\": \"COMB\", \"flexible\": false}")
+                .andExpect(jsonPath("$.care.cleaned").doesNotExist())
+                .andExpect(jsonPath("$.care.how.rule").value("kit.care-comb"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        String tool = "/api/tools/" + JsonPath.<Integer>read(comb, "$.id");
+        String washed = post(tool + "/cleaned", "")
+                .andExpect(jsonPath("$.care.cleaned").value(today().toString()))
+                .andExpect(jsonPath("$.care.due").value(today().plusDays(14).toString()))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        send(HttpMethod.DELETE, tool + "/cleaned/" + JsonPath.<String>read(washed, "$.care.entryId"), "")
+                .andExpect(jsonPath("$.care.cleaned").doesNotExist());
+    }
 }

@@ -50,6 +50,7 @@ import rustictangle.core.log.SessionNoted;
 import rustictangle.core.log.Signal;
 import rustictangle.core.log.Subject;
 import rustictangle.core.log.TakenBack;
+import rustictangle.core.log.ToolCleaned;
 import rustictangle.core.log.ToolFault;
 import rustictangle.core.log.ToolLookedOver;
 import rustictangle.core.log.ToolReplaced;
@@ -146,6 +147,7 @@ class SaidJsonTest extends ServerTest {
                     new ToolLookedOver(3, Set.of(ToolFault.BENT, ToolFault.SCRATCHES))
                 },
                 {"{\"type\":\"TOOL_REPLACED\",\"tool\":3}", new ToolReplaced(3)},
+                {"{\"type\":\"TOOL_CLEANED\",\"tool\":3}", new ToolCleaned(3)},
                 {"{\"type\":\"TAKEN_BACK\"}", new TakenBack()}
             })
             .collect(Collectors.toMap(pair -> (String) pair[0], pair -> (Said) pair[1]));
