@@ -15,11 +15,11 @@ const find = computed(() => breedSearch(breeds.data.value ?? []))
 const typed = ref(breed.value)
 watch(breed, (now) => (typed.value = now))
 const found = computed(() => find.value(typed.value))
-const known = computed(() => breeds.data.value?.find((one) => one.name === breed.value))
 
 function choose(name: string | null) {
   breed.value = name ?? ''
-  if (known.value) emit('known', known.value)
+  const known = breeds.data.value?.find((one) => one.name === name)
+  if (known) emit('known', known)
 }
 </script>
 

@@ -181,10 +181,33 @@ h3 {
     font-size: 9.5pt;
   }
   .order {
-    padding: 3px 0;
+    padding: 2px 0;
+    grid-template-columns: 26px 1fr;
+    gap: 8px;
+  }
+  .no {
+    width: 24px;
+    height: 24px;
+  }
+  .where,
+  ol li,
+  .never {
+    font-size: 8.2pt;
+    line-height: 1.15;
+  }
+  ol {
+    gap: 2px 12px;
+    margin-top: 1px;
+  }
+  ol li {
+    flex-basis: 132px;
+    gap: 5px;
   }
   .shape {
-    width: 16px;
+    width: 13px;
+  }
+  h3 {
+    margin-top: 6px;
   }
 }
 </style>

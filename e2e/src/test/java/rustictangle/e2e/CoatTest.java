@@ -128,7 +128,8 @@ class CoatTest extends Browsing {
     void aNewcomerTypesABreedAndSeesTheirDogDrawn() {
         Page page = laptop();
         page.navigate(app.url() + "dogs/new");
-        Locator breed = page.getByLabel("Breed or cross, if known");
+        Locator breed =
+                page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Breed or cross, if known"));
         breed.fill("cockerpoo");
         page.getByRole(AriaRole.OPTION).first().click();
         assertThat(breed).hasValue("Cockapoo");

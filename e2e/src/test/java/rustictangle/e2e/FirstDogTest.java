@@ -145,7 +145,7 @@ class FirstDogTest extends Browsing {
             page.keyboard().type("4.1");
             page.keyboard().press("Enter");
             page.getByText("What grows on Pintle?").waitFor();
-            tabTo(page, "wire");
+            tabTo(page, "wirea harsh, bristly jacket with softer beard and legs");
             page.keyboard().press("Enter");
             page.getByLabel("Hair length in").waitFor();
             tabTo(page, "Hair length in millimetres");

@@ -132,7 +132,7 @@ class KitTest extends Browsing {
         Page page = laptop();
         page.navigate(app.url() + "dogs/2/tools/schools");
         page.getByRole(AriaRole.BUTTON)
-                .filter(new Locator.FilterOptions().setHasText("No slicker yet"))
+                .filter(new Locator.FilterOptions().setHasText("Pins and comb, no slicker"))
                 .click();
         page.getByText("Kept for this dog").waitFor();
         assertThat(ToolsView.open(page, app.url(), 2).pointAt("SIDE_LEFT", "left side"))
