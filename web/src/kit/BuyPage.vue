@@ -87,6 +87,7 @@ const oneApart = computed(() => (plan.value?.justOne && !plan.value.buy.some(isO
             {{ plan.leftAtWillDo === 1 ? 'one step is' : `${plan.leftAtWillDo} steps are` }} done by a tool that will
             do, rather than by one that is right.
           </p>
+          <p v-if="plan.forSmallMats" class="quiet">{{ say(plan.forSmallMats.text) }}</p>
           <p><v-btn variant="outlined" to="/drawer">To the drawer</v-btn></p>
         </div>
       </div>

@@ -73,6 +73,21 @@ public record Purchases(List<Purchase> buy, Optional<Purchase> justOne, int open
         }
     }
 
+    /**
+     * Nothing that a step asks for, but kind when a small mat is found. Common practice, no published source.
+     *
+     * @return empty: nothing mats, or it is there already
+     */
+    public static Optional<Reason> forSmallMats(Match match, List<Tool> drawer) {
+        boolean mats = match.needs().stream().anyMatch(need -> need.proof().isPresent());
+        return !mats || has(drawer, ToolKind.THICK_PIN_BRUSH)
+                ? Optional.empty()
+                : Optional.of(new Reason(
+                        "kit.for-small-mats",
+                        "Not needed, but kind when a small mat is found: a wide-spaced thick-pin brush opens it without "
+                                + "scratching, and plain cornstarch makes it pull less."));
+    }
+
     private static final int CENTS = 100;
 
     /** See {@link ToPay}. */

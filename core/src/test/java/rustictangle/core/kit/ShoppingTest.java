@@ -140,6 +140,16 @@ class ShoppingTest {
     }
 
     @Test
+    void aThickPinBrushIsNamedForSmallMatsOnceAndNotWhereNothingMats() {
+        Match fleece = Match.of(ADULT, of("Cockapoo"), Approach.USUAL);
+        assertTrue(Purchases.forSmallMats(fleece, List.of()).isPresent());
+        assertTrue(Purchases.forSmallMats(fleece, List.of(Tool.of(ToolKind.THICK_PIN_BRUSH)))
+                .isEmpty());
+        assertTrue(Purchases.forSmallMats(Match.of(ADULT, of("Beagle"), Approach.USUAL), List.of())
+                .isEmpty());
+    }
+
+    @Test
     void theCrownAloneAsksForNoBrushOfItsOwn() {
         for (Breed breed : Breeds.all()) {
             bought(ADULT, breed.coat(), Approach.USUAL).stream()

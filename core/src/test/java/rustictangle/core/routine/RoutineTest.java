@@ -1,6 +1,7 @@
 package rustictangle.core.routine;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.LocalDate;
@@ -8,13 +9,16 @@ import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import rustictangle.core.Dogs;
+import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
+import rustictangle.core.coat.Colour;
 import rustictangle.core.coat.Density;
 import rustictangle.core.coat.HairLength;
 import rustictangle.core.coat.RegionCoat;
@@ -89,6 +93,24 @@ class RoutineTest {
             before = rank;
         }
         assertEquals(Section.TAIL_WHOLE, order.get(28));
+    }
+
+    /** Rubber with the lie, bristle or a cloth elsewhere: common practice, no published source. */
+    @Test
+    void aSmoothDogIsNotToldToPartMistOrComb() {
+        for (boolean plush : new boolean[] {false, true}) {
+            RegionCoat hair = new RegionCoat(
+                    CoatKind.SMOOTH, new HairLength(14), Density.MEDIUM, Texture.SOFT, plush, false, Colour.GOLD);
+            for (RoutineStep step : whole(Dogs.adult(14), Dogs.allOver(hair)).steps()) {
+                String said = step.hold()
+                        + step.reasons().stream().map(Reason::text).collect(Collectors.joining(" "))
+                        + step.passes().why().text();
+                for (String word : List.of("parting", "Part in", "part to", "mist", "comb", "Hold up")) {
+                    assertFalse(said.contains(word), step.section() + ": " + said);
+                }
+                assertTrue(step.mist().isEmpty() && !step.asksForProof() && !step.parted());
+            }
+        }
     }
 
     @Test

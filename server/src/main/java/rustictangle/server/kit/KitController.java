@@ -95,6 +95,7 @@ class KitController implements Shows {
             int openSteps,
             int leftAtWillDo,
             Reason why,
+            Optional<Reason> forSmallMats,
             ToPayView toPay) {}
 
     /** @param price in [0, 10000]; absent: it has none any more */
@@ -158,6 +159,7 @@ class KitController implements Shows {
                 purchases.openSteps(),
                 purchases.leftAtWillDo(),
                 purchases.why(),
+                Purchases.forSmallMats(kits.of(known).match(), kits.drawer()),
                 toPay(known));
     }
 
