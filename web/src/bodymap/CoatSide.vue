@@ -2,11 +2,14 @@
 import { computed, ref, useId } from 'vue'
 import type { Colour, Section } from '@/api/types'
 import BurrMark from './BurrMark.vue'
+import DogFace from './DogFace.vue'
+import HairedPart from './HairedPart.vue'
 import MatMark from './MatMark.vue'
 import type { SectionArea } from './areas'
 import { PLAIN } from './build'
 import type { DrawnDog } from './dog'
 import { figureOf } from './figure'
+import { furOf } from './fur'
 import { drawHair, regionOf } from './hair'
 import type { Point } from './landmarks'
 import { otherSide } from './sides'
@@ -143,15 +146,13 @@ function farShapes(): Shape[] {
   }))
 }
 
-function colourAt(section: Section): string {
+function colourAt(section: Section): Colour | undefined {
   const region = regionOf(section)
-  return colourClass(region && coat.value[region]?.colour)
+  return region && coat.value[region]?.colour
 }
-/** A coat of which nothing is known has no colour of its own. */
-function colourClass(colour?: Colour): string {
-  return colour?.toLowerCase() ?? ''
-}
-const patched = (shape: Shape) => colourAt(shape.section) === 'patched'
+const patched = (shape: Shape) => colourAt(shape.section) === 'PATCHED'
+/** The body as a whole is laid in pale; its patches are laid place by place. */
+const plain = (colour?: Colour) => (colour === 'PATCHED' ? 'PALE' : colour)
 
 function label(shape: Shape): string {
   const name = props.names[shape.section] ?? shape.section
@@ -174,28 +175,6 @@ function move(event: KeyboardEvent, shape: Shape) {
   }
 }
 
-/** The drawn lines of the face and the toes. */
-const mouth = computed(() => {
-  const [a, b, c, d, e] = figure.value.mouth.map((point) => point.join(' '))
-  const [x, y] = figure.value.nose
-  // A flat face has its mouth beneath the nose, and the corner hangs.
-  return figure.value.flat
-    ? `M${x + 2} ${y + 18}q2 12 16 14q26 4 34 22M${x + 20} ${y - 34}q14 -6 20 8`
-    : `M${a}Q${b} ${c}Q${d} ${e}`
-})
-const brow = computed(() => {
-  const [x, y] = figure.value.eye
-  const by = figure.value.eyeSize
-  return `M${x - 15 * by} ${y - 14 * by}Q${x - by} ${y - 23 * by} ${x + 17 * by} ${y - 13 * by}`
-})
-const TOES: readonly Point[] = [
-  [352, 650],
-  [366, 651],
-  [716, 651],
-  [732, 652],
-]
-const toes = computed(() => TOES.map((toe) => `M${figure.value.mark(toe).join(' ')}v-13`).join(''))
-
 const flip = computed(() => (props.side === 'RIGHT' ? 'translate(1000 0) scale(-1 1)' : undefined))
 const at = ([x, y]: Point): string => `translate(${x} ${y})`
 </script>
@@ -209,7 +188,6 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
   >
     <defs>
       <clipPath :id="`${id}-body`"><path :d="hair.body.path + figure.body.path" /></clipPath>
-      <clipPath :id="`${id}-ear`"><path :d="hair.ear.path" /></clipPath>
       <clipPath :id="`${id}-tail`"><path :d="hair.tail.path" /></clipPath>
       <clipPath :id="`${id}-far-leg`"><rect x="0" y="0" width="1000" :height="figure.pasternY" /></clipPath>
       <clipPath :id="`${id}-far-foot`"><rect x="0" :y="figure.pasternY" width="1000" height="100" /></clipPath>
@@ -219,59 +197,34 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
     </defs>
     <ellipse class="ground" cx="540" cy="650" rx="320" ry="10" />
     <g :transform="flip">
-      <template v-for="leg in [hair.farFront, hair.farHind]" :key="leg.path">
-        <path
-          v-for="tuft in leg.tufts"
-          :key="tuft.colour"
-          class="far tuft"
-          :class="colourClass(tuft.colour)"
-          :d="tuft.d"
-        />
-        <path class="far" :class="colourClass(coat.LEGS?.colour)" :d="leg.path" />
-      </template>
+      <HairedPart
+        v-for="leg in ['farFront', 'farHind'] as const"
+        :key="leg"
+        :hair="hair[leg]"
+        :colour="coat.LEGS?.colour"
+        far
+      />
       <template v-for="(group, g) in [behind, body, before]" :key="g">
         <template v-if="g === 0">
-          <path
-            v-for="tuft in hair.tail.tufts"
-            :key="tuft.colour"
-            class="fringe"
-            :class="colourClass(tuft.colour)"
-            :d="tuft.d"
+          <HairedPart
+            :hair="hair.tail"
+            :colour="coat.TAIL?.colour"
+            :patches="figure.patches"
+            :clip="`url(#${id}-tail)`"
           />
-          <path class="coat" :class="colourClass(coat.TAIL?.colour)" :d="hair.tail.path" />
           <path
-            v-if="coat.TAIL?.colour === 'PATCHED'"
-            class="patch"
-            :d="figure.patches"
-            :clip-path="`url(#${id}-tail)`"
+            v-if="figure.ear.other"
+            class="other-ear"
+            :style="{ fill: furOf(coat.EARS?.colour) }"
+            :d="figure.ear.other"
           />
-          <path v-if="figure.ear.other" class="far" :class="colourClass(coat.EARS?.colour)" :d="figure.ear.other" />
-          <template v-if="upright">
-            <path
-              v-for="tuft in hair.ear.tufts"
-              :key="tuft.colour"
-              class="fringe"
-              :class="colourClass(tuft.colour)"
-              :d="tuft.d"
-            />
-            <path class="coat ear" :class="colourClass(coat.EARS?.colour)" :d="hair.ear.path" />
-            <path v-if="coat.EARS?.colour === 'PATCHED'" class="patch" :d="hair.ear.path" />
-          </template>
         </template>
-        <template v-else-if="g === 1">
-          <path
-            v-for="tuft in hair.body.tufts"
-            :key="tuft.colour"
-            class="fringe"
-            :class="colourClass(tuft.colour)"
-            :d="tuft.d"
-          />
-          <path class="coat" :class="colourClass(coat.BODY?.colour)" :d="hair.body.path + figure.body.path" />
+        <template v-if="g === 1">
+          <HairedPart :hair="hair.body" :skin="figure.body.path" :colour="plain(coat.BODY?.colour)" />
           <g v-for="shape in body" :key="'p' + shape.section" :clip-path="shape.clip">
             <path
-              v-if="colourAt(shape.section) !== colourAt('BACK')"
-              class="coat"
-              :class="colourAt(shape.section)"
+              v-if="colourAt(shape.section) !== coat.BODY?.colour"
+              :style="{ fill: furOf(colourAt(shape.section)) }"
               :d="shape.path"
             />
           </g>
@@ -279,17 +232,7 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
             <path class="patch" :d="figure.patches" :clip-path="`url(#${id}-of-${shape.section})`" />
           </g>
         </template>
-        <template v-else-if="!upright">
-          <path
-            v-for="tuft in hair.ear.tufts"
-            :key="tuft.colour"
-            class="fringe"
-            :class="colourClass(tuft.colour)"
-            :d="tuft.d"
-          />
-          <path class="coat ear" :class="colourClass(coat.EARS?.colour)" :d="hair.ear.path" />
-          <path v-if="coat.EARS?.colour === 'PATCHED'" class="patch" :d="hair.ear.path" />
-        </template>
+        <HairedPart v-if="g === (upright ? 0 : 2)" :hair="hair.ear" :colour="coat.EARS?.colour" />
         <g v-for="shape in group" :key="shape.section" :clip-path="shape.clip || undefined">
           <path
             class="area"
@@ -334,23 +277,11 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
       </template>
       <path
         v-if="figure.ear.fold"
-        class="coat ear fold"
-        :class="[colourClass(coat.EARS?.colour), { dot: coat.EARS?.colour === 'PATCHED' }]"
+        class="fold"
+        :style="{ fill: furOf(coat.EARS?.colour === 'PATCHED' ? 'DARK' : coat.EARS?.colour) }"
         :d="figure.ear.fold"
       />
-      <g class="face">
-        <ellipse
-          :cx="figure.nose[0] + 2"
-          :cy="figure.nose[1] + 5"
-          :rx="17 * figure.noseSize"
-          :ry="14 * figure.noseSize"
-        />
-        <path class="line" :d="mouth" />
-        <ellipse :cx="figure.eye[0]" :cy="figure.eye[1]" :rx="8.5 * figure.eyeSize" :ry="9.5 * figure.eyeSize" />
-        <circle class="glint" :cx="figure.eye[0] - 3" :cy="figure.eye[1] - 4" :r="2.6 * figure.eyeSize" />
-        <path class="line" :d="brow" />
-        <path class="line thin" :d="toes" />
-      </g>
+      <DogFace :figure="figure" />
       <g v-for="shape in shapes" :key="'m' + shape.section" :transform="at(shape.where)" class="mark">
         <MatMark v-if="paint?.[shape.section]?.mat" :lump="paint[shape.section]!.mat!" />
         <BurrMark v-else-if="paint?.[shape.section]?.burrs" :count="paint[shape.section]!.burrs!" />
@@ -374,43 +305,14 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
   fill: rgb(var(--v-theme-ink));
   opacity: 0.1;
 }
-.coat,
-.fringe {
-  fill: rgb(var(--fur, var(--v-theme-fur)));
-}
-.fringe {
-  stroke: rgb(var(--v-theme-pen));
-  stroke-width: 1.3;
-  stroke-linejoin: round;
-}
-.pale,
-.patched {
-  --fur: var(--v-theme-pale-fur);
-}
-.gold {
-  --fur: var(--v-theme-gold-fur);
-}
-.brown {
-  --fur: var(--v-theme-brown-fur);
-}
-.grey {
-  --fur: var(--v-theme-grey-fur);
-}
-.dark {
-  --fur: var(--v-theme-dark-fur);
-}
-.patch,
-.dot {
+.patch {
   fill: rgb(var(--v-theme-dark-fur));
   pointer-events: none;
 }
-.far {
-  fill: color-mix(in srgb, rgb(var(--fur, var(--v-theme-fur))) 84%, rgb(var(--v-theme-pen)));
+.other-ear {
   stroke: rgb(var(--v-theme-pen));
   stroke-width: 2;
-}
-.far.tuft {
-  stroke-width: 1.2;
+  filter: brightness(0.86);
 }
 .fold {
   stroke: rgb(var(--v-theme-pen));
@@ -444,22 +346,6 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
 }
 .pen .wire {
   stroke-width: 1.7;
-}
-.face {
-  fill: rgb(var(--v-theme-pen));
-  pointer-events: none;
-}
-.face .line {
-  fill: none;
-  stroke: rgb(var(--v-theme-pen));
-  stroke-width: 3.4;
-  stroke-linecap: round;
-}
-.face .thin {
-  stroke-width: 2.2;
-}
-.face .glint {
-  fill: rgb(var(--v-theme-pale-fur));
 }
 .area {
   stroke: rgb(var(--v-theme-pen));

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import choices from '@/api/choices'
-import type { CoatKindInfo, RegionForm } from '@/api/types'
+import type { CoatKindInfo, Colour, RegionForm } from '@/api/types'
+import { furOf } from '@/bodymap/fur'
 import LengthField from '@/shell/LengthField.vue'
 import KindPick from './KindPick.vue'
 
@@ -20,6 +21,13 @@ function chooseKind({ kind, usualTexture, usuallyUndercoat }: CoatKindInfo) {
   setAll({ kind, texture: usualTexture, undercoat: usuallyUndercoat })
 }
 
+/** Patched is half of each. */
+function swatch(colour: Colour) {
+  return {
+    background:
+      colour === 'PATCHED' ? `linear-gradient(130deg, ${furOf('DARK')} 50%, ${furOf('PALE')} 50%)` : furOf(colour),
+  }
+}
 const ruler = computed(() => Math.min(200, common('millimetres') ?? 0))
 </script>
 
@@ -92,7 +100,7 @@ const ruler = computed(() => Math.min(200, common('millimetres') ?? 0))
         :title="c.hint"
         @click="setAll({ colour: c.value })"
       >
-        <i :class="c.value.toLowerCase()" aria-hidden="true" />{{ c.title }}
+        <i :style="swatch(c.value)" aria-hidden="true" />{{ c.title }}
       </button>
     </div>
   </div>
@@ -178,24 +186,6 @@ button[aria-pressed='true'] {
   height: 22px;
   border-radius: 50% 46% 52% 48%;
   border: 1.5px solid rgb(var(--v-theme-pen));
-}
-.colours .pale {
-  background: rgb(var(--v-theme-pale-fur));
-}
-.colours .gold {
-  background: rgb(var(--v-theme-gold-fur));
-}
-.colours .brown {
-  background: rgb(var(--v-theme-brown-fur));
-}
-.colours .grey {
-  background: rgb(var(--v-theme-grey-fur));
-}
-.colours .dark {
-  background: rgb(var(--v-theme-dark-fur));
-}
-.colours .patched {
-  background: linear-gradient(130deg, rgb(var(--v-theme-dark-fur)) 50%, rgb(var(--v-theme-pale-fur)) 50%);
 }
 @media (max-width: 599px) {
   .mm {

@@ -32,6 +32,9 @@ final class FitRules {
     private static final double WIDTH_REFERENCE_KG = 15;
     private static final double NARROWEST = 0.4;
     private static final double WIDEST = 1.3;
+    /** A hand that tires moves less. */
+    private static final double WIDEST_FOR_A_WEAK_HAND = 0.8;
+
     private static final double WIDTH_WORST = 0.3;
     private static final double SPACING_UNKNOWN = 0.85;
     private static final double FINE_ONLY_AS_WIDE = 0.45;
@@ -72,7 +75,7 @@ final class FitRules {
             case FLEXIBLE -> gentleness(tool, need);
             case HEAD ->
                 tool.head().isEmpty() ? SHAPE_UNKNOWN : shape(tool.head().get(), need.head());
-            case WIDTH -> width(tool.headMillimetres().orElseThrow(), need.brushKg());
+            case WIDTH -> width(tool.headMillimetres().orElseThrow(), need.brushKg(), need.weakHand());
             case SPACING -> spacing(tool.spacing(), step.manner());
         };
     }
@@ -130,9 +133,10 @@ final class FitRules {
         };
     }
 
-    private static double width(double millimetres, double kilograms) {
+    private static double width(double millimetres, double kilograms, boolean weakHand) {
+        double widest = weakHand ? WIDEST_FOR_A_WEAK_HAND : WIDEST;
         double ratio = millimetres / (WIDTH_MM * Math.cbrt(kilograms / WIDTH_REFERENCE_KG));
-        double out = Math.max(0, Math.max(NARROWEST - ratio, ratio - WIDEST));
+        double out = Math.max(0, Math.max(NARROWEST - ratio, ratio - widest));
         return Math.max(WIDTH_WORST, 1 - out);
     }
 

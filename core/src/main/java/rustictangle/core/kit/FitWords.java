@@ -39,7 +39,9 @@ final class FitWords {
             case TIPS -> need.tips().label();
             case FLEXIBLE -> need.gentle() ? "coated tips or a flexible head" : "never raw cut";
             case HEAD -> need.head().label();
-            case WIDTH -> "in keeping with a dog of " + Reason.kg(need.brushKg());
+            case WIDTH ->
+                (need.weakHand() ? "narrow for a hand that tires, " : "") + "in keeping with a dog of "
+                        + Reason.kg(need.brushKg());
             case SPACING ->
                 switch (step.manner()) {
                     case PROVE_FINE -> "a fine end";

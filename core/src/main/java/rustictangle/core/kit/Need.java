@@ -22,6 +22,7 @@ import rustictangle.core.dog.Section;
  * @param gentle  whether a slicker should have coated tips or a flexible head here
  * @param soft    whether a wooden or soft flexible brush is right here wherever pins are asked for: puppies, the
  *                frightened and the old
+ * @param weakHand whether the hand tires soon, or is a child's: a broad head is too much for it
  * @param brushKg body mass in kg, to which the width of a brush is fitted
  * @param order   every tool in its turn; only a look with the fingers where nothing is brushed
  * @param shorter the same if the hair were short, where longer hair asks for other tools; else as {@code order}
@@ -41,6 +42,7 @@ public record Need(
         HeadShape head,
         boolean gentle,
         boolean soft,
+        boolean weakHand,
         double brushKg,
         List<ToolStep> order,
         List<ToolStep> shorter,

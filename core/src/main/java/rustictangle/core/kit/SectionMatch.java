@@ -77,6 +77,7 @@ final class SectionMatch {
                 head(),
                 gentle(),
                 soft(),
+                weakHand(),
                 dog.mass().kilograms(),
                 look,
                 look,
@@ -112,6 +113,10 @@ final class SectionMatch {
             reasons.add(new Reason("kit.comb-proves", combProves(order)));
         }
         addCautions(order);
+        if (weakHand() && order.stream().anyMatch(step -> step.tool().hasPins())) {
+            reasons.add(new Reason(
+                    "kit.weak-hand", "For a hand that tires: a small head, no broader than it must be, held lightly."));
+        }
         return new Need(
                 section,
                 hair,
@@ -124,6 +129,7 @@ final class SectionMatch {
                 head(),
                 gentle(),
                 soft(),
+                weakHand(),
                 dog.mass().kilograms(),
                 order,
                 shorter(row, order),
@@ -308,14 +314,17 @@ final class SectionMatch {
             return HeadShape.OBLONG;
         }
         double kilograms = dog.mass().kilograms();
-        boolean weakHand = approach.hand() == Hand.TIRES || approach.hand() == Hand.CHILD;
-        if (!weakHand
+        if (!weakHand()
                 && section == Section.REAR_TROUSERS
                 && hair.kind() == CoatKind.DOUBLE
                 && kilograms >= BIG_DOG_KG) {
             return HeadShape.T_SHAPE;
         }
-        return weakHand || kilograms <= SMALL_DOG_KG ? HeadShape.SMALL_OVAL : HeadShape.OVAL;
+        return weakHand() || kilograms <= SMALL_DOG_KG ? HeadShape.SMALL_OVAL : HeadShape.OVAL;
+    }
+
+    private boolean weakHand() {
+        return approach.hand() == Hand.TIRES || approach.hand() == Hand.CHILD;
     }
 
     private boolean gentle() {

@@ -120,52 +120,20 @@ public record Tool(
             throw new Refused("The " + shownName() + " failed on " + check.get().day()
                     + " and stays aside until it is replaced. If that was a mistake, take that check back first.");
         }
-        return new Tool(
-                id,
-                name,
-                kind,
-                pinMillimetres,
-                pad,
-                tips,
-                head,
-                headMillimetres,
-                spacing,
-                flexible,
-                handle,
-                Optional.of(next));
+        return with(pinMillimetres, head, Optional.of(next));
     }
 
     /** The same with pins or wires of another length, in (0, 60] mm. */
     Tool withPins(double millimetres) {
-        return new Tool(
-                id,
-                name,
-                kind,
-                Optional.of(millimetres),
-                pad,
-                tips,
-                head,
-                headMillimetres,
-                spacing,
-                flexible,
-                handle,
-                check);
+        return with(Optional.of(millimetres), head, check);
     }
 
     /** The same with a head of another shape. */
     Tool withHead(HeadShape shape) {
-        return new Tool(
-                id,
-                name,
-                kind,
-                pinMillimetres,
-                pad,
-                tips,
-                Optional.of(shape),
-                headMillimetres,
-                spacing,
-                flexible,
-                handle,
-                check);
+        return with(pinMillimetres, Optional.of(shape), check);
+    }
+
+    private Tool with(Optional<Double> pins, Optional<HeadShape> shape, Optional<ToolCheck> checked) {
+        return new Tool(id, name, kind, pins, pad, tips, shape, headMillimetres, spacing, flexible, handle, checked);
     }
 }

@@ -9,6 +9,7 @@ import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -18,6 +19,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import rustictangle.core.Dogs;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
+import rustictangle.core.coat.Colour;
 import rustictangle.core.coat.Density;
 import rustictangle.core.coat.HairLength;
 import rustictangle.core.coat.RegionCoat;
@@ -33,6 +35,8 @@ class MatchTest {
     @ParameterizedTest(name = "{0} of {1} mm: pins {2} to {3} mm, {4} pad")
     @CsvSource({
         "CURLY, 38, 16, 22, firm",
+        "FLEECE, 30, 16, 22, firm",
+        "FLEECE, 60, 22, 27, medium",
         "DROP, 20, 16, 22, firm",
         "DROP, 50, 22, 27, medium",
         "DROP, 80, 22, 27, medium",
@@ -55,6 +59,51 @@ class MatchTest {
         Need need = backOf(Dogs.hair(CoatKind.DROP, 180));
         assertEquals(35, need.pins().orElseThrow().middleMillimetres(), 1);
         assertEquals("soft", need.pad().orElseThrow().words());
+    }
+
+    /** Bristle or short 16 mm pins, firm; a light rake in the season: common practice, no published source. */
+    @Test
+    void aPlushCoatTakesShortFirmPinsAndALightRakeInTheSeason() {
+        RegionCoat plush = new RegionCoat(
+                CoatKind.SMOOTH, new HairLength(18), Density.MEDIUM, Texture.SOFT, true, false, Colour.GOLD);
+        Need need = backOf(plush);
+        assertEquals(new PinWindow(16, 18), need.pins().orElseThrow());
+        assertEquals("firm", need.pad().orElseThrow().words());
+        assertTrue(need.forbids(ToolKind.PIN_BRUSH).isEmpty());
+        assertTrue(need.forbids(ToolKind.SLICKER).isPresent());
+        Match season = Match.of(Dogs.adult(10), Dogs.shedding(plush), Approach.USUAL);
+        assertEquals(
+                List.of(ToolKind.RUBBER_CURRY, ToolKind.UNDERCOAT_RAKE, ToolKind.BRISTLE_BRUSH),
+                season.at(Section.BACK).order().stream().map(ToolStep::tool).toList());
+        assertEquals(
+                List.of(ToolKind.CLOTH),
+                season.at(Section.BELLY).order().stream().map(ToolStep::tool).toList());
+    }
+
+    /** Head and width for tired or young hands: common practice, no published source. */
+    @Test
+    void aHandThatTiresTakesASmallNarrowHead() {
+        Approach tires = new Approach(Optional.empty(), TipSchool.BY_SKIN, MistSchool.BY_SKIN, Hand.TIRES);
+        Coat coat = Dogs.allOver(Dogs.fleece(60));
+        Need tired = Match.of(Dogs.adult(30), coat, tires).at(Section.BACK);
+        Need other = Match.of(Dogs.adult(30), coat, Approach.USUAL).at(Section.BACK);
+        assertEquals(HeadShape.SMALL_OVAL, tired.head());
+        ToolStep step = tired.order().get(0);
+        Tool broad = Tool.brush(step.tool(), 25, Optional.of(PadKind.MEDIUM), Tips.GROUND, HeadShape.OVAL, false);
+        Tool wide = new Tool(
+                1,
+                "",
+                broad.kind(),
+                broad.pinMillimetres(),
+                broad.pad(),
+                broad.tips(),
+                broad.head(),
+                Optional.of(120.0),
+                broad.spacing(),
+                false,
+                broad.handle(),
+                broad.check());
+        assertTrue(Fit.of(wide, step, tired).score() < Fit.of(wide, step, other).score());
     }
 
     /** Long and shaggy all over goes by length, 22–27 mm on a medium pad: common practice, no published source. */

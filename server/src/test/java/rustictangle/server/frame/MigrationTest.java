@@ -62,15 +62,7 @@ class MigrationTest {
     @Test
     void fleeceBecomesAKindAndPaleAColourAndWhatGrewOnIsClipped() {
         Path old = folder.resolve("looks.db");
-        Schema.bring(old, "15");
-        SQLiteDataSource file = new SQLiteDataSource();
-        file.setUrl("jdbc:sqlite:" + old);
-        JdbcClient jdbc = JdbcClient.create(file);
-        jdbc.sql(
-                        """
-                INSERT INTO dog (id, name, kilograms, life_stage, flat_face, skin, history, harness, dog_coat, swims, fields_or_sand, snow)
-                VALUES (1, 'Gannet', 14, 'ADULT', 0, 'SOUND', 'GENTLE', 0, 0, 0, 0, 0)""")
-                .update();
+        JdbcClient jdbc = withGannet(old, "15");
         jdbc.sql("INSERT INTO coat (dog_id, shedding_heavily) VALUES (1, 0)").update();
         jdbc.sql(
                         """
@@ -96,15 +88,7 @@ class MigrationTest {
     @Test
     void anAppointmentOfAnOlderFileWaitsToBeConfirmedAndAVisitKeepsItsLengths() {
         Path old = folder.resolve("visits.db");
-        Schema.bring(old, "12");
-        SQLiteDataSource file = new SQLiteDataSource();
-        file.setUrl("jdbc:sqlite:" + old);
-        JdbcClient jdbc = JdbcClient.create(file);
-        jdbc.sql(
-                        """
-                INSERT INTO dog (id, name, kilograms, life_stage, flat_face, skin, history, harness, dog_coat, swims, fields_or_sand, snow)
-                VALUES (1, 'Gannet', 14, 'ADULT', 0, 'SOUND', 'GENTLE', 0, 0, 0, 0, 0)""")
-                .update();
+        JdbcClient jdbc = withGannet(old, "12");
         jdbc.sql(
                         "INSERT INTO length_reading VALUES (1, 'BODY', '2026-04-02', 25, 60), (1, 'LEGS', '2026-04-02', 24, 60)")
                 .update();
@@ -147,6 +131,20 @@ class MigrationTest {
                 jdbc.sql("SELECT length(calendar_key) FROM household")
                         .query(Integer.class)
                         .single());
+    }
+
+    /** A file as that version of the data had it, with one dog. */
+    private static JdbcClient withGannet(Path file, String version) {
+        Schema.bring(file, version);
+        SQLiteDataSource source = new SQLiteDataSource();
+        source.setUrl("jdbc:sqlite:" + file);
+        JdbcClient jdbc = JdbcClient.create(source);
+        jdbc.sql(
+                        """
+                INSERT INTO dog (id, name, kilograms, life_stage, flat_face, skin, history, harness, dog_coat, swims, fields_or_sand, snow)
+                VALUES (1, 'Gannet', 14, 'ADULT', 0, 'SOUND', 'GENTLE', 0, 0, 0, 0, 0)""")
+                .update();
+        return jdbc;
     }
 
     private static int undercoat(JdbcClient jdbc, String region) {
