@@ -402,9 +402,13 @@ h1::first-letter {
   font-size: 1.5rem;
   max-width: 46ch;
 }
+/* However many places a step has, its answer is in sight. */
 .foot {
   margin-top: auto;
-  padding-top: 10px;
+  padding: 10px 0 6px;
+  position: sticky;
+  bottom: 0;
+  background: rgb(var(--v-theme-background));
 }
 .two {
   display: grid;
@@ -466,9 +470,6 @@ h1::first-letter {
     display: none;
   }
   .foot {
-    position: sticky;
-    bottom: 0;
-    background: rgb(var(--v-theme-background));
     padding: 6px 0;
   }
   .two {

@@ -36,7 +36,7 @@ const mat = (section: Section) => props.view.mats.find((one) => one.section === 
             ><template v-if="now?.place === place.section && now.layer">{{ now.layer }} of </template
             >{{ place.layers.count }} <small>layers</small></span
           >
-          <span v-if="place.hold !== places[i - 1]?.hold" class="hold">{{ place.hold }}</span>
+          <span v-if="places.findIndex((other) => other.hold === place.hold) === i" class="hold">{{ place.hold }}</span>
           <span v-if="toolLine(place) !== tools" class="hold own">{{ toolLine(place) }}</span>
           <span v-if="view.knots.includes(place.section)" class="heed"
             >You felt a knot here: fingers first, from the ends inward.</span
