@@ -37,7 +37,9 @@ const mat = (section: Section) => props.view.mats.find((one) => one.section === 
             >{{ place.layers.count }} <small>layers</small></span
           >
           <span v-if="places.findIndex((other) => other.hold === place.hold) === i" class="hold">{{ place.hold }}</span>
-          <span v-if="toolLine(place) !== tools" class="hold own">{{ toolLine(place) }}</span>
+          <span v-if="toolLine(place) !== tools" class="hold own" :class="{ beside: !place.parted }">{{
+            toolLine(place)
+          }}</span>
           <span v-if="view.knots.includes(place.section)" class="heed"
             >You felt a knot here: fingers first, from the ends inward.</span
           >
@@ -115,11 +117,18 @@ li.now button {
 .own {
   color: rgb(var(--v-theme-primary));
 }
+/* Where no layers are counted there is room beside the name. */
+.own.beside {
+  grid-area: 1 / 2;
+}
 /* The voice says it, and its words stand below. */
 .led .hold {
   display: none;
 }
 @media (max-width: 899px) {
+  .own.beside {
+    grid-area: auto / 1 / auto / -1;
+  }
   .step {
     font-size: 1.4rem;
     line-height: 1.15;
