@@ -12,7 +12,8 @@ const rooms = {
   routine: ['dog', 'coat', 'kit', 'trust', 'rhythm'],
   session: ['dog', 'coat', 'kit', 'trust', 'rhythm', 'routine'],
   visit: ['dog', 'coat', 'kit', 'trust', 'rhythm', 'routine', 'session'],
-  plan: ['dog', 'coat', 'trust', 'rhythm', 'routine', 'session', 'visit'],
+  care: ['dog', 'coat', 'kit', 'trust', 'rhythm', 'routine', 'session', 'visit'],
+  plan: ['dog', 'coat', 'trust', 'rhythm', 'routine', 'session', 'visit', 'care'],
 }
 
 function onlyUpward(room, allowed) {

@@ -16,6 +16,7 @@ const VIEWS = [
   ['routine', 'Routine'],
   ['tools', 'Tools'],
   ['trust', 'Trust'],
+  ['care', 'Care'],
   ['groom', 'Groomer'],
   ['coat', 'Coat'],
   ['about', 'About'],

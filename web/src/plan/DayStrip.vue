@@ -3,6 +3,8 @@ import { computed, ref } from 'vue'
 import { saysWhat } from '@/api/client'
 import type { Home } from '@/api/types'
 import { minutes, useUnits } from '@/shell/useUnits'
+import { labelOf } from '@/api/words'
+import { carePath } from '@/care/words'
 import { practicePath } from '@/trust/pages'
 import { useBegin, useToday } from './usePlan'
 import { places } from './words'
@@ -35,6 +37,12 @@ const next = computed(() =>
     .find((one) => one.day > props.home.today),
 )
 const first = computed(() => named.value[0])
+/** What is due at the table, dog by dog. */
+const table = computed(() =>
+  props.home.dogs
+    .map((dog) => ({ ...dog, turns: day.value.care.filter((turn) => turn.dogId === dog.id) }))
+    .filter((dog) => dog.turns.length),
+)
 
 function dogOf(id: number) {
   return props.home.dogs.find((dog) => dog.id === id)
@@ -67,6 +75,16 @@ function dogOf(id: number) {
         >
       </p>
     </div>
+    <p v-if="table.length" class="table">
+      At the table
+      <span v-for="dog in table" :key="dog.id"
+        ><b>{{ dog.name }}</b
+        ><template v-for="(turn, i) in dog.turns" :key="turn.job"
+          >{{ i ? ', ' : ' '
+          }}<router-link :to="carePath(dog.id, turn.job)">{{ labelOf('CareJob', turn.job) }}</router-link></template
+        ></span
+      >
+    </p>
     <div class="act">
       <v-btn v-if="open" color="primary" size="x-large" :to="`/dogs/${open.id}/sessions/${open.known!.openSession}`"
         >Go on with {{ open.name }}</v-btn
@@ -111,6 +129,19 @@ function dogOf(id: number) {
 </template>
 
 <style scoped>
+.table {
+  grid-column: 1;
+  max-width: none;
+}
+.table span {
+  margin-left: 16px;
+  white-space: nowrap;
+}
+.table a {
+  color: inherit;
+  display: inline-block;
+  padding: 4px 0;
+}
 .today {
   display: grid;
   grid-template-columns: 1fr auto;

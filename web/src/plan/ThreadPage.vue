@@ -3,6 +3,8 @@ import { computed, ref, watch } from 'vue'
 import { saysAll } from '@/api/client'
 import { useSections } from '@/api/queries'
 import type { ThreadLine } from '@/api/types'
+import { labelOf } from '@/api/words'
+import { carePath } from '@/care/words'
 import { whenPages } from '@/rhythm/pages'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
@@ -125,6 +127,13 @@ async function setGroom(day: string | undefined) {
           <b class="slab">{{ about(total('matsPlanned'), MOST_MATS) }}</b> mats to expect with the plan,
           <b class="slab">{{ about(total('matsIfNothing'), MOST_MATS) }}</b> if nothing is done.
         </p>
+        <p v-if="view.care.length" class="care">
+          <b>At the table:</b>
+          <span v-for="one in view.care" :key="one.job"
+            ><router-link :to="carePath(dogId, one.job)">{{ labelOf('CareJob', one.job) }}</router-link>
+            {{ one.days.map((day) => (day ? date(dayOf(day)) : 'today')).join(', ') }}</span
+          >
+        </p>
         <table v-if="asTable">
           <thead>
             <tr>
@@ -202,6 +211,12 @@ async function setGroom(day: string | undefined) {
 </template>
 
 <style scoped>
+.care {
+  max-width: none;
+}
+.care span + span::before {
+  content: ' · ';
+}
 .top {
   display: flex;
   flex-wrap: wrap;

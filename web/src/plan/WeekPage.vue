@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { saysAll } from '@/api/client'
 import { useHousehold, useSaveHousehold } from '@/api/queries'
 import type { Household } from '@/api/types'
+import { labelOf } from '@/api/words'
 import PageState from '@/shell/PageState.vue'
 import { useNotice } from '@/shell/useNotice'
 import { inDays, minutes, useUnits } from '@/shell/useUnits'
@@ -32,6 +33,12 @@ const longest = computed(() =>
 const chosen = ref<string>()
 const shown = computed(() => view.value?.days.find((day) => day.day === chosen.value) ?? near.value[0])
 const names = computed(() => Object.fromEntries((view.value?.dogs ?? []).map((dog) => [dog.id, dog.name])))
+/** What is done at the table on the day shown, dog by dog. */
+const table = computed(() =>
+  (view.value?.dogs ?? [])
+    .map((dog) => ({ ...dog, turns: shown.value?.care.filter((turn) => turn.dogId === dog.id) ?? [] }))
+    .filter((dog) => dog.turns.length),
+)
 const patch = (dogId: number) => `d${(view.value?.dogs ?? []).findIndex((dog) => dog.id === dogId) % 4}`
 const height = (seconds: number) => `${(100 * seconds) / longest.value}%`
 
@@ -145,6 +152,11 @@ function soMany() {
             <p v-for="pick in shown.picks" :key="pick.dogId">
               <i class="swatch" :class="patch(pick.dogId)" aria-hidden="true" /><b>{{ names[pick.dogId] }}</b
               >, {{ places(pick.sections.length) }}, about {{ minutes(pick.seconds) }}
+            </p>
+            <p v-for="dog in table" :key="dog.id">
+              <i class="swatch" :class="patch(dog.id)" aria-hidden="true" /><b>{{ dog.name }}</b> at the table:
+              {{ dog.turns.map((turn) => labelOf('CareJob', turn.job)).join(', ') }}, about
+              {{ minutes(60 * dog.turns.reduce((sum, turn) => sum + turn.minutes, 0)) }}
             </p>
           </section>
           <section class="ends">

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Section, Signal } from '@/api/types'
 import choices from '@/api/choices'
 import KeyButton from '@/shell/KeyButton.vue'
+import WhenTheDog from '@/trust/WhenTheDog.vue'
 import { COUNTS } from './words'
 
 /** Something at one place of the step: what the comb met there, or how the dog takes it. */
@@ -78,6 +79,10 @@ const signals = computed(() => choices.Signal.filter((one) => one.value !== 'REL
           <small>{{ one.hint }}</small>
         </KeyButton>
       </div>
+      <details v-if="about === 'dog'">
+        <summary>When the dog dips its head, sits down, pulls a leg away …</summary>
+        <WhenTheDog />
+      </details>
     </template>
     <div v-if="about === 'all'" class="small">
       <KeyButton k="l" :disabled="saving" @press="emit('later')">Other places first</KeyButton>
@@ -171,6 +176,17 @@ h2 {
 }
 .on {
   font: 700 1.3rem var(--slab);
+}
+summary {
+  cursor: pointer;
+  min-height: 44px;
+  padding-top: 8px;
+  font-size: 1.15rem;
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
+}
+details {
+  font-size: 1.2rem;
 }
 button:hover {
   background: rgb(var(--v-theme-wool));

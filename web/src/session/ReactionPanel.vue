@@ -6,30 +6,23 @@ import { useUnits } from '@/shell/useUnits'
 
 /** What to do about how the dog takes it just now, and the ways to go on. */
 const props = defineProps<{ reaction: NonNullable<SessionView['reaction']>; saving: boolean }>()
-const emit = defineEmits<{ goOn: []; later: []; skip: []; end: []; treat: [] }>()
+const emit = defineEmits<{ goOn: []; later: []; end: []; treat: [] }>()
 
 const { say } = useUnits()
-const actions = computed(() =>
-  props.reaction.todo === 'LEAVE_PLACE'
-    ? [
-        { key: 's', title: 'Leave this place', act: () => emit('skip') },
-        { key: 'e', title: 'End on a good moment', act: () => emit('end') },
-      ]
+const actions = computed(() => [
+  {
+    key: 'space',
+    title: props.reaction.todo === 'ASK_ONCE_MORE' ? 'It comes back: ask here' : 'Go on here',
+    act: () => emit('goOn'),
+  },
+  { key: 't', title: 'A treat', act: () => emit('treat') },
+  ...(props.reaction.todo === 'GO_ON'
+    ? []
     : [
-        {
-          key: 'space',
-          title: props.reaction.todo === 'ASK_ONCE_MORE' ? 'It comes back: ask here' : 'Go on here',
-          act: () => emit('goOn'),
-        },
-        { key: 't', title: 'A treat', act: () => emit('treat') },
-        ...(props.reaction.todo === 'GO_ON'
-          ? []
-          : [
-              { key: 'l', title: 'Another place first', act: () => emit('later') },
-              { key: 'e', title: 'End on a good moment', act: () => emit('end') },
-            ]),
-      ],
-)
+        { key: 'l', title: 'Another place first', act: () => emit('later') },
+        { key: 'e', title: 'End on a good moment', act: () => emit('end') },
+      ]),
+])
 </script>
 
 <template>

@@ -47,13 +47,15 @@ export function fold(
   const nos = standing.filter(isNo).length
   const end = standing.some((one) => one.type === 'WARNED')
     ? 'WARNED'
-    : nos >= nosToEnd
-      ? 'OPTED_OUT_TWICE'
-      : standing.some((one) => one.type === 'STOPPED')
-        ? 'STOPPED'
-        : waiting.length
-          ? undefined
-          : 'ALL_DONE'
+    : standing.some(isFear)
+      ? 'AFRAID'
+      : nos >= nosToEnd
+        ? 'OPTED_OUT_TWICE'
+        : standing.some((one) => one.type === 'STOPPED')
+          ? 'STOPPED'
+          : waiting.length
+            ? undefined
+            : 'ALL_DONE'
   const last = standing.at(-1)
   return {
     places,
@@ -92,6 +94,8 @@ export function placesOf(one: SessionEvent): Section[] {
 const skips = (one: SessionEvent) => one.type === 'SECTION_SKIPPED' || one.type === 'STEP_SKIPPED'
 const answers = (one: SessionEvent) => doneBy(one).length > 0 || skips(one)
 const putsOff = (one: SessionEvent) => one.type === 'SECTION_POSTPONED' || one.type === 'STEP_POSTPONED'
+const isFear = (one: SessionEvent) =>
+  doneBy(one).some((done) => done.signal === 'AFRAID') || ('signal' in one && one.signal === 'AFRAID')
 const unwilling = (signal: string) => signal === 'OPTED_OUT' || signal === 'AFRAID'
 const isNo = (one: SessionEvent) =>
   one.type === 'WARNED' ||

@@ -14,7 +14,7 @@ function viewOf(plan: Section[], said: SessionEvent[], more: Partial<SessionView
     steps: plan.map((section) => ({ how: how(section), outcome: 'WAITING', tangles: 0 })),
     elsewhere: [how('THROAT')],
     ifNo: [
-      { optedOut: reaction('ASK_ONCE_MORE', false), afraid: reaction('LEAVE_PLACE', false) },
+      { optedOut: reaction('ASK_ONCE_MORE', false), afraid: reaction('END_WELL', true) },
       { optedOut: reaction('END_WELL', true), afraid: reaction('END_WELL', true) },
     ],
     advice: [{ rule: 'session.break', text: 'Half-way' }],

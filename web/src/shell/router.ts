@@ -14,6 +14,11 @@ export const router = createRouter({
     { path: '/', component: () => import('@/home/HomePage.vue'), meta: { title: 'Home' } },
     { path: '/week', component: () => import('@/plan/WeekPage.vue'), meta: { title: 'The days to come' } },
     { path: '/messages', component: () => import('@/plan/MessagesPage.vue'), meta: { title: 'Messages' } },
+    {
+      path: '/drawer/supplies',
+      component: () => import('@/care/SuppliesPage.vue'),
+      meta: { title: 'What lies ready' },
+    },
     { path: '/drawer', component: () => import('@/kit/DrawerPage.vue'), meta: { title: 'The drawer' } },
     { path: '/settings', component: () => import('@/household/SettingsPage.vue'), meta: { title: 'Settings' } },
     { path: '/dogs/new', component: () => import('@/dog/DogPage.vue'), meta: { title: 'A new dog' } },
@@ -38,6 +43,7 @@ export const router = createRouter({
         dogView('trust/fuss', () => import('@/trust/FussPage.vue'), 'Fuss or fear?'),
         dogView('trust/treats', () => import('@/trust/TreatsPage.vue'), 'Treats'),
         dogView('trust/hands', () => import('@/trust/HandsPage.vue'), 'Positions and helpers'),
+        dogView('care', () => import('@/care/CarePage.vue'), 'At the table'),
         dogView('groom', () => import('@/visit/GroomPage.vue'), 'The groomer'),
         dogView('groom/sheet', () => import('@/visit/SheetPage.vue'), 'For the groomer'),
         dogView('coat', () => import('@/coat/CoatPage.vue'), 'Coat'),
@@ -63,6 +69,7 @@ export const router = createRouter({
       }),
       meta: { title: 'Practice', bare: true },
     },
+    ...jobs(),
     { path: '/:rest(.*)', component: () => import('./NowhereView.vue'), meta: { title: 'Nothing here' } },
   ],
 })
@@ -78,4 +85,26 @@ function dogView(path: string, component: () => Promise<unknown>, title: string)
     meta: { title },
     props: (route: { params: Record<string, unknown> }) => ({ dogId: Number(route.params.dogId) }),
   }
+}
+
+/** Each job at the table on a screen of its own. */
+function jobs() {
+  const own = { nails: () => import('@/care/NailsPage.vue'), bath: () => import('@/care/BathPage.vue') }
+  return [
+    ...Object.entries(own).map(([job, component]) => ({
+      path: `/dogs/:dogId(\\d+)/care/${job}`,
+      component,
+      props: (route: { params: Record<string, unknown> }) => ({ dogId: Number(route.params.dogId) }),
+      meta: { title: 'At the table', bare: true },
+    })),
+    {
+      path: '/dogs/:dogId(\\d+)/care/:job(look-over|teeth|eyes|ears|feet)',
+      component: () => import('@/care/JobPage.vue'),
+      props: (route: { params: Record<string, unknown> }) => ({
+        dogId: Number(route.params.dogId),
+        job: String(route.params.job).toUpperCase().replace('-', '_'),
+      }),
+      meta: { title: 'At the table', bare: true },
+    },
+  ]
 }

@@ -7,6 +7,7 @@ import SubNav from '@/shell/SubNav.vue'
 import { useUnits } from '@/shell/useUnits'
 import { practicePath, trustPages } from './pages'
 import { useTrust } from './useTrust'
+import WhenTheDog from './WhenTheDog.vue'
 
 const props = defineProps<{ dogId: number }>()
 
@@ -36,12 +37,7 @@ function own(kinds: readonly string[]): string[] {
           </li>
         </ul>
         <h2 class="more">When the dog …</h2>
-        <dl>
-          <template v-for="one in view.whenTheDog" :key="one.label"
-            ><dt>… {{ one.label }}</dt>
-            <dd>{{ one.todo }}</dd></template
-          >
-        </dl>
+        <WhenTheDog />
       </div>
       <div>
         <h2>Who may do what</h2>
@@ -100,14 +96,6 @@ h3::first-letter {
 }
 .more {
   margin-top: 26px;
-}
-dt {
-  font-weight: 700;
-  margin-top: 10px;
-}
-dd {
-  margin: 0;
-  max-width: 60ch;
 }
 .who {
   border-bottom: 1px dashed rgb(var(--v-theme-seam));

@@ -2,13 +2,14 @@
 import { useTimestamp } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useSections } from '@/api/queries'
-import type { Section, Signal, Subject } from '@/api/types'
+import type { Section, Signal, Subject, Warning } from '@/api/types'
 import { useDog } from '@/dog/useDogs'
 import KeyButton from '@/shell/KeyButton.vue'
 import PageState from '@/shell/PageState.vue'
 import WhyList from '@/shell/WhyList.vue'
 import { useUnits } from '@/shell/useUnits'
 import { usePractice } from './useTrust'
+import WhenTheDog from './WhenTheDog.vue'
 import choices from '@/api/choices'
 import { kcal } from './words'
 
@@ -18,7 +19,7 @@ const props = defineProps<{ dogId: number; subject: Subject; section?: Section }
 const { names } = useSections()
 const { say } = useUnits()
 const dog = useDog(() => props.dogId)
-const { practice, refused, given, waiting, saving, answer, undo } = usePractice(
+const { practice, refused, given, waiting, saving, answer, warned, beginLower, undo } = usePractice(
   props.dogId,
   props.subject,
   props.section,
@@ -46,6 +47,20 @@ function record(signal: Signal) {
   begin()
   answer(signal)
 }
+/** Whether it is being asked what the dog did; in that moment hands come off, whatever it was. */
+const teeth = ref(false)
+function warn(warning: Warning) {
+  teeth.value = false
+  warned(warning)
+}
+const treats = computed(() => given.value.filter((one) => one.signal).length)
+/** The rungs below, the nearest first. */
+const lower = computed(() =>
+  (view.value?.rungs ?? [])
+    .map((label, i) => ({ number: i + 1, label }))
+    .slice(0, (view.value?.standing.rungNumber ?? 1) - 1)
+    .reverse(),
+)
 const CIRCLE = 2 * Math.PI * 44
 </script>
 
@@ -61,7 +76,16 @@ const CIRCLE = 2 * Math.PI * 44
         <span
           >{{ dog.data.value!.form.name }}: <b class="name">{{ title }}</b></span
         >
-        <span>{{ given.length }} {{ given.length === 1 ? 'treat' : 'treats' }}, within {{ kcal(view.treatKcal) }}</span>
+        <span>{{ treats }} {{ treats === 1 ? 'treat' : 'treats' }}, within {{ kcal(view.treatKcal) }}</span>
+        <KeyButton
+          v-if="!enough"
+          k="g"
+          class="teeth"
+          title="It growls, stiffens, shows its teeth, snaps or bites: hands off, and it ends"
+          :disabled="saving"
+          @press="teeth = true"
+          >Teeth</KeyButton
+        >
       </header>
       <p v-if="waiting" class="waiting" role="status">
         No answer from Rustic Tangle yet. {{ waiting === 1 ? 'Your answer is' : `${waiting} answers are` }} kept here
@@ -118,7 +142,25 @@ const CIRCLE = 2 * Math.PI * 44
           <text x="50" y="70" class="unit">s at most</text>
         </svg>
       </div>
-      <template v-if="!enough">
+      <template v-if="teeth && !enough">
+        <p class="ask">Hands off. What was it?</p>
+        <div class="answers three">
+          <KeyButton
+            v-for="(one, i) in choices.Warning"
+            :key="one.value"
+            :k="`${i + 1}`"
+            class="grave"
+            :disabled="saving"
+            @press="warn(one.value)"
+          >
+            <span class="slab">{{ one.title }}</span><small>{{ one.hint }}</small>
+          </KeyButton>
+          <KeyButton k="b" @press="teeth = false"
+            ><span class="slab">None of these</span><small>go on</small></KeyButton
+          >
+        </div>
+      </template>
+      <template v-else-if="!enough">
         <p class="ask">How did the dog take it?</p>
         <div class="answers">
           <KeyButton
@@ -143,6 +185,22 @@ const CIRCLE = 2 * Math.PI * 44
           <ul>
             <li v-for="slip in view.slips" :key="slip">{{ slip }}</li>
           </ul>
+        </details>
+        <details>
+          <summary>When the dog …</summary>
+          <WhenTheDog />
+        </details>
+        <details v-if="lower.length && !enough" class="lower">
+          <summary>Begin lower</summary>
+          <button
+            v-for="one in lower"
+            :key="one.number"
+            type="button"
+            :disabled="saving"
+            @click="beginLower(one.number)"
+          >
+            <b>{{ one.number }}</b> {{ one.label }}
+          </button>
         </details>
         <WhyList :reasons="view.reasons" label="Why this, and why so short?" />
       </footer>
@@ -279,6 +337,28 @@ i.full {
   grid-area: 1 / 2;
 }
 .answers button:hover {
+  background: rgb(var(--v-theme-wool));
+}
+.answers .grave {
+  border-color: rgb(var(--v-theme-error));
+}
+.teeth {
+  min-height: 52px;
+  min-width: 96px;
+  border: 2px solid rgb(var(--v-theme-error));
+  border-radius: 12px 9px 13px 8px;
+  font-weight: 700;
+}
+.lower button {
+  display: block;
+  width: 100%;
+  min-height: 44px;
+  padding: 4px 12px;
+  text-align: left;
+  border-left: 5px solid rgb(var(--v-theme-heather));
+}
+.lower button:hover,
+.teeth:hover {
   background: rgb(var(--v-theme-wool));
 }
 .answers span {

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, toValue, type MaybeRefOrGetter } from 'vue'
 import { api, ask, saysAll } from '@/api/client'
-import type { PracticeView, Section, Sign, Signal, Subject, TreatForm, TrustView } from '@/api/types'
+import type { PracticeView, Section, Sign, Signal, Subject, TreatForm, TrustView, Warning } from '@/api/types'
 import { useOutbox } from '@/shell/useOutbox'
 import { labelOf } from '@/api/words'
 
@@ -30,7 +30,7 @@ export function usePractice(dogId: number, subject: Subject, section: Section | 
   const client = useQueryClient()
   const key = ['practice', dogId, subject, section]
   const refused = ref<string>()
-  const given = ref<{ id: string; signal: Signal }[]>([])
+  const given = ref<{ id: string; signal?: Signal }[]>([])
 
   const practice = useQuery({
     queryKey: key,
@@ -46,23 +46,22 @@ export function usePractice(dogId: number, subject: Subject, section: Section | 
   })
   const path = `/api/dogs/${dogId}/practice-trials`
   const where = new URLSearchParams(section ? { subject, section } : { subject })
+  function put(path: string, said: { signal: Signal } | { warning: Warning } | { rung: number }, words: string) {
+    const id = crypto.randomUUID()
+    given.value.push({ id, signal: 'signal' in said ? said.signal : undefined })
+    outbox.put({ id, method: 'POST', path, body: { id, subject, section, ...said }, words })
+  }
   return {
     practice,
     refused,
     given,
     waiting: outbox.waiting,
     saving: outbox.saving,
-    answer(signal: Signal) {
-      const id = crypto.randomUUID()
-      given.value.push({ id, signal })
-      outbox.put({
-        id,
-        method: 'POST',
-        path,
-        body: { id, subject, section, signal },
-        words: `practice, ${labelOf('Signal', signal)}`,
-      })
-    },
+    answer: (signal: Signal) => put(path, { signal }, `practice, ${labelOf('Signal', signal)}`),
+    warned: (warning: Warning) =>
+      put(`/api/dogs/${dogId}/practice-warnings`, { warning }, `practice, the dog ${labelOf('Warning', warning)}`),
+    beginLower: (rung: number) =>
+      put(`/api/dogs/${dogId}/lower-starts`, { rung }, `a ladder begun again from rung ${rung}`),
     undo() {
       const last = given.value.pop()
       if (last)

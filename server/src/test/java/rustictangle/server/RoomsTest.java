@@ -37,7 +37,6 @@ class RoomsTest {
         ROOMS.put("household", List.of("frame"));
         ROOMS.put("dog", List.of("frame"));
         ROOMS.put("log", List.of("dog"));
-        ROOMS.put("care", List.of("log"));
         ROOMS.put("coat", List.of("log"));
         ROOMS.put("kit", List.of("coat", "household"));
         ROOMS.put("rhythm", List.of("coat", "household"));
@@ -45,7 +44,8 @@ class RoomsTest {
         ROOMS.put("routine", List.of("trust"));
         ROOMS.put("session", List.of("routine"));
         ROOMS.put("visit", List.of("session"));
-        ROOMS.put("plan", List.of("visit"));
+        ROOMS.put("care", List.of("visit"));
+        ROOMS.put("plan", List.of("care"));
         ROOMS.put("exchange", List.of("session"));
         ROOMS.put("demo", List.of("plan"));
     }

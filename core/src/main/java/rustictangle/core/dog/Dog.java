@@ -51,7 +51,12 @@ public record Dog(
 
     /** Frightened by an earlier groom, or nobody knows. */
     public boolean mayBeFrightened() {
-        return history != History.GENTLE;
+        return history == History.ROUGH_GROOM || history == History.UNKNOWN_RESCUE;
+    }
+
+    /** Whom a soft brush introduces to brushing: puppies, the frightened and the old. Common practice, no published source. */
+    public boolean introducedSoftly() {
+        return isPuppy() || mayBeFrightened() || history == History.RAISED_HERE || lifeStage == LifeStage.ELDERLY;
     }
 
     /** Skin that burns sooner under a brush: thin with age, sensitive, or in a vet's care. */

@@ -6,6 +6,8 @@ public sealed interface Said
                 SessionBegun,
                 SessionNoted,
                 Practised,
+                PracticeWarned,
+                BegunLower,
                 Happened,
                 Measured,
                 Weighed,
@@ -15,4 +17,9 @@ public sealed interface Said
                 ToolLookedOver,
                 ToolReplaced,
                 ToolCleaned,
+                Cared,
+                ClawTouched,
+                Bathed,
+                DrynessFelt,
+                LookedAt,
                 TakenBack {}

@@ -19,5 +19,11 @@ public enum Subject {
     TABLE,
     LYING_ON_SIDE,
     CHIN_REST,
-    OFFERING_LEG
+    OFFERING_LEG,
+    BATHING,
+    TOOTHBRUSH,
+    EYE_PAD,
+    EAR_WIPE,
+    NAIL_CLIPPERS,
+    NAIL_GRINDER
 }

@@ -1,5 +1,6 @@
 package rustictangle.core.plan;
 
+import java.util.List;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.rhythm.Outlook;
 
@@ -42,6 +43,36 @@ record Job(double minutes, int from, int end, double[][] cost) {
             }
         }
         return new Job(minutes, from, end, cost);
+    }
+
+    /** Of a place that no comb has ever gone through, days. */
+    static final int NEVER_PROVED = 10_000;
+    /** What it is worth that a place is proved before a bath, minutes: more than its brushing, wherever there is time. Own estimate. */
+    private static final double PROOF_BEFORE_A_BATH = 45;
+
+    /**
+     * The same with its worth before each bath: water tightens what no comb has found.
+     *
+     * @param canMat whether its hair mats; else nothing changes
+     * @param proved days from today to the last proof, 0 or less
+     */
+    Job beforeBaths(List<Integer> baths, boolean canMat, int proved) {
+        if (!canMat || baths.isEmpty()) {
+            return this;
+        }
+        double[][] more = new double[end + 1][];
+        for (int u = -1; u < end; u++) {
+            more[u + 1] = cost[u + 1].clone();
+            int last = u < 0 ? proved : u;
+            for (int bath : baths) {
+                if (bath < end && last < bath - CareDays.PROOF_HOLDS_DAYS) {
+                    for (int v = Math.max(bath, u) + 1; v <= end; v++) {
+                        more[u + 1][v] += PROOF_BEFORE_A_BATH;
+                    }
+                }
+            }
+        }
+        return new Job(minutes, from, end, more);
     }
 
     double cost(int before, int next) {

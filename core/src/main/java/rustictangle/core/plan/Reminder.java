@@ -6,8 +6,10 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import rustictangle.core.Reason;
 import rustictangle.core.kit.Tool;
+import rustictangle.core.log.CareJob;
 
 /**
  * What is worth a message today: for each dog one at most, what can least be caught up on first. All numbers are own
@@ -20,6 +22,7 @@ public record Reminder(Kind kind, String text) {
         APPOINTMENT,
         SEASON,
         BRUSHING,
+        CARE,
         TOOL_CHECK
     }
 
@@ -33,6 +36,7 @@ public record Reminder(Kind kind, String text) {
     /**
      * @param season  what the shedding season asks for
      * @param due     places to brush today that were not brushed
+     * @param care    jobs at the table whose turn is today and that were not done
      * @param lost    places in training where a mat is likely before they are ready, while nothing was practised today
      * @param lately  the kinds that were sent for this dog in the last {@link #NOT_AGAIN_DAYS} days
      */
@@ -43,6 +47,7 @@ public record Reminder(Kind kind, String text) {
             Optional<Reason> season,
             int due,
             int lost,
+            List<CareJob> care,
             Set<Kind> lately) {
         long days = groom.map(day -> ChronoUnit.DAYS.between(today, day)).orElse(0L);
         if (DAYS_BEFORE_GROOM.contains(days)) {
@@ -57,9 +62,16 @@ public record Reminder(Kind kind, String text) {
             return Optional.of(
                     new Reminder(Kind.SEASON, name + ": " + season.get().text()));
         }
-        return due == 0 && lost == 0
+        if (due > 0 || lost > 0) {
+            return Optional.of(new Reminder(Kind.BRUSHING, name + ": " + brushing(due) + training(due, lost)));
+        }
+        return care.isEmpty()
                 ? Optional.empty()
-                : Optional.of(new Reminder(Kind.BRUSHING, name + ": " + brushing(due) + training(due, lost)));
+                : Optional.of(new Reminder(
+                        Kind.CARE,
+                        name + ": "
+                                + care.stream().map(CareJob::label).collect(Collectors.joining(", "))
+                                + (care.size() == 1 ? " is" : " are") + " due at the table."));
     }
 
     private static String brushing(int due) {

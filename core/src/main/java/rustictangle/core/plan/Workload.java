@@ -1,6 +1,7 @@
 package rustictangle.core.plan;
 
 import java.time.Duration;
+import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumMap;
@@ -64,6 +65,7 @@ public final class Workload {
     private final Map<Section, Place> places;
     private final Sessions sessions;
     private final Optional<Integer> groom;
+    private final List<Integer> baths;
     private final DogJobs jobs;
     private final int end;
     private final boolean groomed;
@@ -75,13 +77,16 @@ public final class Workload {
     /**
      * @param places every section that is brushed or in training
      * @param groom  days from today to the groomer's; empty: nobody said
+     * @param baths  days on which it is bathed, 0 being today: a comb goes through shortly before
      */
     public Workload(
             Forecast forecast,
             Comfort comfort,
             Map<Section, Place> places,
             Sessions sessions,
-            Optional<Integer> groom) {
+            Optional<Integer> groom,
+            List<Integer> baths) {
+        this.baths = List.copyOf(baths);
         this.forecast = forecast;
         this.comfort = comfort;
         EnumMap<Section, Place> sorted = new EnumMap<>(Section.class);
@@ -93,11 +98,13 @@ public final class Workload {
         this.end = groomed ? Math.max(1, groom.get()) : DAYS_WITHOUT_GROOMER;
         List<Job> all = sorted.entrySet().stream()
                 .map(place -> Job.of(
-                        forecast.at(place.getKey()).orElseThrow(),
-                        comfort,
-                        place.getValue().minutes(),
-                        place.getValue().from().orElse(end),
-                        end))
+                                forecast.at(place.getKey()).orElseThrow(),
+                                comfort,
+                                place.getValue().minutes(),
+                                place.getValue().from().orElse(end),
+                                end)
+                        .beforeBaths(
+                                baths, forecast.at(place.getKey()).orElseThrow().mats(), proved(place.getKey())))
                 .toList();
         this.jobs = new DogJobs(
                 all,
@@ -106,16 +113,35 @@ public final class Workload {
                 sessions.sitting().map(limit -> limit.toSeconds() / 60.0).orElse(Double.POSITIVE_INFINITY));
     }
 
+    /** Of a dog that is not bathed. */
+    public Workload(
+            Forecast forecast,
+            Comfort comfort,
+            Map<Section, Place> places,
+            Sessions sessions,
+            Optional<Integer> groom) {
+        this(forecast, comfort, places, sessions, groom, List.of());
+    }
+
+    /** Days from today to the last proof of a place, 0 or less. */
+    private int proved(Section section) {
+        return forecast.sections()
+                .get(section.ordinal())
+                .lastClear()
+                .map(day -> (int) ChronoUnit.DAYS.between(forecast.today(), day))
+                .orElse(-Job.NEVER_PROVED);
+    }
+
     /** The same of an owner with another comfort. */
     public Workload with(Comfort other) {
-        return other == comfort ? this : new Workload(forecast, other, places, sessions, groom);
+        return other == comfort ? this : new Workload(forecast, other, places, sessions, groom, baths);
     }
 
     /** The same where nothing is brushed today. */
     public Workload notToday() {
         Map<Section, Place> later = new EnumMap<>(Section.class);
         places.forEach((section, place) -> later.put(section, place.notToday()));
-        return new Workload(forecast, comfort, later, sessions, groom);
+        return new Workload(forecast, comfort, later, sessions, groom, baths);
     }
 
     Forecast forecast() {

@@ -22,7 +22,7 @@ import rustictangle.core.log.LifeEvent;
  *
  * @param ordinary an ordinary day of this dog outside a shedding season
  * @param shedding when it sheds heavily; empty: no season at this section
- * @param events   what single days counted, as a factor, above 1
+ * @param events   what single days counted, as a factor; below 1 where a swimmer was dried at once
  */
 record Exposure(double ordinary, Optional<Shedding> shedding, Map<LocalDate, Double> events) {
 
@@ -47,20 +47,24 @@ record Exposure(double ordinary, Optional<Shedding> shedding, Map<LocalDate, Dou
         ordinary *= dog.lifeStage() == LifeStage.CHANGING_COAT ? COAT_CHANGE : 1;
         Map<LocalDate, Double> events = new HashMap<>();
         life.days().forEach((day, happened) -> {
-            double counted = counted(dog, section, happened);
-            if (counted > 1) {
+            double counted = counted(dog, section, happened, life.dry(day, section));
+            if (counted != 1) {
                 events.put(day, counted);
             }
         });
         return new Exposure(ordinary, coat.seasonalAt(section) ? Optional.of(shedding) : Optional.empty(), events);
     }
 
-    /** Of two that say the same of what it wore, only the stronger counts. */
-    private static double counted(Dog dog, Section section, Set<LifeEvent> happened) {
+    /**
+     * Of two that say the same of what it wore, only the stronger counts.
+     *
+     * @param dry whether it was dry to the skin in the end; empty: nobody knows
+     */
+    private static double counted(Dog dog, Section section, Set<LifeEvent> happened, Optional<Boolean> dry) {
         double factor = 1;
         double worn = 1;
         for (LifeEvent event : happened) {
-            DayEffect effect = DayEffect.of(event);
+            DayEffect effect = DayEffect.of(event).dried(dry);
             double one = effect.at(section) / habitual(dog, section, effect);
             if (effect.wear().isPresent()) {
                 worn = Math.max(worn, one);

@@ -1,7 +1,9 @@
 package rustictangle.core.routine;
 
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import rustictangle.core.Reason;
@@ -56,6 +58,20 @@ public record Sitting(Duration atMost, Reason why) {
                                 "Old joints: a quarter of an hour at a time, then a rest."))
                 .flatMap(Optional::stream)
                 .min(Comparator.comparing(Sitting::atMost));
+    }
+
+    /** As many of the steps, in order, as there is time for in one sitting; the first always. */
+    public List<RoutineStep> fitting(List<RoutineStep> steps) {
+        List<RoutineStep> fit = new ArrayList<>();
+        double seconds = 0;
+        for (RoutineStep step : steps) {
+            seconds += step.seconds();
+            if (!fit.isEmpty() && seconds > atMost.toSeconds()) {
+                break;
+            }
+            fit.add(step);
+        }
+        return fit;
     }
 
     private static Optional<Sitting> limit(boolean applies, Duration atMost, String rule, String why) {

@@ -13,6 +13,7 @@ import rustictangle.core.log.CombResult;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.Moment;
+import rustictangle.core.log.PracticeWarned;
 import rustictangle.core.log.SeenBy;
 import rustictangle.core.log.SeenBy.Who;
 import rustictangle.core.log.SessionEvent.Caught;
@@ -54,13 +55,10 @@ public record Closed(Section section, LocalDate since, Who who, Optional<Catch> 
                     Optional.of(seen.section()), entry.moment(), Optional.empty(), Optional.of(seen.who()), false));
         }
         if (entry.said() instanceof Warned warned) {
-            return warned.sections().stream()
-                    .map(section -> closing(
-                            entry,
-                            section,
-                            warned.warning() == Warning.GROWLED ? Who.ADULT : Who.TRAINER,
-                            Optional.empty(),
-                            Optional.of(warned.warning())));
+            return warned.sections().stream().map(section -> closing(entry, section, warned.warning()));
+        }
+        if (entry.said() instanceof PracticeWarned warned) {
+            return warned.section().stream().map(section -> closing(entry, section, warned.warning()));
         }
         if (entry.said() instanceof Caught caught) {
             return whoMust(caught.found()).stream()
@@ -72,6 +70,11 @@ public record Closed(Section section, LocalDate since, Who who, Optional<Catch> 
                         ? new Turn(
                                 Optional.of(done.section()), entry.moment(), Optional.empty(), Optional.empty(), true)
                         : closing(entry, done.section(), Who.GROOMER, Optional.empty(), Optional.empty()));
+    }
+
+    private static Turn closing(Entry entry, Section section, Warning warning) {
+        Who who = warning == Warning.GROWLED ? Who.ADULT : Who.TRAINER;
+        return closing(entry, section, who, Optional.empty(), Optional.of(warning));
     }
 
     private static Turn closing(

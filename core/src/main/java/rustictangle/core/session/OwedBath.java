@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.BathKind;
+import rustictangle.core.log.Bathed;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Happened;
 import rustictangle.core.log.LifeEvent;
@@ -26,8 +28,16 @@ public record OwedBath(Section section, LocalDate by, Reason why) {
 
     private static final int WITHIN_DAYS = 2;
 
-    /** @param section empty: it was washed out */
-    private record Turn(Moment when, Optional<Section> section) {}
+    /**
+     * @param section where gel went in; empty: something was washed
+     * @param washed  everything, or only what this kind of bath wets; empty: gel went in
+     */
+    private record Turn(Moment when, Optional<Section> section, Optional<BathKind> washed) {
+
+        boolean washes(Section gel) {
+            return washed.filter(kind -> kind.wets(gel)).isPresent();
+        }
+    }
 
     private static final Log.Reading<Turn> TURNS =
             log -> log.stream().flatMap(entry -> turn(entry).stream()).toList();
@@ -37,16 +47,32 @@ public record OwedBath(Section section, LocalDate by, Reason why) {
                 || entry.as(Happened.class)
                         .filter(happened -> happened.event() == LifeEvent.BATHED)
                         .isPresent();
-        return washed
-                ? Optional.of(new Turn(entry.moment(), Optional.empty()))
-                : entry.as(GelUsed.class).map(gel -> new Turn(entry.moment(), Optional.of(gel.section())));
+        return entry.as(Bathed.class)
+                .map(Bathed::kind)
+                .or(() -> washed ? Optional.of(BathKind.WHOLE_DOG) : Optional.empty())
+                .map(kind -> new Turn(entry.moment(), Optional.empty(), Optional.of(kind)))
+                .or(() -> entry.as(GelUsed.class)
+                        .map(gel -> new Turn(entry.moment(), Optional.of(gel.section()), Optional.empty())));
     }
 
     /** Empty when none is owed. */
     public static Optional<OwedBath> of(Log log, LocalDate today) {
         List<Mat> mats = Mat.stillIn(log, today);
-        return log.read(TURNS).stream().max(Comparator.comparing(Turn::when)).flatMap(last -> last.section()
-                .map(section -> owed(section, last.when().day(), mats)));
+        List<Turn> turns = log.read(TURNS).stream()
+                .sorted(Comparator.comparing(Turn::when))
+                .toList();
+        Optional<Turn> owed = Optional.empty();
+        for (Turn turn : turns) {
+            owed = turn.section().isPresent()
+                    ? Optional.of(turn)
+                    : owed.filter(gel -> !turn.washes(gel.section().orElseThrow()));
+        }
+        return owed.map(gel -> owed(gel.section().orElseThrow(), gel.when().day(), mats));
+    }
+
+    /** Whether it has to wait for the groomer, over a mat. */
+    public boolean waits() {
+        return why.rule().equals("session.bath-waits");
     }
 
     private static OwedBath owed(Section section, LocalDate used, List<Mat> mats) {

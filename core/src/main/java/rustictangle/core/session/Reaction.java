@@ -22,7 +22,6 @@ public record Reaction(Response todo, List<Reason> reasons) {
         EASE("Ease off"),
         CHANGE_PLACE("Another place first"),
         ASK_ONCE_MORE("Hands off; then ask once more"),
-        LEAVE_PLACE("Leave this place for today"),
         END_WELL("End it well");
 
         private final String label;
@@ -75,13 +74,13 @@ public record Reaction(Response todo, List<Reason> reasons) {
     }
 
     private static Reaction no(Signal signal, int optOutsInAll) {
-        return signal == Signal.AFRAID && optOutsInAll < Practice.NOES_TO_END
+        return signal == Signal.AFRAID
                 ? new Reaction(
-                        Response.LEAVE_PLACE,
+                        Response.END_WELL,
                         List.of(new Reason(
                                 "session.fear",
-                                "A fear sign: hands off, a little distance, something easy. This place goes back to "
-                                        + "practice; another one only if the dog comes by itself.")))
+                                "A fear sign ends it for today: hands off, a little distance, and it is left in peace. "
+                                        + "This place goes back two rungs and is practised, shorter than before.")))
                 : optedOut(optOutsInAll);
     }
 

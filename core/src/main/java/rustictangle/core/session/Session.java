@@ -328,6 +328,9 @@ public final class Session {
         if (standing.stream().anyMatch(Warned.class::isInstance)) {
             return Optional.of(End.WARNED);
         }
+        if (standing.stream().anyMatch(Session::isFear)) {
+            return Optional.of(End.AFRAID);
+        }
         if (standing.stream().filter(Session::isOptOut).count() >= Practice.NOES_TO_END) {
             return Optional.of(End.OPTED_OUT_TWICE);
         }
@@ -339,6 +342,10 @@ public final class Session {
 
     private static boolean isOptOut(SessionEvent event) {
         return event.seen().filter(Signal::isNo).isPresent();
+    }
+
+    private static boolean isFear(SessionEvent event) {
+        return event.seen().filter(Signal.AFRAID::equals).isPresent();
     }
 
     private List<Reason> advice() {

@@ -39,6 +39,7 @@ public record SessionState(
         ALL_DONE("all done"),
         STOPPED("enough for today"),
         WARNED("hands off: it is left in peace"),
+        AFRAID("it was afraid: hands off, and no more today"),
         OPTED_OUT_TWICE("the dog has had enough: a good place to stop");
 
         private final Words words;

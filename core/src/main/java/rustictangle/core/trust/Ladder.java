@@ -278,7 +278,155 @@ public enum Ladder {
             step(
                     "the whole leg",
                     "The whole leg, treats in between; it may take it back at any time.",
-                    "it offers the leg when you ask"));
+                    "it offers the leg when you ask")),
+    BATHING(
+            "Everything is laid ready before the dog comes; a mat that does not slip lies in the tub. The dog may leave at any time.",
+            List.of("Running water before standing water is known.", "Wetting the head first, or water into an ear."),
+            step(
+                    "hears and smells it from afar",
+                    "Run the water, and open the shampoo, while the dog eats in a safe place next door.",
+                    "it eats, and an ear moves at most"),
+            step(
+                    "treats in the dry tub",
+                    "The tub is dry and empty: treats round it and on its mat.",
+                    "it eats from the tub"),
+            step(
+                    "stands in the dry tub",
+                    "Lifted in under chest and belly, or it steps in: a treat at once, out again.",
+                    "it stands without bracing"),
+            step(
+                    "a finger of warm water",
+                    "Water drawn before, a finger deep and hand-warm: in, a treat, out.",
+                    "it stands in it and eats"),
+            step(
+                    "a wet hand",
+                    "Stroke legs and back with a wet hand: a treat for each.",
+                    "it lets the wet hand stroke"),
+            step(
+                    "a trickle runs beside it",
+                    "A trickle runs into the water, away from the dog: treat while it runs.",
+                    "it stays and eats"),
+            step(
+                    "legs and feet wetted",
+                    "Wet one leg with the cup or the trickle: treat, then the next.",
+                    "each leg stays where it is"),
+            step("back and sides wetted", "Wet back and sides down to the skin, treats in between.", "it stands loose"),
+            step(
+                    "soap, and rinsed",
+                    "Soap the body and rinse it until the water runs clear, treats in between.",
+                    "it waits through it"),
+            step(
+                    "the head last",
+                    "With a wet cloth over the head, last of all; nothing into ears or eyes.",
+                    "it shakes, and is itself again")),
+    TEETH(
+            "Dog toothpaste only: it is swallowed. A few days on each step; on only when it no longer bites what goes in.",
+            List.of("Human toothpaste: it harms a dog.", "Holding the muzzle shut, or reaching in from above."),
+            step("licks it from the finger", "A pea of dog toothpaste on your finger: it licks.", "it comes for it"),
+            step(
+                    "a finger on the lip",
+                    "While it licks, the other hand rests on the lip: praise.",
+                    "the lip stays soft"),
+            step("the jowl lifted", "Lift the jowl for a second, look, let go: toothpaste.", "it does not turn away"),
+            step(
+                    "a finger along the gum",
+                    "A finger with toothpaste along the gum of the front teeth, once.",
+                    "it licks, and stays"),
+            step(
+                    "a finger along the side",
+                    "Under the jowl along the side teeth, one stroke, each side.",
+                    "it lets the finger go along"),
+            step(
+                    "the finger brush is seen",
+                    "It licks toothpaste off the finger brush.",
+                    "it licks, and does not bite it"),
+            step(
+                    "finger brush, front teeth",
+                    "Three small circles on the front teeth.",
+                    "it no longer bites the finger brush"),
+            step(
+                    "finger brush, one side",
+                    "The jowl lifted, small circles along the outer side.",
+                    "it stays until you let go"),
+            step(
+                    "brush, outer sides",
+                    "The brush, a finger under the bristles: the outer sides, both.",
+                    "it waits with its mouth soft"),
+            step(
+                    "back teeth too",
+                    "The outer sides to the very back, both; inside is left to the tongue.",
+                    "it comes when it sees the brush")),
+    EYES(
+            "A soft pad, damp with lukewarm water, one for each eye. The dog sits against you, not held.",
+            List.of("Wiping toward the eye.", "Anything sharp near it, scissors above all."),
+            step("sniffs the pad", "Offer the dry pad: it sniffs, a treat.", "it comes to the pad"),
+            step("hand under the chin", "The chin in your palm for a second: treat.", "it lets the weight sink in"),
+            step("hand beside the face", "The other hand comes near the cheek and goes: treat.", "it stays soft"),
+            step(
+                    "a finger on the cheek",
+                    "Stroke the cheek outward with a finger: treat.",
+                    "it does not lift its chin"),
+            step("dry pad on the cheek", "The dry pad on the cheek, outward: treat.", "it stays soft"),
+            step("damp pad on the cheek", "The damp pad on the cheek, outward: treat.", "it stays soft"),
+            step("below the eye", "The damp pad below the eye, outward, once: treat.", "it blinks and stays"),
+            step("from the inner corner", "From the inner corner outward, once: treat.", "it keeps its chin there"),
+            step("one eye done", "The whole of one eye, one pad: treat.", "it keeps its chin there"),
+            step("both eyes", "Both eyes, a pad for each, treats in between.", "it offers its chin by itself")),
+    EARS(
+            "A cotton pad or wipe, and dog ear cleaner; no buds. The ear lies in your palm.",
+            List.of(
+                    "Going into the canal: only what a finger tip reaches.",
+                    "Cold cleaner poured in without a warning."),
+            step("sniffs the pad", "Offer the pad: it sniffs, a treat.", "it comes to the pad"),
+            step("a hand on the head", "Rest your hand beside the ear: treat.", "it stays soft"),
+            step("strokes the ear", "Stroke the outside of the ear: treat.", "it leans in"),
+            step("ear in the palm", "The ear lies in your palm for a second: treat.", "it lets it lie there"),
+            step("ear turned over", "Turn it, look in, let go: treat.", "it does not shake"),
+            step("a finger inside the leather", "A finger along the inside of the leather: treat.", "it stays"),
+            step("dry pad on the leather", "The dry pad on the inside of the leather: treat.", "it stays"),
+            step("damp pad on the leather", "The damp pad on the inside of the leather: treat.", "it shakes at most"),
+            step("one ear wiped", "The outer folds of one ear, a fresh pad: treat.", "it waits until you let go"),
+            step("both ears", "Both ears, a pad for each, treats in between.", "it dozes or looks about")),
+    CLIPPERS(
+            "A sharp scissor or guillotine kind; styptic within reach before the first claw. The paw is held low.",
+            List.of(
+                    "Squeezing the paw: the toe is held, not pressed.",
+                    "Clipping on a day when only the sound was learned."),
+            step("the paw is held", "Hold the paw for a second, let go: treat.", "the paw stays in your hand"),
+            step("the paw is opened", "Part the toes, touch one claw: treat.", "it lets you look"),
+            step(
+                    "the tool is seen",
+                    "The tool lies there, then in your hand: treat.",
+                    "it looks, and looks back at you"),
+            step("the tool touches the paw", "Touch the paw with the closed tool: treat.", "the paw stays"),
+            step("the tool touches a claw", "Touch one claw with it: treat.", "the paw stays"),
+            step("a sham clip far from it", "Clip a matchstick in the air: treat.", "an ear moves, no more"),
+            step(
+                    "a sham clip at the toe",
+                    "A matchstick laid along the toe is clipped: treat. Some days of this.",
+                    "the paw stays through the sound"),
+            step(
+                    "the very tip of one claw",
+                    "Only the hook at the tip of one claw: a treat, and done.",
+                    "it takes it like the matchstick"),
+            step("two or three claws", "Two or three claws, a treat for each.", "it waits between them"),
+            step("a whole paw", "A whole paw, a treat for each claw.", "it offers the next paw")),
+    GRINDER(
+            "Off first, far away first; hair held back from it, it winds up. A second at a time: it warms.",
+            List.of("Going from off to on beside the dog.", "Standing on one claw: it heats."),
+            step("off, on the floor", "The grinder lies there, off, treats round it.", "it sniffs it and eats"),
+            step("off, touching the paw", "Off, it touches the paw: treat.", "the paw stays"),
+            step(
+                    "on, in another room",
+                    "A helper switches it on next door: treat while it runs.",
+                    "it eats while it runs"),
+            step("on, across the room", "On, lowest, across the room: treat while it runs.", "it stays and eats"),
+            step("on, beside you", "On behind your back while you hold a paw: treat.", "the paw stays"),
+            step("its hum felt on the paw", "The handle, running, rests against the paw: treat.", "it stays loose"),
+            step("a touch of a second", "One claw touched for a second: treat.", "the paw stays"),
+            step("one claw", "One claw, a second at a time: treat.", "it waits"),
+            step("two or three claws", "Two or three claws, a treat for each.", "it waits between them"),
+            step("a whole paw", "A whole paw, a treat for each claw.", "it offers the next paw"));
 
     /**
      * One step.

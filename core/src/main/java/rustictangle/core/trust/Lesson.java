@@ -5,15 +5,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import rustictangle.core.kit.ToolKind;
+import rustictangle.core.log.CareJob;
 import rustictangle.core.log.Subject;
 
 /**
  * How a subject is learned.
  *
- * @param tool  empty for a position
+ * @param tool  empty for a position or a job of care
  * @param label to show
+ * @param care  whether it is a job of care, which is practised when its turn comes
  */
-public record Lesson(Subject subject, Ladder ladder, Optional<ToolKind> tool, String label) {
+public record Lesson(Subject subject, Ladder ladder, Optional<ToolKind> tool, String label, boolean care) {
 
     private static final List<Lesson> ALL = List.of(
             of(Subject.PIN_BRUSH, Ladder.BRUSH, ToolKind.PIN_BRUSH),
@@ -33,7 +35,13 @@ public record Lesson(Subject subject, Ladder ladder, Optional<ToolKind> tool, St
             position(Subject.TABLE, Ladder.TABLE, "standing on the table"),
             position(Subject.LYING_ON_SIDE, Ladder.LYING, "lying on one side"),
             position(Subject.CHIN_REST, Ladder.CHIN, "chin in the hand"),
-            position(Subject.OFFERING_LEG, Ladder.LEG, "offering a leg"));
+            position(Subject.OFFERING_LEG, Ladder.LEG, "offering a leg"),
+            care(Subject.BATHING, Ladder.BATHING, "being bathed"),
+            care(Subject.TOOTHBRUSH, Ladder.TEETH, "having its teeth brushed"),
+            care(Subject.EYE_PAD, Ladder.EYES, "having its eyes wiped"),
+            care(Subject.EAR_WIPE, Ladder.EARS, "having its ears wiped"),
+            care(Subject.NAIL_CLIPPERS, Ladder.CLIPPERS, "nail clippers"),
+            care(Subject.NAIL_GRINDER, Ladder.GRINDER, "nail grinder"));
 
     private static final Map<Subject, Lesson> BY_SUBJECT = new EnumMap<>(Subject.class);
 
@@ -42,11 +50,15 @@ public record Lesson(Subject subject, Ladder ladder, Optional<ToolKind> tool, St
     }
 
     private static Lesson of(Subject subject, Ladder ladder, ToolKind tool) {
-        return new Lesson(subject, ladder, Optional.of(tool), tool.label());
+        return new Lesson(subject, ladder, Optional.of(tool), tool.label(), false);
     }
 
     private static Lesson position(Subject subject, Ladder ladder, String label) {
-        return new Lesson(subject, ladder, Optional.empty(), label);
+        return new Lesson(subject, ladder, Optional.empty(), label, false);
+    }
+
+    private static Lesson care(Subject subject, Ladder ladder, String label) {
+        return new Lesson(subject, ladder, Optional.empty(), label, true);
     }
 
     public static Lesson of(Subject subject) {
@@ -61,7 +73,20 @@ public record Lesson(Subject subject, Ladder ladder, Optional<ToolKind> tool, St
                 .findFirst();
     }
 
-    /** Whether it is learned place by place; a position is learned once. */
+    /** What a dog learns for a job of care; empty: nothing of its own. Nails have two, by the tool. */
+    public static Optional<Subject> ofCare(CareJob job) {
+        return Optional.ofNullable(CARE.get(job));
+    }
+
+    private static final Map<CareJob, Subject> CARE = Map.of(
+            CareJob.BATH, Subject.BATHING,
+            CareJob.TEETH, Subject.TOOTHBRUSH,
+            CareJob.EYES, Subject.EYE_PAD,
+            CareJob.EARS, Subject.EAR_WIPE,
+            CareJob.FEET, Subject.OFFERING_LEG,
+            CareJob.NAILS, Subject.NAIL_CLIPPERS);
+
+    /** Whether it is learned place by place; a position, or a job of care, is learned once. */
     public boolean placeByPlace() {
         return tool.isPresent();
     }

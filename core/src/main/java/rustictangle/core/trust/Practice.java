@@ -40,6 +40,8 @@ public record Practice(
 
     /** A second no, or one fear sign, ends it for today. Common practice, no published source. */
     public static final int NOES_TO_END = 2;
+    /** So many uneasy answers in a row do, too. Common practice, no published source. */
+    static final int UNEASY_TO_END = 3;
     /** Longest first practice of a puppy. Common practice, no published source. */
     static final Duration PUPPY_LONGEST = Duration.ofSeconds(30);
 
@@ -62,13 +64,18 @@ public record Practice(
                 "trust.next-place",
                 "Rung " + standing.rung().number() + " of " + Rung.HIGHEST + ", "
                         + standing.relaxedInRow()
-                        + " relaxed in a row. Three in a row climb; uneasy stays; a no goes back one rung, "
-                        + "a fear sign two."));
-        trust.daysAtRest(spot)
-                .filter(days ->
-                        days >= Standing.DAYS_TO_FADE && !standing.rung().readyForBrushing())
+                        + " relaxed in a row. Three in a row climb; two uneasy in a row go back one rung and a third ends it; "
+                        + "a no goes back one rung, a fear sign two."));
+        trust.faded(spot)
                 .ifPresent(days -> reasons.add(new Reason(
-                        "trust.rested", "After " + days + " days without practice it begins a little lower.")));
+                        "trust.rested", "After " + days + " days without it here it begins a little lower.")));
+        spot.section()
+                .flatMap(trust::lead)
+                .filter(lead -> trust.introduces(spot))
+                .ifPresent(lead -> reasons.add(new Reason(
+                        "trust.soft-first",
+                        "A soft brush first: it feels like stroking. Once the dog takes it here, the "
+                                + Lesson.of(lead).label() + " comes, some rungs lower.")));
         reasons.add(whySoShort(dog, standing));
         TreatAllowance allowance = TreatAllowance.of(dog);
         reasons.add(allowance.why());
@@ -77,12 +84,18 @@ public record Practice(
                 spot,
                 standing,
                 atMost(dog, standing),
-                standing.rung().trials(),
+                trials(dog, standing),
                 allowance.treatKcal() * SHARE_OF_ALLOWANCE,
                 Lesson.of(spot.subject()).ladder().at(easier).howTo(),
                 trust.practisedToday(spot),
-                enough(trust, spot, standing),
+                enough(trust, spot),
                 reasons);
+    }
+
+    /** As many as there is time for, and no more than teach something. */
+    static int trials(Dog dog, Standing standing) {
+        long fit = atMost(dog, standing).toSeconds() / standing.rung().secondsATrial();
+        return (int) Math.max(1, Math.min(standing.rung().trials(), fit));
     }
 
     /** So many places a day, where the dog allows it; so long a place and tool at the top is left alone. Own estimates. */
@@ -93,7 +106,7 @@ public record Practice(
     /**
      * Practices for today: the brush where most is lost for each day that it is not ready, several places if the dog
      * allows; now and then where it is ready and was not brushed for long; and what of the drawer and the positions is
-     * least learned.
+     * least learned. Once it has had enough for today nothing is begun any more.
      *
      * @param owned    what lies in the drawer
      * @param matsADay that form at a place while it is not brushed
@@ -104,7 +117,11 @@ public record Practice(
         Set<Spot> spots = new LinkedHashSet<>(brush(trust, matsADay));
         Optional<Spot> first = spots.stream().findFirst().or(() -> easiest(trust));
         first.flatMap(spot -> besides(trust, owned, spot)).ifPresent(spots::add);
-        return spots.stream().map(spot -> of(dog, trust, spot)).toList();
+        boolean enough = trust.inPeaceToday().isPresent() || trust.endedToday();
+        return spots.stream()
+                .filter(spot -> !enough || trust.practisedToday(spot))
+                .map(spot -> of(dog, trust, spot))
+                .toList();
     }
 
     private static List<Spot> brush(Trust trust, ToDoubleFunction<Section> matsADay) {
@@ -124,13 +141,14 @@ public record Practice(
             training.remove(easiest);
             training.add(0, easiest);
         }
-        boolean allows =
-                training.stream().noneMatch(section -> standings.get(section).afterFear());
+        boolean allows = training.stream()
+                .noneMatch(section ->
+                        trust.at(trust.practised(section).orElseThrow()).afterFear());
         return training.isEmpty()
                 ? keptUp(trust).stream().toList()
                 : training.stream()
                         .limit(allows ? MOST_PLACES : 1)
-                        .map(section -> Spot.at(trust.lead(section).orElseThrow(), section))
+                        .flatMap(section -> trust.practised(section).stream())
                         .toList();
     }
 
@@ -154,11 +172,18 @@ public record Practice(
         return spot.section().isPresent() && !standing.rung().readyForBrushing();
     }
 
+    /** Whether the dog has ended a practice of that ladder today. */
+    static boolean ended(Trust trust, Spot spot) {
+        int nos = trust.nosToday(spot);
+        return nos >= NOES_TO_END || nos > 0 && trust.at(spot).afterFear() || trust.uneasyToday(spot) >= UNEASY_TO_END;
+    }
+
     /** A position, or a tool of the drawer at the place where the brush stands. */
     private static Optional<Spot> besides(Trust trust, Collection<Subject> owned, Spot brush) {
         return Arrays.stream(Subject.values())
-                .filter(subject ->
-                        subject != brush.subject() && (!Lesson.of(subject).placeByPlace() || owned.contains(subject)))
+                .filter(subject -> !Lesson.of(subject).care()
+                        && subject != brush.subject()
+                        && (!Lesson.of(subject).placeByPlace() || owned.contains(subject)))
                 .map(subject -> Lesson.of(subject).placeByPlace()
                         ? Spot.at(subject, brush.section().orElseThrow())
                         : new Spot(subject, Optional.empty()))
@@ -168,9 +193,17 @@ public record Practice(
                         .thenComparing(spot -> trust.at(spot).rung()));
     }
 
-    private static Optional<Reason> enough(Trust trust, Spot spot, Standing standing) {
-        int nos = trust.nosToday(spot);
-        return nos >= NOES_TO_END || nos > 0 && standing.afterFear()
+    private static Optional<Reason> enough(Trust trust, Spot spot) {
+        if (trust.inPeaceToday().isPresent()) {
+            return trust.inPeaceToday();
+        }
+        if (trust.uneasyToday(spot) >= UNEASY_TO_END) {
+            return Optional.of(new Reason(
+                    "trust.enough-uneasy",
+                    "Uneasy three times in a row: that is a no in small letters. Something easy, a treat, and done for "
+                            + "today; tomorrow begins lower."));
+        }
+        return ended(trust, spot)
                 ? Optional.of(new Reason(
                         "trust.enough",
                         "The dog has said no, and is heard. Something easy, a treat, and done "

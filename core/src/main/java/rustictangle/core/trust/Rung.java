@@ -1,5 +1,7 @@
 package rustictangle.core.trust;
 
+import rustictangle.core.log.BegunLower;
+
 /** How far up a ladder, whatever it is the ladder of. Common practice, no published source. */
 public enum Rung {
     ON_THE_FLOOR,
@@ -14,7 +16,7 @@ public enum Rung {
     TO_THE_SKIN;
 
     /** Number of the highest rung. */
-    public static final int HIGHEST = 10;
+    public static final int HIGHEST = BegunLower.HIGHEST;
 
     private static final Rung EVERY_TIME_UP_TO = ONE_STROKE;
     private static final Rung MARKED_UP_TO = TOUCHES_IT;
@@ -44,7 +46,13 @@ public enum Rung {
         return compareTo(EVERY_TIME_UP_TO) <= 0 ? 5 : 3;
     }
 
-    static Rung numbered(int number) {
+    /** What one trial takes, its treat and a breath included, s. Own estimate. */
+    int secondsATrial() {
+        return compareTo(EVERY_TIME_UP_TO) <= 0 ? 5 : 10;
+    }
+
+    /** @param number taken to the nearest there is */
+    public static Rung numbered(int number) {
         return values()[Math.max(1, Math.min(HIGHEST, number)) - 1];
     }
 

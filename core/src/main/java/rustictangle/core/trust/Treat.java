@@ -12,6 +12,8 @@ public record Treat(double kcalPerGram, double grams) {
     public static final double MOST_KCAL_PER_GRAM = 10;
 
     public static final double MOST_GRAMS = 50;
+    /** A treat is a taste, also for a giant. Own estimate. */
+    static final double TASTE_GRAMS = 1;
 
     /** Dry training treats; own estimate. */
     private static final double USUAL_KCAL_PER_GRAM = 3.5;
@@ -28,7 +30,8 @@ public record Treat(double kcalPerGram, double grams) {
 
     /** What is taken for granted until the owner has read the label: pieces cut to the dog's size. */
     public static Treat usual(TreatAllowance allowance) {
-        return new Treat(USUAL_KCAL_PER_GRAM, allowance.treatKcal() / TreatPlan.PIECES_A_DAY / USUAL_KCAL_PER_GRAM);
+        double share = allowance.treatKcal() / TreatPlan.PIECES_A_DAY / USUAL_KCAL_PER_GRAM;
+        return new Treat(USUAL_KCAL_PER_GRAM, Math.min(TASTE_GRAMS, share));
     }
 
     /** Energy of one piece. */

@@ -17,7 +17,7 @@ public record TreatAllowance(double restingKcal, double dayKcal, double treatKca
 
     /** The allowance by mass and life stage. */
     public static TreatAllowance of(Dog dog) {
-        // National Research Council, Nutrient Requirements of Dogs and Cats, 2006; from memory.
+        // Kleiber's law, as the AAHA nutrition guidelines of 2021 use it; from memory.
         double resting = 70 * Math.pow(dog.mass().kilograms(), 0.75);
         double day = resting * dayFactor(dog);
         return new TreatAllowance(resting, day, day * TREAT_SHARE);

@@ -40,7 +40,7 @@ public record TreatPlan(int pieces, double pieceGrams, boolean dinner, Reason wh
                             "Pieces would be smaller than "
                                     + "0.2 g. Take part of the dinner, piece by piece, and put that much less in the bowl."));
         }
-        double piece = Math.min(Treat.MOST_GRAMS, grams / fit);
+        double piece = Math.min(Treat.TASTE_GRAMS, grams / fit);
         return new TreatPlan(
                 fit,
                 piece,
@@ -49,12 +49,14 @@ public record TreatPlan(int pieces, double pieceGrams, boolean dinner, Reason wh
                         "trust.pieces",
                         String.format(
                                 Locale.ROOT,
-                                "%.0f kcal of treats a day at %.1f kcal/g are %.1f g: %d pieces of %.1f g%s.",
+                                "%.0f kcal of treats a day at %.1f kcal/g are %.1f g at most: %d pieces of %.1f g%s.",
                                 allowance.treatKcal(),
                                 kcalPerGram,
                                 grams,
                                 fit,
                                 piece,
-                                fit < pieces ? "; more of them would be crumbs" : "")));
+                                fit < pieces
+                                        ? "; more of them would be crumbs"
+                                        : piece < grams / fit ? "; a treat is a taste" : "")));
     }
 }

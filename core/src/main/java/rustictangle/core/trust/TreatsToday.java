@@ -1,5 +1,6 @@
 package rustictangle.core.trust;
 
+import java.util.Locale;
 import java.util.Optional;
 import rustictangle.core.Reason;
 import rustictangle.core.log.Entry;
@@ -42,9 +43,29 @@ public record TreatsToday(int given, double givenKcal, double allowedKcal, int p
                 left,
                 left > 0
                         ? Optional.empty()
-                        : Optional.of(new Reason(
-                                "trust.treats-used",
-                                "Today's treats are used up. From now on part of the dinner, "
-                                        + "piece by piece, and that much less in the bowl.")));
+                        : Optional.of(tooBig(allowance, treat, kcal).orElse(USED)));
+    }
+
+    private static final Reason USED = new Reason(
+            "trust.treats-used",
+            "Today's treats are used up. From now on part of the dinner, "
+                    + "piece by piece, and that much less in the bowl.");
+
+    /** Where not the number is too great, but the piece: a smaller one still fits. */
+    private static Optional<Reason> tooBig(TreatAllowance allowance, Treat treat, double givenKcal) {
+        double piece = TreatPlan.of(allowance, treat.kcalPerGram(), TreatPlan.PIECES_A_DAY)
+                .pieceGrams();
+        boolean tooBig = treat.kcal() * TreatPlan.FEWEST_PIECES > allowance.treatKcal();
+        return !tooBig || givenKcal + piece * treat.kcalPerGram() > allowance.treatKcal()
+                ? Optional.empty()
+                : Optional.of(new Reason(
+                        "trust.treats-too-big",
+                        String.format(
+                                Locale.ROOT,
+                                "A whole piece of %.1f g does not fit into today's %.0f kcal any more. Cut it smaller: "
+                                        + "about %.1f g.",
+                                treat.grams(),
+                                allowance.treatKcal(),
+                                piece)));
     }
 }

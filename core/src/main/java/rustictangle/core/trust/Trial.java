@@ -12,8 +12,12 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.BegunLower;
+import rustictangle.core.log.CareOutcome;
+import rustictangle.core.log.Cared;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Log;
+import rustictangle.core.log.PracticeWarned;
 import rustictangle.core.log.Practised;
 import rustictangle.core.log.SessionBegun;
 import rustictangle.core.log.SessionEvent.SectionDone;
@@ -23,22 +27,74 @@ import rustictangle.core.log.Signal;
 import rustictangle.core.log.Subject;
 
 /**
- * One answer of the dog, in a practice or in a brushing session.
+ * One answer of the dog, in a practice or in a brushing session, or where the owner begins a ladder again.
  *
  * @param subject empty: the tool that leads at this section
  * @param section empty for a position
  */
-public record Trial(LocalDate day, Optional<Subject> subject, Optional<Section> section, Signal signal) {
+public record Trial(LocalDate day, Optional<Subject> subject, Optional<Section> section, Answer answer) {
+
+    /** What moves the dog on a ladder. */
+    public sealed interface Answer {
+
+        /** How it took it; of a warning, fear. Empty: it was not asked. */
+        default Optional<Signal> signal() {
+            return Optional.empty();
+        }
+    }
+
+    /** How the dog took it. */
+    public record Took(Signal how) implements Answer {
+
+        public Took {
+            Objects.requireNonNull(how, "how");
+        }
+
+        @Override
+        public Optional<Signal> signal() {
+            return Optional.of(how);
+        }
+    }
+
+    /** It growled, snapped or bit. */
+    public record GaveWarning() implements Answer {
+
+        @Override
+        public Optional<Signal> signal() {
+            return Optional.of(Signal.AFRAID);
+        }
+    }
+
+    /** It took the whole of it: whatever the ladder says, this rung it has reached. */
+    public record TookItAll(Signal how) implements Answer {
+
+        @Override
+        public Optional<Signal> signal() {
+            return Optional.of(how);
+        }
+    }
+
+    /** The owner begins here. */
+    public record BeginsAt(Rung rung) implements Answer {}
 
     /** The dog's answers, in practice and in sessions. */
     public static final Log.Reading<Trial> ANSWERS = Trial::answers;
 
     public Trial {
         Objects.requireNonNull(day, "day");
-        Objects.requireNonNull(signal, "signal");
+        Objects.requireNonNull(answer, "answer");
         if (subject.isEmpty() && section.isEmpty()) {
             throw new IllegalArgumentException("neither subject nor section, need at least one");
         }
+    }
+
+    public Trial(LocalDate day, Optional<Subject> subject, Optional<Section> section, Signal signal) {
+        this(day, subject, section, new Took(signal));
+    }
+
+    /** Whether it says that it has had enough for today: fear or a warning. */
+    boolean endsTheDay() {
+        return answer.signal().filter(Signal.AFRAID::equals).isPresent();
     }
 
     /**
@@ -51,22 +107,20 @@ public record Trial(LocalDate day, Optional<Subject> subject, Optional<Section> 
         List<Heard> all = new ArrayList<>();
         for (Entry entry : log) {
             entry.as(SessionBegun.class).ifPresent(plan -> begun.put(entry.id(), plan));
-            entry.as(Practised.class)
-                    .ifPresent(said -> all.add(new Heard(
-                            entry.at(), new Trial(entry.day(), said.subject(), said.section(), said.signal()), true)));
+            inPractice(entry).ifPresent(trial -> all.add(new Heard(entry.at(), trial, true)));
             for (SectionDone done : entry.done()) {
-                Heard answer = Heard.of(entry, done.section(), done.signal(), true);
+                Heard answer = Heard.of(entry, done.section(), new Took(done.signal()), true);
                 worst.merge(List.of(entry.session().get(), done.section()), answer, Heard::or);
             }
             if (entry.said() instanceof Warned warned) {
                 warned.sections()
                         .forEach(section -> worst.merge(
                                 List.of(entry.session().get(), section),
-                                Heard.of(entry, section, Signal.AFRAID, true),
+                                Heard.of(entry, section, new GaveWarning(), true),
                                 Heard::or));
             }
             if (entry.said() instanceof Signalled seen) {
-                Heard answer = Heard.of(entry, seen.section(), seen.signal(), false);
+                Heard answer = Heard.of(entry, seen.section(), new Took(seen.signal()), false);
                 worst.merge(List.of(entry.session().get(), seen.section()), answer, Heard::or);
             }
         }
@@ -81,6 +135,33 @@ public record Trial(LocalDate day, Optional<Subject> subject, Optional<Section> 
         return all.stream().map(Heard::trial).toList();
     }
 
+    private static Optional<Trial> inPractice(Entry entry) {
+        if (entry.said() instanceof Practised said) {
+            return Optional.of(new Trial(entry.day(), said.subject(), said.section(), said.signal()));
+        }
+        if (entry.said() instanceof PracticeWarned said) {
+            return Optional.of(new Trial(entry.day(), Optional.of(said.subject()), said.section(), new GaveWarning()));
+        }
+        if (entry.said() instanceof Cared said) {
+            return ofCare(entry, said);
+        }
+        return entry.as(BegunLower.class)
+                .map(said -> new Trial(
+                        entry.day(),
+                        Optional.of(said.subject()),
+                        said.section(),
+                        new BeginsAt(Rung.numbered(said.rung()))));
+    }
+
+    private static Optional<Trial> ofCare(Entry entry, Cared said) {
+        return Lesson.ofCare(said.job()).flatMap(subject -> said.signal()
+                .map(signal -> new Trial(
+                        entry.day(),
+                        Optional.of(subject),
+                        Optional.empty(),
+                        said.outcome() == CareOutcome.DONE ? new TookItAll(signal) : new Took(signal))));
+    }
+
     /** The tool that led there when the session began. */
     private static Optional<Subject> lead(SessionBegun begun, Section section) {
         return begun.plan().stream()
@@ -91,21 +172,26 @@ public record Trial(LocalDate day, Optional<Subject> subject, Optional<Section> 
 
     private record Heard(Instant at, Trial trial, boolean done) {
 
-        static Heard of(Entry entry, Section section, Signal signal, boolean done) {
-            return new Heard(entry.at(), Trial.at(entry.day(), section, signal), done);
+        static Heard of(Entry entry, Section section, Answer answer, boolean done) {
+            return new Heard(entry.at(), new Trial(entry.day(), Optional.empty(), Optional.of(section), answer), done);
         }
 
         Heard or(Heard later) {
-            Signal least = trial.signal.compareTo(later.trial.signal) > 0 ? trial.signal : later.trial.signal;
-            return new Heard(later.at, Trial.at(later.trial.day, trial.section.get(), least), done || later.done);
+            Answer least = unwilling(trial.answer) > unwilling(later.trial.answer) ? trial.answer : later.trial.answer;
+            return new Heard(
+                    later.at, new Trial(later.trial.day, Optional.empty(), trial.section, least), done || later.done);
+        }
+
+        private static int unwilling(Answer answer) {
+            return answer instanceof Took took ? took.how.ordinal() : Signal.values().length;
         }
 
         boolean counts() {
-            return done || trial.signal != Signal.RELAXED;
+            return done || !trial.answer.equals(new Took(Signal.RELAXED));
         }
 
         Heard with(Optional<Subject> lead) {
-            return new Heard(at, new Trial(trial.day, lead, trial.section, trial.signal), done);
+            return new Heard(at, new Trial(trial.day, lead, trial.section, trial.answer), done);
         }
     }
 

@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -13,10 +14,15 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.concurrent.ConcurrentHashMap;
+import rustictangle.core.Reason;
 import rustictangle.core.dog.Dog;
+import rustictangle.core.dog.History;
 import rustictangle.core.dog.Section;
+import rustictangle.core.kit.Fit;
 import rustictangle.core.kit.Kit;
+import rustictangle.core.kit.Need;
 import rustictangle.core.kit.SectionKit;
+import rustictangle.core.kit.ToolKind;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.Signal;
 import rustictangle.core.log.Subject;
@@ -34,13 +40,14 @@ public final class Trust {
 
     private static final int START_ROUGH_GROOM = 4;
     private static final int START_UNKNOWN = 3;
-    private static final int START_PUPPY = 1;
-    /** A tool or position that does not lead anywhere yet begins so many rungs lower than the tool that does. */
+    /** Also whoever was a puppy here, and every position and noise: only what was practised is known. */
+    private static final int START_UNTAUGHT = 1;
+    /** A brush or comb that does not lead anywhere yet begins so many rungs lower than the tool that does. */
     private static final int LOWER_FOR_ANOTHER_SUBJECT = 4;
     /** Rungs below a neighbour. Own estimates. */
     private static final int BELOW_SAME_TOOL_NEXT_PLACE = 2;
 
-    private static final int BELOW_OTHER_TOOL_SAME_PLACE = 3;
+    static final int BELOW_OTHER_TOOL_SAME_PLACE = 3;
     /** Places whose sensitivity ranks differ by no more than this are neighbours. Own estimate. */
     private static final int NEIGHBOUR_RANKS = 1;
 
@@ -53,27 +60,60 @@ public final class Trust {
     private static final int REMEMBERED_ANSWERS = 120;
 
     /**
-     * @param last the day of the last answer
-     * @param nos  how often it was a no on that day
+     * @param last    the day of the last answer
+     * @param nos     how often it was a no on that day
+     * @param uneasy  how often in a row it was uneasy on that day
+     * @param calm    the lowest rung on which it was relaxed; empty: on none
      * @param answers below the rung where a place is brushed
      */
-    private record Tried(Standing standing, LocalDate last, int nos, List<Turn> turns, Readiness.Answers answers) {}
+    private record Tried(
+            Standing standing,
+            LocalDate last,
+            int nos,
+            int uneasy,
+            Optional<Rung> calm,
+            List<Turn> turns,
+            Readiness.Answers answers) {
+
+        static Tried never(Standing begins, LocalDate day) {
+            return new Tried(begins, day, 0, 0, Optional.empty(), List.of(), Readiness.Answers.NONE);
+        }
+
+        Tried on(LocalDate day) {
+            return day.equals(last) ? this : new Tried(standing, day, 0, 0, calm, turns, answers);
+        }
+    }
 
     /** Where a ladder stood at the end of a day on which it moved. */
     public record Turn(LocalDate day, Rung rung) {}
 
     private final Dog dog;
     private final Map<Section, Subject> leads;
+    private final Map<Section, Subject> softer;
     private final Map<Spot, Tried> tried;
     private final LocalDate today;
+    private final boolean hadEnough;
     /** Reckoned when it is asked for. */
     private final Map<Section, Readiness> readiness = new ConcurrentHashMap<>();
 
-    private Trust(Dog dog, Map<Section, Subject> leads, Map<Spot, Tried> tried, LocalDate today) {
+    private Trust(Trust before, List<Trial> more) {
+        dog = before.dog;
+        leads = before.leads;
+        softer = before.softer;
+        today = before.today;
+        tried = new LinkedHashMap<>(before.tried);
+        more.forEach(this::hear);
+        hadEnough =
+                before.hadEnough || more.stream().anyMatch(trial -> trial.day().equals(today) && trial.endsTheDay());
+    }
+
+    private Trust(Dog dog, Kit kit, LocalDate today) {
         this.dog = dog;
-        this.leads = leads;
-        this.tried = new LinkedHashMap<>(tried);
+        this.leads = leads(kit);
+        this.softer = dog.introducedSoftly() ? softer(kit) : Map.of();
+        this.tried = Map.of();
         this.today = today;
+        this.hadEnough = false;
     }
 
     /**
@@ -81,14 +121,12 @@ public final class Trust {
      * @param trials the dog's answers, oldest first
      */
     public static Trust of(Dog dog, Kit kit, List<Trial> trials, LocalDate today) {
-        return new Trust(dog, leads(kit), Map.of(), today).after(trials);
+        return new Trust(dog, kit, today).after(trials);
     }
 
     /** Where it stands after more answers, oldest first. */
     public Trust after(List<Trial> trials) {
-        Trust trust = new Trust(dog, leads, tried, today);
-        trials.forEach(trust::hear);
-        return trust;
+        return new Trust(this, trials);
     }
 
     /**
@@ -126,6 +164,32 @@ public final class Trust {
         return Collections.unmodifiableMap(leads);
     }
 
+    /** Brushes that feel like stroking, the softest first: with one of them brushing is introduced. */
+    private static final List<ToolKind> SOFT = List.of(ToolKind.FLEXIBLE_PIN_BRUSH, ToolKind.WOODEN_PIN_BRUSH);
+
+    /** Where another brush leads, one of the drawer that is softer. */
+    private static Map<Section, Subject> softer(Kit kit) {
+        Map<Section, Subject> softer = new EnumMap<>(Section.class);
+        for (SectionKit here : kit.sections()) {
+            Need need = here.need();
+            boolean another = need.brushed()
+                    && !SOFT.contains(need.lead())
+                    && Lesson.with(need.lead())
+                            .filter(lead -> Lesson.of(lead).ladder() == Ladder.BRUSH)
+                            .isPresent();
+            SOFT.stream()
+                    .filter(kind -> another && need.forbids(kind).isEmpty() && lies(here, kind))
+                    .findFirst()
+                    .flatMap(Lesson::with)
+                    .ifPresent(subject -> softer.put(need.section(), subject));
+        }
+        return Collections.unmodifiableMap(softer);
+    }
+
+    private static boolean lies(SectionKit here, ToolKind kind) {
+        return here.fits().stream().map(Fit::tool).anyMatch(tool -> tool.kind() == kind && !tool.putAside());
+    }
+
     private void hear(Trial trial) {
         Optional<Subject> subject = trial.subject().or(() -> trial.section().map(leads::get));
         if (subject.isEmpty()) {
@@ -134,23 +198,51 @@ public final class Trust {
         Spot spot =
                 new Spot(subject.get(), Lesson.of(subject.get()).placeByPlace() ? trial.section() : Optional.empty());
         Standing before = standing(spot, trial.day());
-        Standing after = before.after(trial.signal());
-        List<Turn> turns =
-                new ArrayList<>(tried.containsKey(spot) ? tried.get(spot).turns() : List.of());
-        if (turns.isEmpty() || turns.get(turns.size() - 1).rung() != after.rung()) {
-            turns.removeIf(turn -> turn.day().equals(trial.day()));
-            turns.add(new Turn(trial.day(), after.rung()));
+        Tried known = tried.containsKey(spot) ? tried.get(spot).on(trial.day()) : Tried.never(before, trial.day());
+        tried.put(spot, after(known, before, trial));
+    }
+
+    /** @param before where it stood then */
+    private static Tried after(Tried known, Standing before, Trial trial) {
+        Optional<Signal> signal = trial.answer().signal();
+        Standing after = moved(known, before, trial.answer());
+        boolean uneasy = signal.filter(Signal.UNEASY::equals).isPresent();
+        boolean relaxed = signal.filter(Signal.RELAXED::equals).isPresent();
+        boolean lowest = relaxed
+                && known.calm.filter(calm -> calm.compareTo(before.rung()) <= 0).isEmpty();
+        return new Tried(
+                after,
+                trial.day(),
+                known.nos + (signal.filter(Signal::isNo).isPresent() ? 1 : 0),
+                uneasy ? known.uneasy + 1 : 0,
+                lowest ? Optional.of(before.rung()) : known.calm,
+                turned(known.turns, new Turn(trial.day(), after.rung())),
+                before.rung().readyForBrushing() || signal.isEmpty()
+                        ? known.answers
+                        : known.answers.and(one(signal.get()), 1));
+    }
+
+    private static Standing moved(Tried known, Standing before, Trial.Answer answer) {
+        if (answer instanceof Trial.BeginsAt begins) {
+            return Standing.fresh(begins.rung());
         }
-        int nos = practisedOn(spot, trial.day()) ? tried.get(spot).nos() : 0;
-        Readiness.Answers answers = tried.containsKey(spot) ? tried.get(spot).answers() : Readiness.Answers.NONE;
-        tried.put(
-                spot,
-                new Tried(
-                        after,
-                        trial.day(),
-                        trial.signal().isNo() ? nos + 1 : nos,
-                        turns,
-                        before.rung().readyForBrushing() ? answers : answers.and(one(trial.signal()), 1)));
+        if (answer instanceof Trial.TookItAll all) {
+            boolean shown = all.how() == Signal.RELAXED && !before.rung().readyForBrushing();
+            return shown ? Standing.fresh(Rung.WHOLE_SECTION) : before.after(all.how());
+        }
+        return answer instanceof Trial.Took took
+                ? before.after(took.how())
+                : before.afterWarning(known.calm.orElse(Rung.ON_THE_FLOOR));
+    }
+
+    private static List<Turn> turned(List<Turn> before, Turn now) {
+        if (!before.isEmpty() && before.get(before.size() - 1).rung() == now.rung()) {
+            return before;
+        }
+        List<Turn> turns = new ArrayList<>(before);
+        turns.removeIf(turn -> turn.day().equals(now.day()));
+        turns.add(now);
+        return List.copyOf(turns);
     }
 
     private static Readiness.Answers one(Signal signal) {
@@ -170,14 +262,60 @@ public final class Trust {
         for (Map.Entry<Spot, Tried> other : tried.entrySet()) {
             answers = answers.and(other.getValue().answers(), other.getKey().equals(spot) ? 1 : SHARE_OF_OTHER_LADDERS);
         }
-        return Readiness.of(at(spot), answers);
+        Optional<Standing> soft =
+                practised(section).filter(first -> !first.equals(spot)).map(this::at);
+        return Readiness.of(dog, soft, at(spot), answers);
+    }
+
+    boolean introduces(Spot spot) {
+        return spot.section()
+                .filter(section -> softer.get(section) == spot.subject())
+                .isPresent();
+    }
+
+    /**
+     * Which ladder is practised at a place next: that of a softer brush until the dog takes it, where the brush that
+     * leads would not touch it yet; empty where nothing is brushed.
+     */
+    Optional<Spot> practised(Section section) {
+        return lead(section).map(lead -> {
+            Spot leading = Spot.at(lead, section);
+            return Optional.ofNullable(softer.get(section))
+                    .map(soft -> Spot.at(soft, section))
+                    .filter(soft -> at(leading).rung().compareTo(Rung.EDGE_TOUCHES) < 0
+                            && !at(soft).rung().readyForBrushing())
+                    .orElse(leading);
+        });
     }
 
     private Standing standing(Spot spot, LocalDate day) {
         Tried known = tried.get(spot);
         return known == null
                 ? Standing.fresh(start(spot))
-                : known.standing().afterRest(ChronoUnit.DAYS.between(known.last(), day));
+                : known.standing().afterRest(ChronoUnit.DAYS.between(lastBrushed(spot, known), day), fadesAfter(spot));
+    }
+
+    /** A place that is brushed with another tool meanwhile does not grow reluctant of one that it knows. Own estimate. */
+    private LocalDate lastBrushed(Spot spot, Tried known) {
+        return !known.standing.rung().readyForBrushing() || !ofHair(spot)
+                ? known.last
+                : tried.entrySet().stream()
+                        .filter(other -> other.getKey().section().equals(spot.section())
+                                && ofHair(other.getKey())
+                                && other.getValue().standing.rung().readyForBrushing())
+                        .map(other -> other.getValue().last)
+                        .max(Comparator.naturalOrder())
+                        .orElse(known.last);
+    }
+
+    private static int fadesAfter(Spot spot) {
+        return Lesson.of(spot.subject()).care() ? Standing.DAYS_TO_FADE_CARE : Standing.DAYS_TO_FADE;
+    }
+
+    /** Brush or comb: only these may be known from before. */
+    private static boolean ofHair(Spot spot) {
+        Ladder ladder = Lesson.of(spot.subject()).ladder();
+        return ladder == Ladder.BRUSH || ladder == Ladder.COMB;
     }
 
     /** Where a ladder begins: by history, or below its best neighbour, whichever is higher. */
@@ -210,24 +348,22 @@ public final class Trust {
     }
 
     private int startByHistory(Spot spot) {
-        int begin = dog.isPuppy()
-                ? START_PUPPY
-                : switch (dog.history()) {
-                    case ROUGH_GROOM -> START_ROUGH_GROOM;
-                    case UNKNOWN_RESCUE -> START_UNKNOWN;
-                    case GENTLE -> START_GENTLE;
-                };
-        int lower = spot.section().map(section -> stepsDown(section)).orElse(0);
+        if (!ofHair(spot) || dog.isPuppy() || dog.history() == History.RAISED_HERE) {
+            return START_UNTAUGHT;
+        }
+        int begin = dog.history() == History.GENTLE
+                ? START_GENTLE
+                : dog.history() == History.ROUGH_GROOM ? START_ROUGH_GROOM : START_UNKNOWN;
         boolean leading = spot.section()
-                .filter(section -> leads.get(section) == spot.subject())
+                .filter(section -> leads.get(section) == spot.subject() || softer.get(section) == spot.subject())
                 .isPresent();
-        return Math.max(1, begin - lower - (leading ? 0 : LOWER_FOR_ANOTHER_SUBJECT));
+        return Math.max(1, begin - stepsDown(spot.section().orElseThrow()) - (leading ? 0 : LOWER_FOR_ANOTHER_SUBJECT));
     }
 
     /** A dog handled gently lets itself be brushed; others mind the sensitive places more. */
     private int stepsDown(Section section) {
         int steps = section.sensitivityRank() >= 9 ? 2 : section.sensitivityRank() >= 7 ? 1 : 0;
-        return dog.mayBeFrightened() || dog.isPuppy() ? steps : Math.min(1, steps);
+        return dog.mayBeFrightened() ? steps : Math.min(1, steps);
     }
 
     public Standing at(Spot spot) {
@@ -269,9 +405,17 @@ public final class Trust {
     /** The ladders that were tried, with their turning points, oldest first. */
     public Map<Spot, List<Turn>> turns() {
         Map<Spot, List<Turn>> turns = new HashMap<>();
-        tried.forEach((spot, known) -> turns.put(spot, List.copyOf(known.turns())));
+        tried.forEach((spot, known) -> turns.put(spot, turned(known.turns(), new Turn(today, at(spot).rung()))));
         return turns;
     }
+
+    /** Why it is left in peace for the rest of today; empty: it is not. */
+    public Optional<Reason> inPeaceToday() {
+        return hadEnough ? Optional.of(IN_PEACE) : Optional.empty();
+    }
+
+    private static final Reason IN_PEACE = new Reason(
+            "trust.in-peace", "It was afraid, or it warned, today: hands off, and it is left in peace until tomorrow.");
 
     boolean practisedToday(Spot spot) {
         return practisedOn(spot, today);
@@ -284,6 +428,23 @@ public final class Trust {
     /** How often the dog said no to this ladder today. */
     int nosToday(Spot spot) {
         return practisedToday(spot) ? tried.get(spot).nos() : 0;
+    }
+
+    /** How often in a row it was uneasy on this ladder today. */
+    int uneasyToday(Spot spot) {
+        return practisedToday(spot) ? tried.get(spot).uneasy() : 0;
+    }
+
+    /** Whether a practice today ended because the dog had said so. */
+    boolean endedToday() {
+        return tried.keySet().stream().anyMatch(spot -> Practice.ended(this, spot));
+    }
+
+    /** Days since it was practised or brushed there, where that has cost a rung; empty: it has not. */
+    Optional<Long> faded(Spot spot) {
+        return Optional.ofNullable(tried.get(spot))
+                .map(known -> ChronoUnit.DAYS.between(lastBrushed(spot, known), today))
+                .filter(days -> days >= fadesAfter(spot));
     }
 
     /** Days since this ladder was practised; empty: never. */

@@ -1,7 +1,9 @@
 package rustictangle.core.trust;
 
+import rustictangle.core.Choice;
+
 /** What to do when a position comes undone. Common practice, no published source. */
-public enum WhenTheDog {
+public enum WhenTheDog implements Choice {
     PULLS_A_LEG(
             "pulls a leg away",
             "Go with it, do not hold. Let it come back, or lift the other one; shorter and lower next time."),
@@ -14,20 +16,18 @@ public enum WhenTheDog {
             "turns to the brush", "Stop the brush, let it look, and go on when it looks away. Mouthing is a no."),
     GETS_UP("gets up and leaves", "Let it go. Wait, ask once more; a second no ends it for today.");
 
-    private final String label;
-    private final String todo;
+    private final Words words;
 
+    /**
+     * @param label after "When the dog"
+     * @param todo  what to do then
+     */
     WhenTheDog(String label, String todo) {
-        this.label = label;
-        this.todo = todo;
+        words = new Words(label, todo);
     }
 
-    /** After "When the dog". */
-    public String label() {
-        return label;
-    }
-
-    public String todo() {
-        return todo;
+    @Override
+    public Words words() {
+        return words;
     }
 }

@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import rustictangle.core.Reason;
+import rustictangle.core.log.CareJob;
 import rustictangle.core.plan.Reminder.Kind;
 
 class ReminderTest {
@@ -33,8 +34,21 @@ class ReminderTest {
     }
 
     private static Optional<Kind> kind(LocalDate groom, Optional<Reason> season, int due, Set<Kind> lately) {
-        return Reminder.ofDog("Oakum", TODAY, Optional.of(groom), season, due, 0, lately)
+        return Reminder.ofDog("Oakum", TODAY, Optional.of(groom), season, due, 0, List.of(), lately)
                 .map(Reminder::kind);
+    }
+
+    @Test
+    void jobsAtTheTableAreNamedWhenThereIsNothingToBrush() {
+        List<CareJob> care = List.of(CareJob.NAILS, CareJob.EARS);
+        Reminder said = Reminder.ofDog("Oakum", TODAY, Optional.empty(), Optional.empty(), 0, 0, care, NONE)
+                .orElseThrow();
+        assertEquals("Oakum: nails, ears are due at the table.", said.text());
+        assertEquals(
+                Reminder.Kind.BRUSHING,
+                Reminder.ofDog("Oakum", TODAY, Optional.empty(), Optional.empty(), 3, 0, care, NONE)
+                        .orElseThrow()
+                        .kind());
     }
 
     /** What is practised, not brushed, goes on tangling: it is said, too. */
@@ -46,7 +60,7 @@ class ReminderTest {
     }
 
     private static String text(int due, int lost) {
-        return Reminder.ofDog("Oakum", TODAY, Optional.empty(), Optional.empty(), due, lost, NONE)
+        return Reminder.ofDog("Oakum", TODAY, Optional.empty(), Optional.empty(), due, lost, List.of(), NONE)
                 .orElseThrow()
                 .text();
     }

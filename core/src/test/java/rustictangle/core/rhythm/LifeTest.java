@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -17,6 +18,7 @@ import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Habit;
 import rustictangle.core.dog.Section;
 import rustictangle.core.dog.Wear;
+import rustictangle.core.log.DrynessFelt;
 import rustictangle.core.log.LifeEvent;
 
 /** What a day does to a coat: factors of handbook 10, own estimates after common practice. */
@@ -53,6 +55,33 @@ class LifeTest {
         assertEquals(3, back.on(CLEAR.plusDays(1)), 1e-9, "a day on which it really swam is the 3 of such a day");
         Exposure armpit = exposure(swimmer, Section.ARMPIT_LEFT, on(1, LifeEvent.HARNESS_ALL_DAY));
         assertEquals(armpit.plain(CLEAR), armpit.on(CLEAR.plusDays(1)), 1e-9);
+    }
+
+    /** Dried to the skin at once a wet day counts as an ordinary one, left damp as three: handbook 10.1. */
+    @ParameterizedTest
+    @CsvSource({
+        "BATHED, ARMPIT_LEFT, true, 1",
+        "BATHED, ARMPIT_LEFT, false, 3",
+        "SOAKED, ARMPIT_LEFT, true, 1",
+        "SWAM, ARMPIT_LEFT, false, 3",
+        "BATHED, BELLY, false, 1.5",
+        "SOAKED, BACK, true, 3"
+    })
+    void whatAHandHasFeltDecidesHowHardAWetDayWas(LifeEvent event, Section section, boolean dry, double days) {
+        Life felt = new Life(on(1, event).days(), Map.of(CLEAR.plusDays(1), Map.of(Section.ARMPIT_LEFT, dry)));
+        assertEquals(days, exposure(ORDINARY, section, felt).on(CLEAR.plusDays(1)), 1e-9);
+    }
+
+    @Test
+    void aSwimmerThatIsDriedToTheSkinEverywhereHasAnOrdinaryDay() {
+        Map<Section, Boolean> dry = new HashMap<>();
+        DrynessFelt.STAYS_DAMP.forEach(section -> dry.put(section, true));
+        Life life = new Life(on(1, LifeEvent.SWAM).days(), Map.of(CLEAR.plusDays(1), dry));
+        Dog swimmer = Dogs.living(Set.of(), Set.of(Habit.SWIMS));
+        for (Section section : List.of(Section.BACK, Section.ARMPIT_LEFT)) {
+            assertEquals(1, exposure(swimmer, section, life).on(CLEAR.plusDays(1)), 1e-9);
+            assertEquals(2, exposure(swimmer, section, life).on(CLEAR.plusDays(2)), 1e-9);
+        }
     }
 
     @Test

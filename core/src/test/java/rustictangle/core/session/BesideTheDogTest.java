@@ -134,8 +134,10 @@ class BesideTheDogTest {
                 Reaction.toEachNo().stream().map(no -> no.optedOut().todo()).toList(),
                 "what each no would mean");
         assertEquals(
-                List.of(Reaction.Response.LEAVE_PLACE, Reaction.Response.END_WELL),
+                List.of(Reaction.Response.END_WELL, Reaction.Response.END_WELL),
                 Reaction.toEachNo().stream().map(no -> no.afraid().todo()).toList());
+        assertEquals(
+                Optional.of(End.AFRAID), PLAN.apply(seen(Signal.AFRAID)).state().end(), "one fear sign is enough");
         Session once = PLAN.apply(seen(Signal.OPTED_OUT));
         assertEquals(Reaction.Response.ASK_ONCE_MORE, todo(once));
         assertEquals(Optional.of(BACK), once.state().current());

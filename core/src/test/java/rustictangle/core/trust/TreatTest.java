@@ -15,7 +15,7 @@ import rustictangle.core.dog.Skin;
 
 class TreatTest {
 
-    /** 3 kg: resting about 160 kcal, the day about 255, treats at most 25 (handbook 9.7, after NRC 2006 and AAHA). */
+    /** 3 kg: resting about 160 kcal, the day about 255, treats at most 25 (handbook 9.7, after the AAHA guidelines). */
     private static final TreatAllowance SMALL = TreatAllowance.of(Dogs.adult(3));
 
     @Test
@@ -32,15 +32,31 @@ class TreatTest {
     }
 
     @Test
-    void untilALabelWasReadThirtyPiecesShareTheAllowanceOfAnyDog() {
-        for (double kilograms : new double[] {3, 14, 60}) {
+    void untilALabelWasReadThirtyPiecesAreWithinTheAllowanceOfAnyDogAndNoneIsMoreThanATaste() {
+        for (double kilograms : new double[] {3, 8, 14, 60, 100}) {
             TreatAllowance allowance = TreatAllowance.of(Dogs.adult(kilograms));
-            assertEquals(
-                    30, TreatsToday.of(allowance, Treat.usual(allowance), 0).piecesLeft());
+            Treat usual = Treat.usual(allowance);
+            int left = TreatsToday.of(allowance, usual, 0).piecesLeft();
+            assertTrue(kilograms < 10 ? left == 30 : left >= 30, kilograms + " kg: " + left);
+            assertTrue(usual.grams() <= 1, kilograms + " kg: " + usual);
+            assertTrue(TreatPlan.of(allowance, 3.5, 30).pieceGrams() <= 1);
         }
     }
 
-    /** Resting energy 70 × kg^0.75: NRC 2006, from memory. 10 kg is given there as about 394 kcal. */
+    @Test
+    void aPieceLargerThanTheWholeAllowanceIsCutSmallerAndNothingIsSaidToBeUsedUp() {
+        TreatsToday today = TreatsToday.of(SMALL, new Treat(4, 50), 0);
+        assertEquals("trust.treats-too-big", today.usedUp().orElseThrow().rule());
+        assertTrue(today.usedUp().orElseThrow().text().contains("0.2 g"), today.toString());
+        assertEquals(
+                "trust.treats-used",
+                TreatsToday.of(SMALL, new Treat(4, 50), 1)
+                        .usedUp()
+                        .orElseThrow()
+                        .rule());
+    }
+
+    /** Resting energy 70 × kg^0.75: Kleiber, as the AAHA nutrition guidelines 2021 use it, from memory. 10 kg: about 394 kcal. */
     @Test
     void restingEnergyOfATenKilogramDogIsThePublishedOne() {
         assertEquals(394, TreatAllowance.of(Dogs.adult(10)).restingKcal(), 1);

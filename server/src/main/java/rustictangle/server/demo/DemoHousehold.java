@@ -22,6 +22,7 @@ import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Match;
 import rustictangle.core.log.Entry;
 import rustictangle.core.rhythm.Comfort;
+import rustictangle.server.care.CareStore;
 import rustictangle.server.coat.CoatStore;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.dog.DogStore;
@@ -54,6 +55,7 @@ class DemoHousehold implements ApplicationRunner {
     private final DataFile data;
     private final TransactionTemplate transactions;
     private final VisitStore visits;
+    private final CareStore care;
     private final Settings settings;
     private final Clock clock;
 
@@ -65,6 +67,7 @@ class DemoHousehold implements ApplicationRunner {
             ToolStore tools,
             Tools checks,
             VisitStore visits,
+            CareStore care,
             DataFile data,
             TransactionTemplate transactions,
             Settings settings,
@@ -78,6 +81,7 @@ class DemoHousehold implements ApplicationRunner {
         this.data = data;
         this.transactions = transactions;
         this.visits = visits;
+        this.care = care;
         this.settings = settings;
         this.clock = clock;
     }
@@ -99,7 +103,10 @@ class DemoHousehold implements ApplicationRunner {
                     demo.form().dog(),
                     demo.coatOn(today).coat());
             Kit kit = Kit.of(Match.of(known.dog(), known.coat(), Approach.USUAL), DemoDrawer.tools(today));
-            List<Entry> besides = Stream.of(DemoReadings.of(demo, today), DemoVisits.of(demo, today))
+            List<Entry> besides = Stream.of(
+                            DemoReadings.of(demo, today),
+                            DemoVisits.of(demo, today),
+                            DemoCare.of(all.indexOf(demo), today))
                     .flatMap(List::stream)
                     .toList();
             besides.forEach(entry -> said.add(new Of(id, entry)));
@@ -124,6 +131,7 @@ class DemoHousehold implements ApplicationRunner {
                     Household.QUIET_FROM,
                     Household.QUIET_TO));
             DemoDrawer.fill(tools, checks, today);
+            DemoCare.fill(care);
             all.forEach(demo -> settle(demo, all.indexOf(demo) + 1, today));
             said.forEach(one -> logs.append(one.dog, one.entry));
         });

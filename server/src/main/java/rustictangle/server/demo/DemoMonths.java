@@ -67,7 +67,6 @@ final class DemoMonths {
     /** In the last days before a pause nothing came in between. */
     private static final int LATELY_DAYS = 4;
 
-    private static final int PRACTICE_TRIALS = 3;
     private static final double CHANCE_OF_PRACTICE = 0.45;
 
     private final KnownDog known;
@@ -153,9 +152,9 @@ final class DemoMonths {
 
     private void practise(Practice practice, LocalDate day, Instant at) {
         Section section = practice.spot().section().orElseThrow();
-        for (int i = 0; i < PRACTICE_TRIALS; i++) {
-            Trial trial =
-                    new Trial(day, Optional.of(practice.spot().subject()), Optional.of(section), answer(section, 1.5));
+        for (int i = 0; i < practice.trials(); i++) {
+            Signal how = answer(section, 1.5);
+            Trial trial = new Trial(day, Optional.of(practice.spot().subject()), Optional.of(section), how);
             trials.add(trial);
             said.add(new Entry(
                     uuid(),
@@ -163,7 +162,7 @@ final class DemoMonths {
                     day,
                     Optional.empty(),
                     Optional.empty(),
-                    new Practised(trial.subject(), trial.section(), trial.signal())));
+                    new Practised(trial.subject(), trial.section(), how)));
         }
     }
 
@@ -280,8 +279,11 @@ final class DemoMonths {
 
     private Signal answer(Section section, double easier) {
         long relaxed = trials.stream()
-                .filter(trial ->
-                        trial.section().filter(section::equals).isPresent() && trial.signal() == Signal.RELAXED)
+                .filter(trial -> trial.section().filter(section::equals).isPresent()
+                        && trial.answer()
+                                .signal()
+                                .filter(Signal.RELAXED::equals)
+                                .isPresent())
                 .count();
         double odds = demo.ease() + easier + 0.12 * Math.min(20, relaxed) - 0.35 * section.sensitivityRank();
         if (random.nextDouble() < 1 / (1 + Math.exp(-odds))) {

@@ -49,8 +49,7 @@ class DogController implements Shows {
 
     @PutMapping("/{dogId}")
     StoredDog replace(@PathVariable long dogId, @Valid @RequestBody DogForm form) {
-        found(store.replace(dogId, form), dogId);
-        return get(dogId);
+        return store.replace(dogId, form).orElseThrow(() -> new NotThere("dog", dogId));
     }
 
     /** The dog and all its records leave the screen and can be brought back. */

@@ -62,22 +62,29 @@ public class DogStore {
         return key.getKeyAs(Number.class).longValue();
     }
 
-    /** @return whether there was such a dog */
+    /** Who was a puppy until now, and is none any more, has learned what was practised here. @return empty: no such dog */
     @Transactional
-    boolean replace(long id, DogForm form) {
-        return bind(
-                                jdbc.sql(
-                                        """
+    Optional<StoredDog> replace(long id, DogForm form) {
+        Optional<StoredDog> before = find(id);
+        before.map(dog -> History.grown(dog.form().lifeStage(), form.lifeStage(), form.history()))
+                .ifPresent(history -> update(id, form, history));
+        return find(id);
+    }
+
+    private void update(long id, DogForm form, History history) {
+        bind(
+                        jdbc.sql(
+                                """
                 UPDATE dog SET name = :name, breed = :breed, kilograms = :kilograms, life_stage = :lifeStage,
                        flat_face = :flatFace, neutered = :neutered, skin = :skin, history = :history, harness = :harness,
                        dog_coat = :dogCoat, swims = :swims, fields_or_sand = :fieldsOrSand, snow = :snow, build = :build,
                        ears = :ears, tail = :tail
                  WHERE id = :id AND removed_at IS NULL
                 """),
-                                form)
-                        .param("id", id)
-                        .update()
-                == 1;
+                        form)
+                .param("history", history.name())
+                .param("id", id)
+                .update();
     }
 
     @Transactional

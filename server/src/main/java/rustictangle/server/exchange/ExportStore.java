@@ -41,7 +41,7 @@ import tools.jackson.core.json.JsonFactory;
 class ExportStore {
 
     /** Of the JSON format; see docs/format.md. */
-    static final int VERSION = 4;
+    static final int VERSION = 5;
     /** Each after those it refers to. */
     static final List<String> TABLES = List.of(
             "household",
@@ -53,6 +53,10 @@ class ExportStore {
             "tool_price",
             "approach",
             "treat",
+            "care_choice",
+            "claws",
+            "supply",
+            "photo",
             "entry",
             "appointment",
             "groom_price",
@@ -116,7 +120,10 @@ class ExportStore {
         for (int i = 1; i <= columns.getColumnCount(); i++) {
             Object value = row.getObject(i);
             String name = columns.getColumnName(i);
-            if (value instanceof Double number) {
+            if (value instanceof byte[] bytes) {
+                json.writeName(name);
+                json.writeBinary(bytes);
+            } else if (value instanceof Double number) {
                 json.writeNumberProperty(name, number);
             } else if (value instanceof Number number) {
                 json.writeNumberProperty(name, number.longValue());

@@ -181,6 +181,12 @@ class JsonImportStore {
                     }
                     yield json.getDoubleValue();
                 }
+                case "BLOB" -> {
+                    if (token != JsonToken.VALUE_STRING) {
+                        throw bad(table + "." + column + " is no text in Base64");
+                    }
+                    yield bytes(table, column);
+                }
                 default -> {
                     if (token != JsonToken.VALUE_STRING) {
                         throw bad(table + "." + column + " is no text");
@@ -193,6 +199,14 @@ class JsonImportStore {
                     yield text;
                 }
             };
+        }
+
+        private byte[] bytes(String table, String column) {
+            try {
+                return json.getBinaryValue();
+            } catch (JacksonException notBase64) {
+                throw bad(table + "." + column + " is no text in Base64");
+            }
         }
 
         private String said() {

@@ -34,7 +34,7 @@ final class OldTablesStore {
     /** The version of the format from which on all that was said is one log. */
     private static final int ONE_LOG = 3;
     /** By version of the format: the version of the data that it was written from. */
-    private static final Map<Integer, String> SCHEMAS = Map.of(1, "12", 2, "13", 3, "15");
+    private static final Map<Integer, String> SCHEMAS = Map.of(1, "12", 2, "13", 3, "15", 4, "17");
 
     private OldTablesStore() {}
 
@@ -42,6 +42,9 @@ final class OldTablesStore {
     static List<String> of(int version) {
         if (version >= ONE_LOG) {
             List<String> tables = new ArrayList<>(ExportStore.TABLES);
+            if (version < 5) {
+                tables.removeAll(List.of("care_choice", "claws", "supply", "photo"));
+            }
             if (version == ONE_LOG) {
                 tables.remove("tool_price");
             }

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
+import rustictangle.core.care.Supply;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.Colour;
 import rustictangle.core.coat.Density;
@@ -32,6 +33,7 @@ import rustictangle.core.kit.Spacing;
 import rustictangle.core.kit.TipSchool;
 import rustictangle.core.kit.Tips;
 import rustictangle.core.kit.ToolKind;
+import rustictangle.core.log.CareJob;
 import rustictangle.core.log.Catch;
 import rustictangle.core.log.CombResult;
 import rustictangle.core.log.HairOut;
@@ -73,6 +75,8 @@ final class Vocabulary {
             Map.entry("tool.head", HeadShape.class),
             Map.entry("tool.spacing", Spacing.class),
             Map.entry("tool.handle", Handle.class),
+            Map.entry("care_choice.job", CareJob.class),
+            Map.entry("supply.kind", Supply.class),
             Map.entry("approach.lead", LeadSchool.class),
             Map.entry("approach.tips", TipSchool.class),
             Map.entry("approach.mist", MistSchool.class),
@@ -97,6 +101,7 @@ final class Vocabulary {
             "entry.id",
             "entry.session_id",
             "entry.takes_back",
+            "photo.id",
             "session.id",
             "session_plan.session_id",
             "session_event.id",

@@ -20,10 +20,17 @@ import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import rustictangle.core.Refused;
+import rustictangle.core.log.Bathed;
+import rustictangle.core.log.BegunLower;
+import rustictangle.core.log.Cared;
+import rustictangle.core.log.ClawTouched;
+import rustictangle.core.log.DrynessFelt;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Happened;
+import rustictangle.core.log.LookedAt;
 import rustictangle.core.log.Measured;
 import rustictangle.core.log.PastTold;
+import rustictangle.core.log.PracticeWarned;
 import rustictangle.core.log.Practised;
 import rustictangle.core.log.Said;
 import rustictangle.core.log.SeenBy;
@@ -68,7 +75,11 @@ class EntryStore {
             HairCameOut.class,
             HairWeighed.class,
             Practised.class,
+            PracticeWarned.class,
+            BegunLower.class,
             SeenBy.class,
+            Bathed.class,
+            DrynessFelt.class,
             Happened.class);
 
     private static final String FOR_EVER = kinds(
@@ -78,7 +89,10 @@ class EntryStore {
             Visited.class,
             ToolLookedOver.class,
             ToolReplaced.class,
-            ToolCleaned.class);
+            ToolCleaned.class,
+            Cared.class,
+            ClawTouched.class,
+            LookedAt.class);
 
     private static final String ALL = kinds(SaidJson.kinds(Said.class).toArray(Class<?>[]::new));
     private static final String COLUMNS = "seq, id, dog_id, session_id, at, day, takes_back, said";
@@ -160,7 +174,7 @@ class EntryStore {
                     SELECT seq FROM entry WHERE session_id IN (SELECT id FROM begun)
                        AND said ->> '$.type' IN ('SESSION_BEGUN', 'SECTION_DONE', 'STEP_DONE', 'SIGNALLED', 'WARNED')
                     UNION SELECT seq FROM entry
-                           WHERE said ->> '$.type' IN ('PRACTISED') AND at >= :from AND at < :before AND dog_id IN (:dogs))
+                           WHERE said ->> '$.type' IN ('PRACTISED', 'PRACTICE_WARNED', 'BEGUN_LOWER', 'CARED') AND at >= :from AND at < :before AND dog_id IN (:dogs))
                 SELECT COLUMNS FROM entry
                  WHERE seq IN (SELECT seq FROM says)
                    AND NOT EXISTS (SELECT 1 FROM entry AS undo WHERE undo.takes_back = entry.id)

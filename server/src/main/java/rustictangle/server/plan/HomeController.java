@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.CareJob;
 import rustictangle.core.log.Log;
 import rustictangle.core.plan.DogPlan;
 import rustictangle.core.plan.Race;
@@ -45,13 +46,22 @@ class HomeController {
      * @param brushedSeconds  spent on it today already, setting up included
      * @param practiceSeconds still to be practised today, besides those minutes
      * @param picks           dog by dog
+     * @param care            the small jobs, and baths, besides it
      */
     record TodayView(
             Optional<Integer> minutes,
             int neededMinutes,
             int brushedSeconds,
             int practiceSeconds,
-            List<PickView> picks) {}
+            List<PickView> picks,
+            List<CareTurn> care) {}
+
+    /**
+     * One job at the table.
+     *
+     * @param learning whether the next step of its ladder is the job
+     */
+    record CareTurn(long dogId, CareJob job, double minutes, boolean learning) {}
 
     /**
      * One session with one dog.
@@ -77,6 +87,7 @@ class HomeController {
      * @param owedBath        a bath that gel asks for; absent: none
      * @param closed          places that a vet or a groomer must see first
      * @param askPast         whether nobody said yet when a comb last went to the skin
+     * @param inPeace         why it is left in peace for the rest of today; absent: it is not
      * @param practice        one or two for today; none where nothing is brushed
      * @param openSession     the session going on; absent: none
      * @param lastBrushed     absent: never
@@ -95,6 +106,7 @@ class HomeController {
             int lost,
             List<ClosedView> closed,
             Optional<Reason> owedBath,
+            Optional<Reason> inPeace,
             boolean askPast,
             Optional<UUID> openSession,
             Optional<LocalDate> lastBrushed,
@@ -150,7 +162,22 @@ class HomeController {
                 set.neededMinutes(),
                 set.spentSeconds(),
                 set.practiceSecondsLeft(),
-                picks(asked, 0));
+                picks(asked, 0),
+                care(asked, 0));
+    }
+
+    /** The jobs at the table on a day of the plan, 0 being today. */
+    static List<CareTurn> care(Plans.Now now, int day) {
+        return now.care().on(day).stream()
+                .map(turn -> {
+                    Plans.Member member = now.members().get(turn.dog());
+                    return new CareTurn(
+                            member.known().id(),
+                            turn.job(),
+                            turn.minutes(),
+                            member.care().get(turn.job().ordinal()).learning());
+                })
+                .toList();
     }
 
     /** Dog by dog, on a day of the plan, 0 being today. */
@@ -197,6 +224,7 @@ class HomeController {
                 (int) member.races().stream().filter(Race::lost).count(),
                 member.closed().stream().map(ClosedView::of).toList(),
                 OwedBath.of(log, now.today()).map(OwedBath::why),
+                member.picture().trust().inPeaceToday(),
                 WhenController.askPast(member.picture().forecast(), log),
                 SessionLog.open(log).map(SessionLog::id),
                 SessionLog.lastDone(log),

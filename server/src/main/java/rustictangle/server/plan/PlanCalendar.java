@@ -55,6 +55,25 @@ final class PlanCalendar {
                         written);
             }
         }
+        for (int day = 0; day < now.daysTold(); day++) {
+            List<HomeController.CareTurn> care = worthADay(now, day);
+            if (!care.isEmpty()) {
+                LocalDate date = now.today().plusDays(day);
+                add(
+                        calendar,
+                        "care-" + date,
+                        date,
+                        care.stream()
+                                .map(turn -> name(now, turn.dogId()) + ": "
+                                        + turn.job().label())
+                                .collect(Collectors.joining(", ")),
+                        care.stream()
+                                .map(turn -> name(now, turn.dogId()) + ", "
+                                        + turn.job().label() + ": " + Math.max(1, Math.round(turn.minutes())) + " min")
+                                .collect(Collectors.joining("\n")),
+                        written);
+            }
+        }
         appointments.forEach(visit -> {
             String id = "visit-" + visit.id();
             String summary = "Groomer: " + visit.dog();
@@ -66,8 +85,28 @@ final class PlanCalendar {
         return calendar.toString();
     }
 
+    /** What is done every day or two is no date. */
+    private static final int SELDOM_FROM_DAYS = 3;
+
+    static List<HomeController.CareTurn> worthADay(Plans.Now now, int day) {
+        return HomeController.care(now, day).stream()
+                .filter(turn -> {
+                    int gap = now.members()
+                            .get(now.position(turn.dogId()))
+                            .care()
+                            .get(turn.job().ordinal())
+                            .gap();
+                    return gap == 0 || gap >= SELDOM_FROM_DAYS;
+                })
+                .toList();
+    }
+
     private static String name(Plans.Now now, HomeController.PickView pick) {
-        return now.members().get(now.position(pick.dogId())).known().name();
+        return name(now, pick.dogId());
+    }
+
+    private static String name(Plans.Now now, long dogId) {
+        return now.members().get(now.position(dogId)).known().name();
     }
 
     private static String minutes(HomeController.PickView pick) {

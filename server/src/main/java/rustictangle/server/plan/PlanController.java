@@ -1,6 +1,7 @@
 package rustictangle.server.plan;
 
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -8,6 +9,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.CareJob;
 import rustictangle.core.plan.SectionThread;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.plan.HomeController.PickView;
@@ -25,8 +27,14 @@ class PlanController {
     /**
      * @param minutes that were set for this day; absent: as many as it takes
      * @param seconds of all sessions, setting up included
+     * @param care    the small jobs, and baths
      */
-    record DayPlan(LocalDate day, Optional<Integer> minutes, double seconds, List<PickView> picks) {}
+    record DayPlan(
+            LocalDate day,
+            Optional<Integer> minutes,
+            double seconds,
+            List<PickView> picks,
+            List<HomeController.CareTurn> care) {}
 
     /**
      * What is to be expected of a dog by the end.
@@ -41,8 +49,19 @@ class PlanController {
             double matsPlanned,
             double matsIfNothing) {}
 
-    /** @param threads of the sections whose hair mats, and that are brushed */
-    record ThreadView(LocalDate today, LocalDate until, Optional<LocalDate> groom, List<ThreadLine> threads) {}
+    /**
+     * @param threads of the sections whose hair mats, and that are brushed
+     * @param care    the jobs at the table that do not come every day or two
+     */
+    record ThreadView(
+            LocalDate today,
+            LocalDate until,
+            Optional<LocalDate> groom,
+            List<ThreadLine> threads,
+            List<CareDay> care) {}
+
+    /** @param days on which it comes, 0 being today */
+    record CareDay(CareJob job, List<Integer> days) {}
 
     /**
      * One section, day by day from today to the end.
@@ -105,7 +124,8 @@ class PlanController {
                 date,
                 Optional.ofNullable(now.household().minutes().get(date.getDayOfWeek())),
                 60 * now.plan().minutes(day),
-                HomeController.picks(now, day));
+                HomeController.picks(now, day),
+                HomeController.care(now, day));
     }
 
     private static DogEnd end(Plans.Now now, int dog) {
@@ -138,6 +158,20 @@ class PlanController {
                 now.today(),
                 now.today().plusDays(member.work().daysTold()),
                 member.groom(),
-                now.plan().threads(dog).stream().map(ThreadLine::of).toList());
+                now.plan().threads(dog).stream().map(ThreadLine::of).toList(),
+                care(now, dogId, member.work().daysTold()));
+    }
+
+    private static List<CareDay> care(Plans.Now now, long dogId, int days) {
+        return Arrays.stream(CareJob.values())
+                .map(job -> new CareDay(
+                        job,
+                        IntStream.range(0, days)
+                                .filter(day -> PlanCalendar.worthADay(now, day).stream()
+                                        .anyMatch(turn -> turn.dogId() == dogId && turn.job() == job))
+                                .boxed()
+                                .toList()))
+                .filter(one -> !one.days().isEmpty())
+                .toList();
     }
 }

@@ -15,9 +15,11 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import rustictangle.core.Reason;
+import rustictangle.core.care.CareDue;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Hand;
 import rustictangle.core.log.Log;
+import rustictangle.core.plan.CareDays;
 import rustictangle.core.plan.DogPlan;
 import rustictangle.core.plan.HouseholdPlan;
 import rustictangle.core.plan.Race;
@@ -30,6 +32,7 @@ import rustictangle.core.routine.Sitting;
 import rustictangle.core.session.Closed;
 import rustictangle.core.session.SessionLog;
 import rustictangle.core.trust.Practice;
+import rustictangle.server.care.CareLoader;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.frame.LastMade;
@@ -56,6 +59,7 @@ class Plans implements Shows {
      * @param closed    where a vet or a groomer must look first
      * @param sitting   the longest there may be; empty: as long as both are at ease
      * @param practices for today, done or not
+     * @param care      every job at the table, due or not
      * @param groom     when a groomer sees it next; empty: nobody said
      */
     record Member(
@@ -66,6 +70,7 @@ class Plans implements Shows {
             List<Closed> closed,
             Optional<Sitting> sitting,
             List<Practice> practices,
+            List<CareDue> care,
             Optional<LocalDate> groom,
             Workload work) {
 
@@ -89,10 +94,12 @@ class Plans implements Shows {
      * @param minutes      there are each day for brushing, today's practice and what was brushed already taken off;
      *                     empty: as many as it takes
      * @param spentSeconds with the dogs already today
+     * @param care         the small jobs, by the position of the dogs
      */
     record Now(
             LocalDate today,
             List<Member> members,
+            CareDays care,
             HouseholdPlan plan,
             Household household,
             Optional<double[]> minutes,
@@ -160,6 +167,7 @@ class Plans implements Shows {
     private final TrustLoader trusts;
     private final KitLoader kits;
     private final VisitService visits;
+    private final CareLoader cares;
     private final Logs logs;
     private final HouseholdLoader households;
     private final Progress progress;
@@ -167,7 +175,7 @@ class Plans implements Shows {
     private final LastMade made;
 
     /** All that the plan follows from. */
-    private record Facts(LocalDate today, Household household, List<Member> members, int spentSeconds) {}
+    private record Facts(LocalDate today, Household household, List<Member> members, CareDays care, int spentSeconds) {}
 
     /** All that a dog's part in it follows from. */
     private record Known(
@@ -176,6 +184,8 @@ class Plans implements Shows {
             KnownDog known,
             Picture picture,
             List<Practice> practices,
+            List<CareDue> care,
+            List<Integer> baths,
             Optional<LocalDate> groom,
             boolean going,
             double setUp,
@@ -188,6 +198,7 @@ class Plans implements Shows {
             TrustLoader trusts,
             KitLoader kits,
             VisitService visits,
+            CareLoader cares,
             Logs logs,
             HouseholdLoader households,
             Progress progress,
@@ -198,6 +209,7 @@ class Plans implements Shows {
         this.trusts = trusts;
         this.kits = kits;
         this.visits = visits;
+        this.cares = cares;
         this.logs = logs;
         this.households = households;
         this.progress = progress;
@@ -218,6 +230,11 @@ class Plans implements Shows {
         try (Progress.Running running = progress.begin("Reckoning the plan")) {
             List<KnownDog> all = dogs.known();
             for (KnownDog dog : all) {
+                Log log = logs.of(dog.id());
+                spent += SessionLog.spentToday(log) + 60 * SetUp.learned(log) * SessionLog.begunToday(log);
+            }
+            CareDays days = careDays(all, household, spent, today);
+            for (KnownDog dog : all) {
                 running.at(dog.name(), members.size(), all.size());
                 Log log = logs.of(dog.id());
                 members.add(made.of(
@@ -229,17 +246,39 @@ class Plans implements Shows {
                                 dog,
                                 routines.picture(dog),
                                 trusts.today(dog),
+                                cares.of(dog),
+                                days.baths(members.size()),
                                 visits.next(dog.id(), today),
                                 SessionLog.open(log).isPresent(),
                                 SetUp.learned(log),
                                 kits.approach(dog.id()).hand(),
                                 Closed.of(log, today)),
                         Plans::member));
-                spent += SessionLog.spentToday(log) + 60 * SetUp.learned(log) * SessionLog.begunToday(log);
             }
             running.at("the days to come", 1, 1);
+            return new Facts(today, household, members, days, (int) Math.round(spent));
         }
-        return new Facts(today, household, members, (int) Math.round(spent));
+    }
+
+    /** Before the brushing, whose minutes they take. */
+    private CareDays careDays(List<KnownDog> all, Household household, double spentSeconds, LocalDate today) {
+        double[] minutes = IntStream.range(0, Workload.MOST_DAYS)
+                .mapToDouble(day -> Optional.ofNullable(
+                                household.minutes().get(today.plusDays(day).getDayOfWeek()))
+                        .map(there -> Math.max(0, there - (day == 0 ? spentSeconds / 60 : 0)))
+                        .orElse(Double.POSITIVE_INFINITY))
+                .toArray();
+        return CareDays.of(
+                all.stream()
+                        .map(dog ->
+                                trusts.of(dog).inPeaceToday().isPresent() ? later(cares.of(dog), today) : cares.of(dog))
+                        .toList(),
+                today,
+                minutes);
+    }
+
+    private static List<CareDue> later(List<CareDue> care, LocalDate today) {
+        return care.stream().map(due -> due.notBefore(today.plusDays(1))).toList();
     }
 
     @Override
@@ -253,13 +292,14 @@ class Plans implements Shows {
         return new Now(
                 facts.today,
                 facts.members,
+                facts.care,
                 minutes.map(there -> HouseholdPlan.of(work, there)).orElseGet(() -> HouseholdPlan.asItTakes(work)),
                 facts.household,
                 minutes,
                 facts.spentSeconds);
     }
 
-    /** Practice takes its minutes first. */
+    /** Practice and the small jobs take their minutes first. */
     private static Optional<double[]> minutes(Facts facts, int days) {
         if (facts.household.minutes().isEmpty()) {
             return Optional.empty();
@@ -270,6 +310,7 @@ class Plans implements Shows {
                 .mapToDouble(day -> Math.max(
                         0,
                         facts.household.minutes().get(facts.today.plusDays(day).getDayOfWeek())
+                                - facts.care.minutes(day)
                                 - (day == 0 ? facts.spentSeconds + left : practice) / 60.0))
                 .toArray());
     }
@@ -309,6 +350,7 @@ class Plans implements Shows {
         return new Now(
                 now.today,
                 now.members,
+                now.care,
                 HouseholdPlan.of(work, minutes),
                 now.household,
                 Optional.of(minutes),
@@ -371,6 +413,13 @@ class Plans implements Shows {
                                     ? Workload.Place.inTraining(minutes, ready.get(step.section()))
                                     : Workload.Place.ready(minutes));
         });
+        Workload work = new Workload(
+                picture.forecast(),
+                dog.comfort,
+                places,
+                new Workload.Sessions(dog.setUp, dog.going, sitting.map(Sitting::atMost)),
+                dog.groom.map(day -> (int) ChronoUnit.DAYS.between(dog.today, day)),
+                dog.baths);
         return new Member(
                 dog.known,
                 picture,
@@ -384,12 +433,8 @@ class Plans implements Shows {
                                 .filter(untouched::contains)
                                 .isEmpty())
                         .toList(),
+                dog.care,
                 dog.groom,
-                new Workload(
-                        picture.forecast(),
-                        dog.comfort,
-                        places,
-                        new Workload.Sessions(dog.setUp, dog.going, sitting.map(Sitting::atMost)),
-                        dog.groom.map(day -> (int) ChronoUnit.DAYS.between(dog.today, day))));
+                picture.trust().inPeaceToday().isPresent() ? work.notToday() : work);
     }
 }

@@ -13,6 +13,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
+import rustictangle.core.log.CareJob;
 import rustictangle.core.plan.Race;
 import rustictangle.core.plan.Reminder;
 import rustictangle.core.session.SessionLog;
@@ -94,12 +95,20 @@ class Reminders {
                             member.picture().forecast().season(),
                             due(plan, member),
                             lost(member),
+                            care(plan, member),
                             outbox.sentSince(id, since))
                     .ifPresent(reminder -> worth.add(new Worth(id, reminder)));
         }
         Reminder.ofTools(kits.drawer(), today, outbox.sentSince(Optional.empty(), since))
                 .ifPresent(reminder -> worth.add(new Worth(Optional.empty(), reminder)));
         return worth;
+    }
+
+    private static List<CareJob> care(Plans.Now plan, Plans.Member member) {
+        return PlanCalendar.worthADay(plan, 0).stream()
+                .filter(turn -> turn.dogId() == member.known().id())
+                .map(HomeController.CareTurn::job)
+                .toList();
     }
 
     private static int lost(Plans.Member member) {

@@ -20,6 +20,7 @@ import rustictangle.core.routine.Method;
 import rustictangle.core.routine.Order;
 import rustictangle.core.routine.Picture;
 import rustictangle.core.routine.Routine;
+import rustictangle.core.routine.RoutineStep;
 import rustictangle.core.routine.Sitting;
 import rustictangle.core.routine.Training;
 import rustictangle.core.session.Closed;
@@ -108,7 +109,8 @@ class RoutineController implements Shows {
                                 ? !practised.contains(section) && !closed.contains(section)
                                 : now.plan().of(dog).get(section).get(0)))
                 .toList();
-        Routine proposed = picture.routine(sections);
+        Routine proposed =
+                picture.routine(training ? inOneSitting(picture, now.members().get(dog), sections) : sections);
         Routine routine = order.map(proposed::inOrder).orElse(proposed);
         Training inTraining = Training.of(
                 picture.trust(),
@@ -133,6 +135,14 @@ class RoutineController implements Shows {
                 inTraining.why(),
                 now.members().get(dog).sitting().map(Sitting::why),
                 picture.forecast().season());
+    }
+
+    /** Where the dog is still in training nothing is brushed beyond what it can sit through. */
+    private static List<Section> inOneSitting(Picture picture, Plans.Member member, List<Section> sections) {
+        List<RoutineStep> steps = picture.routine(sections).steps();
+        return member.sitting().map(sitting -> sitting.fitting(steps)).orElse(steps).stream()
+                .map(RoutineStep::section)
+                .toList();
     }
 
     private static List<Wait> waits(Plans.Now now, int dog, List<Section> taken) {

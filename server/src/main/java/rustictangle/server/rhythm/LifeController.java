@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Refused;
+import rustictangle.core.log.Bathed;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Happened;
 import rustictangle.core.log.LifeEvent;
@@ -90,7 +91,9 @@ class LifeController implements Shows {
     }
 
     private static Predicate<Entry> is(LocalDate day, LifeEvent event) {
-        return entry -> entry.day().equals(day) && entry.said().equals(new Happened(event));
+        return entry -> entry.day().equals(day)
+                && (entry.said().equals(new Happened(event))
+                        || event == LifeEvent.BATHED && entry.said() instanceof Bathed);
     }
 
     @Override

@@ -1,11 +1,13 @@
 package rustictangle.server.trust;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import rustictangle.core.Reason;
 import rustictangle.core.trust.Ladder;
 import rustictangle.core.trust.Lesson;
 import rustictangle.core.trust.Practice;
+import rustictangle.core.trust.Rung;
 
 /**
  * A short practice, with the words to show.
@@ -17,6 +19,7 @@ import rustictangle.core.trust.Practice;
  * @param treatKcal     what its treats may hold together
  * @param endWith       something easy to end on
  * @param doneToday     whether it was practised today already
+ * @param rungs         of the ladder, the lowest first
  * @param enough        why it is enough for today; absent: it is not
  */
 public record PracticeView(
@@ -30,6 +33,7 @@ public record PracticeView(
         double treatKcal,
         String endWith,
         boolean doneToday,
+        List<String> rungs,
         Optional<Reason> enough,
         List<Reason> reasons) {
 
@@ -46,6 +50,9 @@ public record PracticeView(
                 practice.treatKcal(),
                 practice.endWith(),
                 practice.doneToday(),
+                Arrays.stream(Rung.values())
+                        .map(rung -> ladder.at(rung).label())
+                        .toList(),
                 practice.enough(),
                 practice.reasons());
     }

@@ -3,6 +3,8 @@ package rustictangle.server.trust;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -28,11 +30,16 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
+import rustictangle.core.Refused;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.ToolKind;
+import rustictangle.core.log.BegunLower;
+import rustictangle.core.log.PracticeWarned;
 import rustictangle.core.log.Practised;
+import rustictangle.core.log.Said;
 import rustictangle.core.log.Signal;
 import rustictangle.core.log.Subject;
+import rustictangle.core.log.Warning;
 import rustictangle.core.trust.FussOrFear;
 import rustictangle.core.trust.Helper;
 import rustictangle.core.trust.Lesson;
@@ -43,7 +50,6 @@ import rustictangle.core.trust.TreatAllowance;
 import rustictangle.core.trust.TreatPlan;
 import rustictangle.core.trust.TreatsToday;
 import rustictangle.core.trust.Trust;
-import rustictangle.core.trust.WhenTheDog;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.frame.Shows;
@@ -70,8 +76,7 @@ class TrustController implements Shows {
             Treat treat,
             TreatPlan plan,
             List<TurnsView> turns,
-            List<HelperView> helpers,
-            List<WhenView> whenTheDog) {}
+            List<HelperView> helpers) {}
 
     record SubjectView(Subject subject, String label) {}
 
@@ -81,14 +86,33 @@ class TrustController implements Shows {
 
     record HelperView(Helper.Who who, String label, Set<ToolKind> tools, int minutes, List<Reason> reasons) {}
 
-    record WhenView(String label, String todo) {}
-
     /** One answer in a practice; the id is the sender's own, so that a repeat does no harm. */
     record PracticeAnswer(
             @NotNull(message = "Give the answer an id of its own.") UUID id,
             @NotNull(message = "Say what was practised.") Subject subject,
             @Nullable Section section,
             @NotNull(message = "Say how the dog took it.") Signal signal) {}
+
+    /** The dog warned or bit in a practice; the id is the sender's own. */
+    record PracticeWarning(
+            @NotNull(message = "Give the entry an id of its own.") UUID id,
+            @NotNull(message = "Say what was practised.") Subject subject,
+            @Nullable Section section,
+            @NotNull(message = "Say what the dog did.") Warning warning) {}
+
+    /**
+     * A ladder begun again lower; the id is the sender's own.
+     *
+     * @param rung at most where it stands
+     */
+    record LowerStart(
+            @NotNull(message = "Give the entry an id of its own.") UUID id,
+            @NotNull(message = "Say what is practised.") Subject subject,
+            @Nullable Section section,
+            @NotNull(message = "Choose a rung.")
+                    @Min(value = 1, message = "The lowest rung is 1.")
+                    @Max(value = BegunLower.HIGHEST, message = "The highest rung is {value}.")
+                    Integer rung) {}
 
     record TreatForm(
             @NotNull(message = "Energy by the label: more than 0, at most 10 kcal/g.")
@@ -157,9 +181,6 @@ class TrustController implements Shows {
                 Helper.of(known.dog()).stream()
                         .map(one ->
                                 new HelperView(one.who(), one.who().label(), one.tools(), one.minutes(), one.reasons()))
-                        .toList(),
-                Arrays.stream(WhenTheDog.values())
-                        .map(one -> new WhenView(one.label(), one.todo()))
                         .toList());
     }
 
@@ -217,7 +238,37 @@ class TrustController implements Shows {
         return practice(dogId, spot.subject(), spot.section());
     }
 
-    /** Undo. */
+    /** Hands off: it ends, and the place is closed until somebody has looked. */
+    @PostMapping("/practice-warnings")
+    PracticeView warned(@PathVariable long dogId, @Valid @RequestBody PracticeWarning warning) {
+        dogs.get(dogId);
+        Spot spot = new Spot(warning.subject(), Optional.ofNullable(warning.section()));
+        logs.say(
+                warning.id(),
+                dogId,
+                LocalDate.now(clock),
+                new PracticeWarned(spot.subject(), spot.section(), warning.warning()));
+        return practice(dogId, spot.subject(), spot.section());
+    }
+
+    /** The owner begins a ladder again from a lower rung. */
+    @PostMapping("/lower-starts")
+    PracticeView lower(@PathVariable long dogId, @Valid @RequestBody LowerStart lower) {
+        Spot spot = new Spot(lower.subject(), Optional.ofNullable(lower.section()));
+        int now = trusts.of(dogs.get(dogId)).at(spot).rung().number();
+        if (lower.rung() > now && !logs.has(lower.id())) {
+            throw new Refused(
+                    "rung", "It stands on rung " + now + "; begin there or lower. Higher it comes by practice.");
+        }
+        logs.say(lower.id(), dogId, LocalDate.now(clock), new BegunLower(spot.subject(), spot.section(), lower.rung()));
+        return practice(dogId, spot.subject(), spot.section());
+    }
+
+    private static boolean inPractice(Said said) {
+        return said instanceof Practised || said instanceof PracticeWarned || said instanceof BegunLower;
+    }
+
+    /** Undo, whatever was said. */
     @DeleteMapping("/practice-trials/{trialId}")
     PracticeView takeBack(
             @PathVariable long dogId,
@@ -226,7 +277,7 @@ class TrustController implements Shows {
             @RequestParam Optional<Section> section) {
         dogs.get(dogId);
         Spot spot = new Spot(subject, section);
-        logs.takeBack(dogId, entry -> entry.id().equals(trialId) && entry.said() instanceof Practised);
+        logs.takeBack(dogId, entry -> entry.id().equals(trialId) && inPractice(entry.said()));
         return practice(dogId, spot.subject(), spot.section());
     }
 

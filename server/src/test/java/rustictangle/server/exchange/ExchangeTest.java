@@ -110,8 +110,8 @@ class ExchangeTest extends ServerTest {
         }
         String json = new String(exported, StandardCharsets.UTF_8);
         for (String[] change : new String[][] {
-            {"\"version\":4", "\"version\":5"},
-            {"\"version\":4", "\"version\":\"4\""},
+            {"\"version\":5", "\"version\":6"},
+            {"\"version\":5", "\"version\":\"4\""},
             {"rustic-tangle", "other"},
             {"BACK", "BAKC"},
             {"\"CURLY\"", "\"=cmd|' /C calc'!A0\""},

@@ -105,16 +105,28 @@ class TakeOverTest extends ServerTest {
         sameViews("format-2", "mats", "readings", "history", "visits", "life");
     }
 
+    /** Written before care had a room. */
+    @Test
+    void aFileOfTheFourthVersionComesInWithoutCare() throws Exception {
+        assertEquals(200, take(fixture("format-2/export")).getStatus());
+        String now = new String(streamed("/api/export.json"), StandardCharsets.UTF_8);
+        String old = now.replace("\"version\":5", "\"version\":4")
+                .replaceAll("\"(care_choice|claws|supply|photo)\":\\[\\s*\\],", "");
+        assertTrue(old.length() < now.length() && !old.contains("photo"), "it looks as it did");
+        assertEquals(200, take(old.getBytes(StandardCharsets.UTF_8)).getStatus());
+        assertEquals(now, new String(streamed("/api/export.json"), StandardCharsets.UTF_8));
+    }
+
     /** Written before fleece was a kind and hair had a colour. */
     @Test
     void aFileOfTheThirdVersionComesInWithItsFleeceAndItsPaleHair() throws Exception {
         assertEquals(200, take(fixture("format-2/export")).getStatus());
         String old = new String(streamed("/api/export.json"), StandardCharsets.UTF_8)
-                .replace("\"version\":4", "\"version\":3")
+                .replace("\"version\":5", "\"version\":3")
                 .replaceAll(",\"build\":\"\\w+\",\"ears\":\"\\w+\",\"tail\":\"\\w+\"", "")
                 .replaceAll(",\"clipped\":\\d,\"colour\":\"\\w+\"", ",\"pale\":1")
                 .replaceAll("\"kind\":\"FLEECE\"", "\"kind\":\"CURLY\"")
-                .replaceAll("\"tool_price\":\\[\\s*\\],", "");
+                .replaceAll("\"(tool_price|care_choice|claws|supply|photo)\":\\[\\s*\\],", "");
         assertTrue(old.contains("\"pale\":1") && !old.contains("FLEECE"), "it looks as it did");
         assertEquals(200, take(old.getBytes(StandardCharsets.UTF_8)).getStatus());
         JsonNode hair = JSON.readTree(streamed("/api/export.json"))

@@ -13,14 +13,26 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.BathKind;
+import rustictangle.core.log.Bathed;
+import rustictangle.core.log.BegunLower;
+import rustictangle.core.log.CareJob;
+import rustictangle.core.log.CareOutcome;
+import rustictangle.core.log.Cared;
 import rustictangle.core.log.Catch;
+import rustictangle.core.log.ClawResult;
+import rustictangle.core.log.ClawTouched;
 import rustictangle.core.log.CombResult;
+import rustictangle.core.log.DrynessFelt;
 import rustictangle.core.log.HairOut;
 import rustictangle.core.log.Happened;
 import rustictangle.core.log.LastCombed;
 import rustictangle.core.log.LifeEvent;
+import rustictangle.core.log.LookedAt;
 import rustictangle.core.log.Measured;
 import rustictangle.core.log.PastTold;
+import rustictangle.core.log.Paw;
+import rustictangle.core.log.PracticeWarned;
 import rustictangle.core.log.Practised;
 import rustictangle.core.log.Said;
 import rustictangle.core.log.SeenBy;
@@ -120,6 +132,28 @@ class SaidJsonTest extends ServerTest {
                 {
                     "{\"type\":\"PRACTISED\",\"subject\":\"TABLE\",\"signal\":\"RELAXED\"}",
                     new Practised(Optional.of(Subject.TABLE), Optional.empty(), Signal.RELAXED)
+                },
+                {
+                    "{\"type\":\"PRACTICE_WARNED\",\"subject\":\"COMB\",\"section\":\"BACK\",\"warning\":\"GROWLED\"}",
+                    new PracticeWarned(Subject.COMB, Optional.of(BACK), Warning.GROWLED)
+                },
+                {
+                    "{\"type\":\"BEGUN_LOWER\",\"subject\":\"TABLE\",\"rung\":4}",
+                    new BegunLower(Subject.TABLE, Optional.empty(), 4)
+                },
+                {
+                    "{\"type\":\"CARED\",\"job\":\"TEETH\",\"outcome\":\"DONE\",\"signal\":\"RELAXED\",\"words\":\"\"}",
+                    new Cared(CareJob.TEETH, CareOutcome.DONE, Optional.of(Signal.RELAXED), "")
+                },
+                {
+                    "{\"type\":\"CLAW_TOUCHED\",\"paw\":\"HIND_LEFT\",\"toe\":0,\"result\":\"TOO_SHORT\"}",
+                    new ClawTouched(Paw.HIND_LEFT, 0, ClawResult.TOO_SHORT)
+                },
+                {"{\"type\":\"BATHED\",\"kind\":\"UNDERCARRIAGE\"}", new Bathed(BathKind.UNDERCARRIAGE)},
+                {"{\"type\":\"DRYNESS_FELT\",\"section\":\"BACK\",\"dry\":true}", new DrynessFelt(BACK, true)},
+                {
+                    "{\"type\":\"LOOKED_AT\",\"section\":\"BACK\",\"words\":\"a scab\"}",
+                    new LookedAt(BACK, "a scab", Optional.empty())
                 },
                 {"{\"type\":\"HAPPENED\",\"event\":\"SWAM\"}", new Happened(LifeEvent.SWAM)},
                 {

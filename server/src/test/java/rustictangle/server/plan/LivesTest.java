@@ -210,7 +210,7 @@ class LivesTest extends ServerTest {
         boolean written = calendar.replace("\r\n ", "").matches("(?s).*UID:brush-" + today + "@[^\\n]*\\n.*")
                 && calendar.replace("\r\n ", "")
                         .matches("(?s).*BEGIN:VEVENT(?:(?!END:VEVENT).)*DTSTART;VALUE=DATE:" + today.replace("-", "")
-                                + "(?:(?!END:VEVENT).)*" + names.get(0) + ".*");
+                                + "(?:(?!END:VEVENT).)*SUMMARY:Brush[^\\n]*" + names.get(0) + ".*");
         assertEquals(!due.isEmpty(), written, where + ": calendar");
     }
 

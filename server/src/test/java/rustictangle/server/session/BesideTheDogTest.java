@@ -91,7 +91,8 @@ class BesideTheDogTest extends ServerTest {
         assertEquals(
                 List.of("BACK OPTED_OUT"),
                 data.reading(() -> logs.of(dog).read(Trial.ANSWERS)).stream()
-                        .map(trial -> trial.section().orElseThrow() + " " + trial.signal())
+                        .map(trial -> trial.section().orElseThrow() + " "
+                                + trial.answer().signal().orElseThrow())
                         .toList(),
                 "relaxed at a place that is not done yet is no answer");
     }

@@ -1,6 +1,7 @@
 package rustictangle.server.trust;
 
 import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.greaterThan;
 import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
 import static org.hamcrest.Matchers.not;
@@ -58,7 +59,8 @@ class PracticeTest extends ServerTest {
                 {"id": "%s", "said": {"type": "SIGNALLED", "section": "ARMPIT_LEFT", "signal": "AFRAID"}}
                 """
                                 .formatted(UUID.randomUUID()))
-                .andExpect(jsonPath("$.reaction.todo").value("LEAVE_PLACE"));
+                .andExpect(jsonPath("$.reaction.todo").value("END_WELL"))
+                .andExpect(jsonPath("$.end").value("AFRAID"));
         read(routine)
                 .andExpect(jsonPath("$.inTraining[0].section").value("ARMPIT_LEFT"))
                 .andExpect(jsonPath("$.inTraining[0].rungNumber").value(7))
@@ -68,6 +70,60 @@ class PracticeTest extends ServerTest {
         read(routine + "?training=true").andExpect(jsonPath("$.routine.steps[*].section", hasItem("ARMPIT_LEFT")));
         read("/api/home").andExpect(jsonPath("$.dogs[?(@.id == %d)].known.inTraining".formatted(dog), hasItem(1)));
         read(routine + "?minutes=20").andExpect(jsonPath("$.routine.steps[*].section", not(hasItem("ARMPIT_LEFT"))));
+        read("/api/home")
+                .andExpect(
+                        jsonPath("$.dogs[?(@.id == %d)].known.inPeace.rule".formatted(dog), hasItem("trust.in-peace")))
+                .andExpect(jsonPath("$.dogs[?(@.id == %d)].known.dueCount".formatted(dog), hasItem(0)));
+    }
+
+    @Test
+    void aGrowlInPracticeClosesThePlaceEndsTheDayAndCanBeTakenBack() throws Exception {
+        long dog = addKnownDog("Gannet");
+        UUID id = UUID.randomUUID();
+        for (int n = 0; n < 2; n++) {
+            post(
+                            "/api/dogs/" + dog + "/practice-warnings",
+                            """
+                    {"id": "%s", "subject": "SLICKER", "section": "BACK", "warning": "GROWLED"}
+                    """
+                                    .formatted(id))
+                    .andExpect(jsonPath("$.enough.rule").value("trust.in-peace"))
+                    .andExpect(jsonPath("$.standing.rungNumber").value(1));
+        }
+        read("/api/dogs/" + dog + "/when")
+                .andExpect(jsonPath("$.closed[0].section").value("BACK"))
+                .andExpect(jsonPath("$.closed[0].who").value("ADULT"));
+        send(HttpMethod.DELETE, "/api/dogs/" + dog + "/practice-trials/" + id + "?subject=SLICKER&section=BACK", "")
+                .andExpect(jsonPath("$.standing.rungNumber").value(greaterThan(1)));
+        read("/api/dogs/" + dog + "/when").andExpect(jsonPath("$.closed", hasSize(0)));
+    }
+
+    @Test
+    void anyLadderMayBeBegunLowerButNotHigher() throws Exception {
+        long dog = addKnownDog("Gannet");
+        String start = "{\"id\": \"%s\", \"subject\": \"SLICKER\", \"section\": \"BACK\", \"rung\": %d}";
+        post("/api/dogs/" + dog + "/lower-starts", start.formatted(UUID.randomUUID(), 7))
+                .andExpect(jsonPath("$.standing.rungNumber").value(7))
+                .andExpect(jsonPath("$.rungs", hasSize(10)));
+        post("/api/dogs/" + dog + "/lower-starts", start.formatted(UUID.randomUUID(), 8))
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.fields[0].field").value("rung"));
+        post("/api/dogs/" + dog + "/lower-starts", start.formatted(UUID.randomUUID(), 0))
+                .andExpect(status().isBadRequest());
+        read("/api/dogs/" + dog + "/routine").andExpect(jsonPath("$.inTraining[*].section", hasItem("BACK")));
+    }
+
+    @Test
+    void aPuppyThatIsGrownStartsFromWhatWasPractised() throws Exception {
+        long dog = addKnownDog("Pintle");
+        String adult = dogJson("Pintle", "4.1");
+        send(HttpMethod.PUT, "/api/dogs/" + dog, adult.replace("ADULT", "PUPPY"))
+                .andExpect(status().isOk());
+        send(HttpMethod.PUT, "/api/dogs/" + dog, adult)
+                .andExpect(jsonPath("$.form.history").value("RAISED_HERE"));
+        read("/api/dogs/" + dog + "/trust").andExpect(jsonPath("$.standings[?(@.rungNumber > 3)]", hasSize(0)));
+        send(HttpMethod.PUT, "/api/dogs/" + dog, adult)
+                .andExpect(jsonPath("$.form.history").value("GENTLE"));
     }
 
     @Test

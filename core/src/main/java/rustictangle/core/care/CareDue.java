@@ -1,0 +1,148 @@
+package rustictangle.core.care;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import rustictangle.core.Reason;
+import rustictangle.core.dog.Dog;
+import rustictangle.core.log.CareJob;
+import rustictangle.core.trust.Lesson;
+import rustictangle.core.trust.Spot;
+import rustictangle.core.trust.Standing;
+import rustictangle.core.trust.Trust;
+
+/**
+ * A job of one dog, and when its turn comes.
+ *
+ * @param every    days between two; 0: when it is wanted
+ * @param last     when it was last done; for a job that is still learned, when it was last practised; empty: never
+ * @param next     when its turn comes, today or later; empty: when it is wanted
+ * @param minutes  that it takes; of one that is still learned, of its practice
+ * @param standing where the dog stands on its ladder; empty: it has none
+ * @param doneToday whether it was done, or practised, or left, today
+ */
+public record CareDue(
+        CareJob job,
+        int every,
+        Optional<LocalDate> last,
+        Optional<LocalDate> next,
+        double minutes,
+        Optional<Standing> standing,
+        boolean doneToday,
+        Reason why) {
+
+    /** A step toward a job is practised so often at least, days. Own estimate. */
+    private static final int PRACTISED_EVERY = 3;
+
+    private static final double PRACTICE_MINUTES = 1.5;
+    /** One claw a day is a routine, too. */
+    private static final int MOST_EVERY = 365;
+
+    public static final String EVERY_LIMITS = "Give days between two, 1 to " + MOST_EVERY + "; 0: when it is wanted.";
+
+    public static boolean everyFits(int days) {
+        return days >= 0 && days <= MOST_EVERY;
+    }
+
+    /**
+     * Every job, in the order of {@link CareJob}. Of those that were never done only one new one a day comes up.
+     *
+     * @param chosen  the owner's own intervals, days; else the usual ones
+     * @param claws   of the dog
+     * @param minutes that a bath takes, drying and line brushing included
+     * @param owed    by when a bath is owed; empty: none is
+     */
+    public static List<CareDue> of(
+            Dog dog,
+            Trust trust,
+            CareDiary diary,
+            Map<CareJob, Integer> chosen,
+            Claws claws,
+            double minutes,
+            Optional<LocalDate> owed,
+            LocalDate today) {
+        List<CareDue> all = new ArrayList<>();
+        int news = 0;
+        for (CareJob job : CareJob.values()) {
+            int every = chosen.getOrDefault(job, CareRules.of(job).every(dog));
+            Optional<Standing> standing =
+                    Lesson.ofCare(job).map(subject -> trust.at(new Spot(subject, Optional.empty())));
+            boolean learning = isLearning(standing);
+            Optional<LocalDate> worked = diary.lastWorked(job);
+            Optional<LocalDate> last =
+                    learning || job == CareJob.NAILS && claws.underWay() ? worked : done(job, diary, claws);
+            int days =
+                    learning ? Math.min(PRACTISED_EVERY, every) : job == CareJob.NAILS && claws.underWay() ? 1 : every;
+            LocalDate turn =
+                    worked.isPresent() ? last.map(day -> day.plusDays(days)).orElse(today) : today.plusDays(news);
+            news += every == 0 || worked.isPresent() ? 0 : 1;
+            Optional<LocalDate> next = Stream.concat(
+                            every == 0 ? Stream.empty() : Stream.of(turn),
+                            job == CareJob.BATH ? owed.stream() : Stream.empty())
+                    .min(Comparator.naturalOrder());
+            all.add(new CareDue(
+                    job,
+                    every,
+                    last,
+                    next.map(day -> day.isBefore(today) ? today : day),
+                    learning
+                            ? PRACTICE_MINUTES
+                            : job == CareJob.BATH ? minutes : CareRules.of(job).minutes(),
+                    standing,
+                    worked.filter(today::equals).isPresent(),
+                    why(every, last, learning)));
+        }
+        return List.copyOf(all);
+    }
+
+    private static Optional<LocalDate> done(CareJob job, CareDiary diary, Claws claws) {
+        return job == CareJob.NAILS ? claws.allDone().or(() -> diary.lastDone(job)) : diary.lastDone(job);
+    }
+
+    private static boolean isLearning(Optional<Standing> standing) {
+        return standing.filter(one -> !one.rung().readyForBrushing()).isPresent();
+    }
+
+    /** Whether its turn is today and it was not done yet. */
+    public boolean due(LocalDate today) {
+        return !doneToday && next.filter(day -> !day.isAfter(today)).isPresent();
+    }
+
+    /** The same with its turn on that day at the earliest. */
+    public CareDue notBefore(LocalDate day) {
+        return new CareDue(
+                job, every, last, next.map(turn -> turn.isBefore(day) ? day : turn), minutes, standing, doneToday, why);
+    }
+
+    /** Days from one turn to the next as things stand, 1 or more; 0: only when it is wanted. */
+    public int gap() {
+        return learning() ? Math.min(PRACTISED_EVERY, every) : every;
+    }
+
+    /** Whether the dog is still learning it: then the next step of its ladder is the job. */
+    public boolean learning() {
+        return isLearning(standing);
+    }
+
+    private static Reason why(int every, Optional<LocalDate> last, boolean learning) {
+        String when = last.map(day -> " Last on {" + day + " date}.").orElse(" Not done yet.");
+        if (every == 0) {
+            return new Reason("care.when-wanted", "It is done when you want it." + when);
+        }
+        return learning
+                ? new Reason(
+                        "care.step-by-step",
+                        "It is learned step by step: the next step of its ladder is today's job, every third day at least."
+                                + when)
+                : new Reason("care.every", "Every " + (every == 1 ? "day" : every + " days") + "." + when);
+    }
+
+    /** Jobs in the order of the enumeration, those whose turn is today. */
+    public static List<CareDue> today(List<CareDue> all, LocalDate today) {
+        return all.stream().filter(one -> one.due(today)).toList();
+    }
+}

@@ -1,0 +1,105 @@
+package rustictangle.core.care;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import rustictangle.core.Reason;
+import rustictangle.core.dog.Section;
+import rustictangle.core.log.BathKind;
+import rustictangle.core.log.Bathed;
+import rustictangle.core.log.DrynessFelt;
+import rustictangle.core.log.Entry;
+import rustictangle.core.log.Happened;
+import rustictangle.core.log.LifeEvent;
+import rustictangle.core.log.Log;
+import rustictangle.core.log.Moment;
+
+/**
+ * A dog that is wet, and is dried to the skin, place by place: the second half of a bath, of a swim, of a soaking.
+ *
+ * @param since when it got wet
+ * @param bath  how much was bathed; empty: it swam or was soaked
+ * @param felt  by place, where a hand has felt it: whether it is dry
+ */
+public record Damp(Moment since, Optional<BathKind> bath, Map<Section, Boolean> felt) {
+
+    /** Whatever it was, by then it has dried by itself. Own estimate. */
+    private static final int DAYS = 1;
+
+    private record Turn(Moment when, Optional<BathKind> bath, Optional<DrynessFelt> felt) {}
+
+    private static final Log.Reading<Turn> TURNS =
+            log -> log.stream().flatMap(Damp::turn).toList();
+
+    private static Stream<Turn> turn(Entry entry) {
+        if (entry.said() instanceof Bathed bathed) {
+            return Stream.of(new Turn(entry.moment(), Optional.of(bathed.kind()), Optional.empty()));
+        }
+        if (entry.said() instanceof DrynessFelt felt) {
+            return Stream.of(new Turn(entry.moment(), Optional.empty(), Optional.of(felt)));
+        }
+        boolean soaked = entry.said() instanceof Happened happened
+                && (happened.event() == LifeEvent.SWAM || happened.event() == LifeEvent.SOAKED);
+        return soaked ? Stream.of(new Turn(entry.moment(), Optional.empty(), Optional.empty())) : Stream.empty();
+    }
+
+    /** The last time it got wet, today or yesterday; empty: it did not. */
+    public static Optional<Damp> last(Log log, LocalDate today) {
+        List<Turn> turns = new ArrayList<>(log.read(TURNS));
+        turns.sort(Comparator.comparing(Turn::when));
+        Optional<Damp> last = Optional.empty();
+        for (Turn turn : turns) {
+            last = turn.felt.isPresent()
+                    ? last.map(damp -> damp.with(turn.felt.get()))
+                    : Optional.of(new Damp(turn.when, turn.bath, Map.of()));
+        }
+        return last.filter(damp -> !damp.since.day().isBefore(today.minusDays(DAYS)));
+    }
+
+    public Damp {
+        EnumMap<Section, Boolean> sorted = new EnumMap<>(Section.class);
+        sorted.putAll(felt);
+        felt = java.util.Collections.unmodifiableMap(sorted);
+    }
+
+    private Damp with(DrynessFelt now) {
+        Map<Section, Boolean> more = new EnumMap<>(Section.class);
+        more.putAll(felt);
+        more.put(now.section(), now.dry());
+        return new Damp(since, bath, more);
+    }
+
+    /** Where a hand has to feel, in the order in which it stays damp. */
+    public List<Section> toFeel() {
+        return DrynessFelt.STAYS_DAMP.stream()
+                .filter(section -> bath.map(kind -> kind.wets(section)).orElse(true))
+                .toList();
+    }
+
+    /** Whether it is dry to the skin wherever it stays damp. */
+    public boolean dry() {
+        return toFeel().stream().allMatch(section -> felt.getOrDefault(section, false));
+    }
+
+    /** Where it was still damp when last felt. */
+    public List<Section> damp() {
+        return toFeel().stream()
+                .filter(section -> !felt.getOrDefault(section, true))
+                .toList();
+    }
+
+    /** What to heed while it is not dry everywhere; empty: it is. */
+    public Optional<Reason> warning() {
+        return dry()
+                ? Optional.empty()
+                : Optional.of(
+                        new Reason(
+                                "care.damp",
+                                "Damp to the skin it mats three times as fast, and skin that stays wet gets sore. Dry it the same hour."));
+    }
+}

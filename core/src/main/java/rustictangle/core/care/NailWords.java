@@ -1,0 +1,51 @@
+package rustictangle.core.care;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import rustictangle.core.Reason;
+import rustictangle.core.log.CareJob;
+
+/** How a claw is cut, and what to do when one bleeds. Common practice, no published source, but for the ten minutes. */
+public final class NailWords {
+
+    /** Bleeding longer than this is for the vet: from memory. */
+    public static final int BLEEDS_AT_MOST_SECONDS = 600;
+
+    private NailWords() {}
+
+    /** @param dark whether the quick cannot be seen */
+    public static List<Reason> how(boolean dark) {
+        return List.of(
+                dark
+                        ? new Reason(
+                                "care.claw-dark",
+                                "Dark claw: slivers only. Stop at the colour change, or at a dark dot in the middle of the cut face.")
+                        : new Reason(
+                                "care.claw-light",
+                                "Light claw: the pink inside is the quick. Keep two millimetres off it."),
+                new Reason(
+                        "care.claw-hook",
+                        "Only the hook that stands over, along the slant of the pad. A long quick draws back when a sliver goes "
+                                + "weekly."));
+    }
+
+    /** Before it is needed, and when it is. */
+    public static List<Reason> tooShort(Collection<Supply> supplies) {
+        List<Reason> all = new ArrayList<>();
+        all.add(new Reason(
+                "care.claw-press", "Press a pad on the tip, firmly, for two minutes, without looking. Keep it calm."));
+        all.add(
+                supplies.contains(Supply.STYPTIC_GEL)
+                        ? new Reason("care.styptic-gel", "Then the styptic gel: it does not sting.")
+                        : supplies.contains(Supply.STYPTIC_POWDER)
+                                ? new Reason(
+                                        "care.styptic-powder",
+                                        "Then the styptic powder, pressed on: it stings for a moment.")
+                                : new Reason(
+                                        "care.styptic-none",
+                                        "No styptic lies in the drawer: plain cornstarch, pressed on, helps a little."));
+        all.add(CareCaution.vet(CareJob.NAILS));
+        return all;
+    }
+}

@@ -1,0 +1,96 @@
+package rustictangle.core.care;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import rustictangle.core.dog.Section;
+import rustictangle.core.log.BathKind;
+import rustictangle.core.log.Bathed;
+import rustictangle.core.log.Entry;
+import rustictangle.core.log.Happened;
+import rustictangle.core.log.LifeEvent;
+import rustictangle.core.log.Log;
+import rustictangle.core.log.Moment;
+import rustictangle.core.log.Visited;
+import rustictangle.core.rhythm.Outlook;
+import rustictangle.core.routine.Picture;
+import rustictangle.core.session.Closed;
+import rustictangle.core.session.Mat;
+
+/** When a comb last ran free at each place, and the coat was not wet since. */
+final class Proof {
+
+    private static final Set<LifeEvent> WETS =
+            Set.of(LifeEvent.SWAM, LifeEvent.SOAKED, LifeEvent.SNOW, LifeEvent.BATHED);
+
+    /**
+     * @param sections it is about
+     * @param proved   else they got wet
+     */
+    private record Turn(Moment when, Set<Section> sections, boolean proved) {}
+
+    private static final Set<Section> EVERYWHERE = Set.of(Section.values());
+
+    private static final Log.Reading<Turn> TURNS =
+            log -> log.stream().flatMap(Proof::turns).toList();
+
+    private Proof() {}
+
+    private static Stream<Turn> turns(Entry entry) {
+        if (entry.said() instanceof Visited) {
+            return Stream.of(new Turn(entry.moment(), EVERYWHERE, true));
+        }
+        if (entry.said() instanceof Bathed bathed) {
+            BathKind kind = bathed.kind();
+            return Stream.of(new Turn(
+                    entry.moment(),
+                    EVERYWHERE.stream().filter(kind::wets).collect(Collectors.toUnmodifiableSet()),
+                    false));
+        }
+        if (entry.said() instanceof Happened happened && WETS.contains(happened.event())) {
+            return Stream.of(new Turn(entry.moment(), EVERYWHERE, false));
+        }
+        return entry.done().stream()
+                .filter(done -> done.comb().runsFree())
+                .map(done -> new Turn(entry.moment(), Set.of(done.section()), true));
+    }
+
+    private static Map<Section, LocalDate> proved(Log log) {
+        List<Turn> turns = new ArrayList<>(log.read(TURNS));
+        turns.sort(Comparator.comparing(Turn::when));
+        Map<Section, LocalDate> proved = new EnumMap<>(Section.class);
+        for (Turn turn : turns) {
+            for (Section section : turn.sections) {
+                if (turn.proved) {
+                    proved.put(section, turn.when.day());
+                } else {
+                    proved.remove(section);
+                }
+            }
+        }
+        return proved;
+    }
+
+    /** Every place of the dog, as the gate before a bath asks for it. */
+    static List<BathGate.Place> places(Log log, Picture picture, LocalDate today) {
+        Map<Section, LocalDate> proved = log.once("proved", Proof::proved);
+        Set<Section> mats = Mat.stillIn(log, today).stream().map(Mat::section).collect(Collectors.toSet());
+        Set<Section> closed =
+                Closed.of(log, today).stream().map(Closed::section).collect(Collectors.toSet());
+        return Stream.of(Section.values())
+                .map(section -> new BathGate.Place(
+                        section,
+                        picture.forecast().at(section).filter(Outlook::mats).isPresent(),
+                        mats.contains(section),
+                        !closed.contains(section) && picture.trust().readyAt(section),
+                        Optional.ofNullable(proved.get(section))))
+                .toList();
+    }
+}

@@ -1,0 +1,27 @@
+package rustictangle.core.log;
+
+import java.util.Optional;
+import java.util.UUID;
+import rustictangle.core.Refused;
+import rustictangle.core.dog.Section;
+
+/**
+ * What was seen at a place in a look-over.
+ *
+ * @param words what it looks like; may be empty where there is a photo
+ * @param photo of the place
+ */
+public record LookedAt(Section section, String words, Optional<UUID> photo) implements Said {
+
+    /** Characters. */
+    public static final int MOST = 1000;
+
+    public LookedAt {
+        Missing.refuse("section", section);
+        Missing.refuse("words", words);
+        Missing.refuseLonger("words", words, MOST);
+        if (words.isBlank() && photo.isEmpty()) {
+            throw new Refused("words", "Say what you saw, or take a photo.");
+        }
+    }
+}

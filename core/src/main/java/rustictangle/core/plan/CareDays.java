@@ -1,0 +1,128 @@
+package rustictangle.core.plan;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.IntStream;
+import rustictangle.core.care.CareDue;
+import rustictangle.core.log.CareJob;
+
+/**
+ * The small jobs of all dogs laid out over the days, before the brushing: it gets what minutes they leave.
+ *
+ * <p>Small jobs take half of a day's minutes at most, but for one of them; a bath comes on the roomiest day of the week
+ * from its turn on, besides those minutes: nobody fits an hour into a quarter of one. Own choices.
+ *
+ * @param days what is done on each, 0 being today
+ */
+public record CareDays(List<List<Turn>> days) {
+
+    /** As the gate asks for it, and brushed on the very day or the day before: there is then time for what it finds. */
+    static final int PROOF_HOLDS_DAYS = 1;
+
+    private static final double SHARE_OF_A_DAY = 0.5;
+    private static final int BATH_WITHIN_DAYS = 7;
+
+    /**
+     * One job of one of the dogs, by the dog's position.
+     *
+     * @param minutes that it takes, greater than 0
+     */
+    public record Turn(int dog, CareJob job, double minutes) {}
+
+    private record Open(int dog, CareDue due, int next) {
+
+        /** How late it is, in its own intervals. */
+        double late(int day) {
+            return (double) (day - next) / Math.max(1, due.gap());
+        }
+
+        Open after(int day) {
+            return new Open(dog, due, due.gap() == 0 ? Integer.MAX_VALUE : day + due.gap());
+        }
+    }
+
+    public CareDays {
+        days = days.stream().map(List::copyOf).toList();
+    }
+
+    /**
+     * @param dogs    what each of them asks for; none of a dog that is left in peace today
+     * @param minutes there are each day; as long as the plan looks ahead
+     */
+    public static CareDays of(List<List<CareDue>> dogs, LocalDate today, double[] minutes) {
+        List<List<Turn>> days = new ArrayList<>();
+        IntStream.range(0, minutes.length).forEach(day -> days.add(new ArrayList<>()));
+        List<Open> open = new ArrayList<>();
+        for (int dog = 0; dog < dogs.size(); dog++) {
+            for (CareDue due : dogs.get(dog)) {
+                if (due.next().isPresent()) {
+                    int next = (int) ChronoUnit.DAYS.between(today, due.next().get());
+                    open.add(new Open(dog, due, due.doneToday() && next <= 0 ? Math.max(1, due.gap()) : next));
+                }
+            }
+        }
+        open.stream().filter(one -> one.due.job() == CareJob.BATH).forEach(bath -> baths(bath, minutes, days));
+        open.removeIf(one -> one.due.job() == CareJob.BATH);
+        for (int day = 0; day < minutes.length; day++) {
+            small(open, day, minutes[day], days.get(day));
+        }
+        return new CareDays(days);
+    }
+
+    private static void baths(Open bath, double[] minutes, List<List<Turn>> days) {
+        for (int next = bath.next; next < minutes.length; ) {
+            int from = next;
+            int on = IntStream.range(from, Math.min(minutes.length, from + BATH_WITHIN_DAYS))
+                    .boxed()
+                    .max(Comparator.comparingDouble((Integer day) -> minutes[day])
+                            .thenComparing(Comparator.reverseOrder()))
+                    .orElseThrow();
+            days.get(on).add(new Turn(bath.dog, CareJob.BATH, bath.due.minutes()));
+            if (bath.due.gap() == 0) {
+                return;
+            }
+            next = on + bath.due.gap();
+        }
+    }
+
+    private static void small(List<Open> open, int day, double minutes, List<Turn> turns) {
+        double left = SHARE_OF_A_DAY * minutes;
+        List<Open> due = open.stream()
+                .filter(one -> one.next <= day)
+                .sorted(Comparator.comparingDouble((Open one) -> -one.late(day)).thenComparing(one -> one.due.job()))
+                .toList();
+        boolean any = false;
+        for (Open one : due) {
+            double takes = one.due.minutes();
+            if (takes <= left || !any && takes <= minutes) {
+                turns.add(new Turn(one.dog, one.due.job(), takes));
+                left -= takes;
+                any = true;
+                open.set(open.indexOf(one), one.after(day));
+            }
+        }
+    }
+
+    public List<Turn> on(int day) {
+        return day < days.size() ? days.get(day) : List.of();
+    }
+
+    /** What the small jobs take on a day, all dogs together. */
+    public double minutes(int day) {
+        return on(day).stream()
+                .filter(turn -> turn.job != CareJob.BATH)
+                .mapToDouble(Turn::minutes)
+                .sum();
+    }
+
+    /** The days on which one dog is bathed. */
+    public List<Integer> baths(int dog) {
+        return IntStream.range(0, days.size())
+                .filter(day -> on(day).stream().anyMatch(turn -> turn.dog == dog && turn.job == CareJob.BATH))
+                .boxed()
+                .toList();
+    }
+}

@@ -1,0 +1,181 @@
+package rustictangle.core.care;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import rustictangle.core.Dogs;
+import rustictangle.core.care.Claws.DewClaws;
+import rustictangle.core.coat.CoatKind;
+import rustictangle.core.dog.Dog;
+import rustictangle.core.log.CareJob;
+import rustictangle.core.log.CareOutcome;
+import rustictangle.core.log.Cared;
+import rustictangle.core.log.ClawResult;
+import rustictangle.core.log.ClawTouched;
+import rustictangle.core.log.Log;
+import rustictangle.core.log.Paw;
+import rustictangle.core.log.Practised;
+import rustictangle.core.log.Signal;
+import rustictangle.core.log.Subject;
+import rustictangle.core.trust.Rung;
+import rustictangle.core.trust.Spot;
+import rustictangle.core.trust.Trial;
+import rustictangle.core.trust.Trust;
+
+/** When each small job comes up: handbook 13. */
+class CareDueTest {
+
+    private static final LocalDate TODAY = LocalDate.of(2026, 5, 14);
+    private static final Dog DOG = Dogs.adult(10);
+
+    private static Cared done(CareJob job) {
+        return new Cared(job, CareOutcome.DONE, Optional.of(Signal.RELAXED), "");
+    }
+
+    private static List<CareDue> due(Log log, Map<CareJob, Integer> chosen, LocalDate today) {
+        Trust trust = Trust.of(
+                DOG, Dogs.kit(DOG, Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 10))), log.read(Trial.ANSWERS), today);
+        return CareDue.of(
+                DOG, trust, CareDiary.of(log), chosen, Claws.of(log, DewClaws.USUAL), 45, Optional.empty(), today);
+    }
+
+    private static CareDue at(CareJob job, Log log, LocalDate today) {
+        return due(log, Map.of(), today).get(job.ordinal());
+    }
+
+    /** Nobody is met with six jobs on the first day. */
+    @Test
+    void ofWhatWasNeverDoneOneNewJobADayComesUp() {
+        Log nothing = new Days().log();
+        assertEquals(List.of(CareJob.LOOK_OVER), jobs(CareDue.today(due(nothing, Map.of(), TODAY), TODAY)));
+        Log one = new Days().on(TODAY, done(CareJob.LOOK_OVER)).log();
+        assertEquals(
+                List.of(CareJob.TEETH), jobs(CareDue.today(due(one, Map.of(), TODAY.plusDays(1)), TODAY.plusDays(1))));
+        assertEquals(Optional.empty(), at(CareJob.BATH, nothing, TODAY).next(), "a bath is never nagged for");
+    }
+
+    private static List<CareJob> jobs(List<CareDue> due) {
+        return due.stream().map(CareDue::job).toList();
+    }
+
+    @Test
+    void aDoneJobComesBackAfterItsIntervalTheOwnersOwnBeforeTheUsualOne() {
+        Log log = new Days().on(TODAY, done(CareJob.LOOK_OVER)).log();
+        assertEquals(
+                Optional.of(TODAY.plusDays(7)),
+                at(CareJob.LOOK_OVER, log, TODAY).next());
+        assertEquals(
+                Optional.of(TODAY.plusDays(3)),
+                due(log, Map.of(CareJob.LOOK_OVER, 3), TODAY).get(0).next());
+        assertFalse(at(CareJob.LOOK_OVER, log, TODAY).due(TODAY));
+        assertTrue(at(CareJob.LOOK_OVER, log, TODAY.plusDays(20)).due(TODAY.plusDays(20)));
+        assertEquals(
+                Optional.empty(),
+                due(log, Map.of(CareJob.LOOK_OVER, 0), TODAY).get(0).next());
+    }
+
+    /** The steps are learned one by one; whoever takes the whole of it relaxed has learned it. */
+    @Test
+    void whatIsStillLearnedTakesAPracticeAndNotTheWholeJob() {
+        CareDue teeth = at(CareJob.TEETH, new Days().log(), TODAY);
+        assertTrue(teeth.learning());
+        assertTrue(teeth.minutes() < CareRules.of(CareJob.TEETH).minutes());
+        assertEquals(Rung.ON_THE_FLOOR, teeth.standing().orElseThrow().rung());
+        Log practised = new Days()
+                .on(TODAY, new Practised(Optional.of(Subject.TOOTHBRUSH), Optional.empty(), Signal.RELAXED))
+                .log();
+        assertTrue(at(CareJob.TEETH, practised, TODAY).doneToday());
+        assertEquals(
+                Optional.of(TODAY.plusDays(1)),
+                at(CareJob.TEETH, practised, TODAY).next());
+        Log whole = new Days().on(TODAY, done(CareJob.TEETH)).log();
+        assertFalse(at(CareJob.TEETH, whole, TODAY).learning());
+        Log uneasy = new Days()
+                .on(TODAY, new Cared(CareJob.TEETH, CareOutcome.DONE, Optional.of(Signal.UNEASY), ""))
+                .log();
+        assertTrue(at(CareJob.TEETH, uneasy, TODAY).learning());
+    }
+
+    /** Nails every four weeks, a bath every eight: whoever takes them is no beginner each time. */
+    @Test
+    void aJobThatComesEveryFewWeeksStaysLearned() {
+        for (CareJob job : List.of(CareJob.NAILS, CareJob.BATH)) {
+            Log log = new Days().on(TODAY.minusDays(56), done(job)).log();
+            assertFalse(at(job, log, TODAY).learning(), job.toString());
+            Log longAgo = new Days().on(TODAY.minusDays(200), done(job)).log();
+            assertTrue(at(job, longAgo, TODAY).learning(), job.toString());
+        }
+    }
+
+    @Test
+    void daysOfTeethStandInAQuietRowAndADayWithoutIsOnlyEmpty() {
+        Log log = new Days()
+                .on(TODAY.minusDays(3), done(CareJob.TEETH))
+                .on(
+                        TODAY.minusDays(1),
+                        new Practised(Optional.of(Subject.TOOTHBRUSH), Optional.empty(), Signal.RELAXED))
+                .on(TODAY, done(CareJob.TEETH))
+                .log();
+        assertEquals(
+                List.of("DONE", "-", "PRACTISED", "DONE"),
+                CareDiary.of(log).row(CareJob.TEETH, TODAY, 4).stream()
+                        .map(day -> day.map(one -> one.how().name()).orElse("-"))
+                        .toList());
+    }
+
+    @Test
+    void aBathThatGelOwesIsDueByItsDayWhateverWasChosen() {
+        Log log = new Days().log();
+        Trust trust = Trust.of(DOG, Dogs.kit(DOG, Dogs.allOver(Dogs.fleece(60))), List.of(), TODAY);
+        List<CareDue> due = CareDue.of(
+                DOG,
+                trust,
+                CareDiary.of(log),
+                Map.of(CareJob.BATH, 0),
+                Claws.of(log, DewClaws.USUAL),
+                45,
+                Optional.of(TODAY.plusDays(2)),
+                TODAY);
+        assertEquals(
+                Optional.of(TODAY.plusDays(2)), due.get(CareJob.BATH.ordinal()).next());
+    }
+
+    @Test
+    void nailsComeBackWhenTheClawThatWaitsLongestDoes() {
+        Days days = new Days()
+                .on(TODAY.minusDays(10), new Cared(CareJob.NAILS, CareOutcome.DONE, Optional.of(Signal.RELAXED), ""));
+        Claws.of(days.log(), DewClaws.USUAL)
+                .claws()
+                .forEach(
+                        claw -> days.on(TODAY.minusDays(10), new ClawTouched(claw.paw(), claw.toe(), ClawResult.DONE)));
+        assertEquals(
+                Optional.of(TODAY.plusDays(14)),
+                at(CareJob.NAILS, days.log(), TODAY).next());
+        days.on(TODAY, new ClawTouched(Paw.FRONT_LEFT, 0, ClawResult.LEFT));
+        assertTrue(at(CareJob.NAILS, days.log(), TODAY.plusDays(1)).due(TODAY.plusDays(1)), "it waits");
+    }
+
+    @Test
+    void nailAndToothLaddersClimbByTheSameStaircase() {
+        for (Subject subject :
+                List.of(Subject.TOOTHBRUSH, Subject.NAIL_CLIPPERS, Subject.NAIL_GRINDER, Subject.BATHING)) {
+            Days days = new Days();
+            Spot spot = new Spot(subject, Optional.empty());
+            for (int n = 0; n < 24; n++) {
+                days.on(TODAY, new Practised(Optional.of(subject), Optional.empty(), Signal.RELAXED));
+            }
+            Trust trust = Trust.of(
+                    DOG,
+                    Dogs.kit(DOG, Dogs.allOver(Dogs.fleece(60))),
+                    days.log().read(Trial.ANSWERS),
+                    TODAY);
+            assertEquals(Rung.WHOLE_SECTION, trust.at(spot).rung(), subject.toString());
+        }
+    }
+}

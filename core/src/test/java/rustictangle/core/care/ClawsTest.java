@@ -1,0 +1,63 @@
+package rustictangle.core.care;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import rustictangle.core.Refused;
+import rustictangle.core.care.Claws.DewClaws;
+import rustictangle.core.log.ClawResult;
+import rustictangle.core.log.ClawTouched;
+import rustictangle.core.log.Paw;
+
+/** Each claw has its own mark: handbook 13. */
+class ClawsTest {
+
+    private static final LocalDate TODAY = LocalDate.of(2026, 5, 14);
+
+    @ParameterizedTest
+    @CsvSource({"true, false, 18", "true, true, 20", "false, false, 16", "false, true, 18"})
+    void eighteenClawsWithTheDewClawsSomeDogsTwentySomeSixteen(boolean front, boolean hind, int claws) {
+        assertEquals(
+                claws,
+                Claws.of(new Days().log(), new DewClaws(front, hind)).claws().size());
+    }
+
+    /** One claw a day is a routine, too: the job is as old as the claw that waits longest. */
+    @Test
+    void theJobIsAsOldAsTheClawThatWaitsLongest() {
+        Days days = new Days();
+        int n = 0;
+        for (Claws.Claw claw : Claws.of(days.log(), DewClaws.USUAL).claws()) {
+            assertEquals(Optional.empty(), Claws.of(days.log(), DewClaws.USUAL).allDone());
+            days.on(TODAY.minusDays(20 - n++), new ClawTouched(claw.paw(), claw.toe(), ClawResult.DONE));
+        }
+        Claws claws = Claws.of(days.log(), DewClaws.USUAL);
+        assertEquals(Optional.of(TODAY.minusDays(20)), claws.allDone());
+        assertEquals(3, claws.due(TODAY, 18).size());
+        assertEquals(Paw.FRONT_LEFT, claws.due(TODAY, 18).get(0).paw());
+    }
+
+    @Test
+    void aClawCutTooShortIsDoneAndOneThatWasLeftWaits() {
+        Days days = new Days()
+                .on(TODAY, new ClawTouched(Paw.HIND_LEFT, 1, ClawResult.TOO_SHORT))
+                .on(TODAY, new ClawTouched(Paw.HIND_LEFT, 2, ClawResult.LEFT));
+        Claws claws = Claws.of(days.log(), DewClaws.USUAL);
+        assertEquals(17, claws.due(TODAY, 24).size());
+        assertEquals(
+                ClawResult.TOO_SHORT,
+                claws.claws().stream()
+                        .filter(claw -> claw.paw() == Paw.HIND_LEFT && claw.toe() == 1)
+                        .findFirst()
+                        .orElseThrow()
+                        .last()
+                        .orElseThrow()
+                        .result());
+        assertThrows(Refused.class, () -> new ClawTouched(Paw.HIND_LEFT, 5, ClawResult.DONE));
+    }
+}

@@ -1,0 +1,119 @@
+package rustictangle.core.plan;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import rustictangle.core.Dogs;
+import rustictangle.core.Reason;
+import rustictangle.core.care.CareDue;
+import rustictangle.core.dog.Section;
+import rustictangle.core.log.CareJob;
+import rustictangle.core.routine.SetUp;
+
+/** The small jobs and baths in the same plan: handbook 10.5, 12 and 13. */
+class CareDaysTest {
+
+    private static CareDue due(CareJob job, int every, int next, double minutes) {
+        return new CareDue(
+                job,
+                every,
+                Optional.empty(),
+                Optional.of(Kept.TODAY.plusDays(next)),
+                minutes,
+                Optional.empty(),
+                false,
+                new Reason("care.every", ""));
+    }
+
+    private static List<Integer> on(CareDays days, CareJob job) {
+        return IntStream.range(0, days.days().size())
+                .filter(day -> days.on(day).stream().anyMatch(turn -> turn.job() == job))
+                .boxed()
+                .toList();
+    }
+
+    private static double[] minutes(double... each) {
+        double[] all = new double[14];
+        Arrays.setAll(all, day -> each[day % each.length]);
+        return all;
+    }
+
+    @Test
+    void eachJobComesWhenItsTurnIsAndAgainAfterItsInterval() {
+        CareDays days = CareDays.of(
+                List.of(List.of(due(CareJob.TEETH, 1, 0, 2), due(CareJob.LOOK_OVER, 7, 3, 2))),
+                Kept.TODAY,
+                minutes(Double.POSITIVE_INFINITY));
+        assertEquals(IntStream.range(0, 14).boxed().toList(), on(days, CareJob.TEETH));
+        assertEquals(List.of(3, 10), on(days, CareJob.LOOK_OVER));
+    }
+
+    @Test
+    void onAShortDayTheSmallJobsTakeHalfOfItAtMostAndTheRestWaits() {
+        CareDays days = CareDays.of(
+                List.of(List.of(
+                        due(CareJob.TEETH, 1, 0, 2),
+                        due(CareJob.EARS, 7, 0, 2),
+                        due(CareJob.FEET, 7, 0, 3),
+                        due(CareJob.NAILS, 24, 0, 10))),
+                Kept.TODAY,
+                minutes(10, 10, 10, 10, 10, 10, 40));
+        IntStream.range(0, 14).forEach(day -> assertTrue(days.minutes(day) <= (day % 7 == 6 ? 20 : 10), "day " + day));
+        assertTrue(on(days, CareJob.NAILS).get(0) <= 6, "it does not wait for ever: " + days);
+        assertFalse(on(days, CareJob.EARS).isEmpty());
+        assertFalse(on(days, CareJob.FEET).isEmpty());
+    }
+
+    @Test
+    void aBathComesOnTheRoomiestDayOfItsWeek() {
+        CareDays days = CareDays.of(
+                List.of(List.of(due(CareJob.BATH, 7, 1, 60))), Kept.TODAY, minutes(15, 15, 15, 15, 90, 15, 15));
+        assertEquals(List.of(4, 11), days.baths(0));
+    }
+
+    /** What water would tighten is out before: every place that mats, on the day of the bath or the day before. */
+    @ParameterizedTest
+    @ValueSource(ints = {0, 3, 9, 16})
+    void everyPlaceIsProvedBeforeABath(int bath) {
+        for (Kept dog : List.of(
+                Kept.dog(Dogs.adult(16), Dogs.allOver(Dogs.fleece(80))),
+                Kept.dog(Dogs.adult(4), Dogs.allOver(Dogs.fleece(25))))) {
+            Kept kept = dog.provedAgo(4);
+            Workload work = new Workload(
+                    kept.forecast(Kept.TODAY),
+                    kept.comfort(),
+                    kept.places(),
+                    new Workload.Sessions(SetUp.MINUTES, false, Optional.empty()),
+                    Optional.empty(),
+                    List.of(bath));
+            Map<Section, BitSet> plan = HouseholdPlan.asItTakes(List.of(work)).of(0);
+            plan.forEach((section, days) -> assertTrue(
+                    days.get(bath) || bath > 0 && days.get(bath - 1), section + " on " + days + ", bath on " + bath));
+        }
+    }
+
+    @Test
+    void aBathWithNothingElseToDoIsNoReasonToBrushASmoothDogAndProofOfYesterdayHolds() {
+        Kept proved = Kept.dog(Dogs.adult(16), Dogs.allOver(Dogs.fleece(80))).provedAgo(1);
+        Workload bathed = new Workload(
+                proved.forecast(Kept.TODAY),
+                proved.comfort(),
+                proved.places(),
+                new Workload.Sessions(SetUp.MINUTES, false, Optional.empty()),
+                Optional.empty(),
+                List.of(0));
+        assertEquals(
+                HouseholdPlan.asItTakes(List.of(proved.work())).of(0),
+                HouseholdPlan.asItTakes(List.of(bathed)).of(0));
+    }
+}

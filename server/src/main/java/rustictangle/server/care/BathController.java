@@ -1,0 +1,127 @@
+package rustictangle.server.care;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import rustictangle.core.Reason;
+import rustictangle.core.care.BathGate;
+import rustictangle.core.care.BathMix;
+import rustictangle.core.care.Drying;
+import rustictangle.core.care.Supply;
+import rustictangle.core.dog.Section;
+import rustictangle.core.log.BathKind;
+import rustictangle.core.log.Bathed;
+import rustictangle.core.log.DrynessFelt;
+import rustictangle.server.care.CareViews.DampView;
+import rustictangle.server.coat.DogLoader;
+import rustictangle.server.coat.KnownDog;
+import rustictangle.server.frame.Shows;
+import rustictangle.server.log.Logs;
+import rustictangle.server.routine.RoutineLoader;
+
+/** A bath and what comes before and after it. */
+@RestController
+@RequestMapping("/api/dogs/{dogId}/bath")
+class BathController implements Shows {
+
+    /**
+     * @param gate       whether it may be bathed now, and else what to do
+     * @param mix        absent: no shampoo is in the drawer
+     * @param tubMinutes in the tub
+     * @param dryMinutes until it is dry to the skin
+     * @param damp       a dog that is wet; absent: it is dry
+     */
+    record BathView(
+            BathKind kind,
+            GateView gate,
+            Optional<MixView> mix,
+            double tubMinutes,
+            double dryMinutes,
+            Drying.With dryer,
+            Optional<DampView> damp) {}
+
+    record GateView(BathGate.Way way, List<Section> first, List<Section> mats, Reason why) {}
+
+    /** @param parts of water to one of shampoo; 0: it is used as it is */
+    record MixView(double millilitres, double shampoo, double water, int parts) {}
+
+    record BathedForm(
+            @NotNull(message = "Give the entry an id of its own.") UUID id,
+            @NotNull(message = "Say how much of the dog was bathed.") BathKind kind) {}
+
+    record DrynessForm(
+            @NotNull(message = "Give the entry an id of its own.") UUID id,
+            @NotNull(message = "Say which place.") Section section,
+            @NotNull(message = "Say whether it is dry to the skin.") Boolean dry) {}
+
+    private final DogLoader dogs;
+    private final CareLoader care;
+    private final CareViews views;
+    private final RoutineLoader routines;
+    private final Logs logs;
+    private final Clock clock;
+
+    BathController(DogLoader dogs, CareLoader care, CareViews views, RoutineLoader routines, Logs logs, Clock clock) {
+        this.dogs = dogs;
+        this.care = care;
+        this.views = views;
+        this.routines = routines;
+        this.logs = logs;
+        this.clock = clock;
+    }
+
+    @GetMapping
+    BathView bath(@PathVariable long dogId, @RequestParam(defaultValue = "WHOLE_DOG") BathKind kind) {
+        KnownDog known = dogs.get(dogId);
+        BathGate gate = BathGate.of(logs.of(dogId), routines.picture(known), kind, LocalDate.now(clock));
+        Drying.With dryer = care.dryer(known);
+        return new BathView(
+                kind,
+                new GateView(gate.way(), gate.first(), gate.mats(), gate.why()),
+                Optional.ofNullable(care.supplies().get(Supply.SHAMPOO))
+                        .map(parts -> mix(known, kind, parts.orElse(0))),
+                BathMix.minutes(known.dog(), kind),
+                Drying.minutes(known.dog(), known.coat(), kind, dryer),
+                dryer,
+                views.damp(known));
+    }
+
+    private static MixView mix(KnownDog known, BathKind kind, int parts) {
+        BathMix mix = BathMix.of(known.dog(), known.coat(), kind, parts);
+        return new MixView(mix.mix(), mix.shampoo(), mix.water(), parts);
+    }
+
+    /** The water is off. */
+    @PostMapping("/bathed")
+    BathView bathed(@PathVariable long dogId, @Valid @RequestBody BathedForm form) {
+        dogs.get(dogId);
+        logs.say(form.id(), dogId, LocalDate.now(clock), new Bathed(form.kind()));
+        return bath(dogId, form.kind());
+    }
+
+    /** A hand has felt a place. */
+    @PostMapping("/dryness")
+    BathView felt(@PathVariable long dogId, @Valid @RequestBody DrynessForm form) {
+        KnownDog known = dogs.get(dogId);
+        logs.say(form.id(), dogId, LocalDate.now(clock), new DrynessFelt(form.section(), form.dry()));
+        return bath(dogId, views.damp(known).flatMap(DampView::bath).orElse(BathKind.WHOLE_DOG));
+    }
+
+    @Override
+    public void dog(long dogId) {
+        for (BathKind kind : BathKind.values()) {
+            bath(dogId, kind);
+        }
+    }
+}

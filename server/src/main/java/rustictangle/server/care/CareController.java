@@ -1,0 +1,144 @@
+package rustictangle.server.care;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import rustictangle.core.Reason;
+import rustictangle.core.Refused;
+import rustictangle.core.care.CareCaution;
+import rustictangle.core.care.CareDue;
+import rustictangle.core.care.CareStep;
+import rustictangle.core.care.Drying;
+import rustictangle.core.log.Bathed;
+import rustictangle.core.log.CareJob;
+import rustictangle.core.log.CareOutcome;
+import rustictangle.core.log.Cared;
+import rustictangle.core.log.ClawTouched;
+import rustictangle.core.log.DrynessFelt;
+import rustictangle.core.log.LookedAt;
+import rustictangle.core.log.Said;
+import rustictangle.core.log.Signal;
+import rustictangle.server.care.CareViews.DogCare;
+import rustictangle.server.coat.DogLoader;
+import rustictangle.server.coat.KnownDog;
+import rustictangle.server.frame.Shows;
+import rustictangle.server.log.Logs;
+
+/** The jobs at the table besides brushing: when they come up, how they are done, and that they were. */
+@RestController
+@RequestMapping("/api/dogs/{dogId}/care")
+class CareController implements Shows {
+
+    /**
+     * One job, step by step.
+     *
+     * @param vet where it ends at the vet
+     */
+    record CareSteps(CareJob job, List<CareStep> steps, Reason vet) {}
+
+    /**
+     * A job came to its end; the id is the sender's own, so that a repeat does no harm.
+     *
+     * @param signal how the dog took it; absent: nothing is said of that
+     */
+    record CaredForm(
+            @NotNull(message = "Give the entry an id of its own.") UUID id,
+            @NotNull(message = "Say which job.") CareJob job,
+            @NotNull(message = "Say how it ended.") CareOutcome outcome,
+            @Nullable Signal signal,
+            @NotNull(message = "Leave it empty where nothing is to be said.")
+                    @Size(max = Cared.MOST, message = "At most {max} characters; shorten it.")
+                    String words) {}
+
+    /** @param days absent: as usual */
+    record EveryForm(@Nullable Integer days) {}
+
+    private final DogLoader dogs;
+    private final CareViews views;
+    private final CareStore store;
+    private final Logs logs;
+    private final Clock clock;
+
+    CareController(DogLoader dogs, CareViews views, CareStore store, Logs logs, Clock clock) {
+        this.dogs = dogs;
+        this.views = views;
+        this.store = store;
+        this.logs = logs;
+        this.clock = clock;
+    }
+
+    @GetMapping
+    DogCare care(@PathVariable long dogId) {
+        return views.of(dogs.get(dogId));
+    }
+
+    @GetMapping("/{job}/steps")
+    CareSteps steps(@PathVariable long dogId, @PathVariable CareJob job) {
+        KnownDog known = dogs.get(dogId);
+        return new CareSteps(job, CareStep.of(job, known.dog(), !Drying.smooth(known.coat())), CareCaution.vet(job));
+    }
+
+    @PostMapping("/done")
+    DogCare done(@PathVariable long dogId, @Valid @RequestBody CaredForm form) {
+        dogs.get(dogId);
+        logs.say(
+                form.id(),
+                dogId,
+                LocalDate.now(clock),
+                new Cared(
+                        form.job(),
+                        form.outcome(),
+                        Optional.ofNullable(form.signal()),
+                        form.words().strip()));
+        return care(dogId);
+    }
+
+    /** Undo, whatever was said at the table. A repeat changes nothing. */
+    @DeleteMapping("/entries/{entryId}")
+    DogCare takeBack(@PathVariable long dogId, @PathVariable UUID entryId) {
+        dogs.get(dogId);
+        logs.takeBack(dogId, entry -> entry.id().equals(entryId) && ofCare(entry.said()));
+        return care(dogId);
+    }
+
+    private static boolean ofCare(Said said) {
+        return said instanceof Cared
+                || said instanceof ClawTouched
+                || said instanceof Bathed
+                || said instanceof DrynessFelt
+                || said instanceof LookedAt;
+    }
+
+    /** The owner's own interval, or the usual one again. */
+    @PutMapping("/{job}/every")
+    DogCare every(@PathVariable long dogId, @PathVariable CareJob job, @RequestBody EveryForm form) {
+        dogs.get(dogId);
+        if (form.days() != null && !CareDue.everyFits(form.days())) {
+            throw new Refused("days", CareDue.EVERY_LIMITS);
+        }
+        store.choose(dogId, job, Optional.ofNullable(form.days()));
+        return care(dogId);
+    }
+
+    @Override
+    public void dog(long dogId) {
+        care(dogId);
+        for (CareJob job : CareJob.values()) {
+            steps(dogId, job);
+        }
+    }
+}

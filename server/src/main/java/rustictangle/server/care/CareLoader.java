@@ -1,0 +1,128 @@
+package rustictangle.server.care;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import rustictangle.core.care.BathMix;
+import rustictangle.core.care.CareDiary;
+import rustictangle.core.care.CareDue;
+import rustictangle.core.care.Claws;
+import rustictangle.core.care.Drying;
+import rustictangle.core.care.Supply;
+import rustictangle.core.kit.ToolKind;
+import rustictangle.core.log.BathKind;
+import rustictangle.core.log.CareJob;
+import rustictangle.core.log.Log;
+import rustictangle.core.session.OwedBath;
+import rustictangle.core.trust.Trust;
+import rustictangle.server.coat.KnownDog;
+import rustictangle.server.frame.LastMade;
+import rustictangle.server.frame.LastRead;
+import rustictangle.server.kit.KitLoader;
+import rustictangle.server.log.Logs;
+import rustictangle.server.trust.TrustLoader;
+
+/** Loads what a known dog's care asks for today. */
+@Component
+public class CareLoader {
+
+    /** All that it follows from. */
+    private record Facts(
+            KnownDog known,
+            Trust trust,
+            CareDiary diary,
+            Map<CareJob, Integer> chosen,
+            Claws claws,
+            Drying.With dryer,
+            Optional<LocalDate> owed,
+            LocalDate today) {}
+
+    private record Dues(List<CareDue> all) {}
+
+    private final CareStore store;
+    private final TrustLoader trusts;
+    private final KitLoader kits;
+    private final Logs logs;
+    private final LastRead reads;
+    private final LastMade made;
+    private final Clock clock;
+
+    CareLoader(
+            CareStore store,
+            TrustLoader trusts,
+            KitLoader kits,
+            Logs logs,
+            LastRead reads,
+            LastMade made,
+            Clock clock) {
+        this.store = store;
+        this.trusts = trusts;
+        this.kits = kits;
+        this.logs = logs;
+        this.reads = reads;
+        this.made = made;
+        this.clock = clock;
+    }
+
+    private record Settings(
+            Map<Long, Map<CareJob, Integer>> choices,
+            Map<Long, CareStore.ClawKind> claws,
+            Map<Supply, Optional<Integer>> supplies) {}
+
+    private Settings settings() {
+        return reads.of(CareStore.class, () -> new Settings(store.choices(), store.claws(), store.supplies()));
+    }
+
+    /** Every job, due or not, in the order of {@link CareJob}. */
+    public List<CareDue> of(KnownDog known) {
+        LocalDate today = LocalDate.now(clock);
+        Log log = logs.of(known.id());
+        Facts facts = new Facts(
+                known,
+                trusts.of(known),
+                CareDiary.of(log),
+                chosen(known.id()),
+                claws(known.id()),
+                dryer(known),
+                OwedBath.of(log, today).filter(bath -> !bath.waits()).map(OwedBath::by),
+                today);
+        return made.of(Dues.class, known.id(), facts, CareLoader::dues).all;
+    }
+
+    private static Dues dues(Facts facts) {
+        return new Dues(CareDue.of(
+                facts.known.dog(),
+                facts.trust,
+                facts.diary,
+                facts.chosen,
+                facts.claws,
+                BathMix.minutes(facts.known.dog(), BathKind.WHOLE_DOG)
+                        + Drying.minutes(facts.known.dog(), facts.known.coat(), BathKind.WHOLE_DOG, facts.dryer),
+                facts.owed,
+                facts.today));
+    }
+
+    Map<CareJob, Integer> chosen(long dogId) {
+        return settings().choices.getOrDefault(dogId, Map.of());
+    }
+
+    CareStore.ClawKind clawKind(long dogId) {
+        return settings().claws.getOrDefault(dogId, CareStore.ClawKind.USUAL);
+    }
+
+    Claws claws(long dogId) {
+        return Claws.of(logs.of(dogId), clawKind(dogId).dewClaws());
+    }
+
+    Map<Supply, Optional<Integer>> supplies() {
+        return settings().supplies;
+    }
+
+    Drying.With dryer(KnownDog known) {
+        boolean forcedAir = kits.drawer().stream().anyMatch(tool -> tool.kind() == ToolKind.DRYER && !tool.putAside());
+        return Drying.with(supplies().keySet(), forcedAir, known.coat());
+    }
+}

@@ -1,0 +1,161 @@
+package rustictangle.server.care;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import rustictangle.core.Reason;
+import rustictangle.core.care.CareDiary;
+import rustictangle.core.care.CareDue;
+import rustictangle.core.care.CareRules;
+import rustictangle.core.care.Damp;
+import rustictangle.core.care.Supply;
+import rustictangle.core.dog.Section;
+import rustictangle.core.log.BathKind;
+import rustictangle.core.log.CareJob;
+import rustictangle.core.log.Log;
+import rustictangle.core.session.OwedBath;
+import rustictangle.core.trust.Lesson;
+import rustictangle.core.trust.Spot;
+import rustictangle.server.coat.KnownDog;
+import rustictangle.server.log.Logs;
+import rustictangle.server.trust.StandingView;
+import rustictangle.server.trust.TrustLoader;
+
+/** Shows what a dog's care asks for. */
+@Component
+class CareViews {
+
+    /**
+     * @param jobs     all of them, due or not
+     * @param teeth    of the last days, today last
+     * @param damp     a dog that is wet, or was not felt dry everywhere; absent: it is dry
+     * @param owedBath that gel asks for; absent: none is owed
+     * @param inPeace  why nothing is done today any more; absent: it may
+     */
+    record DogCare(
+            LocalDate today,
+            List<JobView> jobs,
+            List<ToothDay> teeth,
+            Optional<DampView> damp,
+            Optional<Reason> owedBath,
+            Optional<Reason> inPeace) {}
+
+    /**
+     * @param due       whether its turn is today
+     * @param every     days between two; 0: when it is wanted
+     * @param usual     the same if the owner had not chosen
+     * @param last      absent: never
+     * @param next      absent: when it is wanted
+     * @param standing  absent: it has no ladder
+     * @param learning  whether the next step of its ladder is the job
+     * @param doneToday whether it was done, practised or left today
+     * @param child     whether a child may do it, with an adult beside
+     * @param needs     of each of these one
+     */
+    record JobView(
+            CareJob job,
+            boolean due,
+            int every,
+            int usual,
+            Optional<LocalDate> last,
+            Optional<LocalDate> next,
+            double minutes,
+            Optional<StandingView> standing,
+            boolean learning,
+            boolean doneToday,
+            boolean child,
+            List<CareNeed> needs,
+            Reason why) {}
+
+    /** @param have the one of them that lies there; absent: none does */
+    record CareNeed(List<Supply> any, Optional<Supply> have) {}
+
+    /** @param how absent: nothing was said, and nothing is counted against anybody */
+    record ToothDay(LocalDate day, Optional<CareDiary.How> how) {}
+
+    /**
+     * @param bath absent: it swam or was soaked
+     * @param felt place by place in the order in which they stay damp
+     */
+    record DampView(LocalDate since, Optional<BathKind> bath, List<Felt> felt, Optional<Reason> warning) {
+
+        static DampView of(Damp damp) {
+            return new DampView(
+                    damp.since().day(),
+                    damp.bath(),
+                    damp.toFeel().stream()
+                            .map(section -> new Felt(
+                                    section, Optional.ofNullable(damp.felt().get(section))))
+                            .toList(),
+                    damp.warning());
+        }
+    }
+
+    /** @param dry absent: no hand has felt it yet */
+    record Felt(Section section, Optional<Boolean> dry) {}
+
+    private static final int TOOTH_DAYS = 28;
+
+    private final CareLoader care;
+    private final TrustLoader trusts;
+    private final Logs logs;
+    private final Clock clock;
+
+    CareViews(CareLoader care, TrustLoader trusts, Logs logs, Clock clock) {
+        this.care = care;
+        this.trusts = trusts;
+        this.logs = logs;
+        this.clock = clock;
+    }
+
+    DogCare of(KnownDog known) {
+        LocalDate today = LocalDate.now(clock);
+        Log log = logs.of(known.id());
+        Optional<Reason> inPeace = trusts.of(known).inPeaceToday();
+        CareDiary diary = CareDiary.of(log);
+        return new DogCare(
+                today,
+                care.of(known).stream()
+                        .map(due -> job(known, due, inPeace.isEmpty() && due.due(today)))
+                        .toList(),
+                today.minusDays(TOOTH_DAYS - 1L)
+                        .datesUntil(today.plusDays(1))
+                        .map(day ->
+                                new ToothDay(day, diary.on(CareJob.TEETH, day).map(CareDiary.Done::how)))
+                        .toList(),
+                damp(known),
+                OwedBath.of(log, today).map(OwedBath::why),
+                inPeace);
+    }
+
+    Optional<DampView> damp(KnownDog known) {
+        return Damp.last(logs.of(known.id()), LocalDate.now(clock)).map(DampView::of);
+    }
+
+    private JobView job(KnownDog known, CareDue due, boolean now) {
+        CareRules rules = CareRules.of(due.job());
+        Map<Supply, Optional<Integer>> supplies = care.supplies();
+        return new JobView(
+                due.job(),
+                now,
+                due.every(),
+                rules.every(known.dog()),
+                due.last(),
+                due.next(),
+                due.minutes(),
+                due.standing()
+                        .map(standing -> StandingView.of(
+                                new Spot(Lesson.ofCare(due.job()).orElseThrow(), Optional.empty()), standing)),
+                due.learning(),
+                due.doneToday(),
+                rules.child(),
+                rules.needs().stream()
+                        .map(any -> new CareNeed(
+                                any, any.stream().filter(supplies::containsKey).findFirst()))
+                        .toList(),
+                due.why());
+    }
+}

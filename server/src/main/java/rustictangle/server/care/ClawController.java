@@ -1,0 +1,127 @@
+package rustictangle.server.care;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import rustictangle.core.Reason;
+import rustictangle.core.care.CareRules;
+import rustictangle.core.care.Claws;
+import rustictangle.core.care.Claws.DewClaws;
+import rustictangle.core.care.NailWords;
+import rustictangle.core.log.CareJob;
+import rustictangle.core.log.ClawResult;
+import rustictangle.core.log.ClawTouched;
+import rustictangle.core.log.Paw;
+import rustictangle.server.coat.DogLoader;
+import rustictangle.server.coat.KnownDog;
+import rustictangle.server.frame.Shows;
+import rustictangle.server.log.Logs;
+
+/** Paws and claws. */
+@RestController
+@RequestMapping("/api/dogs/{dogId}/claws")
+class ClawController implements Shows {
+
+    /**
+     * @param how      to cut, for claws of that colour
+     * @param tooShort what to do at once when one bleeds
+     */
+    record ClawsView(
+            LocalDate today,
+            boolean frontDew,
+            boolean hindDew,
+            boolean dark,
+            List<ClawView> claws,
+            List<Reason> how,
+            List<Reason> tooShort,
+            int bleedsAtMostSeconds) {}
+
+    /**
+     * @param toe  0: the dew claw
+     * @param due  whether its turn is today
+     * @param last absent: nothing was said
+     */
+    record ClawView(Paw paw, int toe, boolean due, Optional<LocalDate> day, Optional<ClawResult> last) {}
+
+    record ClawForm(
+            @NotNull(message = "Give the entry an id of its own.") UUID id,
+            @NotNull(message = "Say which paw.") Paw paw,
+            @NotNull(message = "Say which toe, 1 to 4, or 0 for the dew claw.") Integer toe,
+            @NotNull(message = "Say what was done.") ClawResult result) {}
+
+    record ClawKindForm(
+            @NotNull(message = "Say true or false.") Boolean frontDew,
+            @NotNull(message = "Say true or false.") Boolean hindDew,
+            @NotNull(message = "Say true or false.") Boolean dark) {}
+
+    private final DogLoader dogs;
+    private final CareLoader care;
+    private final CareStore store;
+    private final Logs logs;
+    private final Clock clock;
+
+    ClawController(DogLoader dogs, CareLoader care, CareStore store, Logs logs, Clock clock) {
+        this.dogs = dogs;
+        this.care = care;
+        this.store = store;
+        this.logs = logs;
+        this.clock = clock;
+    }
+
+    @GetMapping
+    ClawsView claws(@PathVariable long dogId) {
+        KnownDog known = dogs.get(dogId);
+        LocalDate today = LocalDate.now(clock);
+        CareStore.ClawKind kind = care.clawKind(dogId);
+        Claws claws = care.claws(dogId);
+        int every = care.chosen(dogId)
+                .getOrDefault(CareJob.NAILS, CareRules.of(CareJob.NAILS).every(known.dog()));
+        List<Claws.Claw> due = claws.due(today, every);
+        return new ClawsView(
+                today,
+                kind.dewClaws().front(),
+                kind.dewClaws().hind(),
+                kind.dark(),
+                claws.claws().stream()
+                        .map(claw -> new ClawView(
+                                claw.paw(),
+                                claw.toe(),
+                                due.contains(claw),
+                                claw.last().map(Claws.Touch::day),
+                                claw.last().map(Claws.Touch::result)))
+                        .toList(),
+                NailWords.how(kind.dark()),
+                NailWords.tooShort(care.supplies().keySet()),
+                NailWords.BLEEDS_AT_MOST_SECONDS);
+    }
+
+    @PostMapping
+    ClawsView touched(@PathVariable long dogId, @Valid @RequestBody ClawForm form) {
+        dogs.get(dogId);
+        logs.say(form.id(), dogId, LocalDate.now(clock), new ClawTouched(form.paw(), form.toe(), form.result()));
+        return claws(dogId);
+    }
+
+    @PutMapping
+    ClawsView kind(@PathVariable long dogId, @Valid @RequestBody ClawKindForm form) {
+        dogs.get(dogId);
+        store.put(dogId, new CareStore.ClawKind(new DewClaws(form.frontDew(), form.hindDew()), form.dark()));
+        return claws(dogId);
+    }
+
+    @Override
+    public void dog(long dogId) {
+        claws(dogId);
+    }
+}

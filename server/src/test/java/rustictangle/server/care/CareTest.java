@@ -1,0 +1,168 @@
+package rustictangle.server.care;
+
+import static org.hamcrest.Matchers.closeTo;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.everyItem;
+import static org.hamcrest.Matchers.hasItem;
+import static org.hamcrest.Matchers.hasSize;
+import static org.hamcrest.Matchers.is;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.springframework.http.HttpMethod;
+import org.springframework.test.web.servlet.ResultActions;
+import rustictangle.core.log.DrynessFelt;
+import rustictangle.server.ServerTest;
+
+/** What an owner does at the table besides brushing. */
+class CareTest extends ServerTest {
+
+    private ResultActions done(long dog, UUID id, String job, String outcome, String signal) throws Exception {
+        return post(
+                "/api/dogs/" + dog + "/care/done",
+                "{\"id\": \"%s\", \"job\": \"%s\", \"outcome\": \"%s\", \"signal\": %s, \"words\": \"\"}"
+                        .formatted(id, job, outcome, signal));
+    }
+
+    private static String job(String job, String field) {
+        return "$.jobs[?(@.job == '" + job + "')]." + field;
+    }
+
+    private static String today(long dog, String job) {
+        return "$.care[?(@.job == '" + job + "' && @.dogId == " + dog + ")]";
+    }
+
+    @Test
+    void aJobIsDoneOnceHoweverOftenItIsSentAndCanBeTakenBack() throws Exception {
+        long dog = addKnownDog("Gannet");
+        read("/api/dogs/" + dog + "/care").andExpect(jsonPath(job("LOOK_OVER", "due"), hasItem(true)));
+        UUID id = UUID.randomUUID();
+        for (int n = 0; n < 2; n++) {
+            done(dog, id, "LOOK_OVER", "DONE", "null")
+                    .andExpect(jsonPath(job("LOOK_OVER", "due"), hasItem(false)))
+                    .andExpect(jsonPath(job("LOOK_OVER", "doneToday"), hasItem(true)));
+        }
+        read("/api/today").andExpect(jsonPath(today(dog, "LOOK_OVER"), hasSize(0)));
+        send(HttpMethod.DELETE, "/api/dogs/" + dog + "/care/entries/" + id, "")
+                .andExpect(jsonPath(job("LOOK_OVER", "due"), hasItem(true)));
+        read("/api/today").andExpect(jsonPath(today(dog, "LOOK_OVER"), hasSize(1)));
+    }
+
+    @Test
+    void theOwnersOwnIntervalIsKeptAndANonsenseOneIsExplained() throws Exception {
+        long dog = addKnownDog("Gannet");
+        String every = "/api/dogs/" + dog + "/care/NAILS/every";
+        send(HttpMethod.PUT, every, "{\"days\": 14}").andExpect(jsonPath(job("NAILS", "every"), hasItem(14)));
+        send(HttpMethod.PUT, every, "{\"days\": 0}").andExpect(jsonPath(job("NAILS", "next"), hasSize(0)));
+        send(HttpMethod.PUT, every, "{}").andExpect(jsonPath(job("NAILS", "every"), hasItem(24)));
+        for (String days : new String[] {"-1", "366", "\"often\""}) {
+            send(HttpMethod.PUT, every, "{\"days\": " + days + "}").andExpect(status().isBadRequest());
+        }
+        send(HttpMethod.PUT, "/api/dogs/" + dog + "/care/WINGS/every", "{}").andExpect(status().isBadRequest());
+    }
+
+    @Test
+    void theBathsGateSendsToTheCombFirstAndDryingStaysOpenOverOneDampArmpit() throws Exception {
+        long dog = addKnownDog("Gannet");
+        String bath = "/api/dogs/" + dog + "/bath";
+        read(bath)
+                .andExpect(jsonPath("$.gate.way").value("BRUSH_FIRST"))
+                .andExpect(jsonPath("$.gate.first", hasItem("ARMPIT_LEFT")))
+                .andExpect(jsonPath("$.mix").doesNotExist());
+        String session = beginSession(dog, "ARMPIT_LEFT");
+        post(session + "/events", glides("ARMPIT_LEFT"));
+        read(bath).andExpect(jsonPath("$.gate.first[?(@ == 'ARMPIT_LEFT')]", hasSize(0)));
+        post(bath + "/bathed", "{\"id\": \"%s\", \"kind\": \"WHOLE_DOG\"}".formatted(UUID.randomUUID()))
+                .andExpect(jsonPath("$.damp.felt", hasSize(DrynessFelt.STAYS_DAMP.size())))
+                .andExpect(jsonPath("$.damp.warning.rule").value("care.damp"))
+                .andExpect(jsonPath("$.gate.first", hasItem("ARMPIT_LEFT")));
+        for (var section : DrynessFelt.STAYS_DAMP) {
+            felt(bath, section.name(), !section.name().equals("ARMPIT_RIGHT")).andExpect(status().isOk());
+        }
+        read("/api/dogs/" + dog + "/care")
+                .andExpect(jsonPath("$.damp.warning.rule").value("care.damp"));
+        felt(bath, "ARMPIT_RIGHT", true).andExpect(jsonPath("$.damp.warning").doesNotExist());
+        read("/api/dogs/" + dog + "/life").andExpect(jsonPath("$.days[0].events", hasItem("BATHED")));
+    }
+
+    private ResultActions felt(String bath, String section, boolean dry) throws Exception {
+        return post(
+                bath + "/dryness",
+                "{\"id\": \"%s\", \"section\": \"%s\", \"dry\": %s}".formatted(UUID.randomUUID(), section, dry));
+    }
+
+    @Test
+    void theShampooIsMixedByItsLabelAndOneThatCannotBeIsRefused() throws Exception {
+        long dog = addKnownDog("Gannet");
+        send(HttpMethod.PUT, "/api/supplies/SHAMPOO", "{\"parts\": 9}")
+                .andExpect(jsonPath("$[?(@.kind == 'SHAMPOO')].parts", hasItem(9)));
+        read("/api/dogs/" + dog + "/bath")
+                .andExpect(jsonPath("$.mix.parts").value(9))
+                .andExpect(jsonPath("$.tubMinutes").value(closeTo(12.5, 2.5)));
+        for (String parts : new String[] {"0", "-3", "101"}) {
+            send(HttpMethod.PUT, "/api/supplies/SHAMPOO", "{\"parts\": " + parts + "}")
+                    .andExpect(status().isBadRequest())
+                    .andExpect(jsonPath("$.fields[0].field").value("parts"))
+                    .andExpect(jsonPath("$.fields[0].message", containsString("1 : 1 to 1 : 100")));
+        }
+        read("/api/dogs/" + dog + "/bath").andExpect(jsonPath("$.mix.parts").value(9));
+        send(HttpMethod.PUT, "/api/supplies/TOWELS", "{\"parts\": 3}").andExpect(status().isBadRequest());
+        send(HttpMethod.PUT, "/api/supplies/TOWELS", "{}")
+                .andExpect(jsonPath("$[?(@.kind == 'TOWELS')].have", hasItem(true)));
+        read("/api/dogs/" + dog + "/care")
+                .andExpect(jsonPath("$.jobs[?(@.job == 'FEET')].needs[0].have", hasItem("TOWELS")));
+        send(HttpMethod.DELETE, "/api/supplies/SHAMPOO", "")
+                .andExpect(jsonPath("$[?(@.kind == 'SHAMPOO')].have", hasItem(false)));
+    }
+
+    @Test
+    void eachClawHasItsMarkAndDewClawsAreSaid() throws Exception {
+        long dog = addKnownDog("Gannet");
+        String claws = "/api/dogs/" + dog + "/claws";
+        read(claws)
+                .andExpect(jsonPath("$.claws", hasSize(18)))
+                .andExpect(jsonPath("$.claws[*].due", everyItem(is(true))))
+                .andExpect(jsonPath("$.how[0].rule").value("care.claw-light"));
+        send(HttpMethod.PUT, claws, "{\"frontDew\": true, \"hindDew\": true, \"dark\": true}")
+                .andExpect(jsonPath("$.claws", hasSize(20)))
+                .andExpect(jsonPath("$.how[0].rule").value("care.claw-dark"));
+        post(
+                        claws,
+                        "{\"id\": \"%s\", \"paw\": \"HIND_LEFT\", \"toe\": 2, \"result\": \"TOO_SHORT\"}"
+                                .formatted(UUID.randomUUID()))
+                .andExpect(jsonPath("$.claws[?(@.paw == 'HIND_LEFT' && @.toe == 2)].last", hasItem("TOO_SHORT")));
+        post(
+                        claws,
+                        "{\"id\": \"%s\", \"paw\": \"HIND_LEFT\", \"toe\": 5, \"result\": \"DONE\"}"
+                                .formatted(UUID.randomUUID()))
+                .andExpect(status().isBadRequest());
+    }
+
+    @Test
+    void whoTakesTheWholeOfItRelaxedHasLearnedItAndTheRowOfDaysOnlyRemembers() throws Exception {
+        long dog = addKnownDog("Gannet");
+        read("/api/dogs/" + dog + "/care").andExpect(jsonPath(job("TEETH", "learning"), hasItem(true)));
+        done(dog, UUID.randomUUID(), "TEETH", "DONE", "\"RELAXED\"")
+                .andExpect(jsonPath(job("TEETH", "learning"), hasItem(false)))
+                .andExpect(jsonPath("$.teeth", hasSize(28)))
+                .andExpect(jsonPath("$.teeth[27].how").value("DONE"));
+        read("/api/dogs/" + dog + "/care/TEETH/steps")
+                .andExpect(jsonPath("$.steps[0].caution.rule").value("care.human-toothpaste"))
+                .andExpect(jsonPath("$.vet.rule").value("care.teeth-vet"));
+    }
+
+    @Test
+    void afterAGrowlNothingIsDueAtTheTableThatDay() throws Exception {
+        long dog = addKnownDog("Gannet");
+        post(
+                "/api/dogs/" + dog + "/practice-warnings",
+                "{\"id\": \"%s\", \"subject\": \"NAIL_CLIPPERS\", \"warning\": \"SNAPPED\"}"
+                        .formatted(UUID.randomUUID()));
+        read("/api/dogs/" + dog + "/care")
+                .andExpect(jsonPath("$.inPeace.rule").value("trust.in-peace"))
+                .andExpect(jsonPath("$.jobs[*].due", everyItem(is(false))));
+        read("/api/today").andExpect(jsonPath("$.care[?(@.dogId == %d)]".formatted(dog), hasSize(0)));
+    }
+}

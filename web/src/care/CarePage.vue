@@ -1,0 +1,213 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { JobView } from '@/api/types'
+import PageState from '@/shell/PageState.vue'
+import { daysAgo, inDays, useUnits } from '@/shell/useUnits'
+import { saysAll } from '@/api/client'
+import JobSign from './JobSign.vue'
+import TeethDays from './TeethDays.vue'
+import { useCare, useEvery } from './useCare'
+import { carePath, every, titleOf } from './words'
+
+/** What is due at the table besides brushing, and when the rest comes up. */
+const props = defineProps<{ dogId: number }>()
+
+const { date, say } = useUnits()
+const care = useCare(() => props.dogId)
+const choose = useEvery(() => props.dogId)
+const view = computed(() => care.data.value)
+const due = computed(() => view.value?.jobs.filter((job) => job.due) ?? [])
+const later = computed(() => view.value?.jobs.filter((job) => !job.due) ?? [])
+const USUAL_DAYS = [0, 1, 2, 3, 7, 14, 21, 24, 28, 42, 56]
+const options = (job: JobView) =>
+  [...new Set([...USUAL_DAYS, job.every, job.usual])]
+    .sort((a, b) => a - b)
+    .map((days) => ({ days, title: every(days) }))
+const takes = (job: JobView) => `${Math.max(1, Math.round(job.minutes))} min`
+function when(job: JobView) {
+  if (job.doneToday) return job.learning ? 'practised today' : 'done today'
+  if (!job.next) return job.last ? `last ${daysAgo(view.value!.today, job.last)}` : 'when you want it'
+  return inDays(view.value!.today, job.next)
+}
+function keep(job: JobView, days: number) {
+  choose.mutate({ job: job.job, days: days === job.usual ? undefined : days })
+}
+</script>
+
+<template>
+  <PageState :pending="!view" :error="care.error.value" @retry="care.refetch()">
+    <div v-if="view" class="page">
+      <div>
+        <p v-if="view.damp?.warning" class="caution" :data-rule="view.damp.warning.rule">
+          <strong>It is wet, or was not felt dry everywhere.</strong> {{ say(view.damp.warning.text) }}
+          <router-link :to="carePath(dogId, 'BATH')">Feel it place by place</router-link>
+        </p>
+        <p v-if="view.owedBath" class="caution" :data-rule="view.owedBath.rule">
+          {{ say(view.owedBath.text) }}
+          <router-link :to="carePath(dogId, 'BATH')">To the bath</router-link>
+        </p>
+        <h2>At the table today</h2>
+        <p v-if="view.inPeace" :data-rule="view.inPeace.rule">{{ say(view.inPeace.text) }}</p>
+        <p v-else-if="!due.length" class="none">Nothing is due at the table today.</p>
+        <ul class="due">
+          <li v-for="job in due" :key="job.job">
+            <router-link :to="carePath(dogId, job.job)">
+              <JobSign :job="job.job" />
+              <span
+                ><b class="slab">{{ titleOf(job.job) }}</b>
+                <span v-if="job.learning" class="how"
+                  >rung {{ job.standing!.rungNumber }} of 10: {{ job.standing!.rungLabel }}</span
+                ><span v-else class="how">{{ say(job.why.text) }}</span></span
+              >
+              <span class="takes">{{ takes(job) }}</span>
+            </router-link>
+          </li>
+        </ul>
+        <hr class="seam" />
+        <h2>The other jobs</h2>
+        <ul class="later">
+          <li v-for="job in later" :key="job.job">
+            <router-link :to="carePath(dogId, job.job)"
+              ><JobSign :job="job.job" /><b>{{ titleOf(job.job) }}</b
+              ><span>{{ when(job) }}</span></router-link
+            >
+          </li>
+        </ul>
+      </div>
+      <div>
+        <h2>Teeth, day by day</h2>
+        <TeethDays :days="view.teeth" />
+        <hr class="seam" />
+        <h2>How often</h2>
+        <p class="quiet">As is usual, until you choose otherwise. What the dog still learns comes every third day.</p>
+        <table>
+          <tbody>
+            <tr v-for="job in view.jobs" :key="job.job">
+              <th scope="row">{{ titleOf(job.job) }}</th>
+              <td>
+                <select
+                  :aria-label="`How often: ${titleOf(job.job)}`"
+                  :value="job.every"
+                  :disabled="choose.isPending.value"
+                  @change="keep(job, Number(($event.target as HTMLSelectElement).value))"
+                >
+                  <option v-for="one in options(job)" :key="one.days" :value="one.days">
+                    {{ one.title }}{{ one.days === job.usual ? ' (usual)' : '' }}
+                  </option>
+                </select>
+              </td>
+              <td class="quiet">
+                {{ job.last ? `last ${date(job.last)}` : 'not yet'
+                }}<template v-if="job.child">; a child may help</template>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+        <p v-if="choose.error.value" class="caution" role="alert">
+          <strong>{{ saysAll(choose.error.value) }}</strong>
+        </p>
+        <p class="foot"><router-link to="/drawer/supplies">What lies ready: shampoo, pads, clippers …</router-link></p>
+      </div>
+    </div>
+  </PageState>
+</template>
+
+<style scoped>
+.page {
+  display: grid;
+  grid-template-columns: 1.15fr 1fr;
+  gap: 48px;
+  align-items: start;
+}
+ul {
+  list-style: none;
+  padding: 0;
+}
+.due a {
+  display: grid;
+  grid-template-columns: auto 1fr auto;
+  gap: 18px;
+  align-items: center;
+  min-height: 88px;
+  padding: 10px 20px;
+  margin-bottom: 10px;
+  border: 3px solid rgb(var(--v-theme-primary));
+  border-radius: 16px 12px 18px 11px;
+  background: rgb(var(--v-theme-surface));
+  color: inherit;
+  text-decoration: none;
+}
+.due a:hover {
+  background: rgb(var(--v-theme-wool));
+}
+.due b {
+  font-size: 1.35rem;
+}
+.how {
+  display: block;
+}
+.takes {
+  font-weight: 700;
+}
+.none {
+  font-size: 1.2rem;
+  margin: 8px 0 16px;
+}
+.later a {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  min-height: 56px;
+  color: inherit;
+  text-decoration: none;
+  border-bottom: 1px dashed rgb(var(--v-theme-seam));
+}
+.later svg {
+  width: 34px;
+}
+.later span {
+  margin-left: auto;
+}
+.later a:hover b {
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
+}
+table {
+  border-spacing: 0 4px;
+  width: 100%;
+  margin-top: 8px;
+}
+th {
+  text-align: left;
+  font-weight: 700;
+  padding-right: 14px;
+}
+select {
+  min-height: 44px;
+  padding: 4px 10px;
+  border: 1.5px solid rgb(var(--v-theme-seam));
+  border-radius: 9px 7px 10px 6px;
+  background: rgb(var(--v-theme-surface));
+  color: inherit;
+  font: inherit;
+}
+td + td {
+  padding-left: 14px;
+}
+.foot {
+  margin-top: 14px;
+}
+@media (max-width: 899px) {
+  .page {
+    grid-template-columns: 1fr;
+    gap: 20px;
+  }
+  .due a {
+    padding: 8px 12px;
+    gap: 12px;
+  }
+  td + td {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import type { JobView } from '@/api/types'
+import KeyButton from '@/shell/KeyButton.vue'
+import { practicePath } from '@/trust/pages'
+
+/** A job that the dog still learns: its next step, or the whole of it all the same. */
+defineProps<{ dogId: number; job: JobView; other?: { subject: string; title: string } }>()
+defineEmits<{ whole: [] }>()
+</script>
+
+<template>
+  <section class="learn">
+    <p class="slab name">It is still learning this</p>
+    <h1>Rung {{ job.standing!.rungNumber }} of 10: {{ job.standing!.rungLabel }}</h1>
+    <p class="sub">A few seconds on this rung are today’s whole job.</p>
+    <div class="two">
+      <router-link class="big" :to="practicePath(dogId, job.standing!)">Practise this step</router-link>
+      <KeyButton k="w" @press="$emit('whole')"
+        ><b>The whole job</b><small>it takes it already, or nearly</small></KeyButton
+      >
+    </div>
+    <p v-if="other">
+      <router-link :to="practicePath(dogId, { subject: other.subject })">{{ other.title }}</router-link>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.learn {
+  flex: 1;
+  display: flex;
+  flex-direction: column;
+  justify-content: center;
+  gap: 14px;
+}
+.name {
+  color: rgb(var(--v-theme-heather));
+  font-size: 1.35rem;
+}
+h1 {
+  font-size: clamp(1.7rem, 3.2vw, 2.6rem);
+  max-width: 26ch;
+}
+.sub {
+  font-size: 1.35rem;
+}
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 14px;
+  margin-top: 18px;
+}
+.big {
+  display: grid;
+  place-content: center;
+  min-height: 112px;
+  padding: 10px 24px;
+  border-radius: 20px 15px 22px 14px;
+  background: rgb(var(--v-theme-heather));
+  color: rgb(var(--v-theme-surface));
+  font: 700 1.6rem var(--slab);
+  text-decoration: none;
+  text-align: center;
+}
+button {
+  border: 3px solid rgb(var(--v-theme-seam));
+  border-radius: 16px 12px 18px 11px;
+  background: rgb(var(--v-theme-surface));
+  padding: 10px 18px;
+}
+b {
+  font: 700 1.4rem var(--slab);
+}
+small {
+  display: block;
+}
+@media (max-width: 899px) {
+  .two {
+    grid-template-columns: 1fr;
+  }
+  .big,
+  button {
+    min-height: 84px;
+  }
+}
+</style>

@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { CareStep } from '@/api/types'
+import KeyButton from '@/shell/KeyButton.vue'
+import { useUnits } from '@/shell/useUnits'
+
+/** One step at a time: what to do, what to heed, one big press. */
+const props = defineProps<{ steps: readonly CareStep[]; at: number; disabled: boolean; last: string }>()
+defineEmits<{ next: [] }>()
+
+const { say } = useUnits()
+const step = computed(() => props.steps[props.at])
+</script>
+
+<template>
+  <section v-if="step" class="led" aria-live="polite">
+    <div>
+      <p class="slab name">{{ step.title }}</p>
+      <h1>{{ step.todo }}</h1>
+      <p v-if="step.caution" class="caution" :data-rule="step.caution.rule">{{ say(step.caution.text) }}</p>
+    </div>
+    <KeyButton k="space" pedal="on" class="next" :disabled="disabled" @press="$emit('next')">{{
+      at === steps.length - 1 ? last : 'Next'
+    }}</KeyButton>
+  </section>
+</template>
+
+<style scoped>
+.led {
+  flex: 1;
+  display: flex;
+  flex-direction: column;
+  gap: 20px;
+}
+.led > div {
+  flex: 1;
+  display: flex;
+  flex-direction: column;
+  justify-content: center;
+  padding: 20px 0;
+}
+.name {
+  font-size: 1.35rem;
+  color: rgb(var(--v-theme-secondary));
+}
+h1 {
+  font-size: clamp(1.7rem, 3.2vw, 2.7rem);
+  line-height: 1.22;
+  max-width: 30ch;
+  margin: 6px 0 20px;
+}
+.caution {
+  font-size: 1.35rem;
+  line-height: 1.35;
+  max-width: 46ch;
+}
+.next {
+  min-height: 112px;
+  border-radius: 20px 15px 22px 14px;
+  background: rgb(var(--v-theme-primary));
+  color: rgb(var(--v-theme-on-primary));
+  font: 700 2rem var(--slab);
+}
+.next:disabled {
+  opacity: 0.6;
+}
+@media (max-width: 899px) {
+  .next {
+    min-height: 84px;
+    font-size: 1.5rem;
+    position: sticky;
+    bottom: 10px;
+  }
+}
+</style>

@@ -1,0 +1,150 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref, toValue, type MaybeRefOrGetter } from 'vue'
+import { api, ask, saysAll } from '@/api/client'
+import type {
+  BathKind,
+  BathView,
+  CareJob,
+  CareOutcome,
+  DogCare,
+  ClawResult,
+  ClawsView,
+  Paw,
+  Section,
+  Signal,
+  Supply,
+} from '@/api/types'
+import { labelOf } from '@/api/words'
+import { useOutbox } from '@/shell/useOutbox'
+
+/** What a dog's care asks for. */
+export function useCare(dogId: MaybeRefOrGetter<number>) {
+  return useQuery({
+    queryKey: ['care', computed(() => toValue(dogId))],
+    queryFn: () => ask(api.GET('/api/dogs/{dogId}/care', { params: { path: { dogId: toValue(dogId) } } })),
+  })
+}
+
+/** One job, step by step. */
+export function useSteps(dogId: number, job: CareJob) {
+  return useQuery({
+    queryKey: ['care-steps', dogId, job],
+    queryFn: () => ask(api.GET('/api/dogs/{dogId}/care/{job}/steps', { params: { path: { dogId, job } } })),
+    staleTime: Infinity,
+  })
+}
+
+export function useBath(dogId: number, kind: MaybeRefOrGetter<BathKind>) {
+  return useQuery({
+    queryKey: ['bath', dogId, computed(() => toValue(kind))],
+    queryFn: () =>
+      ask(api.GET('/api/dogs/{dogId}/bath', { params: { path: { dogId }, query: { kind: toValue(kind) } } })),
+  })
+}
+
+export function useClaws(dogId: number) {
+  return useQuery({
+    queryKey: ['claws', dogId],
+    queryFn: () => ask(api.GET('/api/dogs/{dogId}/claws', { params: { path: { dogId } } })),
+  })
+}
+
+/** Whether the front and the hind paws have dew claws, and whether claws are dark. */
+export function useClawKind(dogId: number) {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: (body: { frontDew: boolean; hindDew: boolean; dark: boolean }) =>
+      ask(api.PUT('/api/dogs/{dogId}/claws', { params: { path: { dogId } }, body })),
+    onSuccess: (view: ClawsView) => {
+      client.setQueryData(['claws', dogId], view)
+      void client.invalidateQueries()
+    },
+  })
+}
+
+/** The owner's own interval, days; undefined: as usual. */
+export function useEvery(dogId: MaybeRefOrGetter<number>) {
+  const client = useQueryClient()
+  return useMutation({
+    mutationFn: ({ job, days }: { job: CareJob; days?: number }) =>
+      ask(
+        api.PUT('/api/dogs/{dogId}/care/{job}/every', {
+          params: { path: { dogId: toValue(dogId), job } },
+          body: { days },
+        }),
+      ),
+    onSuccess: (view: DogCare) => {
+      client.setQueryData(['care', toValue(dogId)], view)
+      void client.invalidateQueries()
+    },
+  })
+}
+
+/** Things in the drawer that are no brushes. */
+export function useSupplies() {
+  const client = useQueryClient()
+  const supplies = useQuery({ queryKey: ['supplies'], queryFn: () => ask(api.GET('/api/supplies')) })
+  const put = useMutation({
+    mutationFn: ({ kind, have, parts }: { kind: Supply; have: boolean; parts?: number }) =>
+      have
+        ? ask(api.PUT('/api/supplies/{kind}', { params: { path: { kind } }, body: { parts } }))
+        : ask(api.DELETE('/api/supplies/{kind}', { params: { path: { kind } } })),
+    onSuccess: (all) => {
+      client.setQueryData(['supplies'], all)
+      void client.invalidateQueries()
+    },
+  })
+  return { supplies, put }
+}
+
+/** What is said at the table. It is sent at once; while the server is away it waits in this browser. */
+export function useAtTheTable(dogId: number, job: CareJob) {
+  const client = useQueryClient()
+  const refused = ref<string>()
+  /** The entries of this visit to the table, the newest last. */
+  const said = ref<string[]>([])
+  const outbox = useOutbox<DogCare | BathView | ClawsView>({
+    name: `care:${dogId}:${job}`,
+    stored: (view) => {
+      if ('jobs' in view) client.setQueryData(['care', dogId], view)
+      else if ('gate' in view) client.setQueryData(['bath', dogId, view.kind], view)
+      else client.setQueryData(['claws', dogId], view)
+      void client.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'care-steps' })
+    },
+    refused: (problem, letter) => {
+      refused.value = `This could not be kept: ${letter.words}. ${saysAll(problem)}`
+    },
+  })
+  function put(path: string, body: object, words: string) {
+    const id = crypto.randomUUID()
+    said.value.push(id)
+    outbox.put({ id, method: 'POST', path: `/api/dogs/${dogId}/${path}`, body: { id, ...body }, words })
+  }
+  return {
+    refused,
+    said,
+    waiting: outbox.waiting,
+    saving: outbox.saving,
+    done: (outcome: CareOutcome, signal?: Signal, words = '') =>
+      put(
+        'care/done',
+        { job, outcome, signal, words },
+        `${labelOf('CareJob', job)}, ${labelOf('CareOutcome', outcome)}`,
+      ),
+    bathed: (kind: BathKind) => put('bath/bathed', { kind }, `a bath of ${labelOf('BathKind', kind)}`),
+    felt: (section: Section, dry: boolean) =>
+      put('bath/dryness', { section, dry }, `a place that is ${dry ? 'dry' : 'damp'}`),
+    claw: (paw: Paw, toe: number, result: ClawResult) =>
+      put('claws', { paw, toe, result }, `a claw, ${labelOf('ClawResult', result)}`),
+    undo() {
+      const last = said.value.pop()
+      if (last)
+        outbox.put({
+          id: crypto.randomUUID(),
+          method: 'DELETE',
+          path: `/api/dogs/${dogId}/care/entries/${last}`,
+          words: 'something at the table taken back',
+        })
+    },
+  }
+}
