@@ -4,6 +4,8 @@ import type { JobView } from '@/api/types'
 import PageState from '@/shell/PageState.vue'
 import { daysAgo, inDays, useUnits } from '@/shell/useUnits'
 import { saysAll } from '@/api/client'
+import { useWeight } from '@/dog/useWeight'
+import WeightStrip from '@/dog/WeightStrip.vue'
 import JobSign from './JobSign.vue'
 import TeethDays from './TeethDays.vue'
 import { useCare, useEvery } from './useCare'
@@ -15,6 +17,7 @@ const props = defineProps<{ dogId: number }>()
 const { date, say } = useUnits()
 const care = useCare(() => props.dogId)
 const choose = useEvery(() => props.dogId)
+const { weight, takeBack } = useWeight(() => props.dogId)
 const view = computed(() => care.data.value)
 const due = computed(() => view.value?.jobs.filter((job) => job.due) ?? [])
 const later = computed(() => view.value?.jobs.filter((job) => !job.due) ?? [])
@@ -77,6 +80,15 @@ function keep(job: JobView, days: number) {
       <div>
         <h2>Teeth, day by day</h2>
         <TeethDays :days="view.teeth" />
+        <hr class="seam" />
+        <h2>On the scale</h2>
+        <WeightStrip
+          v-if="weight.data.value?.weighings.length"
+          :weight="weight.data.value"
+          :busy="takeBack.isPending.value"
+          @take-back="takeBack.mutate($event)"
+        />
+        <p class="quiet"><router-link :to="`/dogs/${dogId}/about`">Put it on the scale</router-link></p>
         <hr class="seam" />
         <h2>How often</h2>
         <p class="quiet">As is usual, until you choose otherwise. What the dog still learns comes every third day.</p>

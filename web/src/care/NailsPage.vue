@@ -222,6 +222,7 @@ h1 {
 }
 fieldset {
   border: 0;
+  padding: 0;
   display: flex;
   flex-wrap: wrap;
   gap: 6px 26px;

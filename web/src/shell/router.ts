@@ -89,7 +89,11 @@ function dogView(path: string, component: () => Promise<unknown>, title: string)
 
 /** Each job at the table on a screen of its own. */
 function jobs() {
-  const own = { nails: () => import('@/care/NailsPage.vue'), bath: () => import('@/care/BathPage.vue') }
+  const own = {
+    'look-over': () => import('@/care/LookOverPage.vue'),
+    nails: () => import('@/care/NailsPage.vue'),
+    bath: () => import('@/care/BathPage.vue'),
+  }
   return [
     ...Object.entries(own).map(([job, component]) => ({
       path: `/dogs/:dogId(\\d+)/care/${job}`,
@@ -98,11 +102,11 @@ function jobs() {
       meta: { title: 'At the table', bare: true },
     })),
     {
-      path: '/dogs/:dogId(\\d+)/care/:job(look-over|teeth|eyes|ears|feet)',
+      path: '/dogs/:dogId(\\d+)/care/:job(teeth|eyes|ears|feet)',
       component: () => import('@/care/JobPage.vue'),
       props: (route: { params: Record<string, unknown> }) => ({
         dogId: Number(route.params.dogId),
-        job: String(route.params.job).toUpperCase().replace('-', '_'),
+        job: String(route.params.job).toUpperCase(),
       }),
       meta: { title: 'At the table', bare: true },
     },

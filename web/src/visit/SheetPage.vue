@@ -15,6 +15,7 @@ import SubNav from '@/shell/SubNav.vue'
 import { useDraft } from '@/shell/useDraft'
 import { useNotice } from '@/shell/useNotice'
 import { daysAgo, useUnits } from '@/shell/useUnits'
+import CareLines from './CareLines.vue'
 import { groomPages } from './pages'
 import { useHandOver } from './useVisits'
 
@@ -80,12 +81,15 @@ async function keep() {
           <p class="cap">
             {{ view.lengths.map((one) => `${one.label} ${length(Math.round(one.millimetres))}`).join(', ') }}.
           </p>
+          <template v-if="view.closed.length">
+            <h3>Please take care</h3>
+            <ul>
+              <li v-for="one in view.closed" :key="one.section + one.who">
+                <b>{{ names[one.section] }}:</b> {{ say(one.why.text) }}
+              </li>
+            </ul>
+          </template>
           <h3>Mats</h3>
-          <ul v-if="view.closed.length">
-            <li v-for="one in view.closed" :key="one.section">
-              <b>{{ names[one.section] }}:</b> {{ say(one.why.text) }}
-            </li>
-          </ul>
           <p v-if="!view.mats.length">None that we found.</p>
           <ul v-else>
             <li v-for="mat in view.mats" :key="mat.section">
@@ -114,6 +118,7 @@ async function keep() {
               <b>{{ at.join('; ') }}</b>, {{ so }}
             </li>
           </ul>
+          <CareLines :dog-id="dogId" />
           <h3>What helps</h3>
           <ul>
             <li v-for="one in view.helps" :key="one.rule">{{ say(one.text) }}</li>

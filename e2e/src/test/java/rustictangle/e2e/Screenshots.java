@@ -50,8 +50,11 @@ class Screenshots extends Browsing {
         take(laptop, app.url() + "week", "week");
         take(laptop, app.url() + "dogs/4/trust", "trust");
         take(laptop, app.url() + "dogs/4/practice?subject=WOODEN_PIN_BRUSH&section=BACK", "practice");
-        take(laptop, app.url() + "dogs/3/routine/methods", "methods");
-        take(laptop, app.url() + "dogs/2/when/history", "history");
+        take(laptop, app.url() + "dogs/2/care", "care");
+        laptop.navigate(app.url() + "dogs/2/care/nails");
+        laptop.getByText("It lies ready").click();
+        laptop.getByText("Its tip is off").waitFor();
+        snap(laptop, "care-nails");
         take(laptop, app.url() + "dogs/3/routine", "routine");
 
         Page phone = phone();

@@ -18,7 +18,7 @@ class TrustTest extends Browsing {
     private static final String PRACTICE = "dogs/1/practice?subject=WOODEN_PIN_BRUSH&section=BACK";
 
     @Test
-    void aPuppysFirstThreeDaysAndItsRelapseAfterTwoWeeksPause() throws Exception {
+    void aPuppysFirstThreeDaysAndItsRelapseAfterThreeWeeksPause() throws Exception {
         Path data = folder.resolve("puppy.db");
         Page page = laptop();
         try (RunningApp app = RunningApp.start(data, MORNING, false)) {
@@ -56,17 +56,17 @@ class TrustTest extends Browsing {
             page.navigate(app.url() + "dogs/1/trust");
             assertThat(page.getByText("Over the weeks")).isVisible();
         }
-        // Two days of catching up to rung 3, then two weeks without.
+        // Two days of catching up to rung 3, then three weeks without.
         try (RunningApp app = RunningApp.start(data, "2026-05-17T09:00:00Z", false)) {
             page.navigate(app.url() + PRACTICE);
             answers(page, "1", "1", "1", "1", "1", "1");
             assertThat(page.getByText("Rung 3 of 10:")).isVisible();
         }
-        try (RunningApp app = RunningApp.start(data, "2026-05-31T09:00:00Z", false)) {
+        try (RunningApp app = RunningApp.start(data, "2026-06-08T09:00:00Z", false)) {
             page.navigate(app.url() + PRACTICE);
             assertThat(page.getByText("Rung 2 of 10:")).isVisible();
             page.getByText("Why this, and why so short?").click();
-            assertThat(page.getByText("After 14 days without practice")).isVisible();
+            assertThat(page.getByText("After 22 days without it here")).isVisible();
         }
     }
 
@@ -80,18 +80,40 @@ class TrustTest extends Browsing {
             page.navigate(app.url() + "dogs/1/sessions/" + id);
             SessionView session = new SessionView(page).start();
             session.keys("d", "f");
-            assertThat(session.heading("Leave this place for today")).isVisible();
+            assertThat(session.heading("It was afraid: hands off, and no more today"))
+                    .isVisible();
             Barriers.assertNone(page, "fear");
-            page.keyboard().press("s");
-            assertThat(session.place()).containsText("back", ignoreCase());
-            session.keys("Space");
-            assertThat(session.heading("All done")).isVisible();
+            page.navigate(app.url());
+            assertThat(page.locator("[data-rule='trust.in-peace']")).isVisible();
             page.navigate(app.url() + "dogs/1/routine");
             assertThat(session.heading("Practised, not brushed")).isVisible();
             page.getByText("rung 7: practise").click();
             assertThat(page.getByText("Rung 7 of 10:")).isVisible();
             page.getByText("Why this, and why so short?").click();
             assertThat(page.getByText("half as long")).isVisible();
+        }
+    }
+
+    /** A growl in practice: hands off, the place is closed, and nothing else is begun that day; a ladder may begin lower. */
+    @Test
+    void aGrowlInPracticeEndsTheDayAndALadderMayBeBegunLower() throws Exception {
+        try (RunningApp app = RunningApp.start(folder.resolve("growl.db"), MORNING, false)) {
+            addDog(app, "ADULT", "GENTLE", "WIRE", 30);
+            Page page = laptop();
+            page.navigate(app.url() + "dogs/1/practice?subject=COMB&section=BACK");
+            assertThat(page.getByText("Rung 6 of 10:")).isVisible();
+            page.getByText("Begin lower").click();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("3 touches it with the nose"))
+                    .click();
+            assertThat(page.getByText("Rung 3 of 10:")).isVisible();
+            page.keyboard().press("g");
+            assertThat(page.getByText("Hands off. What was it?")).isVisible();
+            Barriers.assertNone(page, "a warning in practice");
+            page.keyboard().press("1");
+            assertThat(page.locator("[data-rule='trust.in-peace']")).isVisible();
+            page.navigate(app.url() + "dogs/1/when");
+            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Closed for brushing")))
+                    .isVisible();
         }
     }
 

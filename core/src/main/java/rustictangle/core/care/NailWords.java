@@ -23,7 +23,7 @@ public final class NailWords {
                                 "Dark claw: slivers only. Stop at the colour change, or at a dark dot in the middle of the cut face.")
                         : new Reason(
                                 "care.claw-light",
-                                "Light claw: the pink inside is the quick. Keep two millimetres off it."),
+                                "Light claw: the pink inside is the quick. Keep off it, with a little to spare."),
                 new Reason(
                         "care.claw-hook",
                         "Only the hook that stands over, along the slant of the pad. A long quick draws back when a sliver goes "

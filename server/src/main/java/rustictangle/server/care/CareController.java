@@ -29,7 +29,6 @@ import rustictangle.core.log.CareOutcome;
 import rustictangle.core.log.Cared;
 import rustictangle.core.log.ClawTouched;
 import rustictangle.core.log.DrynessFelt;
-import rustictangle.core.log.LookedAt;
 import rustictangle.core.log.Said;
 import rustictangle.core.log.Signal;
 import rustictangle.server.care.CareViews.DogCare;
@@ -119,8 +118,7 @@ class CareController implements Shows {
         return said instanceof Cared
                 || said instanceof ClawTouched
                 || said instanceof Bathed
-                || said instanceof DrynessFelt
-                || said instanceof LookedAt;
+                || said instanceof DrynessFelt;
     }
 
     /** The owner's own interval, or the usual one again. */

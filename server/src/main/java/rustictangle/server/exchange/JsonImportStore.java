@@ -10,6 +10,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -82,6 +83,8 @@ class JsonImportStore {
         }
 
         private static final int TELL_EVERY_ROWS = 500;
+        /** How every JPEG begins. */
+        private static final byte[] JPEG = {(byte) 0xFF, (byte) 0xD8, (byte) 0xFF};
 
         private final JsonParser json;
         private final Staging staging;
@@ -203,7 +206,11 @@ class JsonImportStore {
 
         private byte[] bytes(String table, String column) {
             try {
-                return json.getBinaryValue();
+                byte[] bytes = json.getBinaryValue();
+                if (bytes.length < JPEG.length || !Arrays.equals(bytes, 0, JPEG.length, JPEG, 0, JPEG.length)) {
+                    throw bad(table + "." + column + " is no JPEG");
+                }
+                return bytes;
             } catch (JacksonException notBase64) {
                 throw bad(table + "." + column + " is no text in Base64");
             }

@@ -1,0 +1,279 @@
+package rustictangle.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.Base64;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import rustictangle.e2e.views.CoatMapView;
+import rustictangle.e2e.views.SessionView;
+
+/** At the table: bath, nails, teeth, and what is seen there. */
+class CareTest extends Browsing {
+
+    @Test
+    void aPuppysFirstBathTakesThreeDays() throws Exception {
+        Path data = folder.resolve("first-bath.db");
+        Page page = laptop();
+        for (int day = 14; day <= 16; day++) {
+            try (RunningApp app = RunningApp.start(data, "2026-05-" + day + "T09:00:00Z", false)) {
+                if (day == 14) {
+                    addDog(app, "PUPPY", "SMOOTH");
+                }
+                page.navigate(app.url() + "dogs/1/care/bath");
+                assertThat(heading(page, "Rung " + (day - 13) + " of 10:")).isVisible();
+                page.getByText("Practise this step").click();
+                for (int n = 0; n < 3; n++) {
+                    answer(page, "practice-trials", "1");
+                }
+                assertThat(page.getByText("Rung " + (day - 12) + " of 10:")).isVisible();
+                page.navigate(app.url() + "dogs/1/care");
+                assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Bath")))
+                        .containsText("practised today");
+            }
+        }
+    }
+
+    /** Gel went in at an ear: the bath is owed, but not over an ear that no comb has proved; and one armpit stays damp. */
+    @Test
+    void anOwedBathWaitsForTheCombAndDryingForOneDampArmpit() throws Exception {
+        try (RunningApp app = RunningApp.start(folder.resolve("owed.db"), MORNING, false)) {
+            addDog(app, "ADULT", "SMOOTH", "EARS");
+            app.send("PUT", "api/supplies/SHAMPOO", "{\"parts\": 9}");
+            String session = "api/dogs/1/sessions/" + begin(app, "EAR_LEFT", "EAR_RIGHT", "BEHIND_EAR_LEFT");
+            say(app, session, "{\"type\": \"STARTED\"}");
+            say(app, session, "{\"type\": \"GEL_USED\", \"section\": \"EAR_LEFT\"}");
+            for (String place : new String[] {"EAR_LEFT", "EAR_RIGHT", "BEHIND_EAR_LEFT"}) {
+                say(
+                        app,
+                        session,
+                        "{\"type\": \"SECTION_DONE\", \"section\": \"%s\", \"comb\": \"GLIDES\", \"tangles\": 0, \"signal\": \"RELAXED\"}"
+                                .formatted(place));
+            }
+            Page page = laptop();
+            page.navigate(app.url() + "dogs/1/care");
+            page.locator("[data-rule='session.bath-owed']")
+                    .getByText("To the bath")
+                    .click();
+            page.keyboard().press("w");
+            assertThat(page.locator("[data-rule='care.gate-brush']")).containsText("behind the right ear");
+            Barriers.assertNone(page, "the gate");
+            page.getByText("Brush this place now").click();
+            new SessionView(page).start().keys("Space");
+            assertThat(heading(page, "All done")).isVisible();
+
+            page.navigate(app.url() + "dogs/1/care/bath");
+            page.keyboard().press("w");
+            assertThat(page.locator("[data-rule='care.gate-open']")).isVisible();
+            assertThat(page.getByText("(1 : 9)")).isVisible();
+            page.keyboard().press("Space");
+            Barriers.assertNone(page, "a step of the bath");
+            Locator next = page.getByRole(
+                    AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Next").setExact(false));
+            while (next.count() > 0) {
+                String step = page.locator("progress").getAttribute("value");
+                page.keyboard().press("Space");
+                assertThat(page.locator("progress")).not().hasAttribute("value", step);
+            }
+            answer(page, "bathed", "Space");
+            assertThat(heading(page, "left armpit")).isVisible();
+            answer(page, "dryness", "d");
+            for (int place = 1; place < 11; place++) {
+                answer(page, "dryness", "Space");
+            }
+            assertThat(heading(page, "left armpit")).isVisible();
+            assertThat(page.locator("[data-rule='care.damp']")).isVisible();
+            Barriers.assertNone(page, "drying");
+            page.reload();
+            assertThat(heading(page, "left armpit")).isVisible();
+            answer(page, "dryness", "Space");
+            assertThat(heading(page, "Dry to the skin everywhere")).isVisible();
+            page.keyboard().press("Space");
+            answer(page, "done", "1");
+            assertThat(heading(page, "Done")).isVisible();
+            page.navigate(app.url() + "dogs/1/care");
+            assertThat(page.locator("[data-rule='session.bath-owed']")).hasCount(0);
+            assertThat(page.locator("[data-rule='care.damp']")).hasCount(0);
+        }
+    }
+
+    @Test
+    void onePawOfNailsWithOneClawCutTooShort() throws Exception {
+        try (RunningApp app = RunningApp.start(folder.resolve("nails.db"), MORNING, false)) {
+            addDog(app, "ADULT", "SMOOTH");
+            app.send("PUT", "api/supplies/STYPTIC_GEL", "{}");
+            Page page = phone();
+            page.navigate(app.url() + "dogs/1/care/nails");
+            page.keyboard().press("w");
+            assertThat(heading(page, "Styptic lies open")).isVisible();
+            page.keyboard().press("Space");
+            assertThat(page.getByText("Left front paw, dew claw")).isVisible();
+            answer(page, "claws", "Space");
+            assertThat(page.getByText("Left front paw, toe 1")).isVisible();
+            answer(page, "claws", "x");
+            assertThat(heading(page, "It happens. Press, and stay calm.")).isVisible();
+            assertThat(page.locator("[data-rule='care.styptic-gel']")).isVisible();
+            Barriers.assertNone(page, "a bleeding claw");
+            page.reload();
+            assertThat(heading(page, "It happens. Press, and stay calm.")).isVisible();
+            page.keyboard().press("Space");
+            page.keyboard().press("w");
+            page.keyboard().press("Space");
+            for (int toe = 2; toe <= 4; toe++) {
+                assertThat(page.getByText("Left front paw, toe " + toe)).isVisible();
+                answer(page, "claws", "Space");
+            }
+            Barriers.assertNone(page, "the paws");
+            page.keyboard().press("e");
+            answer(page, "done", "2");
+            assertThat(heading(page, "Done")).isVisible();
+            String claws = app.get("api/dogs/1/claws");
+            assertEquals(4, claws.split("\"last\":\"DONE\"", -1).length - 1, claws);
+            assertEquals(1, claws.split("\"last\":\"TOO_SHORT\"", -1).length - 1, claws);
+            page.navigate(app.url() + "dogs/1/groom/sheet");
+            assertThat(page.getByText("Cut too short last time: left front paw, toe 1"))
+                    .isVisible();
+        }
+    }
+
+    @Test
+    void teethBrushedWhileTheServerIsAwayAreKeptAndSent() throws Exception {
+        try (RunningApp app = RunningApp.start(folder.resolve("teeth.db"), MORNING, false)) {
+            addDog(app, "ADULT", "SMOOTH");
+            Page page = phone();
+            page.navigate(app.url() + "dogs/1/care/teeth");
+            page.keyboard().press("w");
+            assertThat(page.locator("[data-rule='care.human-toothpaste']")).isVisible();
+            page.context().setOffline(true);
+            for (int step = 0; step < 4; step++) {
+                assertThat(page.getByText((step + 1) + " of 4")).isVisible();
+                page.keyboard().press("Space");
+            }
+            page.keyboard().press("1");
+            assertThat(page.getByText("What you said is kept here")).isVisible();
+            page.context().setOffline(false);
+            assertThat(page.getByText("What you said is kept here")).hasCount(0);
+            page.navigate(app.url() + "dogs/1/care");
+            assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Teeth")))
+                    .containsText("done today");
+            assertThat(page.getByLabel("14 May: brushed")).hasCount(1);
+        }
+    }
+
+    @Test
+    void aPlaceIsPhotographedAndHeldAgainstLastWeeks() throws Exception {
+        Path data = folder.resolve("look.db");
+        try (RunningApp app = RunningApp.start(data, "2026-05-07T09:00:00Z", false)) {
+            addDog(app, "ADULT", "SMOOTH");
+            app.send(
+                    "POST",
+                    "api/dogs/1/looks",
+                    "{\"id\": \"%s\", \"section\": \"CHEST\", \"words\": \"a small scab\", \"photo\": \"%s\"}"
+                            .formatted(UUID.randomUUID(), Base64.getEncoder().encodeToString(picture(500, 400))));
+            app.send(
+                    "POST",
+                    "api/dogs/1/care/done",
+                    "{\"id\": \"%s\", \"job\": \"LOOK_OVER\", \"outcome\": \"DONE\", \"words\": \"\"}"
+                            .formatted(UUID.randomUUID()));
+        }
+        try (RunningApp app = RunningApp.start(data, MORNING, false)) {
+            Page page = laptop();
+            page.navigate(app.url() + "dogs/1/care/look-over");
+            CoatMapView.point(page, "CHEST");
+            assertThat(page.getByText("a small scab")).isVisible();
+            Locator file = page.locator("input[type=file]");
+            file.setInputFiles(
+                    new FilePayload("photo.jpg", "image/jpeg", "no picture at all".getBytes(StandardCharsets.UTF_8)));
+            assertThat(page.getByText("no picture that this browser can read")).isVisible();
+            file.setInputFiles(new FilePayload("photo.png", "image/png", picture(2400, 1800)));
+            assertThat(page.getByAltText("chest, now")).isVisible();
+            page.getByLabel("What you see and feel").fill("It has grown.");
+            Barriers.assertNone(page, "a place looked at");
+            page.getByText("Keep it").click();
+            assertThat(page.getByText("It has grown.")).isVisible();
+            assertThat(page.locator(".beside img")).hasCount(2);
+            Object wide =
+                    page.locator(".beside img").first().evaluate("img => img.decode().then(() => img.naturalWidth)");
+            assertEquals(1024, ((Number) wide).intValue());
+            page.getByText("Back to the dog").click();
+            for (int step = 1; step <= 5; step++) {
+                assertThat(page.getByText(step + " of 5")).isVisible();
+                page.keyboard().press("Space");
+            }
+            assertThat(page.getByText("New since last time")).isVisible();
+            assertThat(page.getByText("It has grown.")).isVisible();
+            page.getByText("The sheet to hand over").click();
+            assertThat(page.getByText("New since our last look-over")).isVisible();
+            assertTrue(app.get("api/today").contains("\"care\""));
+        }
+    }
+
+    private static Locator heading(Page page, String text) {
+        return page.locator("h1").filter(new Locator.FilterOptions().setHasText(text));
+    }
+
+    /** Presses a key and waits until what it says is stored and the next answer is heeded. */
+    private static void answer(Page page, String path, String key) {
+        page.waitForFunction("() => !document.querySelector('main button.big:disabled, .answers button:disabled')");
+        page.waitForResponse(answer -> answer.url().endsWith("/" + path), () -> page.keyboard()
+                .press(key));
+        page.waitForFunction("() => !document.querySelector('main button.big:disabled, .answers button:disabled')");
+    }
+
+    private static byte[] picture(int width, int height) throws Exception {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB), "png", bytes);
+        return bytes.toByteArray();
+    }
+
+    private static String begin(RunningApp app, String... sections) throws Exception {
+        UUID id = UUID.randomUUID();
+        app.send(
+                "POST",
+                "api/dogs/1/sessions",
+                "{\"id\": \"" + id + "\", \"sections\": [\"" + String.join("\", \"", sections) + "\"]}");
+        return id.toString();
+    }
+
+    private static void say(RunningApp app, String session, String said) throws Exception {
+        app.send("POST", session + "/events", "{\"id\": \"" + UUID.randomUUID() + "\", \"said\": " + said + "}");
+    }
+
+    /** @param curly regions that mat; the others are smooth */
+    private static void addDog(RunningApp app, String stage, String kind, String... curly) throws Exception {
+        app.send(
+                "POST",
+                "api/dogs",
+                """
+                {"name": "Pintle", "breed": "", "kilograms": 9, "lifeStage": "%s", "flatFace": false, "neutered": true,
+                 "skin": "SOUND", "history": "GENTLE", "wears": [], "habits": []}
+                """
+                        .formatted(stage));
+        String regions = Stream.of("HEAD", "EARS", "NECK", "BODY", "LEGS", "REAR", "TAIL")
+                .map(region -> {
+                    boolean mats = Stream.of(curly).anyMatch(region::equals);
+                    return """
+                    {"region": "%s", "kind": "%s", "millimetres": %d, "density": "MEDIUM", "texture": "SOFT", "undercoat": false,
+                     "clipped": false}"""
+                            .formatted(region, mats ? "CURLY" : kind, mats ? 40 : 15);
+                })
+                .collect(Collectors.joining(","));
+        app.send(
+                "PUT",
+                "api/dogs/1/coat",
+                "{\"sheddingHeavily\": false, \"neglected\": false, \"regions\": [" + regions + "]}");
+    }
+}

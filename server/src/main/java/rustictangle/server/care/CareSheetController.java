@@ -1,0 +1,92 @@
+package rustictangle.server.care;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+import rustictangle.core.Reason;
+import rustictangle.core.care.CareDiary;
+import rustictangle.core.care.CareDue;
+import rustictangle.core.care.Claws;
+import rustictangle.core.care.Looks;
+import rustictangle.core.care.Weight;
+import rustictangle.core.log.CareJob;
+import rustictangle.core.log.ClawResult;
+import rustictangle.core.log.Log;
+import rustictangle.core.trust.Lesson;
+import rustictangle.core.trust.Spot;
+import rustictangle.server.coat.DogLoader;
+import rustictangle.server.coat.KnownDog;
+import rustictangle.server.frame.Shows;
+import rustictangle.server.log.Logs;
+import rustictangle.server.trust.StandingView;
+
+/** What a groomer or a vet should know of the jobs at the table. */
+@RestController
+class CareSheetController implements Shows {
+
+    /**
+     * @param done      when nails, ears, teeth, the bath were last done
+     * @param tooShort  claws that were cut too short the last time
+     * @param learning  what the dog still learns, and how far it has come
+     * @param changed   since the look-over before
+     * @param askTheVet of its weight; absent: nothing to ask
+     */
+    record CareSheet(
+            List<LastDone> done,
+            List<Claws.Claw> tooShort,
+            List<StandingView> learning,
+            List<Looks.Look> changed,
+            Optional<Reason> askTheVet) {}
+
+    /** @param last absent: never at home */
+    record LastDone(CareJob job, Optional<LocalDate> last) {}
+
+    private static final List<CareJob> TOLD = List.of(CareJob.NAILS, CareJob.EARS, CareJob.TEETH, CareJob.BATH);
+
+    private final DogLoader dogs;
+    private final CareLoader care;
+    private final Logs logs;
+    private final Clock clock;
+
+    CareSheetController(DogLoader dogs, CareLoader care, Logs logs, Clock clock) {
+        this.dogs = dogs;
+        this.care = care;
+        this.logs = logs;
+        this.clock = clock;
+    }
+
+    @GetMapping("/api/dogs/{dogId}/care-sheet")
+    CareSheet sheet(@PathVariable long dogId) {
+        KnownDog known = dogs.get(dogId);
+        Log log = logs.of(dogId);
+        CareDiary diary = CareDiary.of(log);
+        return new CareSheet(
+                TOLD.stream().map(job -> new LastDone(job, diary.lastDone(job))).toList(),
+                care.claws(dogId).claws().stream()
+                        .filter(claw -> claw.last()
+                                .filter(touch -> touch.result() == ClawResult.TOO_SHORT)
+                                .isPresent())
+                        .toList(),
+                care.of(known).stream()
+                        .filter(due -> due.learning() && due.last().isPresent())
+                        .map(CareSheetController::standing)
+                        .toList(),
+                Looks.of(log).changed(diary, LocalDate.now(clock)),
+                Weight.of(log).askTheVet(known.dog().lifeStage()));
+    }
+
+    private static StandingView standing(CareDue due) {
+        return StandingView.of(
+                new Spot(Lesson.ofCare(due.job()).orElseThrow(), Optional.empty()),
+                due.standing().orElseThrow());
+    }
+
+    @Override
+    public void dog(long dogId) {
+        sheet(dogId);
+    }
+}

@@ -1,0 +1,171 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Look, Section } from '@/api/types'
+import { daysAgo, useUnits } from '@/shell/useUnits'
+import { shrink } from './shrink'
+import { photoPath } from './useLooks'
+
+/** One place: what was seen last time, and beside it what is seen now. */
+const props = defineProps<{
+  dogId: number
+  section: Section
+  name: string
+  today: string
+  /** Of this place, the newest first. */
+  before: readonly Look[]
+  saving: boolean
+}>()
+const emit = defineEmits<{ keep: [words: string, photo?: string]; takeBack: [entry: string]; close: [] }>()
+
+const { date } = useUnits()
+const words = ref('')
+const photo = ref<string>()
+const trouble = ref<string>()
+/** The newest, and the one before it to hold it against. */
+const shown = computed(() => props.before.slice(0, 2))
+const older = computed(() => props.before.slice(2, 5))
+
+async function take(event: Event) {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  if (!file) return
+  trouble.value = undefined
+  try {
+    photo.value = await shrink(file)
+  } catch (problem) {
+    trouble.value = (problem as Error).message
+  }
+  input.value = ''
+}
+function keep() {
+  emit('keep', words.value.trim(), photo.value)
+  words.value = ''
+  photo.value = undefined
+}
+</script>
+
+<template>
+  <section class="place" :aria-label="name">
+    <h1>{{ name }}</h1>
+    <div class="beside">
+      <figure v-for="look in shown" :key="look.entry">
+        <img v-if="look.photo" :src="photoPath(dogId, look.photo)" :alt="`${name}, ${date(look.day)}`" />
+        <figcaption>
+          <b>{{ look.day === today ? 'Today' : daysAgo(today, look.day) }}.</b> {{ look.words }}
+          <button type="button" class="link" :disabled="saving" @click="emit('takeBack', look.entry)">
+            Take it back
+          </button>
+        </figcaption>
+      </figure>
+      <div>
+        <img v-if="photo" :src="`data:image/jpeg;base64,${photo}`" :alt="`${name}, now`" />
+        <label class="take">
+          <input type="file" accept="image/*" capture="environment" :disabled="saving" @change="take" />
+          {{ photo ? 'Another photo' : 'A photo' }}
+        </label>
+        <label class="words"
+          >What you see and feel
+          <textarea v-model="words" rows="3" maxlength="1000" />
+        </label>
+        <p v-if="trouble" class="caution" role="alert">
+          <strong>{{ trouble }}</strong>
+        </p>
+      </div>
+    </div>
+    <p v-for="one in older" :key="one.entry" class="quiet">{{ date(one.day) }}: {{ one.words || 'a photo' }}</p>
+    <div class="two">
+      <button type="button" class="big" :disabled="saving || (!words.trim() && !photo)" @click="keep">Keep it</button>
+      <button type="button" class="other" @click="emit('close')">Back to the dog</button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.place {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+}
+h1::first-letter {
+  text-transform: uppercase;
+}
+figcaption b {
+  display: inline-block;
+}
+figcaption b::first-letter {
+  text-transform: uppercase;
+}
+.beside {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(200px, 1fr));
+  gap: 20px;
+  align-items: start;
+}
+img {
+  width: 100%;
+  max-height: 280px;
+  object-fit: contain;
+  background: rgb(var(--v-theme-wool));
+  border-radius: 12px 9px 14px 8px;
+}
+.take {
+  display: grid;
+  place-content: center;
+  position: relative;
+  min-height: 64px;
+  border: 3px solid rgb(var(--v-theme-slate));
+  border-radius: 16px 12px 18px 11px;
+  font: 700 1.2rem var(--slab);
+  cursor: pointer;
+}
+.take:focus-within {
+  outline: 3px solid rgb(var(--v-theme-focus));
+  outline-offset: 2px;
+}
+.take input {
+  position: absolute;
+  opacity: 0;
+  inset: 0;
+}
+.words {
+  display: block;
+  margin-top: 10px;
+}
+textarea {
+  display: block;
+  width: 100%;
+  padding: 8px 12px;
+  border: 1.5px solid rgb(var(--v-theme-seam));
+  border-radius: 9px 7px 10px 6px;
+  background: rgb(var(--v-theme-surface));
+  color: inherit;
+  font: inherit;
+}
+.link {
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
+  min-height: 44px;
+}
+.two {
+  display: grid;
+  grid-template-columns: 1.4fr 1fr;
+  gap: 12px;
+}
+.big,
+.other {
+  min-height: 84px;
+  border-radius: 20px 15px 22px 14px;
+  font: 700 1.4rem var(--slab);
+}
+.big {
+  background: rgb(var(--v-theme-primary));
+  color: rgb(var(--v-theme-on-primary));
+}
+.big:disabled {
+  opacity: 0.5;
+}
+.other {
+  border: 3px solid rgb(var(--v-theme-seam));
+  background: rgb(var(--v-theme-surface));
+}
+</style>

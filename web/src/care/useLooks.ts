@@ -1,0 +1,51 @@
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { ref } from 'vue'
+import { api, ask, saysAll } from '@/api/client'
+import type { LooksView, Section } from '@/api/types'
+import { useOutbox } from '@/shell/useOutbox'
+
+/** What look-overs have found, and what is said of a place now. It is sent at once, or when the server is back. */
+export function useLooks(dogId: number) {
+  const client = useQueryClient()
+  const refused = ref<string>()
+  const looks = useQuery({
+    queryKey: ['looks', dogId],
+    queryFn: () => ask(api.GET('/api/dogs/{dogId}/looks', { params: { path: { dogId } } })),
+  })
+  const outbox = useOutbox<LooksView>({
+    name: `looks:${dogId}`,
+    stored: (view) => {
+      client.setQueryData(['looks', dogId], view)
+      void client.invalidateQueries({ queryKey: ['care-sheet', dogId] })
+    },
+    refused: (problem, letter) => {
+      refused.value = `This could not be kept: ${letter.words}. ${saysAll(problem)}`
+    },
+  })
+  return {
+    looks,
+    refused,
+    waiting: outbox.waiting,
+    saving: outbox.saving,
+    say(section: Section, words: string, photo?: string) {
+      const id = crypto.randomUUID()
+      refused.value = undefined
+      outbox.put({
+        id,
+        method: 'POST',
+        path: `/api/dogs/${dogId}/looks`,
+        body: { id, section, words, photo },
+        words: 'what you saw',
+      })
+    },
+    takeBack: (entry: string) =>
+      outbox.put({
+        id: crypto.randomUUID(),
+        method: 'DELETE',
+        path: `/api/dogs/${dogId}/looks/${entry}`,
+        words: 'a look taken back',
+      }),
+  }
+}
+
+export const photoPath = (dogId: number, photo: string) => `/api/dogs/${dogId}/looks/photos/${photo}`

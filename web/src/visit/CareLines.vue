@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { api, ask } from '@/api/client'
+import { useSections } from '@/api/queries'
+import { choiceOf, labelOf } from '@/api/words'
+import { useUnits } from '@/shell/useUnits'
+
+/** What the groomer or the vet should know of nails, ears, skin: as said at the table at home. */
+const props = defineProps<{ dogId: number }>()
+
+const { date, say } = useUnits()
+const { names } = useSections()
+const sheet = useQuery({
+  queryKey: ['care-sheet', computed(() => props.dogId)],
+  queryFn: () => ask(api.GET('/api/dogs/{dogId}/care-sheet', { params: { path: { dogId: props.dogId } } })),
+})
+const view = computed(() => sheet.data.value)
+</script>
+
+<template>
+  <template v-if="view">
+    <h3>At the table at home</h3>
+    <ul>
+      <li v-for="one in view.done" :key="one.job">
+        {{ choiceOf('CareJob', one.job).title }}: <b>{{ one.last ? date(one.last) : 'not at home' }}</b>
+      </li>
+      <li v-for="one in view.tooShort" :key="`${one.paw}${one.toe}`">
+        Cut too short last time: {{ labelOf('Paw', one.paw) }}, {{ one.toe ? `toe ${one.toe}` : 'dew claw' }}
+      </li>
+      <li v-for="one in view.learning" :key="one.subject">
+        Still learning {{ one.subjectLabel }}: so far “{{ one.rungLabel }}”
+      </li>
+    </ul>
+    <template v-if="view.changed.length || view.askTheVet">
+      <h3>New since our last look-over</h3>
+      <ul>
+        <li v-if="view.askTheVet">{{ say(view.askTheVet.text) }}</li>
+        <li v-for="one in view.changed" :key="one.entry">
+          <b>{{ names[one.section] }}</b>, {{ date(one.day) }}: {{ one.words || 'see the photo' }}
+          <img
+            v-if="one.photo"
+            :src="`/api/dogs/${dogId}/looks/photos/${one.photo}`"
+            :alt="`${names[one.section]}, ${date(one.day)}`"
+          />
+        </li>
+      </ul>
+    </template>
+  </template>
+</template>
+
+<style scoped>
+img {
+  display: block;
+  max-width: 180px;
+  max-height: 140px;
+  margin: 4px 0;
+  border-radius: 8px;
+}
+</style>
