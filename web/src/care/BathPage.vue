@@ -361,8 +361,9 @@ dd {
   gap: 12px;
 }
 .big {
-  display: grid;
-  place-content: center;
+  display: flex;
+  align-items: center;
+  justify-content: center;
   min-height: 104px;
   padding: 8px 22px;
   border-radius: 20px 15px 22px 14px;

@@ -50,8 +50,9 @@ p {
   font-size: 1.35rem;
 }
 .big {
-  display: grid;
-  place-content: center;
+  display: flex;
+  align-items: center;
+  justify-content: center;
   min-height: 92px;
   max-width: 420px;
   padding: 10px 24px;

@@ -51,8 +51,9 @@ h1 {
   margin-top: 18px;
 }
 .big {
-  display: grid;
-  place-content: center;
+  display: flex;
+  align-items: center;
+  justify-content: center;
   min-height: 112px;
   padding: 10px 24px;
   border-radius: 20px 15px 22px 14px;

@@ -46,10 +46,15 @@ public record BathGate(Way way, List<Section> first, List<Section> mats, Reason 
     }
 
     public static BathGate of(Log log, Picture picture, BathKind kind, LocalDate today) {
-        return of(Proof.places(log, picture, today), kind, today);
+        return of(
+                Proof.places(log, picture, today),
+                kind,
+                picture.kit().incomplete().isEmpty(),
+                today);
     }
 
-    static BathGate of(Collection<Place> places, BathKind kind, LocalDate today) {
+    /** @param comb whether one lies in the drawer, to prove with */
+    static BathGate of(Collection<Place> places, BathKind kind, boolean comb, LocalDate today) {
         List<Section> first = new ArrayList<>();
         List<Section> mats = new ArrayList<>();
         List<Section> beyond = new ArrayList<>();
@@ -73,8 +78,8 @@ public record BathGate(Way way, List<Section> first, List<Section> mats, Reason 
                     mats,
                     new Reason(
                             "care.gate-mat",
-                            "A mat is in at " + words(mats)
-                                    + ": water tightens it. Tease it out first if it is small and loose; else the groomer bathes it."));
+                            "A mat is in: " + words(mats)
+                                    + ". Water tightens it. Tease it out first if it is small and loose; else the groomer bathes it."));
         }
         if (!beyond.isEmpty()) {
             return new BathGate(
@@ -83,8 +88,8 @@ public record BathGate(Way way, List<Section> first, List<Section> mats, Reason 
                     List.of(),
                     new Reason(
                             "care.gate-beyond",
-                            "Nobody knows whether a mat is in at " + words(beyond)
-                                    + ", where it is not brushed yet. Bathe the rest of it only, or let the groomer do it."));
+                            "It is not brushed yet, so nobody knows whether a mat is in: " + words(beyond)
+                                    + ". Bathe the rest of it only, or let the groomer do it."));
         }
         return first.isEmpty()
                 ? new BathGate(
@@ -98,8 +103,9 @@ public record BathGate(Way way, List<Section> first, List<Section> mats, Reason 
                         List.of(),
                         new Reason(
                                 "care.gate-brush",
-                                "Brush first, today: no comb has gone through " + words(first)
-                                        + " within two days, or the coat was wet since. Water tightens what is in there."));
+                                "No comb has run free within two days, or it was wet since: " + words(first)
+                                        + ". Water tightens what is in there, so brush first, today."
+                                        + (comb ? "" : " Only a comb proves it, and none lies in the drawer.")));
     }
 
     private static final int NAMED = 3;

@@ -42,7 +42,7 @@ class BathGateTest {
         for (BathKind kind : BathKind.values()) {
             for (Place belly : all(Section.BELLY)) {
                 for (Place back : all(Section.BACK)) {
-                    BathGate gate = BathGate.of(List.of(belly, back), kind, TODAY);
+                    BathGate gate = BathGate.of(List.of(belly, back), kind, true, TODAY);
                     List<Place> wet = List.of(belly, back).stream()
                             .filter(place -> kind.wets(place.section()) && place.canMat())
                             .toList();
@@ -74,9 +74,9 @@ class BathGateTest {
         Place back = new Place(Section.BACK, true, true, true, Optional.empty());
         assertEquals(
                 Way.BATHE,
-                BathGate.of(List.of(back), BathKind.UNDERCARRIAGE, TODAY).way());
+                BathGate.of(List.of(back), BathKind.UNDERCARRIAGE, true, TODAY).way());
         assertEquals(
                 List.of(Section.BACK),
-                BathGate.of(List.of(back), BathKind.WHOLE_DOG, TODAY).mats());
+                BathGate.of(List.of(back), BathKind.WHOLE_DOG, true, TODAY).mats());
     }
 }
