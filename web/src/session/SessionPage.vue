@@ -309,7 +309,6 @@ useKeys((key) => {
             @go-on="goOn"
             @treat="treat"
             @later="answer('LATER')"
-            @skip="answer('SKIP')"
             @end="end"
           />
           <HairQuestion

@@ -39,6 +39,16 @@ public final class RoutineView extends View {
         return this;
     }
 
+    /** Whatever is due today, be it nothing: the whole dog. */
+    public RoutineView whole() {
+        Locator whole = button("Brush the whole dog all the same");
+        whole.or(button("Begin")).first().waitFor();
+        if (whole.isVisible()) {
+            whole.click();
+        }
+        return this;
+    }
+
     /** Begins, and goes through the checklist. */
     public SessionView begin() {
         button("Begin").click();
