@@ -17,6 +17,7 @@ import CareBench from './CareBench.vue'
 import JobEnd from './JobEnd.vue'
 import LearnFirst from './LearnFirst.vue'
 import LedSteps from './LedSteps.vue'
+import VoiceKey from './VoiceKey.vue'
 import { useAtTheTable, useBath, useCare, useSteps } from './useCare'
 import { millilitres } from './words'
 
@@ -245,6 +246,7 @@ async function brush(sections?: Section[]) {
       <section v-else class="side">
         <CoatMap :names="names" :dog="drawn" :paint="paint" :selected="next ? [next.section] : []" still />
         <div v-if="next" aria-live="polite">
+          <VoiceKey :text="`${names[next.section]}: dry to the skin?`" />
           <p class="slab name">
             {{ next.dry === undefined ? 'Feel with your fingers, at the skin' : 'Once more, after some air' }}
           </p>

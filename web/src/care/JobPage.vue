@@ -1,12 +1,8 @@
 <script setup lang="ts">
-import { useTimestamp } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import choices from '@/api/choices'
-import { useHousehold } from '@/api/queries'
 import type { CareJob, CareOutcome, Signal } from '@/api/types'
 import { useDog } from '@/dog/useDogs'
-import { isQuiet } from '@/session/useVoice'
-import { useWalk } from '@/session/useWalk'
 import KeyButton from '@/shell/KeyButton.vue'
 import PageState from '@/shell/PageState.vue'
 import WhyList from '@/shell/WhyList.vue'
@@ -23,7 +19,6 @@ const props = defineProps<{ dogId: number; job: CareJob }>()
 const dog = useDog(() => props.dogId)
 const care = useCare(() => props.dogId)
 const steps = useSteps(props.dogId, props.job)
-const household = useHousehold()
 const table = useAtTheTable(props.dogId, props.job)
 
 const view = computed(() => care.data.value?.jobs.find((one) => one.job === props.job))
@@ -50,7 +45,6 @@ function finish(outcome: CareOutcome) {
 }
 function took(signal: Signal) {
   said.value = true
-  if (signal === 'AFRAID') walk.silence()
   table.done('DONE', signal)
 }
 function back() {
@@ -62,21 +56,6 @@ function back() {
   } else at.value = Math.max(0, at.value - 1)
 }
 
-const now = useTimestamp({ interval: 30_000 })
-const still = computed(() => {
-  const { quietFrom, quietTo } = household.data.value ?? {}
-  return quietFrom && quietTo && isQuiet(new Date(now.value), quietFrom, quietTo) ? 'silent in the quiet hours' : ''
-})
-const walk = useWalk(
-  computed(() => {
-    const step = all.value[at.value]
-    return step
-      ? { key: `${props.job}${at.value}`, lines: [{ say: `${step.title}. ${step.todo}`, wait: 0 }] }
-      : undefined
-  }),
-  computed(() => !!view.value && !learning.value && !end.value && !care.data.value?.inPeace),
-  still,
-)
 watch(
   () => props.job,
   () => (at.value = 0),
@@ -99,17 +78,6 @@ watch(
       :waiting="table.waiting.value"
       :refused="table.refused.value"
     >
-      <template #head>
-        <KeyButton
-          v-if="!learning && !end"
-          k="v"
-          class="voice"
-          :aria-pressed="walk.leads.value"
-          :disabled="!!still"
-          @press="walk.toggle"
-          >{{ still ? 'Quiet' : walk.leads.value ? 'Silent' : 'Voice' }}</KeyButton
-        >
-      </template>
       <JobEnd
         v-if="end"
         :dog-id="dogId"
@@ -148,7 +116,11 @@ watch(
             >Something for the vet</KeyButton
           >
           <KeyButton k="e" :disabled="table.saving.value" @press="finish('LEFT')">Leave it for today</KeyButton>
-          <WhyList :reasons="[view.why, steps.data.value.vet]" label="Why, and when to stop" />
+          <span v-if="view.child" class="quiet">A child may do this, an adult beside.</span>
+          <WhyList
+            :reasons="[view.why, steps.data.value.vet, ...(care.data.value?.sitting ? [care.data.value.sitting] : [])]"
+            label="Why, and when to stop"
+          />
         </template>
       </template>
     </CareBench>
@@ -165,14 +137,5 @@ watch(
 }
 .say p {
   font-size: 1.35rem;
-}
-.voice {
-  min-height: 52px;
-  min-width: 84px;
-  border: 2px solid rgb(var(--v-theme-heather));
-  border-radius: 26px;
-}
-.voice[aria-pressed='true'] {
-  background: rgba(var(--v-theme-heather), 0.2);
 }
 </style>

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { CareStep } from '@/api/types'
 import KeyButton from '@/shell/KeyButton.vue'
 import { useUnits } from '@/shell/useUnits'
+import VoiceKey from './VoiceKey.vue'
 
 /** One step at a time: what to do, what to heed, one big press. */
 const props = defineProps<{ steps: readonly CareStep[]; at: number; disabled: boolean; last: string }>()
@@ -14,6 +15,7 @@ const step = computed(() => props.steps[props.at])
 
 <template>
   <section v-if="step" class="led" aria-live="polite">
+    <VoiceKey :text="`${step.title}. ${step.todo}`" />
     <div>
       <p class="slab name">{{ step.title }}</p>
       <h1>{{ step.todo }}</h1>

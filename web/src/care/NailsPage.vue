@@ -12,6 +12,7 @@ import CareBench from './CareBench.vue'
 import JobEnd from './JobEnd.vue'
 import LearnFirst from './LearnFirst.vue'
 import PawDrawing from './PawDrawing.vue'
+import VoiceKey from './VoiceKey.vue'
 import { useAtTheTable, useCare, useClawKind, useClaws, useSteps } from './useCare'
 
 /** Claw by claw: one press each, and nothing is cut before the styptic lies ready. */
@@ -167,6 +168,7 @@ const set = (change: Partial<{ frontDew: boolean; hindDew: boolean; dark: boolea
         </div>
         <div class="now" aria-live="polite">
           <template v-if="now">
+            <VoiceKey :text="label" />
             <p class="slab name">{{ label }}</p>
             <h1>{{ say(view.how[0]!.text) }}</h1>
             <KeyButton k="space" pedal="on" class="big" :disabled="table.saving.value" @press="mark('DONE')"
@@ -190,7 +192,7 @@ const set = (change: Partial<{ frontDew: boolean; hindDew: boolean; dark: boolea
         <KeyButton v-if="!end" k="m" :disabled="table.saving.value" @press="finish('FOR_THE_VET')"
           >Something for the vet</KeyButton
         >
-        <span v-if="!end" class="quiet">One claw a day is a routine, too.</span>
+        <span v-if="!end" class="quiet">One claw a day is a routine, too. Never a child’s job.</span>
       </template>
     </CareBench>
   </PageState>

@@ -33,6 +33,8 @@ const untried = computed(() =>
 )
 const ready = computed(() => view.value?.standings.filter((s) => s.readyForBrushing).length ?? 0)
 const tools = computed(() => view.value?.besides.filter((one) => one.section) ?? [])
+/** How the ladders of the chosen place have gone. */
+const history = computed(() => (view.value?.turns ?? []).filter((one) => chosen.value && one.section === chosen.value))
 const first = computed(() => view.value?.turns.flatMap((one) => one.turns.map((turn) => turn.day)).sort()[0])
 const paint = computed<Partial<Record<Section, Paint>>>(() =>
   Object.fromEntries(
@@ -104,6 +106,16 @@ const nameOf = (spot: { subjectLabel: string; section?: Section }) =>
               >
             </li>
           </ul>
+          <div v-if="history.length && home.data.value" class="turns">
+            <LadderTurns
+              v-for="one in history"
+              :key="one.subject"
+              :name="nameOf(one)"
+              :turns="one.turns"
+              :first="first!"
+              :today="home.data.value.today"
+            />
+          </div>
           <ol class="ladder" aria-label="How many places stand on each rung">
             <li v-for="rung in 10" :key="rung" :style="{ borderBottomColor: rungWash(rung) }">
               <span class="slab">{{ rung }}</span>

@@ -28,8 +28,8 @@ import rustictangle.core.log.Moment;
  */
 public record Damp(Moment since, Optional<BathKind> bath, Map<Section, Boolean> felt) {
 
-    /** Whatever it was, by then it has dried by itself. Own estimate. */
-    private static final int DAYS = 1;
+    /** A bath stays open so long, days; what was not bathed has dried by itself by tomorrow. Own estimate. */
+    private static final int BATH_DAYS = 1;
 
     private record Turn(Moment when, Optional<BathKind> bath, Optional<DrynessFelt> felt) {}
 
@@ -48,7 +48,7 @@ public record Damp(Moment since, Optional<BathKind> bath, Map<Section, Boolean> 
         return soaked ? Stream.of(new Turn(entry.moment(), Optional.empty(), Optional.empty())) : Stream.empty();
     }
 
-    /** The last time it got wet, today or yesterday; empty: it did not. */
+    /** The last time it got wet, today, or by a bath of yesterday; empty: it did not. */
     public static Optional<Damp> last(Log log, LocalDate today) {
         List<Turn> turns = new ArrayList<>(log.read(TURNS));
         turns.sort(Comparator.comparing(Turn::when));
@@ -58,7 +58,7 @@ public record Damp(Moment since, Optional<BathKind> bath, Map<Section, Boolean> 
                     ? last.map(damp -> damp.with(turn.felt.get()))
                     : Optional.of(new Damp(turn.when, turn.bath, Map.of()));
         }
-        return last.filter(damp -> !damp.since.day().isBefore(today.minusDays(DAYS)));
+        return last.filter(damp -> !damp.since.day().isBefore(today.minusDays(damp.bath.isPresent() ? BATH_DAYS : 0)));
     }
 
     public Damp {

@@ -74,6 +74,19 @@ class DampTest {
                 Optional.empty(),
                 Damp.last(
                         new Days()
+                                .on(TODAY.minusDays(1), new Happened(LifeEvent.SWAM))
+                                .log(),
+                        TODAY));
+        assertTrue(Damp.last(
+                        new Days()
+                                .on(TODAY.minusDays(1), new Bathed(BathKind.WHOLE_DOG))
+                                .log(),
+                        TODAY)
+                .isPresent());
+        assertEquals(
+                Optional.empty(),
+                Damp.last(
+                        new Days()
                                 .on(TODAY.minusDays(2), new Bathed(BathKind.WHOLE_DOG))
                                 .log(),
                         TODAY));

@@ -16,10 +16,12 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.log.BathKind;
 import rustictangle.core.log.CareJob;
 import rustictangle.core.log.Log;
+import rustictangle.core.routine.Sitting;
 import rustictangle.core.session.OwedBath;
 import rustictangle.core.trust.Lesson;
 import rustictangle.core.trust.Spot;
 import rustictangle.server.coat.KnownDog;
+import rustictangle.server.kit.KitLoader;
 import rustictangle.server.log.Logs;
 import rustictangle.server.trust.StandingView;
 import rustictangle.server.trust.TrustLoader;
@@ -33,6 +35,7 @@ class CareViews {
      * @param teeth    of the last days, today last
      * @param damp     a dog that is wet, or was not felt dry everywhere; absent: it is dry
      * @param owedBath that gel asks for; absent: none is owed
+     * @param sitting  how long one sitting may be; absent: as long as both are at ease
      * @param inPeace  why nothing is done today any more; absent: it may
      */
     record DogCare(
@@ -41,6 +44,7 @@ class CareViews {
             List<ToothDay> teeth,
             Optional<DampView> damp,
             Optional<Reason> owedBath,
+            Optional<Reason> sitting,
             Optional<Reason> inPeace) {}
 
     /**
@@ -101,12 +105,14 @@ class CareViews {
 
     private final CareLoader care;
     private final TrustLoader trusts;
+    private final KitLoader kits;
     private final Logs logs;
     private final Clock clock;
 
-    CareViews(CareLoader care, TrustLoader trusts, Logs logs, Clock clock) {
+    CareViews(CareLoader care, TrustLoader trusts, KitLoader kits, Logs logs, Clock clock) {
         this.care = care;
         this.trusts = trusts;
+        this.kits = kits;
         this.logs = logs;
         this.clock = clock;
     }
@@ -128,6 +134,7 @@ class CareViews {
                         .toList(),
                 damp(known),
                 OwedBath.of(log, today).map(OwedBath::why),
+                Sitting.of(known.dog(), kits.approach(known.id()).hand()).map(Sitting::why),
                 inPeace);
     }
 

@@ -136,8 +136,6 @@ class TrustController implements Shows {
             .map(sign -> new SignView(sign, sign.label()))
             .toList();
 
-    private static final int TURNS_SHOWN = 8;
-
     private final DogLoader dogs;
     private final TrustLoader trusts;
     private final Logs logs;
@@ -206,7 +204,6 @@ class TrustController implements Shows {
                         .thenComparing(one -> one.getKey().subject())
                         .thenComparing(
                                 one -> one.getKey().section().map(Enum::ordinal).orElse(-1)))
-                .limit(TURNS_SHOWN)
                 .map(one -> new TurnsView(
                         one.getKey().subject(),
                         Lesson.of(one.getKey().subject()).label(),
