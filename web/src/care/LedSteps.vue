@@ -67,6 +67,15 @@ h1 {
   opacity: 0.6;
 }
 @media (max-width: 899px) {
+  .led {
+    gap: 8px;
+  }
+  .led > div {
+    padding: 0;
+  }
+  .caution {
+    font-size: 1.15rem;
+  }
   .next {
     min-height: 84px;
     font-size: 1.5rem;

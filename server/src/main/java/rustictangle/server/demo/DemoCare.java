@@ -97,11 +97,11 @@ final class DemoCare {
 
     private void pintle() {
         for (int ago : new int[] {12, 10, 9, 7, 5, 3, 2}) {
-            practise(ago, Subject.TOOTHBRUSH, 2);
-            practise(ago, Subject.OFFERING_LEG, 2);
+            practise(ago, Subject.TOOTHBRUSH, ago == 9 ? 2 : 3);
+            practise(ago, Subject.OFFERING_LEG, ago == 5 ? 1 : 3);
         }
         for (int ago : new int[] {4, 3, 2}) {
-            practise(ago, Subject.BATHING, 2);
+            practise(ago, Subject.BATHING, 3);
         }
         done(6, CareJob.LOOK_OVER, Optional.empty());
     }
