@@ -3,6 +3,7 @@ import { money } from '@/shell/money'
 import { computed, ref, watch } from 'vue'
 import { saysAll } from '@/api/client'
 import type { PriceForm, VisitForm } from '@/api/types'
+import { labelOf } from '@/api/words'
 import LengthField from '@/shell/LengthField.vue'
 import SubNav from '@/shell/SubNav.vue'
 import PageState from '@/shell/PageState.vue'
@@ -26,7 +27,9 @@ const trade = useTrade(() => props.dogId)
 
 const view = computed(() => visits.data.value)
 const pays = computed(() => money(view.value?.currency ?? 'EUR', 2))
-const EMPTY: VisitForm & { day: string } = { day: '', remarks: '', found: '', takeOver: true }
+const EMPTY: VisitForm & { day: string } = { day: '', remarks: '', found: '', takeOver: true, care: [] }
+/** What of the jobs at the table a groomer does. */
+const AT_THE_GROOMERS = ['BATH', 'NAILS', 'EARS', 'TEETH', 'FEET'] as const
 const { draft, start, clear, forget } = useDraft<VisitForm & { day: string }>(`visit-${props.dogId}`)
 start(EMPTY)
 const price = ref<PriceForm>()
@@ -178,6 +181,9 @@ async function keepPrice() {
                   .filter(Boolean)
                   .join(', ')
               }}
+              <span v-if="visit.care.length"
+                >Also: {{ visit.care.map((job) => labelOf('CareJob', job)).join(', ') }}</span
+              >
               <span v-if="visit.found">Found: {{ visit.found }}</span
               ><span v-if="visit.remarks">{{ visit.remarks }}</span>
               <button
@@ -202,6 +208,12 @@ async function keepPrice() {
                 >What the groomer found <textarea v-model="draft.found" rows="2" maxlength="1000" />
               </label>
               <label class="wide">Remarks <textarea v-model="draft.remarks" rows="2" maxlength="1000" /></label>
+              <fieldset class="wide">
+                <legend>Also done there</legend>
+                <label v-for="job in AT_THE_GROOMERS" :key="job" class="tick"
+                  ><input v-model="draft.care" type="checkbox" :value="job" /> {{ labelOf('CareJob', job) }}</label
+                >
+              </fieldset>
               <label v-if="draft.leftMillimetres" class="wide tick"
                 ><input v-model="draft.takeOver" type="checkbox" /> The hair is that long all over now, where it grows
                 on</label
@@ -312,6 +324,13 @@ summary {
 }
 .visit label {
   display: grid;
+}
+fieldset {
+  border: 0;
+  padding: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 18px;
 }
 .visit .wide {
   grid-column: 1 / -1;

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import rustictangle.core.log.Bathed;
@@ -20,6 +21,7 @@ import rustictangle.core.log.Happened;
 import rustictangle.core.log.LifeEvent;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.Practised;
+import rustictangle.core.log.Visited;
 import rustictangle.core.trust.Lesson;
 
 /**
@@ -52,6 +54,11 @@ public record CareDiary(Map<CareJob, NavigableMap<LocalDate, Done>> days) {
                     new Done(
                             cared.outcome().settles() ? How.DONE : How.LEFT,
                             cared.outcome() == CareOutcome.FOR_THE_VET)));
+        }
+        if (entry.said() instanceof Visited visited) {
+            return visited.care().stream()
+                    .flatMap(Set::stream)
+                    .map(job -> new Said(job, entry.day(), new Done(How.DONE, false)));
         }
         if (entry.said() instanceof Practised practised) {
             return Stream.of(CareJob.values())

@@ -10,11 +10,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import rustictangle.core.log.CareJob;
 import rustictangle.core.log.ClawResult;
 import rustictangle.core.log.ClawTouched;
+import rustictangle.core.log.Entry;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.Moment;
 import rustictangle.core.log.Paw;
+import rustictangle.core.log.Visited;
 
 /**
  * Every claw of a dog, with what was done last.
@@ -41,11 +45,21 @@ public record Claws(List<Claw> claws) {
         }
     }
 
-    private record Said(Moment when, ClawTouched claw) {}
+    /** @param claw empty: the groomer did them all */
+    private record Said(Moment when, Optional<ClawTouched> claw) {}
 
-    private static final Log.Reading<Said> TOUCHED = log -> log.stream()
-            .flatMap(entry -> entry.as(ClawTouched.class).map(claw -> new Said(entry.moment(), claw)).stream())
-            .toList();
+    private static final Log.Reading<Said> TOUCHED =
+            log -> log.stream().flatMap(Claws::said).toList();
+
+    private static Stream<Said> said(Entry entry) {
+        boolean groomed = entry.as(Visited.class)
+                .flatMap(Visited::care)
+                .filter(jobs -> jobs.contains(CareJob.NAILS))
+                .isPresent();
+        return groomed
+                ? Stream.of(new Said(entry.moment(), Optional.empty()))
+                : entry.as(ClawTouched.class).map(claw -> new Said(entry.moment(), Optional.of(claw))).stream();
+    }
 
     public Claws {
         claws = List.copyOf(claws);
@@ -53,13 +67,25 @@ public record Claws(List<Claw> claws) {
 
     public static Claws of(Log log, DewClaws dewClaws) {
         Map<List<Object>, Touch> last = new HashMap<>();
-        log.read(TOUCHED).stream()
+        Optional<Touch> groomed = Optional.empty();
+        for (Said said : log.read(TOUCHED).stream()
                 .sorted(Comparator.comparing(Said::when))
-                .forEach(said -> last.put(
-                        List.of(said.claw.paw(), said.claw.toe()), new Touch(said.when.day(), said.claw.result())));
+                .toList()) {
+            if (said.claw.isEmpty()) {
+                last.clear();
+                groomed = Optional.of(new Touch(said.when.day(), ClawResult.DONE));
+            } else {
+                ClawTouched claw = said.claw.get();
+                last.put(List.of(claw.paw(), claw.toe()), new Touch(said.when.day(), claw.result()));
+            }
+        }
+        Optional<Touch> all = groomed;
         List<Claw> claws = new ArrayList<>();
         Arrays.stream(Paw.values()).forEach(paw -> IntStream.rangeClosed(dewClaws.on(paw) ? 0 : 1, ClawTouched.TOES)
-                .forEach(toe -> claws.add(new Claw(paw, toe, Optional.ofNullable(last.get(List.of(paw, toe)))))));
+                .forEach(toe -> claws.add(new Claw(
+                        paw,
+                        toe,
+                        Optional.ofNullable(last.get(List.of(paw, toe))).or(() -> all)))));
         return new Claws(claws);
     }
 

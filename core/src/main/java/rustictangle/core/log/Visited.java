@@ -2,8 +2,10 @@ package rustictangle.core.log;
 
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import rustictangle.core.Refused;
 import rustictangle.core.dog.Region;
 
@@ -15,6 +17,7 @@ import rustictangle.core.dog.Region;
  * @param found   what the groomer found
  * @param tookOver whether what was left counts as a reading wherever hair grows on
  * @param before  where it does, with the length each region had until then
+ * @param care    what of the jobs at the table the groomer did; empty: nothing is said of that
  */
 public record Visited(
         Optional<Double> left,
@@ -22,11 +25,23 @@ public record Visited(
         String remarks,
         String found,
         boolean tookOver,
-        Map<Region, Double> before)
+        Map<Region, Double> before,
+        Optional<Set<CareJob>> care)
         implements Said {
 
     /** Characters. */
     public static final int MOST = 1000;
+
+    /** Of which nothing is said of the jobs at the table. */
+    public Visited(
+            Optional<Double> left,
+            Optional<Double> price,
+            String remarks,
+            String found,
+            boolean tookOver,
+            Map<Region, Double> before) {
+        this(left, price, remarks, found, tookOver, before, Optional.empty());
+    }
 
     public Visited {
         Missing.refuse("remarks", remarks);
@@ -46,5 +61,6 @@ public record Visited(
         Map<Region, Double> ordered = new EnumMap<>(Region.class);
         ordered.putAll(before);
         before = Collections.unmodifiableMap(ordered);
+        care = care.filter(jobs -> !jobs.isEmpty()).map(jobs -> Collections.unmodifiableSet(EnumSet.copyOf(jobs)));
     }
 }

@@ -4,15 +4,19 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 
 import java.time.LocalDate;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import rustictangle.core.Refused;
 import rustictangle.core.care.Claws.DewClaws;
+import rustictangle.core.log.CareJob;
 import rustictangle.core.log.ClawResult;
 import rustictangle.core.log.ClawTouched;
 import rustictangle.core.log.Paw;
+import rustictangle.core.log.Visited;
 
 /** Each claw has its own mark: handbook 13. */
 class ClawsTest {
@@ -59,5 +63,27 @@ class ClawsTest {
                         .orElseThrow()
                         .result());
         assertThrows(Refused.class, () -> new ClawTouched(Paw.HIND_LEFT, 5, ClawResult.DONE));
+    }
+
+    @Test
+    void aGroomerWhoDoesTheNailsDoesThemAll() {
+        Days days = new Days()
+                .on(TODAY.minusDays(9), new ClawTouched(Paw.HIND_LEFT, 1, ClawResult.TOO_SHORT))
+                .on(
+                        TODAY.minusDays(3),
+                        new Visited(
+                                Optional.empty(),
+                                Optional.empty(),
+                                "",
+                                "",
+                                false,
+                                Map.of(),
+                                Optional.of(Set.of(CareJob.NAILS))));
+        assertEquals(
+                Optional.of(TODAY.minusDays(3)),
+                Claws.of(days.log(), DewClaws.USUAL).allDone());
+        assertEquals(Optional.of(TODAY.minusDays(3)), CareDiary.of(days.log()).lastDone(CareJob.NAILS));
+        days.on(TODAY, new ClawTouched(Paw.HIND_LEFT, 1, ClawResult.LEFT));
+        assertEquals(1, Claws.of(days.log(), DewClaws.USUAL).due(TODAY, 24).size());
     }
 }

@@ -15,6 +15,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -32,6 +33,7 @@ import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.Growth;
 import rustictangle.core.dog.Region;
 import rustictangle.core.kit.Kit;
+import rustictangle.core.log.CareJob;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.SeenBy;
@@ -105,11 +107,13 @@ class VisitController implements Shows {
             String remarks,
             String found,
             boolean takeOver,
+            Set<CareJob> care,
             Optional<Long> weeksSince) {}
 
     /**
      * @param leftMillimetres in [1, 400]; absent: not said
      * @param found           what the groomer found
+     * @param care            what of the jobs at the table the groomer did; absent: nothing is said of that
      * @param takeOver        whether what was left becomes a reading of every region whose hair grows on
      */
     record VisitForm(
@@ -123,7 +127,8 @@ class VisitController implements Shows {
                     Double price,
             @NotNull @Size(max = 1000, message = "At most {max} characters; shorten it.") String remarks,
             @NotNull @Size(max = 1000, message = "At most {max} characters; shorten it.") String found,
-            boolean takeOver) {}
+            boolean takeOver,
+            @Nullable Set<CareJob> care) {}
 
     record PriceForm(
             @NotNull @DecimalMin(value = "0", message = "0 or more.") @DecimalMax(value = "1000000", message = MOST)
@@ -276,6 +281,7 @@ class VisitController implements Shows {
                             visit.said().remarks(),
                             visit.said().found(),
                             visit.said().tookOver(),
+                            visit.said().care().orElse(Set.of()),
                             i + 1 < past.size()
                                     ? Optional.of(Math.round(ChronoUnit.DAYS.between(
                                                     past.get(i + 1).day(), visit.day())
@@ -302,7 +308,8 @@ class VisitController implements Shows {
                         form.remarks().strip(),
                         form.found().strip(),
                         form.takeOver() && form.leftMillimetres() != null,
-                        Map.of()));
+                        Map.of(),
+                        Optional.ofNullable(form.care())));
         return visits(dogId);
     }
 

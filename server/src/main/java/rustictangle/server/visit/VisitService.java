@@ -54,7 +54,8 @@ public class VisitService {
             Map<Region, Double> lengths = readings.lengths(known.id());
             known.coat().clippedRegions().forEach(region -> before.put(region, lengths.get(region)));
         }
-        Visited visit = new Visited(said.left(), said.price(), said.remarks(), said.found(), said.tookOver(), before);
+        Visited visit = new Visited(
+                said.left(), said.price(), said.remarks(), said.found(), said.tookOver(), before, said.care());
         logs.say(UUID.randomUUID(), known.id(), day, visit);
         readings.follow(known.id(), visit);
     }
