@@ -62,7 +62,10 @@ public record CareDiary(Map<CareJob, NavigableMap<LocalDate, Done>> days) {
         }
         if (entry.said() instanceof Practised practised) {
             return Stream.of(CareJob.values())
-                    .filter(job -> Lesson.ofCare(job).equals(practised.subject()))
+                    .filter(job -> practised
+                            .subject()
+                            .filter(Lesson.ofCare(job)::contains)
+                            .isPresent())
                     .map(job -> new Said(job, entry.day(), new Done(How.PRACTISED, false)));
         }
         boolean bathed = entry.said() instanceof Bathed

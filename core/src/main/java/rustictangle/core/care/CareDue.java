@@ -22,7 +22,8 @@ import rustictangle.core.trust.Trust;
  * @param last     when it was last done; for a job that is still learned, when it was last practised; empty: never
  * @param next     when its turn comes, today or later; empty: when it is wanted
  * @param minutes  that it takes; of one that is still learned, of its practice
- * @param standing where the dog stands on its ladder; empty: it has none
+ * @param spot     its ladder, of two the one that is further climbed; empty: it has none
+ * @param standing where the dog stands on it; empty: it has none
  * @param doneToday whether it was done, or practised, or left, today
  */
 public record CareDue(
@@ -31,6 +32,7 @@ public record CareDue(
         Optional<LocalDate> last,
         Optional<LocalDate> next,
         double minutes,
+        Optional<Spot> spot,
         Optional<Standing> standing,
         boolean doneToday,
         Reason why) {
@@ -69,8 +71,8 @@ public record CareDue(
         int news = 0;
         for (CareJob job : CareJob.values()) {
             int every = chosen.getOrDefault(job, CareRules.of(job).every(dog));
-            Optional<Standing> standing =
-                    Lesson.ofCare(job).map(subject -> trust.at(new Spot(subject, Optional.empty())));
+            Optional<Spot> spot = furthest(job, trust);
+            Optional<Standing> standing = spot.map(trust::at);
             boolean learning = isLearning(standing);
             Optional<LocalDate> worked = diary.lastWorked(job);
             Optional<LocalDate> last =
@@ -92,11 +94,19 @@ public record CareDue(
                     learning
                             ? PRACTICE_MINUTES
                             : job == CareJob.BATH ? minutes : CareRules.of(job).minutes(),
+                    spot,
                     standing,
                     worked.filter(today::equals).isPresent(),
                     why(every, last, learning)));
         }
         return List.copyOf(all);
+    }
+
+    private static Optional<Spot> furthest(CareJob job, Trust trust) {
+        return Lesson.ofCare(job).stream()
+                .map(subject -> new Spot(subject, Optional.empty()))
+                .reduce((one, other) ->
+                        trust.at(other).rung().compareTo(trust.at(one).rung()) > 0 ? other : one);
     }
 
     private static Optional<LocalDate> done(CareJob job, CareDiary diary, Claws claws) {
@@ -115,7 +125,15 @@ public record CareDue(
     /** The same with its turn on that day at the earliest. */
     public CareDue notBefore(LocalDate day) {
         return new CareDue(
-                job, every, last, next.map(turn -> turn.isBefore(day) ? day : turn), minutes, standing, doneToday, why);
+                job,
+                every,
+                last,
+                next.map(turn -> turn.isBefore(day) ? day : turn),
+                minutes,
+                spot,
+                standing,
+                doneToday,
+                why);
     }
 
     /** Days from one turn to the next as things stand, 1 or more; 0: only when it is wanted. */

@@ -22,9 +22,10 @@ import rustictangle.core.log.Visited;
  *
  * @param section where the gel went in last
  * @param by      the day by which it is due
+ * @param waits   whether it waits for the groomer, over a mat
  * @param why     what to do, and why
  */
-public record OwedBath(Section section, LocalDate by, Reason why) {
+public record OwedBath(Section section, LocalDate by, boolean waits, Reason why) {
 
     private static final int WITHIN_DAYS = 2;
 
@@ -70,16 +71,12 @@ public record OwedBath(Section section, LocalDate by, Reason why) {
         return owed.map(gel -> owed(gel.section().orElseThrow(), gel.when().day(), mats));
     }
 
-    /** Whether it has to wait for the groomer, over a mat. */
-    public boolean waits() {
-        return why.rule().equals("session.bath-waits");
-    }
-
     private static OwedBath owed(Section section, LocalDate used, List<Mat> mats) {
         LocalDate by = used.plusDays(WITHIN_DAYS);
         return new OwedBath(
                 section,
                 by,
+                !mats.isEmpty(),
                 mats.isEmpty()
                         ? new Reason(
                                 "session.bath-owed",

@@ -73,18 +73,18 @@ public record Lesson(Subject subject, Ladder ladder, Optional<ToolKind> tool, St
                 .findFirst();
     }
 
-    /** What a dog learns for a job of care; empty: nothing of its own. Nails have two, by the tool. */
-    public static Optional<Subject> ofCare(CareJob job) {
-        return Optional.ofNullable(CARE.get(job));
+    /** What a dog learns for a job of care, the usual first: one of them will do. None: nothing of its own. */
+    public static List<Subject> ofCare(CareJob job) {
+        return switch (job) {
+            case LOOK_OVER -> List.of();
+            case TEETH -> List.of(Subject.TOOTHBRUSH);
+            case EYES -> List.of(Subject.EYE_PAD);
+            case EARS -> List.of(Subject.EAR_WIPE);
+            case FEET -> List.of(Subject.OFFERING_LEG);
+            case NAILS -> List.of(Subject.NAIL_CLIPPERS, Subject.NAIL_GRINDER);
+            case BATH -> List.of(Subject.BATHING);
+        };
     }
-
-    private static final Map<CareJob, Subject> CARE = Map.of(
-            CareJob.BATH, Subject.BATHING,
-            CareJob.TEETH, Subject.TOOTHBRUSH,
-            CareJob.EYES, Subject.EYE_PAD,
-            CareJob.EARS, Subject.EAR_WIPE,
-            CareJob.FEET, Subject.OFFERING_LEG,
-            CareJob.NAILS, Subject.NAIL_CLIPPERS);
 
     /** Whether it is learned place by place; a position, or a job of care, is learned once. */
     public boolean placeByPlace() {

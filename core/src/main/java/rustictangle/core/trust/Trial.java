@@ -154,12 +154,11 @@ public record Trial(LocalDate day, Optional<Subject> subject, Optional<Section> 
     }
 
     private static Optional<Trial> ofCare(Entry entry, Cared said) {
-        return Lesson.ofCare(said.job()).flatMap(subject -> said.signal()
-                .map(signal -> new Trial(
-                        entry.day(),
-                        Optional.of(subject),
-                        Optional.empty(),
-                        said.outcome() == CareOutcome.DONE ? new TookItAll(signal) : new Took(signal))));
+        Optional<Subject> learned =
+                said.with().or(() -> Lesson.ofCare(said.job()).stream().findFirst());
+        return learned.flatMap(subject -> said.signal()
+                .map(signal -> said.outcome() == CareOutcome.DONE ? new TookItAll(signal) : new Took(signal))
+                .map(answer -> new Trial(entry.day(), Optional.of(subject), Optional.empty(), answer)));
     }
 
     /** The tool that led there when the session began. */

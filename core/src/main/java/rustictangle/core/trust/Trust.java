@@ -24,7 +24,6 @@ import rustictangle.core.kit.Need;
 import rustictangle.core.kit.SectionKit;
 import rustictangle.core.kit.ToolKind;
 import rustictangle.core.log.Log;
-import rustictangle.core.log.Signal;
 import rustictangle.core.log.Subject;
 
 /**
@@ -58,31 +57,6 @@ public final class Trust {
     private static final int REMEMBERED_DAYS = 3 * 365;
     /** The newest of one tool at one place that still say something: four times what the whole ladder takes. Own estimate. */
     private static final int REMEMBERED_ANSWERS = 120;
-
-    /**
-     * @param last    the day of the last answer
-     * @param nos     how often it was a no on that day
-     * @param uneasy  how often in a row it was uneasy on that day
-     * @param calm    the lowest rung on which it was relaxed; empty: on none
-     * @param answers below the rung where a place is brushed
-     */
-    private record Tried(
-            Standing standing,
-            LocalDate last,
-            int nos,
-            int uneasy,
-            Optional<Rung> calm,
-            List<Turn> turns,
-            Readiness.Answers answers) {
-
-        static Tried never(Standing begins, LocalDate day) {
-            return new Tried(begins, day, 0, 0, Optional.empty(), List.of(), Readiness.Answers.NONE);
-        }
-
-        Tried on(LocalDate day) {
-            return day.equals(last) ? this : new Tried(standing, day, 0, 0, calm, turns, answers);
-        }
-    }
 
     /** Where a ladder stood at the end of a day on which it moved. */
     public record Turn(LocalDate day, Rung rung) {}
@@ -199,56 +173,7 @@ public final class Trust {
                 new Spot(subject.get(), Lesson.of(subject.get()).placeByPlace() ? trial.section() : Optional.empty());
         Standing before = standing(spot, trial.day());
         Tried known = tried.containsKey(spot) ? tried.get(spot).on(trial.day()) : Tried.never(before, trial.day());
-        tried.put(spot, after(known, before, trial));
-    }
-
-    /** @param before where it stood then */
-    private static Tried after(Tried known, Standing before, Trial trial) {
-        Optional<Signal> signal = trial.answer().signal();
-        Standing after = moved(known, before, trial.answer());
-        boolean uneasy = signal.filter(Signal.UNEASY::equals).isPresent();
-        boolean relaxed = signal.filter(Signal.RELAXED::equals).isPresent();
-        boolean lowest = relaxed
-                && known.calm.filter(calm -> calm.compareTo(before.rung()) <= 0).isEmpty();
-        return new Tried(
-                after,
-                trial.day(),
-                known.nos + (signal.filter(Signal::isNo).isPresent() ? 1 : 0),
-                uneasy ? known.uneasy + 1 : 0,
-                lowest ? Optional.of(before.rung()) : known.calm,
-                turned(known.turns, new Turn(trial.day(), after.rung())),
-                before.rung().readyForBrushing() || signal.isEmpty()
-                        ? known.answers
-                        : known.answers.and(one(signal.get()), 1));
-    }
-
-    private static Standing moved(Tried known, Standing before, Trial.Answer answer) {
-        if (answer instanceof Trial.BeginsAt begins) {
-            return Standing.fresh(begins.rung());
-        }
-        if (answer instanceof Trial.TookItAll all) {
-            boolean shown = all.how() == Signal.RELAXED && !before.rung().readyForBrushing();
-            return shown ? Standing.fresh(Rung.WHOLE_SECTION) : before.after(all.how());
-        }
-        return answer instanceof Trial.Took took
-                ? before.after(took.how())
-                : before.afterWarning(known.calm.orElse(Rung.ON_THE_FLOOR));
-    }
-
-    private static List<Turn> turned(List<Turn> before, Turn now) {
-        if (!before.isEmpty() && before.get(before.size() - 1).rung() == now.rung()) {
-            return before;
-        }
-        List<Turn> turns = new ArrayList<>(before);
-        turns.removeIf(turn -> turn.day().equals(now.day()));
-        turns.add(now);
-        return List.copyOf(turns);
-    }
-
-    private static Readiness.Answers one(Signal signal) {
-        return signal.isNo()
-                ? new Readiness.Answers(0, 0, 1)
-                : signal == Signal.RELAXED ? new Readiness.Answers(1, 0, 0) : new Readiness.Answers(0, 1, 0);
+        tried.put(spot, known.after(before, trial));
     }
 
     /** When a place in training will be ready, practised once a day; empty where it is, or nothing is brushed. */
@@ -297,15 +222,15 @@ public final class Trust {
 
     /** A place that is brushed with another tool meanwhile does not grow reluctant of one that it knows. Own estimate. */
     private LocalDate lastBrushed(Spot spot, Tried known) {
-        return !known.standing.rung().readyForBrushing() || !ofHair(spot)
-                ? known.last
+        return !known.standing().rung().readyForBrushing() || !ofHair(spot)
+                ? known.last()
                 : tried.entrySet().stream()
                         .filter(other -> other.getKey().section().equals(spot.section())
                                 && ofHair(other.getKey())
-                                && other.getValue().standing.rung().readyForBrushing())
-                        .map(other -> other.getValue().last)
+                                && other.getValue().standing().rung().readyForBrushing())
+                        .map(other -> other.getValue().last())
                         .max(Comparator.naturalOrder())
-                        .orElse(known.last);
+                        .orElse(known.last());
     }
 
     private static int fadesAfter(Spot spot) {
@@ -405,7 +330,7 @@ public final class Trust {
     /** The ladders that were tried, with their turning points, oldest first. */
     public Map<Spot, List<Turn>> turns() {
         Map<Spot, List<Turn>> turns = new HashMap<>();
-        tried.forEach((spot, known) -> turns.put(spot, turned(known.turns(), new Turn(today, at(spot).rung()))));
+        tried.forEach((spot, known) -> turns.put(spot, Tried.turned(known.turns(), new Turn(today, at(spot).rung()))));
         return turns;
     }
 

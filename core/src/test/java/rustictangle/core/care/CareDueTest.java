@@ -113,6 +113,27 @@ class CareDueTest {
         }
     }
 
+    /** Clippers or grinder: whichever it takes will do. */
+    @Test
+    void aDogThatLearnedTheGrinderIsNoBeginnerAtItsNails() {
+        Log log = new Days()
+                .on(
+                        TODAY,
+                        new Cared(
+                                CareJob.NAILS,
+                                CareOutcome.DONE,
+                                Optional.of(Signal.RELAXED),
+                                "",
+                                Optional.of(Subject.NAIL_GRINDER)))
+                .log();
+        CareDue nails = at(CareJob.NAILS, log, TODAY);
+        assertFalse(nails.learning());
+        assertEquals(Subject.NAIL_GRINDER, nails.spot().orElseThrow().subject());
+        assertEquals(
+                Subject.NAIL_CLIPPERS,
+                at(CareJob.NAILS, new Days().log(), TODAY).spot().orElseThrow().subject());
+    }
+
     @Test
     void daysOfTeethStandInAQuietRowAndADayWithoutIsOnlyEmpty() {
         Log log = new Days()

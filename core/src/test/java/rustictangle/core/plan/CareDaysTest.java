@@ -31,6 +31,7 @@ class CareDaysTest {
                 Optional.of(Kept.TODAY.plusDays(next)),
                 minutes,
                 Optional.empty(),
+                Optional.empty(),
                 false,
                 new Reason("care.every", ""));
     }

@@ -31,6 +31,8 @@ import rustictangle.core.log.ClawTouched;
 import rustictangle.core.log.DrynessFelt;
 import rustictangle.core.log.Said;
 import rustictangle.core.log.Signal;
+import rustictangle.core.log.Subject;
+import rustictangle.core.trust.Lesson;
 import rustictangle.server.care.CareViews.DogCare;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
@@ -53,12 +55,14 @@ class CareController implements Shows {
      * A job came to its end; the id is the sender's own, so that a repeat does no harm.
      *
      * @param signal how the dog took it; absent: nothing is said of that
+     * @param with   what it was done with, where there is a choice; absent: as usual
      */
     record CaredForm(
             @NotNull(message = "Give the entry an id of its own.") UUID id,
             @NotNull(message = "Say which job.") CareJob job,
             @NotNull(message = "Say how it ended.") CareOutcome outcome,
             @Nullable Signal signal,
+            @Nullable Subject with,
             @NotNull(message = "Leave it empty where nothing is to be said.")
                     @Size(max = Cared.MOST, message = "At most {max} characters; shorten it.")
                     String words) {}
@@ -102,8 +106,16 @@ class CareController implements Shows {
                         form.job(),
                         form.outcome(),
                         Optional.ofNullable(form.signal()),
-                        form.words().strip()));
+                        form.words().strip(),
+                        with(form)));
         return care(dogId);
+    }
+
+    private static Optional<Subject> with(CaredForm form) {
+        if (form.with() != null && !Lesson.ofCare(form.job()).contains(form.with())) {
+            throw new Refused("with", "That is nothing for " + form.job().label() + "; leave it empty.");
+        }
+        return Optional.ofNullable(form.with());
     }
 
     /** Undo, whatever was said at the table. A repeat changes nothing. */

@@ -16,8 +16,6 @@ import rustictangle.core.care.Weight;
 import rustictangle.core.log.CareJob;
 import rustictangle.core.log.ClawResult;
 import rustictangle.core.log.Log;
-import rustictangle.core.trust.Lesson;
-import rustictangle.core.trust.Spot;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.frame.Shows;
@@ -80,9 +78,7 @@ class CareSheetController implements Shows {
     }
 
     private static StandingView standing(CareDue due) {
-        return StandingView.of(
-                new Spot(Lesson.ofCare(due.job()).orElseThrow(), Optional.empty()),
-                due.standing().orElseThrow());
+        return StandingView.of(due.spot().orElseThrow(), due.standing().orElseThrow());
     }
 
     @Override

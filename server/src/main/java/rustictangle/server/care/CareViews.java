@@ -18,8 +18,6 @@ import rustictangle.core.log.CareJob;
 import rustictangle.core.log.Log;
 import rustictangle.core.routine.Sitting;
 import rustictangle.core.session.OwedBath;
-import rustictangle.core.trust.Lesson;
-import rustictangle.core.trust.Spot;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.kit.KitLoader;
 import rustictangle.server.log.Logs;
@@ -153,9 +151,7 @@ class CareViews {
                 due.last(),
                 due.next(),
                 due.minutes(),
-                due.standing()
-                        .map(standing -> StandingView.of(
-                                new Spot(Lesson.ofCare(due.job()).orElseThrow(), Optional.empty()), standing)),
+                due.standing().map(standing -> StandingView.of(due.spot().orElseThrow(), standing)),
                 due.learning(),
                 due.doneToday(),
                 rules.child(),
