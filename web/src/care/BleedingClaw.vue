@@ -66,14 +66,7 @@ li {
   grid-template-columns: 1.6fr 1fr;
   gap: 14px;
 }
-.big {
-  min-height: 104px;
-  border-radius: 20px 15px 22px 14px;
-  background: rgb(var(--v-theme-primary));
-  color: rgb(var(--v-theme-on-primary));
-  font: 700 1.7rem var(--slab);
-}
-.vet {
+.bleeds .two .vet {
   background: rgb(var(--v-theme-surface));
   color: rgb(var(--v-theme-error));
   border: 3px solid rgb(var(--v-theme-error));
@@ -87,10 +80,6 @@ li {
   }
   .two {
     grid-template-columns: 1fr 1fr;
-  }
-  .big {
-    font-size: 1.3rem;
-    min-height: 84px;
   }
 }
 </style>

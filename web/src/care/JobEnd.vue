@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { CareOutcome, Reason, Signal } from '@/api/types'
+import choices from '@/api/choices'
+import AnswerRow from '@/shell/AnswerRow.vue'
 import { useUnits } from '@/shell/useUnits'
-import SignalAnswers from './SignalAnswers.vue'
 
 /** The end of a job: how the dog took it, and when it comes up again. */
 defineProps<{
@@ -22,7 +23,12 @@ const { date, say } = useUnits()
   <section class="end">
     <template v-if="!said">
       <h1>How did the dog take it?</h1>
-      <SignalAnswers :disabled="saving" @answer="$emit('took', $event)" />
+      <AnswerRow
+        label="How did the dog take it?"
+        :answers="choices.Signal"
+        :disabled="saving"
+        @answer="$emit('took', $event)"
+      />
     </template>
     <template v-else>
       <h1>{{ outcome === 'LEFT' ? 'Left for another day' : outcome === 'FOR_THE_VET' ? 'Call your vet' : 'Done' }}</h1>
@@ -48,18 +54,5 @@ h1 {
 }
 p {
   font-size: 1.35rem;
-}
-.big {
-  display: flex;
-  align-items: center;
-  justify-content: center;
-  min-height: 92px;
-  max-width: 420px;
-  padding: 10px 24px;
-  border-radius: 20px 15px 22px 14px;
-  background: rgb(var(--v-theme-primary));
-  color: rgb(var(--v-theme-on-primary));
-  font: 700 1.5rem var(--slab);
-  text-decoration: none;
 }
 </style>

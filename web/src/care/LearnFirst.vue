@@ -10,12 +10,12 @@ defineEmits<{ whole: [] }>()
 
 <template>
   <section class="learn">
-    <p class="slab name">It is still learning this</p>
+    <p class="slab name">It is still learning this: {{ job.standing!.subjectLabel }}</p>
     <h1>Rung {{ job.standing!.rungNumber }} of 10: {{ job.standing!.rungLabel }}</h1>
     <p class="sub">A few seconds on this rung are today’s whole job.</p>
     <div class="two">
-      <router-link class="big" :to="practicePath(dogId, job.standing!)">Practise this step</router-link>
-      <KeyButton k="w" @press="$emit('whole')"
+      <router-link class="big learn-it" :to="practicePath(dogId, job.standing!)">Practise this step</router-link>
+      <KeyButton k="w" class="other" @press="$emit('whole')"
         ><b>The whole job</b><small>it takes it already, or nearly</small></KeyButton
       >
     </div>
@@ -33,10 +33,6 @@ defineEmits<{ whole: [] }>()
   justify-content: center;
   gap: 14px;
 }
-.name {
-  color: rgb(var(--v-theme-heather));
-  font-size: 1.35rem;
-}
 h1 {
   font-size: clamp(1.7rem, 3.2vw, 2.6rem);
   max-width: 26ch;
@@ -50,38 +46,20 @@ h1 {
   gap: 14px;
   margin-top: 18px;
 }
-.big {
-  display: flex;
-  align-items: center;
-  justify-content: center;
-  min-height: 112px;
-  padding: 10px 24px;
-  border-radius: 20px 15px 22px 14px;
+.learn .two .learn-it {
   background: rgb(var(--v-theme-heather));
   color: rgb(var(--v-theme-surface));
-  font: 700 1.6rem var(--slab);
-  text-decoration: none;
-  text-align: center;
 }
-button {
-  border: 3px solid rgb(var(--v-theme-seam));
-  border-radius: 16px 12px 18px 11px;
-  background: rgb(var(--v-theme-surface));
-  padding: 10px 18px;
-}
-b {
-  font: 700 1.4rem var(--slab);
+.learn .two .other {
+  flex-direction: column;
+  min-height: 104px;
 }
 small {
-  display: block;
+  font: 400 1rem var(--sans);
 }
 @media (max-width: 899px) {
   .two {
     grid-template-columns: 1fr;
-  }
-  .big,
-  button {
-    min-height: 84px;
   }
 }
 </style>

@@ -151,21 +151,4 @@ textarea {
   grid-template-columns: 1.4fr 1fr;
   gap: 12px;
 }
-.big,
-.other {
-  min-height: 84px;
-  border-radius: 20px 15px 22px 14px;
-  font: 700 1.4rem var(--slab);
-}
-.big {
-  background: rgb(var(--v-theme-primary));
-  color: rgb(var(--v-theme-on-primary));
-}
-.big:disabled {
-  opacity: 0.5;
-}
-.other {
-  border: 3px solid rgb(var(--v-theme-seam));
-  background: rgb(var(--v-theme-surface));
-}
 </style>

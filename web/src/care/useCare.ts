@@ -12,6 +12,7 @@ import type {
   Paw,
   Section,
   Signal,
+  Subject,
   Supply,
 } from '@/api/types'
 import { labelOf } from '@/api/words'
@@ -125,10 +126,11 @@ export function useAtTheTable(dogId: number, job: CareJob) {
     said,
     waiting: outbox.waiting,
     saving: outbox.saving,
-    done: (outcome: CareOutcome, signal?: Signal, words = '') =>
+    /** @param learned the ladder that it was done with, where there is a choice */
+    done: (outcome: CareOutcome, signal?: Signal, learned?: Subject) =>
       put(
         'care/done',
-        { job, outcome, signal, words },
+        { job, outcome, signal, with: learned, words: '' },
         `${labelOf('CareJob', job)}, ${labelOf('CareOutcome', outcome)}`,
       ),
     bathed: (kind: BathKind) => put('bath/bathed', { kind }, `a bath of ${labelOf('BathKind', kind)}`),

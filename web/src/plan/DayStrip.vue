@@ -6,7 +6,8 @@ import { minutes, useUnits } from '@/shell/useUnits'
 import { labelOf } from '@/api/words'
 import { carePath } from '@/care/words'
 import { practicePath } from '@/trust/pages'
-import { useBegin, useToday } from './usePlan'
+import { useBegin } from '@/session/useBegin'
+import { useToday } from './usePlan'
 import { places } from './words'
 
 /** Today, over all dogs: what to do in the minutes there are, and one button to begin. */

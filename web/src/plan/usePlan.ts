@@ -1,8 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
-import { useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
-import type { Section } from '@/api/types'
 import { useSettled } from '@/shell/useSettled'
 
 /** The days to come, over all dogs. */
@@ -39,23 +37,4 @@ export function useCalendar() {
     onSuccess: (view) => client.setQueryData(['calendar'], view),
   })
   return { calendar, renew }
-}
-
-/** Begins a session of one dog and goes there. */
-export function useBegin() {
-  const client = useQueryClient()
-  const router = useRouter()
-  return useMutation({
-    mutationFn: ({ dogId, sections }: { dogId: number; sections: Section[] }) =>
-      ask(
-        api.POST('/api/dogs/{dogId}/sessions', {
-          params: { path: { dogId } },
-          body: { id: crypto.randomUUID(), sections },
-        }),
-      ),
-    onSuccess: (session) => {
-      void client.invalidateQueries()
-      void router.push(`/dogs/${session.dogId}/sessions/${session.id}`)
-    },
-  })
 }

@@ -4,6 +4,8 @@ import { computed, ref } from 'vue'
 import { useSections } from '@/api/queries'
 import type { Section, Signal, Subject, Warning } from '@/api/types'
 import { useDog } from '@/dog/useDogs'
+import AnswerRow from '@/shell/AnswerRow.vue'
+import BenchFrame from '@/shell/BenchFrame.vue'
 import KeyButton from '@/shell/KeyButton.vue'
 import PageState from '@/shell/PageState.vue'
 import WhyList from '@/shell/WhyList.vue'
@@ -49,9 +51,10 @@ function record(signal: Signal) {
 }
 /** Whether it is being asked what the dog did; in that moment hands come off, whatever it was. */
 const teeth = ref(false)
-function warn(warning: Warning) {
+const WARNINGS = [...choices.Warning, { value: 'NONE', title: 'None of these', hint: 'go on' }] as const
+function warn(warning: Warning | 'NONE') {
   teeth.value = false
-  warned(warning)
+  if (warning !== 'NONE') warned(warning)
 }
 const treats = computed(() => given.value.filter((one) => one.signal).length)
 /** The rungs below, the nearest first. */
@@ -70,13 +73,18 @@ const CIRCLE = 2 * Math.PI * 44
     :error="view ? undefined : practice.error.value"
     @retry="practice.refetch()"
   >
-    <main v-if="view" class="bench">
-      <header>
-        <router-link :to="`/dogs/${dogId}/trust`">Done</router-link>
-        <span
-          >{{ dog.data.value!.form.name }}: <b class="name">{{ title }}</b></span
+    <BenchFrame
+      v-if="view"
+      :to="`/dogs/${dogId}/trust`"
+      :dog-name="dog.data.value!.form.name"
+      :title="title"
+      :waiting="waiting"
+      :refused="refused"
+    >
+      <template #head>
+        <span class="treats"
+          >{{ treats }} {{ treats === 1 ? 'treat' : 'treats' }}, within {{ kcal(view.treatKcal) }}</span
         >
-        <span>{{ treats }} {{ treats === 1 ? 'treat' : 'treats' }}, within {{ kcal(view.treatKcal) }}</span>
         <KeyButton
           v-if="!enough"
           k="g"
@@ -86,14 +94,7 @@ const CIRCLE = 2 * Math.PI * 44
           @press="teeth = true"
           >Teeth</KeyButton
         >
-      </header>
-      <p v-if="waiting" class="waiting" role="status">
-        No answer from Rustic Tangle yet. {{ waiting === 1 ? 'Your answer is' : `${waiting} answers are` }} kept here
-        and sent again.
-      </p>
-      <p v-if="refused" class="caution" role="alert">
-        <strong>{{ refused }}</strong>
-      </p>
+      </template>
       <div class="rung">
         <ol
           class="ladder"
@@ -144,39 +145,14 @@ const CIRCLE = 2 * Math.PI * 44
       </div>
       <template v-if="teeth && !enough">
         <p class="ask">Hands off. What was it?</p>
-        <div class="answers three">
-          <KeyButton
-            v-for="(one, i) in choices.Warning"
-            :key="one.value"
-            :k="`${i + 1}`"
-            class="grave"
-            :disabled="saving"
-            @press="warn(one.value)"
-          >
-            <span class="slab">{{ one.title }}</span><small>{{ one.hint }}</small>
-          </KeyButton>
-          <KeyButton k="b" @press="teeth = false"
-            ><span class="slab">None of these</span><small>go on</small></KeyButton
-          >
-        </div>
+        <AnswerRow label="What was it?" :answers="WARNINGS" :disabled="saving" grave @answer="warn" />
       </template>
       <template v-else-if="!enough">
         <p class="ask">How did the dog take it?</p>
-        <div class="answers">
-          <KeyButton
-            v-for="(signal, i) in choices.Signal"
-            :key="signal.value"
-            :k="`${i + 1}`"
-            :class="signal.value.toLowerCase()"
-            :disabled="saving"
-            @press="record(signal.value)"
-          >
-            <span class="slab">{{ signal.title }}</span><small>{{ signal.hint }}</small>
-          </KeyButton>
-        </div>
+        <AnswerRow label="How did the dog take it?" :answers="choices.Signal" :disabled="saving" @answer="record" />
       </template>
       <v-btn v-else color="primary" size="x-large" :to="`/dogs/${dogId}/trust`">Done for today</v-btn>
-      <footer>
+      <template #foot>
         <KeyButton k="u" :disabled="!given.length || saving" @press="undo">Undo</KeyButton>
         <KeyButton v-if="began === undefined && !enough" k="space" @press="begin">Start the time</KeyButton>
         <details>
@@ -203,38 +179,14 @@ const CIRCLE = 2 * Math.PI * 44
           </button>
         </details>
         <WhyList :reasons="view.reasons" label="Why this, and why so short?" />
-      </footer>
-    </main>
+      </template>
+    </BenchFrame>
   </PageState>
 </template>
 
 <style scoped>
-.bench {
-  min-height: 100vh;
-  max-width: 1240px;
-  margin: 0 auto;
-  padding: 14px 32px 24px;
-  display: flex;
-  flex-direction: column;
-}
-header {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 18px;
-  flex-wrap: wrap;
-  min-height: 48px;
-}
-header a {
-  color: inherit;
-  min-height: 44px;
-  padding-top: 10px;
-}
-.name {
-  display: inline-block;
-}
-.name::first-letter {
-  text-transform: uppercase;
+.treats {
+  margin-left: auto;
 }
 .rung {
   display: grid;
@@ -315,33 +267,6 @@ i.full {
   font-weight: 700;
   font-size: 1.15rem;
 }
-.answers {
-  display: grid;
-  grid-template-columns: repeat(4, 1fr);
-  gap: 12px;
-  margin: 6px 0 14px;
-}
-.answers button {
-  min-height: 120px;
-  padding: 12px 18px;
-  border: 3px solid rgb(var(--v-theme-heather));
-  border-radius: 16px 12px 18px 11px;
-  text-align: left;
-  background: rgb(var(--v-theme-surface));
-  display: grid;
-  grid-template-columns: 1fr auto;
-  align-content: center;
-  align-items: center;
-}
-.answers :deep(kbd) {
-  grid-area: 1 / 2;
-}
-.answers button:hover {
-  background: rgb(var(--v-theme-wool));
-}
-.answers .grave {
-  border-color: rgb(var(--v-theme-error));
-}
 .teeth {
   min-height: 52px;
   min-width: 96px;
@@ -361,32 +286,6 @@ i.full {
 .teeth:hover {
   background: rgb(var(--v-theme-wool));
 }
-.answers span {
-  font-size: 1.5rem;
-}
-.answers small {
-  grid-column: 1 / -1;
-  font-size: 1rem;
-  line-height: 1.25;
-}
-footer {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 28px;
-  align-items: flex-start;
-  border-top: 1.5px dashed rgb(var(--v-theme-seam));
-  padding-top: 10px;
-  margin-top: 8px;
-}
-footer > button {
-  min-height: 48px;
-  padding: 0 18px;
-  border: 2px solid rgb(var(--v-theme-seam));
-  border-radius: 10px 8px 12px 7px;
-}
-footer > button:disabled {
-  opacity: 0.5;
-}
 summary {
   cursor: pointer;
   padding: 8px 2px;
@@ -396,16 +295,7 @@ summary {
 details ul {
   padding-left: 20px;
 }
-.waiting {
-  background: rgb(var(--v-theme-wool));
-  padding: 10px 16px;
-  font-weight: 700;
-  max-width: none;
-}
 @media (max-width: 899px) {
-  .bench {
-    padding: 8px 16px 16px;
-  }
   .rung {
     grid-template-columns: 44px 1fr;
     gap: 16px;
@@ -428,19 +318,6 @@ details ul {
   }
   .then {
     font-size: 1.1rem;
-  }
-  .answers {
-    grid-template-columns: 1fr 1fr;
-  }
-  .answers button {
-    min-height: 92px;
-    padding: 8px 12px;
-  }
-  .answers span {
-    font-size: 1.2rem;
-  }
-  .answers small {
-    font-size: 0.9rem;
   }
 }
 </style>

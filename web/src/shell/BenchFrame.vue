@@ -1,7 +1,8 @@
 <script setup lang="ts">
-/** The frame of a job at the table: large, calm, readable at arm's length. */
+/** The frame of what is done beside the dog: large, calm, readable at arm's length. */
 defineProps<{
-  dogId: number
+  /** Where "Done" leads. */
+  to: string
   dogName: string
   title: string
   /** Which step of how many; undefined: there are none. */
@@ -15,9 +16,9 @@ defineProps<{
 <template>
   <main class="bench">
     <header>
-      <router-link :to="`/dogs/${dogId}/care`">Done</router-link>
+      <router-link :to="to">Done</router-link>
       <span
-        >{{ dogName }}: <b>{{ title }}</b></span
+        >{{ dogName }}: <b class="name">{{ title }}</b></span
       >
       <progress v-if="of" :value="at" :max="of" :aria-label="`${at} of ${of} steps done`" />
       <span v-if="of" class="count">{{ Math.min((at ?? 0) + 1, of) }} of {{ of }}</span>
@@ -55,6 +56,12 @@ header a {
   min-height: 44px;
   padding-top: 10px;
 }
+.name {
+  display: inline-block;
+}
+.name::first-letter {
+  text-transform: uppercase;
+}
 progress {
   flex: 1;
   height: 12px;
@@ -77,6 +84,35 @@ footer {
   border-top: 1.5px dashed rgb(var(--v-theme-seam));
   padding-top: 10px;
   margin-top: 14px;
+}
+.bench :deep(.big),
+.bench :deep(.other) {
+  display: flex;
+  align-items: center;
+  justify-content: center;
+  min-height: 104px;
+  padding: 8px 22px;
+  border-radius: 20px 15px 22px 14px;
+  background: rgb(var(--v-theme-primary));
+  color: rgb(var(--v-theme-on-primary));
+  font: 700 1.7rem var(--slab);
+  text-decoration: none;
+  text-align: center;
+}
+.bench :deep(.other) {
+  min-height: 72px;
+  border: 3px solid rgb(var(--v-theme-slate));
+  background: rgb(var(--v-theme-surface));
+  color: inherit;
+  font-size: 1.3rem;
+}
+.bench :deep(.big:disabled),
+.bench :deep(.other:disabled) {
+  opacity: 0.5;
+}
+.bench :deep(p.name) {
+  font-size: 1.35rem;
+  color: rgb(var(--v-theme-secondary));
 }
 .bench :deep(footer > button),
 .bench :deep(footer > a) {
@@ -101,6 +137,10 @@ footer {
   header {
     flex-wrap: wrap;
     gap: 4px 14px;
+  }
+  .bench :deep(.big) {
+    min-height: 84px;
+    font-size: 1.35rem;
   }
 }
 </style>

@@ -1,23 +1,27 @@
-<script setup lang="ts">
-import type { Signal } from '@/api/types'
-import choices from '@/api/choices'
-import KeyButton from '@/shell/KeyButton.vue'
+<script setup lang="ts" generic="T extends string">
+import KeyButton from './KeyButton.vue'
 
-/** How the dog took it, in four large answers. */
-defineProps<{ disabled: boolean }>()
-defineEmits<{ answer: [signal: Signal] }>()
+/** A few large answers side by side, by touch or by their number. */
+defineProps<{
+  label: string
+  answers: readonly { value: T; title: string; hint: string }[]
+  disabled: boolean
+  /** What they are about is grave. */
+  grave?: boolean
+}>()
+defineEmits<{ answer: [value: T] }>()
 </script>
 
 <template>
-  <div class="answers" role="group" aria-label="How did the dog take it?">
+  <div class="answers" :class="{ grave }" role="group" :aria-label="label">
     <KeyButton
-      v-for="(signal, i) in choices.Signal"
-      :key="signal.value"
+      v-for="(one, i) in answers"
+      :key="one.value"
       :k="`${i + 1}`"
       :disabled="disabled"
-      @press="$emit('answer', signal.value)"
+      @press="$emit('answer', one.value)"
     >
-      <span class="slab">{{ signal.title }}</span><small>{{ signal.hint }}</small>
+      <span class="slab">{{ one.title }}</span><small>{{ one.hint }}</small>
     </KeyButton>
   </div>
 </template>
@@ -39,6 +43,9 @@ button {
   grid-template-columns: 1fr auto;
   align-content: center;
   align-items: center;
+}
+.grave button {
+  border-color: rgb(var(--v-theme-error));
 }
 button:hover {
   background: rgb(var(--v-theme-wool));

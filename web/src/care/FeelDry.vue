@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import type { Reason } from '@/api/types'
+import KeyButton from '@/shell/KeyButton.vue'
+import { useUnits } from '@/shell/useUnits'
+import VoiceKey from './VoiceKey.vue'
+
+/** One place that stays damp: is it dry to the skin? */
+defineProps<{ place: string; again: boolean; minutes: string; warning?: Reason; saving: boolean }>()
+defineEmits<{ felt: [dry: boolean] }>()
+
+const { say } = useUnits()
+</script>
+
+<template>
+  <div class="dry" aria-live="polite">
+    <VoiceKey :text="`${place}: dry to the skin?`" />
+    <p class="slab name">{{ again ? 'Once more, after some air' : 'Feel with your fingers, at the skin' }}</p>
+    <h1 class="place">{{ place }}</h1>
+    <p>Cool or unheated air only, {{ minutes }} in all, the brush following. Watch for panting.</p>
+    <div class="two">
+      <KeyButton k="space" pedal="on" class="big" :disabled="saving" @press="$emit('felt', true)"
+        >Dry to the skin</KeyButton
+      >
+      <KeyButton k="d" class="other" :disabled="saving" @press="$emit('felt', false)">Still damp</KeyButton>
+    </div>
+    <p v-if="warning" class="caution" :data-rule="warning.rule">{{ say(warning.text) }}</p>
+  </div>
+</template>
+
+<style scoped>
+h1 {
+  font-size: clamp(1.8rem, 3.2vw, 2.7rem);
+}
+.place::first-letter {
+  text-transform: uppercase;
+}
+p {
+  font-size: 1.2rem;
+}
+.name {
+  font-size: 1.35rem;
+  color: rgb(var(--v-theme-secondary));
+}
+.two {
+  display: grid;
+  grid-template-columns: 1.6fr 1fr;
+  gap: 12px;
+}
+</style>

@@ -1,0 +1,68 @@
+import { computed, ref } from 'vue'
+import type { CareJob, CareOutcome, Signal } from '@/api/types'
+import { useDog } from '@/dog/useDogs'
+import { useAtTheTable, useCare, useSteps } from './useCare'
+
+/** One job at the table, from its first step to how the dog took it. */
+export function useJob(dogId: number, job: CareJob) {
+  const dog = useDog(dogId)
+  const care = useCare(dogId)
+  const steps = useSteps(dogId, job)
+  const table = useAtTheTable(dogId, job)
+
+  const view = computed(() => care.data.value?.jobs.find((one) => one.job === job))
+  const all = computed(() => steps.data.value?.steps ?? [])
+  const at = ref(0)
+  const end = ref<CareOutcome>()
+  /** Whether the end was said; a job with a ladder asks first how the dog took it. */
+  const said = ref(false)
+  /** The whole of it is done, though the dog still learns it. */
+  const whole = ref(false)
+  const asksHow = computed(() => end.value === 'DONE' && !!view.value?.standing)
+
+  function finish(outcome: CareOutcome) {
+    end.value = outcome
+    if (asksHow.value) return
+    said.value = true
+    table.done(outcome)
+  }
+  function took(signal: Signal) {
+    said.value = true
+    table.done('DONE', signal, view.value?.standing?.subject)
+  }
+  return {
+    dogId,
+    job,
+    dog,
+    care,
+    view,
+    steps: all,
+    vet: computed(() => steps.data.value?.vet),
+    table,
+    at,
+    end,
+    said,
+    doWhole: () => void (whole.value = true),
+    learning: computed(() => !!view.value?.learning && !whole.value),
+    inPeace: computed(() => care.data.value?.inPeace),
+    pending: computed(() => !view.value || !steps.data.value || !dog.data.value),
+    error: computed(() => care.error.value ?? steps.error.value ?? dog.error.value),
+    retry: () => Promise.all([care.refetch(), steps.refetch(), dog.refetch()]),
+    finish,
+    took,
+    next: () => (at.value < all.value.length - 1 ? at.value++ : finish('DONE')),
+    /** One back from the end, or one step; false: it is at its beginning. */
+    back(): boolean {
+      if (said.value) table.undo()
+      if (said.value && asksHow.value) said.value = false
+      else if (end.value) {
+        said.value = false
+        end.value = undefined
+      } else if (at.value > 0) at.value--
+      else return false
+      return true
+    },
+  }
+}
+
+export type Job = ReturnType<typeof useJob>
