@@ -118,6 +118,59 @@ class CareTest extends Browsing {
         }
     }
 
+    /** Without a drawer, without a coat that mats: what lies ready is said once, and a swim offers the same drying. */
+    @Test
+    void whatLiesReadyIsSaidOnceAndASwimIsDriedLikeABath() throws Exception {
+        try (RunningApp app = RunningApp.start(folder.resolve("swim.db"), MORNING, false)) {
+            addDog(app, "ADULT", "SMOOTH");
+            Page page = phone();
+            page.navigate(app.url() + "drawer/supplies");
+            page.getByText("Dog shampoo").click();
+            Locator parts = page.getByLabel("Parts of water to one of shampoo");
+            parts.fill("0");
+            parts.press("Tab");
+            assertThat(page.getByText("A label says 1 : 1 to 1 : 100")).isVisible();
+            parts.fill("4");
+            parts.press("Tab");
+            assertThat(page.getByText("A label says 1 : 1 to 1 : 100")).hasCount(0);
+            Barriers.assertNone(page, "what lies ready");
+
+            app.send("PUT", "api/dogs/1/life/2026-05-14/SWAM", "");
+            page.navigate(app.url() + "dogs/1/care");
+            page.locator("[data-rule='care.damp']")
+                    .getByText("Feel it place by place")
+                    .click();
+            assertThat(heading(page, "left armpit")).isVisible();
+            for (int place = 0; place < 11; place++) {
+                answer(page, "dryness", "Space");
+            }
+            assertThat(heading(page, "Dry to the skin everywhere")).isVisible();
+
+            page.navigate(app.url() + "dogs/1/care");
+            page.getByLabel("How often: Nails").selectOption("14");
+            assertThat(page.getByLabel("How often: Nails")).hasValue("14");
+            page.reload();
+            assertThat(page.getByLabel("How often: Nails")).hasValue("14");
+        }
+    }
+
+    /** The groomer did the nails: they are off the table, and the visit says so. */
+    @Test
+    void whatTheGroomerDidIsOffTheTable() throws Exception {
+        try (RunningApp app = RunningApp.start(folder.resolve("groomer.db"), MORNING, false)) {
+            addDog(app, "ADULT", "SMOOTH");
+            Page page = laptop();
+            page.navigate(app.url() + "dogs/1/groom");
+            page.getByText("Keep a visit").click();
+            page.getByLabel("Day").fill("2026-05-13");
+            page.getByLabel("nails").check();
+            page.locator("form.visit").getByText("Keep").click();
+            assertThat(page.getByText("Also: nails")).isVisible();
+            page.navigate(app.url() + "dogs/1/groom/sheet");
+            assertThat(page.getByText("Nails: Wed 13 May")).isVisible();
+        }
+    }
+
     @Test
     void onePawOfNailsWithOneClawCutTooShort() throws Exception {
         try (RunningApp app = RunningApp.start(folder.resolve("nails.db"), MORNING, false)) {

@@ -126,7 +126,7 @@ class TrustTest extends Browsing {
             assertThat(page.getByText("Rung 1 of 10:")).isVisible();
             page.context().setOffline(true);
             page.keyboard().press("1");
-            assertThat(page.getByText("Your answer is kept here")).isVisible();
+            assertThat(page.getByText("What you said is kept here")).isVisible();
             page.context().setOffline(false);
             assertThat(page.getByLabel("Rung 1 of 10, 1 relaxed in a row")).isVisible();
             page.reload();

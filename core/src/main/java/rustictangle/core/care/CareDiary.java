@@ -27,9 +27,10 @@ import rustictangle.core.trust.Lesson;
 /**
  * What was done at the table, day by day.
  *
- * @param days by job: of each day what was said of it last
+ * @param days   by job: of each day what was said of it last
+ * @param called by job: the last day on which something happened after which it is looked at
  */
-public record CareDiary(Map<CareJob, NavigableMap<LocalDate, Done>> days) {
+public record CareDiary(Map<CareJob, NavigableMap<LocalDate, Done>> days, Map<CareJob, LocalDate> called) {
 
     /** How far it went on a day. */
     public enum How {
@@ -45,6 +46,25 @@ public record CareDiary(Map<CareJob, NavigableMap<LocalDate, Done>> days) {
 
     private static final Log.Reading<Said> SAID =
             log -> log.stream().flatMap(CareDiary::said).toList();
+
+    private record Call(CareJob job, LocalDate day) {}
+
+    private static final Log.Reading<Call> CALLS = log -> log.stream()
+            .flatMap(entry -> entry
+                    .as(Happened.class)
+                    .flatMap(happened -> afterwards(happened.event()))
+                    .map(job -> new Call(job, entry.day()))
+                    .stream())
+            .toList();
+
+    /** What is looked at after it. Common practice, no published source. */
+    private static Optional<CareJob> afterwards(LifeEvent event) {
+        return switch (event) {
+            case SNOW, SAND_OR_BURRS -> Optional.of(CareJob.FEET);
+            case SWAM -> Optional.of(CareJob.EARS);
+            default -> Optional.empty();
+        };
+    }
 
     private static Stream<Said> said(Entry entry) {
         if (entry.said() instanceof Cared cared) {
@@ -89,7 +109,10 @@ public record CareDiary(Map<CareJob, NavigableMap<LocalDate, Done>> days) {
             days.computeIfAbsent(said.job, job -> new TreeMap<>())
                     .merge(said.day, said.done, (before, now) -> more(before, now));
         }
-        return new CareDiary(days);
+        Map<CareJob, LocalDate> called = new EnumMap<>(CareJob.class);
+        log.read(CALLS)
+                .forEach(call -> called.merge(call.job, call.day, (one, other) -> one.isAfter(other) ? one : other));
+        return new CareDiary(days, called);
     }
 
     /** A day on which it was done stays one, whatever was practised besides. */
@@ -101,6 +124,7 @@ public record CareDiary(Map<CareJob, NavigableMap<LocalDate, Done>> days) {
         Map<CareJob, NavigableMap<LocalDate, Done>> copy = new EnumMap<>(CareJob.class);
         days.forEach((job, done) -> copy.put(job, Collections.unmodifiableNavigableMap(done)));
         days = Collections.unmodifiableMap(copy);
+        called = Map.copyOf(called);
     }
 
     private NavigableMap<LocalDate, Done> of(CareJob job) {
@@ -115,6 +139,13 @@ public record CareDiary(Map<CareJob, NavigableMap<LocalDate, Done>> days) {
     /** When it was last worked at, in full or only the next step toward it. */
     public Optional<LocalDate> lastWorked(CareJob job) {
         return of(job).isEmpty() ? Optional.empty() : Optional.of(of(job).lastKey());
+    }
+
+    /** When something last happened that asks for a look, unless it was worked at since; empty: nothing asks. */
+    public Optional<LocalDate> calledFor(CareJob job) {
+        return Optional.ofNullable(called.get(job))
+                .filter(day ->
+                        lastWorked(job).filter(worked -> !worked.isBefore(day)).isEmpty());
     }
 
     private Optional<LocalDate> last(CareJob job, How how) {

@@ -41,6 +41,8 @@ public record CareDue(
     private static final int PRACTISED_EVERY = 3;
 
     private static final double PRACTICE_MINUTES = 1.5;
+    /** What happened asks for a look so long, days. Own estimate: later the usual turn will do. */
+    private static final int CALLED_DAYS = 2;
     /** One claw a day is a routine, too. */
     private static final int MOST_EVERY = 365;
 
@@ -82,9 +84,11 @@ public record CareDue(
             LocalDate turn =
                     worked.isPresent() ? last.map(day -> day.plusDays(days)).orElse(today) : today.plusDays(news);
             news += every == 0 || worked.isPresent() ? 0 : 1;
-            Optional<LocalDate> next = Stream.concat(
-                            every == 0 ? Stream.empty() : Stream.of(turn),
-                            job == CareJob.BATH ? owed.stream() : Stream.empty())
+            Optional<LocalDate> called = diary.calledFor(job)
+                    .filter(day -> every > 0 && turn.isAfter(today) && !day.isBefore(today.minusDays(CALLED_DAYS)));
+            Optional<LocalDate> next = Stream.of(
+                            Optional.of(turn).filter(day -> every > 0), called, owed.filter(day -> job == CareJob.BATH))
+                    .flatMap(Optional::stream)
                     .min(Comparator.naturalOrder());
             all.add(new CareDue(
                     job,
@@ -97,7 +101,7 @@ public record CareDue(
                     spot,
                     standing,
                     worked.filter(today::equals).isPresent(),
-                    why(every, last, learning)));
+                    called.map(day -> whyCalled(job, day)).orElse(why(job, every, last, learning))));
         }
         return List.copyOf(all);
     }
@@ -146,7 +150,15 @@ public record CareDue(
         return isLearning(standing);
     }
 
-    private static Reason why(int every, Optional<LocalDate> last, boolean learning) {
+    private static Reason whyCalled(CareJob job, LocalDate day) {
+        return job == CareJob.EARS
+                ? new Reason("care.after-swim", "It swam on {" + day + " date}: wipe the ears dry, and look.")
+                : new Reason(
+                        "care.after-walk",
+                        "It was out in snow, sand or burrs on {" + day + " date}: look between the toes and the pads.");
+    }
+
+    private static Reason why(CareJob job, int every, Optional<LocalDate> last, boolean learning) {
         String when = last.map(day -> " Last on {" + day + " date}.").orElse(" Not done yet.");
         if (every == 0) {
             return new Reason("care.when-wanted", "It is done when you want it." + when);
@@ -156,7 +168,10 @@ public record CareDue(
                         "care.step-by-step",
                         "It is learned step by step: the next step of its ladder is today's job, every third day at least."
                                 + when)
-                : new Reason("care.every", "Every " + (every == 1 ? "day" : every + " days") + "." + when);
+                : new Reason(
+                        "care.every",
+                        "Every " + (every == 1 ? "day" : every + " days") + "." + when
+                                + (job == CareJob.NAILS ? " Clicking on a hard floor means now." : ""));
     }
 
     /** Jobs in the order of the enumeration, those whose turn is today. */

@@ -18,6 +18,8 @@ import rustictangle.core.log.CareOutcome;
 import rustictangle.core.log.Cared;
 import rustictangle.core.log.ClawResult;
 import rustictangle.core.log.ClawTouched;
+import rustictangle.core.log.Happened;
+import rustictangle.core.log.LifeEvent;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.Paw;
 import rustictangle.core.log.Practised;
@@ -58,6 +60,38 @@ class CareDueTest {
         assertEquals(
                 List.of(CareJob.TEETH), jobs(CareDue.today(due(one, Map.of(), TODAY.plusDays(1)), TODAY.plusDays(1))));
         assertEquals(Optional.empty(), at(CareJob.BATH, nothing, TODAY).next(), "a bath is never nagged for");
+    }
+
+    /** Common practice, no published source: feet are looked at after snow and seeds, ears are dried after a swim. */
+    @Test
+    void aWalkInSnowAsksForTheFeetAndASwimForTheEarsUntilTheyWereSeen() {
+        Days week = new Days();
+        List.of(CareJob.FEET, CareJob.EARS).forEach(job -> week.on(TODAY.minusDays(3), done(job)));
+        assertFalse(at(CareJob.FEET, week.log(), TODAY).due(TODAY));
+        for (LifeEvent event : List.of(LifeEvent.SNOW, LifeEvent.SAND_OR_BURRS)) {
+            Days walk = new Days()
+                    .on(TODAY.minusDays(3), done(CareJob.FEET))
+                    .on(TODAY.minusDays(3), done(CareJob.EARS))
+                    .on(TODAY.minusDays(1), new Happened(event));
+            assertTrue(at(CareJob.FEET, walk.log(), TODAY).due(TODAY), event.label());
+            assertEquals(
+                    "care.after-walk", at(CareJob.FEET, walk.log(), TODAY).why().rule());
+            assertFalse(at(CareJob.EARS, walk.log(), TODAY).due(TODAY), "ears have nothing to do with it");
+        }
+        week.on(TODAY.minusDays(1), new Happened(LifeEvent.SWAM));
+        assertEquals(
+                "care.after-swim", at(CareJob.EARS, week.log(), TODAY).why().rule());
+        assertFalse(at(CareJob.EARS, week.log(), TODAY.plusDays(2)).due(TODAY.plusDays(2)), "by then they are dry");
+        assertFalse(
+                due(week.log(), Map.of(CareJob.EARS, 0), TODAY)
+                        .get(CareJob.EARS.ordinal())
+                        .due(TODAY),
+                "only when they want it");
+        week.on(TODAY, done(CareJob.EARS));
+        assertFalse(at(CareJob.EARS, week.log(), TODAY).due(TODAY));
+        assertEquals(
+                Optional.of(TODAY.plusDays(7)),
+                at(CareJob.EARS, week.log(), TODAY).next());
     }
 
     private static List<CareJob> jobs(List<CareDue> due) {

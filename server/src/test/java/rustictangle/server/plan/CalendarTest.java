@@ -59,6 +59,23 @@ class CalendarTest extends ServerTest {
                 Biweekly.parse(ics()).first().validate(ICalVersion.V2_0).getWarnings());
     }
 
+    /** What comes every day or two is no date; all else at the table is. */
+    @Test
+    void theJobsAtTheTableStandOnTheirDays() throws Exception {
+        List<VEvent> care = read().stream()
+                .filter(event -> event.getUid().getValue().startsWith("care-"))
+                .toList();
+        List<String> days = JsonPath.read(text("/api/week"), "$.days[?('LOOK_OVER' in @.care[*].job)].day");
+        assertTrue(
+                !days.isEmpty() && care.stream().map(CalendarTest::day).toList().containsAll(days), days.toString());
+        VEvent first = care.get(0);
+        assertEquals(today.toString(), day(first));
+        assertEquals("Gannet, the wet; one: look-over", first.getSummary().getValue());
+        assertTrue(care.stream()
+                .noneMatch(event -> event.getSummary().getValue().contains("teeth")
+                        && !event.getSummary().getValue().contains(",")));
+    }
+
     @Test
     void anHourStandsOnTheClockOnTheWallBeforeAndAfterTheChange() throws Exception {
         for (LocalDate day : List.of(today.plusDays(30), today.plusDays(200))) {

@@ -212,6 +212,21 @@ class LivesTest extends ServerTest {
                         .matches("(?s).*BEGIN:VEVENT(?:(?!END:VEVENT).)*DTSTART;VALUE=DATE:" + today.replace("-", "")
                                 + "(?:(?!END:VEVENT).)*SUMMARY:Brush[^\\n]*" + names.get(0) + ".*");
         assertEquals(!due.isEmpty(), written, where + ": calendar");
+        careAgrees(dog, home, where);
+    }
+
+    /** Home, week and thread name the same jobs at the table for today, and the calendar those that are seldom. */
+    private void careAgrees(long dog, String home, String where) throws Exception {
+        Set<String> now = places(home, "$.day.care[?(@.dogId == " + dog + ")].job");
+        assertEquals(now, places(body("/api/week"), "$.days[0].care[?(@.dogId == " + dog + ")].job"), where + ": care");
+        Set<String> seldom = new TreeSet<>(now);
+        seldom.remove("TEETH");
+        assertEquals(
+                seldom,
+                places(body("/api/dogs/" + dog + "/thread"), "$.care[?(0 in @.days)].job"),
+                where + ": care on the thread");
+        Set<String> open = places(body("/api/dogs/" + dog + "/care"), "$.jobs[?(@.due == true)].job");
+        assertTrue(open.containsAll(now), where + ": " + now + " of " + open + " due");
     }
 
     private Set<String> due(long dog) throws Exception {
