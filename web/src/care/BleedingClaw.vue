@@ -17,8 +17,8 @@ const clock = computed(() => `${Math.floor(gone.value / 60)}:${String(gone.value
 </script>
 
 <template>
-  <section class="bleeds" aria-live="polite">
-    <div>
+  <section class="bleeds">
+    <div aria-live="polite">
       <h1>{{ over ? 'Ten minutes: call your vet' : 'It happens. Press, and stay calm.' }}</h1>
       <ol>
         <li v-for="one in todo" :key="one.rule" :data-rule="one.rule">{{ say(one.text) }}</li>

@@ -131,6 +131,9 @@ function keep(job: JobView, days: number) {
   gap: 48px;
   align-items: start;
 }
+.caution {
+  margin-bottom: 18px;
+}
 ul {
   list-style: none;
   padding: 0;
@@ -193,6 +196,7 @@ th {
   text-align: left;
   font-weight: 700;
   padding-right: 14px;
+  white-space: nowrap;
 }
 select {
   min-height: 44px;

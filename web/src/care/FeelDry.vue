@@ -2,7 +2,7 @@
 import type { Reason } from '@/api/types'
 import KeyButton from '@/shell/KeyButton.vue'
 import { useUnits } from '@/shell/useUnits'
-import VoiceKey from './VoiceKey.vue'
+import StepName from './StepName.vue'
 
 /** One place that stays damp: is it dry to the skin? */
 defineProps<{ place: string; again: boolean; minutes: string; warning?: Reason; saving: boolean }>()
@@ -13,8 +13,10 @@ const { say } = useUnits()
 
 <template>
   <div class="dry" aria-live="polite">
-    <VoiceKey :text="`${place}: dry to the skin?`" />
-    <p class="slab name">{{ again ? 'Once more, after some air' : 'Feel with your fingers, at the skin' }}</p>
+    <StepName
+      :name="again ? 'Once more, after some air' : 'Feel with your fingers, at the skin'"
+      :speak="`${place}: dry to the skin?`"
+    />
     <h1 class="place">{{ place }}</h1>
     <p>Cool or unheated air only, {{ minutes }} in all, the brush following. Watch for panting.</p>
     <div class="two">
@@ -36,10 +38,6 @@ h1 {
 }
 p {
   font-size: 1.2rem;
-}
-.name {
-  font-size: 1.35rem;
-  color: rgb(var(--v-theme-secondary));
 }
 .two {
   display: grid;

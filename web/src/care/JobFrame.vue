@@ -16,6 +16,8 @@ defineProps<{
   of?: number
   /** Something is in hand that goes on whatever the dog learns. */
   going?: boolean
+  /** The page itself leads to the vet just now. */
+  toTheVet?: boolean
   /** Part of it is done and written down: the page says how that ends, nothing is left. */
   partDone?: boolean
   canBack: boolean
@@ -77,7 +79,7 @@ const { say } = useUnits()
         <KeyButton k="u" :disabled="!canBack || run.table.saving.value" @press="$emit('back')">Back one</KeyButton>
         <template v-if="!run.end.value">
           <slot name="foot" />
-          <KeyButton k="m" :disabled="run.table.saving.value" @press="run.finish('FOR_THE_VET')"
+          <KeyButton v-if="!toTheVet" k="m" :disabled="run.table.saving.value" @press="run.finish('FOR_THE_VET')"
             >Something for the vet</KeyButton
           >
           <KeyButton v-if="!going && !partDone" k="e" :disabled="run.table.saving.value" @press="run.finish('LEFT')"

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { CareStep } from '@/api/types'
 import KeyButton from '@/shell/KeyButton.vue'
 import { useUnits } from '@/shell/useUnits'
-import VoiceKey from './VoiceKey.vue'
+import StepName from './StepName.vue'
 
 /** One step at a time: what to do, what to heed, one big press. */
 const props = defineProps<{ steps: readonly CareStep[]; at: number; disabled: boolean; last: string }>()
@@ -15,9 +15,8 @@ const step = computed(() => props.steps[props.at])
 
 <template>
   <section v-if="step" class="led" aria-live="polite">
-    <VoiceKey :text="`${step.title}. ${step.todo}`" />
     <div>
-      <p class="slab name">{{ step.title }}</p>
+      <StepName :name="step.title" :speak="`${step.title}. ${step.todo}`" />
       <h1>{{ step.todo }}</h1>
       <p v-if="step.caution" class="caution" :data-rule="step.caution.rule">{{ say(step.caution.text) }}</p>
     </div>
@@ -40,10 +39,6 @@ const step = computed(() => props.steps[props.at])
   flex-direction: column;
   justify-content: center;
   padding: 20px 0;
-}
-.name {
-  font-size: 1.35rem;
-  color: rgb(var(--v-theme-secondary));
 }
 h1 {
   font-size: clamp(1.7rem, 3.2vw, 2.7rem);

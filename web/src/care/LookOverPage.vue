@@ -112,6 +112,9 @@ const paint = computed<Partial<Record<Section, Paint>>>(() =>
 .side > * {
   min-width: 0;
 }
+.side > :first-child {
+  align-self: center;
+}
 .links a {
   color: inherit;
   display: inline-block;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useSessionStorage } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { computed, nextTick, ref, useTemplateRef, type ComponentPublicInstance } from 'vue'
 import type { ClawResult, ClawView, Paw } from '@/api/types'
 import { choiceOf } from '@/api/words'
 import KeyButton from '@/shell/KeyButton.vue'
@@ -8,14 +8,14 @@ import { useUnits } from '@/shell/useUnits'
 import BleedingClaw from './BleedingClaw.vue'
 import JobFrame from './JobFrame.vue'
 import PawDrawing from './PawDrawing.vue'
-import VoiceKey from './VoiceKey.vue'
+import StepName from './StepName.vue'
 import { useClawKind, useClaws } from './useCare'
 import { useJob } from './useJob'
 
 /** Claw by claw: one press each, and nothing is cut before the styptic lies ready. */
 const props = defineProps<{ dogId: number }>()
 
-const { say } = useUnits()
+const { say, date } = useUnits()
 const run = useJob(props.dogId, 'NAILS')
 const { table, end } = run
 const claws = useClaws(props.dogId)
@@ -46,8 +46,15 @@ const now = computed(() => all.value.find((claw) => keyOf(claw) === chosen.value
 const label = computed(() =>
   now.value ? `${choiceOf('Paw', now.value.paw).title}, ${now.value.toe ? `toe ${now.value.toe}` : 'dew claw'}` : '',
 )
+const tip = useTemplateRef<ComponentPublicInstance>('tip')
 const done = computed(() => marks.value.size)
 
+/** What is pressed next is meant for the claw, no longer for the drawing. */
+async function choose(claw: ClawView) {
+  chosen.value = keyOf(claw)
+  await nextTick()
+  ;(tip.value?.$el as HTMLElement | undefined)?.focus()
+}
 function mark(result: ClawResult) {
   const claw = now.value
   if (!claw) return
@@ -80,6 +87,7 @@ const set = (change: Partial<{ frontDew: boolean; hindDew: boolean; dark: boolea
     :run="run"
     title="Nails"
     :going="!!bleeds"
+    :to-the-vet="!!bleeds"
     :part-done="done > 0"
     :can-back="done > 0 || !!end"
     :pending="!view"
@@ -125,15 +133,14 @@ const set = (change: Partial<{ frontDew: boolean; hindDew: boolean; dark: boolea
           :paw="paw"
           :claws="all.filter((claw) => claw.paw === paw)"
           :now="now"
-          @choose="chosen = keyOf($event)"
+          @choose="choose"
         />
       </div>
       <div class="now" aria-live="polite">
         <template v-if="now">
-          <VoiceKey :text="label" />
-          <p class="slab name">{{ label }}</p>
+          <StepName :name="label" :speak="label" />
           <h1>{{ say(view!.how[0]!.text) }}</h1>
-          <KeyButton k="space" pedal="on" class="big" :disabled="table.saving.value" @press="mark('DONE')"
+          <KeyButton ref="tip" k="space" pedal="on" class="big" :disabled="table.saving.value" @press="mark('DONE')"
             >Its tip is off</KeyButton
           >
           <div class="two">
@@ -143,8 +150,20 @@ const set = (change: Partial<{ frontDew: boolean; hindDew: boolean; dark: boolea
             >
           </div>
         </template>
-        <h1 v-else>Every claw has had its turn.</h1>
-        <KeyButton v-if="done" k="e" class="enough" :disabled="table.saving.value" @press="run.finish('DONE')"
+        <template v-else>
+          <h1>Every claw has had its turn.</h1>
+          <p v-if="!done">
+            {{ run.view.value?.next ? `The next is due on ${date(run.view.value.next)}. ` : '' }}Touch a claw to do it
+            all the same.
+          </p>
+        </template>
+        <KeyButton
+          v-if="done"
+          k="e"
+          :pedal="now ? undefined : 'on'"
+          :class="now ? 'enough' : 'big'"
+          :disabled="table.saving.value"
+          @press="run.finish('DONE')"
           >Enough for today</KeyButton
         >
       </div>
@@ -169,7 +188,7 @@ h1 {
   max-width: 28ch;
   line-height: 1.22;
 }
-.ask p {
+p {
   font-size: 1.3rem;
   max-width: 52ch;
 }
@@ -236,9 +255,21 @@ input {
     gap: 10px;
   }
   .paws {
-    grid-template-columns: repeat(4, 1fr);
-    gap: 4px;
-    font-size: 0.74rem;
+    gap: 0 4px;
+    font-size: 0.8rem;
+  }
+  .paws :deep(svg) {
+    max-width: 128px;
+  }
+  .now {
+    gap: 10px;
+  }
+  .now h1 {
+    font-size: 1.35rem;
+  }
+  .two button,
+  .enough {
+    min-height: 60px;
   }
 }
 </style>

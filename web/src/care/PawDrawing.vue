@@ -9,11 +9,11 @@ defineEmits<{ choose: [claw: ClawView] }>()
 
 /** From the inside outward, the dew claw first; the inner side to the right, as on a left paw. */
 const TOES = [
-  { x: 196, y: 152, turn: 62 },
-  { x: 168, y: 88, turn: 20 },
-  { x: 130, y: 58, turn: 6 },
-  { x: 86, y: 58, turn: -6 },
-  { x: 48, y: 90, turn: -22 },
+  { x: 178, y: 178, turn: 64, size: 0.66 },
+  { x: 172, y: 104, turn: 22, size: 0.94 },
+  { x: 137, y: 76, turn: 5, size: 1 },
+  { x: 93, y: 76, turn: -5, size: 1 },
+  { x: 58, y: 104, turn: -22, size: 0.94 },
 ] as const
 const left = computed(() => props.paw.endsWith('LEFT'))
 const title = computed(() => choiceOf('Paw', props.paw).title)
@@ -28,17 +28,13 @@ const state = (claw: ClawView) => [
 
 <template>
   <figure>
-    <figcaption>{{ title }}</figcaption>
-    <svg viewBox="0 0 232 226" :class="{ mirrored: !left }" role="group" :aria-label="title">
-      <path
-        class="fur"
-        d="M40 118Q28 66 60 52Q92 28 130 32Q176 40 188 84Q200 120 184 150Q190 190 176 222H62Q48 186 52 158Q40 140 40 118Z"
-      />
-      <path class="pad" d="M82 176q-6-36 32-42q38 6 34 42q-12 18-34 16q-22 2-32-16Z" />
+    <figcaption>{{ title.replace(' paw', '') }}</figcaption>
+    <svg viewBox="0 8 240 228" :class="{ mirrored: !left }" role="group" :aria-label="title">
+      <path class="fur" d="M72 236Q78 200 64 168Q40 138 52 108L116 60L180 108Q190 138 168 168Q152 200 158 236" />
       <g
         v-for="claw in claws"
         :key="claw.toe"
-        :transform="`translate(${TOES[claw.toe]!.x} ${TOES[claw.toe]!.y}) rotate(${TOES[claw.toe]!.turn})`"
+        :transform="`translate(${TOES[claw.toe]!.x} ${TOES[claw.toe]!.y})`"
         :class="state(claw)"
         class="claw"
         role="button"
@@ -47,14 +43,20 @@ const state = (claw: ClawView) => [
         :aria-pressed="claw === now"
         @click="$emit('choose', claw)"
         @keydown.enter.prevent="$emit('choose', claw)"
+        @keydown.space.prevent="$emit('choose', claw)"
       >
-        <circle class="touch" r="26" cy="-14" />
-        <ellipse class="toe" rx="19" ry="24" cy="4" />
-        <path class="nail" d="M-10-16Q-9-42 5-50Q9-34 10-16Q0-10-10-16Z" />
-        <path v-if="claw.last === 'DONE'" class="mark" d="M-8 4l6 6 11-13" />
-        <path v-else-if="claw.last === 'LEFT'" class="mark" d="M-8 4h16" />
-        <path v-else-if="claw.last === 'TOO_SHORT'" class="mark drop" d="M0-6q8 10 0 16q-8-6 0-16Z" />
+        <circle class="touch" r="28" cy="-12" />
+        <g :transform="`rotate(${TOES[claw.toe]!.turn}) scale(${TOES[claw.toe]!.size})`">
+          <path class="nail" d="M-9-28Q-9-50 4-62Q10-48 9-28Z" />
+          <ellipse class="toe" rx="23" ry="35" />
+        </g>
+        <g :class="{ mirrored: !left }">
+          <path v-if="claw.last === 'DONE'" class="mark" d="M-9 1l7 7 12-15" />
+          <path v-else-if="claw.last === 'LEFT'" class="mark" d="M-9 0h18" />
+          <path v-else-if="claw.last === 'TOO_SHORT'" class="mark drop" d="M0-12q10 13 0 22q-10-9 0-22Z" />
+        </g>
       </g>
+      <path class="crease" d="M84 150q4 16 2 30M146 150q-4 16-2 30" />
     </svg>
   </figure>
 </template>
@@ -78,8 +80,11 @@ svg {
   stroke: rgb(var(--v-theme-ink));
   stroke-width: 2.4;
 }
-.pad {
-  fill: rgba(var(--v-theme-ink), 0.14);
+.crease {
+  fill: none;
+  stroke: rgba(var(--v-theme-ink), 0.4);
+  stroke-width: 2.4;
+  stroke-linecap: round;
 }
 .claw {
   cursor: pointer;
@@ -88,9 +93,9 @@ svg {
   fill: transparent;
 }
 .toe {
-  fill: rgb(var(--v-theme-surface));
+  fill: rgb(var(--v-theme-fur));
   stroke: rgb(var(--v-theme-ink));
-  stroke-width: 1.8;
+  stroke-width: 2.4;
 }
 .nail {
   fill: rgb(var(--v-theme-background));
@@ -105,8 +110,9 @@ svg {
   fill: rgb(var(--v-theme-error));
 }
 .now .toe {
+  fill: rgb(var(--v-theme-surface));
   stroke: rgb(var(--v-theme-primary));
-  stroke-width: 5;
+  stroke-width: 6;
 }
 .due:not(.now) .nail {
   stroke-dasharray: 3 3;
@@ -114,14 +120,14 @@ svg {
 .mark {
   fill: none;
   stroke: rgb(var(--v-theme-ink));
-  stroke-width: 3;
+  stroke-width: 4;
   stroke-linecap: round;
 }
 .drop {
   fill: rgb(var(--v-theme-error));
   stroke: none;
 }
-.claw:focus-visible {
+.claw:focus {
   outline: none;
 }
 .claw:focus-visible .toe {

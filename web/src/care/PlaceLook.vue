@@ -60,7 +60,7 @@ function keep() {
       <div>
         <img v-if="photo" :src="`data:image/jpeg;base64,${photo}`" :alt="`${name}, now`" />
         <label class="take">
-          <input type="file" accept="image/*" capture="environment" :disabled="saving" @change="take" />
+          <input type="file" accept="image/*" :disabled="saving" @change="take" />
           {{ photo ? 'Another photo' : 'A photo' }}
         </label>
         <label class="words"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useTimeout } from '@vueuse/core'
 import { watch } from 'vue'
+import { useRoute } from 'vue-router'
 import { saysWhat } from '@/api/client'
 import ProgressLine from './ProgressLine.vue'
 
@@ -8,6 +9,8 @@ import ProgressLine from './ProgressLine.vue'
 const props = defineProps<{ pending: boolean; error: unknown }>()
 defineEmits<{ retry: [] }>()
 
+/** Beside the dog there is no header to leave by. */
+const bare = useRoute().meta.bare === true
 /** Whoever waits longer than this is told how far it is. */
 const LONG_MS = 1000
 const { ready: long, start } = useTimeout(LONG_MS, { controls: true })
@@ -15,12 +18,13 @@ watch(() => props.pending, start)
 </script>
 
 <template>
-  <div v-if="error" class="state" role="alert">
+  <div v-if="error" class="state" :class="{ bare }" role="alert">
     <h2>That did not work</h2>
     <p>{{ saysWhat(error) }}</p>
     <v-btn color="primary" @click="$emit('retry')">Try again</v-btn>
+    <v-btn v-if="bare" variant="text" to="/">To the dogs</v-btn>
   </div>
-  <div v-else-if="pending" class="state waiting">
+  <div v-else-if="pending" class="state waiting" :class="{ bare }">
     <p role="status">Fetching…</p>
     <ProgressLine v-if="long" />
   </div>
@@ -32,6 +36,10 @@ watch(() => props.pending, start)
   min-height: 420px;
   padding: 40px 0;
   max-width: 60ch;
+}
+.state.bare {
+  margin: 0 auto;
+  padding: 40px 24px;
 }
 .waiting {
   opacity: 0;

@@ -156,19 +156,19 @@ async function keep() {
   align-items: start;
   margin-top: 10px;
 }
-h3 {
+.cols :deep(h3) {
   margin-top: 12px;
 }
-h3:first-child {
+.cols :deep(h3:first-child) {
   margin-top: 0;
 }
-ul {
+.cols :deep(ul) {
   padding-left: 18px;
 }
-li {
+.cols :deep(li) {
   margin: 3px 0;
 }
-li::marker {
+.cols :deep(li::marker) {
   content: '– ';
 }
 b::first-letter,
