@@ -9,14 +9,12 @@ import { useNotice } from '@/shell/useNotice'
 import { inDays, minutes, useUnits } from '@/shell/useUnits'
 import CalendarCard from './CalendarCard.vue'
 import { useWeek } from './usePlan'
-import { about, MOST_MATS, places, weekday, WEEKDAYS } from './words'
+import DayColumn from './DayColumn.vue'
+import { about, clothOf, MOST_MATS, MOST_MINUTES, places, timeOf, weekday, WEEKDAYS } from './words'
 
 /** The days up to the groomers' dates, and the minutes of each day of the week. */
 const DAYS = 7
-const MOST = 180
 const FIRST_GUESS = 20
-/** Part of the tallest bar that a letter needs. */
-const LETTER_FITS = 0.13
 
 const { date } = useUnits()
 const { tell } = useNotice()
@@ -28,7 +26,7 @@ const view = computed(() => week.data.value)
 const near = computed(() => view.value?.days.slice(0, DAYS) ?? [])
 const later = computed(() => view.value?.days.slice(DAYS) ?? [])
 const longest = computed(() =>
-  Math.max(600, ...(view.value?.days ?? []).map((day) => Math.max(day.seconds, 60 * (day.minutes ?? 0)))),
+  Math.max(600, ...(view.value?.days ?? []).map((day) => Math.max(timeOf(day), 60 * (day.minutes ?? 0)))),
 )
 const chosen = ref<string>()
 const shown = computed(() => view.value?.days.find((day) => day.day === chosen.value) ?? near.value[0])
@@ -39,7 +37,7 @@ const table = computed(() =>
     .map((dog) => ({ ...dog, turns: shown.value?.care.filter((turn) => turn.dogId === dog.id) ?? [] }))
     .filter((dog) => dog.turns.length),
 )
-const patch = (dogId: number) => `d${(view.value?.dogs ?? []).findIndex((dog) => dog.id === dogId) % 4}`
+const cloth = (dogId: number) => clothOf(view.value?.dogs ?? [], dogId)
 const height = (seconds: number) => `${(100 * seconds) / longest.value}%`
 
 async function keep(change: Household['minutes'], said: string) {
@@ -48,7 +46,7 @@ async function keep(change: Household['minutes'], said: string) {
   if (kept) tell(said, () => save.mutate(before))
 }
 function setMinutes(day: string, typed: string) {
-  const most = Math.max(0, Math.min(MOST, Math.round(Number(typed) || 0)))
+  const most = Math.max(0, Math.min(MOST_MINUTES, Math.round(Number(typed) || 0)))
   void keep({ ...household.data.value!.minutes, [weekday(day)]: most }, `${date(day).split(' ')[0]}: ${most} minutes.`)
 }
 function asItTakes() {
@@ -105,41 +103,16 @@ function soMany() {
           >
         </p>
         <ol class="days">
-          <li v-for="(day, i) in near" :key="day.day" :class="{ now: shown?.day === day.day }">
-            <button
-              type="button"
-              class="column"
-              :aria-pressed="shown?.day === day.day"
-              :aria-label="`${date(day.day)}: ${day.seconds ? minutes(day.seconds) : 'nothing'}`"
-              @click="chosen = day.day"
-            >
-              <span class="bar" aria-hidden="true">
-                <span v-if="day.minutes !== undefined" class="limit" :style="{ bottom: height(60 * day.minutes) }" />
-                <span
-                  v-for="pick in [...day.picks].reverse()"
-                  :key="pick.dogId"
-                  class="pick"
-                  :class="patch(pick.dogId)"
-                  :style="{ height: height(pick.seconds) }"
-                  ><b v-if="pick.seconds / longest > LETTER_FITS">{{ names[pick.dogId]!.slice(0, 1) }}</b></span
-                >
-              </span>
-              <span class="sum slab">{{ day.seconds ? minutes(day.seconds) : 'rest' }}</span>
-              <span class="name">{{ i === 0 ? 'Today' : date(day.day) }}</span>
-            </button>
-            <label v-if="day.minutes !== undefined" class="set no-print"
-              ><span class="sr">Minutes on {{ date(day.day) }}</span>
-              <input
-                type="number"
-                inputmode="numeric"
-                min="0"
-                :max="MOST"
-                step="5"
-                :value="day.minutes"
-                @change="setMinutes(day.day, ($event.target as HTMLInputElement).value)"
-              />
-              min</label
-            >
+          <li v-for="(day, i) in near" :key="day.day">
+            <DayColumn
+              :day="day"
+              :title="i === 0 ? 'Today' : date(day.day)"
+              :longest="longest"
+              :dogs="view.dogs"
+              :chosen="shown?.day === day.day"
+              @choose="chosen = day.day"
+              @minutes="setMinutes(day.day, $event)"
+            />
           </li>
         </ol>
         <p v-if="save.error.value" class="caution" role="alert">
@@ -150,11 +123,11 @@ function soMany() {
             <h2>{{ shown.day === view.today ? 'Today' : date(shown.day) }}</h2>
             <p v-if="!shown.picks.length">Nothing to brush.</p>
             <p v-for="pick in shown.picks" :key="pick.dogId">
-              <i class="swatch" :class="patch(pick.dogId)" aria-hidden="true" /><b>{{ names[pick.dogId] }}</b
+              <i class="swatch" :class="cloth(pick.dogId)" aria-hidden="true" /><b>{{ names[pick.dogId] }}</b
               >, {{ places(pick.sections.length) }}, about {{ minutes(pick.seconds) }}
             </p>
             <p v-for="dog in table" :key="dog.id">
-              <i class="swatch" :class="patch(dog.id)" aria-hidden="true" /><b>{{ dog.name }}</b> at the table:
+              <i class="swatch table" aria-hidden="true" /><b>{{ dog.name }}</b> at the table:
               {{ dog.turns.map((turn) => labelOf('CareJob', turn.job)).join(', ') }}, about
               {{ minutes(60 * dog.turns.reduce((sum, turn) => sum + turn.minutes, 0)) }}
             </p>
@@ -173,7 +146,7 @@ function soMany() {
               <tbody>
                 <tr v-for="dog in view.dogs" :key="dog.id">
                   <th scope="row">
-                    <i class="swatch" :class="patch(dog.id)" aria-hidden="true" /><router-link
+                    <i class="swatch" :class="cloth(dog.id)" aria-hidden="true" /><router-link
                       :to="`/dogs/${dog.id}/when/thread`"
                       :aria-label="`${dog.name}: the thread`"
                       >{{ dog.name }}</router-link
@@ -196,7 +169,7 @@ function soMany() {
               <button
                 type="button"
                 :aria-pressed="shown?.day === day.day"
-                :aria-label="`${date(day.day)}: ${day.seconds ? minutes(day.seconds) : 'rest'}`"
+                :aria-label="`${date(day.day)}: ${timeOf(day) ? minutes(timeOf(day)) : 'rest'}`"
                 @click="chosen = day.day"
               >
                 <span class="small" aria-hidden="true"
@@ -204,7 +177,7 @@ function soMany() {
                     v-for="pick in [...day.picks].reverse()"
                     :key="pick.dogId"
                     class="pick"
-                    :class="patch(pick.dogId)"
+                    :class="cloth(pick.dogId)"
                     :style="{ height: height(pick.seconds) }"
                 /></span>
                 <span>{{ date(day.day).split(' ').slice(1).join(' ') }}</span>
@@ -252,73 +225,6 @@ function soMany() {
   gap: 10px;
   margin: 16px 0;
 }
-.column {
-  display: grid;
-  justify-items: center;
-  width: 100%;
-  padding: 4px 0 8px;
-  border-radius: 10px;
-}
-.now .column {
-  background: rgba(var(--v-theme-wool), 0.7);
-  box-shadow: inset 0 -3px rgb(var(--v-theme-ink));
-}
-.bar {
-  position: relative;
-  display: flex;
-  flex-direction: column;
-  justify-content: flex-end;
-  gap: 2px;
-  width: 64%;
-  height: 190px;
-  border-bottom: 2px solid rgb(var(--v-theme-ink));
-}
-.pick {
-  display: grid;
-  place-items: center;
-  border-radius: 5px 4px 6px 3px;
-  min-height: 3px;
-  overflow: hidden;
-  color: rgb(var(--v-theme-ink));
-  border: 1.5px solid rgb(var(--v-theme-ink));
-}
-.pick b {
-  font-size: 0.95rem;
-  background: rgb(var(--v-theme-surface));
-  border-radius: 8px;
-  padding: 0 6px;
-  line-height: 1.25;
-}
-.limit {
-  position: absolute;
-  left: -14px;
-  right: -14px;
-  border-top: 2px dashed rgb(var(--v-theme-ink));
-}
-.sum {
-  font-size: 1.15rem;
-  padding-top: 6px;
-}
-.name {
-  font-size: 0.92rem;
-}
-.set {
-  display: flex;
-  justify-content: center;
-  align-items: center;
-  gap: 4px;
-  margin-top: 6px;
-  font-size: 0.92rem;
-}
-.set input {
-  width: 4.2em;
-  min-height: 44px;
-  padding: 4px 6px;
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 8px;
-  background: rgb(var(--v-theme-surface));
-  text-align: right;
-}
 .below {
   display: grid;
   grid-template-columns: minmax(300px, 1fr) 2fr;
@@ -338,34 +244,9 @@ function soMany() {
   border: 1.5px solid rgb(var(--v-theme-ink));
   vertical-align: -2px;
 }
-/* Each dog's cloth by weave and shade, so that colour is not needed; the initial says it in the bars. */
-.d0 {
-  background: repeating-linear-gradient(
-    45deg,
-    rgba(var(--v-theme-secondary), 0.55) 0 3px,
-    rgba(var(--v-theme-secondary), 0.25) 3px 7px
-  );
-}
-.d1 {
-  background: repeating-linear-gradient(
-    -45deg,
-    rgba(var(--v-theme-primary), 0.5) 0 2px,
-    rgba(var(--v-theme-primary), 0.18) 2px 8px
-  );
-}
-.d2 {
-  background: repeating-linear-gradient(
-    90deg,
-    rgba(var(--v-theme-heather), 0.5) 0 2px,
-    rgba(var(--v-theme-heather), 0.2) 2px 6px
-  );
-}
-.d3 {
-  background: repeating-linear-gradient(
-    0deg,
-    rgba(var(--v-theme-slate), 0.5) 0 2px,
-    rgba(var(--v-theme-slate), 0.16) 2px 6px
-  );
+.swatch.table {
+  background: rgb(var(--v-theme-surface));
+  border-style: dashed;
 }
 table {
   border-collapse: collapse;
@@ -435,12 +316,8 @@ td.slab {
   border-bottom: 1.5px solid rgb(var(--v-theme-ink));
 }
 .small .pick {
-  border-width: 1px;
+  border: 1px solid rgb(var(--v-theme-ink));
   border-radius: 3px;
-}
-.sr {
-  position: absolute;
-  clip-path: inset(50%);
 }
 @media (max-width: 899px) {
   .below {
@@ -451,31 +328,6 @@ td.slab {
   .days {
     gap: 2px;
     margin: 10px -8px;
-  }
-  .bar {
-    width: 78%;
-    height: 120px;
-  }
-  .sum {
-    font-size: 0.84rem;
-    white-space: nowrap;
-  }
-  .name {
-    font-size: 0.78rem;
-    min-height: 2lh;
-  }
-  .set {
-    font-size: 0;
-  }
-  .set input {
-    width: 100%;
-    font-size: 0.9rem;
-    text-align: center;
-    padding: 2px;
-  }
-  .limit {
-    left: -4px;
-    right: -4px;
   }
   td,
   tbody th {

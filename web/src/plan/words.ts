@@ -1,4 +1,4 @@
-import type { SectionInfo } from '@/api/types'
+import type { DayPlan, SectionInfo } from '@/api/types'
 
 /** An expected number, honestly rounded; past so many they grow into one another and are not counted. */
 export function about(expected: number, most = 5): string {
@@ -36,4 +36,22 @@ export const WEEKDAYS = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY',
 /** The day of the week of a date. */
 export function weekday(iso: string): (typeof WEEKDAYS)[number] {
   return WEEKDAYS[(new Date(`${iso}T12:00:00Z`).getUTCDay() + 6) % 7]!
+}
+
+/** So many minutes a day can be set aside. */
+export const MOST_MINUTES = 180
+
+/** What the small jobs at the table take, seconds; a bath comes besides the day's minutes. */
+export function tableSeconds(day: Pick<DayPlan, 'care'>): number {
+  return day.care.reduce((sum, turn) => sum + (turn.job === 'BATH' ? 0 : 60 * turn.minutes), 0)
+}
+
+/** What a day's brushing and small jobs take, seconds. */
+export function timeOf(day: Pick<DayPlan, 'care' | 'seconds'>): number {
+  return day.seconds + tableSeconds(day)
+}
+
+/** The cloth that stands for a dog: by weave and shade, so that colour is not needed. */
+export function clothOf(dogs: readonly { id: number }[], dogId: number): string {
+  return `cloth-${dogs.findIndex((dog) => dog.id === dogId) % 4}`
 }

@@ -1,0 +1,180 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { DayPlan } from '@/api/types'
+import { minutes, useUnits } from '@/shell/useUnits'
+import { clothOf, MOST_MINUTES, tableSeconds, timeOf } from './words'
+
+/** One day of the week: what each dog's brushing and the table take, against the minutes there are. */
+const props = defineProps<{
+  day: DayPlan
+  title: string
+  /** Seconds that the tallest bar stands for. */
+  longest: number
+  dogs: readonly { id: number; name: string }[]
+  chosen: boolean
+}>()
+defineEmits<{ choose: []; minutes: [typed: string] }>()
+
+/** Part of the tallest bar that a letter needs. */
+const LETTER_FITS = 0.13
+
+const { date } = useUnits()
+const atTable = computed(() => tableSeconds(props.day))
+const bath = computed(() => props.day.care.some((turn) => turn.job === 'BATH'))
+const sum = computed(() => (timeOf(props.day) ? minutes(timeOf(props.day)) : 'rest'))
+const height = (seconds: number) => `${(100 * seconds) / props.longest}%`
+const initial = (dogId: number) => props.dogs.find((dog) => dog.id === dogId)!.name.slice(0, 1)
+</script>
+
+<template>
+  <button
+    type="button"
+    class="column"
+    :class="{ chosen }"
+    :aria-pressed="chosen"
+    :aria-label="`${date(day.day)}: ${sum}${bath ? ', and a bath' : ''}`"
+    @click="$emit('choose')"
+  >
+    <span class="bar" aria-hidden="true">
+      <span v-if="day.minutes !== undefined" class="limit" :style="{ bottom: height(60 * day.minutes) }" />
+      <span v-if="atTable" class="pick table" :style="{ height: height(atTable) }" />
+      <span
+        v-for="pick in [...day.picks].reverse()"
+        :key="pick.dogId"
+        class="pick"
+        :class="clothOf(dogs, pick.dogId)"
+        :style="{ height: height(pick.seconds) }"
+        ><b v-if="pick.seconds / longest > LETTER_FITS">{{ initial(pick.dogId) }}</b></span
+      >
+    </span>
+    <span class="sum slab">{{ sum }}</span>
+    <span v-if="bath" class="bath">and a bath</span>
+    <span class="name">{{ title }}</span>
+  </button>
+  <label v-if="day.minutes !== undefined" class="set no-print"
+    ><span class="sr">Minutes on {{ date(day.day) }}</span>
+    <input
+      type="number"
+      inputmode="numeric"
+      min="0"
+      :max="MOST_MINUTES"
+      step="5"
+      :value="day.minutes"
+      @change="$emit('minutes', ($event.target as HTMLInputElement).value)"
+    />
+    min</label
+  >
+</template>
+
+<style scoped>
+.column {
+  display: grid;
+  justify-items: center;
+  align-content: start;
+  width: 100%;
+  padding: 4px 0 8px;
+  border-radius: 10px;
+}
+.chosen {
+  background: rgba(var(--v-theme-wool), 0.7);
+  box-shadow: inset 0 -3px rgb(var(--v-theme-ink));
+}
+.bar {
+  position: relative;
+  display: flex;
+  flex-direction: column;
+  justify-content: flex-end;
+  gap: 2px;
+  width: 64%;
+  height: 190px;
+  border-bottom: 2px solid rgb(var(--v-theme-ink));
+}
+.pick {
+  display: grid;
+  place-items: center;
+  border-radius: 5px 4px 6px 3px;
+  min-height: 3px;
+  overflow: hidden;
+  color: rgb(var(--v-theme-ink));
+  border: 1.5px solid rgb(var(--v-theme-ink));
+}
+.pick b {
+  font-size: 0.95rem;
+  background: rgb(var(--v-theme-surface));
+  border-radius: 8px;
+  padding: 0 6px;
+  line-height: 1.25;
+}
+.table {
+  background: rgb(var(--v-theme-surface));
+  border-style: dashed;
+}
+.limit {
+  position: absolute;
+  left: -14px;
+  right: -14px;
+  border-top: 2px dashed rgb(var(--v-theme-ink));
+}
+.sum {
+  font-size: 1.15rem;
+  padding-top: 6px;
+}
+.name,
+.bath {
+  font-size: 0.92rem;
+}
+.bath {
+  font-weight: 700;
+}
+.set {
+  display: flex;
+  justify-content: center;
+  align-items: center;
+  gap: 4px;
+  margin-top: 6px;
+  font-size: 0.92rem;
+}
+.set input {
+  width: 4.2em;
+  min-height: 44px;
+  padding: 4px 6px;
+  border: 1.5px solid rgb(var(--v-theme-seam));
+  border-radius: 8px;
+  background: rgb(var(--v-theme-surface));
+  text-align: right;
+}
+.sr {
+  position: absolute;
+  clip-path: inset(50%);
+}
+@media (max-width: 599px) {
+  .bar {
+    width: 78%;
+    height: 120px;
+  }
+  .sum {
+    font-size: 0.84rem;
+    white-space: nowrap;
+  }
+  .name,
+  .bath {
+    font-size: 0.78rem;
+  }
+  .name {
+    min-height: 2lh;
+  }
+  .set {
+    font-size: 0;
+  }
+  .set input {
+    width: 100%;
+    font-size: 0.9rem;
+    text-align: center;
+    padding: 2px;
+  }
+  .limit {
+    left: -4px;
+    right: -4px;
+  }
+}
+</style>
