@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { DayPlan } from '@/api/types'
 import { minutes, useUnits } from '@/shell/useUnits'
-import { clothOf, MOST_MINUTES, tableSeconds, timeOf } from './words'
+import { clothOf, isBath, MOST_MINUTES, tableSeconds, timeOf } from './words'
 
 /** One day of the week: what each dog's brushing and the table take, against the minutes there are. */
 const props = defineProps<{
@@ -20,7 +20,7 @@ const LETTER_FITS = 0.13
 
 const { date } = useUnits()
 const atTable = computed(() => tableSeconds(props.day))
-const bath = computed(() => props.day.care.some((turn) => turn.job === 'BATH'))
+const bath = computed(() => props.day.care.some(isBath))
 const sum = computed(() => (timeOf(props.day) ? minutes(timeOf(props.day)) : 'rest'))
 const height = (seconds: number) => `${(100 * seconds) / props.longest}%`
 const initial = (dogId: number) => props.dogs.find((dog) => dog.id === dogId)!.name.slice(0, 1)

@@ -12,6 +12,7 @@ describe('a day of the plan', () => {
     expect(tableSeconds({ care: [...care] })).toBe(720)
     expect(timeOf({ seconds: 600, care: [...care] })).toBe(1320)
     expect(timeOf({ seconds: 0, care: [] })).toBe(0)
+    expect(tableSeconds({ care: [{ dogId: 1, job: 'BATH', minutes: 1.5, learning: true }] })).toBe(90)
   })
 
   it('shows each dog in a cloth of its own', () => {

@@ -41,9 +41,14 @@ export function weekday(iso: string): (typeof WEEKDAYS)[number] {
 /** So many minutes a day can be set aside. */
 export const MOST_MINUTES = 180
 
+/** Whether it is the bath itself, not a step toward it. */
+export function isBath(turn: DayPlan['care'][number]): boolean {
+  return turn.job === 'BATH' && !turn.learning
+}
+
 /** What the small jobs at the table take, seconds; a bath comes besides the day's minutes. */
 export function tableSeconds(day: Pick<DayPlan, 'care'>): number {
-  return day.care.reduce((sum, turn) => sum + (turn.job === 'BATH' ? 0 : 60 * turn.minutes), 0)
+  return day.care.reduce((sum, turn) => sum + (isBath(turn) ? 0 : 60 * turn.minutes), 0)
 }
 
 /** What a day's brushing and small jobs take, seconds. */

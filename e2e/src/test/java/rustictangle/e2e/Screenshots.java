@@ -51,9 +51,15 @@ class Screenshots extends Browsing {
         take(laptop, app.url() + "dogs/4/trust", "trust");
         take(laptop, app.url() + "dogs/4/practice?subject=WOODEN_PIN_BRUSH&section=BACK", "practice");
         take(laptop, app.url() + "dogs/2/care", "care");
-        laptop.navigate(app.url() + "dogs/2/care/nails");
+        laptop.navigate(app.url() + "dogs/3/care/nails");
+        laptop.getByText("The whole job").click();
         laptop.getByText("It lies ready").click();
-        laptop.getByText("Its tip is off").waitFor();
+        for (int toe = 0; toe <= 3; toe++) {
+            laptop.getByText(toe == 0 ? "Left front paw, dew claw" : "Left front paw, toe " + toe)
+                    .waitFor();
+            laptop.keyboard().press(toe == 2 ? "l" : "Space");
+        }
+        laptop.getByText("Left front paw, toe 4").waitFor();
         snap(laptop, "care-nails");
         take(laptop, app.url() + "dogs/3/routine", "routine");
 

@@ -20,7 +20,7 @@ import rustictangle.core.trust.Trust;
  *
  * @param every    days between two; 0: when it is wanted
  * @param last     when it was last done; for a job that is still learned, when it was last practised; empty: never
- * @param next     when its turn comes, today or later; empty: when it is wanted
+ * @param next     when its turn comes, or came; empty: when it is wanted
  * @param minutes  that it takes; of one that is still learned, of its practice
  * @param spot     its ladder, of two the one that is further climbed; empty: it has none
  * @param standing where the dog stands on it; empty: it has none
@@ -94,7 +94,7 @@ public record CareDue(
                     job,
                     every,
                     last,
-                    next.map(day -> day.isBefore(today) ? today : day),
+                    next,
                     learning
                             ? PRACTICE_MINUTES
                             : job == CareJob.BATH ? minutes : CareRules.of(job).minutes(),

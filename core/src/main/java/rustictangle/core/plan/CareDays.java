@@ -12,8 +12,9 @@ import rustictangle.core.log.CareJob;
 /**
  * The small jobs of all dogs laid out over the days, before the brushing: it gets what minutes they leave.
  *
- * <p>Small jobs take half of a day's minutes at most, but for one of them; a bath comes on the roomiest day of the week
- * from its turn on, besides those minutes: nobody fits an hour into a quarter of one. Own choices.
+ * <p>Small jobs take half of a day's minutes at most, but for one of them. What was never done goes first, then what is
+ * latest in its own intervals, so that none waits for ever. A bath comes on the roomiest day of the week from its turn
+ * on, besides those minutes: nobody fits an hour into a quarter of one. Own choices.
  *
  * @param days what is done on each, 0 being today
  */
@@ -24,23 +25,37 @@ public record CareDays(List<List<Turn>> days) {
 
     private static final double SHARE_OF_A_DAY = 0.5;
     private static final int BATH_WITHIN_DAYS = 7;
+    /** So much is a claw or two: a few a day is a routine, too, minutes. */
+    private static final double SOME_CLAWS = 2;
 
     /**
      * One job of one of the dogs, by the dog's position.
      *
-     * @param minutes that it takes, greater than 0
+     * @param minutes  that it takes, greater than 0
+     * @param learning whether the next step of its ladder is the job
      */
-    public record Turn(int dog, CareJob job, double minutes) {}
+    public record Turn(int dog, CareJob job, double minutes, boolean learning) {
 
-    private record Open(int dog, CareDue due, int next) {
+        /** Whether it comes besides the day's minutes, over a coat that was brushed before. */
+        boolean bath() {
+            return job == CareJob.BATH && !learning;
+        }
+    }
+
+    /** @param never whether it was never done */
+    private record Open(int dog, CareDue due, int next, boolean never) {
 
         /** How late it is, in its own intervals. */
         double late(int day) {
-            return (double) (day - next) / Math.max(1, due.gap());
+            return never ? Double.POSITIVE_INFINITY : (double) (day - next) / Math.max(1, due.gap());
         }
 
         Open after(int day) {
-            return new Open(dog, due, due.gap() == 0 ? Integer.MAX_VALUE : day + due.gap());
+            return new Open(dog, due, due.gap() == 0 ? Integer.MAX_VALUE : day + due.gap(), false);
+        }
+
+        Turn taking(double minutes) {
+            return new Turn(dog, due.job(), minutes, due.learning());
         }
     }
 
@@ -60,12 +75,18 @@ public record CareDays(List<List<Turn>> days) {
             for (CareDue due : dogs.get(dog)) {
                 if (due.next().isPresent()) {
                     int next = (int) ChronoUnit.DAYS.between(today, due.next().get());
-                    open.add(new Open(dog, due, due.doneToday() && next <= 0 ? Math.max(1, due.gap()) : next));
+                    boolean doneFor = due.doneToday() && next <= 0;
+                    open.add(new Open(
+                            dog,
+                            due,
+                            doneFor ? Math.max(1, due.gap()) : next,
+                            due.last().isEmpty()));
                 }
             }
         }
-        open.stream().filter(one -> one.due.job() == CareJob.BATH).forEach(bath -> baths(bath, minutes, days));
-        open.removeIf(one -> one.due.job() == CareJob.BATH);
+        List<Open> baths = open.stream().filter(one -> one.taking(0).bath()).toList();
+        baths.forEach(bath -> baths(bath, minutes, days));
+        open.removeAll(baths);
         for (int day = 0; day < minutes.length; day++) {
             small(open, day, minutes[day], days.get(day));
         }
@@ -73,14 +94,14 @@ public record CareDays(List<List<Turn>> days) {
     }
 
     private static void baths(Open bath, double[] minutes, List<List<Turn>> days) {
-        for (int next = bath.next; next < minutes.length; ) {
+        for (int next = Math.max(0, bath.next); next < minutes.length; ) {
             int from = next;
             int on = IntStream.range(from, Math.min(minutes.length, from + BATH_WITHIN_DAYS))
                     .boxed()
                     .max(Comparator.comparingDouble((Integer day) -> minutes[day])
                             .thenComparing(Comparator.reverseOrder()))
                     .orElseThrow();
-            days.get(on).add(new Turn(bath.dog, CareJob.BATH, bath.due.minutes()));
+            days.get(on).add(bath.taking(bath.due.minutes()));
             if (bath.due.gap() == 0) {
                 return;
             }
@@ -96,9 +117,10 @@ public record CareDays(List<List<Turn>> days) {
                 .toList();
         boolean any = false;
         for (Open one : due) {
-            double takes = one.due.minutes();
+            boolean someClaws = !any && one.due.job() == CareJob.NAILS && !one.due.learning() && minutes >= SOME_CLAWS;
+            double takes = someClaws ? Math.min(one.due.minutes(), minutes) : one.due.minutes();
             if (takes <= left || !any && takes <= minutes) {
-                turns.add(new Turn(one.dog, one.due.job(), takes));
+                turns.add(one.taking(takes));
                 left -= takes;
                 any = true;
                 open.set(open.indexOf(one), one.after(day));
@@ -113,7 +135,7 @@ public record CareDays(List<List<Turn>> days) {
     /** What the small jobs take on a day, all dogs together. */
     public double minutes(int day) {
         return on(day).stream()
-                .filter(turn -> turn.job != CareJob.BATH)
+                .filter(turn -> !turn.bath())
                 .mapToDouble(Turn::minutes)
                 .sum();
     }
@@ -121,7 +143,7 @@ public record CareDays(List<List<Turn>> days) {
     /** The days on which one dog is bathed. */
     public List<Integer> baths(int dog) {
         return IntStream.range(0, days.size())
-                .filter(day -> on(day).stream().anyMatch(turn -> turn.dog == dog && turn.job == CareJob.BATH))
+                .filter(day -> on(day).stream().anyMatch(turn -> turn.dog == dog && turn.bath()))
                 .boxed()
                 .toList();
     }

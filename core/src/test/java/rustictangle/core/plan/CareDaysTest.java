@@ -27,7 +27,7 @@ class CareDaysTest {
         return new CareDue(
                 job,
                 every,
-                Optional.empty(),
+                Optional.of(Kept.TODAY.plusDays(next - every)),
                 Optional.of(Kept.TODAY.plusDays(next)),
                 minutes,
                 Optional.empty(),
@@ -73,6 +73,42 @@ class CareDaysTest {
         assertTrue(on(days, CareJob.NAILS).get(0) <= 6, "it does not wait for ever: " + days);
         assertFalse(on(days, CareJob.EARS).isEmpty());
         assertFalse(on(days, CareJob.FEET).isEmpty());
+    }
+
+    /** A claw or two a day is a routine, too: ten minutes that nobody has are taken in parts. */
+    @Test
+    void nailsThatNoDayHasMinutesForComeAFewClawsAtATime() {
+        CareDays days = CareDays.of(List.of(List.of(due(CareJob.NAILS, 24, 0, 10))), Kept.TODAY, minutes(5));
+        assertEquals(List.of(0), on(days, CareJob.NAILS));
+        assertEquals(5, days.minutes(0));
+    }
+
+    /** Teeth come every day; what comes seldom must not lose against them for ever. */
+    @Test
+    void whatIsLatestInItsOwnIntervalsGoesFirstAndWhatWasNeverDoneBeforeAll() {
+        CareDue ears = due(CareJob.EARS, 7, -3, 2);
+        List<CareDue> due = List.of(due(CareJob.TEETH, 1, 0, 2), ears);
+        assertEquals(
+                List.of(CareJob.EARS),
+                CareDays.of(List.of(due), Kept.TODAY, minutes(4)).on(0).stream()
+                        .map(CareDays.Turn::job)
+                        .toList());
+        CareDue never = new CareDue(
+                CareJob.FEET,
+                7,
+                Optional.empty(),
+                Optional.of(Kept.TODAY),
+                3,
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                new Reason("care.every", ""));
+        assertEquals(
+                CareJob.FEET,
+                CareDays.of(List.of(List.of(ears, never)), Kept.TODAY, minutes(6))
+                        .on(0)
+                        .get(0)
+                        .job());
     }
 
     @Test

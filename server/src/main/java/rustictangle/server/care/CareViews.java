@@ -50,7 +50,7 @@ class CareViews {
      * @param every     days between two; 0: when it is wanted
      * @param usual     the same if the owner had not chosen
      * @param last      absent: never
-     * @param next      absent: when it is wanted
+     * @param next      today or later; absent: when it is wanted
      * @param standing  absent: it has no ladder
      * @param learning  whether the next step of its ladder is the job
      * @param doneToday whether it was done, practised or left today
@@ -123,7 +123,7 @@ class CareViews {
         return new DogCare(
                 today,
                 care.of(known).stream()
-                        .map(due -> job(known, due, inPeace.isEmpty() && due.due(today)))
+                        .map(due -> job(known, due, inPeace.isEmpty() && due.due(today), today))
                         .toList(),
                 today.minusDays(TOOTH_DAYS - 1L)
                         .datesUntil(today.plusDays(1))
@@ -140,7 +140,7 @@ class CareViews {
         return Damp.last(logs.of(known.id()), LocalDate.now(clock)).map(DampView::of);
     }
 
-    private JobView job(KnownDog known, CareDue due, boolean now) {
+    private JobView job(KnownDog known, CareDue due, boolean now, LocalDate today) {
         CareRules rules = CareRules.of(due.job());
         Map<Supply, Optional<Integer>> supplies = care.supplies();
         return new JobView(
@@ -149,7 +149,7 @@ class CareViews {
                 due.every(),
                 rules.every(known.dog()),
                 due.last(),
-                due.next(),
+                due.next().map(day -> day.isBefore(today) ? today : day),
                 due.minutes(),
                 due.standing().map(standing -> StandingView.of(due.spot().orElseThrow(), standing)),
                 due.learning(),

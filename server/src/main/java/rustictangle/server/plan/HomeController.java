@@ -169,14 +169,8 @@ class HomeController {
     /** The jobs at the table on a day of the plan, 0 being today. */
     static List<CareTurn> care(Plans.Now now, int day) {
         return now.care().on(day).stream()
-                .map(turn -> {
-                    Plans.Member member = now.members().get(turn.dog());
-                    return new CareTurn(
-                            member.known().id(),
-                            turn.job(),
-                            turn.minutes(),
-                            member.care().get(turn.job().ordinal()).learning());
-                })
+                .map(turn -> new CareTurn(
+                        now.members().get(turn.dog()).known().id(), turn.job(), turn.minutes(), turn.learning()))
                 .toList();
     }
 

@@ -1,0 +1,144 @@
+package rustictangle.core.care;
+
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeSet;
+import java.util.random.RandomGenerator;
+import java.util.random.RandomGeneratorFactory;
+import org.junit.jupiter.api.Test;
+import rustictangle.core.Dogs;
+import rustictangle.core.care.Claws.DewClaws;
+import rustictangle.core.coat.CoatKind;
+import rustictangle.core.dog.Dog;
+import rustictangle.core.kit.Kit;
+import rustictangle.core.log.BathKind;
+import rustictangle.core.log.Bathed;
+import rustictangle.core.log.CareJob;
+import rustictangle.core.log.CareOutcome;
+import rustictangle.core.log.Cared;
+import rustictangle.core.log.Log;
+import rustictangle.core.log.Practised;
+import rustictangle.core.log.Signal;
+import rustictangle.core.plan.CareDays;
+import rustictangle.core.trust.Trial;
+import rustictangle.core.trust.Trust;
+
+/** A year at the table of an owner with two untaught dogs who does what the day asks for: handbook 13. */
+class CareYearTest {
+
+    private static final LocalDate FIRST = LocalDate.of(2026, 1, 1);
+    private static final int DAYS = 365;
+    private static final Dog DOG = Dogs.adult(10);
+    private static final Kit KIT = Dogs.kit(DOG, Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 10)));
+    private static final double RELAXED = 0.85;
+    private static final int TRIALS = 4;
+
+    /** By job: the days on which it was done, of either dog. */
+    private static List<Map<CareJob, TreeSet<Integer>>> year(double minutes, Map<CareJob, Integer> chosen) {
+        RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(18);
+        List<Days> logs = List.of(new Days(), new Days());
+        List<Map<CareJob, TreeSet<Integer>>> done = List.of(new EnumMap<>(CareJob.class), new EnumMap<>(CareJob.class));
+        double[] each = new double[14];
+        Arrays.fill(each, minutes);
+        for (int day = 0; day < DAYS; day++) {
+            LocalDate today = FIRST.plusDays(day);
+            List<List<CareDue>> due = new ArrayList<>();
+            for (Days said : logs) {
+                Log log = said.log();
+                Trust trust = Trust.of(DOG, KIT, log.read(Trial.ANSWERS), today);
+                Claws claws = Claws.of(log, DewClaws.USUAL);
+                due.add(CareDue.of(DOG, trust, CareDiary.of(log), chosen, claws, 25, Optional.empty(), today));
+            }
+            double small = 0;
+            for (CareDays.Turn turn : CareDays.of(due, today, each).on(0)) {
+                CareDue job = due.get(turn.dog()).get(turn.job().ordinal());
+                assertTrue(job.due(today) || turn.job() == CareJob.BATH, "only what is due: " + job);
+                small += turn.job() == CareJob.BATH ? 0 : turn.minutes();
+                if (job.learning()) {
+                    for (int trial = 0; trial < TRIALS; trial++) {
+                        Signal signal = random.nextDouble() < RELAXED ? Signal.RELAXED : Signal.UNEASY;
+                        logs.get(turn.dog())
+                                .on(
+                                        today,
+                                        new Practised(
+                                                Optional.of(
+                                                        job.spot().orElseThrow().subject()),
+                                                Optional.empty(),
+                                                signal));
+                    }
+                    continue;
+                }
+                logs.get(turn.dog())
+                        .on(
+                                today,
+                                turn.job() == CareJob.BATH
+                                        ? new Bathed(BathKind.WHOLE_DOG)
+                                        : new Cared(turn.job(), CareOutcome.DONE, Optional.of(Signal.RELAXED), ""));
+                done.get(turn.dog())
+                        .computeIfAbsent(turn.job(), one -> new TreeSet<>())
+                        .add(day);
+            }
+            assertTrue(small <= minutes, "day " + day + " takes " + small);
+        }
+        return done;
+    }
+
+    private static int longestGap(TreeSet<Integer> days, int from) {
+        int gap = 0;
+        int last = from;
+        for (int day : days.tailSet(from)) {
+            gap = Math.max(gap, day - last);
+            last = day;
+        }
+        return Math.max(gap, DAYS - last);
+    }
+
+    private static double longestGap(Map<CareJob, TreeSet<Integer>> done, CareJob job) {
+        return longestGap(done.get(job), LEARNED_BY);
+    }
+
+    /** By then a dog that takes most steps relaxed has climbed every ladder. */
+    private static final int LEARNED_BY = 120;
+
+    @Test
+    void withTwentyMinutesADayEveryJobIsLearnedAndThenComesWhenItShould() {
+        for (Map<CareJob, TreeSet<Integer>> dog : year(20, MONTHLY_BATH)) {
+            for (CareJob job : CareJob.values()) {
+                assertTrue(dog.get(job).first() <= LEARNED_BY, job + " first on day " + dog.get(job));
+                assertTrue(longestGap(dog, job) <= every(job) + 3, job + " after " + longestGap(dog, job) + " days");
+            }
+            assertTrue(dog.get(CareJob.TEETH).tailSet(LEARNED_BY).size() >= 0.9 * (DAYS - LEARNED_BY), "teeth daily");
+        }
+    }
+
+    /** Whoever has five minutes for two dogs does everything more seldom, and nothing never. */
+    @Test
+    void onShortDaysNothingWaitsForEverAndMoreMinutesAreMoreDone() {
+        int before = 0;
+        for (double minutes : new double[] {5, 8, 12}) {
+            int done = 0;
+            for (Map<CareJob, TreeSet<Integer>> dog : year(minutes, MONTHLY_BATH)) {
+                for (CareJob job : CareJob.values()) {
+                    double waits = longestGap(dog, job) / every(job);
+                    assertTrue(waits <= 7, "with " + minutes + " minutes " + job + " waits " + waits + " intervals");
+                    done += dog.get(job).size();
+                }
+            }
+            assertTrue(done > before, minutes + " minutes: " + done);
+            before = done;
+        }
+    }
+
+    private static final Map<CareJob, Integer> MONTHLY_BATH = Map.of(CareJob.BATH, 28);
+
+    private static int every(CareJob job) {
+        return MONTHLY_BATH.getOrDefault(job, CareRules.of(job).every(DOG));
+    }
+}
