@@ -57,7 +57,7 @@ class Screenshots extends Browsing {
         for (int toe = 0; toe <= 3; toe++) {
             laptop.getByText(toe == 0 ? "Left front paw, dew claw" : "Left front paw, toe " + toe)
                     .waitFor();
-            laptop.keyboard().press(toe == 2 ? "l" : "Space");
+            laptop.getByText(toe == 2 ? "Leave this one" : "Its tip is off").click();
         }
         laptop.getByText("Left front paw, toe 4").waitFor();
         snap(laptop, "care-nails");
