@@ -25,6 +25,7 @@ import rustictangle.core.trust.Trust;
  * @param spot     its ladder, of two the one that is further climbed; empty: it has none
  * @param standing where the dog stands on it; empty: it has none
  * @param doneToday whether it was done, or practised, or left, today
+ * @param owed     whether the whole of it has to be done, whatever the dog has learned so far: gel is in its coat
  */
 public record CareDue(
         CareJob job,
@@ -35,6 +36,7 @@ public record CareDue(
         Optional<Spot> spot,
         Optional<Standing> standing,
         boolean doneToday,
+        boolean owed,
         Reason why) {
 
     /** A step toward a job is practised so often at least, days. Own estimate. */
@@ -75,7 +77,8 @@ public record CareDue(
             int every = chosen.getOrDefault(job, CareRules.of(job).every(dog));
             Optional<Spot> spot = furthest(job, trust);
             Optional<Standing> standing = spot.map(trust::at);
-            boolean learning = isLearning(standing);
+            Optional<LocalDate> owes = owed.filter(day -> job == CareJob.BATH);
+            boolean learning = owes.isEmpty() && isLearning(standing);
             Optional<LocalDate> worked = diary.lastWorked(job);
             Optional<LocalDate> last =
                     learning || job == CareJob.NAILS && claws.underWay() ? worked : done(job, diary, claws);
@@ -86,8 +89,7 @@ public record CareDue(
             news += every == 0 || worked.isPresent() ? 0 : 1;
             Optional<LocalDate> called = diary.calledFor(job)
                     .filter(day -> every > 0 && turn.isAfter(today) && !day.isBefore(today.minusDays(CALLED_DAYS)));
-            Optional<LocalDate> next = Stream.of(
-                            Optional.of(turn).filter(day -> every > 0), called, owed.filter(day -> job == CareJob.BATH))
+            Optional<LocalDate> next = Stream.of(Optional.of(turn).filter(day -> every > 0), called, owes)
                     .flatMap(Optional::stream)
                     .min(Comparator.naturalOrder());
             all.add(new CareDue(
@@ -101,7 +103,10 @@ public record CareDue(
                     spot,
                     standing,
                     worked.filter(today::equals).isPresent(),
-                    called.map(day -> whyCalled(job, day)).orElse(why(job, every, last, learning))));
+                    owes.isPresent(),
+                    owes.map(CareDue::whyOwed)
+                            .or(() -> called.map(day -> whyCalled(job, day)))
+                            .orElse(why(job, every, last, learning))));
         }
         return List.copyOf(all);
     }
@@ -137,6 +142,7 @@ public record CareDue(
                 spot,
                 standing,
                 doneToday,
+                owed,
                 why);
     }
 
@@ -147,7 +153,12 @@ public record CareDue(
 
     /** Whether the dog is still learning it: then the next step of its ladder is the job. */
     public boolean learning() {
-        return isLearning(standing);
+        return !owed && isLearning(standing);
+    }
+
+    private static Reason whyOwed(LocalDate by) {
+        return new Reason(
+                "care.owed", "Gel went in: it is bathed by {" + by + " date}, however far it has learned to be.");
     }
 
     private static Reason whyCalled(CareJob job, LocalDate day) {

@@ -14,7 +14,7 @@ import rustictangle.core.log.CareJob;
  *
  * <p>Small jobs take half of a day's minutes at most, but for one of them. What was never done goes first, then what is
  * latest in its own intervals, so that none waits for ever. A bath comes on the roomiest day of the week from its turn
- * on, besides those minutes: nobody fits an hour into a quarter of one. Own choices.
+ * on, one that is owed by its day, besides those minutes: nobody fits an hour into a quarter of one. Own choices.
  *
  * @param days what is done on each, 0 being today
  */
@@ -75,12 +75,8 @@ public record CareDays(List<List<Turn>> days) {
             for (CareDue due : dogs.get(dog)) {
                 if (due.next().isPresent()) {
                     int next = (int) ChronoUnit.DAYS.between(today, due.next().get());
-                    boolean doneFor = due.doneToday() && next <= 0;
-                    open.add(new Open(
-                            dog,
-                            due,
-                            doneFor ? Math.max(1, due.gap()) : next,
-                            due.last().isEmpty()));
+                    int turn = due.doneToday() && next <= 0 ? Math.max(1, due.gap()) : next;
+                    open.add(new Open(dog, due, turn, due.last().isEmpty()));
                 }
             }
         }
@@ -94,19 +90,24 @@ public record CareDays(List<List<Turn>> days) {
     }
 
     private static void baths(Open bath, double[] minutes, List<List<Turn>> days) {
-        for (int next = Math.max(0, bath.next); next < minutes.length; ) {
-            int from = next;
-            int on = IntStream.range(from, Math.min(minutes.length, from + BATH_WITHIN_DAYS))
-                    .boxed()
-                    .max(Comparator.comparingDouble((Integer day) -> minutes[day])
-                            .thenComparing(Comparator.reverseOrder()))
-                    .orElseThrow();
+        int turn = Math.max(0, bath.next);
+        int on = bath.due.owed() ? roomiest(minutes, 0, turn) : roomiest(minutes, turn, turn + BATH_WITHIN_DAYS - 1);
+        while (on < minutes.length) {
             days.get(on).add(bath.taking(bath.due.minutes()));
             if (bath.due.gap() == 0) {
                 return;
             }
-            next = on + bath.due.gap();
+            turn = on + bath.due.gap();
+            on = roomiest(minutes, turn, turn + BATH_WITHIN_DAYS - 1);
         }
+    }
+
+    /** Of the days from one to another the first with most minutes; one past the last where the plan ends before. */
+    private static int roomiest(double[] minutes, int from, int to) {
+        return IntStream.rangeClosed(from, Math.min(to, minutes.length - 1))
+                .boxed()
+                .max(Comparator.comparingDouble((Integer day) -> minutes[day]).thenComparing(Comparator.reverseOrder()))
+                .orElse(minutes.length);
     }
 
     private static void small(List<Open> open, int day, double minutes, List<Turn> turns) {

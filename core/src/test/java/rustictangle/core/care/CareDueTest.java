@@ -197,8 +197,10 @@ class CareDueTest {
                 45,
                 Optional.of(TODAY.plusDays(2)),
                 TODAY);
-        assertEquals(
-                Optional.of(TODAY.plusDays(2)), due.get(CareJob.BATH.ordinal()).next());
+        CareDue bath = due.get(CareJob.BATH.ordinal());
+        assertEquals(Optional.of(TODAY.plusDays(2)), bath.next());
+        assertFalse(bath.learning(), "gel has to come out, however far the dog has learned to be bathed");
+        assertEquals(45, bath.minutes());
     }
 
     @Test

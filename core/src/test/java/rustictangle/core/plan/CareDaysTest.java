@@ -33,6 +33,7 @@ class CareDaysTest {
                 Optional.empty(),
                 Optional.empty(),
                 false,
+                false,
                 new Reason("care.every", ""));
     }
 
@@ -102,6 +103,7 @@ class CareDaysTest {
                 Optional.empty(),
                 Optional.empty(),
                 false,
+                false,
                 new Reason("care.every", ""));
         assertEquals(
                 CareJob.FEET,
@@ -116,6 +118,26 @@ class CareDaysTest {
         CareDays days = CareDays.of(
                 List.of(List.of(due(CareJob.BATH, 7, 1, 60))), Kept.TODAY, minutes(15, 15, 15, 15, 90, 15, 15));
         assertEquals(List.of(4, 11), days.baths(0));
+    }
+
+    /** Gel must not wait for the weekend. */
+    @Test
+    void aBathThatIsOwedComesByItsDayOnTheRoomiestBefore() {
+        CareDue owed = new CareDue(
+                CareJob.BATH,
+                0,
+                Optional.empty(),
+                Optional.of(Kept.TODAY.plusDays(2)),
+                60,
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                true,
+                new Reason("care.owed", ""));
+        assertEquals(
+                List.of(1),
+                CareDays.of(List.of(List.of(owed)), Kept.TODAY, minutes(15, 20, 15, 15, 90, 15, 15))
+                        .baths(0));
     }
 
     /** What water would tighten is out before: every place that mats, on the day of the bath or the day before. */
