@@ -74,7 +74,6 @@ class CareTest extends Browsing {
             page.locator("[data-rule='session.bath-owed']")
                     .getByText("To the bath")
                     .click();
-            whole(page);
             assertThat(page.locator("[data-rule='care.gate-brush']")).containsText("behind the right ear");
             Barriers.assertNone(page, "the gate");
             page.getByText("Brush this place now").click();
@@ -82,7 +81,6 @@ class CareTest extends Browsing {
             assertThat(heading(page, "All done")).isVisible();
 
             page.navigate(app.url() + "dogs/1/care/bath");
-            whole(page);
             assertThat(page.locator("[data-rule='care.gate-open']")).isVisible();
             assertThat(page.getByText("(1 : 9)")).isVisible();
             page.keyboard().press("Space");
