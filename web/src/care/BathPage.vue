@@ -10,7 +10,7 @@ import type { Paint } from '@/bodymap/CoatSide.vue'
 import { useDrawnDog } from '@/coat/useCoat'
 import { useBegin } from '@/session/useBegin'
 import KeyButton from '@/shell/KeyButton.vue'
-import { minutes } from '@/shell/useUnits'
+import { minutes, useUnits } from '@/shell/useUnits'
 import BathGate from './BathGate.vue'
 import FeelDry from './FeelDry.vue'
 import JobFrame from './JobFrame.vue'
@@ -21,6 +21,7 @@ import { useJob } from './useJob'
 /** A bath from its gate to the last dry place. */
 const props = defineProps<{ dogId: number }>()
 
+const { say } = useUnits()
 const router = useRouter()
 const { names } = useSections()
 const drawn = useDrawnDog(() => props.dogId)
@@ -31,6 +32,8 @@ const run = useJob(props.dogId, 'BATH')
 const { at, steps, table, end } = run
 
 const view = computed(() => bath.data.value)
+/** Why it does not wait for what the dog still learns. */
+const owed = computed(() => [run.view.value?.why].find((why) => why?.rule === 'care.owed'))
 const begun = ref(false)
 /** What was said here, which the server may not have heard yet. */
 const bathed = ref(false)
@@ -143,6 +146,7 @@ const lineBrush = () => router.push(`/dogs/${props.dogId}/routine`)
             {{ one.title }} <small>{{ one.hint }}</small>
           </button>
         </div>
+        <p v-if="owed" class="caution" :data-rule="owed.rule">{{ say(owed.text) }}</p>
         <BathGate
           :dog-id="dogId"
           :view="view!"

@@ -75,6 +75,7 @@ class CareTest extends Browsing {
                     .getByText("To the bath")
                     .click();
             assertThat(page.locator("[data-rule='care.gate-brush']")).containsText("behind the right ear");
+            assertThat(page.locator("[data-rule='care.owed']")).containsText("do not force it");
             Barriers.assertNone(page, "the gate");
             page.getByText("Brush this place now").click();
             new SessionView(page).start().keys("Space");

@@ -158,7 +158,10 @@ public record CareDue(
 
     private static Reason whyOwed(LocalDate by) {
         return new Reason(
-                "care.owed", "Gel went in: it is bathed by {" + by + " date}, however far it has learned to be.");
+                "care.owed",
+                "Gel went in: it is bathed by {" + by
+                        + " date}, whatever it has learned so far. If it is afraid of the tub, "
+                        + "do not force it: let the groomer do it.");
     }
 
     private static Reason whyCalled(CareJob job, LocalDate day) {
