@@ -9,7 +9,7 @@ import WeightStrip from '@/dog/WeightStrip.vue'
 import JobSign from './JobSign.vue'
 import TeethDays from './TeethDays.vue'
 import { useCare, useEvery } from './useCare'
-import { carePath, every, titleOf } from './words'
+import { carePath, titleOf } from './words'
 
 /** What is due at the table besides brushing, and when the rest comes up. */
 const props = defineProps<{ dogId: number }>()
@@ -21,11 +21,6 @@ const { weight, takeBack } = useWeight(() => props.dogId)
 const view = computed(() => care.data.value)
 const due = computed(() => view.value?.jobs.filter((job) => job.due) ?? [])
 const later = computed(() => view.value?.jobs.filter((job) => !job.due) ?? [])
-const USUAL_DAYS = [0, 1, 2, 3, 7, 14, 21, 24, 28, 42, 56]
-const options = (job: JobView) =>
-  [...new Set([...USUAL_DAYS, job.every, job.usual])]
-    .sort((a, b) => a - b)
-    .map((days) => ({ days, title: every(days) }))
 const takes = (job: JobView) => `${Math.max(1, Math.round(job.minutes))} min`
 function when(job: JobView) {
   if (job.doneToday) return job.learning ? 'practised today' : 'done today'
@@ -33,7 +28,7 @@ function when(job: JobView) {
   return inDays(view.value!.today, job.next)
 }
 function keep(job: JobView, days: number) {
-  choose.mutate({ job: job.job, days: days === job.usual ? undefined : days })
+  choose.mutate({ job: job.job, days: job.choosable.some((one) => one.usual && one.days === days) ? undefined : days })
 }
 </script>
 
@@ -103,8 +98,8 @@ function keep(job: JobView, days: number) {
                   :disabled="choose.isPending.value"
                   @change="keep(job, Number(($event.target as HTMLSelectElement).value))"
                 >
-                  <option v-for="one in options(job)" :key="one.days" :value="one.days">
-                    {{ one.title }}{{ one.days === job.usual ? ' (usual)' : '' }}
+                  <option v-for="one in job.choosable" :key="one.days" :value="one.days">
+                    {{ one.label }}{{ one.usual ? ' (usual)' : '' }}
                   </option>
                 </select>
               </td>

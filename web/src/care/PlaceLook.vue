@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import facts from '@/api/facts'
 import { computed, ref } from 'vue'
 import type { Look, Section } from '@/api/types'
 import { daysAgo, useUnits } from '@/shell/useUnits'
@@ -65,7 +66,7 @@ function keep() {
         </label>
         <label class="words"
           >What you see and feel
-          <textarea v-model="words" rows="3" maxlength="1000" />
+          <textarea v-model="words" rows="3" :maxlength="facts.longestText" />
         </label>
         <p v-if="trouble" class="caution" role="alert">
           <strong>{{ trouble }}</strong>

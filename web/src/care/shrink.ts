@@ -1,6 +1,5 @@
-/** The longer side of what is sent, in points; the server keeps no more. */
-const LONGEST = 1024
-const QUALITY = 0.85
+import facts from '@/api/facts'
+
 /** What a browser can still turn into a picture without running out of memory. */
 const MOST_MB = 40
 
@@ -14,11 +13,11 @@ export async function shrink(file: File): Promise<string> {
     throw new Error(`The photo has ${MOST_MB} MB or more; take it with fewer points.`)
   const picture = await createImageBitmap(file, { imageOrientation: 'from-image' }).catch(() => undefined)
   if (!picture) throw new Error('The photo is no picture that this browser can read; choose a JPEG or PNG.')
-  const scale = Math.min(1, LONGEST / Math.max(picture.width, picture.height))
+  const scale = Math.min(1, facts.longestPhotoSide / Math.max(picture.width, picture.height))
   const canvas = document.createElement('canvas')
   canvas.width = Math.max(1, Math.round(picture.width * scale))
   canvas.height = Math.max(1, Math.round(picture.height * scale))
   canvas.getContext('2d')!.drawImage(picture, 0, 0, canvas.width, canvas.height)
   picture.close()
-  return canvas.toDataURL('image/jpeg', QUALITY).split(',')[1]!
+  return canvas.toDataURL('image/jpeg', facts.photoQuality).split(',')[1]!
 }

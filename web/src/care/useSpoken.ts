@@ -1,8 +1,8 @@
 import { useTimestamp } from '@vueuse/core'
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { useHousehold } from '@/api/queries'
-import { isQuiet } from '@/session/useVoice'
-import { useWalk } from '@/session/useWalk'
+import { isQuiet } from '@/shell/useVoice'
+import { useWalk } from '@/shell/useWalk'
 
 /**
  * What is in hand at the table, spoken once if the voice is on; it waits for the press as the screen does.

@@ -1,18 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { every, jobOf, JOBS, millilitres, slugOf } from './words'
-
-describe('how often', () => {
-  it('is told as people say it', () => {
-    expect([0, 1, 3, 7, 14, 24].map(every)).toEqual([
-      'when you want it',
-      'every day',
-      'every 3 days',
-      'every week',
-      'every 2 weeks',
-      'every 24 days',
-    ])
-  })
-})
+import choices from '@/api/choices'
+import { jobOf, millilitres, slugOf } from './words'
 
 describe('millilitres', () => {
   it('are told as they can be measured, and never as nothing', () => {
@@ -29,7 +17,7 @@ describe('millilitres', () => {
 
 describe('a job in a path', () => {
   it('is found again', () => {
-    for (const job of JOBS) expect(jobOf(slugOf(job))).toBe(job)
+    for (const { value } of choices.CareJob) expect(jobOf(slugOf(value))).toBe(value)
     expect(jobOf('wings')).toBeUndefined()
   })
 })

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import facts from '@/api/facts'
 import { computed, ref, watch } from 'vue'
 import { useBreeds } from '@/api/queries'
 import type { Breed } from '@/api/types'
@@ -37,7 +38,7 @@ function choose(name: string | null) {
       auto-select-first="exact"
       menu-icon=""
       label="Breed or cross, if known"
-      maxlength="60"
+      :maxlength="facts.longestBreed"
       :error-messages="error"
       autocomplete="off"
       @update:model-value="choose"

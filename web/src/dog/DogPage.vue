@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import facts from '@/api/facts'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import choices from '@/api/choices'
@@ -108,7 +109,7 @@ async function takeAway() {
         <v-text-field
           v-model="draft.name"
           label="Name"
-          maxlength="40"
+          :maxlength="facts.longestDogName"
           :error-messages="nameProblem"
           autocomplete="off"
         />

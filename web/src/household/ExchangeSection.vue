@@ -3,6 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { useTimeoutFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { api, ask, askPlain, saysAll } from '@/api/client'
+import facts from '@/api/facts'
 import ProgressLine from '@/shell/ProgressLine.vue'
 import { useNotice } from '@/shell/useNotice'
 import { useUnits } from '@/shell/useUnits'
@@ -38,12 +39,18 @@ const putBack = useMutation({
   mutationFn: (name: string) => ask(api.POST('/api/kept-copies/{name}/restore', { params: { path: { name } } })),
   ...changed,
 })
+const remove = useMutation({
+  mutationFn: (name: string) => ask(api.DELETE('/api/kept-copies/{name}', { params: { path: { name } } })),
+  onSuccess: () => client.invalidateQueries({ queryKey: ['kept-copies'] }),
+})
+/** Which copy is asked about: what is taken away is gone for good, and cannot be undone. */
+const doomed = ref<string>()
 
 /** A file is being made for the browser to fetch: nothing tells when it arrives, so it is looked at for a while. */
 const LOOK_MS = 60_000
 const { isPending: fetching, start: fetchFile } = useTimeoutFn(() => undefined, LOOK_MS, { immediate: false })
-const busy = computed(() => take.isPending.value || add.isPending.value || putBack.isPending.value)
-const error = computed(() => take.error.value ?? add.error.value ?? putBack.error.value)
+const busy = computed(() => [take, add, putBack, remove].some((one) => one.isPending.value))
+const error = computed(() => take.error.value ?? add.error.value ?? putBack.error.value ?? remove.error.value)
 
 async function addTable(event: Event) {
   const input = event.target as HTMLInputElement
@@ -62,6 +69,10 @@ async function replace() {
   if (!done) return
   file.value = undefined
   tell('Everything is as in the file.', () => putBack.mutate(done.keptCopy))
+}
+async function takeAway(name: string) {
+  doomed.value = undefined
+  await remove.mutateAsync(name).catch(() => undefined)
 }
 async function goBack(name: string) {
   const done = await putBack.mutateAsync(name).catch(() => undefined)
@@ -107,9 +118,23 @@ const time = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2
     </p>
     <details v-if="kept.data.value?.length">
       <summary>Kept before something took the place of everything ({{ kept.data.value.length }})</summary>
+      <p class="quiet">The newest {{ facts.mostKeptCopies }} are kept; each is as large as all your data.</p>
       <ul>
         <li v-for="one in kept.data.value" :key="one.name">
           <span>{{ date(one.at) }}, {{ time(one.at) }}, {{ megabytes(one.bytes) }}</span>
+          <template v-if="doomed === one.name">
+            <button type="button" @click="takeAway(one.name)">for good</button>
+            <button type="button" @click="doomed = undefined">keep it</button>
+          </template>
+          <button
+            v-else
+            type="button"
+            :disabled="busy"
+            :aria-label="`Take away what was kept on ${date(one.at)} at ${time(one.at)}`"
+            @click="doomed = one.name"
+          >
+            take it away
+          </button>
           <button
             type="button"
             :disabled="busy"

@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import facts from '@/api/facts'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, ask, saysAll } from '@/api/client'
-import { about, MOST_MATS } from '@/plan/words'
+import { about, MOST_MATS } from '@/shell/numbers'
 import { useHousehold, useSaveHousehold } from '@/api/queries'
 import type { Household } from '@/api/types'
 import ExchangeSection from './ExchangeSection.vue'
@@ -70,7 +71,12 @@ async function submit() {
   <PageState :pending="!form" :error="stored.error.value" @retry="stored.refetch()">
     <form v-if="form" class="settings" @submit.prevent="submit">
       <h1>Settings</h1>
-      <v-text-field v-model="form.name" label="Name of the household" maxlength="60" autocomplete="off" />
+      <v-text-field
+        v-model="form.name"
+        label="Name of the household"
+        :maxlength="facts.longestHouseholdName"
+        autocomplete="off"
+      />
       <fieldset class="tall">
         <legend class="slab">What is a small mat worth to you?</legend>
         <div class="scrolls">
@@ -167,6 +173,17 @@ async function submit() {
     </form>
     <VoiceSection v-if="form" />
     <ExchangeSection v-if="form" />
+    <section v-if="form" class="about" aria-labelledby="about">
+      <h2 id="about">About</h2>
+      <p>
+        Rustic Tangle {{ facts.version }}, free software under the
+        <a href="https://www.apache.org/licenses/LICENSE-2.0" rel="noopener noreferrer" target="_blank"
+          >Apache License 2.0</a
+        >. Made with the work of others:
+        <a href="/notices-web.txt" target="_blank">fonts and what runs in the browser</a>,
+        <a href="/notices-java.txt" target="_blank">what runs behind it</a>.
+      </p>
+    </section>
   </PageState>
 </template>
 
@@ -252,6 +269,10 @@ td {
   border: 1.5px solid rgb(var(--v-theme-seam));
   border-radius: 8px;
   background: rgb(var(--v-theme-surface));
+}
+.about {
+  margin-top: 36px;
+  max-width: 62ch;
 }
 small {
   display: block;

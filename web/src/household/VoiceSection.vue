@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { FASTEST, SLOWEST, useVoice } from '@/session/useVoice'
+import { FASTEST, SLOWEST, useVoice } from '@/shell/useVoice'
 
 /** How a session is spoken on this device: kept here, in this browser. */
 const { settings, voices, speak, hush } = useVoice()

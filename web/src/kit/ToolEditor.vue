@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import facts from '@/api/facts'
 import { computed } from 'vue'
 import { ApiProblem, saysWhat } from '@/api/client'
 import type { ToolForm, ToolKindInfo, ToolView } from '@/api/types'
@@ -82,7 +83,7 @@ async function keep() {
       v-model="form.name"
       class="short"
       label="What you call it (optional)"
-      maxlength="40"
+      :maxlength="facts.longestToolName"
       autocomplete="off"
       hide-details
     />

@@ -1,36 +1,13 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { api, ask } from '@/api/client'
-import type { ApproachForm, Section, ToolKind } from '@/api/types'
+import type { ApproachForm, Section } from '@/api/types'
 
 /** Which tools each section asks for, and what of them is in the drawer. */
 export function useKit(dogId: MaybeRefOrGetter<number>) {
   return useQuery({
     queryKey: ['kit', computed(() => toValue(dogId))],
     queryFn: () => ask(api.GET('/api/dogs/{dogId}/kit', { params: { path: { dogId: toValue(dogId) } } })),
-  })
-}
-
-/** The least to buy. */
-export function usePurchases(dogId: MaybeRefOrGetter<number>) {
-  return useQuery({
-    queryKey: ['purchases', computed(() => toValue(dogId))],
-    queryFn: () => ask(api.GET('/api/dogs/{dogId}/purchases', { params: { path: { dogId: toValue(dogId) } } })),
-  })
-}
-
-/** What the household says a kind of tool costs; undefined: nobody says any more. */
-export function useToolPrice(dogId: MaybeRefOrGetter<number>) {
-  const client = useQueryClient()
-  return useMutation({
-    mutationFn: ({ kind, price }: { kind: ToolKind; price?: number }) =>
-      ask(
-        api.PUT('/api/dogs/{dogId}/purchases/prices/{kind}', {
-          params: { path: { dogId: toValue(dogId), kind } },
-          body: { price },
-        }),
-      ),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['purchases'] }),
   })
 }
 

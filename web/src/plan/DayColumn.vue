@@ -2,7 +2,8 @@
 import { computed } from 'vue'
 import type { DayPlan } from '@/api/types'
 import { minutes, useUnits } from '@/shell/useUnits'
-import { clothOf, isBath, MOST_MINUTES, tableSeconds, timeOf } from './words'
+import { clothOf, isBath, tableSeconds, timeOf } from './words'
+import facts from '@/api/facts'
 
 /** One day of the week: what each dog's brushing and the table take, against the minutes there are. */
 const props = defineProps<{
@@ -57,7 +58,7 @@ const initial = (dogId: number) => props.dogs.find((dog) => dog.id === dogId)!.n
       type="number"
       inputmode="numeric"
       min="0"
-      :max="MOST_MINUTES"
+      :max="facts.mostMinutesADay"
       step="5"
       :value="day.minutes"
       @change="$emit('minutes', ($event.target as HTMLInputElement).value)"

@@ -6,9 +6,9 @@ import { minutes, useUnits } from '@/shell/useUnits'
 import { labelOf } from '@/api/words'
 import { carePath } from '@/care/words'
 import { practicePath } from '@/trust/pages'
-import { useBegin } from '@/session/useBegin'
+import { useBegin } from '@/shell/useBegin'
 import { useToday } from './usePlan'
-import { places } from './words'
+import { places } from '@/shell/numbers'
 
 /** Today, over all dogs: what to do in the minutes there are, and one button to begin. */
 const props = defineProps<{ home: Home }>()

@@ -13,7 +13,8 @@ import { inDays, useUnits } from '@/shell/useUnits'
 import ThreadLane from './ThreadLane.vue'
 import { asSet, useSetGroom, useVisits } from '@/visit/useVisits'
 import { useThread } from './usePlan'
-import { about, byRegion, MOST_MATS } from './words'
+import { byRegion } from './words'
+import { about, MOST_MATS } from '@/shell/numbers'
 
 /** The days up to the groom as a thread for each place, with the plan and without. */
 const props = defineProps<{ dogId: number }>()

@@ -10,7 +10,9 @@ import { inDays, minutes, useUnits } from '@/shell/useUnits'
 import CalendarCard from './CalendarCard.vue'
 import { useWeek } from './usePlan'
 import DayColumn from './DayColumn.vue'
-import { about, clothOf, MOST_MATS, MOST_MINUTES, places, timeOf, weekday, WEEKDAYS } from './words'
+import { clothOf, timeOf, weekday, WEEKDAYS } from './words'
+import { about, MOST_MATS, places } from '@/shell/numbers'
+import facts from '@/api/facts'
 
 /** The days up to the groomers' dates, and the minutes of each day of the week. */
 const DAYS = 7
@@ -46,7 +48,7 @@ async function keep(change: Household['minutes'], said: string) {
   if (kept) tell(said, () => save.mutate(before))
 }
 function setMinutes(day: string, typed: string) {
-  const most = Math.max(0, Math.min(MOST_MINUTES, Math.round(Number(typed) || 0)))
+  const most = Math.max(0, Math.min(facts.mostMinutesADay, Math.round(Number(typed) || 0)))
   void keep({ ...household.data.value!.minutes, [weekday(day)]: most }, `${date(day).split(' ')[0]}: ${most} minutes.`)
 }
 function asItTakes() {

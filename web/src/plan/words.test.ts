@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { about, clothOf, tableSeconds, timeOf, weekday } from './words'
+import { clothOf, tableSeconds, timeOf, weekday } from './words'
+import { about } from '@/shell/numbers'
 
 describe('a day of the plan', () => {
   const care = [

@@ -1,20 +1,5 @@
 import type { DayPlan, SectionInfo } from '@/api/types'
 
-/** An expected number, honestly rounded; past so many they grow into one another and are not counted. */
-export function about(expected: number, most = 5): string {
-  if (expected < 0.05) return 'none'
-  if (expected > most) return `${most}+`
-  return expected < 10 ? expected.toFixed(1) : String(Math.round(expected))
-}
-
-/** So many mats on one dog are told apart. */
-export const MOST_MATS = 20
-
-/** "1 place", "3 places". */
-export function places(count: number): string {
-  return count === 1 ? '1 place' : `${count} places`
-}
-
 /** Places in the order of their regions, each region once. */
 export function byRegion<T extends { section: string }>(
   lines: readonly T[],
@@ -37,9 +22,6 @@ export const WEEKDAYS = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY',
 export function weekday(iso: string): (typeof WEEKDAYS)[number] {
   return WEEKDAYS[(new Date(`${iso}T12:00:00Z`).getUTCDay() + 6) % 7]!
 }
-
-/** So many minutes a day can be set aside. */
-export const MOST_MINUTES = 180
 
 /** Whether it is the bath itself, not a step toward it. */
 export function isBath(turn: DayPlan['care'][number]): boolean {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import facts from '@/api/facts'
 import { ref } from 'vue'
 import { saysAll } from '@/api/client'
 import { useSections } from '@/api/queries'
@@ -34,7 +35,7 @@ async function open(one: ClosedView) {
       <form class="no-print" @submit.prevent="open(one)">
         <input
           v-model="words[one.section]"
-          maxlength="1000"
+          :maxlength="facts.longestText"
           :aria-label="`What ${labelOf('SeenByWho', one.who)} said of it`"
           :placeholder="
             one.who === 'ADULT' ? 'What you found, if anything' : `What ${labelOf('SeenByWho', one.who)} said`

@@ -5,7 +5,6 @@ import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import { whenPages } from './pages'
 import { useWhen } from './useWhen'
-import { every } from './words'
 
 /** What this dog's own checks taught, in words, and how sure each place's rhythm is. */
 const props = defineProps<{ dogId: number }>()
@@ -58,7 +57,7 @@ const spread = (row: { fromDays: number; toDays: number }) =>
               />
               <i class="is" :style="{ left: `${x(row.everyDays)}%` }" />
             </span>
-            <span class="says">{{ every(row.everyDays) }}{{ spread(row) }}</span>
+            <span class="says">{{ row.every }}{{ spread(row) }}</span>
           </li>
         </ol>
       </template>

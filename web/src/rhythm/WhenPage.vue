@@ -17,7 +17,6 @@ import PastQuestion from './PastQuestion.vue'
 import { whenPages } from './pages'
 import { useWhen } from './useWhen'
 import { labelOf } from '@/api/words'
-import { every } from './words'
 
 const props = defineProps<{ dogId: number }>()
 
@@ -113,7 +112,7 @@ function whenDue(row: SectionPlan): string {
             <b>{{ labelOf('SectionPlanState', one.state) }}</b><template v-if="one.next"
               >, {{ inDays(view.today, one.next) }}</template
             ><template v-if="one.state !== 'NOT_BRUSHED'"
-              >; on days like these about {{ every(one.everyDays)
+              >; on days like these about {{ one.every
               }}<template v-if="one.fromDays !== one.toDays">
                 ({{ one.fromDays }} to {{ one.toDays }})</template
               ></template
@@ -141,7 +140,7 @@ function whenDue(row: SectionPlan): string {
               </th>
               <td><BurrRow :count="row.burrs" /></td>
               <td>{{ whenDue(row) }}</td>
-              <td class="wide">{{ row.state === 'NOT_BRUSHED' ? '' : every(row.everyDays) }}</td>
+              <td class="wide">{{ row.every }}</td>
             </tr>
           </tbody>
         </table>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import facts from '@/api/facts'
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -40,7 +41,6 @@ const MODES: { value: Mode; title: string }[] = [
 ]
 /** More tangles at one place are not counted. */
 const MOST_TANGLES = 4
-const DAYS_BACK = 31
 
 const client = useQueryClient()
 const router = useRouter()
@@ -150,7 +150,7 @@ const gripSays = (sections: readonly Section[]) =>
 const days = computed(() => {
   const today = new Date(`${home.data.value!.today}T12:00:00Z`)
   const back = (n: number) => new Date(today.getTime() - n * 864e5).toISOString().slice(0, 10)
-  return { today: back(0), yesterday: back(1), first: back(DAYS_BACK) }
+  return { today: back(0), yesterday: back(1), first: back(facts.toldDaysLater) }
 })
 
 /** What the server will never take stays painted; the notice above says why. */

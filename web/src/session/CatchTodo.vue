@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import facts from '@/api/facts'
 import { useTimestamp } from '@vueuse/core'
 import { computed } from 'vue'
 import type { SessionView } from '@/api/types'
@@ -24,9 +25,8 @@ const began = Date.now()
 const now = useTimestamp({ interval: 1000 })
 const seconds = computed(() => Math.max(0, Math.floor((now.value - began) / 1000)))
 const clock = computed(() => `${Math.floor(seconds.value / 60)}:${String(seconds.value % 60).padStart(2, '0')}`)
-const MOST = 1800
 const tried = (outcome: Outcome) =>
-  emit('tried', Math.min(MOST, Math.max(1, Math.round((Date.now() - began) / 1000))), outcome)
+  emit('tried', Math.min(facts.mostTeasedSeconds, Math.max(1, Math.round((Date.now() - began) / 1000))), outcome)
 
 const actions = computed(() => {
   if (teasing.value) {

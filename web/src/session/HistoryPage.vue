@@ -12,7 +12,7 @@ import SubNav from '@/shell/SubNav.vue'
 import { useUnits } from '@/shell/useUnits'
 import TangleChart from './TangleChart.vue'
 import { useHistory, usePlaceStory } from './useHistory'
-import { matSize } from './words'
+import { matSize } from '@/rhythm/words'
 
 const props = defineProps<{ dogId: number }>()
 

@@ -11,7 +11,8 @@ import { choiceOf, labelOf } from '@/api/words'
 import { inDays, useUnits } from '@/shell/useUnits'
 import { minutes } from '@/shell/useUnits'
 import SessionNote from './SessionNote.vue'
-import { matSize, outcome } from './words'
+import { outcome } from './words'
+import { matSize } from '@/rhythm/words'
 
 type Warned = Extract<SessionEvent, { type: 'WARNED' }>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import facts from '@/api/facts'
 import { useMutation, useQueryClient } from '@tanstack/vue-query'
 import { onMounted } from 'vue'
 import { api, ask, saysWhat } from '@/api/client'
@@ -8,7 +9,6 @@ import { useDraft } from '@/shell/useDraft'
 /** A few words to remember the session by. */
 const props = defineProps<{ dogId: number; sessionId: string; note: string }>()
 
-const MOST = 1000
 const client = useQueryClient()
 const { draft, start, clear } = useDraft<{ note: string }>(`note:${props.sessionId}`)
 onMounted(() => start({ note: props.note }))
@@ -35,7 +35,7 @@ const keep = useMutation({
       :id="`note-${sessionId}`"
       v-model="draft.note"
       rows="2"
-      :maxlength="MOST"
+      :maxlength="facts.longestText"
       placeholder="what to remember of it"
     />
     <v-btn type="submit" variant="outlined" :loading="keep.isPending.value" :disabled="draft.note.trim() === note">{{

@@ -31,8 +31,8 @@ import { script, wellDone } from './phrases'
 import { useHand } from './useHand'
 import { useSession } from './useSession'
 import { useStage } from './useStage'
-import { isQuiet } from './useVoice'
-import { useWalk } from './useWalk'
+import { isQuiet } from '@/shell/useVoice'
+import { useWalk } from '@/shell/useWalk'
 import { COUNTS } from './words'
 
 const props = defineProps<{ dogId: number; sessionId: string }>()

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Section, SessionView } from '@/api/types'
 import { useUnits } from '@/shell/useUnits'
 import { nameWithin, toolLine, usualTools, type How } from './phrases'
-import { matSize } from './words'
+import { matSize } from '@/rhythm/words'
 
 /** The step in hand: its places from the first to the last, each a place to touch when something is the matter there. */
 const props = defineProps<{

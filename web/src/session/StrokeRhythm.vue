@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useIntervalFn, usePreferredReducedMotion } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { useSoftSound } from './useSoftSound'
+import { useSoftSound } from '@/shell/useSoftSound'
 
 /** The calm rhythm of the strokes guard: so many strokes, then the hand moves on. Still where motion is unwelcome. */
 const props = defineProps<{ strokes: number }>()

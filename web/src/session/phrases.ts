@@ -1,4 +1,5 @@
 import type { Section, SessionView } from '@/api/types'
+import type { Line } from '@/shell/useWalk'
 
 export type How = SessionView['steps'][number]['how']
 
@@ -40,10 +41,8 @@ export function wellDone(places: readonly How[]): string {
   return places.some((place) => place.done === 'BRUSHED') ? 'Done, feels free' : 'Done here'
 }
 
-/** A line that is said, and how long the hands then work, seconds at the owner's usual pace. */
-export interface Line {
-  say: string
-  wait: number
+/** A line at a place, the hands' time at the owner's usual pace. */
+export interface PlaceLine extends Line {
   place?: Section
   layer?: number
 }
@@ -57,8 +56,8 @@ export function script(
   places: readonly How[],
   names: Partial<Record<Section, string>>,
   prompt?: string,
-): Line[] {
-  const lines: Line[] = []
+): PlaceLine[] {
+  const lines: PlaceLine[] = []
   if (prompt) lines.push({ say: prompt, wait: 4 })
   places.forEach((place, i) => {
     const { section, layers } = place

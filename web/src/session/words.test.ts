@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import choices from '@/api/choices'
-import { CATCH_QUESTIONS, inWords, matSize, outcome } from './words'
+import { CATCH_QUESTIONS, inWords, outcome } from './words'
+import { matSize } from '@/rhythm/words'
 
 const names = { CHEST: 'chest' }
 type Step = Parameters<typeof outcome>[0]

@@ -1,5 +1,5 @@
 import choices from '@/api/choices'
-import { choiceOf, labelOf } from '@/api/words'
+import { labelOf } from '@/api/words'
 import { placesOf } from './fold'
 import type { Caught, Section, SessionEvent, SessionView } from '@/api/types'
 
@@ -38,15 +38,6 @@ export const CATCH_QUESTIONS = [
   { about: 'beneath', question: 'Can the comb pass between lump and skin?', answers: choices.CatchBeneath },
   { about: 'spread', question: 'How many?', answers: choices.CatchSpread },
 ] as const
-
-/** What an owner saw of a mat, in a few words. */
-export function matSize(found: Found): string {
-  const tight = found.beneath === 'TIGHT' ? ', tight on the skin' : ''
-  return (
-    choiceOf('CatchLump', found.lump).hint +
-    (found.spread === 'JOINED' ? `, ${labelOf('CatchSpread', found.spread)}` : tight)
-  )
-}
 
 const ENTRY_WORDS: Record<SessionEvent['type'], string> = {
   STARTED: 'the first stroke',

@@ -24,7 +24,7 @@ watch(() => props.pending, start)
     <v-btn color="primary" @click="$emit('retry')">Try again</v-btn>
     <v-btn v-if="bare" variant="text" to="/">To the dogs</v-btn>
   </div>
-  <div v-else-if="pending" class="state waiting" :class="{ bare }">
+  <div v-else-if="pending" class="state waiting" :class="{ bare }" aria-busy="true">
     <p role="status">Fetching…</p>
     <ProgressLine v-if="long" />
   </div>

@@ -1,14 +1,16 @@
 import { computed } from 'vue'
 import { useHousehold } from '@/api/queries'
 import type { Household } from '@/api/types'
+import { money } from './numbers'
 
 const MM_PER_INCH = 25.4
 const KG_PER_POUND = 0.45359237
 
-const DEFAULTS: Pick<Household, 'lengthUnit' | 'massUnit' | 'dateFormat'> = {
+const DEFAULTS: Pick<Household, 'lengthUnit' | 'massUnit' | 'dateFormat' | 'currency'> = {
   lengthUnit: 'MILLIMETRES',
   massUnit: 'KILOGRAMS',
   dateFormat: 'DAY_MONTH',
+  currency: 'EUR',
 }
 
 /** Shows lengths, masses, dates and durations the way the household likes them. */
@@ -42,11 +44,13 @@ export function useUnits() {
       ? `${weekday} ${month} ${day.getDate()}`
       : `${weekday} ${day.getDate()} ${month}`
   }
-  /** A reason's text with its quantities, written {82 mm}, in the household's units. */
+  /** A reason's text with its quantities, written {82 mm}, in the household's units and money. */
   function say(text: string): string {
-    return text.replace(/\{([^ }]+) (mm|kg|date)\}/g, (_, value: string, unit: string) =>
-      unit === 'mm' ? length(Number(value)) : unit === 'kg' ? mass(Number(value)) : date(value),
-    )
+    return text.replace(/\{([^ }]+) (mm|kg|date|money)\}/g, (_, value: string, unit: string) => {
+      if (unit === 'mm') return length(Number(value))
+      if (unit === 'kg') return mass(Number(value))
+      return unit === 'money' ? money(settings.value.currency)(Number(value)) : date(value)
+    })
   }
   return {
     inches,

@@ -16,10 +16,26 @@ const sheet = useQuery({
   queryFn: () => ask(api.GET('/api/dogs/{dogId}/care-sheet', { params: { path: { dogId: props.dogId } } })),
 })
 const view = computed(() => sheet.data.value)
+/** Places where it has come as far with the same tool, together. */
+const minds = computed(() => {
+  const alike = new Map<string, string[]>()
+  for (const one of view.value?.minds ?? []) {
+    const so = `${one.subjectLabel}: so far “${one.rungLabel}”`
+    alike.set(so, [...(alike.get(so) ?? []), names.value[one.section!] ?? ''])
+  }
+  return [...alike]
+})
 </script>
 
 <template>
   <template v-if="view">
+    <h3>What it minds</h3>
+    <p v-if="!minds.length">Nothing in particular: it is brushed everywhere at home.</p>
+    <ul v-else>
+      <li v-for="[so, at] in minds" :key="so">
+        <b>{{ at.join('; ') }}</b>, {{ so }}
+      </li>
+    </ul>
     <h3>At the table at home</h3>
     <ul>
       <li v-for="one in view.done" :key="one.job">

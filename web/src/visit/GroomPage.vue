@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { money } from '@/shell/money'
+import facts from '@/api/facts'
+import { money } from '@/shell/numbers'
 import { computed, ref, watch } from 'vue'
 import { saysAll } from '@/api/client'
 import type { PriceForm, VisitForm } from '@/api/types'
@@ -13,7 +14,7 @@ import { inDays, useUnits } from '@/shell/useUnits'
 import DidItTakePlace from './DidItTakePlace.vue'
 import { groomPages } from './pages'
 import TradePanel from './TradePanel.vue'
-import { asSet, useGroomFile, useSetGroom, useTrade, useVisits } from './useVisits'
+import { asSet, useGroomFile, useSetGroom, useTrade, useVisits, type TradeQuestion } from './useVisits'
 
 /** The groomer: when next, what was, and what length, minutes and money ask of one another. */
 const props = defineProps<{ dogId: number }>()
@@ -23,13 +24,12 @@ const { tell } = useNotice()
 const { visits, put, remove, setPrice } = useVisits(() => props.dogId)
 const groom = useSetGroom(() => props.dogId)
 const fromFile = useGroomFile(() => props.dogId)
-const trade = useTrade(() => props.dogId)
+const question = ref<TradeQuestion>({})
+const trade = useTrade(() => props.dogId, question)
 
 const view = computed(() => visits.data.value)
 const pays = computed(() => money(view.value?.currency ?? 'EUR', 2))
 const EMPTY: VisitForm & { day: string } = { day: '', remarks: '', found: '', takeOver: true, care: [] }
-/** What of the jobs at the table a groomer does. */
-const AT_THE_GROOMERS = ['BATH', 'NAILS', 'EARS', 'TEETH', 'FEET'] as const
 const { draft, start, clear, forget } = useDraft<VisitForm & { day: string }>(`visit-${props.dogId}`)
 start(EMPTY)
 const price = ref<PriceForm>()
@@ -205,12 +205,14 @@ async function keepPrice() {
                 >Price, {{ view.currency }} <input v-model.number="draft.price" type="number" min="0" step="0.5"
               /></label>
               <label class="wide"
-                >What the groomer found <textarea v-model="draft.found" rows="2" maxlength="1000" />
+                >What the groomer found <textarea v-model="draft.found" rows="2" :maxlength="facts.longestText" />
               </label>
-              <label class="wide">Remarks <textarea v-model="draft.remarks" rows="2" maxlength="1000" /></label>
+              <label class="wide"
+                >Remarks <textarea v-model="draft.remarks" rows="2" :maxlength="facts.longestText" />
+              </label>
               <fieldset class="wide">
                 <legend>Also done there</legend>
-                <label v-for="job in AT_THE_GROOMERS" :key="job" class="tick"
+                <label v-for="job in facts.jobsAtGroomers" :key="job" class="tick"
                   ><input v-model="draft.care" type="checkbox" :value="job" /> {{ labelOf('CareJob', job) }}</label
                 >
               </fieldset>
@@ -226,7 +228,13 @@ async function keepPrice() {
           </details>
         </section>
       </div>
-      <TradePanel v-if="trade.data.value.clipped" :trade="trade.data.value" :surcharge="view.price.surcharge" />
+      <TradePanel
+        v-if="trade.data.value.clipped"
+        :trade="trade.data.value"
+        :currency="view.currency"
+        :surcharge="view.price.surcharge"
+        @ask="(asked) => (question = asked)"
+      />
       <p v-else class="rest">
         This coat stops at its own length: nothing is clipped, so there is nothing to trade. A groomer helps with the
         bath, the season and what you cannot do at home.

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import facts from '@/api/facts'
 import { computed } from 'vue'
 import { saysAll } from '@/api/client'
 import { useSections } from '@/api/queries'
@@ -8,7 +9,7 @@ import type { Paint } from '@/bodymap/CoatSide.vue'
 import { matMark } from '@/bodymap/paints'
 import { useDrawnDog } from '@/coat/useCoat'
 import { useDog } from '@/dog/useDogs'
-import { matSize } from '@/session/words'
+import { matSize } from '@/rhythm/words'
 import CardTitle from '@/shell/CardTitle.vue'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
@@ -39,15 +40,6 @@ const combed = computed(() => {
   for (const one of view.value?.combed ?? [])
     days.set(one.lastClear ?? '', [...(days.get(one.lastClear ?? '') ?? []), names.value[one.section] ?? ''])
   return [...days].sort((a, b) => a[0].localeCompare(b[0]))
-})
-/** Places where it has come as far with the same tool, together. */
-const minds = computed(() => {
-  const alike = new Map<string, string[]>()
-  for (const one of view.value?.minds ?? []) {
-    const so = `${one.subjectLabel}: so far “${one.rungLabel}”`
-    alike.set(so, [...(alike.get(so) ?? []), names.value[one.section!] ?? ''])
-  }
-  return [...alike]
 })
 
 async function keep() {
@@ -111,13 +103,6 @@ async function keep() {
           </ul>
         </div>
         <div>
-          <h3>What it minds</h3>
-          <p v-if="!minds.length">Nothing in particular: it is brushed everywhere at home.</p>
-          <ul v-else>
-            <li v-for="[so, at] in minds" :key="so">
-              <b>{{ at.join('; ') }}</b>, {{ so }}
-            </li>
-          </ul>
           <CareLines :dog-id="dogId" />
           <h3>What helps</h3>
           <ul>
@@ -135,8 +120,11 @@ async function keep() {
             <p>{{ view.wish }}</p></template
           >
           <form v-if="draft" class="no-print words" @submit.prevent="keep">
-            <label>Skin and health, in your words <textarea v-model="draft.health" rows="2" maxlength="1000" /></label>
-            <label>Your wish <textarea v-model="draft.wish" rows="2" maxlength="1000" /></label>
+            <label
+              >Skin and health, in your words
+              <textarea v-model="draft.health" rows="2" :maxlength="facts.longestText" />
+            </label>
+            <label>Your wish <textarea v-model="draft.wish" rows="2" :maxlength="facts.longestText" /></label>
             <v-btn type="submit" color="secondary" :loading="setWords.isPending.value">Keep</v-btn>
             <p v-if="setWords.error.value" class="caution" role="alert">
               <strong>{{ saysAll(setWords.error.value) }}</strong>

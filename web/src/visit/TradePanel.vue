@@ -1,149 +1,124 @@
 <script setup lang="ts">
-import { money } from '@/shell/money'
+import { useDebounceFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import type { TradeView } from '@/api/types'
+import choices from '@/api/choices'
+import facts from '@/api/facts'
+import { money } from '@/shell/numbers'
 import { useUnits } from '@/shell/useUnits'
+import type { TradeView } from '@/api/types'
+import type { TradeQuestion } from './useVisits'
 
 /** Length kept, minutes a week, money a year: choose two, see the third. */
-const props = defineProps<{ trade: TradeView; surcharge: number }>()
+const props = defineProps<{ trade: TradeView; currency: string; surcharge: number }>()
+const emit = defineEmits<{ ask: [question: TradeQuestion] }>()
 
-type Told = 'length' | 'minutes' | 'weeks'
-const TOLD: { value: Told; title: string }[] = [
-  { value: 'length', title: 'how long the clip may be' },
-  { value: 'minutes', title: 'how many minutes it takes' },
-  { value: 'weeks', title: 'how long it may be left' },
-]
-const MOST_MINUTES = 600
-const STEP = 5
-const MORE = 15
+const SOON_MS = 120
 
 const { length, say } = useUnits()
-const pays = computed(() => money(props.trade.currency))
-const told = ref<Told>('length')
-const WEEKS = 6
-const MM = 20
-const chosen = ref({ minutes: 0, weeks: WEEKS, length: MM })
-
-const row = (weeks: number) => props.trade.minutes[props.trade.weeks.indexOf(weeks)]!
-const need = (mm: number, weeks: number) => row(weeks)[props.trade.lengths.indexOf(mm)]!
-// To begin with: what a short clip asks.
-chosen.value.minutes = Math.min(MOST_MINUTES, Math.ceil(need(MM, WEEKS) / MORE) * MORE)
-function longest(minutes: number, weeks: number): number | undefined {
-  const past = row(weeks).findIndex((asked) => asked > minutes)
-  return past === 0 ? undefined : past < 0 ? props.trade.lengths.at(-1) : props.trade.lengths[past - 1]
+const pays = computed(() => money(props.currency))
+const answer = computed(() => props.trade.answer)
+const asked = computed(() => answer.value.asked)
+/** What a hand on a slider has moved to, before the answer to it is here. */
+const moved = ref<TradeQuestion>({})
+const chosen = computed(() => ({
+  tell: moved.value.tell ?? asked.value.tell,
+  minutes: moved.value.minutes ?? asked.value.minutesAWeek,
+  weeks: moved.value.weeks ?? asked.value.weeks,
+  millimetres: moved.value.millimetres ?? asked.value.millimetres,
+}))
+const send = useDebounceFn(() => emit('ask', chosen.value), SOON_MS)
+function move(to: TradeQuestion) {
+  moved.value = { ...moved.value, ...to }
+  void send()
 }
-const lengthNow = computed(() =>
-  told.value === 'length' ? longest(chosen.value.minutes, chosen.value.weeks) : chosen.value.length,
-)
-const weeksNow = computed(() =>
-  told.value !== 'weeks'
-    ? chosen.value.weeks
-    : props.trade.weeks.filter((weeks) => need(chosen.value.length, weeks) <= chosen.value.minutes).at(-1),
-)
-const minutesNow = computed(() =>
-  told.value === 'minutes'
-    ? Math.ceil(need(chosen.value.length, chosen.value.weeks) / STEP) * STEP
-    : chosen.value.minutes,
-)
-const yearly = (weeks: number) => props.trade.yearly[props.trade.weeks.indexOf(weeks)]!
-const priced = computed(() => props.trade.yearly.some((one) => one > 0))
+const numberOf = (event: Event) => Number((event.target as HTMLInputElement).value)
+
+const lengthNow = computed(() => answer.value.millimetres)
+const weeksNow = computed(() => answer.value.weeks)
+const minutesNow = computed(() => answer.value.minutesAWeek)
+const rows = computed(() => answer.value.rows)
+const priced = computed(() => rows.value.some((row) => row.yearly > 0))
 /** Half weeks as they are said. */
 const saysWeeks = (weeks: number) => (weeks % 1 ? `${Math.floor(weeks)}½` : `${weeks}`)
-const small = (mats: number) =>
-  mats < 0.5 ? 'hardly any small mat' : mats < 1.5 ? 'one small mat' : `${Math.round(mats)} small mats`
-const matsNow = computed(() =>
-  lengthNow.value === undefined || weeksNow.value === undefined
-    ? 0
-    : props.trade.mats[props.trade.weeks.indexOf(weeksNow.value)]![props.trade.lengths.indexOf(lengthNow.value)]!,
-)
-const answer = computed(() => {
-  if (lengthNow.value === undefined)
-    return `${minutesNow.value} minutes a week keep not even the shortest clip for ${saysWeeks(weeksNow.value!)} weeks.`
-  if (weeksNow.value === undefined)
-    return `At ${length(lengthNow.value)} it takes more than ${minutesNow.value} minutes a week even with a visit every ${props.trade.weeks[0]} weeks.`
-  const third = {
-    length: `The clip may leave ${length(lengthNow.value)}`,
-    minutes: `It takes ${minutesNow.value} minutes a week`,
-    weeks: `It may be left for ${saysWeeks(weeksNow.value)} weeks`,
-  }[told.value]
-  const expect = `${third}, with ${small(matsNow.value)} to expect until then`
-  return priced.value ? `${expect}; a year costs about ${pays.value(yearly(weeksNow.value))}.` : `${expect}.`
-})
 
 const WIDTH = 620
 const HEIGHT = 300
 const left = 74
 const bottom = 44
-const x = (weeks: number) =>
-  left + ((weeks - props.trade.weeks[0]!) / (props.trade.weeks.at(-1)! - props.trade.weeks[0]!)) * (WIDTH - left - 24)
+const first = computed(() => props.trade.weeks[0]!)
+const last = computed(() => props.trade.weeks.at(-1)!)
+const x = (weeks: number) => left + ((weeks - first.value) / (last.value - first.value)) * (WIDTH - left - 24)
 const top = computed(() =>
   Math.min(
     props.trade.lengths.at(-1)!,
-    Math.max(
-      40,
-      ...props.trade.weeks.map((weeks) => (longest(minutesNow.value + MORE, weeks) ?? 0) * 1.25),
-      (lengthNow.value ?? 0) * 1.2,
-    ),
+    Math.max(40, ...rows.value.map((row) => (row.withMore ?? 0) * 1.25), (lengthNow.value ?? 0) * 1.2),
   ),
 )
 const y = (mm: number) => HEIGHT - bottom - (Math.min(mm, top.value) / top.value) * (HEIGHT - bottom - 16)
-const curve = (minutes: number) =>
-  props.trade.weeks.map((weeks, i) => `${i ? 'L' : 'M'}${x(weeks)} ${y(longest(minutes, weeks) ?? 0)}`).join('')
-const more = computed(() =>
-  weeksNow.value === undefined ? undefined : longest(minutesNow.value + MORE, weeksNow.value),
-)
+const curve = (of: 'longest' | 'withMore') =>
+  rows.value.map((row, i) => `${i ? 'L' : 'M'}${x(row.weeks)} ${y(row[of] ?? 0)}`).join('')
 const marks = computed(() => [0.25, 0.5, 0.75, 1].map((part) => Math.round((top.value * part) / 5) * 5))
 </script>
 
 <template>
   <section class="trade" aria-labelledby="trade">
     <h2 id="trade">Length, minutes, money</h2>
-    <p class="own" data-test="own-answer">{{ say(trade.answer.text) }}</p>
+    <p class="own" data-test="own-answer">{{ say(trade.own.text) }}</p>
     <p class="ask">
       <label
         >Tell me
-        <select v-model="told">
-          <option v-for="one in TOLD" :key="one.value" :value="one.value">{{ one.title }}</option>
+        <select
+          :value="chosen.tell"
+          @change="move({ tell: ($event.target as HTMLSelectElement).value as TradeQuestion['tell'] })"
+        >
+          <option v-for="one in choices.TradeQuestionTell" :key="one.value" :value="one.value">{{ one.label }}</option>
         </select></label
       >
     </p>
     <div class="inputs">
-      <label v-if="told !== 'length'"
+      <label v-if="chosen.tell !== 'LENGTH'"
         >Clip left
         <input
-          v-model.number="chosen.length"
+          :value="chosen.millimetres"
           type="range"
           :min="trade.lengths[0]"
           :max="trade.lengths.at(-1)"
           step="2"
-          :aria-valuetext="length(chosen.length)"
-        /><output>{{ length(chosen.length) }}</output></label
+          :aria-valuetext="length(chosen.millimetres)"
+          @input="move({ millimetres: numberOf($event) })"
+        /><output>{{ length(chosen.millimetres) }}</output></label
       >
-      <label v-if="told !== 'minutes'"
+      <label v-if="chosen.tell !== 'MINUTES'"
         >Minutes a week
-        <input v-model.number="chosen.minutes" type="range" min="5" :max="MOST_MINUTES" :step="STEP" /><output
-          >{{ chosen.minutes }} min</output
-        ></label
+        <input
+          :value="chosen.minutes"
+          type="range"
+          min="5"
+          :max="facts.mostMinutesAWeek"
+          step="5"
+          @input="move({ minutes: numberOf($event) })"
+        /><output>{{ chosen.minutes }} min</output></label
       >
-      <label v-if="told !== 'weeks'"
+      <label v-if="chosen.tell !== 'WEEKS'"
         >A visit every
         <input
-          v-model.number="chosen.weeks"
+          :value="chosen.weeks"
           type="range"
           :min="trade.weeks[0]"
           :max="trade.weeks.at(-1)"
           step="0.5"
           :aria-valuetext="`${saysWeeks(chosen.weeks)} weeks`"
+          @input="move({ weeks: numberOf($event) })"
         /><output>{{ saysWeeks(chosen.weeks) }} weeks</output></label
       >
     </div>
-    <p class="answer slab" role="status" data-test="answer">{{ answer }}</p>
-    <p v-if="surcharge > 0 && weeksNow !== undefined" class="quiet">
-      A matted coat would cost {{ pays(surcharge) }} more each visit, about {{ pays((surcharge * 52) / weeksNow) }} a
+    <p class="answer slab" role="status" data-test="answer">{{ say(answer.text.text) }}</p>
+    <p v-if="surcharge > 0 && answer.visitsAYear !== undefined" class="quiet">
+      A matted coat would cost {{ pays(surcharge) }} more each visit, about {{ pays(surcharge * answer.visitsAYear) }} a
       year.
     </p>
-    <p v-if="more !== undefined && lengthNow !== undefined && more > lengthNow" class="quiet">
-      With {{ MORE }} minutes a week more it could be {{ length(more) }}.
+    <p v-if="answer.withMore !== undefined" class="quiet">
+      With {{ answer.moreMinutes }} minutes a week more it could be {{ length(answer.withMore) }}.
     </p>
     <svg
       class="chart"
@@ -151,10 +126,10 @@ const marks = computed(() => [0.25, 0.5, 0.75, 1].map((part) => Math.round((top.
       role="img"
       :aria-label="`How long the clip may be by weeks between visits, with ${minutesNow} minutes a week; the table below says the same`"
     >
-      <path class="free" :d="`${curve(minutesNow)}L${x(trade.weeks.at(-1)!)} ${y(0)}L${x(trade.weeks[0]!)} ${y(0)}Z`" />
-      <path class="more" :d="curve(minutesNow + MORE)" />
-      <path class="edge" :d="curve(minutesNow)" />
-      <text class="inside" :x="x(trade.weeks[0]!) + 10" :y="y(longest(minutesNow, trade.weeks[0]!) ?? 0) - 14">
+      <path class="free" :d="`${curve('longest')}L${x(last)} ${y(0)}L${x(first)} ${y(0)}Z`" />
+      <path class="more" :d="curve('withMore')" />
+      <path class="edge" :d="curve('longest')" />
+      <text class="inside" :x="x(first) + 10" :y="y(rows[0]?.longest ?? 0) - 14">
         so long, with {{ minutesNow }} min a week
       </text>
       <g v-for="mm in marks" :key="mm">
@@ -178,22 +153,18 @@ const marks = computed(() => [0.25, 0.5, 0.75, 1].map((part) => Math.round((top.
           <tr>
             <th>A visit every</th>
             <th>Longest clip with {{ minutesNow }} min</th>
-            <th>with {{ minutesNow + MORE }} min</th>
+            <th>with {{ minutesNow + answer.moreMinutes }} min</th>
             <th v-if="lengthNow !== undefined">Minutes at {{ length(lengthNow) }}</th>
             <th v-if="priced">A year</th>
           </tr>
         </thead>
         <tbody>
-          <tr v-for="weeks in trade.weeks" :key="weeks">
-            <th scope="row">{{ saysWeeks(weeks) }} weeks</th>
-            <td>{{ longest(minutesNow, weeks) === undefined ? 'none' : length(longest(minutesNow, weeks)!) }}</td>
-            <td>
-              {{
-                longest(minutesNow + MORE, weeks) === undefined ? 'none' : length(longest(minutesNow + MORE, weeks)!)
-              }}
-            </td>
-            <td v-if="lengthNow !== undefined">{{ Math.round(need(lengthNow, weeks)) }} min</td>
-            <td v-if="priced">{{ pays(yearly(weeks)) }}</td>
+          <tr v-for="row in rows" :key="row.weeks">
+            <th scope="row">{{ saysWeeks(row.weeks) }} weeks</th>
+            <td>{{ row.longest === undefined ? 'none' : length(row.longest) }}</td>
+            <td>{{ row.withMore === undefined ? 'none' : length(row.withMore) }}</td>
+            <td v-if="row.minutes !== undefined">{{ Math.round(row.minutes) }} min</td>
+            <td v-if="priced">{{ pays(row.yearly) }}</td>
           </tr>
         </tbody>
       </table>

@@ -1,7 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { api, ask } from '@/api/client'
-import type { PriceForm, VisitForm, VisitsView } from '@/api/types'
+import type { PriceForm, TradeTell, VisitForm, VisitsView } from '@/api/types'
 
 /** Visits to the groomer, past and to come, and what they cost. */
 export function useVisits(dogId: MaybeRefOrGetter<number>) {
@@ -117,10 +117,20 @@ export function useHandOver(dogId: MaybeRefOrGetter<number>) {
   return { sheet, setWords }
 }
 
-/** What length, minutes and money ask of one another. */
-export function useTrade(dogId: MaybeRefOrGetter<number>) {
+/** Two of length, minutes and weeks, for the third; what is not chosen is as usual. */
+export interface TradeQuestion {
+  tell?: TradeTell
+  minutes?: number
+  weeks?: number
+  millimetres?: number
+}
+
+/** What length, minutes and money ask of one another; while another answer is on its way the last one stays. */
+export function useTrade(dogId: MaybeRefOrGetter<number>, query: MaybeRefOrGetter<TradeQuestion>) {
   return useQuery({
-    queryKey: ['trade', computed(() => toValue(dogId))],
-    queryFn: () => ask(api.GET('/api/dogs/{dogId}/trade', { params: { path: { dogId: toValue(dogId) } } })),
+    queryKey: ['trade', computed(() => toValue(dogId)), computed(() => toValue(query))],
+    queryFn: () =>
+      ask(api.GET('/api/dogs/{dogId}/trade', { params: { path: { dogId: toValue(dogId) }, query: toValue(query) } })),
+    placeholderData: keepPreviousData,
   })
 }

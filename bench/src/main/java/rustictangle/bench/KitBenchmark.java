@@ -20,6 +20,7 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
+import rustictangle.core.buy.Purchases;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.Colour;
@@ -37,11 +38,10 @@ import rustictangle.core.kit.HeadShape;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Match;
 import rustictangle.core.kit.PadKind;
-import rustictangle.core.kit.Purchases;
 import rustictangle.core.kit.Spacing;
 import rustictangle.core.kit.Tips;
 import rustictangle.core.kit.Tool;
-import rustictangle.core.kit.ToolKind;
+import rustictangle.core.log.ToolKind;
 
 /** A whole dog, all sections: its match against a drawer of 40 tools, and the least to buy for it. */
 @State(Scope.Benchmark)

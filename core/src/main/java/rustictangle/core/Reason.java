@@ -6,10 +6,10 @@ import java.util.Objects;
 /**
  * Why a judgement came out as it did.
  *
- * <p>Quantities in the text stand in braces with their unit, {@code {82 mm}} or {@code {17.5 kg}},
+ * <p>Quantities in the text stand in braces with their unit, {@code {82 mm}}, {@code {17.5 kg}}, {@code {572 money}},
  * so that the interface can show them in the owner's own units.
  *
- * @param rule id of the rule in {@code docs/practice.md}, {@code room.rule-name}
+ * @param rule id of the rule in {@code docs/practice}, {@code room.rule-name}
  * @param text one plain sentence for the owner
  */
 public record Reason(String rule, String text) {
@@ -27,6 +27,11 @@ public record Reason(String rule, String text) {
     /** A body mass for use inside a reason's text, rounded to 100 g. */
     public static String kg(double kilograms) {
         return String.format(Locale.ROOT, "{%.1f kg}", kilograms);
+    }
+
+    /** An amount in the household's currency, rounded to whole ones. */
+    public static String money(double amount) {
+        return "{" + Math.round(amount) + " money}";
     }
 
     /** A chance in [0, 1] as whole per cent; a small but real chance never reads as nothing. */

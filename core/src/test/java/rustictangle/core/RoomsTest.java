@@ -2,6 +2,7 @@ package rustictangle.core;
 
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.tngtech.archunit.base.DescribedPredicate;
 import com.tngtech.archunit.core.domain.JavaClasses;
@@ -9,31 +10,44 @@ import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.lang.syntax.ArchRuleDefinition;
 import com.tngtech.archunit.library.Architectures.LayeredArchitecture;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /** The house's one direction: a room uses only the rooms above it. */
 class RoomsTest {
 
-    /** Each room with those it may use besides what they may use. */
-    private static final Map<String, List<String>> ROOMS = new LinkedHashMap<>();
+    static final Map<String, Set<String>> ROOMS = rooms(Path.of("../rooms.txt"));
 
-    static {
-        ROOMS.put("dog", List.of());
-        ROOMS.put("log", List.of("dog"));
-        ROOMS.put("coat", List.of("log"));
-        ROOMS.put("kit", List.of("coat"));
-        ROOMS.put("trust", List.of("kit"));
-        ROOMS.put("rhythm", List.of("coat"));
-        ROOMS.put("routine", List.of("trust", "rhythm"));
-        ROOMS.put("session", List.of("routine"));
-        ROOMS.put("visit", List.of("session"));
-        ROOMS.put("care", List.of("visit"));
-        ROOMS.put("plan", List.of("care"));
+    /** Each room with all those that it may use. */
+    private static Map<String, Set<String>> rooms(Path file) {
+        Map<String, Set<String>> rooms = new LinkedHashMap<>();
+        try {
+            for (String line : Files.readAllLines(file)) {
+                if (line.matches("[a-z]+:.*")) {
+                    String room = line.substring(0, line.indexOf(':'));
+                    Set<String> above = new TreeSet<>();
+                    for (String used : line.substring(room.length() + 1).split(" ")) {
+                        if (!used.isBlank()) {
+                            above.add(used);
+                            above.addAll(rooms.get(used));
+                        }
+                    }
+                    rooms.put(room, above);
+                }
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return rooms;
     }
 
     private static final JavaClasses CORE = new ClassFileImporter()
@@ -49,7 +63,7 @@ class RoomsTest {
             house = house.layer(room).definedBy("rustictangle.core." + room + "..");
         }
         for (String room : ROOMS.keySet()) {
-            String[] above = above(room).toArray(String[]::new);
+            String[] above = ROOMS.get(room).toArray(String[]::new);
             house = above.length == 0
                     ? house.whereLayer(room).mayNotAccessAnyLayer()
                     : house.whereLayer(room).mayOnlyAccessLayers(above);
@@ -57,10 +71,15 @@ class RoomsTest {
         house.check(CORE);
     }
 
-    private static Set<String> above(String room) {
-        Set<String> above = new TreeSet<>(ROOMS.get(room));
-        ROOMS.get(room).forEach(one -> above.addAll(above(one)));
-        return above;
+    @Test
+    void everyPackageIsARoom() throws IOException {
+        try (Stream<Path> packages = Files.list(Path.of("src/main/java/rustictangle/core"))) {
+            assertEquals(
+                    new TreeSet<>(ROOMS.keySet()),
+                    packages.filter(Files::isDirectory)
+                            .map(one -> one.getFileName().toString())
+                            .collect(Collectors.toCollection(TreeSet::new)));
+        }
     }
 
     @Test

@@ -1,9 +1,11 @@
 package rustictangle.server;
 
+import java.util.List;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.scheduling.annotation.EnableScheduling;
+import rustictangle.server.frame.Version;
 
 /** Rustic Tangle: HTTP in, core in the middle, SQLite out. */
 @SpringBootApplication
@@ -12,6 +14,10 @@ import org.springframework.scheduling.annotation.EnableScheduling;
 public class RusticTangle {
 
     public static void main(String[] args) {
+        if (List.of(args).contains("--version")) {
+            System.out.println("Rustic Tangle " + Version.TEXT);
+            return;
+        }
         SpringApplication.run(RusticTangle.class, args);
     }
 }

@@ -9,8 +9,10 @@ import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.library.Architectures.LayeredArchitecture;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -29,25 +31,23 @@ class RoomsTest {
             .withImportOption(new ImportOption.DoNotIncludeTests())
             .importPackages("rustictangle.server");
 
-    /** Each room with those it may use besides what they may use. */
-    private static final Map<String, List<String>> ROOMS = new LinkedHashMap<>();
+    private static final Map<String, List<String>> ROOMS = rooms(Path.of("../rooms.txt"));
 
-    static {
-        ROOMS.put("frame", List.of());
-        ROOMS.put("household", List.of("frame"));
-        ROOMS.put("dog", List.of("frame"));
-        ROOMS.put("log", List.of("dog"));
-        ROOMS.put("coat", List.of("log"));
-        ROOMS.put("kit", List.of("coat", "household"));
-        ROOMS.put("rhythm", List.of("coat", "household"));
-        ROOMS.put("trust", List.of("kit", "rhythm"));
-        ROOMS.put("routine", List.of("trust"));
-        ROOMS.put("session", List.of("routine"));
-        ROOMS.put("visit", List.of("session"));
-        ROOMS.put("care", List.of("visit"));
-        ROOMS.put("plan", List.of("care"));
-        ROOMS.put("exchange", List.of("session"));
-        ROOMS.put("demo", List.of("plan"));
+    /** Each room with those it may use besides what they may use, those of the server among them. */
+    private static Map<String, List<String>> rooms(Path file) {
+        Map<String, List<String>> rooms = new LinkedHashMap<>();
+        try {
+            for (String line : Files.readAllLines(file)) {
+                Matcher room = Pattern.compile("(?:\\+ )?([a-z]+):(.*)").matcher(line);
+                if (room.matches() && !room.group(1).equals("home")) {
+                    List<String> above = rooms.computeIfAbsent(room.group(1), name -> new ArrayList<>());
+                    Pattern.compile("[a-z]+").matcher(room.group(2)).results().forEach(used -> above.add(used.group()));
+                }
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return rooms;
     }
 
     @Test

@@ -7,23 +7,20 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
-import java.time.Clock;
+import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.boot.webmvc.test.autoconfigure.MockMvcPrint;
-import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Import;
-import org.springframework.context.annotation.Primary;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -35,11 +32,12 @@ import org.sqlite.SQLiteDataSource;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.dog.Region;
 import rustictangle.server.frame.DataFile;
+import rustictangle.server.frame.Schema;
 
-/** The whole server over HTTP on a real SQLite file, with a clock that the test moves. */
+/** The whole server over HTTP on a real SQLite file, one for all classes, with a clock that the test moves. */
 @SpringBootTest
 @AutoConfigureMockMvc(print = MockMvcPrint.NONE)
-@Import(ServerTest.TestClock.class)
+@Import(StandIns.class)
 public abstract class ServerTest {
 
     static final Instant MORNING = Instant.parse("2026-05-14T09:00:00Z");
@@ -53,7 +51,10 @@ public abstract class ServerTest {
     protected DataFile data;
 
     @Autowired
-    private MovableClock clock;
+    private StandIns.MovableClock clock;
+
+    @Autowired
+    private StandIns.SettableWeather weather;
 
     @DynamicPropertySource
     static void dataInAFolderOfItsOwn(DynamicPropertyRegistry registry) {
@@ -66,6 +67,29 @@ public abstract class ServerTest {
                 throw new UncheckedIOException(e);
             }
         });
+    }
+
+    private static Class<?> last;
+
+    /** Every class begins in the morning, with an empty file. */
+    @BeforeEach
+    void anew() throws IOException {
+        if (last != getClass()) {
+            last = getClass();
+            clock.now = MORNING;
+            weather.wet.clear();
+            Path empty = Files.createTempFile(data.file().getParent(), "empty", ".db");
+            Schema.bring(empty);
+            Path aside = data.file().resolveSibling("of-the-class-before.db");
+            data.replaceBy(empty, aside);
+            try (Stream<Path> beside = Files.list(data.file().getParent())) {
+                for (Path left : beside.filter(
+                                path -> path.getFileName().toString().matches(".*(before-).*"))
+                        .toList()) {
+                    Files.delete(left);
+                }
+            }
+        }
     }
 
     @BeforeEach
@@ -116,6 +140,10 @@ public abstract class ServerTest {
     /** The clock goes on with every test that shares this server. */
     protected LocalDate today() {
         return LocalDate.now(clock);
+    }
+
+    protected void itRained(LocalDate day) {
+        weather.wet.add(day);
     }
 
     protected void daysPass(int days) {
@@ -182,33 +210,5 @@ public abstract class ServerTest {
 
     protected static String glides(String section) {
         return done(UUID.randomUUID(), section, "GLIDES", 0, "RELAXED");
-    }
-
-    @TestConfiguration
-    static class TestClock {
-        @Bean
-        @Primary
-        MovableClock movableClock() {
-            return new MovableClock();
-        }
-    }
-
-    static final class MovableClock extends Clock {
-        private Instant now = MORNING;
-
-        @Override
-        public Instant instant() {
-            return now;
-        }
-
-        @Override
-        public ZoneId getZone() {
-            return ZoneId.of("Europe/London");
-        }
-
-        @Override
-        public Clock withZone(ZoneId zone) {
-            throw new UnsupportedOperationException("the test household does not travel");
-        }
     }
 }

@@ -7,9 +7,11 @@ import java.util.List;
 import java.util.Optional;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
+import rustictangle.core.kit.Kit;
 import rustictangle.core.log.BathKind;
 import rustictangle.core.log.Log;
-import rustictangle.core.routine.Picture;
+import rustictangle.core.rhythm.Forecast;
+import rustictangle.core.trust.Trust;
 
 /**
  * Whether it may be bathed now: water tightens tangles, so every place that gets wet is proved first, and no mat is in.
@@ -45,11 +47,11 @@ public record BathGate(Way way, List<Section> first, List<Section> mats, Reason 
         mats = List.copyOf(mats);
     }
 
-    public static BathGate of(Log log, Picture picture, BathKind kind, LocalDate today) {
+    public static BathGate of(Log log, Kit kit, Trust trust, Forecast forecast, BathKind kind, LocalDate today) {
         return of(
-                Proof.places(log, picture, today),
+                Proof.places(log, trust, forecast, today),
                 kind,
-                picture.kit().incomplete().isEmpty(),
+                kit.incomplete().isEmpty(),
                 today);
     }
 

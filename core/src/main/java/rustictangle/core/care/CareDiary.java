@@ -17,12 +17,11 @@ import rustictangle.core.log.CareOutcome;
 import rustictangle.core.log.Cared;
 import rustictangle.core.log.ClawTouched;
 import rustictangle.core.log.Entry;
+import rustictangle.core.log.Exercise;
 import rustictangle.core.log.Happened;
-import rustictangle.core.log.LifeEvent;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.Practised;
 import rustictangle.core.log.Visited;
-import rustictangle.core.trust.Lesson;
 
 /**
  * What was done at the table, day by day.
@@ -52,19 +51,10 @@ public record CareDiary(Map<CareJob, NavigableMap<LocalDate, Done>> days, Map<Ca
     private static final Log.Reading<Call> CALLS = log -> log.stream()
             .flatMap(entry -> entry
                     .as(Happened.class)
-                    .flatMap(happened -> afterwards(happened.event()))
+                    .flatMap(happened -> happened.event().asksFor())
                     .map(job -> new Call(job, entry.day()))
                     .stream())
             .toList();
-
-    /** What is looked at after it. Common practice, no published source. */
-    private static Optional<CareJob> afterwards(LifeEvent event) {
-        return switch (event) {
-            case SNOW, SAND_OR_BURRS -> Optional.of(CareJob.FEET);
-            case SWAM -> Optional.of(CareJob.EARS);
-            default -> Optional.empty();
-        };
-    }
 
     private static Stream<Said> said(Entry entry) {
         if (entry.said() instanceof Cared cared) {
@@ -84,15 +74,11 @@ public record CareDiary(Map<CareJob, NavigableMap<LocalDate, Done>> days, Map<Ca
             return Stream.of(CareJob.values())
                     .filter(job -> practised
                             .subject()
-                            .filter(Lesson.ofCare(job)::contains)
+                            .filter(Exercise.leadingTo(job)::contains)
                             .isPresent())
                     .map(job -> new Said(job, entry.day(), new Done(How.PRACTISED, false)));
         }
-        boolean bathed = entry.said() instanceof Bathed
-                || entry.as(Happened.class)
-                        .filter(happened -> happened.event() == LifeEvent.BATHED)
-                        .isPresent();
-        return bathed
+        return Bathed.of(entry).isPresent()
                 ? Stream.of(new Said(CareJob.BATH, entry.day(), new Done(How.DONE, false)))
                 : entry.said() instanceof ClawTouched
                         ? Stream.of(new Said(CareJob.NAILS, entry.day(), new Done(How.PRACTISED, false)))

@@ -7,10 +7,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import rustictangle.core.Every;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.log.CareJob;
-import rustictangle.core.trust.Lesson;
+import rustictangle.core.log.Exercise;
 import rustictangle.core.trust.Spot;
 import rustictangle.core.trust.Standing;
 import rustictangle.core.trust.Trust;
@@ -105,14 +106,14 @@ public record CareDue(
                     worked.filter(today::equals).isPresent(),
                     owes.isPresent(),
                     owes.map(CareDue::whyOwed)
-                            .or(() -> called.map(day -> whyCalled(job, day)))
+                            .or(() -> called.map(day -> CareRules.of(job).askedFor(day)))
                             .orElse(why(job, every, last, learning))));
         }
         return List.copyOf(all);
     }
 
     private static Optional<Spot> furthest(CareJob job, Trust trust) {
-        return Lesson.ofCare(job).stream()
+        return Exercise.leadingTo(job).stream()
                 .map(subject -> new Spot(subject, Optional.empty()))
                 .reduce((one, other) ->
                         trust.at(other).rung().compareTo(trust.at(one).rung()) > 0 ? other : one);
@@ -164,14 +165,6 @@ public record CareDue(
                         + "do not force it: let the groomer do it.");
     }
 
-    private static Reason whyCalled(CareJob job, LocalDate day) {
-        return job == CareJob.EARS
-                ? new Reason("care.after-swim", "It swam on {" + day + " date}: wipe the ears dry, and look.")
-                : new Reason(
-                        "care.after-walk",
-                        "It was out in snow, sand or burrs on {" + day + " date}: look between the toes and the pads.");
-    }
-
     private static Reason why(CareJob job, int every, Optional<LocalDate> last, boolean learning) {
         String when = last.map(day -> " Last on {" + day + " date}.").orElse(" Not done yet.");
         if (every == 0) {
@@ -184,8 +177,14 @@ public record CareDue(
                                 + when)
                 : new Reason(
                         "care.every",
-                        "Every " + (every == 1 ? "day" : every + " days") + "." + when
-                                + (job == CareJob.NAILS ? " Clicking on a hard floor means now." : ""));
+                        capitalized(Every.inWords(every)) + "." + when
+                                + (CareRules.of(job).adds().isEmpty()
+                                        ? ""
+                                        : " " + CareRules.of(job).adds()));
+    }
+
+    private static String capitalized(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
     /** Jobs in the order of the enumeration, those whose turn is today. */

@@ -1,11 +1,13 @@
 package rustictangle.core.care;
 
+import java.time.LocalDate;
 import java.util.Arrays;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.stream.Collectors;
+import java.util.Optional;
+import java.util.stream.Stream;
+import rustictangle.core.Every;
+import rustictangle.core.Reason;
 import rustictangle.core.Table;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.log.CareJob;
@@ -13,18 +15,56 @@ import rustictangle.core.log.CareJob;
 /**
  * What is fixed of a job, whatever the dog: a table that a groomer can proof-read, {@code jobs.txt}.
  *
- * @param minutes  of the whole job; a bath's follow the dog
- * @param every    days between two, unless the owner says otherwise; 0: when it is wanted
- * @param flatFace the same for a dog with a flat face
- * @param child    whether a child may do it, with an adult beside
- * @param needs    of each of these one
+ * @param minutes   of the whole job; a bath's follow the dog
+ * @param every     days between two, unless the owner says otherwise; 0: when it is wanted
+ * @param flatFace  the same for a dog with a flat face
+ * @param child     whether a child may do it, with an adult beside
+ * @param atGroomer whether groomers do it too
+ * @param needs     of each of these one
+ * @param asked     what is said when something happened after which it is looked at, the day still to be named; empty:
+ *                  nothing asks for it
+ * @param adds      what is said besides of its turn; may be empty
  */
-public record CareRules(int minutes, int every, int flatFace, boolean child, List<List<Supply>> needs) {
+public record CareRules(
+        int minutes,
+        int every,
+        int flatFace,
+        boolean child,
+        boolean atGroomer,
+        List<List<Supply>> needs,
+        Optional<Reason> asked,
+        String adds) {
 
-    private static final Map<CareJob, CareRules> BY_JOB = read();
+    private static final Map<CareJob, CareRules> BY_JOB =
+            Table.byConstant(CareJob.class, CareRules.class, "jobs.txt", 9, CareRules::read);
 
     public static CareRules of(CareJob job) {
         return BY_JOB.get(job);
+    }
+
+    /**
+     * An interval to choose.
+     *
+     * @param days  between two; 0: when it is wanted
+     * @param label in words
+     */
+    public record Choosable(int days, String label, boolean usual) {}
+
+    private static final List<Integer> CHOOSABLE = List.of(0, 1, 2, 3, 7, 14, 21, 24, 28, 42, 56);
+
+    /** What there is to choose from for a dog, the one that stands and the usual one among them. */
+    public List<Choosable> choosable(Dog dog, int chosen) {
+        int usual = every(dog);
+        return Stream.concat(CHOOSABLE.stream(), Stream.of(chosen, usual))
+                .distinct()
+                .sorted()
+                .map(days -> new Choosable(days, Every.inWords(days), days == usual))
+                .toList();
+    }
+
+    /** What groomers do, too: a visit says so, and the sheet tells when it was done last. */
+    public static List<CareJob> atGroomers() {
+        return BY_JOB.keySet().stream().filter(job -> of(job).atGroomer).toList();
     }
 
     /** Days between two; 0: when it is wanted. */
@@ -32,31 +72,36 @@ public record CareRules(int minutes, int every, int flatFace, boolean child, Lis
         return dog.flatFace() ? flatFace : every;
     }
 
-    private static Map<CareJob, CareRules> read() {
-        Map<CareJob, CareRules> rules = new EnumMap<>(CareJob.class);
-        Table.rows(CareRules.class, "jobs.txt", 6)
-                .forEach(row -> rules.put(
-                        job(row.get(0)),
-                        new CareRules(
-                                Integer.parseInt(row.get(1)),
-                                Integer.parseInt(row.get(2)),
-                                Integer.parseInt(row.get(3)),
-                                row.get(4).equals("yes"),
-                                needs(row.get(5)))));
-        return Map.copyOf(rules);
+    /** Why it is looked at after what happened on that day. */
+    Reason askedFor(LocalDate day) {
+        return asked.map(why -> new Reason(why.rule(), why.text().replace("DAY", "{" + day + " date}")))
+                .orElseThrow();
     }
 
-    static CareJob job(String words) {
-        return CareJob.valueOf(words.toUpperCase(Locale.ROOT).replace(' ', '_'));
+    private static CareRules read(List<String> row) {
+        return new CareRules(
+                Integer.parseInt(row.get(1)),
+                Integer.parseInt(row.get(2)),
+                Integer.parseInt(row.get(3)),
+                Table.yes(row.get(4)),
+                Table.yes(row.get(5)),
+                needs(row.get(6)),
+                Table.unlessNo(row.get(7)).map(CareRules::reason),
+                Table.unlessNo(row.get(8)).orElse(""));
+    }
+
+    /** A rule and its words, with a colon between. */
+    private static Reason reason(String cell) {
+        int colon = cell.indexOf(": ");
+        return new Reason(cell.substring(0, colon), cell.substring(colon + 2));
     }
 
     private static List<List<Supply>> needs(String words) {
-        return words.isBlank()
-                ? List.of()
-                : Arrays.stream(words.split(","))
-                        .map(one -> Arrays.stream(one.split(" or "))
-                                .map(Supply::named)
-                                .toList())
-                        .collect(Collectors.toUnmodifiableList());
+        return Table.unlessNo(words).stream()
+                .flatMap(all -> Arrays.stream(all.split(", ")))
+                .map(one -> Arrays.stream(one.split(" or "))
+                        .map(supply -> Table.constant(Supply.class, supply))
+                        .toList())
+                .toList();
     }
 }

@@ -32,7 +32,10 @@ public record CareStep(String title, String todo, Optional<Reason> caution) {
         }
         Optional<Reason> caution =
                 cells.get(4).isEmpty() ? Optional.empty() : Optional.of(CareCaution.of(cells.get(4)));
-        return new Row(CareRules.job(cells.get(0)), cells.get(1), new CareStep(cells.get(2), cells.get(3), caution));
+        return new Row(
+                Table.constant(CareJob.class, cells.get(0)),
+                cells.get(1),
+                new CareStep(cells.get(2), cells.get(3), caution));
     }
 
     /**

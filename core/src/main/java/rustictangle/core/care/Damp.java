@@ -15,7 +15,6 @@ import rustictangle.core.log.Bathed;
 import rustictangle.core.log.DrynessFelt;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Happened;
-import rustictangle.core.log.LifeEvent;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.Moment;
 
@@ -37,14 +36,15 @@ public record Damp(Moment since, Optional<BathKind> bath, Map<Section, Boolean> 
             log -> log.stream().flatMap(Damp::turn).toList();
 
     private static Stream<Turn> turn(Entry entry) {
-        if (entry.said() instanceof Bathed bathed) {
-            return Stream.of(new Turn(entry.moment(), Optional.of(bathed.kind()), Optional.empty()));
+        Optional<BathKind> bathed = Bathed.of(entry);
+        if (bathed.isPresent()) {
+            return Stream.of(new Turn(entry.moment(), bathed, Optional.empty()));
         }
         if (entry.said() instanceof DrynessFelt felt) {
             return Stream.of(new Turn(entry.moment(), Optional.empty(), Optional.of(felt)));
         }
-        boolean soaked = entry.said() instanceof Happened happened
-                && (happened.event() == LifeEvent.SWAM || happened.event() == LifeEvent.SOAKED);
+        boolean soaked =
+                entry.said() instanceof Happened happened && happened.event().wetsAllOver();
         return soaked ? Stream.of(new Turn(entry.moment(), Optional.empty(), Optional.empty())) : Stream.empty();
     }
 

@@ -15,20 +15,17 @@ import rustictangle.core.log.BathKind;
 import rustictangle.core.log.Bathed;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Happened;
-import rustictangle.core.log.LifeEvent;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.Moment;
 import rustictangle.core.log.Visited;
+import rustictangle.core.rhythm.Closed;
+import rustictangle.core.rhythm.Forecast;
+import rustictangle.core.rhythm.Mat;
 import rustictangle.core.rhythm.Outlook;
-import rustictangle.core.routine.Picture;
-import rustictangle.core.session.Closed;
-import rustictangle.core.session.Mat;
+import rustictangle.core.trust.Trust;
 
 /** When a comb last ran free at each place, and the coat was not wet since. */
 final class Proof {
-
-    private static final Set<LifeEvent> WETS =
-            Set.of(LifeEvent.SWAM, LifeEvent.SOAKED, LifeEvent.SNOW, LifeEvent.BATHED);
 
     /**
      * @param sections it is about
@@ -47,14 +44,14 @@ final class Proof {
         if (entry.said() instanceof Visited) {
             return Stream.of(new Turn(entry.moment(), EVERYWHERE, true));
         }
-        if (entry.said() instanceof Bathed bathed) {
-            BathKind kind = bathed.kind();
+        Optional<BathKind> bathed = Bathed.of(entry);
+        if (bathed.isPresent()) {
             return Stream.of(new Turn(
                     entry.moment(),
-                    EVERYWHERE.stream().filter(kind::wets).collect(Collectors.toUnmodifiableSet()),
+                    EVERYWHERE.stream().filter(bathed.get()::wets).collect(Collectors.toUnmodifiableSet()),
                     false));
         }
-        if (entry.said() instanceof Happened happened && WETS.contains(happened.event())) {
+        if (entry.said() instanceof Happened happened && happened.event().wets()) {
             return Stream.of(new Turn(entry.moment(), EVERYWHERE, false));
         }
         return entry.done().stream()
@@ -79,7 +76,7 @@ final class Proof {
     }
 
     /** Every place of the dog, as the gate before a bath asks for it. */
-    static List<BathGate.Place> places(Log log, Picture picture, LocalDate today) {
+    static List<BathGate.Place> places(Log log, Trust trust, Forecast forecast, LocalDate today) {
         Map<Section, LocalDate> proved = log.once("proved", Proof::proved);
         Set<Section> mats = Mat.stillIn(log, today).stream().map(Mat::section).collect(Collectors.toSet());
         Set<Section> closed =
@@ -87,9 +84,9 @@ final class Proof {
         return Stream.of(Section.values())
                 .map(section -> new BathGate.Place(
                         section,
-                        picture.forecast().at(section).filter(Outlook::mats).isPresent(),
+                        forecast.at(section).filter(Outlook::mats).isPresent(),
                         mats.contains(section),
-                        !closed.contains(section) && picture.trust().readyAt(section),
+                        !closed.contains(section) && trust.readyAt(section),
                         Optional.ofNullable(proved.get(section))))
                 .toList();
     }

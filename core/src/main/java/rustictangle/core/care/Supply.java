@@ -1,6 +1,5 @@
 package rustictangle.core.care;
 
-import java.util.Locale;
 import rustictangle.core.Choice;
 
 /** Things in the drawer that are no brushes. Kinds only. */
@@ -29,9 +28,5 @@ public enum Supply implements Choice {
     @Override
     public Words words() {
         return words;
-    }
-
-    static Supply named(String words) {
-        return valueOf(words.strip().toUpperCase(Locale.ROOT).replace(' ', '_'));
     }
 }

@@ -18,21 +18,22 @@ import static rustictangle.core.kit.Manner.PROVE_WIDE;
 import static rustictangle.core.kit.Manner.SEARCH;
 import static rustictangle.core.kit.Manner.WIPE;
 import static rustictangle.core.kit.Manner.WITH_LIE;
-import static rustictangle.core.kit.ToolKind.BRISTLE_BRUSH;
-import static rustictangle.core.kit.ToolKind.CLOTH;
-import static rustictangle.core.kit.ToolKind.COMB;
-import static rustictangle.core.kit.ToolKind.FACE_COMB;
-import static rustictangle.core.kit.ToolKind.FINGERS;
-import static rustictangle.core.kit.ToolKind.MIST;
-import static rustictangle.core.kit.ToolKind.PIN_BRUSH;
-import static rustictangle.core.kit.ToolKind.RUBBER_CURRY;
-import static rustictangle.core.kit.ToolKind.SLICKER;
-import static rustictangle.core.kit.ToolKind.UNDERCOAT_RAKE;
-import static rustictangle.core.kit.ToolKind.WOODEN_PIN_BRUSH;
+import static rustictangle.core.log.ToolKind.BRISTLE_BRUSH;
+import static rustictangle.core.log.ToolKind.CLOTH;
+import static rustictangle.core.log.ToolKind.COMB;
+import static rustictangle.core.log.ToolKind.FACE_COMB;
+import static rustictangle.core.log.ToolKind.FINGERS;
+import static rustictangle.core.log.ToolKind.MIST;
+import static rustictangle.core.log.ToolKind.PIN_BRUSH;
+import static rustictangle.core.log.ToolKind.RUBBER_CURRY;
+import static rustictangle.core.log.ToolKind.SLICKER;
+import static rustictangle.core.log.ToolKind.UNDERCOAT_RAKE;
+import static rustictangle.core.log.ToolKind.WOODEN_PIN_BRUSH;
 
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import rustictangle.core.log.ToolKind;
 
 /**
  * Which tools, in which order, by coat: what prepares, what brushes (by school), what follows, what proves. Common

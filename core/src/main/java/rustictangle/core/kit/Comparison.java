@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import rustictangle.core.Reason;
+import rustictangle.core.log.ToolProperty;
 
 /**
  * Why this tool and not that one: two tools at one step of one section, property by property.

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import rustictangle.core.Reason;
+import rustictangle.core.log.ToolProperty;
 
 /**
  * How well one tool serves one step at one section.
@@ -17,7 +18,7 @@ public record Fit(Tool tool, ToolStep step, Need need, double score, Verdict ver
     private static final double WORTH_NAMING = 0.97;
 
     /** The fit of a tool at one step. A tool put aside fits nowhere until it is replaced. */
-    static Fit of(Tool tool, ToolStep step, Need need) {
+    public static Fit of(Tool tool, ToolStep step, Need need) {
         return of(tool, step, need, forbidden(tool, need));
     }
 

@@ -1,5 +1,7 @@
 package rustictangle.core.kit;
 
+import rustictangle.core.log.ToolProperty;
+
 /**
  * One property of a tool against what a section asks.
  *

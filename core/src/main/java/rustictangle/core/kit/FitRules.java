@@ -2,6 +2,8 @@ package rustictangle.core.kit;
 
 import java.util.Optional;
 import rustictangle.core.coat.Density;
+import rustictangle.core.log.ToolKind;
+import rustictangle.core.log.ToolProperty;
 
 /**
  * How well each property of a tool fits a section, in [0, 1]. What is wanted is common practice; how
@@ -70,7 +72,7 @@ final class FitRules {
                         ? LENGTH_UNKNOWN
                         : length(tool.pinMillimetres().get(), need.pins().orElseThrow());
             case PAD ->
-                tool.pad().isEmpty() ? PAD_UNKNOWN : pad(tool.pad().get().firmness() - padWanted(tool, need));
+                tool.pad().isEmpty() ? PAD_UNKNOWN : pad(tool.pad().get().firmness() - need.padWanted(tool));
             case TIPS -> tips(tool.tips(), need.tips());
             case FLEXIBLE -> gentleness(tool, need);
             case HEAD ->
@@ -84,12 +86,6 @@ final class FitRules {
         double out =
                 Math.max(0, Math.max(window.minMillimetres() - millimetres, millimetres - window.maxMillimetres()));
         return Math.max(LENGTH_WORST, 1 - out / LENGTH_TOLERANCE_MM);
-    }
-
-    /** Wooden and flexible brushes are to be soft, whatever hair they go through. */
-    static double padWanted(Tool tool, Need need) {
-        boolean softByKind = tool.kind() == ToolKind.WOODEN_PIN_BRUSH || tool.kind() == ToolKind.FLEXIBLE_PIN_BRUSH;
-        return softByKind ? PadKind.SOFT.firmness() : need.pad().orElseThrow().firmness();
     }
 
     private static double pad(double difference) {

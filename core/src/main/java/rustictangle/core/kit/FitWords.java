@@ -1,15 +1,16 @@
 package rustictangle.core.kit;
 
 import rustictangle.core.Reason;
+import rustictangle.core.log.ToolProperty;
 
 /** What a tool has and a section wants, in words; written only when someone asks. */
-final class FitWords {
+public final class FitWords {
 
     private static final String NOT_KNOWN = "not known";
 
     private FitWords() {}
 
-    static String have(ToolProperty property, Tool tool) {
+    public static String have(ToolProperty property, Tool tool) {
         return switch (property) {
             case JOB -> tool.kind().label();
             case LENGTH -> tool.pinMillimetres().map(Reason::mm).orElse("not measured");
@@ -35,7 +36,7 @@ final class FitWords {
                 need.pins()
                         .map(w -> Reason.mm(w.minMillimetres()) + " to " + Reason.mm(w.maxMillimetres()))
                         .orElse("any");
-            case PAD -> Pad.of(FitRules.padWanted(tool, need)).words();
+            case PAD -> Pad.of(need.padWanted(tool)).words();
             case TIPS -> need.tips().label();
             case FLEXIBLE -> need.gentle() ? "coated tips or a flexible head" : "never raw cut";
             case HEAD -> need.head().label();

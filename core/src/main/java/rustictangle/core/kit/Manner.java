@@ -69,7 +69,17 @@ public enum Manner {
     public boolean brushes() {
         return switch (this) {
             case SEARCH, LIGHTLY, ON_TOOL, PROVE_WIDE, PROVE_FINE, WIPE -> false;
-            default -> true;
+            case CIRCLES, WITH_LIE, ALONG_LEATHER, AGAINST_LIE, AGAINST_LIE_TWICE, LIFT_LOOSE -> true;
+            case ALL_WAYS, ENDS_INWARD, FINDER, COMB_OUT, COMB_LAYERS, LAYERS -> true;
+        };
+    }
+
+    /** Whether it goes another way than the hair lies: not where only skin is beneath. */
+    boolean againstOrAcross() {
+        return switch (this) {
+            case AGAINST_LIE, AGAINST_LIE_TWICE, ALL_WAYS, CIRCLES -> true;
+            case SEARCH, LIGHTLY, ON_TOOL, WITH_LIE, ALONG_LEATHER, LIFT_LOOSE, ENDS_INWARD, FINDER -> false;
+            case COMB_OUT, COMB_LAYERS, LAYERS, PROVE_WIDE, PROVE_FINE, WIPE -> false;
         };
     }
 

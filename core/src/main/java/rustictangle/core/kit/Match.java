@@ -7,6 +7,7 @@ import java.util.Set;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.ToolKind;
 
 /**
  * What the whole dog asks of the tools.

@@ -6,6 +6,7 @@ import rustictangle.core.Reason;
 import rustictangle.core.coat.CoatState;
 import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.ToolKind;
 
 /**
  * What one section asks of the tools.
@@ -70,5 +71,12 @@ public record Need(
             }
         }
         return Optional.empty();
+    }
+
+    /** How firm the pad of a brush should be: soft where it is soft by its kind, whatever hair it goes through. */
+    public double padWanted(Tool tool) {
+        return tool.kind().isSoft()
+                ? PadKind.SOFT.firmness()
+                : pad.orElseThrow().firmness();
     }
 }

@@ -2,6 +2,7 @@ package rustictangle.core.kit;
 
 import java.util.List;
 import rustictangle.core.Reason;
+import rustictangle.core.log.ToolKind;
 
 /**
  * Tools that must not be used on a section, and the harm that prevents.

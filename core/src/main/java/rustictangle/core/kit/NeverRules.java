@@ -1,28 +1,23 @@
 package rustictangle.core.kit;
 
-import static rustictangle.core.kit.ToolKind.BRISTLE_BRUSH;
-import static rustictangle.core.kit.ToolKind.COMB;
-import static rustictangle.core.kit.ToolKind.CURVED_COMB;
-import static rustictangle.core.kit.ToolKind.DEMATTING_BLADE;
-import static rustictangle.core.kit.ToolKind.DESHEDDING_BLADE;
-import static rustictangle.core.kit.ToolKind.FACE_COMB;
-import static rustictangle.core.kit.ToolKind.FLEXIBLE_PIN_BRUSH;
-import static rustictangle.core.kit.ToolKind.PIN_BRUSH;
-import static rustictangle.core.kit.ToolKind.ROTATING_COMB;
-import static rustictangle.core.kit.ToolKind.RUBBER_CURRY;
-import static rustictangle.core.kit.ToolKind.SLICKER;
-import static rustictangle.core.kit.ToolKind.THICK_PIN_BRUSH;
-import static rustictangle.core.kit.ToolKind.UNDERCOAT_RAKE;
-import static rustictangle.core.kit.ToolKind.WOODEN_PIN_BRUSH;
+import static rustictangle.core.log.ToolKind.BRISTLE_BRUSH;
+import static rustictangle.core.log.ToolKind.DEMATTING_BLADE;
+import static rustictangle.core.log.ToolKind.DESHEDDING_BLADE;
+import static rustictangle.core.log.ToolKind.RUBBER_CURRY;
+import static rustictangle.core.log.ToolKind.SLICKER;
+import static rustictangle.core.log.ToolKind.UNDERCOAT_RAKE;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.function.Predicate;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.LengthBand;
 import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.ToolKind;
 
 /** What must not be used on a section. Common practice, no published source. */
 final class NeverRules {
@@ -41,17 +36,12 @@ final class NeverRules {
             "kit.never-pins-smooth",
             "slicker and pin brushes",
             "Close-lying hair lets wires and pins scratch straight down to the skin.",
-            SLICKER,
-            PIN_BRUSH,
-            WOODEN_PIN_BRUSH,
-            THICK_PIN_BRUSH,
-            FLEXIBLE_PIN_BRUSH);
+            tools(ToolKind::hasPins));
     private static final NeverHere WIRES_ON_PLUSH = never(
             "kit.never-pins-smooth",
             "slicker and stiff pins",
             "Short hair lets wires scratch straight down to the skin, even where it is thick.",
-            SLICKER,
-            THICK_PIN_BRUSH);
+            tools(ToolKind::isStiff));
     private static final NeverHere SLICKER_AT_EYES =
             never("kit.never-slicker-face", "slicker", "Wires slip: one could reach the eye.", SLICKER);
     private static final NeverHere SLICKER_ON_PUPPY = never(
@@ -89,34 +79,12 @@ final class NeverRules {
             "coat.corded",
             "any brush or comb",
             "It tears the cords and cannot pass them.",
-            SLICKER,
-            PIN_BRUSH,
-            WOODEN_PIN_BRUSH,
-            THICK_PIN_BRUSH,
-            FLEXIBLE_PIN_BRUSH,
-            COMB,
-            ROTATING_COMB,
-            CURVED_COMB,
-            FACE_COMB,
-            UNDERCOAT_RAKE,
-            RUBBER_CURRY,
-            BRISTLE_BRUSH);
+            tools(ToolKind::touchesHair));
     private static final NeverHere ON_BARE_SKIN = never(
             "coat.hairless",
             "brush, comb and rake",
             "Nothing stands between them and the skin: they scratch.",
-            SLICKER,
-            PIN_BRUSH,
-            WOODEN_PIN_BRUSH,
-            THICK_PIN_BRUSH,
-            FLEXIBLE_PIN_BRUSH,
-            COMB,
-            ROTATING_COMB,
-            CURVED_COMB,
-            FACE_COMB,
-            UNDERCOAT_RAKE,
-            RUBBER_CURRY,
-            BRISTLE_BRUSH);
+            tools(ToolKind::touchesHair));
 
     private NeverRules() {}
 
@@ -169,6 +137,10 @@ final class NeverRules {
         if (longer) {
             list.add(BRISTLE);
         }
+    }
+
+    private static ToolKind[] tools(Predicate<ToolKind> which) {
+        return Arrays.stream(ToolKind.values()).filter(which).toArray(ToolKind[]::new);
     }
 
     private static NeverHere never(String rule, String label, String text, ToolKind... tools) {

@@ -19,42 +19,45 @@ final class OrderWords {
 
     /** Empty for what a reason of its own explains. */
     private static Optional<String> phrase(ToolStep step) {
-        return Optional.ofNullable(
-                switch (step.tool()) {
-                    case FINGERS -> "fingers part what holds";
-                    case MIST -> "a light mist";
-                    case RUBBER_CURRY -> "rubber loosens what is dead";
-                    case UNDERCOAT_RAKE -> "the rake lifts only what is loose";
-                    case SLICKER -> brushing("the slicker", "s", step.manner());
-                    case PIN_BRUSH -> brushing("pins", "", step.manner());
-                    case WOODEN_PIN_BRUSH -> brushing("wooden pins", "", step.manner());
-                    case BRISTLE_BRUSH ->
-                        step.manner() == Manner.WIPE ? "bristle wipes over it" : "bristle follows the lie";
-                    case CLOTH -> "a soft cloth, or bristle, follows the lie";
-                    case COMB -> combing(step.manner());
-                    case FACE_COMB -> "the fine comb proves it";
-                    default -> null;
-                });
-    }
-
-    private static String brushing(String tool, String s, Manner manner) {
-        return switch (manner) {
-            case AGAINST_LIE -> tool + " open" + s + " it against the lie";
-            case AGAINST_LIE_TWICE -> tool + " go" + (s.isEmpty() ? "" : "es") + " against the lie, twice over";
-            case ALL_WAYS -> tool + ", every way, bring" + s + " out the loose hair";
-            case LAYERS -> tool + " reach" + (s.isEmpty() ? "" : "es") + " the skin in thin layers";
-            case FINDER -> tool + ", very lightly, find" + s + " what holds";
-            case WITH_LIE -> tool + " follow" + s + " the lie";
-            case ALONG_LEATHER -> tool + " follow" + s + " the leather";
-            default -> null;
+        return switch (step.tool()) {
+            case FINGERS -> Optional.of("fingers part what holds");
+            case MIST -> Optional.of("a light mist");
+            case RUBBER_CURRY -> Optional.of("rubber loosens what is dead");
+            case UNDERCOAT_RAKE -> Optional.of("the rake lifts only what is loose");
+            case SLICKER -> brushing("the slicker", "s", step.manner());
+            case PIN_BRUSH -> brushing("pins", "", step.manner());
+            case WOODEN_PIN_BRUSH -> brushing("wooden pins", "", step.manner());
+            case BRISTLE_BRUSH ->
+                Optional.of(step.manner() == Manner.WIPE ? "bristle wipes over it" : "bristle follows the lie");
+            case CLOTH -> Optional.of("a soft cloth, or bristle, follows the lie");
+            case COMB -> combing(step.manner());
+            case FACE_COMB -> Optional.of("the fine comb proves it");
+            // What has no words of its own goes by its name.
+            default -> Optional.of("the " + step.tool().label());
         };
     }
 
-    private static String combing(Manner manner) {
+    private static Optional<String> brushing(String tool, String s, Manner manner) {
         return switch (manner) {
-            case COMB_LAYERS -> "the comb goes to the skin, its own proof";
-            case COMB_OUT, PROVE_WIDE, PROVE_FINE -> "the comb proves it";
-            default -> null;
+            case AGAINST_LIE -> Optional.of(tool + " open" + s + " it against the lie");
+            case AGAINST_LIE_TWICE ->
+                Optional.of(tool + " go" + (s.isEmpty() ? "" : "es") + " against the lie, twice over");
+            case ALL_WAYS -> Optional.of(tool + ", every way, bring" + s + " out the loose hair");
+            case LAYERS -> Optional.of(tool + " reach" + (s.isEmpty() ? "" : "es") + " the skin in thin layers");
+            case FINDER -> Optional.of(tool + ", very lightly, find" + s + " what holds");
+            case WITH_LIE -> Optional.of(tool + " follow" + s + " the lie");
+            case ALONG_LEATHER -> Optional.of(tool + " follow" + s + " the leather");
+            case SEARCH, LIGHTLY, ON_TOOL, CIRCLES, LIFT_LOOSE, ENDS_INWARD, COMB_OUT -> Optional.empty();
+            case COMB_LAYERS, PROVE_WIDE, PROVE_FINE, WIPE -> Optional.empty();
+        };
+    }
+
+    private static Optional<String> combing(Manner manner) {
+        return switch (manner) {
+            case COMB_LAYERS -> Optional.of("the comb goes to the skin, its own proof");
+            case COMB_OUT, PROVE_WIDE, PROVE_FINE -> Optional.of("the comb proves it");
+            case SEARCH, LIGHTLY, ON_TOOL, CIRCLES, WITH_LIE, ALONG_LEATHER, AGAINST_LIE -> Optional.empty();
+            case AGAINST_LIE_TWICE, LIFT_LOOSE, ALL_WAYS, ENDS_INWARD, FINDER, LAYERS, WIPE -> Optional.empty();
         };
     }
 }

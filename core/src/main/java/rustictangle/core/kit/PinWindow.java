@@ -8,6 +8,8 @@ package rustictangle.core.kit;
  */
 public record PinWindow(double minMillimetres, double maxMillimetres) {
 
+    /** One brush for everything, hand not yet sure. Common practice, no published source: 27 mm, oval, medium. */
+    public static final double ALL_ROUND_MM = 27;
     /** Longest pin or wire there is, mm. Own estimate. */
     static final double LONGEST_PIN_MM = 60;
 
@@ -18,7 +20,7 @@ public record PinWindow(double minMillimetres, double maxMillimetres) {
         }
     }
 
-    boolean holds(double millimetres) {
+    public boolean holds(double millimetres) {
         return millimetres >= minMillimetres && millimetres <= maxMillimetres;
     }
 

@@ -1,15 +1,13 @@
 package rustictangle.core.kit;
 
-import java.util.Arrays;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import rustictangle.core.Reason;
 import rustictangle.core.Table;
 import rustictangle.core.dog.Part;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.ToolKind;
 
 /**
  * What is safe at a place, whatever the coat: a table that a groomer can proof-read, {@code places.txt}.
@@ -41,7 +39,8 @@ public record PlaceUse(Direction direction, boolean slicker, boolean rake, boole
     }
 
     private static final int COLUMNS = 6;
-    private static final Map<Part, PlaceUse> TABLE = table();
+    private static final Map<Part, PlaceUse> TABLE =
+            Table.byConstant(Part.class, PlaceUse.class, "places.txt", COLUMNS, PlaceUse::use);
 
     public static PlaceUse at(Section section) {
         return TABLE.get(section.part());
@@ -49,56 +48,31 @@ public record PlaceUse(Direction direction, boolean slicker, boolean rake, boole
 
     /** The same step as it is safe here; empty: not here at all. */
     Optional<ToolStep> fitted(ToolStep step) {
-        boolean allowed =
-                switch (step.tool()) {
-                    case SLICKER -> slicker;
-                    case UNDERCOAT_RAKE -> rake;
-                    case RUBBER_CURRY -> rubber;
-                    default -> true;
-                };
-        if (!allowed) {
-            return Optional.empty();
-        }
-        return Optional.of(new ToolStep(step.tool(), fitted(step.manner())));
+        return allows(step.tool()) ? Optional.of(new ToolStep(step.tool(), fitted(step.manner()))) : Optional.empty();
+    }
+
+    private boolean allows(ToolKind tool) {
+        return switch (tool.reach()) {
+            case ANYWHERE -> true;
+            case AS_SLICKER -> slicker;
+            case AS_RAKE -> rake;
+            case AS_RUBBER -> rubber;
+        };
     }
 
     private Manner fitted(Manner manner) {
-        boolean againstOrAcross =
-                switch (manner) {
-                    case AGAINST_LIE, AGAINST_LIE_TWICE, ALL_WAYS, CIRCLES -> true;
-                    default -> false;
-                };
-        if (!againstOrAcross || direction == Direction.EVERY_WAY) {
+        if (!manner.againstOrAcross() || direction == Direction.EVERY_WAY) {
             return manner;
         }
         return direction == Direction.ALONG_THE_LEATHER ? Manner.ALONG_LEATHER : Manner.WITH_LIE;
     }
 
-    private static Map<Part, PlaceUse> table() {
-        Map<Part, PlaceUse> table = new EnumMap<>(Part.class);
-        Table.rows(PlaceUse.class, "places.txt", COLUMNS)
-                .forEach(row -> table.put(Part.valueOf(name(row.get(0))), use(row)));
-        if (table.size() != Part.values().length) {
-            throw new IllegalStateException(
-                    "places.txt has " + table.keySet() + ", need " + Arrays.toString(Part.values()));
-        }
-        return table;
-    }
-
     private static PlaceUse use(List<String> row) {
         return new PlaceUse(
-                Direction.valueOf(name(row.get(1))),
-                yes(row.get(2)),
-                yes(row.get(3)),
-                yes(row.get(4)),
+                Table.constant(Direction.class, row.get(1)),
+                Table.yes(row.get(2)),
+                Table.yes(row.get(3)),
+                Table.yes(row.get(4)),
                 Integer.parseInt(row.get(5)));
-    }
-
-    private static boolean yes(String cell) {
-        return cell.equals("yes");
-    }
-
-    private static String name(String cell) {
-        return cell.toUpperCase(Locale.ROOT).replace(' ', '_');
     }
 }

@@ -2,6 +2,7 @@ package rustictangle.core.kit;
 
 import java.util.List;
 import java.util.Optional;
+import rustictangle.core.log.ToolKind;
 
 /**
  * What one section asks, and what the drawer answers.
@@ -38,7 +39,7 @@ public record SectionKit(Need need, List<StepKit> steps, List<Fit> fits) {
     public boolean proves() {
         return need.proof().isEmpty()
                 || steps.stream().anyMatch(step -> step.best()
-                        .filter(fit -> fit.tool().kind().proves() || fit.tool().kind() == ToolKind.FACE_COMB)
+                        .filter(fit -> fit.tool().kind().work() == ToolKind.Work.COMB)
                         .isPresent());
     }
 

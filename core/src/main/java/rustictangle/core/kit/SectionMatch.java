@@ -21,6 +21,7 @@ import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.LifeStage;
 import rustictangle.core.dog.Part;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.ToolKind;
 
 /** The match of one section's hair to tools. */
 final class SectionMatch {

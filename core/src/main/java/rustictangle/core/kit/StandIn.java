@@ -1,23 +1,23 @@
 package rustictangle.core.kit;
 
-import static rustictangle.core.kit.ToolKind.BRISTLE_BRUSH;
-import static rustictangle.core.kit.ToolKind.CLOTH;
-import static rustictangle.core.kit.ToolKind.COMB;
-import static rustictangle.core.kit.ToolKind.CURVED_COMB;
-import static rustictangle.core.kit.ToolKind.FACE_COMB;
-import static rustictangle.core.kit.ToolKind.FLEXIBLE_PIN_BRUSH;
-import static rustictangle.core.kit.ToolKind.PIN_BRUSH;
-import static rustictangle.core.kit.ToolKind.ROTATING_COMB;
-import static rustictangle.core.kit.ToolKind.RUBBER_CURRY;
-import static rustictangle.core.kit.ToolKind.SLICKER;
-import static rustictangle.core.kit.ToolKind.THICK_PIN_BRUSH;
-import static rustictangle.core.kit.ToolKind.UNDERCOAT_RAKE;
-import static rustictangle.core.kit.ToolKind.WOODEN_PIN_BRUSH;
+import static rustictangle.core.log.ToolKind.COMB;
+import static rustictangle.core.log.ToolKind.CURVED_COMB;
+import static rustictangle.core.log.ToolKind.FACE_COMB;
+import static rustictangle.core.log.ToolKind.PIN_BRUSH;
+import static rustictangle.core.log.ToolKind.SLICKER;
+import static rustictangle.core.log.ToolKind.UNDERCOAT_RAKE;
 
+import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import rustictangle.core.Table;
 import rustictangle.core.coat.Density;
+import rustictangle.core.dog.Part;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.ToolKind;
 
 /**
  * How well one kind of tool does the job of another, in [0, 1]. Which kinds stand in for which follows
@@ -25,50 +25,18 @@ import rustictangle.core.dog.Section;
  */
 final class StandIn {
 
-    /** By the job's kind and the kind that does it. */
-    private static final double[][] TABLE = new double[ToolKind.values().length][ToolKind.values().length];
+    /** By the job's kind, and the kind that does it. */
+    private static final Map<ToolKind, Map<ToolKind, Double>> TABLE =
+            Table.rows(StandIn.class, "stand-ins.txt", 2).stream()
+                    .collect(Collectors.toUnmodifiableMap(
+                            row -> Table.constant(ToolKind.class, row.get(0)), row -> others(row.get(1))));
 
-    static {
-        row(
-                PIN_BRUSH,
-                Map.of(
-                        WOODEN_PIN_BRUSH,
-                        0.75,
-                        THICK_PIN_BRUSH,
-                        0.7,
-                        SLICKER,
-                        0.7,
-                        ROTATING_COMB,
-                        0.5,
-                        COMB,
-                        0.5,
-                        FLEXIBLE_PIN_BRUSH,
-                        0.45));
-        row(
-                SLICKER,
-                Map.of(
-                        PIN_BRUSH,
-                        0.7,
-                        THICK_PIN_BRUSH,
-                        0.6,
-                        WOODEN_PIN_BRUSH,
-                        0.55,
-                        ROTATING_COMB,
-                        0.5,
-                        COMB,
-                        0.5,
-                        FLEXIBLE_PIN_BRUSH,
-                        0.3,
-                        UNDERCOAT_RAKE,
-                        0.58));
-        // A light hand with the rake, between the seasons too; only where it may go at all.
-        row(WOODEN_PIN_BRUSH, Map.of(FLEXIBLE_PIN_BRUSH, 0.95, PIN_BRUSH, 0.8));
-        row(COMB, Map.of(ROTATING_COMB, 0.85, CURVED_COMB, 0.8, FACE_COMB, 0.6));
-        row(FACE_COMB, Map.of(COMB, 0.8, CURVED_COMB, 0.7, ROTATING_COMB, 0.6));
-        row(UNDERCOAT_RAKE, Map.of(ROTATING_COMB, 0.85, COMB, 0.75, SLICKER, 0.6));
-        row(CLOTH, Map.of(BRISTLE_BRUSH, 1.0));
-        row(RUBBER_CURRY, Map.of(BRISTLE_BRUSH, 0.6));
-        row(BRISTLE_BRUSH, Map.of(RUBBER_CURRY, 0.7, PIN_BRUSH, 0.6, SLICKER, 0.5));
+    private static Map<ToolKind, Double> others(String cell) {
+        return Arrays.stream(cell.split(","))
+                .map(String::strip)
+                .collect(Collectors.toUnmodifiableMap(
+                        one -> Table.constant(ToolKind.class, one.substring(0, one.lastIndexOf(' '))),
+                        one -> Double.valueOf(one.substring(one.lastIndexOf(' ') + 1))));
     }
 
     /** A wooden or flexible brush does not get through dense hair in one pass. Own estimate. */
@@ -78,13 +46,15 @@ final class StandIn {
     /** A fine face comb leads through nothing: only its fine proof stands in for a comb's. Own estimate. */
     private static final double FACE_COMB_WIDE = 0.35;
 
+    private static final Set<Part> CORNERS = EnumSet.of(Part.BEHIND_EAR, Part.ARMPIT, Part.HIND_LEG);
+
     private static final Optional<LeadSchool> NO_SLICKER = Optional.of(LeadSchool.NO_SLICKER_YET);
 
     private StandIn() {}
 
     /** How well the kind does this step here; 0: not at all. */
     static double value(ToolKind kind, ToolStep step, Need need) {
-        double value = kind == step.tool() ? 1 : TABLE[step.tool().ordinal()][kind.ordinal()];
+        double value = kind == step.tool() ? 1 : of(step.tool(), kind);
         if (kind == UNDERCOAT_RAKE && !PlaceUse.at(need.section()).rake()) {
             return 0;
         }
@@ -97,7 +67,7 @@ final class StandIn {
         if (kind == FACE_COMB && step.tool() == COMB && step.manner() != Manner.PROVE_FINE) {
             return FACE_COMB_WIDE;
         }
-        boolean soft = kind == WOODEN_PIN_BRUSH || kind == FLEXIBLE_PIN_BRUSH;
+        boolean soft = kind.isSoft();
         if (soft && need.soft() && step.tool() == PIN_BRUSH) {
             value = WHERE_SOFT_IS_RIGHT;
         }
@@ -107,13 +77,11 @@ final class StandIn {
 
     /** Behind ears, elbows and hocks: where a straight comb's corner pokes. */
     private static boolean hasCorners(Section section) {
-        return switch (section.part()) {
-            case BEHIND_EAR, ARMPIT, HIND_LEG -> true;
-            default -> false;
-        };
+        return CORNERS.contains(section.part());
     }
 
-    private static void row(ToolKind job, Map<ToolKind, Double> others) {
-        others.forEach((kind, value) -> TABLE[job.ordinal()][kind.ordinal()] = value);
+    /** How well one kind does the job of another, whatever the place, in [0, 1]. */
+    static double of(ToolKind job, ToolKind kind) {
+        return TABLE.getOrDefault(job, Map.of()).getOrDefault(kind, 0.0);
     }
 }

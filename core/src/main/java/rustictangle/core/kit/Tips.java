@@ -1,6 +1,10 @@
 package rustictangle.core.kit;
 
+import java.util.EnumSet;
+import java.util.Set;
 import rustictangle.core.Choice;
+import rustictangle.core.log.ToolKind;
+import rustictangle.core.log.ToolProperty;
 
 /** How pins or wires end. */
 public enum Tips implements Choice {
@@ -15,6 +19,18 @@ public enum Tips implements Choice {
 
     Tips(String label, String hint) {
         words = new Words(label, hint);
+    }
+
+    /** How the pins or wires of a kind may end; none: it has none. Drops of plastic are on a slicker's wires only. */
+    public static Set<Tips> of(ToolKind kind) {
+        Set<Tips> tips = EnumSet.noneOf(Tips.class);
+        if (kind.properties().contains(ToolProperty.TIPS)) {
+            tips.addAll(EnumSet.allOf(Tips.class));
+        }
+        if (kind != ToolKind.SLICKER) {
+            tips.remove(COATED);
+        }
+        return tips;
     }
 
     @Override

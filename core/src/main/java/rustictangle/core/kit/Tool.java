@@ -3,6 +3,7 @@ package rustictangle.core.kit;
 import java.util.Objects;
 import java.util.Optional;
 import rustictangle.core.Refused;
+import rustictangle.core.log.ToolKind;
 
 /**
  * One tool by what can be measured and seen of it. What was not measured is absent.
@@ -66,7 +67,7 @@ public record Tool(
     }
 
     /** A brush in general. */
-    static Tool brush(
+    public static Tool brush(
             ToolKind kind, double pinMillimetres, Optional<PadKind> pad, Tips tips, HeadShape head, boolean flexible) {
         return new Tool(
                 0,
@@ -84,7 +85,7 @@ public record Tool(
     }
 
     /** A comb in general. */
-    static Tool comb(ToolKind kind, Spacing spacing) {
+    public static Tool comb(ToolKind kind, Spacing spacing) {
         return new Tool(
                 0,
                 "",
@@ -124,12 +125,12 @@ public record Tool(
     }
 
     /** The same with pins or wires of another length, in (0, 60] mm. */
-    Tool withPins(double millimetres) {
+    public Tool withPins(double millimetres) {
         return with(Optional.of(millimetres), head, check);
     }
 
     /** The same with a head of another shape. */
-    Tool withHead(HeadShape shape) {
+    public Tool withHead(HeadShape shape) {
         return with(pinMillimetres, Optional.of(shape), check);
     }
 

@@ -1,8 +1,10 @@
 package rustictangle.core.kit;
 
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.ToolCleaned;
@@ -32,6 +34,13 @@ public final class ToolChecks {
                 .forEach(entry -> checks.cleaned.put(
                         entry.as(ToolCleaned.class).orElseThrow().tool(), entry));
         return checks;
+    }
+
+    /** Every tool of which something was said, in the drawer or not. */
+    public Set<Long> tools() {
+        Set<Long> tools = new HashSet<>(newest.keySet());
+        tools.addAll(cleaned.keySet());
+        return tools;
     }
 
     /** When a tool was cleaned last; empty: nobody said. */

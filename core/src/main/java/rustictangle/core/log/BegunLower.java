@@ -10,13 +10,14 @@ import rustictangle.core.dog.Section;
  * @param section empty for a position
  * @param rung    in [1, 10]
  */
+@Lasts(value = Lasts.For.A_YEAR, answer = true)
 public record BegunLower(Subject subject, Optional<Section> section, int rung) implements Said {
 
     /** Rungs of every ladder. */
     public static final int HIGHEST = 10;
 
     public BegunLower {
-        Missing.refuse("subject", subject);
+        Limits.refuseMissing("subject", subject);
         if (!(rung >= 1 && rung <= HIGHEST)) {
             throw new Refused("rung", "A ladder has rungs 1 to " + HIGHEST + "; " + rung + " was given.");
         }

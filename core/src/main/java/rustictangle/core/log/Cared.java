@@ -9,20 +9,18 @@ import java.util.Optional;
  * @param words  what was seen; may be empty
  * @param with   what it was done with, where there is a choice; empty: as usual
  */
+@Lasts(value = Lasts.For.EVER, answer = true)
 public record Cared(CareJob job, CareOutcome outcome, Optional<Signal> signal, String words, Optional<Subject> with)
         implements Said {
-
-    /** Characters. */
-    public static final int MOST = 1000;
 
     public Cared(CareJob job, CareOutcome outcome, Optional<Signal> signal, String words) {
         this(job, outcome, signal, words, Optional.empty());
     }
 
     public Cared {
-        Missing.refuse("job", job);
-        Missing.refuse("outcome", outcome);
-        Missing.refuse("words", words);
-        Missing.refuseLonger("words", words, MOST);
+        Limits.refuseMissing("job", job);
+        Limits.refuseMissing("outcome", outcome);
+        Limits.refuseMissing("words", words);
+        Limits.refuseLonger("words", words, Limits.LONGEST_TEXT);
     }
 }

@@ -1,5 +1,6 @@
 package rustictangle.core.log;
 
+import java.util.Optional;
 import rustictangle.core.Choice;
 
 /**
@@ -94,9 +95,22 @@ public record Catch(SkinLook skin, Lump lump, Beneath beneath, Spread spread) {
     }
 
     public Catch {
-        Missing.refuse("skin", skin);
-        Missing.refuse("lump", lump);
-        Missing.refuse("beneath", beneath);
-        Missing.refuse("spread", spread);
+        Limits.refuseMissing("skin", skin);
+        Limits.refuseMissing("lump", lump);
+        Limits.refuseMissing("beneath", beneath);
+        Limits.refuseMissing("spread", spread);
+    }
+
+    public boolean hasLump() {
+        return lump != Lump.NONE;
+    }
+
+    /** Who must look first, by what was seen alone, whatever was tried before; empty: nobody. */
+    public Optional<SeenBy.Who> whoMustSee() {
+        if (skin != SkinLook.SOUND) {
+            return Optional.of(SeenBy.Who.VET);
+        }
+        boolean grave = lump == Lump.OVER_20_MM || beneath == Beneath.TIGHT || spread == Spread.JOINED;
+        return hasLump() && grave ? Optional.of(SeenBy.Who.GROOMER) : Optional.empty();
     }
 }

@@ -10,6 +10,7 @@ import rustictangle.core.dog.Section;
  *
  * @param dry to the skin
  */
+@Lasts(Lasts.For.A_YEAR)
 public record DrynessFelt(Section section, boolean dry) implements Said {
 
     /** In the order in which places stay damp; where they are dry it is dry everywhere. Common practice, no published source. */
@@ -25,6 +26,6 @@ public record DrynessFelt(Section section, boolean dry) implements Said {
             .toList();
 
     public DrynessFelt {
-        Missing.refuse("section", section);
+        Limits.refuseMissing("section", section);
     }
 }

@@ -1,9 +1,10 @@
 package rustictangle.core.log;
 
 /** Something happened on the entry's day. */
+@Lasts(Lasts.For.A_YEAR)
 public record Happened(LifeEvent event) implements Said {
 
     public Happened {
-        Missing.refuse("event", event);
+        Limits.refuseMissing("event", event);
     }
 }

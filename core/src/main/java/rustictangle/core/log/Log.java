@@ -272,8 +272,10 @@ public final class Log {
 
     @SafeVarargs
     private static <T> List<T> all(List<T>... parts) {
-        List<T> all = new ArrayList<>(Stream.of(parts).mapToInt(List::size).sum());
-        Stream.of(parts).forEach(all::addAll);
+        List<T> all = new ArrayList<>();
+        for (List<T> part : parts) {
+            all.addAll(part);
+        }
         return Collections.unmodifiableList(all);
     }
 }

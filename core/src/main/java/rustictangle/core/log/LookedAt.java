@@ -11,15 +11,13 @@ import rustictangle.core.dog.Section;
  * @param words what it looks like; may be empty where there is a photo
  * @param photo of the place
  */
+@Lasts(Lasts.For.EVER)
 public record LookedAt(Section section, String words, Optional<UUID> photo) implements Said {
 
-    /** Characters. */
-    public static final int MOST = 1000;
-
     public LookedAt {
-        Missing.refuse("section", section);
-        Missing.refuse("words", words);
-        Missing.refuseLonger("words", words, MOST);
+        Limits.refuseMissing("section", section);
+        Limits.refuseMissing("words", words);
+        Limits.refuseLonger("words", words, Limits.LONGEST_TEXT);
         if (words.isBlank() && photo.isEmpty()) {
             throw new Refused("words", "Say what you saw, or take a photo.");
         }

@@ -1,9 +1,10 @@
 package rustictangle.core.log;
 
 /** What the owner remembers of the time before the first record; the newest counts. */
+@Lasts(Lasts.For.EVER)
 public record PastTold(LastCombed lastCombed) implements Said {
 
     public PastTold {
-        Missing.refuse("lastCombed", lastCombed);
+        Limits.refuseMissing("lastCombed", lastCombed);
     }
 }

@@ -8,10 +8,11 @@ import rustictangle.core.dog.Section;
  *
  * @param section empty for a position
  */
+@Lasts(value = Lasts.For.A_YEAR, answer = true)
 public record PracticeWarned(Subject subject, Optional<Section> section, Warning warning) implements Said {
 
     public PracticeWarned {
-        Missing.refuse("subject", subject);
-        Missing.refuse("warning", warning);
+        Limits.refuseMissing("subject", subject);
+        Limits.refuseMissing("warning", warning);
     }
 }

@@ -10,10 +10,11 @@ import rustictangle.core.dog.Section;
  * @param subject empty: the tool that leads at this section
  * @param section empty for a position
  */
+@Lasts(value = Lasts.For.A_YEAR, answer = true)
 public record Practised(Optional<Subject> subject, Optional<Section> section, Signal signal) implements Said {
 
     public Practised {
-        Missing.refuse("signal", signal);
+        Limits.refuseMissing("signal", signal);
         if (subject.isEmpty() && section.isEmpty()) {
             throw new Refused("subject", "Neither subject nor section is given; name at least one.");
         }

@@ -8,10 +8,8 @@ import rustictangle.core.dog.Section;
  *
  * @param words what they said; may be empty
  */
+@Lasts(Lasts.For.A_YEAR)
 public record SeenBy(Section section, Who who, String words) implements Said {
-
-    /** Characters. */
-    public static final int MOST = 1000;
 
     /** Who must look before a place is brushed again. */
     public enum Who implements Choice {
@@ -38,9 +36,9 @@ public record SeenBy(Section section, Who who, String words) implements Said {
     }
 
     public SeenBy {
-        Missing.refuse("section", section);
-        Missing.refuse("who", who);
-        Missing.refuse("words", words);
-        Missing.refuseLonger("words", words, MOST);
+        Limits.refuseMissing("section", section);
+        Limits.refuseMissing("who", who);
+        Limits.refuseMissing("words", words);
+        Limits.refuseLonger("words", words, Limits.LONGEST_TEXT);
     }
 }

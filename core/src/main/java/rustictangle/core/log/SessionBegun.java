@@ -10,6 +10,7 @@ import rustictangle.core.dog.Section;
  *
  * @param plan the places, in order
  */
+@Lasts(value = Lasts.For.A_YEAR, answer = true)
 public record SessionBegun(List<Place> plan) implements Said {
 
     /**
@@ -19,7 +20,9 @@ public record SessionBegun(List<Place> plan) implements Said {
      */
     public record Place(Section section, Optional<Integer> seconds, Optional<Subject> subject, Optional<Integer> step) {
         public Place {
-            Missing.refuse("section", section);
+            Limits.refuseMissing("section", section);
+            seconds.ifPresent(number -> Limits.refuseOutside("seconds", number, 0, Limits.MOST_SECONDS));
+            step.ifPresent(number -> Limits.refuseOutside("step", number, 1, Section.values().length));
         }
 
         /** A step of its own. */

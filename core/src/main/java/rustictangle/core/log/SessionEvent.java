@@ -65,6 +65,7 @@ public sealed interface SessionEvent extends Said {
      * @param tangles found, mats among them: 1 to 99 when there were any, else 0
      * @param spent   seconds it took, its turns before it was put off included, pauses not; empty: not known
      */
+    @Lasts(value = Lasts.For.A_YEAR, answer = true)
     record SectionDone(Section section, CombResult comb, int tangles, Signal signal, Optional<Integer> spent)
             implements AtSection {
 
@@ -77,9 +78,9 @@ public sealed interface SessionEvent extends Said {
         }
 
         public SectionDone {
-            Missing.refuse("section", section);
-            Missing.refuse("comb", comb);
-            Missing.refuse("signal", signal);
+            Limits.refuseMissing("section", section);
+            Limits.refuseMissing("comb", comb);
+            Limits.refuseMissing("signal", signal);
             boolean found = comb == CombResult.TANGLES_CLEARED || comb.leavesMat();
             if (!(tangles >= (found ? 1 : 0) && tangles <= MOST_TANGLES)) {
                 throw new Refused(
@@ -94,9 +95,7 @@ public sealed interface SessionEvent extends Said {
                 throw new Refused(
                         "comb", "Without the comb a place is done only when the dog opted out; skip it instead.");
             }
-            if (spent.filter(seconds -> !(seconds >= 0)).isPresent()) {
-                throw new IllegalArgumentException("a place in " + spent.get() + " s, need 0 or more");
-            }
+            spent.ifPresent(seconds -> Limits.refuseOutside("spent", seconds, 0, Limits.MOST_SECONDS));
         }
 
         /** Before it is known what it took. */
@@ -120,9 +119,10 @@ public sealed interface SessionEvent extends Said {
     }
 
     /** The step in hand was worked, with one answer for all of it. */
+    @Lasts(value = Lasts.For.A_YEAR, answer = true)
     record StepDone(List<SectionDone> places) implements AtStep {
         public StepDone {
-            Missing.refuse("places", places);
+            Limits.refuseMissing("places", places);
             places = List.copyOf(places);
             refuseNone(places.stream().map(SectionDone::section).toList());
         }
@@ -149,10 +149,11 @@ public sealed interface SessionEvent extends Said {
      *
      * @param sections in hand just then; none before the first stroke
      */
+    @Lasts(value = Lasts.For.A_YEAR, answer = true)
     record Warned(List<Section> sections, Warning warning) implements AtStep {
         public Warned {
-            Missing.refuse("sections", sections);
-            Missing.refuse("warning", warning);
+            Limits.refuseMissing("sections", sections);
+            Limits.refuseMissing("warning", warning);
             sections = List.copyOf(sections);
         }
 
@@ -163,18 +164,20 @@ public sealed interface SessionEvent extends Said {
     }
 
     /** Those places of the step in hand are left for another day. */
+    @Lasts(Lasts.For.ITS_DAY)
     record StepSkipped(List<Section> sections) implements AtStep {
         public StepSkipped {
-            Missing.refuse("sections", sections);
+            Limits.refuseMissing("sections", sections);
             sections = List.copyOf(sections);
             refuseNone(sections);
         }
     }
 
     /** Those places of the step in hand are done later in this session. */
+    @Lasts(Lasts.For.ITS_DAY)
     record StepPostponed(List<Section> sections) implements AtStep {
         public StepPostponed {
-            Missing.refuse("sections", sections);
+            Limits.refuseMissing("sections", sections);
             sections = List.copyOf(sections);
             refuseNone(sections);
         }
@@ -187,24 +190,27 @@ public sealed interface SessionEvent extends Said {
     }
 
     /** Left for another day. */
+    @Lasts(Lasts.For.ITS_DAY)
     record SectionSkipped(Section section) implements AtSection {
         public SectionSkipped {
-            Missing.refuse("section", section);
+            Limits.refuseMissing("section", section);
         }
     }
 
     /** Done later in this session: other places come first. */
+    @Lasts(Lasts.For.ITS_DAY)
     record SectionPostponed(Section section) implements AtSection {
         public SectionPostponed {
-            Missing.refuse("section", section);
+            Limits.refuseMissing("section", section);
         }
     }
 
     /** The comb caught; the owner has looked. */
+    @Lasts(Lasts.For.A_YEAR)
     record Caught(Section section, Catch found) implements AtSection {
         public Caught {
-            Missing.refuse("section", section);
-            Missing.refuse("found", found);
+            Limits.refuseMissing("section", section);
+            Limits.refuseMissing("found", found);
         }
     }
 
@@ -213,6 +219,7 @@ public sealed interface SessionEvent extends Said {
      *
      * @param seconds in [1, 1800]
      */
+    @Lasts(Lasts.For.A_YEAR)
     record Teased(Section section, int seconds, Signal signal) implements AtSection {
 
         /** Longer than this is a forgotten timer. Own estimate. */
@@ -224,8 +231,8 @@ public sealed interface SessionEvent extends Said {
         }
 
         public Teased {
-            Missing.refuse("section", section);
-            Missing.refuse("signal", signal);
+            Limits.refuseMissing("section", section);
+            Limits.refuseMissing("signal", signal);
             if (!(seconds >= 1 && seconds <= MOST_SECONDS)) {
                 throw new Refused("seconds", "A try takes 1 to " + MOST_SECONDS + " seconds; was the timer forgotten?");
             }
@@ -233,29 +240,33 @@ public sealed interface SessionEvent extends Said {
     }
 
     /** Detangling gel was worked in here: a bath is owed. */
+    @Lasts(Lasts.For.A_YEAR)
     record GelUsed(Section section) implements AtSection {
         public GelUsed {
-            Missing.refuse("section", section);
+            Limits.refuseMissing("section", section);
         }
     }
 
     /** The checklist is through; the first stroke comes. */
+    @Lasts(Lasts.For.A_YEAR)
     record Started() implements SessionEvent {}
 
     /**
      * The finger search found a knot here, or a second time: there is none after all. Any section may be
      * named; one that was not planned is worked after the others.
      */
+    @Lasts(Lasts.For.ITS_DAY)
     record KnotFelt(Section section) implements AtSection {
         public KnotFelt {
-            Missing.refuse("section", section);
+            Limits.refuseMissing("section", section);
         }
     }
 
     /** One layer of the section is brushed; the next one comes down. Older sessions said so of each. */
+    @Lasts(Lasts.For.ITS_DAY)
     record LayerDone(Section section) implements AtSection {
         public LayerDone {
-            Missing.refuse("section", section);
+            Limits.refuseMissing("section", section);
         }
     }
 
@@ -266,10 +277,11 @@ public sealed interface SessionEvent extends Said {
     }
 
     /** By eye. */
+    @Lasts(Lasts.For.SEASONS)
     record HairCameOut(Section section, HairOut hair) implements HairOutAt {
         public HairCameOut {
-            Missing.refuse("section", section);
-            Missing.refuse("hair", hair);
+            Limits.refuseMissing("section", section);
+            Limits.refuseMissing("hair", hair);
         }
     }
 
@@ -278,13 +290,14 @@ public sealed interface SessionEvent extends Said {
      *
      * @param grams in [0, 500]
      */
+    @Lasts(Lasts.For.SEASONS)
     record HairWeighed(Section section, double grams) implements HairOutAt {
 
         /** More than this is not one pass over one section. Own estimate. */
         public static final double MOST_GRAMS = 500;
 
         public HairWeighed {
-            Missing.refuse("section", section);
+            Limits.refuseMissing("section", section);
             if (!(grams >= 0 && grams <= MOST_GRAMS)) {
                 throw new Refused("grams", "0 to 500 g; weigh one pass at a time.");
             }
@@ -297,6 +310,7 @@ public sealed interface SessionEvent extends Said {
     }
 
     /** How the dog takes it just now, seen while the section is worked. */
+    @Lasts(value = Lasts.For.A_YEAR, answer = true)
     record Signalled(Section section, Signal signal) implements AtSection {
         @Override
         public Optional<Signal> seen() {
@@ -304,23 +318,28 @@ public sealed interface SessionEvent extends Said {
         }
 
         public Signalled {
-            Missing.refuse("section", section);
-            Missing.refuse("signal", signal);
+            Limits.refuseMissing("section", section);
+            Limits.refuseMissing("signal", signal);
         }
     }
 
     /** One piece. */
+    @Lasts(Lasts.For.ITS_DAY)
     record TreatGiven() implements SessionEvent {}
 
     /** Hands off for a while; the time does not count. */
+    @Lasts(Lasts.For.ITS_DAY)
     record Paused() implements SessionEvent {}
 
     /** On again. */
+    @Lasts(Lasts.For.ITS_DAY)
     record Resumed() implements SessionEvent {}
 
     /** The owner ends it here. */
+    @Lasts(Lasts.For.ITS_DAY)
     record Stopped() implements SessionEvent {}
 
     /** Takes back the last event that still stands. */
+    @Lasts(Lasts.For.ITS_DAY)
     record Undone() implements SessionEvent {}
 }

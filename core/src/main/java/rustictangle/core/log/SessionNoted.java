@@ -1,13 +1,11 @@
 package rustictangle.core.log;
 
 /** What the owner wants to remember of a session; the newest counts, and an empty one removes it. */
+@Lasts(Lasts.For.ITS_DAY)
 public record SessionNoted(String text) implements Said {
 
-    /** Characters. */
-    public static final int MOST = 1000;
-
     public SessionNoted {
-        Missing.refuse("text", text);
-        Missing.refuseLonger("note", text, MOST);
+        Limits.refuseMissing("text", text);
+        Limits.refuseLonger("note", text, Limits.LONGEST_TEXT);
     }
 }

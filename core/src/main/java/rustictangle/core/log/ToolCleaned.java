@@ -1,4 +1,10 @@
 package rustictangle.core.log;
 
 /** Cleared of hair and washed, so that it works again. */
-public record ToolCleaned(long tool) implements Said {}
+@Lasts(Lasts.For.EVER)
+public record ToolCleaned(long tool) implements Said {
+
+    public ToolCleaned {
+        Limits.refuseNoId("tool", tool);
+    }
+}

@@ -9,9 +9,11 @@ import java.util.Set;
  *
  * @param faults empty when it passed
  */
+@Lasts(Lasts.For.EVER)
 public record ToolLookedOver(long tool, Set<ToolFault> faults) implements Said {
 
     public ToolLookedOver {
+        Limits.refuseNoId("tool", tool);
         EnumSet<ToolFault> set = EnumSet.noneOf(ToolFault.class);
         set.addAll(faults);
         faults = Collections.unmodifiableSet(set);

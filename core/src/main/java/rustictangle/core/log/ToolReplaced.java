@@ -1,4 +1,10 @@
 package rustictangle.core.log;
 
 /** A new one of the same kind lies in its place. */
-public record ToolReplaced(long tool) implements Said {}
+@Lasts(Lasts.For.EVER)
+public record ToolReplaced(long tool) implements Said {
+
+    public ToolReplaced {
+        Limits.refuseNoId("tool", tool);
+    }
+}

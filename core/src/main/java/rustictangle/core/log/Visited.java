@@ -12,13 +12,14 @@ import rustictangle.core.dog.Region;
 /**
  * A groomer saw the dog on the entry's day; the newest of a day counts.
  *
- * @param left    hair that was left, mm in (0, 400]; empty: not said
- * @param price   in the household's currency, 0 or more; empty: not said
+ * @param left    hair that was left, mm in [1, 400]; empty: not said
+ * @param price   in the household's currency, in [0, 1,000,000]; empty: not said
  * @param found   what the groomer found
  * @param tookOver whether what was left counts as a reading wherever hair grows on
- * @param before  where it does, with the length each region had until then
+ * @param before  where it does, with the length each region had until then, mm in [1, 400]
  * @param care    what of the jobs at the table the groomer did; empty: nothing is said of that
  */
+@Lasts(Lasts.For.EVER)
 public record Visited(
         Optional<Double> left,
         Optional<Double> price,
@@ -29,8 +30,8 @@ public record Visited(
         Optional<Set<CareJob>> care)
         implements Said {
 
-    /** Characters. */
-    public static final int MOST = 1000;
+    /** In any currency. */
+    public static final double MOST_MONEY = 1_000_000;
 
     /** Of which nothing is said of the jobs at the table. */
     public Visited(
@@ -44,17 +45,13 @@ public record Visited(
     }
 
     public Visited {
-        Missing.refuse("remarks", remarks);
-        Missing.refuse("found", found);
-        Missing.refuseLonger("remarks", remarks, MOST);
-        Missing.refuseLonger("found", found, MOST);
-        if (left.filter(mm -> !(mm > 0 && mm <= Measured.MOST)).isPresent()) {
-            throw new Refused(
-                    "left", "Hair left is up to " + Math.round(Measured.MOST) + " mm; " + left.get() + " was given.");
-        }
-        if (price.filter(money -> !(money >= 0 && Double.isFinite(money))).isPresent()) {
-            throw new Refused("price", "A price is 0 or more; " + price.get() + " was given.");
-        }
+        Limits.refuseMissing("remarks", remarks);
+        Limits.refuseMissing("found", found);
+        Limits.refuseLonger("remarks", remarks, Limits.LONGEST_TEXT);
+        Limits.refuseLonger("found", found, Limits.LONGEST_TEXT);
+        left.ifPresent(mm -> Measured.refuseImpossible("left", mm));
+        price.ifPresent(money -> Limits.refuseOutside("price", money, 0, MOST_MONEY));
+        before.values().forEach(mm -> Measured.refuseImpossible("before", mm));
         if (tookOver && left.isEmpty()) {
             throw new Refused("left", "Say how much was left, so that it can be taken over.");
         }

@@ -9,6 +9,7 @@ import rustictangle.core.dog.Mass;
  * @param kilograms in [0.3, 120]
  * @param before    what it was taken to weigh until then, in [0.3, 120]
  */
+@Lasts(Lasts.For.EVER)
 public record Weighed(double kilograms, double before) implements Said {
 
     public Weighed {

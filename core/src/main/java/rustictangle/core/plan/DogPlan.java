@@ -8,6 +8,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import rustictangle.core.Every;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
 import rustictangle.core.plan.SectionPlan.State;
@@ -74,6 +75,7 @@ public record DogPlan(List<SectionPlan> sections, Optional<LocalDate> next, Reas
                 0,
                 0,
                 LongRun.LONGEST_DAYS,
+                "",
                 LongRun.LONGEST_DAYS,
                 LongRun.LONGEST_DAYS,
                 here.checks(),
@@ -97,6 +99,7 @@ public record DogPlan(List<SectionPlan> sections, Optional<LocalDate> next, Reas
                 outlook.tangles(0),
                 outlook.mats(0),
                 alone.days(),
+                Every.inWords(alone.days()),
                 alone.from(),
                 alone.to(),
                 here.checks(),

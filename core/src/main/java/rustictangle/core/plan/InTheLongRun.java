@@ -1,5 +1,6 @@
 package rustictangle.core.plan;
 
+import rustictangle.core.Every;
 import rustictangle.core.dog.Section;
 import rustictangle.core.rhythm.EveryDay;
 import rustictangle.core.rhythm.LongRun;
@@ -32,7 +33,6 @@ record InTheLongRun(int days, int from, int to, double accepted) {
     }
 
     String words() {
-        return (days == 1 ? "every day" : "every " + days + " days")
-                + (from == to ? "" : " (" + from + " to " + to + ")");
+        return Every.inWords(days) + (from == to ? "" : " (" + from + " to " + to + ")");
     }
 }

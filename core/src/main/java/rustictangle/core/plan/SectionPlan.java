@@ -17,8 +17,9 @@ import rustictangle.core.rhythm.Outlook;
  * @param tangles   expected in the coat this evening if nothing is brushed, mats among them
  * @param mats      the same
  * @param everyDays between brushings in the long run, as now believed; at least 1
- * @param fromDays  two times of three it is at least this, by what is known so far
- * @param toDays    and at most this
+ * @param every     the same in words; empty where nothing is brushed
+ * @param fromDays  in two cases of three the true interval lies between this
+ * @param toDays    and this, by what is known so far
  * @param checks    comb checks recorded here
  */
 public record SectionPlan(
@@ -30,6 +31,7 @@ public record SectionPlan(
         double tangles,
         double mats,
         int everyDays,
+        String every,
         int fromDays,
         int toDays,
         int checks,

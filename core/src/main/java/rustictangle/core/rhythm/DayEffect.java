@@ -3,9 +3,7 @@ package rustictangle.core.rhythm;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
-import rustictangle.core.dog.Habit;
 import rustictangle.core.dog.Section;
-import rustictangle.core.dog.Wear;
 import rustictangle.core.log.LifeEvent;
 
 /**
@@ -16,22 +14,19 @@ import rustictangle.core.log.LifeEvent;
  *
  * @param factor how many ordinary days such a day counts
  * @param where  it does
- * @param habit  that such a day belongs to; it is then in the dog's ordinary day already
- * @param wets   whether it makes the coat wet
+ * @param event  that happened
  */
-record DayEffect(double factor, Set<Section> where, Optional<Habit> habit, Optional<Wear> wear, boolean wets) {
+record DayEffect(double factor, Set<Section> where, LifeEvent event) {
 
     private static final Set<Section> EVERYWHERE = EnumSet.allOf(Section.class);
 
     static DayEffect of(LifeEvent event) {
         return switch (event) {
-            case SWAM -> new DayEffect(3, EVERYWHERE, Optional.of(Habit.SWIMS), Optional.empty(), true);
-            case SOAKED -> new DayEffect(3, EVERYWHERE, Optional.empty(), Optional.empty(), true);
-            case SAND_OR_BURRS -> with(3, EVERYWHERE, Habit.FIELDS_OR_SAND);
-            case SNOW -> with(2, Exposure.SNOW_BALLS_UP, Habit.SNOW);
-            case BATHED -> new DayEffect(1.5, EVERYWHERE, Optional.empty(), Optional.empty(), true);
-            case HARNESS_SOME_HOURS -> harness(1.25);
-            case HARNESS_ALL_DAY -> harness(1.5);
+            case SWAM, SOAKED, SAND_OR_BURRS -> new DayEffect(3, EVERYWHERE, event);
+            case SNOW -> new DayEffect(2, Exposure.SNOW_BALLS_UP, event);
+            case BATHED -> new DayEffect(1.5, EVERYWHERE, event);
+            case HARNESS_SOME_HOURS -> new DayEffect(1.25, Exposure.UNDER_HARNESS, event);
+            case HARNESS_ALL_DAY -> new DayEffect(1.5, Exposure.UNDER_HARNESS, event);
         };
     }
 
@@ -44,15 +39,7 @@ record DayEffect(double factor, Set<Section> where, Optional<Habit> habit, Optio
      * @param dry empty: nobody knows
      */
     DayEffect dried(Optional<Boolean> dry) {
-        return !wets || dry.isEmpty() ? this : new DayEffect(dry.get() ? 1 : LEFT_DAMP, where, habit, wear, true);
-    }
-
-    private static DayEffect with(double factor, Set<Section> where, Habit habit) {
-        return new DayEffect(factor, where, Optional.of(habit), Optional.empty(), false);
-    }
-
-    private static DayEffect harness(double factor) {
-        return new DayEffect(factor, Exposure.UNDER_HARNESS, Optional.empty(), Optional.of(Wear.HARNESS), false);
+        return !event.wets() || dry.isEmpty() ? this : new DayEffect(dry.get() ? 1 : LEFT_DAMP, where, event);
     }
 
     /** 1 where it does not matter. */

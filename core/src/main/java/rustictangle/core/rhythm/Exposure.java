@@ -65,8 +65,8 @@ record Exposure(double ordinary, Optional<Shedding> shedding, Map<LocalDate, Dou
         double worn = 1;
         for (LifeEvent event : happened) {
             DayEffect effect = DayEffect.of(event).dried(dry);
-            double one = effect.at(section) / habitual(dog, section, effect);
-            if (effect.wear().isPresent()) {
+            double one = effect.at(section) / habitual(dog, section, event);
+            if (event.worn().isPresent()) {
                 worn = Math.max(worn, one);
             } else {
                 factor *= one;
@@ -85,8 +85,8 @@ record Exposure(double ordinary, Optional<Shedding> shedding, Map<LocalDate, Dou
     }
 
     /** What of the event is in the dog's ordinary day already, so that a swimmer's swim does not count twice. */
-    private static double habitual(Dog dog, Section section, DayEffect event) {
-        boolean worn = event.wear().filter(dog.wears()::contains).isPresent() && rubbed(dog, section);
+    private static double habitual(Dog dog, Section section, LifeEvent event) {
+        boolean worn = event.worn().filter(dog.wears()::contains).isPresent() && rubbed(dog, section);
         return event.habit()
                 .filter(dog.habits()::contains)
                 .map(habit -> factor(habit, section))

@@ -36,11 +36,11 @@ public record Life(NavigableMap<LocalDate, Set<LifeEvent>> days, Map<LocalDate, 
     private record Day(LocalDate day, Optional<LifeEvent> event, Optional<DrynessFelt> felt) {}
 
     private static Stream<Day> day(Entry entry) {
+        if (Bathed.of(entry).isPresent()) {
+            return Stream.of(new Day(entry.day(), Optional.of(LifeEvent.BATHED), Optional.empty()));
+        }
         if (entry.said() instanceof Happened happened) {
             return Stream.of(new Day(entry.day(), Optional.of(happened.event()), Optional.empty()));
-        }
-        if (entry.said() instanceof Bathed) {
-            return Stream.of(new Day(entry.day(), Optional.of(LifeEvent.BATHED), Optional.empty()));
         }
         return entry
                 .as(DrynessFelt.class)

@@ -2,7 +2,7 @@ package rustictangle.core.routine;
 
 import rustictangle.core.Reason;
 import rustictangle.core.coat.RegionCoat;
-import rustictangle.core.kit.ToolKind;
+import rustictangle.core.log.ToolKind;
 
 /**
  * The partings by which a section is brushed to the skin.

@@ -6,8 +6,8 @@ import rustictangle.core.Reason;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Manner;
-import rustictangle.core.kit.ToolKind;
 import rustictangle.core.kit.ToolStep;
+import rustictangle.core.log.ToolKind;
 
 /** Where the mist goes, and how. Common practice, no published source. */
 final class Misting {

@@ -1,21 +1,19 @@
 package rustictangle.core.routine;
 
 import java.util.ArrayList;
-import java.util.EnumSet;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.dog.Dog;
-import rustictangle.core.dog.Habit;
 import rustictangle.core.dog.LifeStage;
 import rustictangle.core.dog.Wear;
-import rustictangle.core.kit.ToolKind;
 import rustictangle.core.log.CombResult;
 import rustictangle.core.log.LifeEvent;
+import rustictangle.core.log.ToolKind;
 
 /**
  * What comes before the first stroke, fitted to this dog. Common practice, no published source.
@@ -34,9 +32,6 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
 
     /** @param caution what to heed when it is so; empty: all is well */
     public record Option(String label, Optional<Reason> caution) {}
-
-    private static final Set<LifeEvent> WETS =
-            EnumSet.of(LifeEvent.SWAM, LifeEvent.SOAKED, LifeEvent.SNOW, LifeEvent.BATHED);
 
     public Preparation {
         questions = List.copyOf(questions);
@@ -111,7 +106,7 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
                         ? "Dust and sand out first, by hand or a cloth."
                         : "Dry, dirty hair snaps: mist it lightly, dust and sand out first.");
         Option damp = heed("damp or wet", "routine.dry", wet);
-        if (happened.stream().anyMatch(WETS::contains)) {
+        if (happened.stream().anyMatch(LifeEvent::wets)) {
             return List.of(damp, dry, dirty);
         }
         return happened.contains(LifeEvent.SAND_OR_BURRS) ? List.of(dirty, dry, damp) : List.of(dry, dirty, damp);
@@ -183,15 +178,10 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
     }
 
     private static String debris(Dog dog, Set<LifeEvent> happened) {
-        List<String> finds = Stream.of(
-                        dog.habits().contains(Habit.FIELDS_OR_SAND) || happened.contains(LifeEvent.SAND_OR_BURRS)
-                                ? "burrs, seeds and sand"
-                                : "",
-                        dog.habits().contains(Habit.SNOW) || happened.contains(LifeEvent.SNOW)
-                                ? "snow between the toes"
-                                : "",
-                        dog.habits().contains(Habit.SWIMS) || happened.contains(LifeEvent.SWAM) ? "weed and silt" : "")
-                .filter(find -> !find.isEmpty())
+        List<String> finds = Arrays.stream(LifeEvent.values())
+                .filter(event -> happened.contains(event)
+                        || event.habit().filter(dog.habits()::contains).isPresent())
+                .flatMap(event -> event.debris().stream())
                 .toList();
         return "By hand first, before any brush: "
                 + (finds.isEmpty() ? "burrs, twigs, crumbs" : String.join(", ", finds)) + "; look between the toes.";

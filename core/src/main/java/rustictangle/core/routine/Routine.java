@@ -20,10 +20,10 @@ import rustictangle.core.kit.Need;
 import rustictangle.core.kit.PlaceUse;
 import rustictangle.core.kit.SectionKit;
 import rustictangle.core.kit.StepKit;
-import rustictangle.core.kit.ToolKind;
 import rustictangle.core.kit.ToolStep;
 import rustictangle.core.log.CombResult;
 import rustictangle.core.log.LifeEvent;
+import rustictangle.core.log.ToolKind;
 import rustictangle.core.trust.Trust;
 
 /**

@@ -5,8 +5,8 @@ import java.util.Optional;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.StepKit;
-import rustictangle.core.kit.ToolKind;
 import rustictangle.core.log.CombResult;
+import rustictangle.core.log.ToolKind;
 
 /**
  * One section of today's routine.

@@ -101,7 +101,7 @@ public record CatchAdvice(Todo todo, List<Reason> reasons, List<String> steps, L
                             "Then look at this one again, with a fresh hand."),
                     NEVERS);
         }
-        return found.lump() == Catch.Lump.NONE ? fromTheEnds(means) : tease(found, past, means);
+        return found.hasLump() ? tease(found, past, means) : fromTheEnds(means);
     }
 
     static List<Reason> forVet(Catch found) {
@@ -115,7 +115,7 @@ public record CatchAdvice(Todo todo, List<Reason> reasons, List<String> steps, L
 
     static List<Reason> forGroomer(Catch found, CatchPast past) {
         List<Reason> reasons = new ArrayList<>();
-        boolean lump = found.lump() != Catch.Lump.NONE;
+        boolean lump = found.hasLump();
         if (found.lump() == Catch.Lump.OVER_20_MM) {
             reasons.add(new Reason("session.catch-size", "Over {20 mm} it takes longer than a dog should bear."));
         }

@@ -8,7 +8,7 @@ import rustictangle.core.kit.LeadSchool;
 import rustictangle.core.kit.Manner;
 import rustictangle.core.kit.SectionKit;
 import rustictangle.core.kit.Tool;
-import rustictangle.core.kit.ToolKind;
+import rustictangle.core.log.ToolKind;
 import rustictangle.core.routine.Picture;
 
 /**

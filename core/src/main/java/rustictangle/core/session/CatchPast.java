@@ -13,9 +13,6 @@ package rustictangle.core.session;
 public record CatchPast(
         int triesHere, int secondsHere, int secondsInAll, int optOutsHere, int sectionsMatted, int sectionsInAll) {
 
-    /** Nothing was tried, and nothing else is matted. */
-    static final CatchPast NONE = new CatchPast(0, 0, 0, 0, 0, 1);
-
     public CatchPast {
         if (!(triesHere >= 0
                 && secondsHere >= 0

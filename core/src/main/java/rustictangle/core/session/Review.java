@@ -64,7 +64,7 @@ public record Review(int spentSeconds, int expectedSeconds, Reason nextTime) {
                 .filter(Caught.class::isInstance)
                 .map(Caught.class::cast)
                 .filter(caught ->
-                        Closed.whoMust(caught.found()).filter(who::equals).isPresent())
+                        caught.found().whoMustSee().filter(who::equals).isPresent())
                 .map(Caught::section)
                 .filter(section -> who == Who.VET
                         || state.done().stream()

@@ -1,12 +1,15 @@
 package rustictangle.core.trust;
 
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Dog;
-import rustictangle.core.kit.ToolKind;
+import rustictangle.core.log.ToolKind;
 
 /**
  * Who may do what. Common practice, no published source; the minutes are own estimates.
@@ -33,8 +36,9 @@ public record Helper(Who who, Set<ToolKind> tools, int minutes, List<Reason> rea
         }
     }
 
-    private static final Set<ToolKind> SOFT =
-            EnumSet.of(ToolKind.WOODEN_PIN_BRUSH, ToolKind.FLEXIBLE_PIN_BRUSH, ToolKind.RUBBER_CURRY);
+    private static Set<ToolKind> tools(Predicate<ToolKind> which) {
+        return Arrays.stream(ToolKind.values()).filter(which).collect(Collectors.toSet());
+    }
 
     public Helper {
         EnumSet<ToolKind> ordered = EnumSet.noneOf(ToolKind.class);
@@ -48,7 +52,7 @@ public record Helper(Who who, Set<ToolKind> tools, int minutes, List<Reason> rea
         return List.of(
                 new Helper(
                         Who.CHILD,
-                        dog.mayBeFrightened() ? Set.of() : SOFT,
+                        dog.mayBeFrightened() ? Set.of() : tools(ToolKind::forAChild),
                         dog.mayBeFrightened() ? 0 : dog.isPuppy() ? 1 : 5,
                         List.of(new Reason(
                                 "trust.child",
@@ -59,11 +63,7 @@ public record Helper(Who who, Set<ToolKind> tools, int minutes, List<Reason> rea
                                                 : "No comb, no slicker, no face, no feet.")))),
                 new Helper(
                         Who.TIRED_HANDS,
-                        EnumSet.complementOf(EnumSet.of(
-                                ToolKind.FINGERS,
-                                ToolKind.DESHEDDING_BLADE,
-                                ToolKind.DEMATTING_BLADE,
-                                ToolKind.UNDERCOAT_RAKE)),
+                        tools(ToolKind::forTiredHands),
                         10,
                         List.of(new Reason(
                                 "trust.tired-hands",
@@ -71,7 +71,7 @@ public record Helper(Who who, Set<ToolKind> tools, int minutes, List<Reason> rea
                                         + "rest: a tired hand presses."))),
                 new Helper(
                         Who.TWO_PEOPLE,
-                        EnumSet.complementOf(EnumSet.of(ToolKind.DESHEDDING_BLADE, ToolKind.DEMATTING_BLADE)),
+                        tools(tool -> !tool.isBlade()),
                         30,
                         List.of(new Reason(
                                 "trust.two-people",

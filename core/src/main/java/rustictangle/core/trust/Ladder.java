@@ -1,27 +1,20 @@
 package rustictangle.core.trust;
 
+import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
 import rustictangle.core.Table;
+import rustictangle.core.log.Subject;
 
 /**
  * The ten steps by which a dog learns to accept something: a table that a trainer can proof-read, {@code ladders.txt}.
+ *
+ * @param setUp before the first trial
+ * @param slips what goes wrong most often
+ * @param steps the lowest first
  */
-public enum Ladder {
-    BRUSH,
-    COMB,
-    MIST,
-    DRYER,
-    TABLE,
-    LYING,
-    CHIN,
-    LEG,
-    BATHING,
-    TEETH,
-    EYES,
-    EARS,
-    CLIPPERS,
-    GRINDER;
+public record Ladder(String setUp, List<String> slips, List<Step> steps) {
 
     /**
      * One step.
@@ -32,20 +25,38 @@ public enum Ladder {
      */
     public record Step(String label, String howTo, String met) {}
 
-    private final String setUp;
-    private final List<String> slips;
-    private final List<Step> steps;
+    private static final Map<Subject, Ladder> BY_SUBJECT = bySubject();
 
-    Ladder() {
-        List<List<String>> rows = Table.rows(Ladder.class, "ladders.txt", 5).stream()
-                .filter(row -> row.get(0).equals(name().toLowerCase(Locale.ROOT)))
-                .toList();
-        setUp = of(rows, "set up").get(0);
-        slips = of(rows, "slip");
-        steps = rows.stream()
-                .filter(row -> Character.isDigit(row.get(1).charAt(0)))
-                .map(row -> new Step(row.get(2), row.get(3), row.get(4)))
-                .toList();
+    public Ladder {
+        slips = List.copyOf(slips);
+        steps = List.copyOf(steps);
+        if (steps.size() != Rung.HIGHEST) {
+            throw new IllegalArgumentException(
+                    "ladders.txt: " + steps.size() + " rungs where \"" + setUp + "\", need " + Rung.HIGHEST);
+        }
+    }
+
+    public static Ladder of(Subject subject) {
+        return BY_SUBJECT.get(subject);
+    }
+
+    private static Map<Subject, Ladder> bySubject() {
+        Map<String, List<List<String>>> tables =
+                Table.rows(Ladder.class, "ladders.txt", 5).stream().collect(Collectors.groupingBy(row -> row.get(0)));
+        Map<Subject, Ladder> ladders = new HashMap<>();
+        Subject.all().forEach(subject -> ladders.put(subject, read(subject.ladder(), tables)));
+        return Map.copyOf(ladders);
+    }
+
+    private static Ladder read(String name, Map<String, List<List<String>>> tables) {
+        List<List<String>> rows = tables.getOrDefault(Table.words(name), List.of());
+        return new Ladder(
+                of(rows, "set up").stream().findFirst().orElse(""),
+                of(rows, "slip"),
+                rows.stream()
+                        .filter(row -> Character.isDigit(row.get(1).charAt(0)))
+                        .map(row -> new Step(row.get(2), row.get(3), row.get(4)))
+                        .toList());
     }
 
     private static List<String> of(List<List<String>> rows, String which) {
@@ -53,16 +64,6 @@ public enum Ladder {
                 .filter(row -> row.get(1).equals(which))
                 .map(row -> row.get(2))
                 .toList();
-    }
-
-    /** Before the first trial. */
-    public String setUp() {
-        return setUp;
-    }
-
-    /** What goes wrong most often. */
-    public List<String> slips() {
-        return slips;
     }
 
     public Step at(Rung rung) {

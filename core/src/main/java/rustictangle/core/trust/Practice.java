@@ -2,7 +2,6 @@ package rustictangle.core.trust;
 
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
@@ -74,8 +73,8 @@ public record Practice(
                 .filter(lead -> trust.introduces(spot))
                 .ifPresent(lead -> reasons.add(new Reason(
                         "trust.soft-first",
-                        "A soft brush first: it feels like stroking. Once the dog takes it here, the "
-                                + Lesson.of(lead).label() + " comes, some rungs lower.")));
+                        "A soft brush first: it feels like stroking. Once the dog takes it here, the " + lead.label()
+                                + " comes, some rungs lower.")));
         reasons.add(whySoShort(dog, standing));
         TreatAllowance allowance = TreatAllowance.of(dog);
         reasons.add(allowance.why());
@@ -86,7 +85,7 @@ public record Practice(
                 atMost(dog, standing),
                 trials(dog, standing),
                 allowance.treatKcal() * SHARE_OF_ALLOWANCE,
-                Lesson.of(spot.subject()).ladder().at(easier).howTo(),
+                Ladder.of(spot.subject()).at(easier).howTo(),
                 trust.practisedToday(spot),
                 enough(trust, spot),
                 reasons);
@@ -180,16 +179,15 @@ public record Practice(
 
     /** A position, or a tool of the drawer at the place where the brush stands. */
     private static Optional<Spot> besides(Trust trust, Collection<Subject> owned, Spot brush) {
-        return Arrays.stream(Subject.values())
-                .filter(subject -> !Lesson.of(subject).care()
+        return Subject.all().stream()
+                .filter(subject -> !subject.isCare()
                         && subject != brush.subject()
-                        && (!Lesson.of(subject).placeByPlace() || owned.contains(subject)))
-                .map(subject -> Lesson.of(subject).placeByPlace()
+                        && (!subject.placeByPlace() || owned.contains(subject)))
+                .map(subject -> subject.placeByPlace()
                         ? Spot.at(subject, brush.section().orElseThrow())
                         : new Spot(subject, Optional.empty()))
                 .filter(spot -> !trust.at(spot).rung().readyForBrushing())
-                .min(Comparator.comparing(
-                                (Spot spot) -> Lesson.of(spot.subject()).placeByPlace())
+                .min(Comparator.comparing((Spot spot) -> spot.subject().placeByPlace())
                         .thenComparing(spot -> trust.at(spot).rung()));
     }
 

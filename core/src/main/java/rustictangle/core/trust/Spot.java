@@ -15,13 +15,13 @@ public record Spot(Subject subject, Optional<Section> section) {
 
     public Spot {
         Objects.requireNonNull(subject, "subject");
-        if (Lesson.of(subject).placeByPlace() != section.isPresent()) {
+        if (subject.placeByPlace() != section.isPresent()) {
             throw new Refused(
                     "section",
-                    Lesson.of(subject).placeByPlace()
-                            ? "section missing: the " + Lesson.of(subject).label() + " is learned place by place"
-                            : "section " + section.get() + " with "
-                                    + Lesson.of(subject).label() + ", need none: it is learned once");
+                    subject.placeByPlace()
+                            ? "section missing: the " + subject.label() + " is learned place by place"
+                            : "section " + section.get() + " with " + subject.label()
+                                    + ", need none: it is learned once");
         }
     }
 

@@ -16,6 +16,7 @@ import rustictangle.core.log.BegunLower;
 import rustictangle.core.log.CareOutcome;
 import rustictangle.core.log.Cared;
 import rustictangle.core.log.Entry;
+import rustictangle.core.log.Exercise;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.PracticeWarned;
 import rustictangle.core.log.Practised;
@@ -155,7 +156,7 @@ public record Trial(LocalDate day, Optional<Subject> subject, Optional<Section> 
 
     private static Optional<Trial> ofCare(Entry entry, Cared said) {
         Optional<Subject> learned =
-                said.with().or(() -> Lesson.ofCare(said.job()).stream().findFirst());
+                said.with().or(() -> Exercise.leadingTo(said.job()).stream().findFirst());
         return learned.flatMap(subject -> said.signal()
                 .map(signal -> said.outcome() == CareOutcome.DONE ? new TookItAll(signal) : new Took(signal))
                 .map(answer -> new Trial(entry.day(), Optional.of(subject), Optional.empty(), answer)));

@@ -22,9 +22,9 @@ import rustictangle.core.kit.Fit;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Need;
 import rustictangle.core.kit.SectionKit;
-import rustictangle.core.kit.ToolKind;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.Subject;
+import rustictangle.core.log.ToolKind;
 
 /**
  * Where the dog stands on every ladder: a fold of its answers.
@@ -131,31 +131,25 @@ public final class Trust {
         Map<Section, Subject> leads = new EnumMap<>(Section.class);
         for (SectionKit here : kit.sections()) {
             if (here.need().brushed()) {
-                Lesson.with(here.need().lead())
-                        .ifPresent(subject -> leads.put(here.need().section(), subject));
+                Optional.of(here.need().lead())
+                        .filter(ToolKind::isLearned)
+                        .ifPresent(tool -> leads.put(here.need().section(), tool));
             }
         }
         return Collections.unmodifiableMap(leads);
     }
 
-    /** Brushes that feel like stroking, the softest first: with one of them brushing is introduced. */
-    private static final List<ToolKind> SOFT = List.of(ToolKind.FLEXIBLE_PIN_BRUSH, ToolKind.WOODEN_PIN_BRUSH);
-
-    /** Where another brush leads, one of the drawer that is softer. */
+    /** Where another brush leads, one of the drawer that feels like stroking, the softest first. */
     private static Map<Section, Subject> softer(Kit kit) {
         Map<Section, Subject> softer = new EnumMap<>(Section.class);
         for (SectionKit here : kit.sections()) {
             Need need = here.need();
-            boolean another = need.brushed()
-                    && !SOFT.contains(need.lead())
-                    && Lesson.with(need.lead())
-                            .filter(lead -> Lesson.of(lead).ladder() == Ladder.BRUSH)
-                            .isPresent();
-            SOFT.stream()
+            boolean another =
+                    need.brushed() && !need.lead().isSoft() && need.lead().work() == ToolKind.Work.BRUSH;
+            ToolKind.soft().stream()
                     .filter(kind -> another && need.forbids(kind).isEmpty() && lies(here, kind))
                     .findFirst()
-                    .flatMap(Lesson::with)
-                    .ifPresent(subject -> softer.put(need.section(), subject));
+                    .ifPresent(kind -> softer.put(need.section(), kind));
         }
         return Collections.unmodifiableMap(softer);
     }
@@ -169,8 +163,7 @@ public final class Trust {
         if (subject.isEmpty()) {
             return; // Nothing is brushed there any more.
         }
-        Spot spot =
-                new Spot(subject.get(), Lesson.of(subject.get()).placeByPlace() ? trial.section() : Optional.empty());
+        Spot spot = new Spot(subject.get(), subject.get().placeByPlace() ? trial.section() : Optional.empty());
         Standing before = standing(spot, trial.day());
         Tried known = tried.containsKey(spot) ? tried.get(spot).on(trial.day()) : Tried.never(before, trial.day());
         tried.put(spot, known.after(before, trial));
@@ -234,13 +227,12 @@ public final class Trust {
     }
 
     private static int fadesAfter(Spot spot) {
-        return Lesson.of(spot.subject()).care() ? Standing.DAYS_TO_FADE_CARE : Standing.DAYS_TO_FADE;
+        return spot.subject().isCare() ? Standing.DAYS_TO_FADE_CARE : Standing.DAYS_TO_FADE;
     }
 
     /** Brush or comb: only these may be known from before. */
     private static boolean ofHair(Spot spot) {
-        Ladder ladder = Lesson.of(spot.subject()).ladder();
-        return ladder == Ladder.BRUSH || ladder == Ladder.COMB;
+        return spot.subject().touchesHair();
     }
 
     /** Where a ladder begins: by history, or below its best neighbour, whichever is higher. */
@@ -258,8 +250,7 @@ public final class Trust {
     private static OptionalInt below(Spot neighbour, Spot spot) {
         if (neighbour.section().isEmpty()
                 || spot.section().isEmpty()
-                || Lesson.of(neighbour.subject()).ladder()
-                        != Lesson.of(spot.subject()).ladder()) {
+                || !neighbour.subject().ladder().equals(spot.subject().ladder())) {
             return OptionalInt.empty();
         }
         Section here = spot.section().get();

@@ -30,8 +30,16 @@ public record GroomPrice(double price, double tip, double credit, double members
         return Math.max(0, visits * (price + tip) - MONTHS_A_YEAR * credit) + MONTHS_A_YEAR * membership;
     }
 
+    /** Until the owner says what it costs. */
+    public static final GroomPrice NOTHING_SAID = new GroomPrice(0, 0, 0, 0, 0);
+
     /** A year with a visit every so many weeks. */
     public double yearlyEvery(double weeks) {
-        return yearly(WEEKS_A_YEAR / weeks);
+        return yearly(visitsEvery(weeks));
+    }
+
+    /** Visits a year, one every so many weeks. */
+    public static double visitsEvery(double weeks) {
+        return WEEKS_A_YEAR / weeks;
     }
 }

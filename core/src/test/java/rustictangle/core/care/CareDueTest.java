@@ -18,6 +18,7 @@ import rustictangle.core.log.CareOutcome;
 import rustictangle.core.log.Cared;
 import rustictangle.core.log.ClawResult;
 import rustictangle.core.log.ClawTouched;
+import rustictangle.core.log.Exercise;
 import rustictangle.core.log.Happened;
 import rustictangle.core.log.LifeEvent;
 import rustictangle.core.log.Log;
@@ -122,7 +123,7 @@ class CareDueTest {
         assertTrue(teeth.minutes() < CareRules.of(CareJob.TEETH).minutes());
         assertEquals(Rung.ON_THE_FLOOR, teeth.standing().orElseThrow().rung());
         Log practised = new Days()
-                .on(TODAY, new Practised(Optional.of(Subject.TOOTHBRUSH), Optional.empty(), Signal.RELAXED))
+                .on(TODAY, new Practised(Optional.of(Exercise.TOOTHBRUSH), Optional.empty(), Signal.RELAXED))
                 .log();
         assertTrue(at(CareJob.TEETH, practised, TODAY).doneToday());
         assertEquals(
@@ -158,13 +159,13 @@ class CareDueTest {
                                 CareOutcome.DONE,
                                 Optional.of(Signal.RELAXED),
                                 "",
-                                Optional.of(Subject.NAIL_GRINDER)))
+                                Optional.of(Exercise.NAIL_GRINDER)))
                 .log();
         CareDue nails = at(CareJob.NAILS, log, TODAY);
         assertFalse(nails.learning());
-        assertEquals(Subject.NAIL_GRINDER, nails.spot().orElseThrow().subject());
+        assertEquals(Exercise.NAIL_GRINDER, nails.spot().orElseThrow().subject());
         assertEquals(
-                Subject.NAIL_CLIPPERS,
+                Exercise.NAIL_CLIPPERS,
                 at(CareJob.NAILS, new Days().log(), TODAY).spot().orElseThrow().subject());
     }
 
@@ -174,7 +175,7 @@ class CareDueTest {
                 .on(TODAY.minusDays(3), done(CareJob.TEETH))
                 .on(
                         TODAY.minusDays(1),
-                        new Practised(Optional.of(Subject.TOOTHBRUSH), Optional.empty(), Signal.RELAXED))
+                        new Practised(Optional.of(Exercise.TOOTHBRUSH), Optional.empty(), Signal.RELAXED))
                 .on(TODAY, done(CareJob.TEETH))
                 .log();
         assertEquals(
@@ -221,7 +222,7 @@ class CareDueTest {
     @Test
     void nailAndToothLaddersClimbByTheSameStaircase() {
         for (Subject subject :
-                List.of(Subject.TOOTHBRUSH, Subject.NAIL_CLIPPERS, Subject.NAIL_GRINDER, Subject.BATHING)) {
+                List.of(Exercise.TOOTHBRUSH, Exercise.NAIL_CLIPPERS, Exercise.NAIL_GRINDER, Exercise.BATHING)) {
             Days days = new Days();
             Spot spot = new Spot(subject, Optional.empty());
             for (int n = 0; n < 24; n++) {

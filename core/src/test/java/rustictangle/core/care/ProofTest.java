@@ -21,7 +21,6 @@ import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Tool;
-import rustictangle.core.kit.ToolKind;
 import rustictangle.core.log.BathKind;
 import rustictangle.core.log.Bathed;
 import rustictangle.core.log.CombResult;
@@ -35,10 +34,10 @@ import rustictangle.core.log.SessionEvent;
 import rustictangle.core.log.SessionEvent.SectionDone;
 import rustictangle.core.log.SessionEvent.StepDone;
 import rustictangle.core.log.Signal;
+import rustictangle.core.log.ToolKind;
 import rustictangle.core.log.Visited;
 import rustictangle.core.rhythm.Diary;
 import rustictangle.core.rhythm.Forecast;
-import rustictangle.core.routine.Picture;
 import rustictangle.core.trust.Trust;
 
 /** The gate before a bath, read off what was really said: by its moment, not its day. */
@@ -76,8 +75,8 @@ class ProofTest {
         Log log = Log.of(entries, TODAY.atStartOfDay().toInstant(ZoneOffset.UTC));
         Kit kit = Kit.of(Dogs.kit(DOG, COAT).match(), List.of(drawer));
         Forecast forecast = Forecast.of(DOG, COAT, Diary.of(log, 51.5, TODAY), TODAY);
-        Picture picture = Picture.of(DOG, COAT, kit, Trust.of(DOG, kit, List.of(), TODAY), forecast, List.of());
-        return BathGate.of(log, picture, BathKind.WHOLE_DOG, TODAY);
+        Trust trust = Trust.of(DOG, kit, List.of(), TODAY);
+        return BathGate.of(log, kit, trust, forecast, BathKind.WHOLE_DOG, TODAY);
     }
 
     @Test

@@ -23,30 +23,31 @@ import rustictangle.core.dog.Mass;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Skin;
 import rustictangle.core.log.ToolFault;
+import rustictangle.core.log.ToolKind;
 
 /** Tools for the tests, plain ones and seeded random ones. */
-final class Drawers {
+public final class Drawers {
 
     static final Tool COMB = Tool.comb(ToolKind.COMB, Spacing.WIDE_AND_FINE);
 
     private Drawers() {}
 
-    static Tool pins(double millimetres, PadKind pad) {
+    public static Tool pins(double millimetres, PadKind pad) {
         return Tool.brush(ToolKind.PIN_BRUSH, millimetres, Optional.of(pad), Tips.GROUND, HeadShape.OVAL, false);
     }
 
-    static Tool slicker(double millimetres, Tips tips, boolean flexible) {
+    public static Tool slicker(double millimetres, Tips tips, boolean flexible) {
         return Tool.brush(ToolKind.SLICKER, millimetres, Optional.empty(), tips, HeadShape.OVAL, flexible);
     }
 
     /** The fit of a tool where it serves best on the section. */
-    static Fit fit(Tool tool, Need need) {
+    public static Fit fit(Tool tool, Need need) {
         return Arrays.stream(Fit.atEachStep(tool, need))
                 .max(Comparator.comparingDouble(Fit::score))
                 .orElseThrow();
     }
 
-    static List<Tool> random(RandomGenerator random, int most) {
+    public static List<Tool> random(RandomGenerator random, int most) {
         List<Tool> drawer = new ArrayList<>();
         int count = random.nextInt(most + 1);
         for (int i = 0; i < count; i++) {
@@ -55,7 +56,7 @@ final class Drawers {
         return drawer;
     }
 
-    static Tool tool(RandomGenerator random, long id) {
+    public static Tool tool(RandomGenerator random, long id) {
         ToolKind kind = any(random, ToolKind.values());
         while (!kind.canBeOwned()) {
             kind = any(random, ToolKind.values());
@@ -78,7 +79,7 @@ final class Drawers {
                 check);
     }
 
-    static Dog dog(RandomGenerator random) {
+    public static Dog dog(RandomGenerator random) {
         return new Dog(
                 new Mass(random.nextDouble(1.5, 60)),
                 any(random, LifeStage.values()),
@@ -90,7 +91,7 @@ final class Drawers {
     }
 
     /** One kind with lengths of its own in each region, now and then a region of another kind. */
-    static Coat coat(RandomGenerator random) {
+    public static Coat coat(RandomGenerator random) {
         CoatKind mostly = any(random, CoatKind.values());
         Map<Region, RegionCoat> regions = new EnumMap<>(Region.class);
         for (Region region : Region.values()) {
@@ -109,7 +110,7 @@ final class Drawers {
         return new Coat(regions, random.nextInt(4) == 0, random.nextInt(6) == 0);
     }
 
-    static Approach approach(RandomGenerator random) {
+    public static Approach approach(RandomGenerator random) {
         return new Approach(
                 maybe(random, any(random, LeadSchool.values())),
                 any(random, TipSchool.values()),
@@ -117,7 +118,7 @@ final class Drawers {
                 any(random, Hand.values()));
     }
 
-    static <T> T any(RandomGenerator random, T[] values) {
+    public static <T> T any(RandomGenerator random, T[] values) {
         return Arrays.asList(values).get(random.nextInt(values.length));
     }
 

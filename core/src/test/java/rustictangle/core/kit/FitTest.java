@@ -25,6 +25,8 @@ import rustictangle.core.coat.LengthBand;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.ToolFault;
+import rustictangle.core.log.ToolKind;
+import rustictangle.core.log.ToolProperty;
 
 /** How well an owned tool fits. What is wanted is common practice, no published source; the scores are own estimates. */
 class FitTest {
@@ -55,7 +57,7 @@ class FitTest {
                 .at(Section.BACK);
         assertEquals(
                 Verdict.RIGHT,
-                Drawers.fit(Drawers.pins(Candidates.ALL_ROUND_PIN_MM, PadKind.MEDIUM), back)
+                Drawers.fit(Drawers.pins(PinWindow.ALL_ROUND_MM, PadKind.MEDIUM), back)
                         .verdict());
     }
 

@@ -28,6 +28,7 @@ import rustictangle.core.dog.History;
 import rustictangle.core.dog.LifeStage;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.ToolKind;
 
 /** Pin windows, pads and orders against the handbook's check values: common practice, no published source. */
 class MatchTest {

@@ -32,6 +32,7 @@ import rustictangle.core.dog.Mass;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
 import rustictangle.core.dog.Skin;
+import rustictangle.core.log.ToolKind;
 
 /** Which tools in which order: every row of the handbook's table 5.2. Common practice, no published source. */
 class OrderTest {

@@ -8,6 +8,7 @@ import java.util.Arrays;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import rustictangle.core.log.ToolFault;
+import rustictangle.core.log.ToolKind;
 
 /** What of a tool is asked: only what it has. Common practice, no published source. */
 class ToolKindTest {
@@ -17,10 +18,10 @@ class ToolKindTest {
         assertEquals(
                 Set.of(ToolKind.SLICKER),
                 Set.copyOf(Arrays.stream(ToolKind.values())
-                        .filter(kind -> kind.tips().contains(Tips.COATED))
+                        .filter(kind -> Tips.of(kind).contains(Tips.COATED))
                         .toList()));
-        assertTrue(ToolKind.PIN_BRUSH.tips().containsAll(Set.of(Tips.GROUND, Tips.BALL, Tips.RAW)));
-        assertTrue(ToolKind.COMB.tips().isEmpty());
+        assertTrue(Tips.of(ToolKind.PIN_BRUSH).containsAll(Set.of(Tips.GROUND, Tips.BALL, Tips.RAW)));
+        assertTrue(Tips.of(ToolKind.COMB).isEmpty());
     }
 
     @Test

@@ -29,7 +29,7 @@ import rustictangle.core.log.SessionEvent.Undone;
 import rustictangle.core.rhythm.CombCheck;
 import rustictangle.core.rhythm.Diary;
 import rustictangle.core.rhythm.Life;
-import rustictangle.core.session.Mat;
+import rustictangle.core.rhythm.Mat;
 import rustictangle.core.session.SessionLog;
 import rustictangle.core.trust.Trial;
 import rustictangle.core.visit.Visit;
@@ -93,7 +93,7 @@ class LogTest {
         assertNotSame(diary, Diary.of(swum, 50, TODAY));
         Log practised = swum.with(List.of(said(
                 MIDNIGHT.plusSeconds(86_100),
-                new Practised(Optional.of(Subject.TABLE), Optional.empty(), Signal.RELAXED))));
+                new Practised(Optional.of(Exercise.TABLE), Optional.empty(), Signal.RELAXED))));
         assertSame(Diary.of(swum, 50, TODAY), Diary.of(practised, 50, TODAY));
         assertNotEquals(known.get(1), practised.read(Trial.ANSWERS));
     }
@@ -183,7 +183,7 @@ class LogTest {
         for (int i = 0; i < 6; i++) {
             Section section = Section.values()[(i * 5 + random.nextInt(5)) % Section.values().length];
             if (plan.stream().noneMatch(place -> place.section() == section)) {
-                plan.add(new SessionBegun.Place(section, Optional.of(60), Optional.of(Subject.PIN_BRUSH)));
+                plan.add(new SessionBegun.Place(section, Optional.of(60), Optional.of(ToolKind.PIN_BRUSH)));
             }
         }
         Entry first = new Entry(id, begun, day(begun), Optional.of(id), Optional.empty(), new SessionBegun(plan));
@@ -226,7 +226,7 @@ class LogTest {
             case 0 -> new Happened(LifeEvent.values()[random.nextInt(LifeEvent.values().length)]);
             case 1 -> new Measured(Region.BODY, 30 + random.nextInt(20), 30);
             case 3 -> new Weighed(20 + random.nextInt(3), 20);
-            case 2 -> new Practised(Optional.of(Subject.TABLE), Optional.empty(), Signal.RELAXED);
+            case 2 -> new Practised(Optional.of(Exercise.TABLE), Optional.empty(), Signal.RELAXED);
             default ->
                 random.nextInt(20) == 0
                         ? new Visited(Optional.of(20.0), Optional.empty(), "", "", true, Map.of(Region.LEGS, 30.0))

@@ -79,7 +79,7 @@ class RaceTest {
     @Test
     void aClosedPlaceIsNotBrushedAndSaysWhy() {
         Map<Section, Workload.Place> places = new EnumMap<>(FLEECE.provedAgo(6).places());
-        Reason vet = new Reason("session.closed-vet", "Closed.");
+        Reason vet = new Reason("rhythm.closed-vet", "Closed.");
         places.computeIfPresent(Section.ARMPIT_LEFT, (section, place) -> Workload.Place.closed(place.minutes(), vet));
         HouseholdPlan plan = HouseholdPlan.asItTakes(List.of(new Workload(
                 FLEECE.provedAgo(6).forecast(Kept.TODAY),

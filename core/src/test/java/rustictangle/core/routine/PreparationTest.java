@@ -89,7 +89,7 @@ class PreparationTest {
         List<Reason> todo =
                 preparation(swimmer, Dogs.allOver(Dogs.fleece(60)), List.of()).todo();
         assertTrue(text(todo).contains("Harness and collar off"));
-        assertTrue(text(todo).contains("burrs, seeds and sand, weed and silt"));
+        assertTrue(text(todo).contains("weed and silt, burrs, seeds and sand"));
         assertTrue(rules(todo).contains("routine.finger-search"));
         List<Reason> smooth = preparation(Dogs.adult(14), Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 15)), List.of())
                 .todo();

@@ -26,8 +26,9 @@ import rustictangle.core.log.SessionBegun;
 import rustictangle.core.log.SessionEvent.SectionDone;
 import rustictangle.core.log.SessionEvent.StepDone;
 import rustictangle.core.log.Signal;
-import rustictangle.core.log.Subject;
+import rustictangle.core.log.ToolKind;
 import rustictangle.core.rhythm.CombCheck;
+import rustictangle.core.rhythm.Mat;
 import rustictangle.core.rhythm.Unproved;
 import rustictangle.core.routine.GripStep;
 import rustictangle.core.routine.Pace;
@@ -159,7 +160,7 @@ class AfterwardsTest {
                 places.add(new SessionBegun.Place(
                         step.section(),
                         Optional.of(step.wholeSeconds()),
-                        Optional.of(Subject.SLICKER),
+                        Optional.of(ToolKind.SLICKER),
                         Optional.of(i + 1)));
             }
         }

@@ -20,7 +20,7 @@ import rustictangle.core.dog.LifeStage;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.log.Signal;
-import rustictangle.core.log.Subject;
+import rustictangle.core.log.ToolKind;
 
 /**
  * The staircase against simulated dogs. A dog is relaxed at a rung with a chance that falls along a logistic curve; when it
@@ -82,12 +82,12 @@ class StaircaseTest {
 
     private static Practice practice(Dog dog, Kit kit, List<Trial> trials, LocalDate day) {
         return Practice.of(
-                dog, Trust.of(dog, kit, trials, day), new Spot(Subject.WOODEN_PIN_BRUSH, Optional.of(Section.BACK)));
+                dog, Trust.of(dog, kit, trials, day), new Spot(ToolKind.WOODEN_PIN_BRUSH, Optional.of(Section.BACK)));
     }
 
     /**
      * With "uneasy" among the answers it settles lower: such a share of all answers is uneasy, the rest is relaxed or a
-     * no. Expected by the balance of climbs and steps back, worked out beside this; told in docs/practice.md.
+     * no. Expected by the balance of climbs and steps back, worked out beside this; told in docs/practice/trust.md.
      */
     @ParameterizedTest
     @CsvSource({"0, 0.794", "0.1, 0.735", "0.2, 0.684", "0.3, 0.641"})

@@ -28,9 +28,10 @@ import rustictangle.core.dog.LifeStage;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Tool;
-import rustictangle.core.kit.ToolKind;
+import rustictangle.core.log.Exercise;
 import rustictangle.core.log.Signal;
 import rustictangle.core.log.Subject;
+import rustictangle.core.log.ToolKind;
 
 /** Ladders and how a dog climbs them: common practice, no published source (handbook 9.1 to 9.6), but for the rule of three. */
 class TrustTest {
@@ -68,7 +69,7 @@ class TrustTest {
     void afterAFearSignPracticeIsHalfAsLongUntilItHasClimbedAgain() {
         Trust before = trust(FRIGHTENED);
         Trust afraid = trust(FRIGHTENED, AFRAID);
-        Spot back = new Spot(Subject.SLICKER, Optional.of(Section.BACK));
+        Spot back = new Spot(ToolKind.SLICKER, Optional.of(Section.BACK));
         Practice shorter = Practice.of(FRIGHTENED, afraid, back);
         assertEquals(Practice.of(FRIGHTENED, before, back).atMost().dividedBy(2), shorter.atMost());
         assertTrue(shorter.reasons().stream().anyMatch(reason -> reason.rule().equals("trust.after-fear")));
@@ -117,26 +118,26 @@ class TrustTest {
         Trust trust = trust(PUPPY, times(RELAXED, 18));
         assertEquals(
                 4,
-                trust.at(new Spot(Subject.PIN_BRUSH, Optional.of(Section.BACK)))
+                trust.at(new Spot(ToolKind.PIN_BRUSH, Optional.of(Section.BACK)))
                         .rung()
                         .number());
         assertEquals(
                 1,
-                trust.at(new Spot(Subject.DRYER, Optional.of(Section.BACK)))
+                trust.at(new Spot(ToolKind.DRYER, Optional.of(Section.BACK)))
                         .rung()
                         .number(),
                 "what blows is on another ladder");
         assertEquals(
                 1,
-                trust.at(new Spot(Subject.PIN_BRUSH, Optional.of(Section.CHEST)))
+                trust.at(new Spot(ToolKind.PIN_BRUSH, Optional.of(Section.CHEST)))
                         .rung()
                         .number());
     }
 
     @Test
     void aPositionIsLearnedOnceAndAToolPlaceByPlace() {
-        assertThrows(Refused.class, () -> new Spot(Subject.TABLE, Optional.of(Section.BACK)));
-        assertThrows(Refused.class, () -> new Spot(Subject.COMB, Optional.empty()));
+        assertThrows(Refused.class, () -> new Spot(Exercise.TABLE, Optional.of(Section.BACK)));
+        assertThrows(Refused.class, () -> new Spot(ToolKind.COMB, Optional.empty()));
     }
 
     @ParameterizedTest
@@ -160,7 +161,7 @@ class TrustTest {
     @Test
     void aPlaceThatIsBrushedWithAnotherToolDoesNotFade() {
         List<Trial> trials = new ArrayList<>();
-        Spot rake = new Spot(Subject.UNDERCOAT_RAKE, Optional.of(Section.BACK));
+        Spot rake = new Spot(ToolKind.UNDERCOAT_RAKE, Optional.of(Section.BACK));
         LocalDate autumn = TODAY.minusDays(182);
         for (int n = 0; n < 27; n++) {
             trials.add(new Trial(autumn, Optional.of(rake.subject()), rake.section(), RELAXED));
@@ -183,7 +184,7 @@ class TrustTest {
                 Rung.ONE_STROKE, climb(Rung.ONE_STROKE, UNEASY, RELAXED, UNEASY).rung(), "not in a row");
         assertEquals(
                 Rung.ON_THE_FLOOR, climb(Rung.TO_THE_SKIN, times(UNEASY, 25)).rung());
-        Spot back = new Spot(Subject.SLICKER, Optional.of(Section.BACK));
+        Spot back = new Spot(ToolKind.SLICKER, Optional.of(Section.BACK));
         assertTrue(Practice.of(GENTLE, trust(GENTLE, UNEASY, UNEASY), back)
                 .enough()
                 .isEmpty());
@@ -198,11 +199,11 @@ class TrustTest {
     @Test
     void aPositionOrANoiseThatNobodyPractisedStartsAtTheBottomForGentleAdultsAsWell() {
         Trust trust = trust(GENTLE, times(RELAXED, 10));
-        for (Subject subject : Subject.values()) {
-            Ladder ladder = Lesson.of(subject).ladder();
-            Optional<Section> at = Lesson.of(subject).placeByPlace() ? Optional.of(Section.BACK) : Optional.empty();
+        for (Subject subject : Subject.all()) {
+            Ladder ladder = Ladder.of(subject);
+            Optional<Section> at = subject.placeByPlace() ? Optional.of(Section.BACK) : Optional.empty();
             int rung = trust.at(new Spot(subject, at)).rung().number();
-            assertEquals(ladder != Ladder.BRUSH && ladder != Ladder.COMB, rung == 1, subject + " at " + rung);
+            assertEquals(!subject.touchesHair(), rung == 1, subject + " at " + rung);
         }
     }
 
@@ -216,7 +217,7 @@ class TrustTest {
         Trust learner = Trust.of(PUPPY, CURLS, calm, TODAY).after(List.of(growl));
         assertEquals(Rung.ON_THE_FLOOR, learner.at(Section.BACK).orElseThrow().rung());
         assertTrue(grown.inPeaceToday().isPresent());
-        assertTrue(Practice.today(GENTLE, grown, Set.of(Subject.COMB), ANYWHERE).stream()
+        assertTrue(Practice.today(GENTLE, grown, Set.of(ToolKind.COMB), ANYWHERE).stream()
                 .allMatch(Practice::doneToday));
         Trust tomorrow = Trust.of(
                 GENTLE, CURLS, Stream.concat(calm.stream(), Stream.of(growl)).toList(), TODAY.plusDays(1));
@@ -248,7 +249,7 @@ class TrustTest {
         Kit kit = Kit.of(
                 Dogs.kit(rescue, Dogs.allOver(Dogs.fleece(60))).match(), List.of(Tool.of(ToolKind.FLEXIBLE_PIN_BRUSH)));
         Trust trust = Trust.of(rescue, kit, List.of(), TODAY);
-        Spot soft = new Spot(Subject.FLEXIBLE_PIN_BRUSH, Optional.of(Section.BACK));
+        Spot soft = new Spot(ToolKind.FLEXIBLE_PIN_BRUSH, Optional.of(Section.BACK));
         assertEquals(
                 soft, Practice.today(rescue, trust, Set.of(), ANYWHERE).get(0).spot());
         List<Trial> learned = Stream.generate(
@@ -267,9 +268,9 @@ class TrustTest {
     @Test
     void afterTwoNosNoOtherPlaceIsPractisedThatDay() {
         ToDoubleFunction<Section> tail = section -> section == Section.TAIL_WHOLE ? 9 : 1;
-        assertFalse(Practice.today(PUPPY, trust(PUPPY, OPTED_OUT), Set.of(Subject.COMB), tail)
+        assertFalse(Practice.today(PUPPY, trust(PUPPY, OPTED_OUT), Set.of(ToolKind.COMB), tail)
                 .isEmpty());
-        List<Practice> today = Practice.today(PUPPY, trust(PUPPY, OPTED_OUT, OPTED_OUT), Set.of(Subject.COMB), tail);
+        List<Practice> today = Practice.today(PUPPY, trust(PUPPY, OPTED_OUT, OPTED_OUT), Set.of(ToolKind.COMB), tail);
         assertTrue(today.stream().allMatch(one -> one.enough().isPresent()), today.toString());
     }
 
@@ -290,7 +291,7 @@ class TrustTest {
                     Practice one = Practice.of(
                             dog,
                             fear ? trust.after(trials(TODAY.minusDays(1), AFRAID)) : trust,
-                            new Spot(Subject.SLICKER, Optional.of(Section.BACK)));
+                            new Spot(ToolKind.SLICKER, Optional.of(Section.BACK)));
                     assertTrue(one.trials() * 5L <= one.atMost().toSeconds(), one.toString());
                 }
             }
@@ -301,8 +302,9 @@ class TrustTest {
     void theTurningPointsOfALadderAreKeptDayByDay() {
         List<Trial> trials = new ArrayList<>(trials(TODAY.minusDays(3), times(RELAXED, 6)));
         trials.addAll(trials(TODAY.minusDays(1), OPTED_OUT));
-        List<Trust.Turn> turns =
-                Trust.of(PUPPY, CURLS, trials, TODAY).turns().get(new Spot(Subject.SLICKER, Optional.of(Section.BACK)));
+        List<Trust.Turn> turns = Trust.of(PUPPY, CURLS, trials, TODAY)
+                .turns()
+                .get(new Spot(ToolKind.SLICKER, Optional.of(Section.BACK)));
         assertEquals(
                 List.of(
                         new Trust.Turn(TODAY.minusDays(3), Rung.TOUCHES_IT),
@@ -321,18 +323,13 @@ class TrustTest {
             Trust there = trust(PUPPY, times(RELAXED, 3 * rung.ordinal()));
             Practice one = Practice.of(PUPPY, there, practice.spot());
             assertTrue(one.atMost().toSeconds() <= 30, rung + " takes " + one.atMost());
-            assertEquals(
-                    Lesson.of(practice.spot().subject())
-                            .ladder()
-                            .at(rung.down())
-                            .howTo(),
-                    one.endWith());
+            assertEquals(Ladder.of(practice.spot().subject()).at(rung.down()).howTo(), one.endWith());
         }
     }
 
     @Test
     void twoNosOrAFearSignEndAPracticeForToday() {
-        Spot back = new Spot(Subject.SLICKER, Optional.of(Section.BACK));
+        Spot back = new Spot(ToolKind.SLICKER, Optional.of(Section.BACK));
         assertTrue(Practice.of(PUPPY, trust(PUPPY, OPTED_OUT, RELAXED), back)
                 .enough()
                 .isEmpty());
@@ -362,9 +359,9 @@ class TrustTest {
     /** A trained dog is not practised every day: only a position is new, and now and then what was left alone for long. */
     @Test
     void aReadyDogIsLeftInPeaceAndLearnsAPosition() {
-        List<Practice> today = Practice.today(GENTLE, trust(GENTLE), Set.of(Subject.COMB), ANYWHERE);
+        List<Practice> today = Practice.today(GENTLE, trust(GENTLE), Set.of(ToolKind.COMB), ANYWHERE);
         assertEquals(
-                List.of(Subject.TABLE),
+                List.of(Exercise.TABLE),
                 today.stream().map(one -> one.spot().subject()).toList());
         assertFalse(today.get(0).leadsToBrushing());
         Kit kit = Dogs.kit(GENTLE, Dogs.allOver(Dogs.fleece(60)));
@@ -397,9 +394,9 @@ class TrustTest {
 
     @Test
     void everyLadderHasTenStepsInWords() {
-        for (Subject subject : Subject.values()) {
+        for (Subject subject : Subject.all()) {
             for (Rung rung : Rung.values()) {
-                Ladder.Step step = Lesson.of(subject).ladder().at(rung);
+                Ladder.Step step = Ladder.of(subject).at(rung);
                 assertFalse(
                         step.howTo().isBlank()
                                 || step.met().isBlank()

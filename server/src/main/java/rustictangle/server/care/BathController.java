@@ -27,8 +27,10 @@ import rustictangle.server.care.CareViews.DampView;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.frame.Shows;
+import rustictangle.server.kit.KitLoader;
 import rustictangle.server.log.Logs;
-import rustictangle.server.routine.RoutineLoader;
+import rustictangle.server.rhythm.ForecastLoader;
+import rustictangle.server.trust.TrustLoader;
 
 /** A bath and what comes before and after it. */
 @RestController
@@ -68,15 +70,27 @@ class BathController implements Shows {
     private final DogLoader dogs;
     private final CareLoader care;
     private final CareViews views;
-    private final RoutineLoader routines;
+    private final KitLoader kits;
+    private final TrustLoader trusts;
+    private final ForecastLoader forecasts;
     private final Logs logs;
     private final Clock clock;
 
-    BathController(DogLoader dogs, CareLoader care, CareViews views, RoutineLoader routines, Logs logs, Clock clock) {
+    BathController(
+            DogLoader dogs,
+            CareLoader care,
+            CareViews views,
+            KitLoader kits,
+            TrustLoader trusts,
+            ForecastLoader forecasts,
+            Logs logs,
+            Clock clock) {
         this.dogs = dogs;
         this.care = care;
         this.views = views;
-        this.routines = routines;
+        this.kits = kits;
+        this.trusts = trusts;
+        this.forecasts = forecasts;
         this.logs = logs;
         this.clock = clock;
     }
@@ -84,7 +98,8 @@ class BathController implements Shows {
     @GetMapping
     BathView bath(@PathVariable long dogId, @RequestParam(defaultValue = "WHOLE_DOG") BathKind kind) {
         KnownDog known = dogs.get(dogId);
-        BathGate gate = BathGate.of(logs.of(dogId), routines.picture(known), kind, LocalDate.now(clock));
+        BathGate gate = BathGate.of(
+                logs.of(dogId), kits.of(known), trusts.of(known), forecasts.of(known), kind, LocalDate.now(clock));
         Drying.With dryer = care.dryer(known);
         return new BathView(
                 kind,

@@ -6,6 +6,7 @@ import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -21,6 +22,7 @@ import rustictangle.core.Reason;
 import rustictangle.core.Refused;
 import rustictangle.core.care.CareCaution;
 import rustictangle.core.care.CareDue;
+import rustictangle.core.care.CareRules;
 import rustictangle.core.care.CareStep;
 import rustictangle.core.care.Drying;
 import rustictangle.core.log.Bathed;
@@ -29,20 +31,22 @@ import rustictangle.core.log.CareOutcome;
 import rustictangle.core.log.Cared;
 import rustictangle.core.log.ClawTouched;
 import rustictangle.core.log.DrynessFelt;
+import rustictangle.core.log.Exercise;
+import rustictangle.core.log.Limits;
 import rustictangle.core.log.Said;
 import rustictangle.core.log.Signal;
 import rustictangle.core.log.Subject;
-import rustictangle.core.trust.Lesson;
 import rustictangle.server.care.CareViews.DogCare;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
+import rustictangle.server.frame.ScreenFacts;
 import rustictangle.server.frame.Shows;
 import rustictangle.server.log.Logs;
 
 /** The jobs at the table besides brushing: when they come up, how they are done, and that they were. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/care")
-class CareController implements Shows {
+class CareController implements Shows, ScreenFacts {
 
     /**
      * One job, step by step.
@@ -64,7 +68,7 @@ class CareController implements Shows {
             @Nullable Signal signal,
             @Nullable Subject with,
             @NotNull(message = "Leave it empty where nothing is to be said.")
-                    @Size(max = Cared.MOST, message = "At most {max} characters; shorten it.")
+                    @Size(max = Limits.LONGEST_TEXT, message = "At most {max} characters; shorten it.")
                     String words) {}
 
     /** @param days absent: as usual */
@@ -112,7 +116,7 @@ class CareController implements Shows {
     }
 
     private static Optional<Subject> with(CaredForm form) {
-        if (form.with() != null && !Lesson.ofCare(form.job()).contains(form.with())) {
+        if (form.with() != null && !Exercise.leadingTo(form.job()).contains(form.with())) {
             throw new Refused("with", "That is nothing for " + form.job().label() + "; leave it empty.");
         }
         return Optional.ofNullable(form.with());
@@ -150,5 +154,16 @@ class CareController implements Shows {
         for (CareJob job : CareJob.values()) {
             steps(dogId, job);
         }
+    }
+
+    @Override
+    public Map<String, Object> facts() {
+        return Map.of(
+                "jobsAtGroomers",
+                CareRules.atGroomers(),
+                "longestPhotoSide",
+                Photo.LONGEST,
+                "photoQuality",
+                Photo.QUALITY);
     }
 }

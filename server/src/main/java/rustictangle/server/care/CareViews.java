@@ -16,8 +16,8 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.log.BathKind;
 import rustictangle.core.log.CareJob;
 import rustictangle.core.log.Log;
+import rustictangle.core.rhythm.OwedBath;
 import rustictangle.core.routine.Sitting;
-import rustictangle.core.session.OwedBath;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.kit.KitLoader;
 import rustictangle.server.log.Logs;
@@ -48,7 +48,7 @@ class CareViews {
     /**
      * @param due       whether its turn is today
      * @param every     days between two; 0: when it is wanted
-     * @param usual     the same if the owner had not chosen
+     * @param choosable what there is to choose from instead
      * @param last      absent: never
      * @param next      today or later; absent: when it is wanted
      * @param standing  absent: it has no ladder
@@ -61,7 +61,7 @@ class CareViews {
             CareJob job,
             boolean due,
             int every,
-            int usual,
+            List<CareRules.Choosable> choosable,
             Optional<LocalDate> last,
             Optional<LocalDate> next,
             double minutes,
@@ -147,7 +147,7 @@ class CareViews {
                 due.job(),
                 now,
                 due.every(),
-                rules.every(known.dog()),
+                rules.choosable(known.dog(), due.every()),
                 due.last(),
                 due.next().map(day -> day.isBefore(today) ? today : day),
                 due.minutes(),

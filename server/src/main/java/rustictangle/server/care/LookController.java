@@ -24,8 +24,8 @@ import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.care.CareDiary;
 import rustictangle.core.care.Looks;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.Limits;
 import rustictangle.core.log.Log;
-import rustictangle.core.log.LookedAt;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.frame.NotThere;
 import rustictangle.server.frame.Shows;
@@ -48,7 +48,7 @@ class LookController implements Shows {
             @NotNull(message = "Give the entry an id of its own.") UUID id,
             @NotNull(message = "Say which place.") Section section,
             @NotNull(message = "Leave it empty where the photo says it.")
-                    @Size(max = LookedAt.MOST, message = "At most {max} characters; shorten it.")
+                    @Size(max = Limits.LONGEST_TEXT, message = "At most {max} characters; shorten it.")
                     String words,
             byte @Nullable [] photo) {}
 

@@ -23,7 +23,7 @@ import rustictangle.core.Refused;
 /**
  * A photo made small: drawn anew, so that nothing but its points comes along, neither where nor when it was taken.
  */
-final class Photo {
+public final class Photo {
 
     /** The longer side of what is kept, in points. */
     static final int LONGEST = 1024;
@@ -33,8 +33,15 @@ final class Photo {
     /** Of what is sent. More would fill the memory. */
     private static final long MOST_POINTS = 60_000_000;
 
-    private static final float QUALITY = 0.82f;
+    /** Of the JPEG, in (0, 1]. */
+    static final double QUALITY = 0.82;
+
     private static final Set<String> FORMATS = Set.of("jpeg", "png");
+
+    private static final int START_OF_SCAN = 0xDA;
+    private static final int END_OF_IMAGE = 0xD9;
+    /** JPEG's segments (ISO/IEC 10918-1, annex B; from memory): JFIF's own, tables, the frame, restarts, the scan. */
+    private static final Set<Integer> NEEDED = Set.of(0xE0, 0xDB, 0xC0, 0xC2, 0xC4, 0xDD, START_OF_SCAN);
 
     private static final String NO_PICTURE = "This is no picture in JPEG or PNG; choose another one.";
 
@@ -57,6 +64,53 @@ final class Photo {
         } catch (IOException | IllegalArgumentException | IndexOutOfBoundsException damaged) {
             throw refused(NO_PICTURE);
         }
+    }
+
+    /**
+     * A photo that comes from elsewhere, as it would be kept here: as it is where it is one of ours, else drawn anew.
+     *
+     * @throws Refused when it is no picture that can be taken
+     */
+    public static byte[] asKept(byte[] sent) {
+        byte[] drawn = small(sent);
+        return onlyPoints(sent) && size(sent).equals(size(drawn)) ? sent : drawn;
+    }
+
+    private record Size(int width, int height) {}
+
+    private static Size size(byte[] jpeg) {
+        try {
+            BufferedImage image = ImageIO.read(new ByteArrayInputStream(jpeg));
+            return new Size(image.getWidth(), image.getHeight());
+        } catch (IOException damaged) {
+            throw refused(NO_PICTURE);
+        }
+    }
+
+    /** Whether it is a JPEG with nothing in it but what is needed to draw it: no notes, no place, nothing after its end. */
+    private static boolean onlyPoints(byte[] jpeg) {
+        int at = 2;
+        while (at + 4 <= jpeg.length && (jpeg[at] & 0xFF) == 0xFF) {
+            int marker = jpeg[at + 1] & 0xFF;
+            if (!NEEDED.contains(marker)) {
+                return false;
+            }
+            at += 2 + ((jpeg[at + 2] & 0xFF) << 8 | jpeg[at + 3] & 0xFF);
+            if (marker == START_OF_SCAN) {
+                return endOfImage(jpeg, at) == jpeg.length;
+            }
+        }
+        return false;
+    }
+
+    /** Behind the first end marker: within the points none can stand. */
+    private static int endOfImage(byte[] jpeg, int from) {
+        for (int at = from; at + 1 < jpeg.length; at++) {
+            if ((jpeg[at] & 0xFF) == 0xFF && (jpeg[at + 1] & 0xFF) == END_OF_IMAGE) {
+                return at + 2;
+            }
+        }
+        return -1;
     }
 
     private static Refused refused(String why) {
@@ -101,7 +155,7 @@ final class Photo {
             writer.setOutput(out);
             ImageWriteParam param = writer.getDefaultWriteParam();
             param.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
-            param.setCompressionQuality(QUALITY);
+            param.setCompressionQuality((float) QUALITY);
             writer.write(null, new IIOImage(image, null, null), param);
         } finally {
             writer.dispose();

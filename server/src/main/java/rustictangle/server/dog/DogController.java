@@ -3,6 +3,7 @@ package rustictangle.server.dog;
 import jakarta.validation.Valid;
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -15,11 +16,12 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.server.frame.FormCheck;
 import rustictangle.server.frame.NotThere;
+import rustictangle.server.frame.ScreenFacts;
 import rustictangle.server.frame.Shows;
 
 @RestController
 @RequestMapping("/api/dogs")
-class DogController implements Shows {
+class DogController implements Shows, ScreenFacts {
 
     private final DogStore store;
     private final Clock clock;
@@ -74,5 +76,10 @@ class DogController implements Shows {
     @Override
     public void household() {
         store.all().forEach(dog -> forms.checked(dog.form()));
+    }
+
+    @Override
+    public Map<String, Object> facts() {
+        return Map.of("longestDogName", DogForm.LONGEST_NAME, "longestBreed", DogForm.LONGEST_BREED);
     }
 }

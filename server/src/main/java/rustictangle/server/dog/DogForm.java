@@ -29,10 +29,10 @@ import rustictangle.core.dog.Wear;
  */
 public record DogForm(
         @NotBlank(message = "Your dog needs a name, at most 40 characters.")
-                @Size(max = 40, message = "At most {max} characters; shorten the name.")
+                @Size(max = LONGEST_NAME, message = "At most {max} characters; shorten the name.")
                 String name,
         @NotNull(message = "Leave the breed empty if you do not know it.")
-                @Size(max = 60, message = "At most {max} characters; shorten the breed.")
+                @Size(max = LONGEST_BREED, message = "At most {max} characters; shorten the breed.")
                 String breed,
         @NotNull(message = "Weigh the dog: " + Mass.RANGE + ".")
                 @DecimalMin(value = "0.3", message = Mass.LIMITS)
@@ -48,6 +48,9 @@ public record DogForm(
         Build build,
         Ears ears,
         TailShape tail) {
+
+    static final int LONGEST_NAME = 40;
+    static final int LONGEST_BREED = 60;
 
     public DogForm {
         build = build == null ? Looks.PLAIN.build() : build;

@@ -6,20 +6,25 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import rustictangle.server.frame.KeptCopies;
+import rustictangle.server.frame.ScreenFacts;
 
 /** Everything out, and in again, in open formats. */
 @RestController
-class ExchangeController {
+class ExchangeController implements ScreenFacts {
 
     private final ExportStore exports;
     private final TakeOver takeOver;
@@ -75,10 +80,22 @@ class ExchangeController {
         return new Taken(takeOver.putBack(name));
     }
 
+    /** That copy is not wanted any more. */
+    @DeleteMapping("/api/kept-copies/{name}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable String name) {
+        copies.remove(name);
+    }
+
     private static ResponseEntity<StreamingResponseBody> file(MediaType type, String name, StreamingResponseBody body) {
         return ResponseEntity.ok()
                 .contentType(type)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + "\"")
                 .body(body);
+    }
+
+    @Override
+    public Map<String, Object> facts() {
+        return Map.of("mostKeptCopies", KeptCopies.MOST);
     }
 }

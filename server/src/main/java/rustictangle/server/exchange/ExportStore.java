@@ -31,6 +31,7 @@ import rustictangle.server.dog.StoredDog;
 import rustictangle.server.frame.Backups;
 import rustictangle.server.frame.DataFile;
 import rustictangle.server.frame.StoredInstant;
+import rustictangle.server.frame.Version;
 import rustictangle.server.log.Logs;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.ObjectWriteContext;
@@ -40,8 +41,8 @@ import tools.jackson.core.json.JsonFactory;
 @Repository
 class ExportStore {
 
-    /** Of the JSON format; see docs/format.md. */
-    static final int VERSION = 5;
+    /** Of the JSON format, kept from version 0.1 on; see docs/format.md. */
+    static final int VERSION = 1;
     /** Each after those it refers to. */
     static final List<String> TABLES = List.of(
             "household",
@@ -101,6 +102,7 @@ class ExportStore {
             json.writeStartObject();
             json.writeStringProperty("format", "rustic-tangle");
             json.writeNumberProperty("version", VERSION);
+            json.writeStringProperty("writtenBy", Version.TEXT);
             json.writeObjectPropertyStart("tables");
             for (String table : TABLES) {
                 json.writeArrayPropertyStart(table);

@@ -1,25 +1,24 @@
 package rustictangle.server.exchange;
 
 import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.io.Reader;
 import java.io.StringWriter;
-import java.nio.charset.StandardCharsets;
+import java.nio.charset.CharacterCodingException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
-import java.util.Arrays;
+import java.time.Clock;
+import java.time.Instant;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.LongConsumer;
 import org.springframework.stereotype.Repository;
 import rustictangle.core.Refused;
+import rustictangle.server.care.Photo;
 import rustictangle.server.exchange.StagingStore.Staging;
 import rustictangle.server.frame.Progress;
 import rustictangle.server.log.Logs;
@@ -35,61 +34,44 @@ import tools.jackson.core.json.JsonFactory;
 @Repository
 class JsonImportStore {
 
-    private final Logs logs;
+    private static final String NO_JSON = "this is no whole JSON in UTF-8";
 
-    JsonImportStore(Logs logs) {
+    private final Logs logs;
+    private final Clock clock;
+
+    JsonImportStore(Logs logs, Clock clock) {
         this.logs = logs;
+        this.clock = clock;
     }
 
     /**
-     * @param file of a version of the format that is known
-     * @throws Refused when the file is damaged, foreign or of another version
+     * @throws Refused when the file is damaged, foreign or of another version of the format
      */
     void read(Path file, Staging staging, Progress.Running running) throws IOException {
         long size = Files.size(file);
-        // A decoder of its own: the parser alone would also take other encodings, and mend what is broken.
-        try (InputStream bytes = Files.newInputStream(file);
-                Reader text = new InputStreamReader(bytes, StandardCharsets.UTF_8.newDecoder());
+        try (Reader text = Utf8.reader(file);
                 JsonParser json = new JsonFactory().createParser(ObjectReadContext.empty(), text)) {
             staging.jdbc.sql("BEGIN").update();
-            new Reading(json, staging, logs, where -> running.at("reading it", where, size)).whole();
+            new Reading(json, staging, logs, clock.instant(), where -> running.at("reading it", where, size)).whole();
             staging.jdbc.sql("COMMIT").update();
         } catch (JacksonException e) {
-            throw refused(e.getLocation() == null ? 0 : e.getLocation().getLineNr(), "this is no whole JSON in UTF-8");
-        }
-    }
-
-    /** Which version of the format a file is of, looked up at its beginning; empty: it does not say. */
-    static Optional<Integer> version(Path file) throws IOException {
-        try (Reader text = Files.newBufferedReader(file);
-                JsonParser json = new JsonFactory().createParser(ObjectReadContext.empty(), text)) {
-            for (int i = 0; i < 5 && json.nextToken() != null; i++) {
-                if (json.currentToken() == JsonToken.VALUE_NUMBER_INT && "version".equals(json.currentName())) {
-                    return Optional.of(json.getIntValue());
-                }
-            }
-            return Optional.empty();
-        } catch (JacksonException | IOException notEvenJson) {
-            return Optional.empty();
+            throw refused(e.getLocation() == null ? 0 : e.getLocation().getLineNr(), NO_JSON);
+        } catch (CharacterCodingException e) {
+            throw refused(1, NO_JSON);
         }
     }
 
     /** One pass over the file. */
     private static final class Reading {
 
-        /** Where in the file the reading is, in characters. */
-        interface Told {
-            void at(long where);
-        }
-
         private static final int TELL_EVERY_ROWS = 500;
-        /** How every JPEG begins. */
-        private static final byte[] JPEG = {(byte) 0xFF, (byte) 0xD8, (byte) 0xFF};
 
         private final JsonParser json;
         private final Staging staging;
         private final Logs logs;
-        private final Told told;
+        private final Vocabulary vocabulary;
+        /** Is told where in the file the reading is, in characters. */
+        private final LongConsumer progress;
         /** Of the table being read: each column's declared type. */
         private final Map<String, String> types = new HashMap<>();
         /** For each set of columns that rows of a table come with. */
@@ -97,11 +79,12 @@ class JsonImportStore {
 
         private int rows;
 
-        Reading(JsonParser json, Staging staging, Logs logs, Told told) {
+        Reading(JsonParser json, Staging staging, Logs logs, Instant now, LongConsumer progress) {
             this.json = json;
             this.logs = logs;
             this.staging = staging;
-            this.told = told;
+            this.vocabulary = new Vocabulary(now);
+            this.progress = progress;
         }
 
         void whole() {
@@ -111,14 +94,19 @@ class JsonImportStore {
                 throw bad("this is no file of Rustic Tangle");
             }
             name("version");
-            if (json.nextToken() != JsonToken.VALUE_NUMBER_INT
-                    || !(json.getValueAsLong(0) >= 1 && json.getValueAsLong(0) <= ExportStore.VERSION)) {
-                throw bad("this is another version of the format than 1 to " + ExportStore.VERSION);
+            if (json.nextToken() != JsonToken.VALUE_NUMBER_INT || json.getValueAsLong(0) != ExportStore.VERSION) {
+                throw bad("this is another version of the format than " + ExportStore.VERSION
+                        + "; let it out again with this version of Rustic Tangle");
             }
-            List<String> tables = OldTablesStore.of(json.getIntValue());
-            name("tables");
+            if (json.nextToken() == JsonToken.PROPERTY_NAME
+                    && json.currentName().equals("writtenBy")) {
+                // Which version of the program has written it says nothing of what it means: the format does.
+                expect(json.nextToken(), JsonToken.VALUE_STRING);
+                json.nextToken();
+            }
+            isName("tables");
             expect(json.nextToken(), JsonToken.START_OBJECT);
-            for (String table : tables) {
+            for (String table : ExportStore.TABLES) {
                 name(table);
                 table(table);
             }
@@ -144,7 +132,7 @@ class JsonImportStore {
             expect(json.nextToken(), JsonToken.START_ARRAY);
             while (json.nextToken() == JsonToken.START_OBJECT) {
                 if (rows++ % TELL_EVERY_ROWS == 0) {
-                    told.at(json.currentLocation().getCharOffset());
+                    progress.accept(json.currentLocation().getCharOffset());
                 }
                 put(table, row(table));
             }
@@ -175,7 +163,11 @@ class JsonImportStore {
                             || json.getNumberType() == JsonParser.NumberType.BIG_INTEGER) {
                         throw bad(table + "." + column + " is no whole number");
                     }
-                    yield json.getLongValue();
+                    long number = json.getLongValue();
+                    Vocabulary.numberProblem(column, number).ifPresent(problem -> {
+                        throw bad(table + ": " + problem);
+                    });
+                    yield number;
                 }
                 case "REAL" -> {
                     boolean number = token == JsonToken.VALUE_NUMBER_INT || token == JsonToken.VALUE_NUMBER_FLOAT;
@@ -195,10 +187,9 @@ class JsonImportStore {
                         throw bad(table + "." + column + " is no text");
                     }
                     String text = json.getString();
-                    Vocabulary.problem(table, column, text).ifPresent(problem -> {
+                    vocabulary.problem(table, column, text).ifPresent(problem -> {
                         throw bad(table + ": " + problem);
                     });
-
                     yield text;
                 }
             };
@@ -206,13 +197,11 @@ class JsonImportStore {
 
         private byte[] bytes(String table, String column) {
             try {
-                byte[] bytes = json.getBinaryValue();
-                if (bytes.length < JPEG.length || !Arrays.equals(bytes, 0, JPEG.length, JPEG, 0, JPEG.length)) {
-                    throw bad(table + "." + column + " is no JPEG");
-                }
-                return bytes;
+                return Photo.asKept(json.getBinaryValue());
             } catch (JacksonException notBase64) {
                 throw bad(table + "." + column + " is no text in Base64");
+            } catch (Refused noPicture) {
+                throw bad(table + "." + column + ": " + noPicture.getMessage());
             }
         }
 
@@ -224,7 +213,7 @@ class JsonImportStore {
             try {
                 return logs.kept(text.toString());
             } catch (Refused e) {
-                throw bad("entry: " + e.getMessage());
+                throw bad("entry: " + e.field().map(field -> field + ": ").orElse("") + e.getMessage());
             }
         }
 
@@ -244,19 +233,17 @@ class JsonImportStore {
                 }
                 insert.executeUpdate();
             } catch (SQLException e) {
-                throw bad("a row of " + table + " cannot be: " + inWords(e));
+                throw bad(table + ": " + ConstraintWords.of(String.valueOf(e.getMessage()), row));
             }
         }
 
-        private static String inWords(SQLException e) {
-            String said = String.valueOf(e.getMessage());
-            int open = said.indexOf('(');
-            int end = said.lastIndexOf(')');
-            return open >= 0 && end > open ? said.substring(open + 1, end) : "a value in it is not allowed";
+        private void name(String name) {
+            json.nextToken();
+            isName(name);
         }
 
-        private void name(String name) {
-            if (json.nextToken() != JsonToken.PROPERTY_NAME
+        private void isName(String name) {
+            if (json.currentToken() != JsonToken.PROPERTY_NAME
                     || !json.currentName().equals(name)) {
                 throw bad("\"" + name + "\" is expected here");
             }

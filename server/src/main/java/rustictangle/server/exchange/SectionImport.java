@@ -1,12 +1,11 @@
 package rustictangle.server.exchange;
 
 import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
@@ -39,16 +38,18 @@ import rustictangle.server.log.Logs;
 @Component
 class SectionImport {
 
-    private static final String TABLE = "session_event";
+    private static final String TABLE = "sections";
     private static final int MOST_SECONDS = 24 * 60 * 60;
     private static final int TELL_EVERY_ROWS = 500;
 
     private final Logs logs;
     private final DataFile data;
+    private final Clock clock;
 
-    SectionImport(Logs logs, DataFile data) {
+    SectionImport(Logs logs, DataFile data, Clock clock) {
         this.logs = logs;
         this.data = data;
+        this.clock = clock;
     }
 
     /** One row, checked. */
@@ -119,13 +120,13 @@ class SectionImport {
             throws IOException {
         long size = Files.size(file);
         long line = 1;
-        try (InputStream bytes = Files.newInputStream(file);
-                CSVParser rows = CSVFormat.RFC4180
-                        .builder()
-                        .setHeader()
-                        .setSkipHeaderRecord(true)
-                        .get()
-                        .parse(new InputStreamReader(bytes, StandardCharsets.UTF_8.newDecoder()))) {
+        Vocabulary vocabulary = new Vocabulary(clock.instant());
+        try (CSVParser rows = CSVFormat.RFC4180
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .get()
+                .parse(Utf8.reader(file))) {
             if (!rows.getHeaderNames().equals(ExportStore.SECTION_COLUMNS)) {
                 throw refused(1, "the first line has to be " + String.join(",", ExportStore.SECTION_COLUMNS));
             }
@@ -134,19 +135,19 @@ class SectionImport {
                 if (row.getRecordNumber() % TELL_EVERY_ROWS == 0) {
                     running.at(what, row.getCharacterPosition(), size);
                 }
-                take.row(row(row, dogs, line), line);
+                take.row(row(row, dogs, vocabulary, line), line);
             }
         } catch (IOException | UncheckedIOException | IllegalStateException | IllegalArgumentException e) {
             throw refused(line, "this is no table in UTF-8 after RFC 4180");
         }
     }
 
-    private static Row row(CSVRecord row, Map<String, List<Long>> dogs, long line) {
+    private static Row row(CSVRecord row, Map<String, List<Long>> dogs, Vocabulary vocabulary, long line) {
         if (row.size() != ExportStore.SECTION_COLUMNS.size()) {
             throw refused(line, "it has " + row.size() + " cells instead of " + ExportStore.SECTION_COLUMNS.size());
         }
         for (String column : List.of("day", "section", "comb", "signal")) {
-            problem(Vocabulary.problem(TABLE, column, row.get(column)), line);
+            problem(vocabulary.problem(TABLE, column, row.get(column)), line);
         }
         problem(Vocabulary.momentProblem(row.get("at")), line);
         Instant at = Instant.parse(row.get("at")).truncatedTo(ChronoUnit.MILLIS);

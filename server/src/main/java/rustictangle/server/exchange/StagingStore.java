@@ -146,7 +146,7 @@ class StagingStore {
     static Refused refused(int line, String why) {
         return new Refused(
                 "file",
-                "The file was not taken over: " + (line > 0 ? "line " + line + ": " : "") + why
+                "The file was not taken over: " + (line > 0 ? "line " + line + ": " : "") + why.replaceFirst("\\.$", "")
                         + ". Nothing was changed.");
     }
 

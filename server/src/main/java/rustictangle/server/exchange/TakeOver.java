@@ -22,7 +22,6 @@ import rustictangle.server.frame.DataFile;
 import rustictangle.server.frame.KeptCopies;
 import rustictangle.server.frame.PrivateFiles;
 import rustictangle.server.frame.Progress;
-import rustictangle.server.frame.Schema;
 import rustictangle.server.household.HouseholdStore;
 import rustictangle.server.log.Logs;
 
@@ -98,38 +97,17 @@ class TakeOver {
     }
 
     private Staging staged(Path upload, Progress.Running running) throws IOException {
-        int version = JsonImportStore.version(upload).orElse(ExportStore.VERSION);
-        boolean earlier = OldTablesStore.schema(version) != null;
-        Path file = PrivateFiles.temporary(data.file(), "staging");
-        Staging staging = null;
+        Staging staging = Staging.beside(data.file());
         try {
-            if (earlier) {
-                Schema.bring(file, OldTablesStore.schema(version));
-            }
-            staging = Staging.of(file);
-            if (!earlier) {
-                Staging empty = staging;
-                data.reading(() -> {
-                    stagings.makeTables(empty);
-                    return null;
-                });
-            }
+            data.reading(() -> {
+                stagings.makeTables(staging);
+                return null;
+            });
             data.giveBack();
             files.read(upload, staging, running);
-            if (earlier) {
-                stagings.checkReferences(staging);
-                OldTablesStore.check(version, staging);
-                // By the steps that bring a data file of that time to this version.
-                staging.finish();
-                Schema.bring(file);
-                staging = Staging.of(file);
-            }
             return staging;
         } catch (IOException | RuntimeException e) {
-            if (staging != null) {
-                staging.close();
-            }
-            Files.deleteIfExists(file);
+            staging.close();
             throw e;
         }
     }
@@ -158,6 +136,7 @@ class TakeOver {
                 int[] added = new int[1];
                 staging.finish();
                 data.writingFrom(staging.file(), () -> added[0] = logs.addSessionsFromBeside());
+                copies.removeOldest();
                 return new Added(added[0], aside.getFileName().toString());
             } finally {
                 Files.deleteIfExists(upload);
@@ -199,6 +178,7 @@ class TakeOver {
         staging.finish();
         Path aside = data.aside(why, clock);
         data.replaceBy(staging.file(), aside);
+        copies.removeOldest();
         return aside.getFileName().toString();
     }
 

@@ -1,9 +1,11 @@
 package rustictangle.server.exchange;
 
 import java.time.DayOfWeek;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.ZoneOffset;
 import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.Map;
@@ -32,21 +34,19 @@ import rustictangle.core.kit.PadKind;
 import rustictangle.core.kit.Spacing;
 import rustictangle.core.kit.TipSchool;
 import rustictangle.core.kit.Tips;
-import rustictangle.core.kit.ToolKind;
 import rustictangle.core.log.CareJob;
-import rustictangle.core.log.Catch;
 import rustictangle.core.log.CombResult;
-import rustictangle.core.log.HairOut;
-import rustictangle.core.log.LifeEvent;
 import rustictangle.core.log.Signal;
-import rustictangle.core.log.Subject;
+import rustictangle.core.log.ToolKind;
 import rustictangle.core.plan.Reminder;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.server.frame.Bounds;
 import rustictangle.server.frame.StoredInstant;
 import rustictangle.server.household.Household;
 
-/** Which words the columns know, those of earlier versions among them; the database itself only checks numbers, lengths and what refers to what. */
+/**
+ * Which words, days and ids the columns know; the database itself only checks numbers, lengths and what refers to what.
+ */
 final class Vocabulary {
 
     private static final Map<String, Class<? extends Enum<?>>> WORDS = Map.ofEntries(
@@ -67,7 +67,6 @@ final class Vocabulary {
             Map.entry("dog.build", Build.class),
             Map.entry("dog.ears", Ears.class),
             Map.entry("dog.tail", TailShape.class),
-            Map.entry("length_reading.region", Region.class),
             Map.entry("tool.kind", ToolKind.class),
             Map.entry("tool_price.kind", ToolKind.class),
             Map.entry("tool.pad", PadKind.class),
@@ -81,38 +80,37 @@ final class Vocabulary {
             Map.entry("approach.tips", TipSchool.class),
             Map.entry("approach.mist", MistSchool.class),
             Map.entry("approach.hand", Hand.class),
-            Map.entry("session_plan.section", Section.class),
-            Map.entry("session_plan.subject", Subject.class),
-            Map.entry("session_event.section", Section.class),
-            Map.entry("session_event.comb", CombResult.class),
-            Map.entry("session_event.signal", Signal.class),
-            Map.entry("session_event.skin", Catch.SkinLook.class),
-            Map.entry("session_event.lump", Catch.Lump.class),
-            Map.entry("session_event.beneath", Catch.Beneath.class),
-            Map.entry("session_event.spread", Catch.Spread.class),
-            Map.entry("session_event.hair", HairOut.class),
-            Map.entry("practice_trial.subject", Subject.class),
-            Map.entry("practice_trial.section", Section.class),
-            Map.entry("practice_trial.signal", Signal.class),
-            Map.entry("life_event.event", LifeEvent.class),
+            Map.entry("sections.section", Section.class),
+            Map.entry("sections.comb", CombResult.class),
+            Map.entry("sections.signal", Signal.class),
             Map.entry("message.kind", Reminder.Kind.class));
 
-    private static final Set<String> IDS = Set.of(
-            "entry.id",
-            "entry.session_id",
-            "entry.takes_back",
-            "photo.id",
-            "session.id",
-            "session_plan.session_id",
-            "session_event.id",
-            "session_event.session_id",
-            "practice_trial.id");
+    private static final Set<String> IDS = Set.of("entry.id", "entry.session_id", "entry.takes_back", "photo.id");
     private static final Pattern UUID_FORM = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
 
-    private Vocabulary() {}
+    /** Half of what a browser holds exactly: however many come after it, there is room. */
+    private static final long HIGHEST_ID = 1L << 52;
+    /** What was said lies behind us; clocks of two machines differ, and so do their days. */
+    private static final Duration AHEAD = Duration.ofDays(2);
+    /** What is agreed with a groomer. */
+    private static final Duration AGREED_AHEAD = Duration.ofDays(370);
+
+    private final Instant now;
+
+    Vocabulary(Instant now) {
+        this.now = now;
+    }
+
+    /** What is wrong with a whole number in a column; empty: nothing that the database would not find. */
+    static Optional<String> numberProblem(String column, long number) {
+        boolean id = column.equals("id") || column.equals("seq") || column.endsWith("_id");
+        return id && !(number >= 1 && number <= HIGHEST_ID)
+                ? Optional.of(column + " is " + number + ", need 1 to " + HIGHEST_ID)
+                : Optional.empty();
+    }
 
     /** What is wrong with a text in a column; empty: nothing. */
-    static Optional<String> problem(String table, String column, String text) {
+    Optional<String> problem(String table, String column, String text) {
         Class<? extends Enum<?>> words = WORDS.get(table + "." + column);
         if (words != null
                 && Arrays.stream(words.getEnumConstants())
@@ -131,18 +129,24 @@ final class Vocabulary {
                     : Optional.of("\"" + shortened(text) + "\" is no time such as 21:00");
         }
         if (column.equals("day")) {
+            LocalDate last =
+                    LocalDate.ofInstant(now.plus(table.equals("appointment") ? AGREED_AHEAD : AHEAD), ZoneOffset.UTC);
             return text.length() == "2026-05-14".length()
                             && parses(() -> LocalDate.parse(text))
-                            && Bounds.within(LocalDate.parse(text))
+                            && !LocalDate.parse(text).isBefore(Bounds.FIRST_DAY)
+                            && !LocalDate.parse(text).isAfter(last)
                     ? Optional.empty()
-                    : Optional.of("\"" + shortened(text) + "\" is no day such as 2026-05-14, from " + Bounds.FIRST_DAY
-                            + " to " + Bounds.LAST_DAY);
+                    : Optional.of("day is \"" + shortened(text) + "\", need one such as 2026-05-14, from "
+                            + Bounds.FIRST_DAY + " to " + last + "; is this machine's clock right?");
         }
         if (column.equals("at") || column.endsWith("_at")) {
             // Text order must be time order; what was removed is not ordered by it.
             boolean ordered = column.equals("removed_at")
                     || momentProblem(text).isEmpty()
                             && StoredInstant.text(Instant.parse(text)).equals(text);
+            if (ordered && momentProblem(text).isEmpty() && Instant.parse(text).isAfter(now.plus(AHEAD))) {
+                return Optional.of(column + " is " + text + ", which is still to come; is this machine's clock right?");
+            }
             return ordered
                     ? momentProblem(text)
                     : Optional.of("\"" + shortened(text) + "\" is no moment such as 2026-05-14T09:00:00.000Z");

@@ -47,7 +47,7 @@ class Database {
             DataFile data = new DataFile(file);
             LOG.info("Data is kept in {}", file);
             return data;
-        } catch (Schema.Newer e) {
+        } catch (Schema.OtherVersion e) {
             throw new CannotStart(
                     "The data file " + file + " was not opened: " + e.getMessage() + ".",
                     "Start it with that version, or name another file in RUSTIC_TANGLE_DATA.");

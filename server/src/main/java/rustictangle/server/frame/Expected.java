@@ -21,6 +21,9 @@ final class Expected {
                                     .map(Object::toString)
                                     .toList()) + ".";
         }
+        if (type.isSealed()) {
+            return "Give one of the words that the API's document names here.";
+        }
         if (type == boolean.class || type == Boolean.class) {
             return "Say true or false.";
         }

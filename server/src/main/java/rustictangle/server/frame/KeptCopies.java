@@ -11,12 +11,20 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
-/** The copies that are kept beside the data before something takes its place. Nothing of ours overwrites or removes them. */
+/**
+ * The copies that are kept beside the data before something takes its place. Nothing of ours overwrites them; the newest
+ * ones stay until somebody removes them.
+ */
 @Component
 public class KeptCopies {
 
     /** @param at when it was kept */
     public record Copy(String name, Instant at, long bytes) {}
+
+    /** More, and the oldest goes: they are as large as the data. Own choice. */
+    public static final int MOST = 10;
+
+    private static final List<String> BESIDE_IT = List.of("-wal", "-shm", "-journal");
 
     private final DataFile data;
 
@@ -29,9 +37,7 @@ public class KeptCopies {
         String begin = data.file().getFileName() + ".before-";
         try (Stream<Path> beside = Files.list(data.file().getParent())) {
             return beside.filter(path -> path.getFileName().toString().startsWith(begin)
-                            && !path.toString().endsWith("-wal")
-                            && !path.toString().endsWith("-shm")
-                            && !path.toString().endsWith("-journal"))
+                            && BESIDE_IT.stream().noneMatch(path.toString()::endsWith))
                     .map(KeptCopies::copy)
                     .sorted(Comparator.comparing(Copy::at).reversed())
                     .toList();
@@ -58,6 +64,28 @@ public class KeptCopies {
                 .findFirst()
                 .map(copy -> data.file().resolveSibling(copy.name()))
                 .orElseThrow(() -> new NotThere("kept copy", name));
+    }
+
+    /**
+     * Takes one away, for good.
+     *
+     * @throws NotThere when there is no copy of this name beside the data
+     */
+    public void remove(String name) {
+        Path copy = find(name);
+        try {
+            Files.delete(copy);
+            for (String end : BESIDE_IT) {
+                Files.deleteIfExists(copy.resolveSibling(name + end));
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** So many are enough: the oldest go. */
+    public void removeOldest() {
+        all().stream().skip(MOST).forEach(copy -> remove(copy.name()));
     }
 
     /** What speaks against putting a copy in the place of the data; else it is brought to this version. */

@@ -13,16 +13,31 @@ import org.springframework.stereotype.Component;
 import org.springframework.util.ClassUtils;
 import rustictangle.core.Choice;
 
-/** The API tells the words for each of its choices, so that whoever shows them needs none of its own. */
+/** The API tells the words for each of its choices, and the rooms' limits, so that whoever shows them needs none of its own. */
 @Component
 class OpenApiChoices implements OpenApiCustomizer {
 
     /** @param hint may be empty */
     record Word(String value, String title, String label, String hint) {}
 
+    private final List<ScreenFacts> rooms;
+
+    OpenApiChoices(List<ScreenFacts> rooms) {
+        this.rooms = rooms;
+    }
+
     @Override
     public void customise(OpenAPI api) {
+        api.getInfo().setTitle("Rustic Tangle");
+        api.getInfo().setVersion(Version.TEXT);
         api.addExtension("x-choices", all());
+        Map<String, Object> facts = new TreeMap<>();
+        rooms.forEach(room -> room.facts().forEach((name, fact) -> {
+            if (facts.put(name, fact) != null) {
+                throw new IllegalStateException("two rooms name a fact " + name);
+            }
+        }));
+        api.addExtension("x-facts", facts);
     }
 
     /** By the name of the type, within which it is declared before it. */

@@ -11,13 +11,17 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** What a record always carries is required in the API; what is Optional or nullable may be absent. */
 @Component
 class OpenApiShape implements ModelConverter {
+
+    private final Map<String, Class<?>> byName = new ConcurrentHashMap<>();
 
     @Override
     public Schema<?> resolve(AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
@@ -27,6 +31,7 @@ class OpenApiShape implements ModelConverter {
         Schema<?> schema = chain.next().resolve(type, context, chain);
         JavaType java = Json.mapper().constructType(type.getType());
         if (schema != null && java != null && java.getRawClass().isRecord()) {
+            refuseNamesakes(java.getRawClass());
             Schema<?> model = schema.get$ref() == null
                     ? schema
                     : context.getDefinedModels()
@@ -36,6 +41,14 @@ class OpenApiShape implements ModelConverter {
             }
         }
         return schema;
+    }
+
+    /** Of two that are called alike the document would only hold one. */
+    private void refuseNamesakes(Class<?> record) {
+        Class<?> before = byName.putIfAbsent(record.getSimpleName(), record);
+        if (before != null && before != record) {
+            throw new IllegalStateException(before + " and " + record + " are called alike in the API; rename one");
+        }
     }
 
     private static List<String> required(Class<?> record, Schema<?> model) {

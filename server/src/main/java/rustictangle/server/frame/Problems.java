@@ -207,6 +207,7 @@ class Problems extends ResponseEntityExceptionHandler {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
         problem.setType(type);
         problem.setTitle(title);
+        problem.setProperty("version", Version.TEXT);
         return problem;
     }
 

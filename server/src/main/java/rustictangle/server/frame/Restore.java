@@ -111,7 +111,7 @@ final class Restore {
         try {
             Schema.bring(copy);
             return Optional.empty();
-        } catch (Schema.Newer e) {
+        } catch (Schema.OtherVersion e) {
             return Optional.of(e.getMessage() + "; put it back with that version");
         } catch (FlywayException e) {
             LOG.error("The copy cannot be brought to this version", e);

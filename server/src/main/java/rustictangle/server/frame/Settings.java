@@ -11,12 +11,14 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * What can be set from outside.
  *
  * @param data  the SQLite file; empty: {@code rustic-tangle/rustic-tangle.db} in the user's data folder
- * @param clock an ISO instant at which time stands still; empty: the machine's clock
+ * @param clock an ISO instant at which time stands still, or "file:" and where one stands; empty: the machine's clock
  * @param demo  whether an empty file is filled with the demo household
  * @param restore a backup that takes the place of the data file at the start; empty: none
  */
 @ConfigurationProperties("rustictangle")
 public record Settings(String data, String clock, boolean demo, String restore) {
+
+    private static final String IN_A_FILE = "file:";
 
     Path dataFile() {
         return data == null || data.isBlank()
@@ -31,8 +33,11 @@ public record Settings(String data, String clock, boolean demo, String restore) 
     }
 
     Clock clockOrSystem() {
-        return clock == null || clock.isBlank()
-                ? Clock.systemDefaultZone()
+        if (clock == null || clock.isBlank()) {
+            return Clock.systemDefaultZone();
+        }
+        return clock.startsWith(IN_A_FILE)
+                ? new ClockInAFile(Path.of(clock.substring(IN_A_FILE.length())), ZoneId.systemDefault())
                 : Clock.fixed(Instant.parse(clock), ZoneId.systemDefault());
     }
 

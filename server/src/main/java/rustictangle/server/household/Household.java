@@ -27,7 +27,7 @@ import rustictangle.core.rhythm.Comfort;
  * @param minutes  for brushing, each day of the week, in [0, 180]; empty: as many as it takes
  */
 public record Household(
-        @NotNull @Size(max = 60, message = "At most {max} characters; shorten it.") String name,
+        @NotNull @Size(max = LONGEST_NAME, message = "At most {max} characters; shorten it.") String name,
         @NotNull Comfort comfort,
         @NotNull LengthUnit lengthUnit,
         @NotNull MassUnit massUnit,
@@ -40,13 +40,19 @@ public record Household(
         @NotNull
                 Map<
                                 DayOfWeek,
-                                @NotNull @Min(value = 0, message = "From 0 to 180 minutes a day.")
-                                @Max(value = 180, message = "From 0 to 180 minutes a day.") Integer>
+                                @NotNull @Min(value = 0, message = MINUTES)
+                                @Max(value = MOST_MINUTES, message = MINUTES) Integer>
                         minutes,
         @NotNull @Pattern(regexp = "[A-Z]{3}", message = "Three capital letters, such as EUR, GBP or USD.")
                 String currency,
         @NotNull(message = "From when on no message is sent, such as 21:00.") LocalTime quietFrom,
         @NotNull(message = "Until when no message is sent, such as 08:00.") LocalTime quietTo) {
+
+    public static final int LONGEST_NAME = 60;
+    /** That can be set aside for a day. */
+    public static final int MOST_MINUTES = 180;
+
+    private static final String MINUTES = "From 0 to " + MOST_MINUTES + " minutes a day.";
 
     /** Until the owner says otherwise. */
     public static final String CURRENCY = "EUR";

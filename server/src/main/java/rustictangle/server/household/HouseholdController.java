@@ -1,17 +1,19 @@
 package rustictangle.server.household;
 
 import jakarta.validation.Valid;
+import java.util.Map;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.server.frame.FormCheck;
+import rustictangle.server.frame.ScreenFacts;
 import rustictangle.server.frame.Shows;
 
 @RestController
 @RequestMapping("/api/household")
-class HouseholdController implements Shows {
+class HouseholdController implements Shows, ScreenFacts {
 
     private final HouseholdStore store;
     private final FormCheck forms;
@@ -35,5 +37,10 @@ class HouseholdController implements Shows {
     @Override
     public void household() {
         forms.checked(store.get());
+    }
+
+    @Override
+    public Map<String, Object> facts() {
+        return Map.of("longestHouseholdName", Household.LONGEST_NAME, "mostMinutesADay", Household.MOST_MINUTES);
     }
 }

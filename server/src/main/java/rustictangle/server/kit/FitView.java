@@ -3,8 +3,8 @@ package rustictangle.server.kit;
 import java.util.List;
 import rustictangle.core.Reason;
 import rustictangle.core.kit.Fit;
-import rustictangle.core.kit.ToolKind;
 import rustictangle.core.kit.Verdict;
+import rustictangle.core.log.ToolKind;
 
 /**
  * How well one tool of the drawer fits.

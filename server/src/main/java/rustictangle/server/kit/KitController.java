@@ -1,11 +1,8 @@
 package rustictangle.server.kit;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.DecimalMax;
-import jakarta.validation.constraints.DecimalMin;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -24,16 +21,13 @@ import rustictangle.core.kit.Need;
 import rustictangle.core.kit.NeverHere;
 import rustictangle.core.kit.Pad;
 import rustictangle.core.kit.PinWindow;
-import rustictangle.core.kit.Purchase;
-import rustictangle.core.kit.Purchases;
 import rustictangle.core.kit.SchoolChange;
 import rustictangle.core.kit.SectionKit;
-import rustictangle.core.kit.ToolKind;
-import rustictangle.core.kit.ToolProperty;
+import rustictangle.core.log.ToolKind;
+import rustictangle.core.log.ToolProperty;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.frame.Shows;
-import rustictangle.server.household.HouseholdLoader;
 
 /** Which tool goes where on a dog, what of it the owner has, and the least to buy. */
 @RestController
@@ -73,38 +67,6 @@ class KitController implements Shows {
 
     record NeverView(String label, Reason why) {}
 
-    /** A tool to look for in a shop; what does not matter is absent. */
-    record PurchaseView(
-            ToolKind kind,
-            String label,
-            Optional<Double> pinMillimetres,
-            List<String> lookFor,
-            List<Section> serves,
-            List<Section> makeshift,
-            int forSteps) {}
-
-    /** @param price as the household says; absent: nobody said */
-    record PricedKind(ToolKind kind, String label, Optional<Double> price) {}
-
-    /** @param total of the cheapest set; absent while a price is missing */
-    record ToPayView(List<PricedKind> kinds, List<PurchaseView> buy, Optional<Double> total, String currency) {}
-
-    record PurchasesView(
-            List<PurchaseView> buy,
-            Optional<PurchaseView> justOne,
-            int openSteps,
-            int leftAtWillDo,
-            Reason why,
-            Optional<Reason> forSmallMats,
-            ToPayView toPay) {}
-
-    /** @param price in [0, 10000]; absent: it has none any more */
-    record PriceForTool(
-            Optional<@DecimalMin(value = "0", message = PRICE) @DecimalMax(value = "10000", message = PRICE) Double>
-                    price) {}
-
-    private static final String PRICE = "A tool costs 0 to 10000; check the number, or leave it empty.";
-
     record SideView(FitView fit, Optional<Double> pinMillimetres) {}
 
     record RowView(
@@ -122,22 +84,12 @@ class KitController implements Shows {
     private final KitLoader kits;
     private final Tools tools;
     private final ApproachStore approaches;
-    private final ToolPriceStore prices;
-    private final HouseholdLoader households;
 
-    KitController(
-            DogLoader dogs,
-            KitLoader kits,
-            Tools tools,
-            ApproachStore approaches,
-            ToolPriceStore prices,
-            HouseholdLoader households) {
+    KitController(DogLoader dogs, KitLoader kits, Tools tools, ApproachStore approaches) {
         this.dogs = dogs;
         this.kits = kits;
         this.tools = tools;
         this.approaches = approaches;
-        this.prices = prices;
-        this.households = households;
     }
 
     @GetMapping("/kit")
@@ -147,40 +99,6 @@ class KitController implements Shows {
                 kit.match().tools().stream().map(KitController::name).toList(),
                 kit.sections().stream().map(KitController::view).toList(),
                 kit.incomplete());
-    }
-
-    @GetMapping("/purchases")
-    PurchasesView purchases(@PathVariable long dogId) {
-        KnownDog known = dogs.get(dogId);
-        Purchases purchases = Purchases.of(known.dog(), known.coat(), kits.approach(dogId), kits.drawer());
-        return new PurchasesView(
-                purchases.buy().stream().map(KitController::view).toList(),
-                purchases.justOne().map(KitController::view),
-                purchases.openSteps(),
-                purchases.leftAtWillDo(),
-                purchases.why(),
-                Purchases.forSmallMats(kits.of(known).match(), kits.drawer()),
-                toPay(known));
-    }
-
-    private ToPayView toPay(KnownDog known) {
-        Map<ToolKind, Double> said = prices.all();
-        Purchases.ToPay pay =
-                Purchases.toPay(known.dog(), known.coat(), kits.approach(known.id()), kits.drawer(), said);
-        return new ToPayView(
-                pay.useful().stream()
-                        .map(kind -> new PricedKind(kind, kind.label(), Optional.ofNullable(said.get(kind))))
-                        .toList(),
-                pay.buy().stream().map(KitController::view).toList(),
-                pay.unpriced().isEmpty() ? Optional.of(pay.total()) : Optional.empty(),
-                households.get().currency());
-    }
-
-    @PutMapping("/purchases/prices/{kind}")
-    PurchasesView price(@PathVariable long dogId, @PathVariable ToolKind kind, @Valid @RequestBody PriceForTool form) {
-        dogs.get(dogId);
-        prices.put(kind, form.price());
-        return purchases(dogId);
     }
 
     /** Why not that one? */
@@ -255,17 +173,6 @@ class KitController implements Shows {
         return new NeverView(never.label(), never.why());
     }
 
-    private static PurchaseView view(Purchase purchase) {
-        return new PurchaseView(
-                purchase.tool().kind(),
-                purchase.tool().kind().label(),
-                purchase.tool().pinMillimetres(),
-                purchase.lookFor(),
-                purchase.serves(),
-                purchase.makeshift(),
-                purchase.forSteps());
-    }
-
     private static RowView view(Comparison.Row row) {
         String want = row.first().or(row::second).orElseThrow().want();
         return new RowView(row.property(), row.property().label(), want, row.first(), row.second());
@@ -278,7 +185,6 @@ class KitController implements Shows {
     @Override
     public void dog(long dogId) {
         kit(dogId);
-        purchases(dogId);
         schools(dogId);
     }
 }

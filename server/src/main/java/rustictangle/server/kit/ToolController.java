@@ -6,6 +6,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -22,19 +23,20 @@ import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
 import rustictangle.core.kit.Tips;
 import rustictangle.core.kit.ToolCare;
-import rustictangle.core.kit.ToolKind;
-import rustictangle.core.kit.ToolProperty;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.ToolFault;
+import rustictangle.core.log.ToolKind;
+import rustictangle.core.log.ToolProperty;
 import rustictangle.server.frame.FormCheck;
 import rustictangle.server.frame.NotThere;
+import rustictangle.server.frame.ScreenFacts;
 import rustictangle.server.frame.Shows;
 import rustictangle.server.kit.Tools.StoredTool;
 
 /** The household's drawer. */
 @RestController
 @RequestMapping("/api/tools")
-class ToolController implements Shows {
+class ToolController implements Shows, ScreenFacts {
 
     /** @param checkId id of the latest look-over or replacement, for undo */
     record ToolView(
@@ -72,7 +74,7 @@ class ToolController implements Shows {
     private static final List<KindView> KINDS = Arrays.stream(ToolKind.values())
             .filter(ToolKind::canBeOwned)
             .map(k -> new KindView(
-                    k, k.label(), k.goodFor(), k.notFor(), k.properties(), k.tips(), k.faults(), k.isBlade()))
+                    k, k.label(), k.goodFor(), k.notFor(), k.properties(), Tips.of(k), k.faults(), k.isBlade()))
             .toList();
 
     private final ToolStore store;
@@ -196,6 +198,12 @@ class ToolController implements Shows {
     @Override
     public void household() {
         store.all().forEach(tool -> forms.checked(tool.form()).check());
+        tools.allNamedAreThere();
         all();
+    }
+
+    @Override
+    public Map<String, Object> facts() {
+        return Map.of("longestToolName", ToolForm.LONGEST_NAME);
     }
 }

@@ -14,8 +14,8 @@ import rustictangle.core.kit.Spacing;
 import rustictangle.core.kit.Tips;
 import rustictangle.core.kit.Tool;
 import rustictangle.core.kit.ToolCheck;
-import rustictangle.core.kit.ToolKind;
-import rustictangle.core.kit.ToolProperty;
+import rustictangle.core.log.ToolKind;
+import rustictangle.core.log.ToolProperty;
 
 /**
  * A tool as its owner describes it; what was not measured is absent.
@@ -26,7 +26,7 @@ import rustictangle.core.kit.ToolProperty;
  */
 public record ToolForm(
         @NotNull(message = "Leave the name empty if it has none.")
-                @Size(max = 40, message = "At most {max} characters; shorten the name.")
+                @Size(max = LONGEST_NAME, message = "At most {max} characters; shorten the name.")
                 String name,
         @NotNull(message = "Choose the kind of tool.") ToolKind kind,
         @Nullable
@@ -43,6 +43,8 @@ public record ToolForm(
         @Nullable Spacing spacing,
         boolean flexible,
         @Nullable Handle handle) {
+
+    static final int LONGEST_NAME = 40;
 
     /** @throws Refused when the kind has no such property, or cannot lie in a drawer */
     void check() {

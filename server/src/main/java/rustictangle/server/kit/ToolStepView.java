@@ -3,7 +3,7 @@ package rustictangle.server.kit;
 import java.util.Optional;
 import rustictangle.core.kit.Manner;
 import rustictangle.core.kit.StepKit;
-import rustictangle.core.kit.ToolKind;
+import rustictangle.core.log.ToolKind;
 
 /**
  * One tool's turn, with the words to show.

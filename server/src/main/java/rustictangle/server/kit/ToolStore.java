@@ -14,7 +14,7 @@ import rustictangle.core.kit.HeadShape;
 import rustictangle.core.kit.PadKind;
 import rustictangle.core.kit.Spacing;
 import rustictangle.core.kit.Tips;
-import rustictangle.core.kit.ToolKind;
+import rustictangle.core.log.ToolKind;
 
 /** The household's drawer; a tool taken out is kept for undo and not shown. */
 @Repository

@@ -6,8 +6,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import rustictangle.core.Refused;
 import rustictangle.core.kit.Tool;
 import rustictangle.core.kit.ToolCheck;
 import rustictangle.core.kit.ToolChecks;
@@ -55,6 +57,17 @@ public class Tools {
                 .filter(stored -> stored.tool().id() == id)
                 .findFirst()
                 .orElseThrow(() -> new NotThere("tool", id));
+    }
+
+    /** @throws Refused when a look-over is of a tool that never was in the drawer */
+    void allNamedAreThere() {
+        Set<Long> there = store.all().stream().map(ToolStore.Owned::id).collect(Collectors.toSet());
+        ToolChecks.of(logs.ofHousehold()).tools().stream()
+                .filter(tool -> !there.contains(tool))
+                .findFirst()
+                .ifPresent(tool -> {
+                    throw new Refused("tool", "a look-over is of tool " + tool + ", which is not in the drawer");
+                });
     }
 
     /** Adds a look-over of today; the core refuses one that would heal a scratch. */

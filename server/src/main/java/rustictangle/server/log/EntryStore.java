@@ -1,6 +1,7 @@
 package rustictangle.server.log;
 
 import java.sql.ResultSet;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -8,10 +9,12 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -20,36 +23,9 @@ import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import rustictangle.core.Refused;
-import rustictangle.core.log.Bathed;
-import rustictangle.core.log.BegunLower;
-import rustictangle.core.log.Cared;
-import rustictangle.core.log.ClawTouched;
-import rustictangle.core.log.DrynessFelt;
 import rustictangle.core.log.Entry;
-import rustictangle.core.log.Happened;
-import rustictangle.core.log.LookedAt;
-import rustictangle.core.log.Measured;
-import rustictangle.core.log.PastTold;
-import rustictangle.core.log.PracticeWarned;
-import rustictangle.core.log.Practised;
+import rustictangle.core.log.Lasts;
 import rustictangle.core.log.Said;
-import rustictangle.core.log.SeenBy;
-import rustictangle.core.log.SessionBegun;
-import rustictangle.core.log.SessionEvent.Caught;
-import rustictangle.core.log.SessionEvent.GelUsed;
-import rustictangle.core.log.SessionEvent.HairCameOut;
-import rustictangle.core.log.SessionEvent.HairWeighed;
-import rustictangle.core.log.SessionEvent.SectionDone;
-import rustictangle.core.log.SessionEvent.Signalled;
-import rustictangle.core.log.SessionEvent.Started;
-import rustictangle.core.log.SessionEvent.StepDone;
-import rustictangle.core.log.SessionEvent.Teased;
-import rustictangle.core.log.SessionEvent.Warned;
-import rustictangle.core.log.ToolCleaned;
-import rustictangle.core.log.ToolLookedOver;
-import rustictangle.core.log.ToolReplaced;
-import rustictangle.core.log.Visited;
-import rustictangle.core.log.Weighed;
 import rustictangle.server.frame.Sender;
 import rustictangle.server.frame.StoredInstant;
 import tools.jackson.core.JacksonException;
@@ -61,40 +37,11 @@ import tools.jackson.databind.json.JsonMapper;
 @Repository
 class EntryStore {
 
-    /** What still says something after its day, as far back as the dog's memory, its seasons and its visits go. */
-    private static final String FOR_A_YEAR = kinds(
-            SessionBegun.class,
-            Started.class,
-            SectionDone.class,
-            StepDone.class,
-            Caught.class,
-            Teased.class,
-            GelUsed.class,
-            Warned.class,
-            Signalled.class,
-            HairCameOut.class,
-            HairWeighed.class,
-            Practised.class,
-            PracticeWarned.class,
-            BegunLower.class,
-            SeenBy.class,
-            Bathed.class,
-            DrynessFelt.class,
-            Happened.class);
-
-    private static final String FOR_EVER = kinds(
-            Measured.class,
-            Weighed.class,
-            PastTold.class,
-            Visited.class,
-            ToolLookedOver.class,
-            ToolReplaced.class,
-            ToolCleaned.class,
-            Cared.class,
-            ClawTouched.class,
-            LookedAt.class);
-
-    private static final String ALL = kinds(SaidJson.kinds(Said.class).toArray(Class<?>[]::new));
+    private static final String FOR_A_YEAR = kinds(kind -> lasts(kind).value() == Lasts.For.A_YEAR);
+    private static final String FOR_SEASONS = kinds(kind -> lasts(kind).value() == Lasts.For.SEASONS);
+    private static final String FOR_EVER = kinds(kind -> lasts(kind).value() == Lasts.For.EVER);
+    private static final String ANSWERS = kinds(kind -> lasts(kind).answer());
+    private static final String ALL = kinds(kind -> true);
     private static final String COLUMNS = "seq, id, dog_id, session_id, at, day, takes_back, said";
 
     /** @param dog empty: of the household */
@@ -108,8 +55,17 @@ class EntryStore {
         this.json = json;
     }
 
-    private static String kinds(Class<?>... kinds) {
-        return Stream.of(kinds).map(kind -> "'" + SaidJson.name(kind) + "'").collect(Collectors.joining(", "));
+    private static String kinds(Predicate<Class<?>> which) {
+        return quoted(SaidJson.kinds(Said.class).filter(which));
+    }
+
+    private static String quoted(Stream<Class<?>> kinds) {
+        return kinds.map(kind -> "'" + SaidJson.name(kind) + "'").collect(Collectors.joining(", "));
+    }
+
+    private static Lasts lasts(Class<?> kind) {
+        return Objects.requireNonNull(
+                kind.getAnnotation(Lasts.class), () -> kind.getSimpleName() + " does not say how long it lasts");
     }
 
     /** 0: nothing was said yet. */
@@ -145,7 +101,7 @@ class EntryStore {
                     SELECT seq FROM entry WHERE said ->> '$.type' IN (ALL) AND at >= :today
                     UNION SELECT seq FROM entry WHERE session_id IN (SELECT session_id FROM going)
                     UNION SELECT seq FROM entry WHERE said ->> '$.type' IN (FOR_A_YEAR) AND at >= :year
-                    UNION SELECT seq FROM entry WHERE said ->> '$.type' IN ('HAIR_CAME_OUT', 'HAIR_WEIGHED') AND at >= :seasons
+                    UNION SELECT seq FROM entry WHERE said ->> '$.type' IN (FOR_SEASONS) AND at >= :seasons
                     UNION SELECT seq FROM entry WHERE said ->> '$.type' IN (FOR_EVER))
                 SELECT COLUMNS FROM entry
                  WHERE seq IN (SELECT seq FROM says)
@@ -154,6 +110,7 @@ class EntryStore {
                 """
                                 .replace("ALL", ALL)
                                 .replace("FOR_A_YEAR", FOR_A_YEAR)
+                                .replace("FOR_SEASONS", FOR_SEASONS)
                                 .replace("FOR_EVER", FOR_EVER)
                                 .replace("COLUMNS", COLUMNS))
                 .param("today", StoredInstant.text(midnight))
@@ -172,14 +129,15 @@ class EntryStore {
                      WHERE said ->> '$.type' = 'SESSION_BEGUN' AND dog_id IN (:dogs) AND at >= :from AND at < :before),
                 says AS (
                     SELECT seq FROM entry WHERE session_id IN (SELECT id FROM begun)
-                       AND said ->> '$.type' IN ('SESSION_BEGUN', 'SECTION_DONE', 'STEP_DONE', 'SIGNALLED', 'WARNED')
-                    UNION SELECT seq FROM entry
-                           WHERE said ->> '$.type' IN ('PRACTISED', 'PRACTICE_WARNED', 'BEGUN_LOWER', 'CARED') AND at >= :from AND at < :before AND dog_id IN (:dogs))
+                       AND said ->> '$.type' IN (ANSWERS)
+                    UNION SELECT seq FROM entry WHERE session_id IS NULL
+                       AND said ->> '$.type' IN (ANSWERS) AND at >= :from AND at < :before AND dog_id IN (:dogs))
                 SELECT COLUMNS FROM entry
                  WHERE seq IN (SELECT seq FROM says)
                    AND NOT EXISTS (SELECT 1 FROM entry AS undo WHERE undo.takes_back = entry.id)
                  ORDER BY seq
                 """
+                                .replace("ANSWERS", ANSWERS)
                                 .replace("COLUMNS", COLUMNS))
                 .param("dogs", dogs)
                 .param("from", StoredInstant.text(from))
@@ -238,7 +196,7 @@ class EntryStore {
     /** Of all dogs what stands of some kinds, in order. */
     void eachStanding(Consumer<Kept> look, Class<?>... kinds) {
         each(
-                " WHERE said ->> '$.type' IN (" + kinds(kinds) + ")"
+                " WHERE said ->> '$.type' IN (" + quoted(Stream.of(kinds)) + ")"
                         + " AND NOT EXISTS (SELECT 1 FROM entry AS undo WHERE undo.takes_back = entry.id) ORDER BY seq",
                 look);
     }
@@ -317,7 +275,11 @@ class EntryStore {
     }
 
     private String text(Said said) {
-        return json.writerFor(Said.class).writeValueAsString(said);
+        String text = json.writerFor(Said.class).writeValueAsString(said);
+        if (text.contains("\\u0000")) {
+            throw new Refused("a text holds a NUL; type it again");
+        }
+        return text;
     }
 
     Optional<Kept> find(UUID id) {
@@ -342,6 +304,18 @@ class EntryStore {
                         Sender.device(),
                         entry.takesBack().map(UUID::toString).orElse(null),
                         text(entry.said()))
+                .update();
+    }
+
+    /** Everything that was said becomes so many days later. */
+    void moveAll(long days, Duration besides) {
+        jdbc.sql(
+                        """
+                UPDATE entry SET day = date(day, :days),
+                                 at = strftime('%Y-%m-%dT%H:%M:%fZ', at, :days, :besides)
+                """)
+                .param("days", days + " days")
+                .param("besides", besides.toSeconds() + " seconds")
                 .update();
     }
 

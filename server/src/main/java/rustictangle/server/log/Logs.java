@@ -3,6 +3,7 @@ package rustictangle.server.log;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -19,11 +20,14 @@ import java.util.function.Predicate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import rustictangle.core.log.Entry;
+import rustictangle.core.log.Limits;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.Said;
+import rustictangle.core.log.SessionEvent;
 import rustictangle.core.log.TakenBack;
 import rustictangle.server.frame.DataFile;
 import rustictangle.server.frame.LastRead;
+import rustictangle.server.frame.ScreenFacts;
 import rustictangle.server.frame.Shows;
 import rustictangle.server.log.EntryStore.Kept;
 
@@ -34,7 +38,7 @@ import rustictangle.server.log.EntryStore.Kept;
  * reads the same state of the data.
  */
 @Component
-public class Logs implements Shows {
+public class Logs implements Shows, ScreenFacts {
 
     /** Of one data file, on one day. */
     private record Key(long epoch, LocalDate today) {}
@@ -197,6 +201,11 @@ public class Logs implements Shows {
         return store.find(entry).isPresent();
     }
 
+    /** Everything that was said becomes so many days later: only of a household that is made up. */
+    public void moveAll(long days, Duration besides) {
+        store.moveAll(days, besides);
+    }
+
     /** Adds an entry as it is; within the transaction that has judged it. */
     public void append(long dogId, Entry entry) {
         store.append(Optional.of(dogId), entry);
@@ -244,5 +253,13 @@ public class Logs implements Shows {
                         Optional.of(entry.id()),
                         new TakenBack())));
         return gone;
+    }
+
+    @Override
+    public Map<String, Object> facts() {
+        return Map.of(
+                "longestText", Limits.LONGEST_TEXT,
+                "mostTeasedSeconds", SessionEvent.Teased.MOST_SECONDS,
+                "mostTangles", SessionEvent.SectionDone.MOST_TANGLES);
     }
 }

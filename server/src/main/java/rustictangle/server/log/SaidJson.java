@@ -6,6 +6,11 @@ import java.util.Locale;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import rustictangle.core.log.Said;
+import rustictangle.core.log.Subject;
+import tools.jackson.core.JsonParser;
+import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.deser.std.StdScalarDeserializer;
+import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.jsontype.NamedType;
 import tools.jackson.databind.module.SimpleModule;
 
@@ -25,6 +30,21 @@ public class SaidJson extends SimpleModule {
         super("what is said");
         setMixInAnnotation(Said.class, ByType.class);
         kinds(Said.class).forEach(kind -> registerSubtypes(new NamedType(kind, name(kind))));
+        addDeserializer(Subject.class, new SubjectByName());
+    }
+
+    private static final class SubjectByName extends StdScalarDeserializer<Subject> {
+
+        SubjectByName() {
+            super(Subject.class);
+        }
+
+        @Override
+        public Subject deserialize(JsonParser json, DeserializationContext context) {
+            String name = json.getValueAsString("");
+            return Subject.named(name)
+                    .orElseThrow(() -> InvalidFormatException.from(json, "no subject", name, Subject.class));
+        }
     }
 
     /** Every kind there is of a sealed type. */

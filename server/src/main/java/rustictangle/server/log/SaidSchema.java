@@ -12,6 +12,7 @@ import java.util.Iterator;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import rustictangle.core.log.Said;
+import rustictangle.core.log.Subject;
 
 /** What is said, in the API: one of its kinds, told apart by their type. */
 @Component
@@ -23,6 +24,10 @@ class SaidSchema implements ModelConverter {
     @Override
     public Schema<?> resolve(AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
         JavaType java = Json.mapper().constructType(type.getType());
+        if (java != null && java.getRawClass() == Subject.class) {
+            return new StringSchema()
+                    ._enum(Subject.all().stream().map(Subject::name).toList());
+        }
         if (java != null && java.getRawClass().isSealed() && Said.class.isAssignableFrom(java.getRawClass())) {
             return oneOf(java.getRawClass(), context);
         }

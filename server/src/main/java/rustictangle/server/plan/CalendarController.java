@@ -6,6 +6,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
+import java.time.temporal.Temporal;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -17,6 +18,7 @@ import net.fortuna.ical4j.data.ParserException;
 import net.fortuna.ical4j.model.Content;
 import net.fortuna.ical4j.model.Property;
 import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.DtStart;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -135,7 +137,7 @@ class CalendarController {
     /** In a time zone that nobody knows an event is taken to be on the day that is written; empty: no day is. */
     private Optional<LocalDate> day(VEvent event) {
         try {
-            return event.getStartDate().map(start -> PlanCalendar.day(start.getDate(), clock.getZone()));
+            return start(event).map(start -> PlanCalendar.day(start.getDate(), clock.getZone()));
         } catch (RuntimeException unknownZone) {
             return event.getProperty(Property.DTSTART)
                     .map(Content::getValue)
@@ -145,9 +147,13 @@ class CalendarController {
         }
     }
 
+    private static Optional<DtStart<Temporal>> start(VEvent event) {
+        return event.getProperty(Property.DTSTART);
+    }
+
     private Optional<LocalTime> hour(VEvent event) {
         try {
-            return event.getStartDate().flatMap(start -> PlanCalendar.hour(start.getDate(), clock.getZone()));
+            return start(event).flatMap(start -> PlanCalendar.hour(start.getDate(), clock.getZone()));
         } catch (RuntimeException unknownZone) {
             return Optional.empty();
         }

@@ -19,15 +19,17 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.log.CareJob;
 import rustictangle.core.log.Log;
 import rustictangle.core.plan.DogPlan;
+import rustictangle.core.plan.PlanToday;
+import rustictangle.core.plan.PlannedDog;
 import rustictangle.core.plan.Race;
 import rustictangle.core.plan.SectionPlan;
-import rustictangle.core.session.OwedBath;
+import rustictangle.core.rhythm.OwedBath;
 import rustictangle.core.session.SessionLog;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.dog.StoredDog;
 import rustictangle.server.frame.Settings;
 import rustictangle.server.log.Logs;
-import rustictangle.server.session.ClosedView;
+import rustictangle.server.rhythm.ClosedView;
 import rustictangle.server.trust.PracticeView;
 import rustictangle.server.visit.VisitService;
 
@@ -115,9 +117,6 @@ class HomeController {
 
     record SectionBurrs(Section section, int burrs) {}
 
-    /** Nobody has more for one day. */
-    static final int MOST_MINUTES = 600;
-
     private final DogLoader dogs;
     private final Plans plans;
     private final Logs logs;
@@ -136,9 +135,9 @@ class HomeController {
 
     @GetMapping("/api/home")
     Home home() {
-        Plans.Now now = plans.now();
-        Map<Long, Plans.Member> members = now.members().stream()
-                .collect(Collectors.toMap(member -> member.known().id(), Function.identity()));
+        PlanToday now = plans.now();
+        Map<Long, PlannedDog> members =
+                now.dogs().stream().collect(Collectors.toMap(member -> member.id(), Function.identity()));
         return new Home(
                 now.today(),
                 settings.demo(),
@@ -150,13 +149,13 @@ class HomeController {
 
     /** @param minutes there are today; absent: as set, or as many as it takes */
     @GetMapping("/api/today")
-    TodayView today(@RequestParam Optional<@Min(0) @Max(MOST_MINUTES) Integer> minutes) {
-        Plans.Now now = plans.now();
+    TodayView today(@RequestParam Optional<@Min(0) @Max(PlanToday.MOST_MINUTES) Integer> minutes) {
+        PlanToday now = plans.now();
         return day(
                 now, minutes.map(there -> plans.with(there, Optional.empty())).orElse(now));
     }
 
-    private TodayView day(Plans.Now set, Plans.Now asked) {
+    private TodayView day(PlanToday set, PlanToday asked) {
         return new TodayView(
                 set.minutes().map(minutes -> (int) Math.floor(minutes[0])),
                 set.neededMinutes(),
@@ -167,23 +166,22 @@ class HomeController {
     }
 
     /** The jobs at the table on a day of the plan, 0 being today. */
-    static List<CareTurn> care(Plans.Now now, int day) {
+    static List<CareTurn> care(PlanToday now, int day) {
         return now.care().on(day).stream()
-                .map(turn -> new CareTurn(
-                        now.members().get(turn.dog()).known().id(), turn.job(), turn.minutes(), turn.learning()))
+                .map(turn -> new CareTurn(now.dogs().get(turn.dog()).id(), turn.job(), turn.minutes(), turn.learning()))
                 .toList();
     }
 
     /** Dog by dog, on a day of the plan, 0 being today. */
-    static List<PickView> picks(Plans.Now now, int day) {
+    static List<PickView> picks(PlanToday now, int day) {
         List<PickView> picks = new ArrayList<>();
-        for (int i = 0; i < now.members().size(); i++) {
+        for (int i = 0; i < now.dogs().size(); i++) {
             int dog = i;
             List<Section> sections = now.inOrder(dog, day);
             if (!sections.isEmpty()) {
                 double all = 60 * now.plan().minutes(dog, day);
                 picks.add(new PickView(
-                        now.members().get(dog).known().id(),
+                        now.dogs().get(dog).id(),
                         sections,
                         all,
                         all - 60 * now.plan().brushing(dog, day)));
@@ -192,16 +190,16 @@ class HomeController {
         return picks;
     }
 
-    private HomeDog dog(Plans.Now now, StoredDog dog, Optional<Plans.Member> member) {
+    private HomeDog dog(PlanToday now, StoredDog dog, Optional<PlannedDog> member) {
         return new HomeDog(dog.id(), dog.form().name(), member.map(one -> known(now, one)));
     }
 
-    private HomeKnown known(Plans.Now now, Plans.Member member) {
-        long id = member.known().id();
+    private HomeKnown known(PlanToday now, PlannedDog member) {
+        long id = member.id();
         Log log = logs.of(id);
         DogPlan dog = now.dog(id);
         List<SectionPlan> training = dog.sections().stream()
-                .filter(section -> now.inTraining(id).contains(section.section()))
+                .filter(section -> member.inTraining().contains(section.section()))
                 .toList();
         return new HomeKnown(
                 dog.anythingBrushed(),

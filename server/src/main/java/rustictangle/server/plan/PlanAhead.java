@@ -6,6 +6,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
 import rustictangle.server.frame.DataFile;
+import rustictangle.server.frame.Settings;
 
 /**
  * Reckons the plan while the rest starts. It is ready when its first page will come at once: with years of records it
@@ -19,8 +20,11 @@ class PlanAhead implements SmartLifecycle {
     private static final Duration MOST = Duration.ofSeconds(3);
 
     private final Thread ahead;
+    private final Duration most;
 
-    PlanAhead(Plans plans, DataFile data) {
+    PlanAhead(Plans plans, DataFile data, Settings settings) {
+        // Whoever only tries it out sees it at once, and how far the plan is on the page.
+        most = settings.demo() ? Duration.ofMillis(1) : MOST;
         ahead = new Thread(
                 () -> {
                     try {
@@ -43,7 +47,7 @@ class PlanAhead implements SmartLifecycle {
     @Override
     public void start() {
         try {
-            ahead.join(MOST.toMillis());
+            ahead.join(most.toMillis());
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }

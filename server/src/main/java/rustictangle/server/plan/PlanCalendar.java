@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.Property;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.Description;
 import net.fortuna.ical4j.model.property.DtStamp;
@@ -20,6 +21,7 @@ import net.fortuna.ical4j.model.property.ProdId;
 import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableTransp;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import rustictangle.core.plan.PlanToday;
 import rustictangle.server.visit.VisitService.Appointment;
 
 /**
@@ -36,7 +38,7 @@ final class PlanCalendar {
 
     private PlanCalendar() {}
 
-    static String of(Plans.Now now, List<Appointment> appointments, ZoneId here, Instant written) {
+    static String of(PlanToday now, List<Appointment> appointments, ZoneId here, Instant written) {
         Calendar calendar = new Calendar();
         calendar.add(new ProdId(PRODUCT));
         calendar.add(ImmutableVersion.VERSION_2_0);
@@ -88,10 +90,10 @@ final class PlanCalendar {
     /** What is done every day or two is no date. */
     private static final int SELDOM_FROM_DAYS = 3;
 
-    static List<HomeController.CareTurn> worthADay(Plans.Now now, int day) {
+    static List<HomeController.CareTurn> worthADay(PlanToday now, int day) {
         return HomeController.care(now, day).stream()
                 .filter(turn -> {
-                    int gap = now.members()
+                    int gap = now.dogs()
                             .get(now.position(turn.dogId()))
                             .care()
                             .get(turn.job().ordinal())
@@ -101,12 +103,12 @@ final class PlanCalendar {
                 .toList();
     }
 
-    private static String name(Plans.Now now, HomeController.PickView pick) {
+    private static String name(PlanToday now, HomeController.PickView pick) {
         return name(now, pick.dogId());
     }
 
-    private static String name(Plans.Now now, long dogId) {
-        return now.members().get(now.position(dogId)).known().name();
+    private static String name(PlanToday now, long dogId) {
+        return now.dogs().get(now.position(dogId)).name();
     }
 
     private static String minutes(HomeController.PickView pick) {
@@ -136,10 +138,8 @@ final class PlanCalendar {
 
     private static void finish(Calendar calendar, VEvent event, String id, Instant written) {
         event.add(new Uid(id + AT));
-        event.getDateStamp().ifPresent(stamp -> stamp.setDate(written));
-        if (event.getDateStamp().isEmpty()) {
-            event.add(new DtStamp(written));
-        }
+        Optional<DtStamp> stamp = event.getProperty(Property.DTSTAMP);
+        stamp.ifPresentOrElse(there -> there.setDate(written), () -> event.add(new DtStamp(written)));
         calendar.add(event);
     }
 

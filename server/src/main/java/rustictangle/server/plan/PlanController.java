@@ -10,6 +10,8 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.CareJob;
+import rustictangle.core.plan.PlanToday;
+import rustictangle.core.plan.PlannedDog;
 import rustictangle.core.plan.SectionThread;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.plan.HomeController.PickView;
@@ -106,34 +108,34 @@ class PlanController {
 
     @GetMapping("/api/week")
     WeekView week() {
-        Plans.Now now = plans.now();
+        PlanToday now = plans.now();
         int days = now.daysTold();
         return new WeekView(
                 now.today(),
                 now.minutes().isEmpty(),
-                now.members().stream().mapToInt(Plans.Member::practiceSeconds).sum(),
+                now.dogs().stream().mapToInt(PlannedDog::practiceSeconds).sum(),
                 IntStream.range(0, days).mapToObj(day -> day(now, day)).toList(),
-                IntStream.range(0, now.members().size())
+                IntStream.range(0, now.dogs().size())
                         .mapToObj(dog -> end(now, dog))
                         .toList());
     }
 
-    private static DayPlan day(Plans.Now now, int day) {
+    private static DayPlan day(PlanToday now, int day) {
         LocalDate date = now.today().plusDays(day);
         return new DayPlan(
                 date,
-                Optional.ofNullable(now.household().minutes().get(date.getDayOfWeek())),
+                Optional.ofNullable(now.set().get(date.getDayOfWeek())),
                 60 * now.plan().minutes(day),
                 HomeController.picks(now, day),
                 HomeController.care(now, day));
     }
 
-    private static DogEnd end(Plans.Now now, int dog) {
-        Plans.Member member = now.members().get(dog);
+    private static DogEnd end(PlanToday now, int dog) {
+        PlannedDog member = now.dogs().get(dog);
         List<SectionThread> threads = now.plan().threads(dog);
         return new DogEnd(
-                member.known().id(),
-                member.known().name(),
+                member.id(),
+                member.name(),
                 now.today().plusDays(member.work().daysTold()),
                 member.groom(),
                 threads.stream()
@@ -151,9 +153,9 @@ class PlanController {
     @GetMapping("/api/dogs/{dogId}/thread")
     ThreadView thread(@PathVariable long dogId) {
         dogs.get(dogId);
-        Plans.Now now = plans.now();
+        PlanToday now = plans.now();
         int dog = now.position(dogId);
-        Plans.Member member = now.members().get(dog);
+        PlannedDog member = now.dogs().get(dog);
         return new ThreadView(
                 now.today(),
                 now.today().plusDays(member.work().daysTold()),
@@ -162,7 +164,7 @@ class PlanController {
                 care(now, dogId, member.work().daysTold()));
     }
 
-    private static List<CareDay> care(Plans.Now now, long dogId, int days) {
+    private static List<CareDay> care(PlanToday now, long dogId, int days) {
         return Arrays.stream(CareJob.values())
                 .map(job -> new CareDay(
                         job,

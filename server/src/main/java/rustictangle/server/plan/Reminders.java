@@ -14,6 +14,8 @@ import org.springframework.dao.DataAccessException;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import rustictangle.core.log.CareJob;
+import rustictangle.core.plan.PlanToday;
+import rustictangle.core.plan.PlannedDog;
 import rustictangle.core.plan.Race;
 import rustictangle.core.plan.Reminder;
 import rustictangle.core.session.SessionLog;
@@ -85,11 +87,11 @@ class Reminders {
         }
         LocalDate since = today.minusDays(Reminder.NOT_AGAIN_DAYS);
         List<Worth> worth = new ArrayList<>();
-        Plans.Now plan = plans.now();
-        for (Plans.Member member : plan.members()) {
-            Optional<Long> id = Optional.of(member.known().id());
+        PlanToday plan = plans.now();
+        for (PlannedDog member : plan.dogs()) {
+            Optional<Long> id = Optional.of(member.id());
             Reminder.ofDog(
-                            member.known().name(),
+                            member.name(),
                             today,
                             member.groom(),
                             member.picture().forecast().season(),
@@ -104,21 +106,21 @@ class Reminders {
         return worth;
     }
 
-    private static List<CareJob> care(Plans.Now plan, Plans.Member member) {
+    private static List<CareJob> care(PlanToday plan, PlannedDog member) {
         return PlanCalendar.worthADay(plan, 0).stream()
-                .filter(turn -> turn.dogId() == member.known().id())
+                .filter(turn -> turn.dogId() == member.id())
                 .map(HomeController.CareTurn::job)
                 .toList();
     }
 
-    private static int lost(Plans.Member member) {
+    private static int lost(PlannedDog member) {
         boolean practised = member.practices().stream().anyMatch(Practice::doneToday);
         return practised ? 0 : (int) member.races().stream().filter(Race::lost).count();
     }
 
     /** Places that the plan brushes today. Whoever has brushed today needs no reminder. */
-    private int due(Plans.Now plan, Plans.Member member) {
-        long id = member.known().id();
+    private int due(PlanToday plan, PlannedDog member) {
+        long id = member.id();
         boolean brushed = SessionLog.lastDone(logs.of(id)).equals(Optional.of(plan.today()));
         return brushed ? 0 : plan.inOrder(plan.position(id), 0).size();
     }

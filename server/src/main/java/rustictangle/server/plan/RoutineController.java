@@ -13,8 +13,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
+import rustictangle.core.plan.PlanToday;
+import rustictangle.core.plan.PlannedDog;
 import rustictangle.core.plan.Race;
 import rustictangle.core.plan.SectionPlan;
+import rustictangle.core.rhythm.Closed;
 import rustictangle.core.routine.GripStep;
 import rustictangle.core.routine.Method;
 import rustictangle.core.routine.Order;
@@ -23,12 +26,11 @@ import rustictangle.core.routine.Routine;
 import rustictangle.core.routine.RoutineStep;
 import rustictangle.core.routine.Sitting;
 import rustictangle.core.routine.Training;
-import rustictangle.core.session.Closed;
 import rustictangle.core.trust.Spot;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.frame.Shows;
+import rustictangle.server.rhythm.ClosedView;
 import rustictangle.server.routine.RoutineView;
-import rustictangle.server.session.ClosedView;
 import rustictangle.server.trust.StandingView;
 
 @RestController
@@ -92,25 +94,25 @@ class RoutineController implements Shows {
     RoutineAnswer routine(
             @PathVariable long dogId,
             @RequestParam(defaultValue = "TODAY") Scope scope,
-            @RequestParam Optional<@Min(0) @Max(HomeController.MOST_MINUTES) Integer> minutes,
+            @RequestParam Optional<@Min(0) @Max(PlanToday.MOST_MINUTES) Integer> minutes,
             @RequestParam Optional<Order> order,
             @RequestParam(defaultValue = "false") boolean training) {
         dogs.get(dogId);
-        Plans.Now now =
+        PlanToday now =
                 minutes.map(there -> plans.with(there, Optional.of(dogId))).orElseGet(plans::now);
         int dog = now.position(dogId);
-        Picture picture = now.members().get(dog).picture();
-        List<Section> practised = now.inTraining(dogId);
-        List<Closed> closedNow = now.members().get(dog).closed();
+        Picture picture = now.dogs().get(dog).picture();
+        List<Section> practised = now.at(dogId).inTraining();
+        List<Closed> closedNow = now.dogs().get(dog).closed();
         List<Section> closed = closedNow.stream().map(Closed::section).toList();
-        List<Section> sections = now.members().get(dog).order().stream()
+        List<Section> sections = now.dogs().get(dog).order().stream()
                 .filter(section -> training && practised.contains(section)
                         || (scope == Scope.WHOLE
                                 ? !practised.contains(section) && !closed.contains(section)
                                 : now.plan().of(dog).get(section).get(0)))
                 .toList();
         Routine proposed =
-                picture.routine(training ? inOneSitting(picture, now.members().get(dog), sections) : sections);
+                picture.routine(training ? inOneSitting(picture, now.dogs().get(dog), sections) : sections);
         Routine routine = order.map(proposed::inOrder).orElse(proposed);
         Training inTraining = Training.of(
                 picture.trust(),
@@ -123,32 +125,32 @@ class RoutineController implements Shows {
                         .map(RoutineView.GripView::of)
                         .toList(),
                 plans.now().neededMinutes(dog),
-                60 * now.members().get(dog).work().setUpToday(),
+                60 * now.dogs().get(dog).work().setUpToday(),
                 waits(now, dog, sections),
                 inTraining.practised().stream()
                         .map(section -> StandingView.of(
                                 new Spot(picture.trust().lead(section).orElseThrow(), Optional.of(section)),
                                 picture.trust().at(section).orElseThrow()))
                         .toList(),
-                now.members().get(dog).races(),
+                now.dogs().get(dog).races(),
                 closedNow.stream().map(ClosedView::of).toList(),
                 inTraining.why(),
-                now.members().get(dog).sitting().map(Sitting::why),
+                now.dogs().get(dog).sitting().map(Sitting::why),
                 picture.forecast().season());
     }
 
     /** Where the dog is still in training nothing is brushed beyond what it can sit through. */
-    private static List<Section> inOneSitting(Picture picture, Plans.Member member, List<Section> sections) {
+    private static List<Section> inOneSitting(Picture picture, PlannedDog member, List<Section> sections) {
         List<RoutineStep> steps = picture.routine(sections).steps();
         return member.sitting().map(sitting -> sitting.fitting(steps)).orElse(steps).stream()
                 .map(RoutineStep::section)
                 .toList();
     }
 
-    private static List<Wait> waits(Plans.Now now, int dog, List<Section> taken) {
+    private static List<Wait> waits(PlanToday now, int dog, List<Section> taken) {
         return now.plan().dog(dog).sections().stream()
                 .filter(section -> section.state() != SectionPlan.State.NOT_BRUSHED
-                        && !now.inTraining(now.members().get(dog).known().id()).contains(section.section())
+                        && !now.dogs().get(dog).inTraining().contains(section.section())
                         && section.state() != SectionPlan.State.CLOSED
                         && !taken.contains(section.section()))
                 .map(section -> new Wait(section.section(), section.next()))

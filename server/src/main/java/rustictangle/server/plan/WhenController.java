@@ -20,21 +20,24 @@ import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.LastCombed;
+import rustictangle.core.log.Limits;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.PastTold;
 import rustictangle.core.log.SeenBy;
 import rustictangle.core.plan.DogPlan;
 import rustictangle.core.plan.HouseholdPlan;
+import rustictangle.core.plan.PlanToday;
+import rustictangle.core.plan.PlannedDog;
 import rustictangle.core.plan.Race;
+import rustictangle.core.rhythm.Closed;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.rhythm.Forecast;
 import rustictangle.core.rhythm.Learned;
 import rustictangle.core.rhythm.Told;
-import rustictangle.core.session.Closed;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.frame.Shows;
 import rustictangle.server.log.Logs;
-import rustictangle.server.session.ClosedView;
+import rustictangle.server.rhythm.ClosedView;
 
 /** When each place of a dog is brushed, and why. */
 @RestController
@@ -62,7 +65,8 @@ class WhenController implements Shows {
 
     record LookedForm(
             @NotNull(message = "Say who has seen it.") SeenBy.Who who,
-            @NotNull @Size(max = SeenBy.MOST, message = "At most {max} characters; shorten it.") String words) {}
+            @NotNull @Size(max = Limits.LONGEST_TEXT, message = "At most {max} characters; shorten it.")
+                    String words) {}
 
     /** What a comfort means for the dogs of the household: a mat is worth so many minutes. */
     record ComfortView(Comfort comfort, int minutesPerMat, List<ComfortDog> dogs) {}
@@ -85,8 +89,8 @@ class WhenController implements Shows {
     @GetMapping("/api/dogs/{dogId}/when")
     ScheduleView when(@PathVariable long dogId) {
         dogs.get(dogId);
-        Plans.Now now = plans.now();
-        Plans.Member member = now.members().get(now.position(dogId));
+        PlanToday now = plans.now();
+        PlannedDog member = now.dogs().get(now.position(dogId));
         Forecast forecast = member.picture().forecast();
         Log log = logs.of(dogId);
         return new ScheduleView(
@@ -157,16 +161,16 @@ class WhenController implements Shows {
 
     @GetMapping("/api/comforts")
     List<ComfortView> comforts() {
-        Plans.Now now = plans.now();
+        PlanToday now = plans.now();
         Map<Comfort, HouseholdPlan> byComfort = plans.byComfort();
         return Arrays.stream(Comfort.values())
                 .map(comfort -> new ComfortView(
                         comfort,
                         (int) comfort.minutesPerMat(),
-                        IntStream.range(0, now.members().size())
+                        IntStream.range(0, now.dogs().size())
                                 .filter(dog -> now.plan().dog(dog).anythingBrushed())
                                 .mapToObj(dog -> new ComfortDog(
-                                        now.members().get(dog).known().name(),
+                                        now.dogs().get(dog).name(),
                                         byComfort.get(comfort).minutesAWeek(dog),
                                         byComfort.get(comfort).matsAMonth(dog)))
                                 .toList()))

@@ -15,10 +15,12 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Refused;
+import rustictangle.core.log.BathKind;
 import rustictangle.core.log.Bathed;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Happened;
 import rustictangle.core.log.LifeEvent;
+import rustictangle.core.log.Said;
 import rustictangle.core.rhythm.Life;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.frame.Shows;
@@ -77,7 +79,7 @@ class LifeController implements Shows {
             throw new Refused("day", "From " + first + " to today; older days say little about what is due.");
         }
         if (logs.of(dogId).standing().noneMatch(is(day, event))) {
-            logs.say(UUID.randomUUID(), dogId, day, new Happened(event));
+            logs.say(UUID.randomUUID(), dogId, day, said(event));
         }
         return life(dogId);
     }
@@ -90,10 +92,16 @@ class LifeController implements Shows {
         return life(dogId);
     }
 
+    /** A bath is one however it is said: it is dried afterwards. */
+    private static Said said(LifeEvent event) {
+        return event == LifeEvent.BATHED ? new Bathed(BathKind.WHOLE_DOG) : new Happened(event);
+    }
+
     private static Predicate<Entry> is(LocalDate day, LifeEvent event) {
         return entry -> entry.day().equals(day)
-                && (entry.said().equals(new Happened(event))
-                        || event == LifeEvent.BATHED && entry.said() instanceof Bathed);
+                && (event == LifeEvent.BATHED
+                        ? Bathed.of(entry).isPresent()
+                        : entry.said().equals(new Happened(event)));
     }
 
     @Override

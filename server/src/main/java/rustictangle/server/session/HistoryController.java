@@ -14,7 +14,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.dog.Section;
 import rustictangle.core.rhythm.CombCheck;
-import rustictangle.core.session.Mat;
+import rustictangle.core.rhythm.Mat;
 import rustictangle.core.session.SessionLog;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.frame.Bounds;

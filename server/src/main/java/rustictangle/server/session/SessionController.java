@@ -9,6 +9,7 @@ import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -23,6 +24,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Refused;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.Limits;
 import rustictangle.core.log.SessionEvent;
 import rustictangle.core.log.Signal;
 import rustictangle.core.routine.RoutineStep;
@@ -30,10 +32,11 @@ import rustictangle.core.session.Afterwards;
 import rustictangle.core.session.SessionLog;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
+import rustictangle.server.frame.ScreenFacts;
 
 @RestController
 @RequestMapping("/api/dogs/{dogId}/sessions")
-class SessionController {
+class SessionController implements ScreenFacts {
 
     /** @param sections in the order in which they will be done */
     record SessionForm(
@@ -43,7 +46,7 @@ class SessionController {
     /** @param note what the owner wants to remember; may be empty */
     record NoteForm(
             @NotNull(message = "Send an empty note to remove it.")
-                    @Size(max = 1000, message = "At most {max} characters; shorten it.")
+                    @Size(max = Limits.LONGEST_TEXT, message = "At most {max} characters; shorten it.")
                     String note) {}
 
     private final SessionService service;
@@ -159,5 +162,10 @@ class SessionController {
         dogs.get(dogId);
         service.note(dogId, sessionId, form.note());
         return get(dogId, sessionId);
+    }
+
+    @Override
+    public Map<String, Object> facts() {
+        return Map.of("toldDaysLater", TOLD_DAYS);
     }
 }

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import rustictangle.core.Reason;
 import rustictangle.core.trust.Ladder;
-import rustictangle.core.trust.Lesson;
 import rustictangle.core.trust.Practice;
 import rustictangle.core.trust.Rung;
 
@@ -38,7 +37,7 @@ public record PracticeView(
         List<Reason> reasons) {
 
     public static PracticeView of(Practice practice) {
-        Ladder ladder = Lesson.of(practice.spot().subject()).ladder();
+        Ladder ladder = Ladder.of(practice.spot().subject());
         return new PracticeView(
                 StandingView.of(practice.spot(), practice.standing()),
                 ladder.setUp(),

@@ -4,7 +4,6 @@ import java.util.Optional;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.Subject;
 import rustictangle.core.trust.Ladder;
-import rustictangle.core.trust.Lesson;
 import rustictangle.core.trust.Rung;
 import rustictangle.core.trust.Spot;
 import rustictangle.core.trust.Standing;
@@ -22,10 +21,10 @@ public record StandingView(
 
     public static StandingView of(Spot spot, Standing standing) {
         Rung rung = standing.rung();
-        Ladder.Step step = Lesson.of(spot.subject()).ladder().at(rung);
+        Ladder.Step step = Ladder.of(spot.subject()).at(rung);
         return new StandingView(
                 spot.subject(),
-                Lesson.of(spot.subject()).label(),
+                spot.subject().label(),
                 spot.section(),
                 rung.number(),
                 step.label(),

@@ -32,17 +32,16 @@ import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
 import rustictangle.core.Refused;
 import rustictangle.core.dog.Section;
-import rustictangle.core.kit.ToolKind;
 import rustictangle.core.log.BegunLower;
 import rustictangle.core.log.PracticeWarned;
 import rustictangle.core.log.Practised;
 import rustictangle.core.log.Said;
 import rustictangle.core.log.Signal;
 import rustictangle.core.log.Subject;
+import rustictangle.core.log.ToolKind;
 import rustictangle.core.log.Warning;
 import rustictangle.core.trust.FussOrFear;
 import rustictangle.core.trust.Helper;
-import rustictangle.core.trust.Lesson;
 import rustictangle.core.trust.Practice;
 import rustictangle.core.trust.Spot;
 import rustictangle.core.trust.Treat;
@@ -167,8 +166,8 @@ class TrustController implements Shows {
                         .toList(),
                 besides(trust),
                 trusts.owned().stream()
-                        .sorted()
-                        .map(one -> new SubjectView(one, Lesson.of(one).label()))
+                        .sorted(Comparator.comparing(Subject::order))
+                        .map(one -> new SubjectView(one, one.label()))
                         .toList(),
                 trusts.today(known).stream().map(PracticeView::of).toList(),
                 treats.today(known),
@@ -183,14 +182,14 @@ class TrustController implements Shows {
     }
 
     private List<StandingView> besides(Trust trust) {
-        Stream<Spot> positions = Arrays.stream(Subject.values())
-                .filter(subject -> !Lesson.of(subject).placeByPlace())
+        Stream<Spot> positions = Subject.all().stream()
+                .filter(subject -> !subject.placeByPlace())
                 .map(subject -> new Spot(subject, Optional.empty()));
         Stream<Spot> tools = trust.turns().keySet().stream()
                 .filter(spot -> spot.section()
                         .filter(section -> !trust.lead(section).equals(Optional.of(spot.subject())))
                         .isPresent())
-                .sorted(Comparator.comparing(Spot::subject)
+                .sorted(Comparator.comparing((Spot spot) -> spot.subject().order())
                         .thenComparing(spot -> spot.section().orElseThrow()));
         return Stream.concat(positions, tools)
                 .map(spot -> StandingView.of(spot, trust.at(spot)))
@@ -201,12 +200,12 @@ class TrustController implements Shows {
         return trust.turns().entrySet().stream()
                 .sorted(Comparator.comparing((Map.Entry<Spot, List<Trust.Turn>> one) ->
                                 -one.getValue().size())
-                        .thenComparing(one -> one.getKey().subject())
+                        .thenComparing(one -> one.getKey().subject().order())
                         .thenComparing(
                                 one -> one.getKey().section().map(Enum::ordinal).orElse(-1)))
                 .map(one -> new TurnsView(
                         one.getKey().subject(),
-                        Lesson.of(one.getKey().subject()).label(),
+                        one.getKey().subject().label(),
                         one.getKey().section(),
                         one.getValue().stream()
                                 .map(turn ->

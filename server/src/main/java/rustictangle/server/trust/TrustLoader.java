@@ -11,8 +11,8 @@ import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Tool;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.Subject;
+import rustictangle.core.log.ToolKind;
 import rustictangle.core.rhythm.Forecast;
-import rustictangle.core.trust.Lesson;
 import rustictangle.core.trust.Practice;
 import rustictangle.core.trust.Trial;
 import rustictangle.core.trust.Trust;
@@ -88,7 +88,7 @@ public class TrustLoader {
     Set<Subject> owned() {
         return kits.drawer().stream()
                 .map(Tool::kind)
-                .flatMap(kind -> Lesson.with(kind).stream())
+                .filter(ToolKind::isLearned)
                 .collect(Collectors.toSet());
     }
 }

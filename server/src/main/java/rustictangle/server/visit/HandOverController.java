@@ -19,20 +19,19 @@ import rustictangle.core.coat.LengthOverTime;
 import rustictangle.core.coat.LengthReading;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.Limits;
+import rustictangle.core.rhythm.Closed;
+import rustictangle.core.rhythm.Forecast;
+import rustictangle.core.rhythm.Mat;
 import rustictangle.core.rhythm.SectionRhythm;
-import rustictangle.core.routine.Picture;
-import rustictangle.core.session.Closed;
-import rustictangle.core.session.Mat;
-import rustictangle.core.trust.Spot;
 import rustictangle.core.visit.HandOver;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.coat.Readings;
 import rustictangle.server.frame.Shows;
 import rustictangle.server.log.Logs;
-import rustictangle.server.routine.RoutineLoader;
-import rustictangle.server.session.ClosedView;
-import rustictangle.server.trust.StandingView;
+import rustictangle.server.rhythm.ClosedView;
+import rustictangle.server.rhythm.ForecastLoader;
 
 /** The sheet for the groomer. */
 @RestController
@@ -43,7 +42,6 @@ class HandOverController implements Shows {
      * @param next   when it is for; absent: nobody said
      * @param likely where a mat is likely by now, though none was found
      * @param closed where a vet or a groomer must look first
-     * @param minds  where the dog is not ready for real brushing, with the tool that leads there
      * @param helps  what helps it along
      * @param heed   health, age and skin
      * @param talk   the honest words when mats remain; none when there are none
@@ -56,7 +54,6 @@ class HandOverController implements Shows {
             List<Mat> mats,
             List<Section> likely,
             List<ClosedView> closed,
-            List<StandingView> minds,
             List<Reason> helps,
             List<Reason> heed,
             List<Reason> talk,
@@ -70,14 +67,15 @@ class HandOverController implements Shows {
     record Combed(Section section, Optional<LocalDate> lastClear) {}
 
     record WordsForm(
-            @NotNull @Size(max = 1000, message = "At most {max} characters; shorten it.") String wish,
-            @NotNull @Size(max = 1000, message = "At most {max} characters; shorten it.") String health) {}
+            @NotNull @Size(max = Limits.LONGEST_TEXT, message = "At most {max} characters; shorten it.") String wish,
+            @NotNull @Size(max = Limits.LONGEST_TEXT, message = "At most {max} characters; shorten it.")
+                    String health) {}
 
     private final DogLoader dogs;
     private final VisitStore visits;
     private final VisitService service;
     private final Readings readings;
-    private final RoutineLoader routines;
+    private final ForecastLoader forecasts;
     private final Logs logs;
     private final Clock clock;
 
@@ -86,14 +84,14 @@ class HandOverController implements Shows {
             VisitStore visits,
             VisitService service,
             Readings readings,
-            RoutineLoader routines,
+            ForecastLoader forecasts,
             Logs logs,
             Clock clock) {
         this.dogs = dogs;
         this.visits = visits;
         this.service = service;
         this.readings = readings;
-        this.routines = routines;
+        this.forecasts = forecasts;
         this.logs = logs;
         this.clock = clock;
     }
@@ -102,25 +100,20 @@ class HandOverController implements Shows {
     HandOverView sheet(@PathVariable long dogId) {
         KnownDog known = dogs.get(dogId);
         LocalDate today = LocalDate.now(clock);
-        Picture dog = routines.picture(known);
+        Forecast forecast = forecasts.of(known);
         List<Mat> left = Mat.stillIn(logs.of(dogId), today);
         VisitStore.Words words = visits.words(dogId);
         return new HandOverView(
                 today,
                 service.next(dogId, today),
                 lengths(known, today),
-                dog.forecast().sections().stream()
+                forecast.sections().stream()
                         .filter(SectionRhythm::brushed)
                         .map(section -> new Combed(section.section(), section.lastClear()))
                         .toList(),
                 left,
-                dog.forecast().matLikely(),
+                forecast.matLikely(),
                 Closed.of(logs.of(dogId), today).stream().map(ClosedView::of).toList(),
-                dog.trust().notReady(dog.kit().brushed()).stream()
-                        .map(section -> StandingView.of(
-                                new Spot(dog.trust().lead(section).orElseThrow(), Optional.of(section)),
-                                dog.trust().at(section).orElseThrow()))
-                        .toList(),
                 HandOver.helps(known.dog()),
                 HandOver.heed(known.dog()),
                 HandOver.talk(known.coat(), left.size()),

@@ -6,17 +6,13 @@ import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
-import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.temporal.ChronoUnit;
-import java.util.Collection;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -29,46 +25,27 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
 import rustictangle.core.Refused;
-import rustictangle.core.coat.Coat;
-import rustictangle.core.coat.Growth;
-import rustictangle.core.dog.Region;
-import rustictangle.core.kit.Kit;
 import rustictangle.core.log.CareJob;
-import rustictangle.core.log.Entry;
-import rustictangle.core.log.Log;
-import rustictangle.core.log.SeenBy;
+import rustictangle.core.log.Limits;
 import rustictangle.core.log.Visited;
-import rustictangle.core.rhythm.Comfort;
-import rustictangle.core.routine.Picture;
-import rustictangle.core.routine.SetUp;
-import rustictangle.core.session.Closed;
 import rustictangle.core.visit.GroomPrice;
 import rustictangle.core.visit.HandOver;
-import rustictangle.core.visit.Interval;
-import rustictangle.core.visit.Trade;
+import rustictangle.core.visit.Proposal;
 import rustictangle.core.visit.Visit;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.HairForm;
 import rustictangle.server.coat.KnownDog;
-import rustictangle.server.coat.Readings;
-import rustictangle.server.frame.LastMade;
 import rustictangle.server.frame.NotThere;
 import rustictangle.server.frame.Shows;
 import rustictangle.server.household.HouseholdLoader;
-import rustictangle.server.kit.KitLoader;
 import rustictangle.server.log.Logs;
-import rustictangle.server.routine.RoutineLoader;
 
-/** When a groomer sees the dog, what was done, and what it asks in length, minutes and money. */
+/** When a groomer sees the dog, what was done, and what it costs. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}")
 class VisitController implements Shows {
 
     private static final int MONTHS_AHEAD = 12;
-    /** Where nothing is usual. Own choice. */
-    private static final double USUAL_WEEKS = 8;
-    /** Until the owner says what it costs. */
-    private static final GroomPrice NOTHING_SAID = new GroomPrice(0, 0, 0, 0, 0);
 
     private static final String MOST = "At most 1000000; check the number.";
 
@@ -97,8 +74,6 @@ class VisitController implements Shows {
             GroomPrice price,
             String currency) {}
 
-    record Proposal(LocalDate day, int fromWeeks, int toWeeks, int atMost, Reason why) {}
-
     /** @param weeksSince the visit before it; absent: the first that is known */
     record VisitView(
             LocalDate day,
@@ -125,8 +100,8 @@ class VisitController implements Shows {
                     @DecimalMax(value = "1000000", message = MOST)
                     @Nullable
                     Double price,
-            @NotNull @Size(max = 1000, message = "At most {max} characters; shorten it.") String remarks,
-            @NotNull @Size(max = 1000, message = "At most {max} characters; shorten it.") String found,
+            @NotNull @Size(max = Limits.LONGEST_TEXT, message = "At most {max} characters; shorten it.") String remarks,
+            @NotNull @Size(max = Limits.LONGEST_TEXT, message = "At most {max} characters; shorten it.") String found,
             boolean takeOver,
             @Nullable Set<CareJob> care) {}
 
@@ -142,36 +117,10 @@ class VisitController implements Shows {
             @NotNull @DecimalMin(value = "0", message = "0 or more.") @DecimalMax(value = "1000000", message = MOST)
                     Double surcharge) {}
 
-    /**
-     * @param clipped     whether a groomer clips this coat: it grows on, or a visit left a length
-     * @param answer      this dog's own, in one sentence
-     * @param perDay      how fast it grows, mm
-     * @param minutes     a week that the last week before the visit asks, by the position of weeks and of length
-     * @param mats        small ones to expect from one visit to the next, in the same way
-     * @param yearly      cost of a year, by the position of weeks
-     */
-    record TradeView(
-            boolean clipped,
-            Reason answer,
-            double perDay,
-            List<Integer> lengths,
-            List<Double> weeks,
-            double[][] minutes,
-            double[][] mats,
-            List<Double> yearly,
-            String currency) {}
-
-    /** What length, minutes and weeks ask of one another follows from. */
-    private record TradeFacts(Picture picture, Comfort comfort, double perDay, double setUp) {}
-
     private final DogLoader dogs;
     private final VisitStore store;
     private final VisitService service;
-    private final Readings readings;
-    private final RoutineLoader routines;
-    private final KitLoader kits;
     private final HouseholdLoader households;
-    private final LastMade made;
     private final Logs logs;
     private final Clock clock;
 
@@ -179,22 +128,14 @@ class VisitController implements Shows {
             DogLoader dogs,
             VisitStore store,
             VisitService service,
-            Readings readings,
-            RoutineLoader routines,
-            KitLoader kits,
             HouseholdLoader households,
-            LastMade made,
             Logs logs,
             Clock clock) {
         this.logs = logs;
         this.dogs = dogs;
         this.store = store;
         this.service = service;
-        this.readings = readings;
-        this.routines = routines;
-        this.kits = kits;
         this.households = households;
-        this.made = made;
         this.clock = clock;
     }
 
@@ -235,39 +176,13 @@ class VisitController implements Shows {
                 service.next(dogId, today),
                 service.appointment(dogId, today).flatMap(VisitStore.Appointment::hour),
                 service.unconfirmed(dogId, today),
-                proposal(known, past, today),
+                Proposal.of(known.coat(), logs.of(dogId), past, today),
                 past.stream().findFirst().flatMap(visit -> visit.said()
                         .left()
                         .flatMap(left -> HandOver.restart(known.coat(), visit.day(), left, today))),
                 views(past),
-                store.price(dogId).orElse(NOTHING_SAID),
+                service.price(dogId),
                 households.get().currency());
-    }
-
-    /** A place that only a groomer may open brings it forward. */
-    private Optional<Proposal> proposal(KnownDog known, List<Visit> past, LocalDate today) {
-        Log log = logs.of(known.id());
-        Optional<Proposal> usual = Interval.of(known.coat())
-                .map(interval -> new Proposal(
-                        interval.proposed(
-                                past.stream().findFirst().map(Visit::day),
-                                log.standing()
-                                        .map(Entry::day)
-                                        .min(Comparator.naturalOrder())
-                                        .orElse(today.with(DayOfWeek.MONDAY)),
-                                today),
-                        interval.fromWeeks(),
-                        interval.toWeeks(),
-                        interval.atMost(),
-                        interval.why()));
-        Optional<Closed> found = Closed.of(log, today).stream()
-                .filter(one -> one.who() == SeenBy.Who.GROOMER)
-                .min(Comparator.comparing(Closed::since));
-        return found.map(one ->
-                        new Proposal(Interval.soonAfter(one.since(), today), 1, 1, 1, Interval.whySoon(one.section())))
-                .filter(soon ->
-                        usual.filter(one -> one.day().isBefore(soon.day())).isEmpty())
-                .or(() -> usual);
     }
 
     private static List<VisitView> views(List<Visit> past) {
@@ -349,68 +264,8 @@ class VisitController implements Shows {
         return visits(dogId);
     }
 
-    /** Length, minutes and money. */
-    @GetMapping("/trade")
-    TradeView trade(@PathVariable long dogId) {
-        KnownDog known = dogs.get(dogId);
-        var lengths = readings.of(dogId);
-        double perDay = known.coat().regions().entrySet().stream()
-                .filter(region -> region.getValue().growsOn())
-                .mapToDouble(region -> Growth.of(region.getValue(), lengths.getOrDefault(region.getKey(), List.of()))
-                        .millimetresPerDay())
-                .average()
-                .orElse(0);
-        Picture picture = routines.picture(known);
-        Function<Coat, Kit> others = kits.withCoat(known);
-        Trade trade = made.of(
-                Trade.class,
-                dogId,
-                new TradeFacts(picture, households.get().comfort(), perDay, SetUp.learned(logs.of(dogId))),
-                facts -> Trade.of(
-                        known.coat(),
-                        picture.forecast(),
-                        facts.comfort,
-                        perDay,
-                        facts.setUp,
-                        coat -> picture.withCoat(coat, others.apply(coat))));
-        GroomPrice price = store.price(dogId).orElse(NOTHING_SAID);
-        List<Visit> past = service.past(dogId, LocalDate.now(clock));
-        return new TradeView(
-                known.coat().growsOn()
-                        || past.stream().anyMatch(visit -> visit.said().left().isPresent()),
-                trade.answer(minutesADay(trade, known), weeks(known)),
-                perDay,
-                trade.lengths(),
-                trade.weeks(),
-                trade.minutes(),
-                trade.mats(),
-                trade.weeks().stream().map(price::yearlyEvery).toList(),
-                households.get().currency());
-    }
-
-    /** As many as were set, shared among the dogs; or as its hair takes now. */
-    private double minutesADay(Trade trade, KnownDog known) {
-        Collection<Integer> set = households.get().minutes().values();
-        return set.isEmpty()
-                ? trade.minutesADay(
-                        known.coat().regions().get(Region.BODY).length().millimetres())
-                : set.stream().mapToInt(one -> one).average().orElseThrow()
-                        / Math.max(1, dogs.known().size());
-    }
-
-    /** To the next visit if it is some weeks off, else from it to the one after it, as usual. */
-    private double weeks(KnownDog known) {
-        LocalDate today = LocalDate.now(clock);
-        return service.next(known.id(), today)
-                .map(day -> ChronoUnit.DAYS.between(today, day) / 7.0)
-                .filter(weeks -> weeks >= Trade.FEWEST_WEEKS)
-                .or(() -> Interval.of(known.coat()).map(usual -> (usual.fromWeeks() + usual.toWeeks()) / 2.0))
-                .orElse(USUAL_WEEKS);
-    }
-
     @Override
     public void dog(long dogId) {
         visits(dogId);
-        trade(dogId);
     }
 }

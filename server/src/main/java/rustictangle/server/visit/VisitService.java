@@ -16,6 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
 import rustictangle.core.dog.Region;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Visited;
+import rustictangle.core.visit.GroomPrice;
 import rustictangle.core.visit.Visit;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
@@ -78,6 +79,16 @@ public class VisitService {
     private Stream<VisitStore.Appointment> kept(long dogId) {
         return reads.of(VisitStore.class, appointments::appointments).stream()
                 .filter(one -> one.dog() == dogId && !one.missed());
+    }
+
+    /** Whether any visit up to a day, included, left a length: then a groomer clips this coat. */
+    public boolean leftALength(long dogId, LocalDate until) {
+        return past(dogId, until).stream().anyMatch(visit -> visit.said().left().isPresent());
+    }
+
+    /** What the owner has said that it costs. */
+    public GroomPrice price(long dogId) {
+        return appointments.price(dogId).orElse(GroomPrice.NOTHING_SAID);
     }
 
     /** The next appointment after a day. */

@@ -26,13 +26,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.http.HttpMethod;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.test.context.TestPropertySource;
 import org.springframework.test.web.servlet.ResultActions;
 import org.sqlite.SQLiteDataSource;
 import rustictangle.server.ServerTest;
 
 /** Look-overs with their photos; in a household of its own, as that of the other tests grows large to take over. */
-@TestPropertySource(properties = "spring.application.name=look-test")
 class LookTest extends ServerTest {
 
     private static byte[] picture(String format, int width, int height) throws Exception {

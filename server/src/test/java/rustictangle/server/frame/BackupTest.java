@@ -130,7 +130,7 @@ class BackupTest extends ServerTest {
         CannotStart refused = assertThrows(CannotStart.class, () -> Restore.from(backup, file, CLOCK));
         assertTrue(refused.getMessage().contains("newer version"), refused.getMessage());
         assertEquals("", household(file));
-        assertThrows(Schema.Newer.class, () -> Schema.bring(backup), "nor is such a file opened");
+        assertThrows(Schema.OtherVersion.class, () -> Schema.bring(backup), "nor is such a file opened");
     }
 
     /** Killed after the note was written and before the file was moved: the next start ends it. */

@@ -21,12 +21,10 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.mock.web.MockHttpServletResponse;
-import org.springframework.test.context.TestPropertySource;
 import org.springframework.transaction.support.TransactionTemplate;
 import rustictangle.server.ServerTest;
 
 /** Whoever writes too long, here or in another process, takes nothing away from the others. */
-@TestPropertySource(properties = "spring.application.name=one-writer-test")
 class OneWriterTest extends ServerTest {
 
     private static final List<String> VIEWS = List.of(

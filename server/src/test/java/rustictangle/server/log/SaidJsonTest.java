@@ -24,6 +24,7 @@ import rustictangle.core.log.ClawResult;
 import rustictangle.core.log.ClawTouched;
 import rustictangle.core.log.CombResult;
 import rustictangle.core.log.DrynessFelt;
+import rustictangle.core.log.Exercise;
 import rustictangle.core.log.HairOut;
 import rustictangle.core.log.Happened;
 import rustictangle.core.log.LastCombed;
@@ -60,10 +61,10 @@ import rustictangle.core.log.SessionEvent.Undone;
 import rustictangle.core.log.SessionEvent.Warned;
 import rustictangle.core.log.SessionNoted;
 import rustictangle.core.log.Signal;
-import rustictangle.core.log.Subject;
 import rustictangle.core.log.TakenBack;
 import rustictangle.core.log.ToolCleaned;
 import rustictangle.core.log.ToolFault;
+import rustictangle.core.log.ToolKind;
 import rustictangle.core.log.ToolLookedOver;
 import rustictangle.core.log.ToolReplaced;
 import rustictangle.core.log.Visited;
@@ -125,21 +126,21 @@ class SaidJsonTest extends ServerTest {
                 {
                     "{\"type\":\"SESSION_BEGUN\",\"plan\":[{\"section\":\"BACK\",\"seconds\":60,\"subject\":\"COMB\"},{\"section\":\"CHEST\"}]}",
                     new SessionBegun(List.of(
-                            new SessionBegun.Place(BACK, Optional.of(60), Optional.of(Subject.COMB)),
+                            new SessionBegun.Place(BACK, Optional.of(60), Optional.of(ToolKind.COMB)),
                             new SessionBegun.Place(Section.CHEST, Optional.empty(), Optional.empty())))
                 },
                 {"{\"type\":\"SESSION_NOTED\",\"text\":\"\"}", new SessionNoted("")},
                 {
                     "{\"type\":\"PRACTISED\",\"subject\":\"TABLE\",\"signal\":\"RELAXED\"}",
-                    new Practised(Optional.of(Subject.TABLE), Optional.empty(), Signal.RELAXED)
+                    new Practised(Optional.of(Exercise.TABLE), Optional.empty(), Signal.RELAXED)
                 },
                 {
                     "{\"type\":\"PRACTICE_WARNED\",\"subject\":\"COMB\",\"section\":\"BACK\",\"warning\":\"GROWLED\"}",
-                    new PracticeWarned(Subject.COMB, Optional.of(BACK), Warning.GROWLED)
+                    new PracticeWarned(ToolKind.COMB, Optional.of(BACK), Warning.GROWLED)
                 },
                 {
                     "{\"type\":\"BEGUN_LOWER\",\"subject\":\"TABLE\",\"rung\":4}",
-                    new BegunLower(Subject.TABLE, Optional.empty(), 4)
+                    new BegunLower(Exercise.TABLE, Optional.empty(), 4)
                 },
                 {
                     "{\"type\":\"CARED\",\"job\":\"TEETH\",\"outcome\":\"DONE\",\"signal\":\"RELAXED\",\"words\":\"\"}",

@@ -19,11 +19,9 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpMethod;
-import org.springframework.test.context.TestPropertySource;
 import rustictangle.server.ServerTest;
 
 /** The calendar (RFC 5545), read back by a second library that had no part in writing it. */
-@TestPropertySource(properties = "spring.application.name=calendar-test")
 class CalendarTest extends ServerTest {
 
     private long dog;

@@ -25,12 +25,10 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpMethod;
-import org.springframework.test.context.TestPropertySource;
 import rustictangle.core.dog.Section;
 import rustictangle.server.ServerTest;
 
 /** Today, the week and the thread, over all dogs; in a household of its own, since others' dogs want practice, too. */
-@TestPropertySource(properties = "spring.application.name=plan-test")
 class PlanTest extends ServerTest {
 
     private static final String[] PLACES = {"ARMPIT_LEFT", "BACK", "REAR_TROUSERS"};

@@ -9,10 +9,8 @@ import java.time.Duration;
 import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpMethod;
-import org.springframework.test.context.TestPropertySource;
 import rustictangle.server.ServerTest;
 
-@TestPropertySource(properties = "spring.application.name=reminder-test")
 class ReminderTest extends ServerTest {
 
     @Test

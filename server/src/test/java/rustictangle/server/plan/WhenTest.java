@@ -19,12 +19,10 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpMethod;
-import org.springframework.test.context.TestPropertySource;
 import org.springframework.test.web.servlet.ResultActions;
 import rustictangle.server.ServerTest;
 
 /** What the owner tells of a coat besides sessions: how long ago a comb went through, and that a vet has looked. */
-@TestPropertySource(properties = "spring.application.name=when-test")
 class WhenTest extends ServerTest {
 
     private static final String ARMPIT = "ARMPIT_LEFT";

@@ -6,22 +6,15 @@ import static org.hamcrest.Matchers.hasSize;
 import static org.hamcrest.Matchers.lessThan;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
-import static org.mockito.ArgumentMatchers.any;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
-import org.mockito.Mockito;
 import org.springframework.http.HttpMethod;
-import org.springframework.test.context.bean.override.mockito.MockitoBean;
 import rustictangle.server.ServerTest;
 
 class LifeTest extends ServerTest {
-
-    /** Any weather can take the simulated one's place. */
-    @MockitoBean
-    private Weather weather;
 
     @Test
     void aSwimIsLoggedWithOneTapBringsBrushingForwardAndCanBeTakenBack() throws Exception {
@@ -43,7 +36,8 @@ class LifeTest extends ServerTest {
     @Test
     void wetDaysAreProposedAndADayToComeOrLongGoneIsRefused() throws Exception {
         LocalDate today = today();
-        Mockito.when(weather.wet(any())).thenAnswer(call -> call.getArgument(0).equals(today.minusDays(1)));
+        // Any weather can take the simulated one's place.
+        itRained(today.minusDays(1));
         long dog = addKnownDog("Gannet");
         String life = "/api/dogs/" + dog + "/life";
         read(life)

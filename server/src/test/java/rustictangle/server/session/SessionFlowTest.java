@@ -166,7 +166,7 @@ class SessionFlowTest extends ServerTest {
         post(session + "/events", "{\"id\": \"%s\", \"said\": {\"type\": \"UNDONE\"}}".formatted(UUID.randomUUID()))
                 .andExpect(jsonPath("$.end").value("WARNED"));
         read("/api/dogs/" + dog + "/when")
-                .andExpect(jsonPath("$.closed[0].why.rule").value("session.closed-growl"))
+                .andExpect(jsonPath("$.closed[0].why.rule").value("rhythm.closed-growl"))
                 .andExpect(jsonPath("$.plan.sections[?(@.section == 'BACK')].state")
                         .value("CLOSED"));
         read("/api/dogs/" + dog + "/hand-over")

@@ -160,9 +160,14 @@ class VisitTest extends ServerTest {
         read("/api/dogs/" + dog + "/trade")
                 .andExpect(jsonPath("$.clipped").value(true))
                 .andExpect(jsonPath("$.weeks[0]").value(4.0))
-                .andExpect(jsonPath("$.yearly[5]").value(closeTo(572, 3)))
-                .andExpect(jsonPath("$.weeks[5]").value(6.5))
-                .andExpect(jsonPath("$.minutes", hasSize(19)));
+                .andExpect(jsonPath("$.answer.rows[5].weeks").value(6.5))
+                .andExpect(jsonPath("$.answer.rows[5].yearly").value(closeTo(572, 3)))
+                .andExpect(jsonPath("$.answer.rows", hasSize(19)));
+        read("/api/dogs/" + dog + "/trade?tell=WEEKS&minutes=60&millimetres=20&weeks=6")
+                .andExpect(jsonPath("$.answer.text.text", containsString("a year costs about {")));
+        read("/api/dogs/" + dog + "/trade?weeks=6.3")
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.fields[0].field").value("weeks"));
     }
 
     @Test

@@ -1,0 +1,76 @@
+package rustictangle.core.buy;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.DoubleStream;
+import rustictangle.core.buy.Purchases.Purpose;
+import rustictangle.core.kit.HeadShape;
+import rustictangle.core.kit.PinWindow;
+import rustictangle.core.kit.Tool;
+
+/** The middle of all that a tool is named for, so that nothing is bought at the edge of what suits. */
+final class MiddleOfFit {
+
+    private MiddleOfFit() {}
+
+    /**
+     * @param tool   one that covers it
+     * @param grades what it is for each purpose; none of them gets less
+     * @param named  the purposes that it is right for
+     */
+    static Tool of(Tool tool, Grading grading, List<Purpose> purposes, int[] grades, List<Purpose> named) {
+        if (named.isEmpty() || !tool.kind().hasPins()) {
+            return tool;
+        }
+        Tool sized = withLength(tool, named);
+        Tool better = noWorse(sized, grading, purposes, grades) ? sized : tool;
+        Tool headed = withHead(better, named);
+        return noWorse(headed, grading, purposes, grades) ? headed : better;
+    }
+
+    private static Tool withLength(Tool tool, List<Purpose> named) {
+        List<PinWindow> windows = named.stream()
+                .flatMap(purpose -> purpose.need().pins().stream())
+                .toList();
+        if (windows.isEmpty()) {
+            return tool;
+        }
+        double from =
+                windows.stream().mapToDouble(PinWindow::minMillimetres).max().orElseThrow();
+        double to =
+                windows.stream().mapToDouble(PinWindow::maxMillimetres).min().orElseThrow();
+        return from > to ? tool : tool.withPins(whole(from, to));
+    }
+
+    /** The middle, in whole millimetres where one lies between. */
+    static double whole(double from, double to) {
+        double middle = (from + to) / 2;
+        return DoubleStream.of(Math.round(middle), Math.floor(middle), Math.ceil(middle))
+                .filter(mm -> mm >= from && mm <= to)
+                .findFirst()
+                .orElse(middle);
+    }
+
+    private static Tool withHead(Tool tool, List<Purpose> named) {
+        Optional<HeadShape> most = named.stream()
+                .collect(Collectors.groupingBy(purpose -> purpose.need().head(), Collectors.counting()))
+                .entrySet()
+                .stream()
+                .max(Map.Entry.<HeadShape, Long>comparingByValue()
+                        .thenComparing(Map.Entry.comparingByKey(Comparator.reverseOrder())))
+                .map(Map.Entry::getKey);
+        return tool.head().isEmpty() ? tool : most.map(tool::withHead).orElse(tool);
+    }
+
+    private static boolean noWorse(Tool tool, Grading grading, List<Purpose> purposes, int[] grades) {
+        for (int p = 0; p < grades.length; p++) {
+            if (grades[p] > grading.grade(tool, purposes.get(p), true)) {
+                return false;
+            }
+        }
+        return true;
+    }
+}

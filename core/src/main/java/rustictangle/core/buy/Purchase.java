@@ -1,0 +1,46 @@
+package rustictangle.core.buy;
+
+import java.util.ArrayList;
+import java.util.List;
+import rustictangle.core.dog.Section;
+import rustictangle.core.kit.FitWords;
+import rustictangle.core.kit.Tool;
+import rustictangle.core.log.ToolKind;
+import rustictangle.core.log.ToolProperty;
+
+/**
+ * One tool in general that is worth buying.
+ *
+ * @param tool     its kind and the properties to look for
+ * @param serves    where it is right, in the order of {@link Section}
+ * @param makeshift where it will do instead of what is asked for
+ * @param forSteps  for how many steps over all sections it is right
+ */
+public record Purchase(Tool tool, List<Section> serves, List<Section> makeshift, int forSteps) {
+
+    public Purchase {
+        serves = List.copyOf(serves);
+        makeshift = List.copyOf(makeshift);
+    }
+
+    /** What to look for in a shop, in the order of {@link ToolProperty}; quantities in braces. */
+    public List<String> lookFor() {
+        List<String> words = new ArrayList<>();
+        for (ToolProperty property : tool.kind().properties()) {
+            boolean saidWithGentleness = property == ToolProperty.TIPS && tool.kind() == ToolKind.SLICKER;
+            if (property != ToolProperty.WIDTH && !saidWithGentleness) {
+                words.add(
+                        switch (property) {
+                            case LENGTH ->
+                                (tool.kind() == ToolKind.SLICKER ? "wires" : "pins") + " of about "
+                                        + FitWords.have(property, tool);
+                            case PAD -> FitWords.have(property, tool) + " pad";
+                            case HEAD -> FitWords.have(property, tool) + " head";
+                            case TIPS -> FitWords.have(property, tool) + " tips";
+                            default -> FitWords.have(property, tool);
+                        });
+            }
+        }
+        return words;
+    }
+}

@@ -1,0 +1,199 @@
+package rustictangle.core.plan;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import rustictangle.core.care.CareDue;
+import rustictangle.core.dog.Section;
+import rustictangle.core.rhythm.Comfort;
+
+/**
+ * The household's plan as it stands today: every view of it reads this one.
+ *
+ * @param care         the small jobs, by the position of the dogs
+ * @param set          minutes a day that the household has chosen; none: as many as it takes
+ * @param minutes      there are each day for brushing, today's practice and what was brushed already taken off; empty:
+ *                     as many as it takes
+ * @param spentSeconds with the dogs already today
+ */
+public record PlanToday(
+        LocalDate today,
+        List<PlannedDog> dogs,
+        CareDays care,
+        HouseholdPlan plan,
+        Comfort comfort,
+        Map<DayOfWeek, Integer> set,
+        Optional<double[]> minutes,
+        int spentSeconds) {
+
+    /** Nobody has more for one day. */
+    public static final int MOST_MINUTES = 600;
+
+    /** All that the plan follows from. */
+    public record Facts(
+            LocalDate today,
+            Comfort comfort,
+            Map<DayOfWeek, Integer> set,
+            List<PlannedDog> dogs,
+            CareDays care,
+            int spentSeconds) {}
+
+    public static PlanToday of(Facts facts) {
+        List<Workload> work = facts.dogs.stream().map(PlannedDog::work).toList();
+        Optional<double[]> minutes = minutes(facts, HouseholdPlan.days(work));
+        return new PlanToday(
+                facts.today,
+                facts.dogs,
+                facts.care,
+                plan(work, minutes),
+                facts.comfort,
+                facts.set,
+                minutes,
+                facts.spentSeconds);
+    }
+
+    private static HouseholdPlan plan(List<Workload> work, Optional<double[]> minutes) {
+        return minutes.map(there -> HouseholdPlan.of(work, there)).orElseGet(() -> HouseholdPlan.asItTakes(work));
+    }
+
+    /** Practice and the small jobs take their minutes first. */
+    private static Optional<double[]> minutes(Facts facts, int days) {
+        if (facts.set.isEmpty()) {
+            return Optional.empty();
+        }
+        int practice = facts.dogs.stream().mapToInt(PlannedDog::practiceSeconds).sum();
+        int left = facts.dogs.stream().mapToInt(PlannedDog::practiceSecondsLeft).sum();
+        return Optional.of(IntStream.range(0, days)
+                .mapToDouble(day -> Math.max(
+                        0,
+                        facts.set.get(facts.today.plusDays(day).getDayOfWeek())
+                                - facts.care.minutes(day)
+                                - (day == 0 ? facts.spentSeconds + left : practice) / 60.0))
+                .toArray());
+    }
+
+    /**
+     * The small jobs, before the brushing, whose minutes they take.
+     *
+     * @param dogs         what each of them asks for
+     * @param inPeace      by the position of the dogs, which of them are left in peace today
+     * @param spentSeconds with the dogs already today
+     */
+    public static CareDays careDays(
+            List<List<CareDue>> dogs,
+            List<Boolean> inPeace,
+            Map<DayOfWeek, Integer> set,
+            double spentSeconds,
+            LocalDate today) {
+        double[] minutes = IntStream.range(0, Workload.MOST_DAYS)
+                .mapToDouble(
+                        day -> Optional.ofNullable(set.get(today.plusDays(day).getDayOfWeek()))
+                                .map(there -> Math.max(0, there - (day == 0 ? spentSeconds / 60 : 0)))
+                                .orElse(Double.POSITIVE_INFINITY))
+                .toArray();
+        return CareDays.of(
+                IntStream.range(0, dogs.size())
+                        .mapToObj(dog -> inPeace.get(dog)
+                                ? dogs.get(dog).stream()
+                                        .map(due -> due.notBefore(today.plusDays(1)))
+                                        .toList()
+                                : dogs.get(dog))
+                        .toList(),
+                today,
+                minutes);
+    }
+
+    /**
+     * The same plan with other minutes today.
+     *
+     * @param dogId only this dog is brushed today; empty: any
+     */
+    public PlanToday with(double minutesToday, Optional<Long> dogId) {
+        List<Workload> work = dogs.stream()
+                .map(dog -> dogId.filter(id -> id != dog.id()).isPresent()
+                        ? dog.work().notToday()
+                        : dog.work())
+                .toList();
+        double[] there = minutes.map(double[]::clone).orElseGet(() -> {
+            double[] asLongAsItTakes = new double[HouseholdPlan.days(work)];
+            Arrays.fill(asLongAsItTakes, Double.POSITIVE_INFINITY);
+            return asLongAsItTakes;
+        });
+        there[0] = minutesToday;
+        return new PlanToday(
+                today, dogs, care, HouseholdPlan.of(work, there), comfort, set, Optional.of(there), spentSeconds);
+    }
+
+    /** One plan for each of the comforts, in the minutes there are. */
+    public Map<Comfort, HouseholdPlan> byComfort() {
+        Map<Comfort, HouseholdPlan> plans = new EnumMap<>(Comfort.class);
+        for (Comfort other : Comfort.values()) {
+            plans.put(
+                    other,
+                    other == comfort
+                            ? plan
+                            : plan(
+                                    dogs.stream()
+                                            .map(dog -> dog.work().with(other))
+                                            .toList(),
+                                    minutes));
+        }
+        return plans;
+    }
+
+    /** As far as one can sensibly say of any dog. */
+    public int daysTold() {
+        return dogs.stream().mapToInt(dog -> dog.work().daysTold()).max().orElse(1);
+    }
+
+    public int practiceSecondsLeft() {
+        return dogs.stream().mapToInt(PlannedDog::practiceSecondsLeft).sum();
+    }
+
+    /** If every day had as many minutes as it takes. */
+    public HouseholdPlan asItTakes() {
+        return minutes.isEmpty()
+                ? plan
+                : HouseholdPlan.asItTakes(dogs.stream().map(PlannedDog::work).toList());
+    }
+
+    /** Minutes for all that is wished for today, setting up included: more where later days are full. */
+    public int neededMinutes() {
+        return (int) Math.max(Math.ceil(asItTakes().minutes(0)), Math.floor(plan.minutes(0)));
+    }
+
+    /** The same with one dog, by its position. */
+    public int neededMinutes(int dog) {
+        return (int) Math.ceil(Math.max(asItTakes().minutes(dog, 0), plan.minutes(dog, 0)));
+    }
+
+    /** @throws IllegalArgumentException when it is none of the dogs in the plan */
+    public int position(long dogId) {
+        return IntStream.range(0, dogs.size())
+                .filter(i -> dogs.get(i).id() == dogId)
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("dog " + dogId + " is not in the plan"));
+    }
+
+    public PlannedDog at(long dogId) {
+        return dogs.get(position(dogId));
+    }
+
+    public DogPlan dog(long dogId) {
+        return plan.dog(position(dogId));
+    }
+
+    /** The sections of one dog that are brushed on a day, 0 being today, in the order of its routine. */
+    public List<Section> inOrder(int dog, int day) {
+        List<Section> sections = plan.on(day).stream()
+                .filter(place -> place.dog() == dog)
+                .map(HouseholdPlan.Place::section)
+                .toList();
+        return dogs.get(dog).order().stream().filter(sections::contains).toList();
+    }
+}

@@ -1,0 +1,159 @@
+package rustictangle.core.plan;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import rustictangle.core.Reason;
+import rustictangle.core.care.CareDue;
+import rustictangle.core.dog.Dog;
+import rustictangle.core.dog.Section;
+import rustictangle.core.kit.Hand;
+import rustictangle.core.rhythm.Closed;
+import rustictangle.core.rhythm.Comfort;
+import rustictangle.core.routine.Picture;
+import rustictangle.core.routine.RoutineStep;
+import rustictangle.core.routine.Sitting;
+import rustictangle.core.trust.Practice;
+
+/**
+ * One dog in the household's plan.
+ *
+ * @param order     of everything that is brushed
+ * @param races     between trust and tangle, of the places in training, the ones that are lost first
+ * @param closed    where a vet or a groomer must look first
+ * @param sitting   the longest there may be; empty: as long as both are at ease
+ * @param practices for today, done or not
+ * @param care      every job at the table, due or not
+ * @param groom     when a groomer sees it next; empty: nobody said
+ */
+public record PlannedDog(
+        long id,
+        String name,
+        Picture picture,
+        List<Section> order,
+        List<Race> races,
+        List<Closed> closed,
+        Optional<Sitting> sitting,
+        List<Practice> practices,
+        List<CareDue> care,
+        Optional<LocalDate> groom,
+        Workload work) {
+
+    /**
+     * All that a dog's part in the plan follows from.
+     *
+     * @param baths days on which it is bathed, 0 being today
+     * @param going whether a session of it is going on
+     * @param setUp minutes of a session besides the brushing
+     */
+    public record Facts(
+            long id,
+            String name,
+            LocalDate today,
+            Comfort comfort,
+            Dog dog,
+            Picture picture,
+            List<Practice> practices,
+            List<CareDue> care,
+            List<Integer> baths,
+            Optional<LocalDate> groom,
+            boolean going,
+            double setUp,
+            Hand hand,
+            List<Closed> closed) {}
+
+    public static PlannedDog of(Facts facts) {
+        Picture picture = facts.picture;
+        Optional<Sitting> sitting = Sitting.of(facts.dog, facts.hand);
+        List<RoutineStep> steps = picture.routine(picture.kit().brushed()).steps();
+        Map<Section, Reason> closed = facts.closed.stream()
+                .collect(Collectors.toMap(Closed::section, Closed::why, (gravest, other) -> gravest));
+        List<Race> races = races(picture, closed.keySet());
+        Workload work = new Workload(
+                picture.forecast(),
+                facts.comfort,
+                places(steps, closed, races),
+                new Workload.Sessions(facts.setUp, facts.going, sitting.map(Sitting::atMost)),
+                facts.groom.map(day -> (int) ChronoUnit.DAYS.between(facts.today, day)),
+                facts.baths);
+        return new PlannedDog(
+                facts.id,
+                facts.name,
+                picture,
+                steps.stream().map(RoutineStep::section).toList(),
+                races,
+                facts.closed,
+                sitting,
+                practices(facts),
+                facts.care,
+                facts.groom,
+                picture.trust().inPeaceToday().isPresent() ? work.notToday() : work);
+    }
+
+    private static List<Race> races(Picture picture, Set<Section> closed) {
+        return picture.trust().notReady(picture.kit().brushed()).stream()
+                .filter(section -> !closed.contains(section))
+                .map(section -> Race.of(
+                        section,
+                        picture.forecast().at(section).orElseThrow(),
+                        picture.trust().readiness(section).orElseThrow(),
+                        picture.trust().at(section).orElseThrow().afterFear()))
+                .sorted(Comparator.comparingDouble(Race::matsThen).reversed())
+                .toList();
+    }
+
+    private static Map<Section, Workload.Place> places(
+            List<RoutineStep> steps, Map<Section, Reason> closed, List<Race> races) {
+        Map<Section, Optional<Integer>> ready = races.stream().collect(Collectors.toMap(Race::section, Race::ready));
+        Map<Section, Workload.Place> places = new EnumMap<>(Section.class);
+        for (RoutineStep step : steps) {
+            double minutes = step.seconds() / 60;
+            places.put(
+                    step.section(),
+                    closed.containsKey(step.section())
+                            ? Workload.Place.closed(minutes, closed.get(step.section()))
+                            : ready.containsKey(step.section())
+                                    ? Workload.Place.inTraining(minutes, ready.get(step.section()))
+                                    : Workload.Place.ready(minutes));
+        }
+        return places;
+    }
+
+    /** Where a vet or a groomer must look first nothing touches, in practice neither. */
+    private static List<Practice> practices(Facts facts) {
+        Set<Section> untouched = facts.closed.stream()
+                .filter(closed -> !closed.practised())
+                .map(Closed::section)
+                .collect(Collectors.toSet());
+        return facts.practices.stream()
+                .filter(practice ->
+                        practice.spot().section().filter(untouched::contains).isEmpty())
+                .toList();
+    }
+
+    /** What leads to brushing takes its minutes first; all else what is left of the day. */
+    public int practiceSeconds() {
+        return practices.stream()
+                .filter(Practice::leadsToBrushing)
+                .mapToInt(practice -> (int) practice.atMost().toSeconds())
+                .sum();
+    }
+
+    public int practiceSecondsLeft() {
+        return practices.stream()
+                .filter(practice -> practice.leadsToBrushing() && !practice.doneToday())
+                .mapToInt(practice -> (int) practice.atMost().toSeconds())
+                .sum();
+    }
+
+    /** Those that are practised, not brushed. */
+    public List<Section> inTraining() {
+        return races.stream().map(Race::section).toList();
+    }
+}

@@ -1,0 +1,103 @@
+package rustictangle.core.rhythm;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import rustictangle.core.dog.Section;
+import rustictangle.core.log.Catch;
+import rustictangle.core.log.CombResult;
+import rustictangle.core.log.Log;
+import rustictangle.core.log.Moment;
+import rustictangle.core.log.SessionEvent.Caught;
+
+/**
+ * A mat that was left in and has not been cleared since.
+ *
+ * @param since the day it was first left
+ * @param found what the owner saw of it last; empty: it was left without a closer look
+ */
+public record Mat(Section section, LocalDate since, Optional<Catch> found) {
+
+    /**
+     * One look at a section.
+     *
+     * @param found what the owner saw where the comb caught; empty: not looked closer
+     * @param comb  what the comb said in the end; empty: no end yet
+     */
+    public record Look(Section section, Moment when, Optional<Catch> found, Optional<CombResult> comb) {}
+
+    /** What the comb met. */
+    private static final Log.Reading<Look> LOOKS = log -> log.stream()
+            .flatMap(entry -> Stream.concat(
+                    entry
+                            .as(Caught.class)
+                            .map(caught -> new Look(
+                                    caught.section(), entry.moment(), Optional.of(caught.found()), Optional.empty()))
+                            .stream(),
+                    entry.done().stream()
+                            .map(done -> new Look(
+                                    done.section(), entry.moment(), Optional.empty(), Optional.of(done.comb())))))
+            .toList();
+
+    /** Every mat still in: neither a comb nor a groomer has cleared it since. */
+    public static List<Mat> stillIn(Log log, LocalDate today) {
+        record Of(LocalDate today) {}
+        return log.once(new Of(today), all -> readOff(all, today));
+    }
+
+    private static List<Mat> readOff(Log log, LocalDate today) {
+        LocalDate since = today.minusDays(Diary.REMEMBERED_DAYS);
+        Optional<Moment> groom = log.read(Diary.GROOMS).stream().max(Comparator.naturalOrder());
+        return stillIn(log.read(LOOKS, since, looks -> sinceCleared(looks, since)).stream()
+                .filter(look -> groom.filter(one -> !look.when().isAfter(one)).isEmpty())
+                .toList());
+    }
+
+    /** Before a comb last went through, nothing says anything of mats any more. */
+    private static List<Look> sinceCleared(List<Look> looks, LocalDate since) {
+        Map<Section, List<Look>> open = new EnumMap<>(Section.class);
+        looks.stream().filter(look -> !look.when().day().isBefore(since)).forEach(look -> {
+            if (look.comb().filter(CombResult::runsFree).isPresent()) {
+                open.remove(look.section());
+            } else {
+                open.computeIfAbsent(look.section(), section -> new ArrayList<>())
+                        .add(look);
+            }
+        });
+        return open.values().stream().flatMap(List::stream).toList();
+    }
+
+    /**
+     * Every mat still in.
+     *
+     * @param looks oldest first
+     */
+    public static List<Mat> stillIn(List<Look> looks) {
+        Map<Section, Mat> mats = new EnumMap<>(Section.class);
+        Map<Section, Catch> seen = new EnumMap<>(Section.class);
+        for (Look look : looks) {
+            Section section = look.section();
+            look.found().ifPresent(found -> seen.put(section, found));
+            if (look.comb().isEmpty()
+                    || look.comb().get() == CombResult.NOT_COMBED
+                    || look.comb().get() == CombResult.BRUSHED) {
+                continue;
+            }
+            if (look.comb().get().leavesMat()) {
+                LocalDate since = mats.containsKey(section)
+                        ? mats.get(section).since()
+                        : look.when().day();
+                mats.put(section, new Mat(section, since, Optional.ofNullable(seen.get(section))));
+            } else {
+                mats.remove(section);
+                seen.remove(section);
+            }
+        }
+        return List.copyOf(mats.values());
+    }
+}

@@ -1,0 +1,158 @@
+package rustictangle.core.rhythm;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import rustictangle.core.dog.Section;
+import rustictangle.core.log.Catch;
+import rustictangle.core.log.CombResult;
+import rustictangle.core.log.Entry;
+import rustictangle.core.log.Happened;
+import rustictangle.core.log.LifeEvent;
+import rustictangle.core.log.Log;
+import rustictangle.core.log.Said;
+import rustictangle.core.log.SeenBy;
+import rustictangle.core.log.SessionBegun;
+import rustictangle.core.log.SessionEvent;
+import rustictangle.core.log.SessionEvent.Caught;
+import rustictangle.core.log.SessionEvent.GelUsed;
+import rustictangle.core.log.SessionEvent.SectionDone;
+import rustictangle.core.log.SessionEvent.Warned;
+import rustictangle.core.log.SessionNoted;
+import rustictangle.core.log.Signal;
+import rustictangle.core.log.Visited;
+import rustictangle.core.log.Warning;
+
+/** What has been found outlives the day. */
+class ClosedTest {
+
+    private static final LocalDate MONDAY = LocalDate.of(2026, 5, 11);
+    private static final Catch RED_SKIN =
+            new Catch(Catch.SkinLook.WET_OR_BROKEN, Catch.Lump.NONE, Catch.Beneath.FREE, Catch.Spread.ONE);
+    private static final Catch TIGHT =
+            new Catch(Catch.SkinLook.SOUND, Catch.Lump.UP_TO_20_MM, Catch.Beneath.TIGHT, Catch.Spread.ONE);
+    private static final Catch SMALL =
+            new Catch(Catch.SkinLook.SOUND, Catch.Lump.UP_TO_10_MM, Catch.Beneath.FREE, Catch.Spread.ONE);
+
+    private static List<Closed> closed(Said... said) {
+        return Closed.of(log(said), MONDAY.plusDays(30));
+    }
+
+    private static Log log(Said... said) {
+        List<Entry> entries = new ArrayList<>();
+        UUID session = UUID.randomUUID();
+        for (int i = 0; i < said.length; i++) {
+            Instant at = MONDAY.atStartOfDay().plusHours(10L + 24L * i).toInstant(ZoneOffset.UTC);
+            boolean ofSession = said[i] instanceof SessionEvent
+                    || said[i] instanceof SessionBegun
+                    || said[i] instanceof SessionNoted;
+            entries.add(new Entry(
+                    UUID.randomUUID(),
+                    at,
+                    MONDAY.plusDays(i),
+                    ofSession ? Optional.of(session) : Optional.empty(),
+                    Optional.empty(),
+                    said[i]));
+        }
+        return Log.of(entries, Instant.MAX);
+    }
+
+    private static SectionDone done(CombResult comb) {
+        return new SectionDone(Section.BACK, comb, comb == CombResult.GLIDES ? 0 : 1, Signal.RELAXED);
+    }
+
+    private static Visited groom() {
+        return new Visited(Optional.empty(), Optional.empty(), "", "", false, Map.of());
+    }
+
+    private static SeenBy seen(SeenBy.Who who) {
+        return new SeenBy(Section.BACK, who, "All is well.");
+    }
+
+    @Test
+    void skinInTroubleClosesAPlaceUntilTheVetHasSeenItAndNothingElseOpensIt() {
+        Caught caught = new Caught(Section.BACK, RED_SKIN);
+        assertEquals(
+                List.of(new Closed(Section.BACK, MONDAY, SeenBy.Who.VET, Optional.of(RED_SKIN), Optional.empty())),
+                closed(caught, done(CombResult.GLIDES), groom(), seen(SeenBy.Who.GROOMER)));
+        assertEquals(List.of(), closed(caught, seen(SeenBy.Who.VET)));
+        assertEquals(1, closed(caught, seen(SeenBy.Who.VET), caught).size(), "seen again, closed again");
+    }
+
+    @Test
+    void aMatForTheGroomerClosesItUntilAVisitOrTheirWordOrAFreeComb() {
+        Caught caught = new Caught(Section.BACK, TIGHT);
+        assertEquals(
+                SeenBy.Who.GROOMER,
+                closed(caught, done(CombResult.MAT_LEFT)).get(0).who());
+        assertEquals(List.of(), closed(caught, done(CombResult.MAT_LEFT), groom()));
+        assertEquals(List.of(), closed(caught, seen(SeenBy.Who.GROOMER)));
+        assertEquals(List.of(), closed(caught, seen(SeenBy.Who.VET)), "whoever a vet has seen, too");
+        assertEquals(List.of(), closed(caught, done(CombResult.TANGLES_CLEARED)));
+    }
+
+    @Test
+    void aSmallMatIsTheOwnersAndAGroomersLookNeverMakesAVetsPlaceTheirs() {
+        assertEquals(List.of(), closed(new Caught(Section.BACK, SMALL), done(CombResult.MAT_LEFT)));
+        assertEquals(
+                SeenBy.Who.VET,
+                closed(new Caught(Section.BACK, RED_SKIN), new Caught(Section.BACK, TIGHT))
+                        .get(0)
+                        .who());
+    }
+
+    /** A growl is information: practice only, until an adult reopens it; after a bite a trainer or a vet first. */
+    @Test
+    void aPlaceWhereTheDogWarnedIsClosedUntilWhoMustHasSeenIt() {
+        Warned growl = new Warned(List.of(Section.BACK, Section.CHEST), Warning.GROWLED);
+        Warned bite = new Warned(List.of(Section.BACK), Warning.BIT);
+        assertEquals(2, closed(growl).size());
+        assertTrue(closed(growl).stream().allMatch(Closed::practised));
+        assertEquals(2, closed(growl, done(CombResult.GLIDES), groom()).size(), "no brush and no groomer opens it");
+        assertEquals(1, closed(growl, seen(SeenBy.Who.ADULT)).size(), "place by place");
+        assertFalse(closed(bite).get(0).practised());
+        assertEquals(1, closed(bite, seen(SeenBy.Who.ADULT)).size(), "not by the household alone");
+        assertEquals(List.of(), closed(bite, seen(SeenBy.Who.TRAINER)));
+        assertEquals(
+                List.of(SeenBy.Who.VET, SeenBy.Who.TRAINER),
+                closed(bite, new Caught(Section.BACK, RED_SKIN)).stream()
+                        .map(Closed::who)
+                        .toList(),
+                "the gravest first, and both must be seen");
+    }
+
+    @Test
+    void aMatThatIsLeftForTheGroomerClosesItsPlaceWhateverTheReasonWas() {
+        assertEquals(
+                SeenBy.Who.GROOMER, closed(done(CombResult.FOR_GROOMER)).get(0).who());
+        assertEquals(List.of(), closed(done(CombResult.MAT_LEFT)), "left in peace for today only");
+        assertEquals(List.of(), closed(done(CombResult.FOR_GROOMER), groom()));
+    }
+
+    /** Common practice, no published source: within two days, and never over a mat. */
+    @Test
+    void gelOwesABathWithinTwoDaysUntilItWasBathedAndNeverOverAMat() {
+        GelUsed gel = new GelUsed(Section.BACK);
+        LocalDate soon = MONDAY.plusDays(1);
+        assertEquals(
+                MONDAY.plusDays(2), OwedBath.of(log(gel), soon).orElseThrow().by());
+        assertEquals(
+                "rhythm.bath-waits",
+                OwedBath.of(log(done(CombResult.MAT_LEFT), gel), MONDAY.plusDays(3))
+                        .orElseThrow()
+                        .why()
+                        .rule());
+        assertEquals(Optional.empty(), OwedBath.of(log(gel, new Happened(LifeEvent.BATHED)), soon));
+        assertEquals(Optional.empty(), OwedBath.of(log(gel, groom()), soon));
+    }
+}

@@ -1,0 +1,124 @@
+package rustictangle.server.buy;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import rustictangle.core.Reason;
+import rustictangle.core.buy.Purchase;
+import rustictangle.core.buy.Purchases;
+import rustictangle.core.dog.Section;
+import rustictangle.core.log.ToolKind;
+import rustictangle.server.coat.DogLoader;
+import rustictangle.server.coat.KnownDog;
+import rustictangle.server.frame.Shows;
+import rustictangle.server.household.HouseholdLoader;
+import rustictangle.server.kit.KitLoader;
+
+/** The least to buy, and what it costs. */
+@RestController
+@RequestMapping("/api/dogs/{dogId}/purchases")
+class BuyController implements Shows {
+
+    /** A tool to look for in a shop; what does not matter is absent. */
+    record PurchaseView(
+            ToolKind kind,
+            String label,
+            Optional<Double> pinMillimetres,
+            List<String> lookFor,
+            List<Section> serves,
+            List<Section> makeshift,
+            int forSteps) {}
+
+    /** @param price as the household says; absent: nobody said */
+    record PricedKind(ToolKind kind, String label, Optional<Double> price) {}
+
+    /** @param total of the cheapest set; absent while a price is missing */
+    record ToPayView(List<PricedKind> kinds, List<PurchaseView> buy, Optional<Double> total, String currency) {}
+
+    record PurchasesView(
+            List<PurchaseView> buy,
+            Optional<PurchaseView> justOne,
+            int openSteps,
+            int leftAtWillDo,
+            Reason why,
+            Optional<Reason> forSmallMats,
+            ToPayView toPay) {}
+
+    /** @param price in [0, 10000]; absent: it has none any more */
+    record PriceForTool(
+            Optional<@DecimalMin(value = "0", message = PRICE) @DecimalMax(value = "10000", message = PRICE) Double>
+                    price) {}
+
+    private static final String PRICE = "A tool costs 0 to 10000; check the number, or leave it empty.";
+
+    private final DogLoader dogs;
+    private final KitLoader kits;
+    private final ToolPriceStore prices;
+    private final HouseholdLoader households;
+
+    BuyController(DogLoader dogs, KitLoader kits, ToolPriceStore prices, HouseholdLoader households) {
+        this.dogs = dogs;
+        this.kits = kits;
+        this.prices = prices;
+        this.households = households;
+    }
+
+    @GetMapping
+    PurchasesView purchases(@PathVariable long dogId) {
+        KnownDog known = dogs.get(dogId);
+        Purchases purchases = Purchases.of(known.dog(), known.coat(), kits.approach(dogId), kits.drawer());
+        return new PurchasesView(
+                purchases.buy().stream().map(BuyController::view).toList(),
+                purchases.justOne().map(BuyController::view),
+                purchases.openSteps(),
+                purchases.leftAtWillDo(),
+                purchases.why(),
+                Purchases.forSmallMats(kits.of(known).match(), kits.drawer()),
+                toPay(known));
+    }
+
+    private ToPayView toPay(KnownDog known) {
+        Map<ToolKind, Double> said = prices.all();
+        Purchases.ToPay pay =
+                Purchases.toPay(known.dog(), known.coat(), kits.approach(known.id()), kits.drawer(), said);
+        return new ToPayView(
+                pay.useful().stream()
+                        .map(kind -> new PricedKind(kind, kind.label(), Optional.ofNullable(said.get(kind))))
+                        .toList(),
+                pay.buy().stream().map(BuyController::view).toList(),
+                pay.unpriced().isEmpty() ? Optional.of(pay.total()) : Optional.empty(),
+                households.get().currency());
+    }
+
+    @PutMapping("/prices/{kind}")
+    PurchasesView price(@PathVariable long dogId, @PathVariable ToolKind kind, @Valid @RequestBody PriceForTool form) {
+        dogs.get(dogId);
+        prices.put(kind, form.price());
+        return purchases(dogId);
+    }
+
+    private static PurchaseView view(Purchase purchase) {
+        return new PurchaseView(
+                purchase.tool().kind(),
+                purchase.tool().kind().label(),
+                purchase.tool().pinMillimetres(),
+                purchase.lookFor(),
+                purchase.serves(),
+                purchase.makeshift(),
+                purchase.forSteps());
+    }
+
+    @Override
+    public void dog(long dogId) {
+        purchases(dogId);
+    }
+}

@@ -1,0 +1,63 @@
+package rustictangle.server;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.HashSet;
+import java.util.Set;
+import org.springframework.boot.test.context.TestConfiguration;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Primary;
+import rustictangle.server.rhythm.Weather;
+
+/** In place of what lies outside, as a test sets it. */
+@TestConfiguration
+class StandIns {
+
+    @Bean
+    @Primary
+    MovableClock movableClock() {
+        return new MovableClock();
+    }
+
+    @Bean
+    @Primary
+    SettableWeather settableWeather() {
+        return new SettableWeather();
+    }
+
+    /** It rains only when a test says so. */
+    static final class SettableWeather implements Weather {
+        final Set<LocalDate> wet = new HashSet<>();
+
+        @Override
+        public boolean wet(LocalDate day) {
+            return wet.contains(day);
+        }
+
+        @Override
+        public boolean simulated() {
+            return true;
+        }
+    }
+
+    static final class MovableClock extends Clock {
+        Instant now = ServerTest.MORNING;
+
+        @Override
+        public Instant instant() {
+            return now;
+        }
+
+        @Override
+        public ZoneId getZone() {
+            return ZoneId.of("Europe/London");
+        }
+
+        @Override
+        public Clock withZone(ZoneId zone) {
+            throw new UnsupportedOperationException("the test household does not travel");
+        }
+    }
+}

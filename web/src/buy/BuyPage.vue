@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useSections } from '@/api/queries'
+import type { Purchase, Section } from '@/api/types'
+import CoatMap from '@/bodymap/CoatMap.vue'
+import type { Paint } from '@/bodymap/CoatSide.vue'
+import { useDrawnDog } from '@/coat/useCoat'
+import PageState from '@/shell/PageState.vue'
+import SubNav from '@/shell/SubNav.vue'
+import { useUnits } from '@/shell/useUnits'
+import LeastToPay from './LeastToPay.vue'
+import ToolShape from '@/kit/ToolShape.vue'
+import { toolPages } from '@/kit/pages'
+import { placesInShort } from '@/kit/places'
+import { usePurchases } from './useBuy'
+
+const props = defineProps<{ dogId: number }>()
+
+const { names, named } = useSections()
+const { say } = useUnits()
+const drawn = useDrawnDog(() => props.dogId)
+const purchases = usePurchases(() => props.dogId)
+const plan = computed(() => purchases.data.value)
+
+const paint = computed<Partial<Record<Section, Paint>>>(() => {
+  const washes: Partial<Record<Section, Paint>> = {}
+  plan.value?.buy.forEach((purchase, i) =>
+    purchase.serves.forEach((section) => {
+      const letter = (washes[section]?.letter ?? '') + String(i + 1)
+      washes[section] = {
+        fill: 'rgba(var(--v-theme-primary), 0.35)',
+        letter,
+        says: `waits for ${letter.split('').join(' and ')}`,
+      }
+    }),
+  )
+  return washes
+})
+const isOne = (purchase: Purchase) => JSON.stringify(purchase) === JSON.stringify(plan.value?.justOne)
+const oneApart = computed(() => (plan.value?.justOne && !plan.value.buy.some(isOne) ? plan.value.justOne : undefined))
+</script>
+
+<template>
+  <PageState :pending="!plan" :error="purchases.error.value" @retry="purchases.refetch()">
+    <div v-if="plan">
+      <SubNav label="Tools" :pages="toolPages(dogId)" />
+      <div class="with-map">
+        <CoatMap :names="names" :dog="drawn" :paint="paint" still />
+        <div>
+          <template v-if="plan.buy.length">
+            <h2>The least to buy: {{ plan.buy.length === 1 ? 'one thing' : `${plan.buy.length} things` }}</h2>
+            <p>{{ say(plan.why.text) }} You do not need more.</p>
+            <ol class="list">
+              <li v-for="(purchase, i) in plan.buy" :key="i">
+                <span class="no slab" aria-hidden="true">{{ i + 1 }}</span>
+                <ToolShape class="shape" :kind="purchase.kind" />
+                <div>
+                  <h3>{{ purchase.label }} <em v-if="isOne(purchase)">if you buy just one thing</em></h3>
+                  <p v-if="purchase.lookFor.length">
+                    <b>Look for:</b> {{ purchase.lookFor.map(say).join(', ') }}. Never raw-cut tips: try it on your own
+                    palm.
+                  </p>
+                  <p v-if="purchase.serves.length" class="quiet">
+                    It serves {{ placesInShort(purchase.serves, named, 7) }}.
+                  </p>
+                  <p v-if="purchase.makeshift.length" class="quiet">
+                    It will do at {{ placesInShort(purchase.makeshift, named, 4) }}.
+                  </p>
+                </div>
+              </li>
+            </ol>
+            <LeastToPay :dog-id="dogId" :pay="plan.toPay" :fewest="plan.buy.map((one) => one.kind)" />
+            <p v-if="oneApart" class="one">
+              <ToolShape class="small" :kind="oneApart.kind" /><span
+                ><b>If you buy just one thing:</b> a {{ oneApart.label
+                }}<template v-if="oneApart.lookFor.length">, {{ oneApart.lookFor.map(say).join(', ') }}</template
+                >. It serves more open steps than any other.</span
+              >
+            </p>
+          </template>
+          <template v-else>
+            <h2>Nothing to buy</h2>
+            <p>{{ say(plan.why.text) }}</p>
+          </template>
+          <p v-if="plan.leftAtWillDo" class="quiet">
+            {{ plan.buy.length ? 'After that' : 'Over the whole dog' }},
+            {{ plan.leftAtWillDo === 1 ? 'one step is' : `${plan.leftAtWillDo} steps are` }} done by a tool that will
+            do, rather than by one that is right.
+          </p>
+          <p v-if="plan.forSmallMats" class="quiet">{{ say(plan.forSmallMats.text) }}</p>
+          <p><v-btn variant="outlined" to="/drawer">To the drawer</v-btn></p>
+        </div>
+      </div>
+    </div>
+  </PageState>
+</template>
+
+<style scoped>
+.list {
+  list-style: none;
+  padding: 0;
+  margin: 10px 0;
+}
+.list li {
+  display: grid;
+  grid-template-columns: 36px 56px 1fr;
+  gap: 14px;
+  padding: 14px 0;
+  border-bottom: 1px dashed rgb(var(--v-theme-seam));
+}
+.no {
+  width: 36px;
+  height: 36px;
+  display: grid;
+  place-items: center;
+  border: 1.5px solid rgb(var(--v-theme-ink));
+  border-radius: 9px 7px 10px 6px;
+  background: rgba(var(--v-theme-primary), 0.35);
+}
+.shape {
+  width: 56px;
+}
+h3 {
+  font-size: 1.22rem;
+}
+h3::first-letter {
+  text-transform: uppercase;
+}
+h3 em {
+  font: 700 0.92rem var(--sans);
+  color: rgb(var(--v-theme-primary));
+  margin-left: 8px;
+}
+.one {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  margin: 12px 0;
+}
+.small {
+  width: 34px;
+  flex: none;
+}
+p + .quiet,
+.quiet + p {
+  margin-top: 10px;
+}
+</style>
