@@ -13,11 +13,13 @@ final class Barriers {
     private Barriers() {}
 
     static void assertNone(Page page, String where) {
+        There.isAll(page);
         assertNone(axe(page), where);
     }
 
     /** The part that another colour scheme changes: contrast. */
     static void assertReadable(Page page, String where) {
+        There.isAll(page);
         assertNone(axe(page).withRules(List.of("color-contrast")), where);
     }
 

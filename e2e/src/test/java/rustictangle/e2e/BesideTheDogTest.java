@@ -8,8 +8,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
 import java.util.UUID;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import rustictangle.e2e.views.CoatMapView;
 import rustictangle.e2e.views.SessionView;
@@ -19,16 +18,11 @@ import tools.jackson.databind.json.JsonMapper;
 /** A session with both hands busy. Each test has a dog of the demo to itself. */
 class BesideTheDogTest extends Browsing {
 
-    private static RunningApp app;
+    private RunningApp app;
 
-    @BeforeAll
-    static void start() throws Exception {
-        app = RunningApp.start(folder.resolve("beside.db"), MORNING, true);
-    }
-
-    @AfterAll
-    static void stop() throws Exception {
-        app.close();
+    @BeforeEach
+    void start() throws Exception {
+        app = RunningApp.anew(true);
     }
 
     @Test
@@ -164,7 +158,7 @@ class BesideTheDogTest extends Browsing {
     }
 
     /** A session of its own for this dog, its checklist open. */
-    private static SessionView open(Page page, int dog, String... sections) throws Exception {
+    private SessionView open(Page page, int dog, String... sections) throws Exception {
         UUID id = UUID.randomUUID();
         app.send(
                 "POST",

@@ -11,7 +11,6 @@ import com.microsoft.playwright.options.FilePayload;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
 import java.util.Base64;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -26,33 +25,30 @@ class CareTest extends Browsing {
 
     @Test
     void aPuppysFirstBathTakesThreeDays() throws Exception {
-        Path data = folder.resolve("first-bath.db");
+        RunningApp app = RunningApp.anew(false);
+        addDog(app, "PUPPY", "SMOOTH");
         Page page = laptop();
         for (int day = 14; day <= 16; day++) {
-            try (RunningApp app = RunningApp.start(data, "2026-05-" + day + "T09:00:00Z", false)) {
-                if (day == 14) {
-                    addDog(app, "PUPPY", "SMOOTH");
-                }
-                page.navigate(app.url() + "dogs/1/care/bath");
-                assertThat(heading(page, "Rung " + (day - 13) + " of 10:")).isVisible();
-                page.getByText("Practise this step").click();
-                page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Relaxed"))
-                        .waitFor();
-                for (int n = 0; n < 3; n++) {
-                    answer(page, "practice-trials", "1");
-                }
-                assertThat(page.getByText("Rung " + (day - 12) + " of 10:")).isVisible();
-                page.navigate(app.url() + "dogs/1/care");
-                assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Bath")))
-                        .containsText("practised today");
+            app.at("2026-05-" + day + "T09:00:00Z");
+            page.navigate(app.url() + "dogs/1/care/bath");
+            assertThat(heading(page, "Rung " + (day - 13) + " of 10:")).isVisible();
+            page.getByText("Practise this step").click();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Relaxed"))
+                    .waitFor();
+            for (int n = 0; n < 3; n++) {
+                answer(page, "practice-trials", "1");
             }
+            assertThat(page.getByText("Rung " + (day - 12) + " of 10:")).isVisible();
+            page.navigate(app.url() + "dogs/1/care");
+            assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Bath")))
+                    .containsText("practised today");
         }
     }
 
     /** Gel went in at an ear: the bath is owed, but not over an ear that no comb has proved; and one armpit stays damp. */
     @Test
     void anOwedBathWaitsForTheCombAndDryingForOneDampArmpit() throws Exception {
-        try (RunningApp app = RunningApp.start(folder.resolve("owed.db"), MORNING, false)) {
+        try (RunningApp app = RunningApp.anew(false)) {
             addDog(app, "ADULT", "SMOOTH", "EARS");
             app.send("PUT", "api/supplies/SHAMPOO", "{\"parts\": 9}");
             app.send(
@@ -71,7 +67,7 @@ class CareTest extends Browsing {
             }
             Page page = laptop();
             page.navigate(app.url() + "dogs/1/care");
-            page.locator("[data-rule='session.bath-owed']")
+            page.locator("[data-rule='rhythm.bath-owed']")
                     .getByText("To the bath")
                     .click();
             assertThat(page.locator("[data-rule='care.gate-brush']")).containsText("behind the right ear");
@@ -112,7 +108,7 @@ class CareTest extends Browsing {
             answer(page, "done", "1");
             assertThat(heading(page, "Done")).isVisible();
             page.navigate(app.url() + "dogs/1/care");
-            assertThat(page.locator("[data-rule='session.bath-owed']")).hasCount(0);
+            assertThat(page.locator("[data-rule='rhythm.bath-owed']")).hasCount(0);
             assertThat(page.locator("[data-rule='care.damp']")).hasCount(0);
         }
     }
@@ -120,7 +116,7 @@ class CareTest extends Browsing {
     /** Without a drawer, without a coat that mats: what lies ready is said once, and a swim offers the same drying. */
     @Test
     void whatLiesReadyIsSaidOnceAndASwimIsDriedLikeABath() throws Exception {
-        try (RunningApp app = RunningApp.start(folder.resolve("swim.db"), MORNING, false)) {
+        try (RunningApp app = RunningApp.anew(false)) {
             addDog(app, "ADULT", "SMOOTH");
             Page page = phone();
             page.navigate(app.url() + "drawer/supplies");
@@ -156,7 +152,7 @@ class CareTest extends Browsing {
     /** The groomer did the nails: they are off the table, and the visit says so. */
     @Test
     void whatTheGroomerDidIsOffTheTable() throws Exception {
-        try (RunningApp app = RunningApp.start(folder.resolve("groomer.db"), MORNING, false)) {
+        try (RunningApp app = RunningApp.anew(false)) {
             addDog(app, "ADULT", "SMOOTH");
             Page page = laptop();
             page.navigate(app.url() + "dogs/1/groom");
@@ -172,7 +168,7 @@ class CareTest extends Browsing {
 
     @Test
     void onePawOfNailsWithOneClawCutTooShort() throws Exception {
-        try (RunningApp app = RunningApp.start(folder.resolve("nails.db"), MORNING, false)) {
+        try (RunningApp app = RunningApp.anew(false)) {
             addDog(app, "ADULT", "SMOOTH");
             app.send("PUT", "api/supplies/STYPTIC_GEL", "{}");
             Page page = phone();
@@ -213,7 +209,7 @@ class CareTest extends Browsing {
 
     @Test
     void teethBrushedWhileTheServerIsAwayAreKeptAndSent() throws Exception {
-        try (RunningApp app = RunningApp.start(folder.resolve("teeth.db"), MORNING, false)) {
+        try (RunningApp app = RunningApp.anew(false)) {
             addDog(app, "ADULT", "SMOOTH");
             Page page = phone();
             page.navigate(app.url() + "dogs/1/care/teeth");
@@ -238,8 +234,8 @@ class CareTest extends Browsing {
 
     @Test
     void aPlaceIsPhotographedAndHeldAgainstLastWeeks() throws Exception {
-        Path data = folder.resolve("look.db");
-        try (RunningApp app = RunningApp.start(data, "2026-05-07T09:00:00Z", false)) {
+        try (RunningApp app = RunningApp.anew(false)) {
+            app.at("2026-05-07T09:00:00Z");
             addDog(app, "ADULT", "SMOOTH");
             app.send(
                     "POST",
@@ -251,8 +247,7 @@ class CareTest extends Browsing {
                     "api/dogs/1/care/done",
                     "{\"id\": \"%s\", \"job\": \"LOOK_OVER\", \"outcome\": \"DONE\", \"words\": \"\"}"
                             .formatted(UUID.randomUUID()));
-        }
-        try (RunningApp app = RunningApp.start(data, MORNING, false)) {
+            app.at(MORNING);
             Page page = laptop();
             page.navigate(app.url() + "dogs/1/care/look-over");
             CoatMapView.point(page, "CHEST");

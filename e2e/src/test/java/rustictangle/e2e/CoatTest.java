@@ -7,8 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import rustictangle.e2e.views.CoatView;
 import rustictangle.e2e.views.DogView;
@@ -17,16 +16,11 @@ import rustictangle.e2e.views.FinderView;
 /** An owner who knows nothing about coats ends with a correct coat card. */
 class CoatTest extends Browsing {
 
-    private static RunningApp app;
+    private RunningApp app;
 
-    @BeforeAll
-    static void start() throws Exception {
-        app = RunningApp.start(folder.resolve("coat.db"), MORNING, false);
-    }
-
-    @AfterAll
-    static void stop() throws Exception {
-        app.close();
+    @BeforeEach
+    void start() throws Exception {
+        app = RunningApp.anew(false);
     }
 
     @Test
@@ -199,7 +193,7 @@ class CoatTest extends Browsing {
         page.getByText(Pattern.compile("is kept|Please check")).first().waitFor();
     }
 
-    private static long addDog(String name, String breed) throws Exception {
+    private long addDog(String name, String breed) throws Exception {
         String answer = app.send(
                 "POST",
                 "api/dogs",

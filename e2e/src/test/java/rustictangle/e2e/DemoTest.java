@@ -11,8 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import rustictangle.e2e.views.CoatMapView;
 import rustictangle.e2e.views.HomeView;
@@ -22,16 +21,11 @@ import rustictangle.e2e.views.SessionView;
 /** Through the demo household. */
 class DemoTest extends Browsing {
 
-    private static RunningApp app;
+    private RunningApp app;
 
-    @BeforeAll
-    static void start() throws Exception {
-        app = RunningApp.start(folder.resolve("demo.db"), MORNING, true);
-    }
-
-    @AfterAll
-    static void stop() throws Exception {
-        app.close();
+    @BeforeEach
+    void start() throws Exception {
+        app = RunningApp.anew(true);
     }
 
     @Test

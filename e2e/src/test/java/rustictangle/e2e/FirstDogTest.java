@@ -6,8 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import java.nio.file.Path;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import rustictangle.e2e.views.CoatMapView;
 import rustictangle.e2e.views.CoatView;
@@ -20,17 +19,11 @@ import rustictangle.e2e.views.ToolsView;
 /** An owner begins with nothing and ends with the next brushing date. */
 class FirstDogTest extends Browsing {
 
-    /** For what needs a new dog, but not an empty home. */
-    private static RunningApp shared;
+    private RunningApp shared;
 
-    @BeforeAll
-    static void start() throws Exception {
-        shared = RunningApp.start(folder.resolve("shared.db"), MORNING, false);
-    }
-
-    @AfterAll
-    static void stop() throws Exception {
-        shared.close();
+    @BeforeEach
+    void start() throws Exception {
+        shared = RunningApp.anew(false);
     }
 
     @Test
@@ -133,7 +126,7 @@ class FirstDogTest extends Browsing {
 
     @Test
     void everythingCanBeDoneOnTheKeyboardAlone() throws Exception {
-        try (RunningApp app = RunningApp.start(folder.resolve("keys.db"), MORNING, false)) {
+        try (RunningApp app = RunningApp.anew(false)) {
             Page page = laptop();
             HomeView.open(page, app.url());
             tabTo(page, "Add your dog");
@@ -164,7 +157,7 @@ class FirstDogTest extends Browsing {
 
     @Test
     void aSecondStartOnTheSameFileSaysSoAndHarmsNothing() throws Exception {
-        Path data = folder.resolve("shared.db");
+        Path data = shared.data();
         String said = RunningApp.startExpectingRefusal(data);
         assertTrue(said.contains("already running on " + data), said);
         assertTrue(said.contains("stop it first"), said);

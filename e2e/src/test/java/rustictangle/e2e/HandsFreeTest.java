@@ -46,7 +46,7 @@ class HandsFreeTest extends Browsing {
 
     @BeforeEach
     void start() throws Exception {
-        app = RunningApp.start(folder.resolve(UUID.randomUUID() + ".db"), MORNING, true);
+        app = RunningApp.anew(true);
     }
 
     @AfterEach
@@ -262,7 +262,7 @@ class HandsFreeTest extends Browsing {
         Barriers.assertNone(page, "teeth");
         session.button("It bit").click();
         assertThat(session.advice("session.next-bite")).isVisible();
-        assertThat(session.advice("session.closed-trainer")).containsText("belly", ignoreCase());
+        assertThat(session.advice("rhythm.closed-trainer")).containsText("belly", ignoreCase());
         page.navigate(app.url() + "dogs/2/groom/sheet");
         assertThat(page.getByText("A certified trainer or a vet first").first()).isVisible();
         HomeView home = HomeView.open(page, app.url());

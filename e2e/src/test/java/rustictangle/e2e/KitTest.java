@@ -9,8 +9,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Media;
 import java.nio.charset.StandardCharsets;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -20,16 +19,11 @@ import rustictangle.e2e.views.ToolsView;
 /** The owner learns which tool of the drawer goes where, what never to use, and the least to buy. */
 class KitTest extends Browsing {
 
-    private static RunningApp app;
+    private RunningApp app;
 
-    @BeforeAll
-    static void start() throws Exception {
-        app = RunningApp.start(folder.resolve("kit.db"), MORNING, true);
-    }
-
-    @AfterAll
-    static void stop() throws Exception {
-        app.close();
+    @BeforeEach
+    void start() throws Exception {
+        app = RunningApp.anew(true);
     }
 
     @Test
@@ -130,20 +124,19 @@ class KitTest extends Browsing {
     @Test
     void anotherSchoolIsChosenForOneDogAndTakenBack() {
         Page page = laptop();
-        page.navigate(app.url() + "dogs/2/tools/schools");
-        page.getByRole(AriaRole.BUTTON)
-                .filter(new Locator.FilterOptions().setHasText("Pins and comb, no slicker"))
-                .click();
-        page.getByText("Kept for this dog").waitFor();
+        choose(page, "Pins and comb, no slicker");
         assertThat(ToolsView.open(page, app.url(), 2).pointAt("SIDE_LEFT", "left side"))
                 .containsText("the all-round", ignoreCase());
-        page.navigate(app.url() + "dogs/2/tools/schools");
-        page.getByRole(AriaRole.BUTTON)
-                .filter(new Locator.FilterOptions().setHasText("As each coat asks"))
-                .click();
-        page.getByText("Kept for this dog").waitFor();
+        choose(page, "As each coat asks");
         assertThat(ToolsView.open(page, app.url(), 2).pointAt("SIDE_LEFT", "left side"))
                 .containsText("the soft slicker", ignoreCase());
+    }
+
+    private void choose(Page page, String name) {
+        page.navigate(app.url() + "dogs/2/tools/schools");
+        Locator school = page.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText(name));
+        school.click();
+        assertThat(school).hasAttribute("aria-pressed", "true");
     }
 
     @ParameterizedTest

@@ -8,7 +8,6 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.PreparedStatement;
@@ -20,9 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Consumer;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import rustictangle.e2e.views.SessionView;
@@ -32,23 +29,12 @@ class OutboxTest extends Browsing {
 
     private static final String EVENTS = "**/events";
 
-    private static Path data;
-    private static RunningApp app;
+    private RunningApp app;
     private String session;
-
-    @BeforeAll
-    static void start() throws Exception {
-        data = folder.resolve("outbox.db");
-        app = RunningApp.start(data, MORNING, true);
-    }
-
-    @AfterAll
-    static void stop() throws Exception {
-        app.close();
-    }
 
     @BeforeEach
     void aSessionThatHasBegun() throws Exception {
+        app = RunningApp.anew(true);
         session = UUID.randomUUID().toString();
         app.send(
                 "POST",
@@ -188,7 +174,7 @@ class OutboxTest extends Browsing {
 
     private List<String> stored() throws Exception {
         List<String> types = new ArrayList<>();
-        try (Connection opened = DriverManager.getConnection("jdbc:sqlite:" + data);
+        try (Connection opened = DriverManager.getConnection("jdbc:sqlite:" + app.data());
                 PreparedStatement ask = opened.prepareStatement(
                         "SELECT said ->> '$.type' FROM entry WHERE session_id = ? AND id <> session_id ORDER BY seq")) {
             ask.setString(1, session);

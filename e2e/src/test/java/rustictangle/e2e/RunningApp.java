@@ -12,6 +12,7 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -24,22 +25,30 @@ import java.util.concurrent.TimeUnit;
 public final class RunningApp implements AutoCloseable {
 
     private static final int READY_WITHIN_SECONDS = 240;
+    /** In one that is soon gone, little is done often enough to be worth more than the first compiler. */
+    private static final List<String> SHORT_LIVED = List.of("-XX:TieredStopAtLevel=1");
 
     private final Process process;
+    private final Path data;
+    private final Path clock;
     private final int port;
     private final List<String> output = Collections.synchronizedList(new ArrayList<>());
     private final CountDownLatch readyOrGone = new CountDownLatch(1);
     private volatile boolean ready;
 
-    private RunningApp(Path data, int port, String clock, boolean demo, String restore) throws IOException {
+    private RunningApp(Path data, int port, String moment, boolean demo, String restore, List<String> machine)
+            throws IOException {
         this.port = port;
+        this.data = data;
+        this.clock = data.resolveSibling(data.getFileName() + ".clock");
+        at(moment);
         List<String> command = new ArrayList<>(Command.OF_START);
-        // Little is done often enough here to be worth more than the first compiler.
-        command.addAll(1, List.of("-Duser.timezone=UTC", "-XX:TieredStopAtLevel=1"));
+        command.add(1, "-Duser.timezone=UTC");
+        command.addAll(1, machine);
         command.addAll(List.of(
                 "--server.port=" + port,
                 "--rustictangle.data=" + data,
-                "--rustictangle.clock=" + clock,
+                "--rustictangle.clock=file:" + clock,
                 "--rustictangle.demo=" + demo,
                 "--rustictangle.restore=" + restore));
         this.process = new ProcessBuilder(command).redirectErrorStream(true).start();
@@ -77,40 +86,59 @@ public final class RunningApp implements AutoCloseable {
         }
     }
 
-    /** @param clock an ISO instant at which time stands still; empty: the machine's clock */
-    public static RunningApp start(Path data, String clock, boolean demo) throws IOException, InterruptedException {
-        return start(data, freePort(), clock, demo);
+    /** @param moment an ISO instant at which time stands still, until it is moved */
+    public static RunningApp start(Path data, String moment, boolean demo) throws IOException, InterruptedException {
+        return start(data, freePort(), moment, demo);
     }
 
-    public static RunningApp start(Path data, int port, String clock, boolean demo)
+    public static RunningApp start(Path data, int port, String moment, boolean demo)
             throws IOException, InterruptedException {
-        if (demo && !Files.exists(data)) {
-            copyDemo(clock, data);
+        return ready(new RunningApp(data, port, moment, demo, "", SHORT_LIVED));
+    }
+
+    /** One for all tests with the demo household, and one for those that begin with nothing. */
+    private static final Map<Boolean, RunningApp> SHARED = new ConcurrentHashMap<>();
+
+    /** How that one's data was in the beginning. */
+    private String beginning = "";
+
+    /**
+     * The application that all tests share, on its first morning: with the demo household, or with nothing. Whatever a test
+     * before did to it is gone. It is not to be stopped.
+     */
+    public static RunningApp anew(boolean demo) throws IOException, InterruptedException {
+        RunningApp app = SHARED.get(demo);
+        if (app == null) {
+            Path data = Files.createTempDirectory("rustic-tangle").resolve("shared.db");
+            app = ready(new RunningApp(data, freePort(), Browsing.MORNING, demo, "", List.of()));
+            app.beginning = app.get("api/export.json");
+            Runtime.getRuntime().addShutdownHook(new Thread(app.process::destroyForcibly));
+            SHARED.put(demo, app);
+        } else {
+            app.at(Browsing.MORNING);
+            if (!app.get("api/export.json").equals(app.beginning)) {
+                app.send("PUT", "api/import.json", app.beginning);
+            }
         }
-        return ready(new RunningApp(data, port, clock, demo, ""));
+        return app;
+    }
+
+    /** The day goes on, or back: the next thing that is asked is answered then. */
+    public RunningApp at(String moment) throws IOException {
+        Path beside = Files.createTempFile(clock.getParent(), "clock", "");
+        Files.writeString(beside, moment);
+        Files.move(beside, clock, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+        return this;
+    }
+
+    /** The data file. */
+    Path data() {
+        return data;
     }
 
     /** With a backup in the place of the data file. */
-    static RunningApp restored(Path data, Path backup, String clock) throws IOException, InterruptedException {
-        return ready(new RunningApp(data, freePort(), clock, false, backup.toString()));
-    }
-
-    /** The months of the demo household, lived through once for each clock and then only copied. */
-    private static final Map<String, Path> DEMOS = new ConcurrentHashMap<>();
-
-    /** Puts the demo household as it is on this clock's day in place, without starting anything on it. */
-    static void copyDemo(String clock, Path data) throws IOException {
-        Files.copy(DEMOS.computeIfAbsent(clock, RunningApp::demoAt), data);
-    }
-
-    private static Path demoAt(String clock) {
-        try {
-            Path data = Files.createTempDirectory("rustic-tangle-demo").resolve("demo.db");
-            ready(new RunningApp(data, freePort(), clock, true, "")).close();
-            return data;
-        } catch (IOException | InterruptedException e) {
-            throw new IllegalStateException("no demo household", e);
-        }
+    static RunningApp restored(Path data, Path backup, String moment) throws IOException, InterruptedException {
+        return ready(new RunningApp(data, freePort(), moment, false, backup.toString(), SHORT_LIVED));
     }
 
     private static RunningApp ready(RunningApp app) throws InterruptedException {
@@ -123,7 +151,7 @@ public final class RunningApp implements AutoCloseable {
 
     /** Starts it where it is expected to refuse, and returns all it said. */
     static String startExpectingRefusal(Path data) throws IOException, InterruptedException {
-        RunningApp app = new RunningApp(data, freePort(), "", false, "");
+        RunningApp app = new RunningApp(data, freePort(), Browsing.MORNING, false, "", SHORT_LIVED);
         if (!app.process.waitFor(READY_WITHIN_SECONDS, TimeUnit.SECONDS)) {
             app.kill();
         }
@@ -159,8 +187,12 @@ public final class RunningApp implements AutoCloseable {
                 .build());
     }
 
+    /** Ends it, unless others share it. */
     @Override
     public void close() throws InterruptedException {
+        if (SHARED.containsValue(this)) {
+            return;
+        }
         process.destroy();
         if (!process.waitFor(20, TimeUnit.SECONDS)) {
             kill();

@@ -1,8 +1,19 @@
 package rustictangle.e2e;
 
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -18,10 +29,13 @@ class Screenshots extends Browsing {
     private static RunningApp app;
     private static RunningApp empty;
 
+    private static final int FEWEST_COLOURS = 50;
+    private static final double MOST_OF_ONE_COLOUR = 0.97;
+
     @BeforeAll
     static void start() throws Exception {
-        app = RunningApp.start(folder.resolve("pictures.db"), MORNING, true);
-        empty = RunningApp.start(folder.resolve("empty.db"), MORNING, false);
+        app = RunningApp.anew(true);
+        empty = RunningApp.anew(false);
     }
 
     @AfterAll
@@ -32,7 +46,7 @@ class Screenshots extends Browsing {
 
     @Test
     void takeThemAll() {
-        Page laptop = laptop();
+        Page laptop = atNoon(laptop());
         take(laptop, empty.url(), "welcome");
         take(laptop, app.url(), "home");
         take(laptop, app.url() + "dogs/2/coat", "coat");
@@ -63,11 +77,8 @@ class Screenshots extends Browsing {
         snap(laptop, "care-nails");
         take(laptop, app.url() + "dogs/3/routine", "routine");
 
-        Page phone = phone();
+        Page phone = atNoon(phone());
         take(phone, app.url(), "phone-home");
-        // Out of the quiet hours, whenever the pictures are taken.
-        phone.clock().setFixedTime("2026-05-14T12:00:00");
-        laptop.clock().setFixedTime("2026-05-14T12:00:00");
         phone.navigate(app.url() + "dogs/2/routine");
         new RoutineView(phone).begin();
         snap(phone, "phone-session");
@@ -84,15 +95,45 @@ class Screenshots extends Browsing {
         snap(laptop, "session-catch");
     }
 
+    /** All pictures are of one moment, out of the quiet hours. */
+    private static Page atNoon(Page page) {
+        page.clock().setFixedTime("2026-05-14T12:00:00");
+        return page;
+    }
+
     private static void take(Page page, String url, String name) {
         page.navigate(url);
-        page.locator("main h1, main h2").first().waitFor();
         snap(page, name);
     }
 
+    /** A picture that is nearly of one colour, or holds less than half of the one before, is none. */
     private static void snap(Page page, String name) {
-        page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
-        page.evaluate("() => document.fonts.ready");
-        page.screenshot(new Page.ScreenshotOptions().setPath(PICTURES.resolve(name + ".png")));
+        There.isAll(page);
+        byte[] picture = page.screenshot();
+        Path file = PICTURES.resolve(name + ".png");
+        try {
+            assertTrue(colours(picture) >= FEWEST_COLOURS, name + " is nearly of one colour");
+            assertTrue(
+                    !Files.exists(file) || 2 * picture.length > Files.size(file),
+                    name + " lost over half of what it showed; if that is right, remove the old picture first");
+            Files.write(file, picture);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static long colours(byte[] png) throws IOException {
+        BufferedImage image = ImageIO.read(new ByteArrayInputStream(png));
+        int[] points = image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth());
+        int most = Arrays.stream(points)
+                .boxed()
+                .collect(Collectors.groupingBy(Function.identity(), Collectors.summingInt(one -> 1)))
+                .values()
+                .stream()
+                .max(Integer::compare)
+                .orElseThrow();
+        return most > MOST_OF_ONE_COLOUR * points.length
+                ? 1
+                : Arrays.stream(points).distinct().count();
     }
 }

@@ -5,7 +5,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -19,60 +18,54 @@ class TrustTest extends Browsing {
 
     @Test
     void aPuppysFirstThreeDaysAndItsRelapseAfterThreeWeeksPause() throws Exception {
-        Path data = folder.resolve("puppy.db");
         Page page = laptop();
-        try (RunningApp app = RunningApp.start(data, MORNING, false)) {
-            addDog(app, "PUPPY", "GENTLE", "WIRE", 30);
-            page.navigate(app.url() + "dogs/1/trust");
-            assertThat(page.locator("[data-test=first]")).containsText("Wooden-pin brush, back", ignoreCase());
-            assertThat(page.locator("[data-test=first]")).containsText("10 s");
-            page.locator("[data-test=first]").click();
-            assertThat(page.getByText("Rung 1 of 10:")).isVisible();
-            answers(page, "1", "1");
-            // A slip of the finger is taken back.
-            answers(page, "3");
-            press(page, "Undo u");
-            assertThat(page.getByLabel("Rung 1 of 10, 2 relaxed in a row")).isVisible();
-            answers(page, "1");
-            assertThat(page.getByText("Rung 2 of 10:")).isVisible();
-            assertThat(page.getByText("3 treats, within")).isVisible();
-            Barriers.assertNone(page, "practice");
-        }
-        try (RunningApp app = RunningApp.start(data, "2026-05-15T09:00:00Z", false)) {
-            page.navigate(app.url() + PRACTICE);
-            assertThat(page.getByText("Rung 2 of 10:")).isVisible();
-            answers(page, "1", "1", "2", "1", "1");
-            assertThat(page.getByLabel("Rung 2 of 10, 2 relaxed in a row")).isVisible();
-            answers(page, "1");
-            assertThat(page.getByText("Rung 3 of 10:")).isVisible();
-        }
-        try (RunningApp app = RunningApp.start(data, "2026-05-16T09:00:00Z", false)) {
-            page.navigate(app.url() + PRACTICE);
-            answers(page, "3");
-            assertThat(page.getByText("Rung 2 of 10:")).isVisible();
-            answers(page, "3");
-            assertThat(page.getByText("Enough for today")).isVisible();
-            assertThat(page.getByText("End with something easy:")).isVisible();
-            page.navigate(app.url() + "dogs/1/trust");
-            assertThat(page.getByText("Over the weeks")).isVisible();
-        }
+        RunningApp app = RunningApp.anew(false);
+        addDog(app, "PUPPY", "GENTLE", "WIRE", 30);
+        page.navigate(app.url() + "dogs/1/trust");
+        assertThat(page.locator("[data-test=first]")).containsText("Wooden-pin brush, back", ignoreCase());
+        assertThat(page.locator("[data-test=first]")).containsText("10 s");
+        page.locator("[data-test=first]").click();
+        assertThat(page.getByText("Rung 1 of 10:")).isVisible();
+        answers(page, "1", "1");
+        // A slip of the finger is taken back.
+        answers(page, "3");
+        press(page, "Undo u");
+        assertThat(page.getByLabel("Rung 1 of 10, 2 relaxed in a row")).isVisible();
+        answers(page, "1");
+        assertThat(page.getByText("Rung 2 of 10:")).isVisible();
+        assertThat(page.getByText("3 treats, within")).isVisible();
+        Barriers.assertNone(page, "practice");
+        app.at("2026-05-15T09:00:00Z");
+        page.navigate(app.url() + PRACTICE);
+        assertThat(page.getByText("Rung 2 of 10:")).isVisible();
+        answers(page, "1", "1", "2", "1", "1");
+        assertThat(page.getByLabel("Rung 2 of 10, 2 relaxed in a row")).isVisible();
+        answers(page, "1");
+        assertThat(page.getByText("Rung 3 of 10:")).isVisible();
+        app.at("2026-05-16T09:00:00Z");
+        page.navigate(app.url() + PRACTICE);
+        answers(page, "3");
+        assertThat(page.getByText("Rung 2 of 10:")).isVisible();
+        answers(page, "3");
+        assertThat(page.getByText("Enough for today")).isVisible();
+        assertThat(page.getByText("End with something easy:")).isVisible();
+        page.navigate(app.url() + "dogs/1/trust");
+        assertThat(page.getByText("Over the weeks")).isVisible();
         // Two days of catching up to rung 3, then three weeks without.
-        try (RunningApp app = RunningApp.start(data, "2026-05-17T09:00:00Z", false)) {
-            page.navigate(app.url() + PRACTICE);
-            answers(page, "1", "1", "1", "1", "1", "1");
-            assertThat(page.getByText("Rung 3 of 10:")).isVisible();
-        }
-        try (RunningApp app = RunningApp.start(data, "2026-06-08T09:00:00Z", false)) {
-            page.navigate(app.url() + PRACTICE);
-            assertThat(page.getByText("Rung 2 of 10:")).isVisible();
-            page.getByText("Why this, and why so short?").click();
-            assertThat(page.getByText("After 22 days without it here")).isVisible();
-        }
+        app.at("2026-05-17T09:00:00Z");
+        page.navigate(app.url() + PRACTICE);
+        answers(page, "1", "1", "1", "1", "1", "1");
+        assertThat(page.getByText("Rung 3 of 10:")).isVisible();
+        app.at("2026-06-08T09:00:00Z");
+        page.navigate(app.url() + PRACTICE);
+        assertThat(page.getByText("Rung 2 of 10:")).isVisible();
+        page.getByText("Why this, and why so short?").click();
+        assertThat(page.getByText("After 22 days without it here")).isVisible();
     }
 
     @Test
     void aFearSignWhileBrushingMovesThatPlaceBackToPractice() throws Exception {
-        try (RunningApp app = RunningApp.start(folder.resolve("fear.db"), MORNING, false)) {
+        try (RunningApp app = RunningApp.anew(false)) {
             addDog(app, "ADULT", "GENTLE", "CURLY", 20);
             UUID id = UUID.randomUUID();
             app.send("POST", "api/dogs/1/sessions", "{\"id\": \"" + id + "\", \"sections\": [\"BELLY\", \"BACK\"]}");
@@ -97,7 +90,7 @@ class TrustTest extends Browsing {
     /** A growl in practice: hands off, the place is closed, and nothing else is begun that day; a ladder may begin lower. */
     @Test
     void aGrowlInPracticeEndsTheDayAndALadderMayBeBegunLower() throws Exception {
-        try (RunningApp app = RunningApp.start(folder.resolve("growl.db"), MORNING, false)) {
+        try (RunningApp app = RunningApp.anew(false)) {
             addDog(app, "ADULT", "GENTLE", "WIRE", 30);
             Page page = laptop();
             page.navigate(app.url() + "dogs/1/practice?subject=COMB&section=BACK");
@@ -119,7 +112,7 @@ class TrustTest extends Browsing {
 
     @Test
     void anAnswerGivenWhileTheServerIsAwayIsKeptAndSent() throws Exception {
-        try (RunningApp app = RunningApp.start(folder.resolve("away.db"), MORNING, false)) {
+        try (RunningApp app = RunningApp.anew(false)) {
             addDog(app, "PUPPY", "GENTLE", "WIRE", 30);
             Page page = phone();
             page.navigate(app.url() + PRACTICE);
@@ -148,7 +141,7 @@ class TrustTest extends Browsing {
     /** What is not known is asked once, the race is told, and what a vet must see stays closed until somebody says so. */
     @Test
     void theRaceIsToldAndWhatAVetMustSeeStaysClosedUntilSomebodySaysThatTheyDid() throws Exception {
-        try (RunningApp app = RunningApp.start(folder.resolve("race.db"), MORNING, false)) {
+        try (RunningApp app = RunningApp.anew(false)) {
             addDog(app, "ADULT", "ROUGH_GROOM", "DROP", 110);
             Page page = laptop();
             page.navigate(app.url() + "dogs/1/when");
@@ -182,7 +175,7 @@ class TrustTest extends Browsing {
                     "{\"id\": \"%s\", \"said\": {\"type\": \"STOPPED\"}}".formatted(UUID.randomUUID()));
             page.navigate(app.url() + "dogs/1/sessions/" + id);
             assertThat(page.locator("[data-rule='session.next-vet']")).containsText("belly and groin");
-            assertThat(page.locator("[data-rule='session.closed-vet']")).isVisible();
+            assertThat(page.locator("[data-rule='rhythm.closed-vet']")).isVisible();
             page.navigate(app.url());
             assertThat(page.getByText("Closed until the vet has seen it: belly and groin"))
                     .isVisible();

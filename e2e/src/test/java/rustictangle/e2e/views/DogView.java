@@ -22,7 +22,7 @@ public final class DogView extends View {
 
     public void weigh(String kilograms) {
         weight().fill(kilograms);
-        button("Keep").click();
+        weight().press("Enter");
     }
 
     public Locator name() {
