@@ -25,7 +25,7 @@ const queryClient = new QueryClient({
 queryClient.getQueryCache().subscribe((event) => {
   if (event.type === 'updated' && event.action.type === 'success') outbox.alive()
 })
-void outbox.start(
+outbox.start(
   () =>
     void queryClient.invalidateQueries({
       predicate: (query) => !['session', 'pulse', 'practice'].includes(String(query.queryKey[0])),

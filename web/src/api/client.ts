@@ -94,14 +94,14 @@ function problemOf(response: Response, error: unknown): ApiProblem {
 }
 
 /** The same with what is wrong with each field, where nothing else says so. */
-export function saysAll(error: unknown): string {
+export function detailsOf(error: unknown): string {
   return error instanceof ApiProblem && error.fields.length
     ? error.fields.map((field) => field.message).join(' ')
-    : saysWhat(error)
+    : messageOf(error)
 }
 
 /** Words for the owner about what went wrong. */
-export function saysWhat(error: unknown): string {
+export function messageOf(error: unknown): string {
   return error instanceof ApiProblem
     ? error.message
     : 'Rustic Tangle does not answer. What you entered is kept here; is it still running?'

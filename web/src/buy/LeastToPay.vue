@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { saysAll } from '@/api/client'
+import { detailsOf } from '@/api/client'
 import type { ToolKind, ToPay } from '@/api/types'
 import { money } from '@/shell/numbers'
 import { useUnits } from '@/shell/useUnits'
@@ -44,7 +44,7 @@ function keep(kind: ToolKind, event: Event) {
       </label>
     </div>
     <p v-if="save.error.value" class="caution" role="alert">
-      <strong>{{ saysAll(save.error.value) }}</strong>
+      <strong>{{ detailsOf(save.error.value) }}</strong>
     </p>
     <p v-if="pay.total === undefined" role="status">
       The least to pay is worked out once every kind has a price: still missing

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { saysWhat } from '@/api/client'
+import { messageOf } from '@/api/client'
 import choices from '@/api/choices'
 import { useSections } from '@/api/queries'
 import type { BathKind, Section } from '@/api/types'
@@ -103,7 +103,7 @@ const lineBrush = () => router.push(`/dogs/${props.dogId}/routine`)
     :can-back="begun || felt.size > 0 || bathed || !!end"
     :pending="!view"
     :error="bath.error.value"
-    :refused="begin.error.value ? saysWhat(begin.error.value) : undefined"
+    :refused="begin.error.value ? messageOf(begin.error.value) : undefined"
     @back="back"
     @retry="bath.refetch()"
   >

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { JobView } from '@/api/types'
 import PageState from '@/shell/PageState.vue'
 import { daysAgo, inDays, useUnits } from '@/shell/useUnits'
-import { saysAll } from '@/api/client'
+import { detailsOf } from '@/api/client'
 import { useWeight } from '@/dog/useWeight'
 import WeightStrip from '@/dog/WeightStrip.vue'
 import JobSign from './JobSign.vue'
@@ -111,7 +111,7 @@ function keep(job: JobView, days: number) {
           </tbody>
         </table>
         <p v-if="choose.error.value" class="caution" role="alert">
-          <strong>{{ saysAll(choose.error.value) }}</strong>
+          <strong>{{ detailsOf(choose.error.value) }}</strong>
         </p>
         <p class="foot"><router-link to="/drawer/supplies">What lies ready: shampoo, pads, clippers …</router-link></p>
       </div>

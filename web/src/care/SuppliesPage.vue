@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { saysAll } from '@/api/client'
+import { detailsOf } from '@/api/client'
 import choices from '@/api/choices'
 import PageState from '@/shell/PageState.vue'
 import { useSupplies } from './useCare'
@@ -49,7 +49,7 @@ function dilute(typed: string) {
       </li>
     </ul>
     <p v-if="put.error.value" class="caution" role="alert">
-      <strong>{{ saysAll(put.error.value) }}</strong>
+      <strong>{{ detailsOf(put.error.value) }}</strong>
     </p>
   </PageState>
 </template>

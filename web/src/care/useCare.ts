@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, toValue, type MaybeRefOrGetter } from 'vue'
-import { api, ask, saysAll } from '@/api/client'
+import { api, ask, detailsOf } from '@/api/client'
 import type {
   BathKind,
   BathView,
@@ -113,7 +113,7 @@ export function useAtTheTable(dogId: number, job: CareJob) {
       void client.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'care-steps' })
     },
     refused: (problem, letter) => {
-      refused.value = `This could not be kept: ${letter.words}. ${saysAll(problem)}`
+      refused.value = `This could not be kept: ${letter.words}. ${detailsOf(problem)}`
     },
   })
   function put(path: string, body: object, words: string) {

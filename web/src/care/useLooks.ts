@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
-import { api, ask, saysAll } from '@/api/client'
+import { api, ask, detailsOf } from '@/api/client'
 import type { LooksView, Section } from '@/api/types'
 import { useOutbox } from '@/shell/useOutbox'
 
@@ -19,7 +19,7 @@ export function useLooks(dogId: number) {
       void client.invalidateQueries({ queryKey: ['care-sheet', dogId] })
     },
     refused: (problem, letter) => {
-      refused.value = `This could not be kept: ${letter.words}. ${saysAll(problem)}`
+      refused.value = `This could not be kept: ${letter.words}. ${detailsOf(problem)}`
     },
   })
   return {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { ApiProblem, saysWhat } from '@/api/client'
+import { ApiProblem, messageOf } from '@/api/client'
 import { useSections } from '@/api/queries'
 import type { Breed, CoatForm, CoatKindInfo, Doubt, Region, Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
@@ -179,7 +179,7 @@ async function submit() {
           <p>Look again and change it above, or keep it as it is.</p>
         </div>
         <div v-if="save.error.value" class="caution" role="alert">
-          <strong>{{ saysWhat(save.error.value) }}</strong>
+          <strong>{{ messageOf(save.error.value) }}</strong>
           <div v-for="problem in problems" :key="problem.field">
             {{ regionOf(problem.field) }} {{ problem.message }}
           </div>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { ApiProblem, saysWhat } from '@/api/client'
+import { ApiProblem, messageOf } from '@/api/client'
 import { useHome, useSections } from '@/api/queries'
 import type { Region, Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
@@ -95,7 +95,7 @@ async function takeAway(when: string, millimetres: number) {
               />
               <v-btn type="submit" color="primary" size="large" :loading="put.isPending.value">Keep this reading</v-btn>
               <div v-if="put.error.value" class="caution" role="alert">
-                <strong>{{ saysWhat(put.error.value) }}</strong>
+                <strong>{{ messageOf(put.error.value) }}</strong>
                 <div v-for="problem in problems" :key="problem.field">{{ problem.message }}</div>
               </div>
             </div>

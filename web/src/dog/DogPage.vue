@@ -3,7 +3,7 @@ import facts from '@/api/facts'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import choices from '@/api/choices'
-import { ApiProblem, saysWhat } from '@/api/client'
+import { ApiProblem, messageOf } from '@/api/client'
 import { useBreeds } from '@/api/queries'
 import type { Breed, DogForm } from '@/api/types'
 import { useWeight } from './useWeight'
@@ -102,7 +102,7 @@ async function takeAway() {
         <button type="button" class="forget" @click="forget(stored.data.value?.form ?? NEW_DOG)">Forget it</button>
       </p>
       <p v-if="save.error.value" class="caution" role="alert">
-        <strong>{{ saysWhat(save.error.value) }}</strong>
+        <strong>{{ messageOf(save.error.value) }}</strong>
       </p>
 
       <div class="pair">

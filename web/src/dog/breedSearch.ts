@@ -12,7 +12,7 @@ export interface BreedsFound<T> {
 }
 
 /** Words that say nothing of which breed it is. */
-const IDLE = new Set(['dog', 'the', 'a', 'an', 'my', 'and', 'of', 'with', 'x', 'puppy', 'breed'])
+const STOP_WORDS = new Set(['dog', 'the', 'a', 'an', 'my', 'and', 'of', 'with', 'x', 'puppy', 'breed'])
 /** What people call a cross. */
 const CROSS = 'cross crossbreed mix mixed hybrid half'
 const SHOWN = 8
@@ -30,7 +30,7 @@ export function breedSearch<T extends Searched>(all: readonly T[]): (typed: stri
   const index = new MiniSearch<{ id: number; name: string; also: string; parents: string; whole: string }>({
     fields: ['name', 'also', 'parents', 'whole'],
     tokenize: (text) => plain(text).split(/[^\p{L}\p{N}]+/u),
-    processTerm: (term) => (IDLE.has(term) ? null : term),
+    processTerm: (term) => (STOP_WORDS.has(term) ? null : term),
     searchOptions: {
       boost: { name: 3, also: 2, whole: 3 },
       prefix: true,

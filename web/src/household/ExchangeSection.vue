@@ -2,7 +2,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { useTimeoutFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { api, ask, askPlain, saysAll } from '@/api/client'
+import { api, ask, askPlain, detailsOf } from '@/api/client'
 import facts from '@/api/facts'
 import ProgressLine from '@/shell/ProgressLine.vue'
 import { useNotice } from '@/shell/useNotice'
@@ -114,7 +114,7 @@ const time = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2
     </p>
     <ProgressLine v-if="busy || fetching" />
     <p v-if="error" class="caution" role="alert">
-      <strong>{{ saysAll(error) }}</strong>
+      <strong>{{ detailsOf(error) }}</strong>
     </p>
     <details v-if="kept.data.value?.length">
       <summary>Kept before something took the place of everything ({{ kept.data.value.length }})</summary>

@@ -2,7 +2,7 @@
 import facts from '@/api/facts'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
-import { api, ask, saysAll } from '@/api/client'
+import { api, ask, detailsOf } from '@/api/client'
 import { about, MOST_MATS } from '@/shell/numbers'
 import { useHousehold, useSaveHousehold } from '@/api/queries'
 import type { Household } from '@/api/types'
@@ -167,7 +167,7 @@ async function submit() {
         </div>
       </fieldset>
       <p v-if="save.error.value" class="caution" role="alert">
-        <strong>{{ saysAll(save.error.value) }}</strong>
+        <strong>{{ detailsOf(save.error.value) }}</strong>
       </p>
       <v-btn type="submit" color="primary" size="large" :loading="save.isPending.value">Keep</v-btn>
     </form>

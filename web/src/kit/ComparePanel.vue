@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { saysWhat } from '@/api/client'
+import { messageOf } from '@/api/client'
 import type { Section } from '@/api/types'
 import { useUnits } from '@/shell/useUnits'
 import FitMark from './FitMark.vue'
@@ -28,7 +28,7 @@ const percent = (value: number | undefined) => (value === undefined ? '' : `${Ma
 
 <template>
   <div class="compare">
-    <p v-if="comparison.error.value" role="alert">{{ saysWhat(comparison.error.value) }}</p>
+    <p v-if="comparison.error.value" role="alert">{{ messageOf(comparison.error.value) }}</p>
     <template v-else-if="comparison.data.value">
       <p class="why">
         <b>{{ say(comparison.data.value.why.text) }}</b>

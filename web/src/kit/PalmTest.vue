@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { saysWhat } from '@/api/client'
+import { messageOf } from '@/api/client'
 import type { Fault, ToolKindInfo, ToolView } from '@/api/types'
 import { useNotice } from '@/shell/useNotice'
 import { useUnits } from '@/shell/useUnits'
@@ -66,7 +66,7 @@ async function replace() {
         found.length ? 'Put it aside' : 'It passed today'
       }}</v-btn>
     </template>
-    <p v-if="error" class="caution" role="alert"><strong>Not kept.</strong> {{ saysWhat(error) }}</p>
+    <p v-if="error" class="caution" role="alert"><strong>Not kept.</strong> {{ messageOf(error) }}</p>
   </section>
 </template>
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { saysWhat } from '@/api/client'
+import { messageOf } from '@/api/client'
 import { useSections } from '@/api/queries'
 import type { ApproachForm, SchoolView } from '@/api/types'
 import ChoiceRow from '@/shell/ChoiceRow.vue'
@@ -55,7 +55,7 @@ function changes(school: SchoolView): string[] {
         </button>
       </div>
       <p v-if="choose.error.value" class="caution" role="alert">
-        <strong>Not kept.</strong> {{ saysWhat(choose.error.value) }}
+        <strong>Not kept.</strong> {{ messageOf(choose.error.value) }}
       </p>
       <hr class="seam" />
       <ChoiceRow

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { saysWhat } from '@/api/client'
+import { messageOf } from '@/api/client'
 import type { ToolView } from '@/api/types'
 import { useNotice } from '@/shell/useNotice'
 import { daysAgo, useUnits } from '@/shell/useUnits'
@@ -37,7 +37,7 @@ async function clean() {
       <template v-else>Nobody has said when it was last cleaned.</template>
     </p>
     <p v-if="cleaned.error.value" class="caution" role="alert">
-      <strong>{{ saysWhat(cleaned.error.value) }}</strong>
+      <strong>{{ messageOf(cleaned.error.value) }}</strong>
     </p>
     <v-btn variant="outlined" :loading="cleaned.isPending.value" @click="clean">Cleaned today</v-btn>
   </section>

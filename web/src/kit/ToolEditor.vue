@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import facts from '@/api/facts'
 import { computed } from 'vue'
-import { ApiProblem, saysWhat } from '@/api/client'
+import { ApiProblem, messageOf } from '@/api/client'
 import type { ToolForm, ToolKindInfo, ToolView } from '@/api/types'
 import ChoiceRow from '@/shell/ChoiceRow.vue'
 import LengthField from '@/shell/LengthField.vue'
@@ -88,7 +88,7 @@ async function keep() {
       hide-details
     />
     <div v-if="save.error.value" class="caution" role="alert">
-      <strong>{{ saysWhat(save.error.value) }}</strong>
+      <strong>{{ messageOf(save.error.value) }}</strong>
       <div v-for="problem in problems" :key="problem.field">{{ problem.message }}</div>
     </div>
     <div class="acts">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { saysWhat } from '@/api/client'
+import { messageOf } from '@/api/client'
 import { useNotice } from '@/shell/useNotice'
 import { useCalendar } from './usePlan'
 
@@ -36,7 +36,7 @@ async function another() {
       <button type="button" :disabled="renew.isPending.value" @click="another">Make another one</button>
     </p>
     <p v-if="renew.error.value" class="caution" role="alert">
-      <strong>{{ saysWhat(renew.error.value) }}</strong>
+      <strong>{{ messageOf(renew.error.value) }}</strong>
     </p>
   </details>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { saysWhat } from '@/api/client'
+import { messageOf } from '@/api/client'
 import type { Home } from '@/api/types'
 import { minutes, useUnits } from '@/shell/useUnits'
 import { labelOf } from '@/api/words'
@@ -124,7 +124,7 @@ function dogOf(id: number) {
       >
     </div>
     <p v-if="begin.error.value" class="caution" role="alert">
-      <strong>{{ saysWhat(begin.error.value) }}</strong>
+      <strong>{{ messageOf(begin.error.value) }}</strong>
     </p>
   </section>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { saysAll } from '@/api/client'
+import { detailsOf } from '@/api/client'
 import { useSections } from '@/api/queries'
 import type { ThreadLine } from '@/api/types'
 import { labelOf } from '@/api/words'
@@ -120,7 +120,7 @@ async function setGroom(day: string | undefined) {
         </button>
       </div>
       <p v-if="groom.error.value" class="caution" role="alert">
-        <strong>{{ saysAll(groom.error.value) }}</strong>
+        <strong>{{ detailsOf(groom.error.value) }}</strong>
       </p>
       <p v-if="!lines.length">Nothing on this dog mats: smooth hair and cords have no thread.</p>
       <template v-else>

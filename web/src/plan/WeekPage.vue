@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { saysAll } from '@/api/client'
+import { detailsOf } from '@/api/client'
 import { useHousehold, useSaveHousehold } from '@/api/queries'
 import type { Household } from '@/api/types'
 import { labelOf } from '@/api/words'
@@ -118,7 +118,7 @@ function soMany() {
           </li>
         </ol>
         <p v-if="save.error.value" class="caution" role="alert">
-          <strong>{{ saysAll(save.error.value) }}</strong>
+          <strong>{{ detailsOf(save.error.value) }}</strong>
         </p>
         <div class="below">
           <section v-if="shown" class="shown" aria-live="polite">

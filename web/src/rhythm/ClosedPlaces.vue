@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import facts from '@/api/facts'
 import { ref } from 'vue'
-import { saysAll } from '@/api/client'
+import { detailsOf } from '@/api/client'
 import { useSections } from '@/api/queries'
 import type { ClosedView } from '@/api/types'
 import { labelOf } from '@/api/words'
@@ -47,7 +47,7 @@ async function open(one: ClosedView) {
       </form>
     </article>
     <p v-if="seen.error.value" class="caution" role="alert">
-      <strong>{{ saysAll(seen.error.value) }}</strong>
+      <strong>{{ detailsOf(seen.error.value) }}</strong>
     </p>
   </section>
 </template>

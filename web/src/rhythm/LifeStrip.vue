@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { saysWhat } from '@/api/client'
+import { messageOf } from '@/api/client'
 import { daysAgo } from '@/shell/useUnits'
 import { useLife } from './useLife'
 
@@ -49,7 +49,7 @@ const wasSoaked = () => toggle.mutate({ day: wet.value!.day, event: 'SOAKED', ha
       <button type="button" :disabled="toggle.isPending.value" @click="wasSoaked">It got soaked</button>
     </p>
     <p v-if="toggle.error.value" class="caution" role="alert">
-      <strong>{{ saysWhat(toggle.error.value) }}</strong>
+      <strong>{{ messageOf(toggle.error.value) }}</strong>
     </p>
   </section>
 </template>

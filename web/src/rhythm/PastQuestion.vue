@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { saysAll } from '@/api/client'
+import { detailsOf } from '@/api/client'
 import choices from '@/api/choices'
 import { useNotice } from '@/shell/useNotice'
 import { usePast } from './useWhen'
@@ -31,7 +31,7 @@ async function answer(last: (typeof choices.LastCombed)[number]) {
     </div>
     <p class="quiet">Until a place has met the comb, it is only known as well as that.</p>
     <p v-if="say.error.value" class="caution" role="alert">
-      <strong>{{ saysAll(say.error.value) }}</strong>
+      <strong>{{ detailsOf(say.error.value) }}</strong>
     </p>
   </section>
 </template>

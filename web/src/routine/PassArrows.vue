@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { StepView } from '@/api/types'
+import type { RoutinePlaceView } from '@/api/types'
 
 /** The directions of the passes over lying hair, one after the other; the last one finishes. */
-const props = defineProps<{ passes: StepView['passes'] }>()
+const props = defineProps<{ passes: RoutinePlaceView['passes'] }>()
 
-type Direction = StepView['passes']['directions'][number]
+type Direction = RoutinePlaceView['passes']['directions'][number]
 const WORDS: Record<Direction, string> = { WITH_LIE: 'with the lie', AGAINST_LIE: 'against the lie', ACROSS: 'across' }
 const ARROWS: Record<Direction, string> = {
   WITH_LIE: 'M8 8L44 26M35 27L45 26 41 17',

@@ -2,7 +2,7 @@
 import { useMutation, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, ask, saysWhat } from '@/api/client'
+import { api, ask, messageOf } from '@/api/client'
 import { useHome, useSections } from '@/api/queries'
 import type { Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
@@ -58,10 +58,10 @@ const trainingAt = (section: Section) => inTraining.value.find((one) => one.sect
 const dogName = computed(() => home.data.value?.dogs.find((dog) => dog.id === props.dogId)?.name ?? 'the dog')
 const chosen = ref<Section>()
 
-const steps = computed(() => routine.value?.steps ?? [])
+const places = computed(() => routine.value?.places ?? [])
 const waiting = computed(() => today.data.value?.waits ?? [])
 const nothingBrushed = computed(() => when.data.value?.plan.sections.every((s) => s.state === 'NOT_BRUSHED'))
-const taken = computed(() => steps.value.filter((step) => !left.value.includes(step.section)))
+const taken = computed(() => places.value.filter((place) => !left.value.includes(place.section)))
 /** Shown while nothing is left out: then it is the whole routine's own. */
 const range = computed(() =>
   left.value.length || !routine.value
@@ -70,16 +70,16 @@ const range = computed(() =>
 )
 /** Nothing to say where each place is a step of its own, or some were left out. */
 const inSteps = computed(() => {
-  const grips = today.data.value?.grips.length ?? 0
-  return left.value.length || grips === steps.value.length ? '' : ` in ${grips} ${grips === 1 ? 'step' : 'steps'}`
+  const steps = today.data.value?.steps.length ?? 0
+  return left.value.length || steps === places.value.length ? '' : ` in ${steps} ${steps === 1 ? 'step' : 'steps'}`
 })
 const setUp = computed(() => today.data.value?.setUpSeconds ?? 0)
-const seconds = computed(() => setUp.value + taken.value.reduce((sum, step) => sum + step.seconds, 0))
+const seconds = computed(() => setUp.value + taken.value.reduce((sum, place) => sum + place.seconds, 0))
 const paint = computed<Partial<Record<Section, Paint>>>(() =>
   Object.fromEntries([
     ...(today.data.value?.closed ?? []).map((one) => [one.section, CLOSED_PAINT]),
-    ...taken.value.map((step, i) => [
-      step.section,
+    ...taken.value.map((place, i) => [
+      place.section,
       { fill: 'rgba(var(--v-theme-primary), 0.45)', says: `number ${i + 1} today` },
     ]),
   ]),
@@ -90,7 +90,7 @@ const begin = useMutation({
     ask(
       api.POST('/api/dogs/{dogId}/sessions', {
         params: { path: { dogId: props.dogId } },
-        body: { id: crypto.randomUUID(), sections: taken.value.map((step) => step.section) },
+        body: { id: crypto.randomUUID(), sections: taken.value.map((place) => place.section) },
       }),
     ),
   onSuccess: (session) => {
@@ -125,7 +125,7 @@ function toggle(section: Section) {
         <div class="top">
           <div>
             <h2>{{ scope === 'TODAY' ? 'Today’s routine' : 'The whole dog' }}</h2>
-            <p v-if="steps.length" class="sum slab">
+            <p v-if="places.length" class="sum slab">
               <span data-test="total">about {{ minutes(seconds) }}</span
               ><small
                 >{{ taken.length }} {{ taken.length === 1 ? 'place' : 'places' }}{{ inSteps
@@ -156,7 +156,7 @@ function toggle(section: Section) {
           <router-link :to="`/dogs/${dogId}/brushed`">I brushed already</router-link>
         </p>
         <p v-if="begin.error.value" class="caution" role="alert">
-          <strong>{{ saysWhat(begin.error.value) }}</strong>
+          <strong>{{ messageOf(begin.error.value) }}</strong>
         </p>
         <p v-if="goingOn" class="quiet">
           A session is going on; go on with it, or end it there before beginning another.
@@ -166,21 +166,21 @@ function toggle(section: Section) {
           v-model="have"
           :fewest="FEWEST"
           :most="today.data.value!.neededMinutes"
-          :places="steps.length"
+          :places="places.length"
         />
         <p v-if="today.data.value?.sitting" class="quiet" :data-rule="today.data.value.sitting.rule">
           {{ say(today.data.value.sitting.text) }}
         </p>
-        <p v-if="have !== undefined && !steps.length" class="rest">
+        <p v-if="have !== undefined && !places.length" class="rest">
           No place can be done properly in that time. A minute of stroking and a look with the fingers does good, too.
         </p>
-        <p v-else-if="!steps.length && nothingBrushed" class="rest">
+        <p v-else-if="!places.length && nothingBrushed" class="rest">
           Nothing is brushed on this dog: cords and bare skin are left in peace.
         </p>
-        <p v-else-if="!steps.length && inTraining.length && !waiting.length" class="rest">
+        <p v-else-if="!places.length && inTraining.length && !waiting.length" class="rest">
           What is due today is still in training: practise instead, and brush when the dog is ready.
         </p>
-        <template v-else-if="!steps.length">
+        <template v-else-if="!places.length">
           <p class="rest">
             Nothing is due today.
             <template v-if="when.data.value!.plan.next"
@@ -213,18 +213,18 @@ function toggle(section: Section) {
               </li>
             </ul>
           </div>
-          <ol class="steps">
+          <ol class="places">
             <RoutineRow
-              v-for="(step, i) in steps"
-              :key="step.section"
-              :step="step"
-              :name="names[step.section] ?? ''"
+              v-for="(place, i) in places"
+              :key="place.section"
+              :place="place"
+              :name="names[place.section] ?? ''"
               :number="i + 1"
-              :often-skipped="list.find((s) => s.section === step.section)?.oftenSkipped"
-              :left-out="left.includes(step.section)"
-              :open="chosen === step.section"
-              @toggle="toggle(step.section)"
-              @open="chosen = chosen === step.section ? undefined : step.section"
+              :often-skipped="list.find((s) => s.section === place.section)?.oftenSkipped"
+              :left-out="left.includes(place.section)"
+              :open="chosen === place.section"
+              @toggle="toggle(place.section)"
+              @open="chosen = chosen === place.section ? undefined : place.section"
             />
           </ol>
           <div v-if="waiting.length" class="waiting">
@@ -237,7 +237,7 @@ function toggle(section: Section) {
             </ul>
           </div>
           <v-btn
-            v-if="scope === 'TODAY' && steps.length < list.length"
+            v-if="scope === 'TODAY' && places.length < list.length"
             variant="text"
             class="no-print"
             @click="scope = 'WHOLE'"
@@ -361,7 +361,7 @@ function toggle(section: Section) {
 .cards {
   color: inherit;
 }
-.steps {
+.places {
   list-style: none;
   padding: 0;
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { StepView } from '@/api/types'
+import type { RoutinePlaceView } from '@/api/types'
 import WhyList from '@/shell/WhyList.vue'
 import { minutes, useUnits } from '@/shell/useUnits'
 import LayerSketch from './LayerSketch.vue'
@@ -8,9 +8,9 @@ import MethodCard from './MethodCard.vue'
 import PassArrows from './PassArrows.vue'
 import { useMethods, type Method } from './useMethods'
 
-/** One section of the routine: a line, and on opening how it is done. */
+/** One place of the routine: a line, and on opening how it is done. */
 const props = defineProps<{
-  step: StepView
+  place: RoutinePlaceView
   name: string
   number: number
   leftOut: boolean
@@ -25,8 +25,8 @@ const titleOf = (method: Method) => methods.data.value?.find((one) => one.method
 /** The card that lies open. */
 const card = ref<Method>()
 
-const tools = computed(() => [...new Set(props.step.tools.map((t) => t.own?.shownName ?? t.toolLabel))].join(', '))
-const layers = computed(() => (props.step.layers.count > 1 ? `${props.step.layers.count} layers` : 'one pass'))
+const tools = computed(() => [...new Set(props.place.tools.map((t) => t.own?.shownName ?? t.toolLabel))].join(', '))
+const layers = computed(() => (props.place.layers.count > 1 ? `${props.place.layers.count} layers` : 'one pass'))
 </script>
 
 <template>
@@ -38,7 +38,7 @@ const layers = computed(() => (props.step.layers.count > 1 ? `${props.step.layer
           >{{ layers }} · {{ tools }}<em v-if="oftenSkipped"> · often skipped, mats here first</em></small
         >
       </button>
-      <span class="time">{{ minutes(step.seconds) }}</span>
+      <span class="time">{{ minutes(place.seconds) }}</span>
       <button
         type="button"
         class="leave no-print"
@@ -50,24 +50,24 @@ const layers = computed(() => (props.step.layers.count > 1 ? `${props.step.layer
       </button>
     </div>
     <div v-if="open" class="how">
-      <LayerSketch :layers="step.layers" />
+      <LayerSketch :layers="place.layers" />
       <div>
-        <p>{{ step.hold }}</p>
+        <p>{{ place.hold }}</p>
         <ol>
-          <li v-for="(tool, i) in step.tools" :key="i">
+          <li v-for="(tool, i) in place.tools" :key="i">
             <b>{{ tool.own?.shownName ?? tool.toolLabel }}</b>:
-            {{ tool.tool === 'MIST' && step.mist ? say(step.mist.text) : tool.mannerLabel
+            {{ tool.tool === 'MIST' && place.mist ? say(place.mist.text) : tool.mannerLabel
             }}<em v-if="tool.missing"> · not in your drawer</em>
           </li>
         </ol>
-        <PassArrows :passes="step.passes" />
+        <PassArrows :passes="place.passes" />
         <p>
-          <b>At most {{ step.strokesAtMost }} strokes</b> on one spot, then move on.
+          <b>At most {{ place.strokesAtMost }} strokes</b> on one spot, then move on.
         </p>
-        <p v-if="step.methods.length" class="cards no-print">
+        <p v-if="place.methods.length" class="cards no-print">
           How:
           <button
-            v-for="one in step.methods"
+            v-for="one in place.methods"
             :key="one"
             type="button"
             :aria-expanded="card === one"
@@ -76,7 +76,7 @@ const layers = computed(() => (props.step.layers.count > 1 ? `${props.step.layer
             {{ titleOf(one) }}
           </button>
         </p>
-        <WhyList :reasons="[step.passes.why, ...step.reasons]" />
+        <WhyList :reasons="[place.passes.why, ...place.reasons]" />
       </div>
       <MethodCard v-if="card" :method="card" class="card" />
     </div>

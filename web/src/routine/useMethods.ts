@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/vue-query'
 import { api, ask } from '@/api/client'
-import type { StepView } from '@/api/types'
+import type { RoutinePlaceView } from '@/api/types'
 
-export type Method = StepView['methods'][number]
+export type Method = RoutinePlaceView['methods'][number]
 
 /** How each thing is done with the hands. */
 export function useMethods() {

@@ -50,9 +50,9 @@ const drawn = useDrawnDog(() => props.dogId)
 const home = useHome()
 const dog = computed(() => home.data.value?.dogs.find((one) => one.id === props.dogId))
 const whole = useRoutine(() => props.dogId, 'WHOLE', undefined, undefined, true)
-const grips = computed(() => whole.data.value?.grips ?? [])
-const all = computed(() => grips.value.flatMap((grip) => grip.sections))
-const noComb = computed(() => !!whole.data.value?.routine.steps.some((step) => step.done === 'BRUSHED'))
+const steps = computed(() => whole.data.value?.steps ?? [])
+const all = computed(() => steps.value.flatMap((step) => step.sections))
+const noComb = computed(() => !!whole.data.value?.routine.places.some((place) => place.done === 'BRUSHED'))
 
 const { draft, start, forget } = useDraft<Draft>(`brushed:${props.dogId}`)
 const fresh = (): Draft => ({
@@ -71,7 +71,7 @@ const mode = ref<Mode>('BRUSHED')
 /** What was painted before each touch. */
 const before = ref<string[]>([])
 
-const gripOf = (section: Section) => grips.value.find((grip) => grip.sections.includes(section))
+const stepOf = (section: Section) => steps.value.find((step) => step.sections.includes(section))
 const isPainted = (sections: readonly Section[]) => sections.every((one) => draft.value!.places[one])
 const FRESH: Painted = { tangles: 0, mat: false }
 
@@ -88,8 +88,8 @@ function paintOn(sections: readonly Section[]) {
   if (!isPainted(sections)) change((places) => add(places, sections))
 }
 function touch(section: Section) {
-  const grip = gripOf(section)
-  if (!grip) return
+  const step = stepOf(section)
+  if (!step) return
   change((places) => {
     const was = places[section]
     if (mode.value === 'TANGLE') {
@@ -98,8 +98,8 @@ function touch(section: Section) {
     } else if (mode.value === 'MAT') {
       add(places, [section])
       places[section] = { ...places[section]!, mat: !was?.mat }
-    } else if (isPainted(grip.sections)) grip.sections.forEach((one) => delete places[one])
-    else add(places, grip.sections)
+    } else if (isPainted(step.sections)) step.sections.forEach((one) => delete places[one])
+    else add(places, step.sections)
   })
 }
 const toggleWhole = () =>
@@ -110,7 +110,7 @@ function takeBack() {
 }
 const drag = useDragPaint(
   () => mode.value === 'BRUSHED',
-  (section) => paintOn(gripOf(section)?.sections ?? []),
+  (section) => paintOn(stepOf(section)?.sections ?? []),
 )
 
 const painted = computed(() => Object.keys(draft.value?.places ?? {}) as Section[])
@@ -144,7 +144,7 @@ const found = computed(() => {
     .filter(Boolean)
     .join(', ')
 })
-const gripSays = (sections: readonly Section[]) =>
+const stepSays = (sections: readonly Section[]) =>
   isPainted(sections) ? 'brushed' : sections.some((one) => draft.value!.places[one]) ? 'in part' : ''
 
 const days = computed(() => {
@@ -241,22 +241,22 @@ watch(
             {{ one.title }}
           </button>
         </div>
-        <div class="grips" role="group" aria-label="Steps">
+        <div class="steps" role="group" aria-label="Steps">
           <button type="button" class="whole" :aria-pressed="isPainted(all)" @click="toggleWhole">Whole dog</button>
           <button
-            v-for="grip in grips"
-            :key="grip.sections.join()"
+            v-for="step in steps"
+            :key="step.sections.join()"
             type="button"
-            :aria-pressed="isPainted(grip.sections)"
+            :aria-pressed="isPainted(step.sections)"
             @click="
               change((places) =>
-                isPainted(grip.sections)
-                  ? grip.sections.forEach((one) => delete places[one])
-                  : add(places, grip.sections),
+                isPainted(step.sections)
+                  ? step.sections.forEach((one) => delete places[one])
+                  : add(places, step.sections),
               )
             "
           >
-            {{ grip.label }}<small v-if="gripSays(grip.sections) === 'in part'"> in part</small>
+            {{ step.label }}<small v-if="stepSays(step.sections) === 'in part'"> in part</small>
           </button>
           <button v-if="before.length" type="button" class="back" @click="takeBack">Take back the last touch</button>
         </div>
@@ -316,25 +316,25 @@ watch(
   touch-action: pan-y;
 }
 .modes,
-.grips {
+.steps {
   display: flex;
   flex-wrap: wrap;
   gap: 6px;
   margin: 8px 0;
 }
 .modes button,
-.grips button {
+.steps button {
   min-height: 48px;
   padding: 4px 16px;
   border: 1.5px solid rgb(var(--v-theme-seam));
   border-radius: 24px;
   background: rgb(var(--v-theme-surface));
 }
-.grips button {
+.steps button {
   border-radius: 9px 7px 10px 6px;
   padding: 4px 12px;
 }
-.grips button::first-letter {
+.steps button::first-letter {
   text-transform: uppercase;
 }
 .modes button[aria-pressed='true'] {
@@ -342,16 +342,16 @@ watch(
   background: rgb(var(--v-theme-wool));
   font-weight: 700;
 }
-.grips button[aria-pressed='true'] {
+.steps button[aria-pressed='true'] {
   background: rgba(var(--v-theme-secondary), 0.32);
   border-color: rgb(var(--v-theme-secondary));
   font-weight: 700;
 }
-.grips .whole {
+.steps .whole {
   flex: 1 1 100%;
   font: 700 1.1rem var(--slab);
 }
-.grips .back {
+.steps .back {
   border-style: dashed;
 }
 .when {

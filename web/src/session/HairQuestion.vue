@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useMutation } from '@tanstack/vue-query'
-import { api, ask, saysWhat } from '@/api/client'
+import { api, ask, messageOf } from '@/api/client'
 import KeyButton from '@/shell/KeyButton.vue'
 import BigAnswers from './BigAnswers.vue'
 import HairHeap from './HairHeap.vue'
@@ -23,7 +23,7 @@ const scale = useMutation({ mutationFn: () => ask(api.GET('/api/kitchen-scale'))
       <small v-if="scale.data.value.simulated">a simulated kitchen scale</small>
       <KeyButton k="4" @press="emit('weighed', scale.data.value.grams)">Take it</KeyButton>
     </template>
-    <span v-else-if="scale.error.value" role="alert">{{ saysWhat(scale.error.value) }}</span>
+    <span v-else-if="scale.error.value" role="alert">{{ messageOf(scale.error.value) }}</span>
   </div>
 </template>
 

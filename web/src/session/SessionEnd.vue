@@ -45,7 +45,7 @@ const paint = computed<Partial<Record<Section, Paint>>>(() =>
 const count = (n: number, one: string, many: string) => (n ? `${n} ${n === 1 ? one : many}` : '')
 /** The whole session in a line. */
 const done = computed(() => {
-  const worked = props.view.steps.filter((s) => s.outcome === 'DONE')
+  const worked = props.view.places.filter((s) => s.outcome === 'DONE')
   const of = (comb: string) => worked.filter((s) => s.comb === comb).length
   return [
     count(of('GLIDES') + of('TANGLES_CLEARED'), 'place ran free', 'places ran free'),
@@ -56,7 +56,7 @@ const done = computed(() => {
       'tangles out',
     ),
     count(of('MAT_LEFT') + of('FOR_GROOMER'), 'mat stays in', 'mats stay in'),
-    count(props.view.steps.filter((s) => s.outcome !== 'DONE').length, 'place left', 'places left'),
+    count(props.view.places.filter((s) => s.outcome !== 'DONE').length, 'place left', 'places left'),
   ]
     .filter(Boolean)
     .join(' · ')
@@ -64,7 +64,7 @@ const done = computed(() => {
 const signals = computed(() =>
   choices.Signal.map(({ value, title }) => ({
     title: title.toLowerCase(),
-    count: props.view.steps.filter((s) => s.signal === value).length,
+    count: props.view.places.filter((s) => s.signal === value).length,
   }))
     .filter((one) => one.count)
     .map((one) => `${one.title} ${one.count === 1 ? 'once' : `${one.count} times`}`)
@@ -156,12 +156,12 @@ const took = (signal?: Signal) => signal && labelOf('Signal', signal)
           </tr>
         </thead>
         <tbody>
-          <tr v-for="step in view.steps" :key="step.how.section">
-            <th scope="row">{{ names[step.how.section] }}</th>
-            <td>{{ outcome(step) }}</td>
-            <td>{{ took(step.signal) ?? '' }}</td>
+          <tr v-for="place in view.places" :key="place.how.section">
+            <th scope="row">{{ names[place.how.section] }}</th>
+            <td>{{ outcome(place) }}</td>
+            <td>{{ took(place.signal) ?? '' }}</td>
             <td>
-              {{ whenAgain(step.how.section) }}
+              {{ whenAgain(place.how.section) }}
             </td>
           </tr>
         </tbody>

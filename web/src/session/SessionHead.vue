@@ -17,13 +17,13 @@ const emit = defineEmits<{ leave: []; teeth: []; voice: [] }>()
 
 /** How many steps are answered as a whole; steps put off come last. */
 const waiting = computed(
-  () => new Set(props.view.steps.filter((s) => s.outcome === 'WAITING').map((s) => s.how.section)),
+  () => new Set(props.view.places.filter((s) => s.outcome === 'WAITING').map((s) => s.how.section)),
 )
 const position = computed(
-  () => props.view.grips.filter((grip) => !grip.sections.some((section) => waiting.value.has(section))).length,
+  () => props.view.steps.filter((step) => !step.sections.some((section) => waiting.value.has(section))).length,
 )
 const toGo = computed(() =>
-  props.view.steps.filter((s) => s.outcome === 'WAITING').reduce((sum, s) => sum + s.how.seconds, 0),
+  props.view.places.filter((s) => s.outcome === 'WAITING').reduce((sum, s) => sum + s.how.seconds, 0),
 )
 </script>
 
@@ -31,8 +31,8 @@ const toGo = computed(() =>
   <header>
     <router-link to="/" class="out" @click="$emit('leave')">Pause and leave</router-link>
     <span
-      ><span class="who">{{ dogName }}: </span>{{ Math.min(position + 1, view.grips.length) }} of
-      {{ view.grips.length }}</span
+      ><span class="who">{{ dogName }}: </span>{{ Math.min(position + 1, view.steps.length) }} of
+      {{ view.steps.length }}</span
     >
     <span class="time"
       ><template v-if="elapsedSeconds >= 60">{{ minutes(elapsedSeconds) }} gone, </template>about {{ minutes(toGo) }} to
@@ -43,8 +43,8 @@ const toGo = computed(() =>
     >
     <progress
       :value="position"
-      :max="view.grips.length"
-      :aria-label="`${position} of ${view.grips.length} steps answered`"
+      :max="view.steps.length"
+      :aria-label="`${position} of ${view.steps.length} steps answered`"
     />
     <KeyButton
       v-if="!view.preparation"

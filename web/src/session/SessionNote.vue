@@ -2,7 +2,7 @@
 import facts from '@/api/facts'
 import { useMutation, useQueryClient } from '@tanstack/vue-query'
 import { onMounted } from 'vue'
-import { api, ask, saysWhat } from '@/api/client'
+import { api, ask, messageOf } from '@/api/client'
 import type { SessionView } from '@/api/types'
 import { useDraft } from '@/shell/useDraft'
 
@@ -42,7 +42,7 @@ const keep = useMutation({
       note && draft.note.trim() === note ? 'Kept' : 'Keep'
     }}</v-btn>
     <p v-if="keep.error.value" class="caution" role="alert">
-      <strong>{{ saysWhat(keep.error.value) }}</strong>
+      <strong>{{ messageOf(keep.error.value) }}</strong>
     </p>
   </form>
 </template>

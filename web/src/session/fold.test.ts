@@ -16,7 +16,7 @@ describe('what follows from the entries of a session', () => {
       outcomes: Object.fromEntries(
         [...now.answered].map(([section, said]) => [section, said === 'SKIPPED' ? 'SKIPPED' : 'DONE']),
       ),
-      nos: now.nos,
+      noes: now.noes,
       answers: now.seen?.entry ?? null,
       treats: now.treats,
       catching: now.catching ?? null,

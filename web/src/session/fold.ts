@@ -15,7 +15,7 @@ export interface Folded {
   /** What was done at each place, or that it was left. */
   answered: Map<Section, Done | 'SKIPPED'>
   /** How often the dog has said no. */
-  nos: number
+  noes: number
   /** How the dog takes it just now, and which entry said so, from 1; a treat after it changes nothing. */
   seen?: { said: Signalled; entry: number }
   treats: number
@@ -44,12 +44,12 @@ export function fold(
   const knots = knotsOf(standing)
   const places = [...new Set([...plan.flat(), ...knots])]
   const waiting = waitingOf(places, standing)
-  const nos = standing.filter(isNo).length
+  const noes = standing.filter(isNo).length
   const end = standing.some((one) => one.type === 'WARNED')
     ? 'WARNED'
     : standing.some(isFear)
       ? 'AFRAID'
-      : nos >= nosToEnd
+      : noes >= nosToEnd
         ? 'OPTED_OUT_TWICE'
         : standing.some((one) => one.type === 'STOPPED')
           ? 'STOPPED'
@@ -70,7 +70,7 @@ export function fold(
         ...(skips(one) ? placesOf(one).map((section) => [section, 'SKIPPED'] as const) : []),
       ]),
     ),
-    nos,
+    noes,
     seen: seenIn(standing),
     treats: standing.filter((one) => one.type === 'TREAT_GIVEN').length,
     catching:

@@ -6,7 +6,7 @@ import { matMark } from '@/bodymap/paints'
 export function sessionPaint(view: SessionView): Partial<Record<Section, Paint>> {
   const paint: Partial<Record<Section, Paint>> = {}
   if (!view.preparation) {
-    view.steps.forEach(({ how: { section }, outcome }) => {
+    view.places.forEach(({ how: { section }, outcome }) => {
       paint[section] = view.hand.includes(section)
         ? { fill: 'rgba(var(--v-theme-primary), 0.62)', says: 'now' }
         : outcome === 'WAITING'

@@ -1,7 +1,7 @@
 import type { Section, SessionView } from '@/api/types'
 import type { Line } from '@/shell/useWalk'
 
-export type How = SessionView['steps'][number]['how']
+export type How = SessionView['places'][number]['how']
 
 export function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1)

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { SessionView } from '@/api/types'
-import { asking, askedBy, led, seenAt, type Answer, type Place, type Stage } from './stages'
+import { asking, stageOf, transition, signalAt, type Answer, type Place, type Stage } from './stages'
 
 const HAND: Place[] = [
   { section: 'CHEST', done: 'GLIDES', signal: 'RELAXED' },
@@ -11,7 +11,7 @@ const HAND: Place[] = [
 function say(from: Stage, ...answers: Answer[]) {
   let stage = from
   const said = answers.flatMap((one) => {
-    const next = led(stage, one, HAND)
+    const next = transition(stage, one, HAND)
     stage = next.stage
     return next.says
   })
@@ -35,8 +35,11 @@ describe('a step', () => {
   })
   it('claims no proof where there is no comb', () => {
     const byHand: Place[] = [{ section: 'CHEST', done: 'BRUSHED', signal: 'RELAXED' }]
-    expect(led(WORK, 'RAN_FREE', byHand).says[0]).toMatchObject({ places: [{ comb: 'BRUSHED' }] })
-    expect(led(WORK, { tangles: 2, section: 'CHEST' }, byHand).says[0]).toMatchObject({ comb: 'BRUSHED', tangles: 2 })
+    expect(transition(WORK, 'RAN_FREE', byHand).says[0]).toMatchObject({ places: [{ comb: 'BRUSHED' }] })
+    expect(transition(WORK, { tangles: 2, section: 'CHEST' }, byHand).says[0]).toMatchObject({
+      comb: 'BRUSHED',
+      tangles: 2,
+    })
   })
   it('tells a tangle of one place in three touches, a mat in three, an uneasy dog in three', () => {
     const at = { to: 'place', section: 'THROAT' } as const
@@ -65,10 +68,10 @@ describe('a step', () => {
 describe('what caught', () => {
   const section = 'CHEST'
   it('is counted once it is out, and stays in hand while it is not', () => {
-    const out = led({ at: 'caught' }, { tried: 'OUT', seconds: 40, section }, HAND)
+    const out = transition({ at: 'caught' }, { tried: 'OUT', seconds: 40, section }, HAND)
     expect(out.says).toEqual([{ type: 'TEASED', section, seconds: 40, signal: 'RELAXED' }])
     expect(out.then).toEqual({ at: 'count', section })
-    const uneasy = led({ at: 'caught' }, { tried: 'UNEASY', seconds: 9, section }, HAND)
+    const uneasy = transition({ at: 'caught' }, { tried: 'UNEASY', seconds: 9, section }, HAND)
     expect(uneasy.says).toEqual([{ type: 'TEASED', section, seconds: 9, signal: 'UNEASY' }])
     expect(uneasy.then).toBeUndefined()
   })
@@ -88,12 +91,12 @@ describe('what the session asks', () => {
   const caught = {} as SessionView['caught']
 
   it('puts the hands off before anything else, and the dog before the knot', () => {
-    expect(askedBy(view({ paused: true, reaction }), -1).at).toBe('paused')
-    expect(askedBy(view({ reaction, caught }), -1).at).toBe('reaction')
-    expect(askedBy(view({ reaction, caught }), 3).at).toBe('caught')
+    expect(stageOf(view({ paused: true, reaction }), -1).at).toBe('paused')
+    expect(stageOf(view({ reaction, caught }), -1).at).toBe('reaction')
+    expect(stageOf(view({ reaction, caught }), 3).at).toBe('caught')
   })
   it('needs no touch to go on after a lighter hand was asked for', () => {
-    expect(askedBy(view({ reaction: { ...reaction!, todo: 'EASE' } }), -1).at).toBe('work')
+    expect(stageOf(view({ reaction: { ...reaction!, todo: 'EASE' } }), -1).at).toBe('work')
   })
   it('leaves a question open when a treat is recorded in the middle of it', () => {
     expect(asking(view({ revision: 8 }), -1)).toBe(asking(view({ revision: 7 }), -1))
@@ -108,6 +111,6 @@ describe('what the session asks', () => {
 
 it('remembers that a place was uneasy, and never records a no twice', () => {
   const said = [{ type: 'SIGNALLED' as const, section: 'CHEST' as const, signal: 'OPTED_OUT' as const }]
-  expect(seenAt(view({ said }), 'CHEST')).toBe('UNEASY')
-  expect(seenAt(view({ said }), 'THROAT')).toBe('RELAXED')
+  expect(signalAt(view({ said }), 'CHEST')).toBe('UNEASY')
+  expect(signalAt(view({ said }), 'THROAT')).toBe('RELAXED')
 })

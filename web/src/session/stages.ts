@@ -35,7 +35,7 @@ export interface Place {
   signal: Signal
 }
 
-export interface Led {
+export interface Transition {
   stage: Stage
   /** What is to be recorded, in order. */
   says: SessionEvent[]
@@ -44,7 +44,7 @@ export interface Led {
 }
 
 /** @param read the reaction that was read and put away, by the entry it answers */
-export function askedBy(view: SessionView, read: number): Stage {
+export function stageOf(view: SessionView, read: number): Stage {
   if (view.preparation) return { at: 'before' }
   if (view.paused) return { at: 'paused' }
   if (view.reaction && !said(view.reaction) && view.reaction.entry !== read) return { at: 'reaction' }
@@ -56,11 +56,11 @@ const said = (reaction: NonNullable<SessionView['reaction']>) => reaction.todo =
 
 /** When this changes, an unfinished question is put away. A stroke recorded in the middle of one changes nothing. */
 export function asking(view: SessionView, read: number): string {
-  const { at } = askedBy(view, read)
+  const { at } = stageOf(view, read)
   return [at, ...view.hand, at === 'work' ? '' : view.revision].join()
 }
 
-export function led(stage: Stage, answer: Answer, hand: readonly Place[]): Led {
+export function transition(stage: Stage, answer: Answer, hand: readonly Place[]): Transition {
   const sections = hand.map((place) => place.section)
   if (answer === 'RAN_FREE') {
     const places = hand.map(({ section, done, signal }) => doneAt(section, done, 0, signal))
@@ -101,7 +101,7 @@ function doneAt(section: Section, comb: Comb, tangles: number, signal: Signal) {
 }
 
 /** How the dog took a place so far in this session: uneasy where that was seen, else relaxed. */
-export function seenAt(view: SessionView, section: Section): Signal {
+export function signalAt(view: SessionView, section: Section): Signal {
   return view.said.some(
     (one) => (one.type === 'SIGNALLED' || one.type === 'TEASED') && one.section === section && one.signal !== 'RELAXED',
   )

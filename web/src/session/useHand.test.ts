@@ -11,11 +11,11 @@ function sitting(answered: boolean, elapsed: number) {
     hand: ['CHEST', 'THROAT'],
     said: [],
     sitting: { atMostSeconds: 300, why: { rule: 'routine.sitting-puppy', text: 'Five minutes.' } },
-    grips: [
+    steps: [
       { label: 'back', sections: ['BACK'] },
       { label: 'chest and throat', sections: ['CHEST', 'THROAT'], prompt: { rule: 'session.listen', text: 'Listen.' } },
     ],
-    steps: [
+    places: [
       { how: how('BACK', 60), outcome: answered ? 'DONE' : 'WAITING' },
       { how: how('CHEST', 40), outcome: 'WAITING' },
       { how: how('THROAT', 30), outcome: 'WAITING' },
@@ -36,7 +36,7 @@ it('never ends one that has not begun, and lets the owner do one step more', () 
   expect(hand.sittingOver.value).toBeUndefined()
 })
 
-it('names the step by its grip, and reminds the hands before its first place only', () => {
+it('names the step, and reminds the hands before its first place only', () => {
   const whole = sitting(true, 0)
   expect([whole.label.value, whole.prompt.value?.rule]).toEqual(['chest and throat', 'session.listen'])
   expect(whole.hand.value.map((place) => place.signal)).toEqual(['RELAXED', 'RELAXED'])

@@ -1,6 +1,6 @@
 import { computed, ref, type Ref } from 'vue'
 import type { Section, SessionView } from '@/api/types'
-import { seenAt } from './stages'
+import { signalAt } from './stages'
 
 /** The step in hand: its places as they are worked, what they are called together, and whether another sitting is due. */
 export function useHand(
@@ -10,11 +10,11 @@ export function useHand(
 ) {
   const places = computed(() =>
     (view.value?.hand ?? []).flatMap(
-      (section) => view.value!.steps.find((one) => one.how.section === section)?.how ?? [],
+      (section) => view.value!.places.find((planned) => planned.how.section === section)?.how ?? [],
     ),
   )
-  const grip = computed(() =>
-    view.value?.grips.find((one) => one.sections.includes(places.value[0]?.section as Section)),
+  const named = computed(() =>
+    view.value?.steps.find((candidate) => candidate.sections.includes(places.value[0]?.section as Section)),
   )
   const step = computed(() => places.value.map((place) => place.section).join())
 
@@ -22,10 +22,10 @@ export function useHand(
   const oneMoreAt = ref('')
   /** One sitting ends well before the dog does: when the step to come would not fit into it any more. */
   const sittingOver = computed(() => {
-    const { sitting, steps } = view.value ?? {}
+    const { sitting, places: planned } = view.value ?? {}
     if (!sitting || oneMoreAt.value === step.value) return undefined
     const toCome = places.value.reduce((sum, place) => sum + place.seconds, 0)
-    const begun = steps!.some((one) => one.outcome !== 'WAITING')
+    const begun = planned!.some((place) => place.outcome !== 'WAITING')
     return begun && elapsedSeconds.value + toCome > sitting.atMostSeconds ? sitting : undefined
   })
 
@@ -34,13 +34,13 @@ export function useHand(
     /** What makes it another step. */
     step,
     label: computed(() =>
-      places.value.length === 1 ? names.value[places.value[0]!.section]! : grip.value?.label || '',
+      places.value.length === 1 ? names.value[places.value[0]!.section]! : named.value?.label || '',
     ),
     /** What hands forget, said before its first place only. */
-    prompt: computed(() => (grip.value?.sections.length === places.value.length ? grip.value.prompt : undefined)),
+    prompt: computed(() => (named.value?.sections.length === places.value.length ? named.value.prompt : undefined)),
     /** For the answers: what done means at each place, and how the dog took it so far. */
     hand: computed(() =>
-      places.value.map(({ section, done }) => ({ section, done, signal: seenAt(view.value!, section) })),
+      places.value.map(({ section, done }) => ({ section, done, signal: signalAt(view.value!, section) })),
     ),
     sittingOver,
     oneMore: () => (oneMoreAt.value = step.value),

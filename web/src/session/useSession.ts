@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
-import { api, ask, saysAll } from '@/api/client'
+import { api, ask, detailsOf } from '@/api/client'
 import { useSections } from '@/api/queries'
 import type { EntryForm, SessionEvent, SessionView } from '@/api/types'
 import { useOutbox } from '@/shell/useOutbox'
@@ -47,7 +47,7 @@ export function useSession(dogId: number, sessionId: string) {
     name: `session:${sessionId}`,
     stored: (view) => client.setQueryData<SessionView>(key, (before) => newer(before, view)),
     refused: (problem, letter) => {
-      refused.value = `This could not be kept: ${letter.words}. ${saysAll(problem)}`
+      refused.value = `This could not be kept: ${letter.words}. ${detailsOf(problem)}`
       void session.refetch()
     },
   })

@@ -1,6 +1,6 @@
 import { ref, watch, type Ref } from 'vue'
 import type { SessionEvent, SessionView } from '@/api/types'
-import { askedBy, asking, led, type Answer, type Place, type Stage } from './stages'
+import { stageOf, asking, transition, type Answer, type Place, type Stage } from './stages'
 
 /** The question on the screen, and what the owner's answers make of it. */
 export function useStage(
@@ -15,14 +15,14 @@ export function useStage(
   watch(
     () => view.value && asking(view.value, read.value),
     () => {
-      if (view.value) stage.value = then ?? askedBy(view.value, read.value)
+      if (view.value) stage.value = then ?? stageOf(view.value, read.value)
       then = undefined
     },
     { immediate: true },
   )
 
   function answer(said: Answer) {
-    const next = led(stage.value, said, hand.value)
+    const next = transition(stage.value, said, hand.value)
     stage.value = next.stage
     then = next.then
     next.says.forEach(record)

@@ -9,9 +9,9 @@ const reaction = (todo: string, ends: boolean) => ({ todo, ends, entry: 0, label
 function viewOf(plan: Section[], said: SessionEvent[], more: Partial<SessionView> = {}): SessionView {
   return {
     plan: plan.map((section) => [section]),
-    grips: plan.map((section) => ({ label: '', sections: [section] })),
+    steps: plan.map((section) => ({ label: '', sections: [section] })),
     said,
-    steps: plan.map((section) => ({ how: how(section), outcome: 'WAITING', tangles: 0 })),
+    places: plan.map((section) => ({ how: how(section), outcome: 'WAITING', tangles: 0 })),
     elsewhere: [how('THROAT')],
     ifNo: [
       { optedOut: reaction('ASK_ONCE_MORE', false), afraid: reaction('END_WELL', true) },
@@ -38,7 +38,7 @@ it('works a knot that the fingers found elsewhere, though the server has not hea
     entry('STARTED'),
     entry('SECTION_SKIPPED', { section: 'BACK' }),
   ])
-  expect(laid.steps.map((step) => step.how.section)).toEqual(['BACK', 'THROAT'])
+  expect(laid.places.map((place) => place.how.section)).toEqual(['BACK', 'THROAT'])
   expect(laid.hand).toEqual(['THROAT'])
   expect(laid.preparation).toBeUndefined()
 })
@@ -53,7 +53,7 @@ it('takes back what the server has stored already, and what was said of it', () 
   }
   const laid = withUnsent(viewOf(['BACK', 'CHEST'], [...begun, done]), [entry('UNDONE')])
   expect(laid.hand).toEqual(['BACK'])
-  expect(laid.steps[0]!.outcome).toBe('WAITING')
+  expect(laid.places[0]!.outcome).toBe('WAITING')
   expect(laid.advice).toEqual([])
   expect(laid.entries).toBe(1)
 })

@@ -12,8 +12,8 @@ export function withUnsent(view: SessionView, waiting: SessionEvent[]): SessionV
   const same = now.standing.length === before.standing.length && now.standing.every((one, i) => one === view.said[i])
   return {
     ...view,
-    steps: now.places.flatMap((section) => stepOf(view, now, section)),
-    grips: [...view.grips, ...knotSteps(view, now)],
+    places: now.places.flatMap((section) => placeOf(view, now, section)),
+    steps: [...view.steps, ...knotSteps(view, now)],
     hand: now.hand,
     knots: now.knots,
     preparation: now.preparing ? view.preparation : undefined,
@@ -32,8 +32,8 @@ export function withUnsent(view: SessionView, waiting: SessionEvent[]): SessionV
   }
 }
 
-function stepOf(view: SessionView, now: Folded, section: Section): SessionView['steps'] {
-  const how = [...view.steps.map((step) => step.how), ...view.elsewhere].find((one) => one.section === section)
+function placeOf(view: SessionView, now: Folded, section: Section): SessionView['places'] {
+  const how = [...view.places.map((place) => place.how), ...view.elsewhere].find((one) => one.section === section)
   if (!how) return []
   const said = now.answered.get(section)
   if (!said) return [{ how, outcome: 'WAITING', tangles: 0 }]
@@ -43,9 +43,9 @@ function stepOf(view: SessionView, now: Folded, section: Section): SessionView['
 }
 
 /** What the fingers found elsewhere, and the server has not heard of: each a step of its own. */
-function knotSteps(view: SessionView, now: Folded): SessionView['grips'] {
+function knotSteps(view: SessionView, now: Folded): SessionView['steps'] {
   return now.knots
-    .filter((section) => !view.grips.some((grip) => grip.sections.includes(section)))
+    .filter((section) => !view.steps.some((step) => step.sections.includes(section)))
     .map((section) => ({ label: '', sections: [section] }))
 }
 
@@ -54,7 +54,7 @@ function reactionIn(view: SessionView, now: Folded): SessionView['reaction'] {
   if (!now.seen) return undefined
   const { said, entry } = now.seen
   if (said === view.said[entry - 1]) return view.reaction
-  const no = view.ifNo[now.nos - 1]
+  const no = view.ifNo[now.noes - 1]
   const reaction = said.signal === 'AFRAID' ? no?.afraid : said.signal === 'OPTED_OUT' ? no?.optedOut : undefined
   return reaction && { ...reaction, entry }
 }

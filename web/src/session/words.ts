@@ -3,25 +3,26 @@ import { labelOf } from '@/api/words'
 import { placesOf } from './fold'
 import type { Caught, Section, SessionEvent, SessionView } from '@/api/types'
 
-type Step = SessionView['steps'][number]
-export type Comb = NonNullable<Step['comb']>
+type Place = SessionView['places'][number]
+export type Comb = NonNullable<Place['comb']>
 
-/** What became of a section, in a few words. */
-export function outcome(step: Step): string {
-  if (step.outcome === 'WAITING') return 'not reached'
-  if (step.outcome === 'SKIPPED') return 'left for another day'
-  switch (step.comb) {
+/** What became of a place, in a few words. */
+export function outcome(place: Place): string {
+  if (place.outcome === 'WAITING') return 'not reached'
+  if (place.outcome === 'SKIPPED') return 'left for another day'
+  switch (place.comb) {
     case 'GLIDES':
       return 'comb glides'
     case 'TANGLES_CLEARED':
-      return step.tangles === 1 ? '1 tangle out' : `${step.tangles} tangles out`
+      return place.tangles === 1 ? '1 tangle out' : `${place.tangles} tangles out`
     case 'BRUSHED':
       return 'brushed, not proved'
     case 'FOR_GROOMER':
       return 'a mat, for the groomer'
     case 'MAT_LEFT':
-      return step.tangles === 1 ? 'a mat stays in' : `${step.tangles} found, a mat stays in`
-    default:
+      return place.tangles === 1 ? 'a mat stays in' : `${place.tangles} found, a mat stays in`
+    case 'NOT_COMBED':
+    case undefined:
       return 'not combed, the dog opted out'
   }
 }

@@ -2,7 +2,7 @@
 import { useTimeout } from '@vueuse/core'
 import { watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { saysWhat } from '@/api/client'
+import { messageOf } from '@/api/client'
 import ProgressLine from './ProgressLine.vue'
 
 /** What a view shows while it waits and when it fails. */
@@ -20,7 +20,7 @@ watch(() => props.pending, start)
 <template>
   <div v-if="error" class="state" :class="{ bare }" role="alert">
     <h2>That did not work</h2>
-    <p>{{ saysWhat(error) }}</p>
+    <p>{{ messageOf(error) }}</p>
     <v-btn color="primary" @click="$emit('retry')">Try again</v-btn>
     <v-btn v-if="bare" variant="text" to="/">To the dogs</v-btn>
   </div>

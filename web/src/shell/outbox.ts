@@ -1,5 +1,5 @@
 import { computed, reactive } from 'vue'
-import { ApiProblem, askPlain, saysAll } from '@/api/client'
+import { ApiProblem, askPlain, detailsOf } from '@/api/client'
 
 /**
  * Something that was said and is on its way to the server. It carries all that is needed to send it from any page, at
@@ -31,7 +31,8 @@ const PATIENCE = 20_000
 
 const KEPT = 'outbox:'
 const REFUSED = 'refused:'
-const KEY = /^outbox:(.+):\d{15}:\d+:[0-9a-f-]{36}$/
+/** Of which name, and its place in the order: the moment, and a number for what was said in the same one. */
+const KEY = /^outbox:(.+):(\d{15}):(\d{6}):[0-9a-f-]{36}$/
 
 /** @property atLeast milliseconds that the server asked to be left in peace */
 interface Road {
@@ -49,6 +50,7 @@ const state = reactive<{ letters: Letter[]; refusals: Refusal[]; roads: Record<s
 })
 /** What could not be kept in this browser's storage, which may be full: it is sent all the same. */
 const onlyHere = new Map<string, Letter>()
+const refusedOnlyHere = new Map<string, Refusal>()
 const listeners = new Map<string, Set<Listener>>()
 let arrivedSomewhere: () => void = () => undefined
 
@@ -67,12 +69,7 @@ export const outbox = {
 
   /** Keeps it in this browser, and sends it as soon as all that was said before it has arrived. */
   put(letter: Letter) {
-    const key = `${KEPT}${letter.name}:${String(Date.now()).padStart(15, '0')}:${keysOf(letter.name).length}:${letter.id}`
-    try {
-      localStorage.setItem(key, JSON.stringify(letter))
-    } catch {
-      onlyHere.set(key, letter)
-    }
+    keep(`${KEPT}${letter.name}:${placeAfter(inOrder(letter.name).at(-1))}:${letter.id}`, letter, onlyHere)
     look()
     void send(letter.name)
   },
@@ -80,6 +77,7 @@ export const outbox = {
   /** The owner has read it. */
   dismiss(refusal: Refusal) {
     localStorage.removeItem(REFUSED + refusal.letter.id)
+    refusedOnlyHere.delete(REFUSED + refusal.letter.id)
     look()
   },
 
@@ -95,15 +93,13 @@ export const outbox = {
    *
    * @param arrived called after each letter that has arrived
    */
-  async start(arrived: () => void) {
+  start(arrived: () => void) {
     arrivedSomewhere = arrived
     window.addEventListener('storage', () => {
       look()
       wakeAll()
     })
     window.addEventListener('online', wakeAll)
-    look()
-    await adoptOld()
     look()
     new Set(state.letters.map((letter) => letter.name)).forEach((name) => void send(name))
   },
@@ -114,6 +110,22 @@ export const outbox = {
       .filter((road) => road.silent)
       .forEach((road) => road.wake?.())
   },
+}
+
+function keep<T>(key: string, what: T, otherwise: Map<string, T>) {
+  try {
+    localStorage.setItem(key, JSON.stringify(what))
+  } catch {
+    otherwise.set(key, what)
+  }
+}
+
+/** The place in the order behind another's, though the device's clock may have been put back since. */
+function placeAfter(key?: string): string {
+  const [, , moment, number] = key ? KEY.exec(key)! : []
+  const now = Date.now()
+  const [at, next] = Number(moment) >= now ? [Number(moment), Number(number) + 1] : [now, 0]
+  return `${String(at).padStart(15, '0')}:${String(next).padStart(6, '0')}`
 }
 
 function wakeAll() {
@@ -129,31 +141,7 @@ function keysOf(name?: string): string[] {
 
 function read(key: string): Letter | undefined {
   const letter = onlyHere.get(key) ?? parsed<Letter>(key)
-  return letter?.path ? asWrittenNow(letter) : undefined
-}
-
-/** An entry of a session left here by an earlier version, which wrote what was said beside the id. */
-function asWrittenNow(letter: Letter): Letter {
-  const body = letter.body as { id: string; type?: string; grams?: number; said?: unknown } | undefined
-  if (!letter.path.endsWith('/events') || !body?.type) return letter
-  const { id, ...said } = body
-  if (said.type === 'HAIR_OUT') said.type = said.grams === undefined ? 'HAIR_CAME_OUT' : 'HAIR_WEIGHED'
-  return { ...letter, body: { id, said: onlyItsOwn(said) } }
-}
-
-const OWN: Record<string, string[]> = {
-  SECTION_DONE: ['section', 'comb', 'tangles', 'signal'],
-  CAUGHT: ['section', 'found'],
-  TEASED: ['section', 'seconds', 'signal'],
-  SIGNALLED: ['section', 'signal'],
-  HAIR_CAME_OUT: ['section', 'hair'],
-  HAIR_WEIGHED: ['section', 'grams'],
-}
-
-/** Earlier versions sent along what the kind of entry has no use for. */
-function onlyItsOwn(said: { type?: string } & Record<string, unknown>): Record<string, unknown> {
-  const own = OWN[said.type!] ?? ['section']
-  return Object.fromEntries(Object.entries(said).filter(([name]) => name === 'type' || own.includes(name)))
+  return letter?.path ? letter : undefined
 }
 
 /** What another hand has written into the storage is passed over. */
@@ -172,24 +160,20 @@ function drop(key: string) {
 
 /** Another tab may have put, sent or dropped some. */
 function look() {
-  state.letters = byMoment()
+  state.letters = inOrder()
     .map(read)
     .filter((letter) => letter !== undefined)
-  state.refusals = Object.keys(localStorage)
+  state.refusals = [...Object.keys(localStorage), ...refusedOnlyHere.keys()]
     .filter((key) => key.startsWith(REFUSED))
     .sort()
-    .map((key) => parsed<Refusal>(key))
-    .filter((one): one is Refusal => one?.letter !== undefined)
+    .map((key) => refusedOnlyHere.get(key) ?? parsed<Refusal>(key))
+    .filter((refusal): refusal is Refusal => refusal?.letter !== undefined)
 }
 
-function byMoment(name?: string): string[] {
-  const order = (key: string) =>
-    /:(\d{15}):(\d+):[^:]+$/
-      .exec(key)!
-      .slice(1)
-      .map((part) => part.padStart(15, '0'))
-      .join(':')
-  return keysOf(name).sort((a, b) => order(a).localeCompare(order(b)))
+/** Of all names, or of one. */
+function inOrder(name?: string): string[] {
+  const place = (key: string) => KEY.exec(key)!.slice(2).join(':')
+  return keysOf(name).sort((a, b) => place(a).localeCompare(place(b)))
 }
 
 /** The oldest of a name first, until none is left; one tab at a time. */
@@ -213,7 +197,7 @@ async function send(name: string) {
 
 /** @returns whether there may be more to send */
 async function next(name: string, road: Road): Promise<boolean> {
-  const key = byMoment(name).find(read)
+  const key = inOrder(name).find(read)
   look()
   if (!key) return false
   const letter = read(key)!
@@ -229,7 +213,7 @@ async function next(name: string, road: Road): Promise<boolean> {
     arrivedSomewhere()
   } catch (error) {
     if (error instanceof ApiProblem && error.final) {
-      localStorage.setItem(REFUSED + letter.id, JSON.stringify({ letter, why: saysAll(error) } satisfies Refusal))
+      keep(REFUSED + letter.id, { letter, why: detailsOf(error) }, refusedOnlyHere)
       settle(road, key)
       listeners.get(name)?.forEach((one) => one.refused(error, letter))
     } else {
@@ -261,62 +245,4 @@ function pause(road: Road): Promise<void> {
 
 function oneAtATime<T>(name: string, work: () => Promise<T>): Promise<T> {
   return 'locks' in navigator ? (navigator.locks.request(KEPT + name, work) as Promise<T>) : work()
-}
-
-/** Until now a letter did not say where it goes: what an earlier version left in this browser is addressed now. */
-async function adoptOld() {
-  for (const key of Object.keys(localStorage).filter((one) => KEY.test(one))) {
-    const name = KEY.exec(key)![1]!
-    const old = parsed<{ id: string; path?: string; takeBack?: string; signal?: string }>(key)
-    if (!old || old.path) continue
-    const addressed = name.startsWith('session:') ? await toSession(name, old) : toPractice(name, old)
-    if (addressed) localStorage.setItem(key, JSON.stringify(addressed))
-  }
-}
-
-async function toSession(name: string, body: { id: string }): Promise<Letter | undefined> {
-  const session = name.slice('session:'.length)
-  try {
-    for (const dog of (await askPlain('/api/dogs', {})) as { id: number }[]) {
-      const path = `/api/dogs/${dog.id}/sessions/${session}`
-      const found = await askPlain(`${path}/pulse`, {}).then(
-        () => true,
-        () => false,
-      )
-      if (found)
-        return {
-          id: body.id,
-          name,
-          method: 'POST',
-          path: `${path}/events`,
-          body,
-          words: 'an entry of an earlier brushing',
-        }
-    }
-  } catch {
-    // The server is not there yet; the next start tries again.
-  }
-  return undefined
-}
-
-function toPractice(name: string, old: { id: string; takeBack?: string; signal?: string }): Letter | undefined {
-  const [, dog, subject, section] = name.split(':')
-  const path = `/api/dogs/${dog}/practice-trials`
-  const query = new URLSearchParams(section ? { subject: subject!, section } : { subject: subject! })
-  return old.takeBack
-    ? {
-        id: old.id,
-        name,
-        method: 'DELETE',
-        path: `${path}/${old.takeBack}?${query}`,
-        words: 'an answer taken back in practice',
-      }
-    : {
-        id: old.id,
-        name,
-        method: 'POST',
-        path,
-        body: { id: old.id, subject, section: section || undefined, signal: old.signal },
-        words: 'an answer in practice',
-      }
 }

@@ -13,20 +13,27 @@ export function useDraft<T>(key: string): {
   restored: Ref<boolean>
 } {
   const name = `draft:${key}`
-  const kept = localStorage.getItem(name)
-  const draft = ref<T | undefined>(kept ? (JSON.parse(kept) as T) : undefined) as Ref<T | undefined>
-  const restored = ref(kept !== null)
+  const kept = keptUnder<T>(name)
+  const draft = ref<T | undefined>(kept) as Ref<T | undefined>
+  const restored = ref(kept !== undefined)
   let original = ''
 
   watch(
     draft,
     (now) => {
-      const text = JSON.stringify(now)
-      if (now && text !== original) localStorage.setItem(name, text)
+      if (now) keep(JSON.stringify(now))
     },
     { deep: true },
   )
 
+  function keep(text: string) {
+    try {
+      if (text === original) localStorage.removeItem(name)
+      else localStorage.setItem(name, text)
+    } catch {
+      // No room in this browser: the form holds it as long as the page is open.
+    }
+  }
   function begin(stored: T) {
     original = JSON.stringify(stored)
     draft.value = JSON.parse(original) as T
@@ -50,5 +57,14 @@ export function useDraft<T>(key: string): {
       begin(stored)
       clear()
     },
+  }
+}
+
+/** What another hand has written there is no draft. */
+function keptUnder<T>(name: string): T | undefined {
+  try {
+    return (JSON.parse(localStorage.getItem(name) ?? 'null') as T | null) ?? undefined
+  } catch {
+    return undefined
   }
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
-import { ApiProblem, saysWhat } from '@/api/client'
+import { ApiProblem, messageOf } from '@/api/client'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import WhyList from '@/shell/WhyList.vue'
@@ -97,7 +97,7 @@ function keep() {
         </p>
         <v-btn type="submit" color="primary" :loading="save.isPending.value">Keep</v-btn>
         <p v-if="save.error.value && !fields.length" class="caution" role="alert">
-          <strong>{{ saysWhat(save.error.value) }}</strong>
+          <strong>{{ messageOf(save.error.value) }}</strong>
         </p>
         <p v-if="save.isSuccess.value" role="status">Kept.</p>
       </form>

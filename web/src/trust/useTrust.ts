@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, toValue, type MaybeRefOrGetter } from 'vue'
-import { api, ask, saysAll } from '@/api/client'
+import { api, ask, detailsOf } from '@/api/client'
 import type { PracticeView, Section, Sign, Signal, Subject, TreatForm, TrustView, Warning } from '@/api/types'
 import { useOutbox } from '@/shell/useOutbox'
 import { labelOf } from '@/api/words'
@@ -41,7 +41,7 @@ export function usePractice(dogId: number, subject: Subject, section: Section | 
     name: `practice:${dogId}:${subject}:${section ?? ''}`,
     stored: (view) => client.setQueryData(key, view),
     refused: (problem, letter) => {
-      refused.value = `This could not be kept: ${letter.words}. ${saysAll(problem)}`
+      refused.value = `This could not be kept: ${letter.words}. ${detailsOf(problem)}`
     },
   })
   const path = `/api/dogs/${dogId}/practice-trials`

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useNotice } from '@/shell/useNotice'
 import { useUnits } from '@/shell/useUnits'
-import { saysAll } from '@/api/client'
+import { detailsOf } from '@/api/client'
 import { useAppointment } from './useVisits'
 
 /** An appointment that was: nothing counts before somebody says that it took place. */
@@ -47,7 +47,7 @@ async function no() {
       >
     </div>
     <p v-if="happened.error.value ?? missed.error.value" class="caution" role="alert">
-      <strong>{{ saysAll(happened.error.value ?? missed.error.value) }}</strong>
+      <strong>{{ detailsOf(happened.error.value ?? missed.error.value) }}</strong>
     </p>
   </div>
 </template>

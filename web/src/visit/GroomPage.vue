@@ -2,7 +2,7 @@
 import facts from '@/api/facts'
 import { money } from '@/shell/numbers'
 import { computed, ref, watch } from 'vue'
-import { saysAll } from '@/api/client'
+import { detailsOf } from '@/api/client'
 import type { PriceForm, VisitForm } from '@/api/types'
 import { labelOf } from '@/api/words'
 import LengthField from '@/shell/LengthField.vue'
@@ -128,7 +128,7 @@ async function keepPrice() {
             /></label>
           </div>
           <p v-if="groom.error.value ?? fromFile.error.value" class="caution" role="alert">
-            <strong>{{ saysAll(groom.error.value ?? fromFile.error.value) }}</strong>
+            <strong>{{ detailsOf(groom.error.value ?? fromFile.error.value) }}</strong>
           </p>
           <p v-if="view.restart" class="restart" :data-rule="view.restart.rule">
             {{ say(view.restart.text) }} <router-link :to="`/dogs/${dogId}/trust`">Practice</router-link>
@@ -160,7 +160,7 @@ async function keepPrice() {
             <v-btn type="submit" variant="outlined" :loading="setPrice.isPending.value">Keep</v-btn>
           </form>
           <p v-if="setPrice.error.value" class="caution" role="alert">
-            <strong>{{ saysAll(setPrice.error.value) }}</strong>
+            <strong>{{ detailsOf(setPrice.error.value) }}</strong>
           </p>
         </section>
         <hr class="seam" />
@@ -223,7 +223,7 @@ async function keepPrice() {
               <v-btn type="submit" color="primary" :loading="put.isPending.value">Keep</v-btn>
             </form>
             <p v-if="put.error.value" class="caution" role="alert">
-              <strong>{{ saysAll(put.error.value) }}</strong>
+              <strong>{{ detailsOf(put.error.value) }}</strong>
             </p>
           </details>
         </section>

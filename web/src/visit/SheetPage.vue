@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import facts from '@/api/facts'
 import { computed } from 'vue'
-import { saysAll } from '@/api/client'
+import { detailsOf } from '@/api/client'
 import { useSections } from '@/api/queries'
 import type { Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
@@ -127,7 +127,7 @@ async function keep() {
             <label>Your wish <textarea v-model="draft.wish" rows="2" :maxlength="facts.longestText" /></label>
             <v-btn type="submit" color="secondary" :loading="setWords.isPending.value">Keep</v-btn>
             <p v-if="setWords.error.value" class="caution" role="alert">
-              <strong>{{ saysAll(setWords.error.value) }}</strong>
+              <strong>{{ detailsOf(setWords.error.value) }}</strong>
             </p>
           </form>
         </div>

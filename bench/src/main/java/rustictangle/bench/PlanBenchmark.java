@@ -92,7 +92,7 @@ public class PlanBenchmark {
                 .toList();
         Map<Section, Workload.Place> places = new EnumMap<>(Section.class);
         Routine.of(dog, coat, kit, Trust.of(dog, kit, List.of(), TODAY), List.of(), kit.brushed())
-                .steps()
+                .places()
                 .forEach(step -> places.put(step.section(), Workload.Place.ready(step.seconds() / 60)));
         List<Workload> work = List.of(new Workload(
                 Forecast.of(dog, coat, Diary.of(checks), TODAY),

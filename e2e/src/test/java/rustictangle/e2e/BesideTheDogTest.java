@@ -118,9 +118,9 @@ class BesideTheDogTest extends Browsing {
         assertThat(session.waiting()).hasCount(0);
         page.waitForFunction("() => !Object.keys(localStorage).some((key) => key.startsWith('outbox:'))");
         String stored = app.get(page.url().replaceFirst(".*/dogs/", "api/dogs/"));
-        JsonNode steps = new JsonMapper().readTree(stored).get("steps");
-        assertEquals(List.of("DONE", "DONE", "SKIPPED", "WAITING"), steps.findValuesAsString("outcome"));
-        assertEquals(List.of("0", "3", "0", "0"), steps.findValuesAsString("tangles"));
+        JsonNode places = new JsonMapper().readTree(stored).get("places");
+        assertEquals(List.of("DONE", "DONE", "SKIPPED", "WAITING"), places.findValuesAsString("outcome"));
+        assertEquals(List.of("0", "3", "0", "0"), places.findValuesAsString("tangles"));
         assertTrue(stored.contains("\"given\":1"), stored);
         assertThat(session.place()).containsText("chest", ignoreCase());
         page.keyboard().press("e");

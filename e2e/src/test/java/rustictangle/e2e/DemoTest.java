@@ -86,18 +86,18 @@ class DemoTest extends Browsing {
         Page page = laptop();
         page.navigate(app.url() + "dogs/2/routine");
         RoutineView routine = new RoutineView(page);
-        routine.steps().first().waitFor();
-        int all = routine.steps().count();
+        routine.places().first().waitFor();
+        int all = routine.places().count();
         routine.minutes("8");
         assertThat(page.getByText("8 minutes")).isVisible();
-        assertThat(routine.steps()).not().hasCount(all);
-        int many = routine.steps().count();
+        assertThat(routine.places()).not().hasCount(all);
+        int many = routine.places().count();
         assertThat(page.getByText(Pattern.compile("the " + many + " places that matter most")))
                 .isVisible();
         assertThat(page.getByText("These wait")).isVisible();
         assertTrue(many < all, many + " of " + all + " places");
         page.getByText("all of it", new Page.GetByTextOptions().setExact(true)).click();
-        assertThat(routine.steps()).hasCount(all);
+        assertThat(routine.places()).hasCount(all);
     }
 
     @Test

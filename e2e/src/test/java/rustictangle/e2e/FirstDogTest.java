@@ -55,7 +55,7 @@ class FirstDogTest extends Browsing {
                     "api/tools",
                     "{\"name\": \"\", \"kind\": \"COMB\", \"spacing\": \"WIDE_AND_FINE\", \"flexible\": false}");
             RoutineView routine = tools.routine();
-            assertThat(routine.steps()).hasCount(29);
+            assertThat(routine.places()).hasCount(29);
             assertThat(routine.total()).containsText("min");
             SessionView session = routine.begin();
             assertThat(session.place()).containsText("left hind leg", ignoreCase());

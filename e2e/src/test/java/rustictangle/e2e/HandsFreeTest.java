@@ -366,8 +366,8 @@ class HandsFreeTest extends Browsing {
         if (places.isEmpty()) {
             JsonNode whole = new JsonMapper().readTree(app.get("api/dogs/" + dog + "/routine?scope=WHOLE"));
             whole.get("routine")
-                    .get("steps")
-                    .forEach(step -> places.add(step.get("section").asString()));
+                    .get("places")
+                    .forEach(place -> places.add(place.get("section").asString()));
         }
         UUID id = UUID.randomUUID();
         app.send(

@@ -106,19 +106,6 @@ class OutboxTest extends Browsing {
 
     /** Until this version a letter did not say where it goes. */
     @Test
-    void whatAnEarlierVersionLeftInTheBrowserIsSentToo() throws Exception {
-        Page page = laptop();
-        page.navigate(app.url());
-        page.evaluate(
-                "([session, id]) => localStorage.setItem(`outbox:session:${session}:001747213200000:0:${id}`,"
-                        + " JSON.stringify({ id, type: 'TREAT_GIVEN' }))",
-                List.of(session, UUID.randomUUID().toString()));
-        page.reload();
-        allHasLeft(page);
-        assertEquals(List.of("STARTED", "TREAT_GIVEN"), stored());
-    }
-
-    @Test
     void aFinalNoIsShownInWordsUntilItHasBeenRead() throws Exception {
         Page page = laptop();
         open(page);

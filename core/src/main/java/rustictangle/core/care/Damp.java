@@ -30,30 +30,30 @@ public record Damp(Moment since, Optional<BathKind> bath, Map<Section, Boolean> 
     /** A bath stays open so long, days; what was not bathed has dried by itself by tomorrow. Own estimate. */
     private static final int BATH_DAYS = 1;
 
-    private record Turn(Moment when, Optional<BathKind> bath, Optional<DrynessFelt> felt) {}
+    private record Change(Moment when, Optional<BathKind> bath, Optional<DrynessFelt> felt) {}
 
-    private static final Log.Reading<Turn> TURNS =
+    private static final Log.Reading<Change> TURNS =
             log -> log.stream().flatMap(Damp::turn).toList();
 
-    private static Stream<Turn> turn(Entry entry) {
+    private static Stream<Change> turn(Entry entry) {
         Optional<BathKind> bathed = Bathed.of(entry);
         if (bathed.isPresent()) {
-            return Stream.of(new Turn(entry.moment(), bathed, Optional.empty()));
+            return Stream.of(new Change(entry.moment(), bathed, Optional.empty()));
         }
         if (entry.said() instanceof DrynessFelt felt) {
-            return Stream.of(new Turn(entry.moment(), Optional.empty(), Optional.of(felt)));
+            return Stream.of(new Change(entry.moment(), Optional.empty(), Optional.of(felt)));
         }
         boolean soaked =
                 entry.said() instanceof Happened happened && happened.event().wetsAllOver();
-        return soaked ? Stream.of(new Turn(entry.moment(), Optional.empty(), Optional.empty())) : Stream.empty();
+        return soaked ? Stream.of(new Change(entry.moment(), Optional.empty(), Optional.empty())) : Stream.empty();
     }
 
     /** The last time it got wet, today, or by a bath of yesterday; empty: it did not. */
     public static Optional<Damp> last(Log log, LocalDate today) {
-        List<Turn> turns = new ArrayList<>(log.read(TURNS));
-        turns.sort(Comparator.comparing(Turn::when));
+        List<Change> turns = new ArrayList<>(log.read(TURNS));
+        turns.sort(Comparator.comparing(Change::when));
         Optional<Damp> last = Optional.empty();
-        for (Turn turn : turns) {
+        for (Change turn : turns) {
             last = turn.felt.isPresent()
                     ? last.map(damp -> damp.with(turn.felt.get()))
                     : Optional.of(new Damp(turn.when, turn.bath, Map.of()));

@@ -31,39 +31,39 @@ final class Proof {
      * @param sections it is about
      * @param proved   else they got wet
      */
-    private record Turn(Moment when, Set<Section> sections, boolean proved) {}
+    private record Change(Moment when, Set<Section> sections, boolean proved) {}
 
     private static final Set<Section> EVERYWHERE = Set.of(Section.values());
 
-    private static final Log.Reading<Turn> TURNS =
+    private static final Log.Reading<Change> TURNS =
             log -> log.stream().flatMap(Proof::turns).toList();
 
     private Proof() {}
 
-    private static Stream<Turn> turns(Entry entry) {
+    private static Stream<Change> turns(Entry entry) {
         if (entry.said() instanceof Visited) {
-            return Stream.of(new Turn(entry.moment(), EVERYWHERE, true));
+            return Stream.of(new Change(entry.moment(), EVERYWHERE, true));
         }
         Optional<BathKind> bathed = Bathed.of(entry);
         if (bathed.isPresent()) {
-            return Stream.of(new Turn(
+            return Stream.of(new Change(
                     entry.moment(),
                     EVERYWHERE.stream().filter(bathed.get()::wets).collect(Collectors.toUnmodifiableSet()),
                     false));
         }
         if (entry.said() instanceof Happened happened && happened.event().wets()) {
-            return Stream.of(new Turn(entry.moment(), EVERYWHERE, false));
+            return Stream.of(new Change(entry.moment(), EVERYWHERE, false));
         }
         return entry.done().stream()
                 .filter(done -> done.comb().runsFree())
-                .map(done -> new Turn(entry.moment(), Set.of(done.section()), true));
+                .map(done -> new Change(entry.moment(), Set.of(done.section()), true));
     }
 
     private static Map<Section, LocalDate> proved(Log log) {
-        List<Turn> turns = new ArrayList<>(log.read(TURNS));
-        turns.sort(Comparator.comparing(Turn::when));
+        List<Change> turns = new ArrayList<>(log.read(TURNS));
+        turns.sort(Comparator.comparing(Change::when));
         Map<Section, LocalDate> proved = new EnumMap<>(Section.class);
-        for (Turn turn : turns) {
+        for (Change turn : turns) {
             for (Section section : turn.sections) {
                 if (turn.proved) {
                     proved.put(section, turn.when.day());

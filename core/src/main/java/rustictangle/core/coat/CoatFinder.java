@@ -14,9 +14,9 @@ import java.util.stream.Stream;
 import rustictangle.core.Reason;
 import rustictangle.core.Refused;
 import rustictangle.core.coat.Finding.Decider;
+import rustictangle.core.coat.Finding.Judged;
 import rustictangle.core.coat.Finding.Likely;
 import rustictangle.core.coat.Finding.Sureness;
-import rustictangle.core.coat.Finding.Told;
 
 /**
  * From what an owner sees to the coat it is.
@@ -151,10 +151,10 @@ public final class CoatFinder {
                 .orElseThrow();
     }
 
-    private Told<Density> density() {
+    private Judged<Density> density() {
         Answer answer = seen.get(Observation.SKIN_SHOWS);
         if (answer == null) {
-            return new Told<>(
+            return new Judged<>(
                     Density.MEDIUM,
                     Sureness.GUESS,
                     new Reason("coat.finder-density", "Taken as medium: nobody has looked for the skin yet."));
@@ -162,17 +162,17 @@ public final class CoatFinder {
         Density density = answer == Answer.AT_ONCE
                 ? Density.SPARSE
                 : answer == Answer.WHEN_PARTED ? Density.MEDIUM : Density.DENSE;
-        return new Told<>(
+        return new Judged<>(
                 density,
                 Sureness.SURE,
                 new Reason(
                         "coat.finder-density", "The hair is " + density.label() + ", because " + answer.seen() + "."));
     }
 
-    private Told<Texture> texture(CoatKind kind) {
+    private Judged<Texture> texture(CoatKind kind) {
         Optional<Texture> felt = Optional.ofNullable(seen.get(Observation.FEEL)).map(this::textureFelt);
         if (felt.isPresent()) {
-            return new Told<>(
+            return new Judged<>(
                     felt.get(),
                     Sureness.SURE,
                     new Reason(
@@ -182,7 +182,7 @@ public final class CoatFinder {
                                     + (felt.get() == Texture.CURLY ? " and springs back." : ".")));
         }
         Texture usual = kind.usualTexture();
-        return new Told<>(
+        return new Judged<>(
                 usual,
                 Sureness.GUESS,
                 new Reason(
@@ -199,10 +199,10 @@ public final class CoatFinder {
         };
     }
 
-    private Told<Boolean> undercoat(CoatKind kind) {
+    private Judged<Boolean> undercoat(CoatKind kind) {
         Answer layers = seen.get(Observation.LAYERS);
         if (layers == null) {
-            return new Told<>(
+            return new Judged<>(
                     kind.usuallyUndercoat(),
                     Sureness.GUESS,
                     new Reason(
@@ -211,7 +211,7 @@ public final class CoatFinder {
                                     + kind.label() + " hair; nobody has parted it yet."));
         }
         boolean two = layers == Answer.TWO_LAYERS;
-        return new Told<>(
+        return new Judged<>(
                 two,
                 Sureness.SURE,
                 new Reason(

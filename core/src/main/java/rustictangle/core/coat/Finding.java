@@ -17,9 +17,9 @@ import rustictangle.core.Reason;
  */
 public record Finding(
         List<Likely> likely,
-        Told<Density> density,
-        Told<Texture> texture,
-        Told<Boolean> undercoat,
+        Judged<Density> density,
+        Judged<Texture> texture,
+        Judged<Boolean> undercoat,
         Optional<Decider> decider,
         Optional<Reason> limits) {
 
@@ -40,7 +40,7 @@ public record Finding(
     public record Likely(CoatKind kind, double chance, Sureness sureness, Reason why) {}
 
     /** A value and why it is taken. */
-    public record Told<T>(T value, Sureness sureness, Reason why) {}
+    public record Judged<T>(T value, Sureness sureness, Reason why) {}
 
     /**
      * The observation that decides between two kinds.

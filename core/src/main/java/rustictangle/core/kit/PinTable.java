@@ -88,16 +88,16 @@ enum PinTable {
      *
      * @param shaggy how far the whole coat is long and shaggy, see {@link Coat#shagginess()}
      */
-    static Asked asked(RegionCoat hair, double shaggy) {
+    static PinDemand asked(RegionCoat hair, double shaggy) {
         PinTable table = of(hair);
         if (hair.kind() != CoatKind.DOUBLE || shaggy == 0) {
-            return new Asked(
+            return new PinDemand(
                     new PinWindow(table.shortest.at(hair.length()), table.longest.at(hair.length())),
                     table.rule,
                     table.because.formatted(Reason.mm(hair.length().millimetres())),
                     padded(table.firmness.at(hair.length()), hair));
         }
-        return new Asked(
+        return new PinDemand(
                 new PinWindow(
                         between(table.shortest, GENERAL.shortest, hair, shaggy),
                         between(table.longest, GENERAL.longest, hair, shaggy)),
@@ -108,7 +108,7 @@ enum PinTable {
     }
 
     /** @param because follows "Pins of 16 to 22 mm" */
-    record Asked(PinWindow window, String rule, String because, Pad pad) {}
+    record PinDemand(PinWindow window, String rule, String because, Pad pad) {}
 
     private static double between(Line ordinary, Line byLength, RegionCoat hair, double shaggy) {
         return (1 - shaggy) * ordinary.at(hair.length()) + shaggy * byLength.at(hair.length());

@@ -104,7 +104,7 @@ final class SectionMatch {
         place.direction().why().filter(why -> hair.kind().mats()).ifPresent(reasons::add);
         // Also where no step asks for pins: a brush that stands in must still suit the hair.
         boolean pinned = (hair.kind().mats() || hair.isPlush()) && !besideTheEyes();
-        Optional<PinTable.Asked> asked =
+        Optional<PinTable.PinDemand> asked =
                 pinned ? Optional.of(PinTable.asked(hair, coat.shagginess())) : Optional.empty();
         Optional<PinWindow> pins = asked.map(this::pins);
         asked.ifPresent(this::addPad);
@@ -125,7 +125,7 @@ final class SectionMatch {
                 schoolsDiffer ? Optional.of(school) : Optional.empty(),
                 brushes.get(brushes.size() - 1).tool(),
                 pins,
-                asked.map(PinTable.Asked::pad),
+                asked.map(PinTable.PinDemand::pad),
                 tips(),
                 head(),
                 gentle(),
@@ -263,7 +263,7 @@ final class SectionMatch {
         return new ToolStep(ToolKind.MIST, onTool ? Manner.ON_TOOL : Manner.LIGHTLY);
     }
 
-    private PinWindow pins(PinTable.Asked asked) {
+    private PinWindow pins(PinTable.PinDemand asked) {
         PinWindow window = asked.window();
         reasons.add(new Reason(
                 asked.rule(),
@@ -280,7 +280,7 @@ final class SectionMatch {
     }
 
     /** Length decides the pad; what makes it firmer or softer than that is said. */
-    private void addPad(PinTable.Asked asked) {
+    private void addPad(PinTable.PinDemand asked) {
         List<String> besides = new ArrayList<>();
         if (hair.density() == Density.DENSE) {
             besides.add("a little firmer because it is dense");

@@ -18,7 +18,7 @@ import rustictangle.core.log.CareJob;
  *
  * @param days what is done on each, 0 being today
  */
-public record CareDays(List<List<Turn>> days) {
+public record CareDays(List<List<PlannedJob>> days) {
 
     /** As the gate asks for it, and brushed on the very day or the day before: there is then time for what it finds. */
     static final int PROOF_HOLDS_DAYS = 1;
@@ -34,7 +34,7 @@ public record CareDays(List<List<Turn>> days) {
      * @param minutes  that it takes, greater than 0
      * @param learning whether the next step of its ladder is the job
      */
-    public record Turn(int dog, CareJob job, double minutes, boolean learning) {
+    public record PlannedJob(int dog, CareJob job, double minutes, boolean learning) {
 
         /** Whether it comes besides the day's minutes, over a coat that was brushed before. */
         boolean bath() {
@@ -54,8 +54,8 @@ public record CareDays(List<List<Turn>> days) {
             return new Open(dog, due, due.gap() == 0 ? Integer.MAX_VALUE : day + due.gap(), false);
         }
 
-        Turn taking(double minutes) {
-            return new Turn(dog, due.job(), minutes, due.learning());
+        PlannedJob taking(double minutes) {
+            return new PlannedJob(dog, due.job(), minutes, due.learning());
         }
     }
 
@@ -68,7 +68,7 @@ public record CareDays(List<List<Turn>> days) {
      * @param minutes there are each day; as long as the plan looks ahead
      */
     public static CareDays of(List<List<CareDue>> dogs, LocalDate today, double[] minutes) {
-        List<List<Turn>> days = new ArrayList<>();
+        List<List<PlannedJob>> days = new ArrayList<>();
         IntStream.range(0, minutes.length).forEach(day -> days.add(new ArrayList<>()));
         List<Open> open = new ArrayList<>();
         for (int dog = 0; dog < dogs.size(); dog++) {
@@ -89,7 +89,7 @@ public record CareDays(List<List<Turn>> days) {
         return new CareDays(days);
     }
 
-    private static void baths(Open bath, double[] minutes, List<List<Turn>> days) {
+    private static void baths(Open bath, double[] minutes, List<List<PlannedJob>> days) {
         int turn = Math.max(0, bath.next);
         int on = bath.due.owed() ? roomiest(minutes, 0, turn) : roomiest(minutes, turn, turn + BATH_WITHIN_DAYS - 1);
         while (on < minutes.length) {
@@ -110,7 +110,7 @@ public record CareDays(List<List<Turn>> days) {
                 .orElse(minutes.length);
     }
 
-    private static void small(List<Open> open, int day, double minutes, List<Turn> turns) {
+    private static void small(List<Open> open, int day, double minutes, List<PlannedJob> turns) {
         double left = SHARE_OF_A_DAY * minutes;
         List<Open> due = open.stream()
                 .filter(one -> one.next <= day)
@@ -129,7 +129,7 @@ public record CareDays(List<List<Turn>> days) {
         }
     }
 
-    public List<Turn> on(int day) {
+    public List<PlannedJob> on(int day) {
         return day < days.size() ? days.get(day) : List.of();
     }
 
@@ -137,7 +137,7 @@ public record CareDays(List<List<Turn>> days) {
     public double minutes(int day) {
         return on(day).stream()
                 .filter(turn -> !turn.bath())
-                .mapToDouble(Turn::minutes)
+                .mapToDouble(PlannedJob::minutes)
                 .sum();
     }
 

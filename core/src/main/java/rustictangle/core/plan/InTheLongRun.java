@@ -10,8 +10,8 @@ import rustictangle.core.rhythm.TangleRate;
  * One section by itself in the long run, on ordinary days.
  *
  * @param days     between brushings, as now believed; at least 1
- * @param from     two times of three it is at least this
- * @param to       and at most this
+ * @param from     the lower end of a range in which it lies with a probability of two thirds
+ * @param to       its upper end
  * @param accepted mats expected by the time it is brushed again
  */
 record InTheLongRun(int days, int from, int to, double accepted) {

@@ -17,7 +17,7 @@ import rustictangle.core.kit.Hand;
 import rustictangle.core.rhythm.Closed;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.routine.Picture;
-import rustictangle.core.routine.RoutineStep;
+import rustictangle.core.routine.RoutinePlace;
 import rustictangle.core.routine.Sitting;
 import rustictangle.core.trust.Practice;
 
@@ -71,14 +71,14 @@ public record PlannedDog(
     public static PlannedDog of(Facts facts) {
         Picture picture = facts.picture;
         Optional<Sitting> sitting = Sitting.of(facts.dog, facts.hand);
-        List<RoutineStep> steps = picture.routine(picture.kit().brushed()).steps();
+        List<RoutinePlace> places = picture.routine(picture.kit().brushed()).places();
         Map<Section, Reason> closed = facts.closed.stream()
                 .collect(Collectors.toMap(Closed::section, Closed::why, (gravest, other) -> gravest));
         List<Race> races = races(picture, closed.keySet());
         Workload work = new Workload(
                 picture.forecast(),
                 facts.comfort,
-                places(steps, closed, races),
+                places(places, closed, races),
                 new Workload.Sessions(facts.setUp, facts.going, sitting.map(Sitting::atMost)),
                 facts.groom.map(day -> (int) ChronoUnit.DAYS.between(facts.today, day)),
                 facts.baths);
@@ -86,7 +86,7 @@ public record PlannedDog(
                 facts.id,
                 facts.name,
                 picture,
-                steps.stream().map(RoutineStep::section).toList(),
+                places.stream().map(RoutinePlace::section).toList(),
                 races,
                 facts.closed,
                 sitting,
@@ -109,20 +109,20 @@ public record PlannedDog(
     }
 
     private static Map<Section, Workload.Place> places(
-            List<RoutineStep> steps, Map<Section, Reason> closed, List<Race> races) {
+            List<RoutinePlace> places, Map<Section, Reason> closed, List<Race> races) {
         Map<Section, Optional<Integer>> ready = races.stream().collect(Collectors.toMap(Race::section, Race::ready));
-        Map<Section, Workload.Place> places = new EnumMap<>(Section.class);
-        for (RoutineStep step : steps) {
-            double minutes = step.seconds() / 60;
-            places.put(
-                    step.section(),
-                    closed.containsKey(step.section())
-                            ? Workload.Place.closed(minutes, closed.get(step.section()))
-                            : ready.containsKey(step.section())
-                                    ? Workload.Place.inTraining(minutes, ready.get(step.section()))
+        Map<Section, Workload.Place> work = new EnumMap<>(Section.class);
+        for (RoutinePlace place : places) {
+            double minutes = place.seconds() / 60;
+            work.put(
+                    place.section(),
+                    closed.containsKey(place.section())
+                            ? Workload.Place.closed(minutes, closed.get(place.section()))
+                            : ready.containsKey(place.section())
+                                    ? Workload.Place.inTraining(minutes, ready.get(place.section()))
                                     : Workload.Place.ready(minutes));
         }
-        return places;
+        return work;
     }
 
     /** Where a vet or a groomer must look first nothing touches, in practice neither. */

@@ -14,8 +14,8 @@ import rustictangle.core.trust.Readiness;
  * will be by then.
  *
  * @param ready    days from today, practised once a day; as likely sooner as later; empty: it cannot be told
- * @param from     two times of three it is at least this
- * @param to       and at most this
+ * @param from     the lower end of a range in which it lies with a probability of two thirds
+ * @param to       its upper end
  * @param matsNow  expected in it by this evening
  * @param matsThen expected by the time it is ready, or in four months
  * @param lost     whether a mat is likely before it is ready

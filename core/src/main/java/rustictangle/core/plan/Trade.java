@@ -107,7 +107,7 @@ public record Trade(List<Integer> lengths, List<Double> weeks, double[][] minute
             double millimetres) {
         Coat clipped = coat.clippedTo(new HairLength(millimetres));
         return LongRun.of(
-                routine.apply(clipped).steps().stream()
+                routine.apply(clipped).places().stream()
                         .map(step -> new LongRun.Place(
                                 step.seconds() / 60,
                                 forecast.everyDay(

@@ -38,19 +38,19 @@ public record Closed(Section section, LocalDate since, Who who, Optional<Catch> 
      * @param closes  that it is closed now
      * @param seen    who has looked; what they may is open again
      */
-    private record Turn(
+    private record Change(
             Optional<Section> section, Moment when, Optional<Closed> closes, Optional<Who> seen, boolean clear) {}
 
-    private static final Log.Reading<Turn> TURNS =
+    private static final Log.Reading<Change> TURNS =
             log -> log.stream().flatMap(Closed::turns).toList();
 
-    private static Stream<Turn> turns(Entry entry) {
+    private static Stream<Change> turns(Entry entry) {
         if (entry.said() instanceof Visited) {
             return Stream.of(
-                    new Turn(Optional.empty(), entry.moment(), Optional.empty(), Optional.of(Who.GROOMER), false));
+                    new Change(Optional.empty(), entry.moment(), Optional.empty(), Optional.of(Who.GROOMER), false));
         }
         if (entry.said() instanceof SeenBy seen) {
-            return Stream.of(new Turn(
+            return Stream.of(new Change(
                     Optional.of(seen.section()), entry.moment(), Optional.empty(), Optional.of(seen.who()), false));
         }
         if (entry.said() instanceof Warned warned) {
@@ -66,19 +66,19 @@ public record Closed(Section section, LocalDate since, Who who, Optional<Catch> 
         return entry.done().stream()
                 .filter(done -> done.comb().runsFree() || done.comb() == CombResult.FOR_GROOMER)
                 .map(done -> done.comb().runsFree()
-                        ? new Turn(
+                        ? new Change(
                                 Optional.of(done.section()), entry.moment(), Optional.empty(), Optional.empty(), true)
                         : closing(entry, done.section(), Who.GROOMER, Optional.empty(), Optional.empty()));
     }
 
-    private static Turn closing(Entry entry, Section section, Warning warning) {
+    private static Change closing(Entry entry, Section section, Warning warning) {
         Who who = warning == Warning.GROWLED ? Who.ADULT : Who.TRAINER;
         return closing(entry, section, who, Optional.empty(), Optional.of(warning));
     }
 
-    private static Turn closing(
+    private static Change closing(
             Entry entry, Section section, Who who, Optional<Catch> found, Optional<Warning> warning) {
-        return new Turn(
+        return new Change(
                 Optional.of(section),
                 entry.moment(),
                 Optional.of(new Closed(section, entry.day(), who, found, warning)),
@@ -94,11 +94,11 @@ public record Closed(Section section, LocalDate since, Who who, Optional<Catch> 
 
     private static List<Closed> readOff(Log log, LocalDate since) {
         List<Closed> closed = new ArrayList<>();
-        List<Turn> turns = new ArrayList<>(log.read(TURNS, since, all -> all.stream()
+        List<Change> turns = new ArrayList<>(log.read(TURNS, since, all -> all.stream()
                 .filter(turn -> !turn.when().day().isBefore(since))
                 .toList()));
-        turns.sort(Comparator.comparing(Turn::when));
-        for (Turn turn : turns) {
+        turns.sort(Comparator.comparing(Change::when));
+        for (Change turn : turns) {
             turn.closes().ifPresent(now -> close(closed, now));
             turn.seen()
                     .ifPresent(who -> closed.removeIf(one -> turn.section()

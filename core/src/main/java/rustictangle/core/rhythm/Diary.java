@@ -36,7 +36,7 @@ public record Diary(
         NavigableSet<LocalDate> heaps,
         List<Season> seasons,
         NavigableSet<Moment> grooms,
-        Told told) {
+        StatedCombing told) {
 
     /** What is older says little about the coat of today. Own estimate: a year, so that every season counts once. */
     public static final int REMEMBERED_DAYS = 365;
@@ -95,7 +95,7 @@ public record Diary(
                         .filter(groom ->
                                 !groom.day().isBefore(since) && !groom.day().isAfter(today))
                         .collect(Collectors.toCollection(TreeSet::new)),
-                Told.of(log));
+                StatedCombing.of(log));
     }
 
     /** Comb checks on ordinary days only. */
@@ -108,7 +108,7 @@ public record Diary(
                 Collections.emptyNavigableSet(),
                 List.of(),
                 Collections.emptyNavigableSet(),
-                Told.NOTHING);
+                StatedCombing.NOTHING);
     }
 
     /** Where only {@link Conditions} are asked for. */
@@ -120,7 +120,7 @@ public record Diary(
         return new Diary(checks, unproved, life, readings, heaps, seasons, when, told);
     }
 
-    public Diary with(Told said) {
+    public Diary with(StatedCombing said) {
         return new Diary(checks, unproved, life, readings, heaps, seasons, grooms, said);
     }
 

@@ -31,32 +31,32 @@ public record OwedBath(Section section, LocalDate by, boolean waits, Reason why)
      * @param section where gel went in; empty: something was washed
      * @param washed  everything, or only what this kind of bath wets; empty: gel went in
      */
-    private record Turn(Moment when, Optional<Section> section, Optional<BathKind> washed) {
+    private record Change(Moment when, Optional<Section> section, Optional<BathKind> washed) {
 
         boolean washes(Section gel) {
             return washed.filter(kind -> kind.wets(gel)).isPresent();
         }
     }
 
-    private static final Log.Reading<Turn> TURNS =
+    private static final Log.Reading<Change> TURNS =
             log -> log.stream().flatMap(entry -> turn(entry).stream()).toList();
 
-    private static Optional<Turn> turn(Entry entry) {
+    private static Optional<Change> turn(Entry entry) {
         return Bathed.of(entry)
                 .or(() -> entry.as(Visited.class).map(visited -> BathKind.WHOLE_DOG))
-                .map(kind -> new Turn(entry.moment(), Optional.empty(), Optional.of(kind)))
+                .map(kind -> new Change(entry.moment(), Optional.empty(), Optional.of(kind)))
                 .or(() -> entry.as(GelUsed.class)
-                        .map(gel -> new Turn(entry.moment(), Optional.of(gel.section()), Optional.empty())));
+                        .map(gel -> new Change(entry.moment(), Optional.of(gel.section()), Optional.empty())));
     }
 
     /** Empty when none is owed. */
     public static Optional<OwedBath> of(Log log, LocalDate today) {
         List<Mat> mats = Mat.stillIn(log, today);
-        List<Turn> turns = log.read(TURNS).stream()
-                .sorted(Comparator.comparing(Turn::when))
+        List<Change> turns = log.read(TURNS).stream()
+                .sorted(Comparator.comparing(Change::when))
                 .toList();
-        Optional<Turn> owed = Optional.empty();
-        for (Turn turn : turns) {
+        Optional<Change> owed = Optional.empty();
+        for (Change turn : turns) {
             owed = turn.section().isPresent()
                     ? Optional.of(turn)
                     : owed.filter(gel -> !turn.washes(gel.section().orElseThrow()));

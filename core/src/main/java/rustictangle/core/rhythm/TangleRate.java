@@ -16,7 +16,7 @@ public record TangleRate(double shape, double rate) {
 
     /** The belief before the first check: the table, worth two tangles against the owner's own checks. Own estimate. */
     static final TangleRate TABLE = new TangleRate(2, 2);
-    /** Two times of three a normal value lies within so many standard deviations. */
+    /** A normal value lies within so many standard deviations with a probability of two thirds. */
     private static final double TWO_THIRDS = 0.9674;
 
     public TangleRate {
@@ -35,12 +35,12 @@ public record TangleRate(double shape, double rate) {
         return shape / rate;
     }
 
-    /** Two times of three it is at least this. */
+    /** The lower end of a range in which it lies with a probability of two thirds. */
     public double low() {
         return quantile(-TWO_THIRDS);
     }
 
-    /** Two times of three it is at most this. */
+    /** The upper end of that range. */
     public double high() {
         return quantile(TWO_THIRDS);
     }

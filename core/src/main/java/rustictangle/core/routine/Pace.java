@@ -82,13 +82,13 @@ public final class Pace {
     public static Pace learned(Routine estimates, Map<Section, List<Integer>> recorded) {
         Map<Section, List<Double>> ratios = new EnumMap<>(Section.class);
         List<Double> all = new ArrayList<>();
-        for (RoutineStep step : estimates.steps()) {
-            List<Double> here = recorded.getOrDefault(step.section(), List.of()).stream()
-                    .map(seconds -> seconds / step.seconds())
+        for (RoutinePlace place : estimates.places()) {
+            List<Double> here = recorded.getOrDefault(place.section(), List.of()).stream()
+                    .map(seconds -> seconds / place.seconds())
                     .filter(ratio -> ratio >= POSSIBLE)
                     .map(ratio -> Math.min(MOST, Math.log(ratio)))
                     .toList();
-            ratios.put(step.section(), here);
+            ratios.put(place.section(), here);
             all.addAll(here);
         }
         Ratio owner = UNKNOWN.after(all);
@@ -97,10 +97,10 @@ public final class Pace {
         return new Pace(sections, new Ratio(owner.mean, SPREAD), all.size());
     }
 
-    Time at(RoutineStep step) {
-        Ratio spread = sections.getOrDefault(step.section(), elsewhere);
+    Time at(RoutinePlace place) {
+        Ratio spread = sections.getOrDefault(place.section(), elsewhere);
         return new Time(
-                step.seconds() * Math.exp(spread.mean), spread.low(step.seconds()), spread.high(step.seconds()));
+                place.seconds() * Math.exp(spread.mean), spread.low(place.seconds()), spread.high(place.seconds()));
     }
 
     /** What the minutes rest on; empty before anything was recorded. */
@@ -115,13 +115,13 @@ public final class Pace {
                                 + "size, layers and strokes where little is known."));
     }
 
-    /** The steps one after the other. */
-    static Time together(List<RoutineStep> steps) {
-        double seconds = steps.stream().mapToDouble(RoutineStep::seconds).sum();
+    /** The places one after the other. */
+    static Time together(List<RoutinePlace> places) {
+        double seconds = places.stream().mapToDouble(RoutinePlace::seconds).sum();
         double apart = 0;
         double alike = 0;
-        for (RoutineStep step : steps) {
-            double half = (step.toSeconds() - step.fromSeconds()) / 2.0;
+        for (RoutinePlace place : places) {
+            double half = (place.toSeconds() - place.fromSeconds()) / 2.0;
             apart += half * half;
             alike += half;
         }
@@ -129,7 +129,7 @@ public final class Pace {
         return new Time(seconds, Math.max(0, seconds - half), seconds + half);
     }
 
-    /** A time and between what it lies two times of three, seconds. */
+    /** A time and the range in which it lies with a probability of two thirds, seconds. */
     record Time(double seconds, double fromSeconds, double toSeconds) {}
 
     /** Mean and spread of the logarithm of time over estimate. */

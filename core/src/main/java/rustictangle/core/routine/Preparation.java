@@ -39,9 +39,9 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
     }
 
     /** @param happened what the day did to the dog so far: the answer that it makes likely stands first */
-    static Preparation of(Dog dog, Coat coat, List<RoutineStep> steps, boolean mats, Set<LifeEvent> happened) {
+    static Preparation of(Dog dog, Coat coat, List<RoutinePlace> places, boolean mats, Set<LifeEvent> happened) {
         boolean smooth = coat.placesThatMat() == 0;
-        return new Preparation(questions(dog, smooth, mats, happened), todo(dog, coat, steps, happened));
+        return new Preparation(questions(dog, smooth, mats, happened), todo(dog, coat, places, happened));
     }
 
     private static List<Question> questions(Dog dog, boolean smooth, boolean mats, Set<LifeEvent> happened) {
@@ -120,9 +120,9 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
         return new Option(label, Optional.of(new Reason(rule, caution)));
     }
 
-    private static List<Reason> todo(Dog dog, Coat coat, List<RoutineStep> steps, Set<LifeEvent> happened) {
+    private static List<Reason> todo(Dog dog, Coat coat, List<RoutinePlace> places, Set<LifeEvent> happened) {
         List<Reason> todo = new ArrayList<>();
-        missing(steps).ifPresent(todo::add);
+        missing(places).ifPresent(todo::add);
         todo.add(exercise(dog));
         if (!dog.wears().isEmpty()) {
             todo.add(new Reason(
@@ -131,12 +131,12 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
                             + " and collar off: look first where they rub."));
         }
         todo.add(new Reason("routine.treats-cut", "Treats it truly likes, cut small, in reach of the other hand."));
-        if (steps.stream().anyMatch(step -> step.mist().isPresent())) {
+        if (places.stream().anyMatch(place -> place.mist().isPresent())) {
             todo.add(new Reason(
                     "routine.mist-ready", "The mist is at hand, and the dog has heard it once, away from it."));
         }
         todo.add(new Reason("routine.debris", debris(dog, happened)));
-        if (steps.stream().anyMatch(step -> coat.at(step.section()).kind().mats())) {
+        if (places.stream().anyMatch(place -> coat.at(place.section()).kind().mats())) {
             todo.add(new Reason(
                     "routine.finger-search",
                     "Fingers over the whole dog: untangle what gives, and mark on the "
@@ -146,23 +146,23 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
     }
 
     /** What the drawer lacks, said before the first stroke. */
-    private static Optional<Reason> missing(List<RoutineStep> steps) {
-        String lacking = steps.stream()
-                .flatMap(step -> step.missing().stream())
+    private static Optional<Reason> missing(List<RoutinePlace> places) {
+        String lacking = places.stream()
+                .flatMap(place -> place.missing().stream())
                 .distinct()
                 .map(ToolKind::label)
                 .collect(Collectors.joining(", "));
         if (lacking.isEmpty()) {
             return Optional.empty();
         }
-        boolean fingers = steps.stream().anyMatch(step -> step.tools().stream()
+        boolean fingers = places.stream().anyMatch(place -> place.tools().stream()
                 .anyMatch(tool -> tool.step().tool() == ToolKind.FINGERS
                         && tool.step().manner().brushes()));
         return Optional.of(new Reason(
                 "routine.missing",
                 "Not in your drawer: " + lacking + ". It is done with what there is"
                         + (fingers ? ", here and there with the fingers" : "") + "."
-                        + (steps.stream().anyMatch(step -> step.done() == CombResult.BRUSHED)
+                        + (places.stream().anyMatch(place -> place.done() == CombResult.BRUSHED)
                                 ? " Without a comb nothing is proved: it counts half, and comes round sooner."
                                 : "")));
     }

@@ -25,15 +25,15 @@ final class Prompts {
     private Prompts() {}
 
     /** @return one for each step */
-    static List<Optional<Reason>> before(List<List<RoutineStep>> steps) {
+    static List<Optional<Reason>> before(List<List<RoutinePlace>> steps) {
         List<Optional<Reason>> prompts = new ArrayList<>();
-        double whole = steps.stream().mapToDouble(GripStep::seconds).sum();
+        double whole = steps.stream().mapToDouble(RoutineStep::seconds).sum();
         double sinceCleared = 0;
         double sinceChanged = 0;
         int half = whole < LONG_SECONDS ? steps.size() : half(steps, whole);
         boolean heard = false;
         for (int i = 0; i < steps.size(); i++) {
-            List<RoutineStep> step = steps.get(i);
+            List<RoutinePlace> step = steps.get(i);
             boolean may = i > 0 && i + 1 != half && prompts.get(i - 1).isEmpty();
             Optional<Reason> prompt = Optional.empty();
             if (i == half) {
@@ -59,7 +59,7 @@ final class Prompts {
                         "Last of all once over the whole dog with the lie, lightly, so that it lies well."));
             }
             prompts.add(prompt);
-            double seconds = GripStep.seconds(step);
+            double seconds = RoutineStep.seconds(step);
             sinceCleared += seconds;
             sinceChanged += seconds;
         }
@@ -67,10 +67,10 @@ final class Prompts {
     }
 
     /** The step before which about half is done. */
-    private static int half(List<List<RoutineStep>> steps, double whole) {
+    private static int half(List<List<RoutinePlace>> steps, double whole) {
         double gone = 0;
         for (int i = 0; i < steps.size(); i++) {
-            double next = gone + GripStep.seconds(steps.get(i));
+            double next = gone + RoutineStep.seconds(steps.get(i));
             if (next >= whole / 2) {
                 return i > 0 && whole / 2 - gone < next - whole / 2 ? i : i + 1;
             }
@@ -79,22 +79,22 @@ final class Prompts {
         return steps.size();
     }
 
-    private static Side side(List<RoutineStep> step) {
+    private static Side side(List<RoutinePlace> step) {
         return step.get(0).section().side();
     }
 
-    private static boolean layered(List<RoutineStep> step) {
+    private static boolean layered(List<RoutinePlace> step) {
         return step.stream().anyMatch(place -> place.layers().count() > 1);
     }
 
-    private static boolean lifts(List<RoutineStep> step) {
+    private static boolean lifts(List<RoutinePlace> step) {
         return step.stream()
                 .flatMap(place -> place.tools().stream())
                 .anyMatch(tool -> tool.step().manner() == Manner.LIFT_LOOSE);
     }
 
     /** Whether the coat is gone over against its lie, so that it must be laid again. */
-    private static boolean finishes(List<RoutineStep> step) {
+    private static boolean finishes(List<RoutinePlace> step) {
         return step.stream().anyMatch(place -> place.passes().directions().contains(Passes.Direction.AGAINST_LIE));
     }
 }

@@ -30,10 +30,10 @@ import rustictangle.core.trust.Trust;
  * What to do now: which sections, in which order, how, and how long.
  *
  * @param whyOrder     the reason for the order
- * @param steps        in that order; empty when nothing was asked for
- * @param totalSeconds the sum of the steps' seconds
- * @param fromSeconds  two times of three the whole takes at least this
- * @param toSeconds    and at most this
+ * @param places        in that order; empty when nothing was asked for
+ * @param totalSeconds the sum of the places' seconds
+ * @param fromSeconds  the lower end of a range in which the whole lies with a probability of two thirds
+ * @param toSeconds    its upper end
  * @param whyMinutes   how that time was reckoned
  * @param cautions     what can go wrong today, said before it does
  * @param preparation  what comes before the first stroke
@@ -41,7 +41,7 @@ import rustictangle.core.trust.Trust;
 public record Routine(
         Order order,
         Reason whyOrder,
-        List<RoutineStep> steps,
+        List<RoutinePlace> places,
         double totalSeconds,
         double fromSeconds,
         double toSeconds,
@@ -55,7 +55,7 @@ public record Routine(
     private static final int STROKES_ON_DELICATE_SKIN = 2;
 
     public Routine {
-        steps = List.copyOf(steps);
+        places = List.copyOf(places);
         cautions = List.copyOf(cautions);
     }
 
@@ -83,32 +83,32 @@ public record Routine(
         OrderChoice choice = OrderChoice.of(dog, coat, trust, mats);
         Set<Section> wanted = EnumSet.noneOf(Section.class);
         wanted.addAll(sections);
-        List<RoutineStep> steps = choice.order().sequence().stream()
+        List<RoutinePlace> places = choice.order().sequence().stream()
                 .filter(wanted::contains)
                 .map(kit::at)
-                .map(here -> step(dog, coat, here))
+                .map(here -> place(dog, coat, here))
                 .toList();
         return of(
                 choice.order(),
                 choice.reason(),
-                steps,
+                places,
                 whyMinutes(dog),
                 Cautions.of(dog, coat, wanted, mats),
-                Preparation.of(dog, coat, steps, mats, happened));
+                Preparation.of(dog, coat, places, mats, happened));
     }
 
     private static Routine of(
             Order order,
             Reason whyOrder,
-            List<RoutineStep> steps,
+            List<RoutinePlace> places,
             Reason whyMinutes,
             List<Reason> cautions,
             Preparation preparation) {
-        Pace.Time whole = Pace.together(steps);
+        Pace.Time whole = Pace.together(places);
         return new Routine(
                 order,
                 whyOrder,
-                steps,
+                places,
                 whole.seconds(),
                 whole.fromSeconds(),
                 whole.toSeconds(),
@@ -122,7 +122,7 @@ public record Routine(
         return of(
                 order,
                 whyOrder,
-                steps.stream().map(step -> step.taking(pace.at(step))).toList(),
+                places.stream().map(place -> place.taking(pace.at(place))).toList(),
                 pace.why().orElse(whyMinutes),
                 cautions,
                 preparation);
@@ -133,8 +133,8 @@ public record Routine(
         if (chosen == order) {
             return this;
         }
-        List<RoutineStep> sorted = new ArrayList<>(steps);
-        sorted.sort(Comparator.comparingInt(step -> chosen.sequence().indexOf(step.section())));
+        List<RoutinePlace> sorted = new ArrayList<>(places);
+        sorted.sort(Comparator.comparingInt(place -> chosen.sequence().indexOf(place.section())));
         return of(
                 chosen,
                 new Reason(
@@ -147,7 +147,7 @@ public record Routine(
                 preparation);
     }
 
-    private static RoutineStep step(Dog dog, Coat coat, SectionKit here) {
+    private static RoutinePlace place(Dog dog, Coat coat, SectionKit here) {
         Need need = here.need();
         Section section = need.section();
         RegionCoat hair = coat.at(section);
@@ -162,7 +162,7 @@ public record Routine(
                 delicate ? STROKES_ON_DELICATE_SKIN : PlaceUse.at(section).strokes();
         reasons.add(strokesGuard(delicate, strokesAtMost));
         double estimate = WorkTime.seconds(dog, section, need, layers, delicate);
-        return new RoutineStep(
+        return new RoutinePlace(
                 section,
                 inHand(here),
                 here.steps().stream()

@@ -1,79 +1,87 @@
 package rustictangle.core.routine;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
-import rustictangle.core.kit.StepKit;
-import rustictangle.core.log.CombResult;
-import rustictangle.core.log.ToolKind;
 
 /**
- * One section of today's routine.
+ * Places that are worked in one grip and answered together: one step of a session.
  *
- * @param tools         in their turn, each with the owner's best for it; only what there is
- * @param missing       what is asked for besides and is not in the drawer
- * @param asksForProof  whether a comb shows here that the skin was reached; hair that does not mat asks for none
- * @param done          what it means that it is done: proved by the comb, or only brushed where there is none
- * @param mist          where the mist goes; empty: none is asked for
- * @param methods       the cards that show how, this place's own first
- * @param strokesAtMost strokes on one spot before moving on
- * @param seconds       how long it takes, greater than 0; not rounded, so that sums are right
- * @param fromSeconds   two times of three it takes at least this
- * @param toSeconds     and at most this
+ * @param label  what the places are called together, in lower case
+ * @param places at least one, in the order in which they are worked
+ * @param prompt what hands forget, said before it; empty: nothing
  */
-public record RoutineStep(
-        Section section,
-        List<StepKit> tools,
-        List<ToolKind> missing,
-        boolean asksForProof,
-        CombResult done,
-        Optional<Reason> mist,
-        String hold,
-        Layers layers,
-        Passes passes,
-        int strokesAtMost,
-        double seconds,
-        double fromSeconds,
-        double toSeconds,
-        List<Method> methods,
-        List<Reason> reasons) {
+public record RoutineStep(String label, List<RoutinePlace> places, Optional<Reason> prompt) {
+
+    /** Grips that together take no longer than this are one step, seconds. Own estimate. */
+    private static final double JOINED_SECONDS = 90;
 
     public RoutineStep {
-        tools = List.copyOf(tools);
-        missing = List.copyOf(missing);
-        methods = List.copyOf(methods);
-        reasons = List.copyOf(reasons);
+        places = List.copyOf(places);
     }
 
-    /** Whether the hair is parted into layers, with the tools there are. */
-    public boolean parted() {
-        return layers.count() > 1
-                && tools.stream().anyMatch(tool -> tool.step().manner().inLayers());
+    /**
+     * The places in their order, put together as hands do them.
+     *
+     * @param ready whether a place is brushed by now, not in training: those are never one with others
+     */
+    public static List<RoutineStep> of(List<RoutinePlace> places, Predicate<Section> ready) {
+        List<List<RoutinePlace>> grips = new ArrayList<>();
+        for (RoutinePlace place : places) {
+            if (!grips.isEmpty() && together(last(grips), place, ready)) {
+                last(grips).add(place);
+            } else {
+                grips.add(new ArrayList<>(List.of(place)));
+            }
+        }
+        List<List<RoutinePlace>> joined = new ArrayList<>();
+        for (List<RoutinePlace> grip : grips) {
+            if (!joined.isEmpty() && joins(last(joined), grip, ready)) {
+                last(joined).addAll(grip);
+            } else {
+                joined.add(grip);
+            }
+        }
+        return named(joined);
     }
 
-    /** Rounded, to be written down. */
-    public int wholeSeconds() {
-        return (int) Math.max(1, Math.round(seconds));
+    /** @param steps as they were put together before */
+    public static List<RoutineStep> named(List<List<RoutinePlace>> steps) {
+        List<Optional<Reason>> prompts = Prompts.before(steps);
+        List<RoutineStep> named = new ArrayList<>();
+        for (int i = 0; i < steps.size(); i++) {
+            List<RoutinePlace> step = steps.get(i);
+            named.add(new RoutineStep(
+                    Grip.label(step.stream().map(RoutinePlace::section).toList()), step, prompts.get(i)));
+        }
+        return List.copyOf(named);
     }
 
-    /** The same at another pace. */
-    RoutineStep taking(Pace.Time time) {
-        return new RoutineStep(
-                section,
-                tools,
-                missing,
-                asksForProof,
-                done,
-                mist,
-                hold,
-                layers,
-                passes,
-                strokesAtMost,
-                time.seconds(),
-                time.fromSeconds(),
-                time.toSeconds(),
-                methods,
-                reasons);
+    private static <T> T last(List<T> list) {
+        return list.get(list.size() - 1);
+    }
+
+    private static boolean together(List<RoutinePlace> grip, RoutinePlace place, Predicate<Section> ready) {
+        Section before = last(grip).section();
+        return Grip.of(before) == Grip.of(place.section()) && ready.test(before) == ready.test(place.section());
+    }
+
+    private static boolean joins(List<RoutinePlace> grip, List<RoutinePlace> next, Predicate<Section> ready) {
+        return Grip.of(last(grip).section()).joins()
+                        == Grip.of(next.get(0).section()).joins()
+                && ready.test(last(grip).section())
+                && ready.test(next.get(0).section())
+                && seconds(grip) + seconds(next) <= JOINED_SECONDS;
+    }
+
+    static double seconds(List<RoutinePlace> places) {
+        return places.stream().mapToDouble(RoutinePlace::seconds).sum();
+    }
+
+    public List<Section> sections() {
+        return places.stream().map(RoutinePlace::section).toList();
     }
 }

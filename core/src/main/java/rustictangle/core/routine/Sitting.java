@@ -60,16 +60,16 @@ public record Sitting(Duration atMost, Reason why) {
                 .min(Comparator.comparing(Sitting::atMost));
     }
 
-    /** As many of the steps, in order, as there is time for in one sitting; the first always. */
-    public List<RoutineStep> fitting(List<RoutineStep> steps) {
-        List<RoutineStep> fit = new ArrayList<>();
+    /** As many of the places, in order, as there is time for in one sitting; the first always. */
+    public List<RoutinePlace> fitting(List<RoutinePlace> places) {
+        List<RoutinePlace> fit = new ArrayList<>();
         double seconds = 0;
-        for (RoutineStep step : steps) {
-            seconds += step.seconds();
+        for (RoutinePlace place : places) {
+            seconds += place.seconds();
             if (!fit.isEmpty() && seconds > atMost.toSeconds()) {
                 break;
             }
-            fit.add(step);
+            fit.add(place);
         }
         return fit;
     }

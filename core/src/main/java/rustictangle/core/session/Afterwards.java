@@ -18,7 +18,7 @@ import rustictangle.core.log.SessionBegun;
 import rustictangle.core.log.SessionEvent.SectionDone;
 import rustictangle.core.log.SessionEvent.StepDone;
 import rustictangle.core.log.Signal;
-import rustictangle.core.routine.RoutineStep;
+import rustictangle.core.routine.RoutinePlace;
 
 /**
  * A brushing that was done without the session, told afterwards. It is a session like any other: what follows from it is
@@ -60,11 +60,11 @@ public record Afterwards(List<Place> places, boolean proved, Optional<Integer> s
      * @param ids   for the entries
      */
     public List<Entry> entries(
-            UUID id, SessionBegun begun, List<RoutineStep> how, LocalDate day, Instant at, Supplier<UUID> ids) {
+            UUID id, SessionBegun begun, List<RoutinePlace> how, LocalDate day, Instant at, Supplier<UUID> ids) {
         Map<Section, Place> painted = places.stream().collect(Collectors.toMap(Place::section, Function.identity()));
-        Map<Section, RoutineStep> worked =
-                how.stream().collect(Collectors.toMap(RoutineStep::section, Function.identity()));
-        double expected = how.stream().mapToDouble(RoutineStep::seconds).sum();
+        Map<Section, RoutinePlace> worked =
+                how.stream().collect(Collectors.toMap(RoutinePlace::section, Function.identity()));
+        double expected = how.stream().mapToDouble(RoutinePlace::seconds).sum();
         List<Entry> entries = new ArrayList<>();
         entries.add(new Entry(id, at, day, Optional.of(id), Optional.empty(), begun));
         for (List<Section> step : begun.steps()) {
@@ -76,7 +76,7 @@ public record Afterwards(List<Place> places, boolean proved, Optional<Integer> s
         return entries;
     }
 
-    private SectionDone done(Place place, RoutineStep how, double expected) {
+    private SectionDone done(Place place, RoutinePlace how, double expected) {
         // Where no comb is asked for, brushed is as good as proved.
         boolean combed = proved || !how.asksForProof();
         CombResult comb = place.mat

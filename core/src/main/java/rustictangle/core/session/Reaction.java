@@ -69,7 +69,7 @@ public record Reaction(Response todo, List<Reason> reasons) {
     /** What the first no of a session means, and each after it, wherever it comes; the last one ends the session. */
     public static List<IfNo> toEachNo() {
         return IntStream.rangeClosed(1, Practice.NOES_TO_END)
-                .mapToObj(nos -> new IfNo(no(Signal.OPTED_OUT, nos), no(Signal.AFRAID, nos)))
+                .mapToObj(noes -> new IfNo(no(Signal.OPTED_OUT, noes), no(Signal.AFRAID, noes)))
                 .toList();
     }
 

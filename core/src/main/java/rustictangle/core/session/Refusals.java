@@ -19,25 +19,25 @@ public final class Refusals {
      * @param section empty: everywhere
      * @param refused whether it was a no; else all is clear again
      */
-    private record Turn(Optional<Section> section, Moment when, Optional<UUID> session, boolean refused) {}
+    private record Change(Optional<Section> section, Moment when, Optional<UUID> session, boolean refused) {}
 
-    private static final Log.Reading<Turn> TURNS =
+    private static final Log.Reading<Change> TURNS =
             log -> log.stream().flatMap(entry -> turns(entry).stream()).toList();
 
     private Refusals() {}
 
-    private static List<Turn> turns(Entry entry) {
+    private static List<Change> turns(Entry entry) {
         if (entry.said() instanceof Visited) {
-            return List.of(new Turn(Optional.empty(), entry.moment(), Optional.empty(), false));
+            return List.of(new Change(Optional.empty(), entry.moment(), Optional.empty(), false));
         }
         if (entry.said() instanceof Teased teased) {
             return teased.signal().isNo()
-                    ? List.of(new Turn(Optional.of(teased.section()), entry.moment(), entry.session(), true))
+                    ? List.of(new Change(Optional.of(teased.section()), entry.moment(), entry.session(), true))
                     : List.of();
         }
         return entry.done().stream()
                 .filter(done -> done.comb().runsFree())
-                .map(done -> new Turn(Optional.of(done.section()), entry.moment(), entry.session(), false))
+                .map(done -> new Change(Optional.of(done.section()), entry.moment(), entry.session(), false))
                 .toList();
     }
 

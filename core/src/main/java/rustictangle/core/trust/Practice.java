@@ -173,8 +173,10 @@ public record Practice(
 
     /** Whether the dog has ended a practice of that ladder today. */
     static boolean ended(Trust trust, Spot spot) {
-        int nos = trust.nosToday(spot);
-        return nos >= NOES_TO_END || nos > 0 && trust.at(spot).afterFear() || trust.uneasyToday(spot) >= UNEASY_TO_END;
+        int noes = trust.noesToday(spot);
+        return noes >= NOES_TO_END
+                || noes > 0 && trust.at(spot).afterFear()
+                || trust.uneasyToday(spot) >= UNEASY_TO_END;
     }
 
     /** A position, or a tool of the drawer at the place where the brush stands. */

@@ -14,7 +14,7 @@ import rustictangle.core.dog.Dog;
  * smaller, the likely, and a greater share of relaxed ones.
  *
  * @param median  as likely sooner as later; empty: not within {@link #LONGEST_DAYS}
- * @param from    two times of three it is at least this
+ * @param from    the lower end of a range in which it lies with a probability of two thirds
  * @param to      and at most this; empty: longer than can be told
  */
 public record Readiness(Optional<Integer> median, Optional<Integer> from, Optional<Integer> to) {
@@ -25,9 +25,9 @@ public record Readiness(Optional<Integer> median, Optional<Integer> from, Option
     /**
      * What the dog has answered.
      *
-     * @param nos opting out and fear signs
+     * @param noes opting out and fear signs
      */
-    record Answers(int relaxed, int uneasy, int nos) {
+    record Answers(int relaxed, int uneasy, int noes) {
 
         static final Answers NONE = new Answers(0, 0, 0);
 
@@ -35,11 +35,11 @@ public record Readiness(Optional<Integer> median, Optional<Integer> from, Option
             return new Answers(
                     relaxed + (int) Math.round(share * other.relaxed),
                     uneasy + (int) Math.round(share * other.uneasy),
-                    nos + (int) Math.round(share * other.nos));
+                    noes + (int) Math.round(share * other.noes));
         }
 
         int all() {
-            return relaxed + uneasy + nos;
+            return relaxed + uneasy + noes;
         }
     }
 

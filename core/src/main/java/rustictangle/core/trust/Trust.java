@@ -59,12 +59,12 @@ public final class Trust {
     private static final int REMEMBERED_ANSWERS = 120;
 
     /** Where a ladder stood at the end of a day on which it moved. */
-    public record Turn(LocalDate day, Rung rung) {}
+    public record Move(LocalDate day, Rung rung) {}
 
     private final Dog dog;
     private final Map<Section, Subject> leads;
     private final Map<Section, Subject> softer;
-    private final Map<Spot, Tried> tried;
+    private final Map<Spot, TrialRecord> tried;
     private final LocalDate today;
     private final boolean hadEnough;
     /** Reckoned when it is asked for. */
@@ -165,7 +165,8 @@ public final class Trust {
         }
         Spot spot = new Spot(subject.get(), subject.get().placeByPlace() ? trial.section() : Optional.empty());
         Standing before = standing(spot, trial.day());
-        Tried known = tried.containsKey(spot) ? tried.get(spot).on(trial.day()) : Tried.never(before, trial.day());
+        TrialRecord known =
+                tried.containsKey(spot) ? tried.get(spot).on(trial.day()) : TrialRecord.never(before, trial.day());
         tried.put(spot, known.after(before, trial));
     }
 
@@ -177,7 +178,7 @@ public final class Trust {
     private Readiness foretold(Section section) {
         Spot spot = Spot.at(leads.get(section), section);
         Readiness.Answers answers = Readiness.Answers.NONE;
-        for (Map.Entry<Spot, Tried> other : tried.entrySet()) {
+        for (Map.Entry<Spot, TrialRecord> other : tried.entrySet()) {
             answers = answers.and(other.getValue().answers(), other.getKey().equals(spot) ? 1 : SHARE_OF_OTHER_LADDERS);
         }
         Optional<Standing> soft =
@@ -207,14 +208,14 @@ public final class Trust {
     }
 
     private Standing standing(Spot spot, LocalDate day) {
-        Tried known = tried.get(spot);
+        TrialRecord known = tried.get(spot);
         return known == null
                 ? Standing.fresh(start(spot))
                 : known.standing().afterRest(ChronoUnit.DAYS.between(lastBrushed(spot, known), day), fadesAfter(spot));
     }
 
     /** A place that is brushed with another tool meanwhile does not grow reluctant of one that it knows. Own estimate. */
-    private LocalDate lastBrushed(Spot spot, Tried known) {
+    private LocalDate lastBrushed(Spot spot, TrialRecord known) {
         return !known.standing().rung().readyForBrushing() || !ofHair(spot)
                 ? known.last()
                 : tried.entrySet().stream()
@@ -238,7 +239,7 @@ public final class Trust {
     /** Where a ladder begins: by history, or below its best neighbour, whichever is higher. */
     private Rung start(Spot spot) {
         int begin = startByHistory(spot);
-        for (Map.Entry<Spot, Tried> other : tried.entrySet()) {
+        for (Map.Entry<Spot, TrialRecord> other : tried.entrySet()) {
             begin = Math.max(
                     begin,
                     other.getValue().standing().rung().number()
@@ -319,9 +320,10 @@ public final class Trust {
     }
 
     /** The ladders that were tried, with their turning points, oldest first. */
-    public Map<Spot, List<Turn>> turns() {
-        Map<Spot, List<Turn>> turns = new HashMap<>();
-        tried.forEach((spot, known) -> turns.put(spot, Tried.turned(known.turns(), new Turn(today, at(spot).rung()))));
+    public Map<Spot, List<Move>> turns() {
+        Map<Spot, List<Move>> turns = new HashMap<>();
+        tried.forEach(
+                (spot, known) -> turns.put(spot, TrialRecord.turned(known.turns(), new Move(today, at(spot).rung()))));
         return turns;
     }
 
@@ -342,8 +344,8 @@ public final class Trust {
     }
 
     /** How often the dog said no to this ladder today. */
-    int nosToday(Spot spot) {
-        return practisedToday(spot) ? tried.get(spot).nos() : 0;
+    int noesToday(Spot spot) {
+        return practisedToday(spot) ? tried.get(spot).noes() : 0;
     }
 
     /** How often in a row it was uneasy on this ladder today. */

@@ -57,7 +57,7 @@ class CareYearTest {
                 due.add(CareDue.of(DOG, trust, CareDiary.of(log), chosen, claws, 25, Optional.empty(), today));
             }
             double small = 0;
-            for (CareDays.Turn turn : CareDays.of(due, today, each).on(0)) {
+            for (CareDays.PlannedJob turn : CareDays.of(due, today, each).on(0)) {
                 CareDue job = due.get(turn.dog()).get(turn.job().ordinal());
                 assertTrue(job.due(today) || turn.job() == CareJob.BATH, "only what is due: " + job);
                 small += turn.job() == CareJob.BATH ? 0 : turn.minutes();

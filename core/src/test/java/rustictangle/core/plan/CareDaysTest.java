@@ -92,7 +92,7 @@ class CareDaysTest {
         assertEquals(
                 List.of(CareJob.EARS),
                 CareDays.of(List.of(due), Kept.TODAY, minutes(4)).on(0).stream()
-                        .map(CareDays.Turn::job)
+                        .map(CareDays.PlannedJob::job)
                         .toList());
         CareDue never = new CareDue(
                 CareJob.FEET,

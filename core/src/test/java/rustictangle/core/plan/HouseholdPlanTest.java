@@ -24,7 +24,7 @@ import rustictangle.core.rhythm.CombCheck;
 import rustictangle.core.rhythm.Diary;
 import rustictangle.core.rhythm.Forecast;
 import rustictangle.core.rhythm.Outlook;
-import rustictangle.core.rhythm.Told;
+import rustictangle.core.rhythm.StatedCombing;
 
 class HouseholdPlanTest {
 
@@ -152,7 +152,7 @@ class HouseholdPlanTest {
             Forecast forecast = Forecast.of(
                     FLEECE.dog(),
                     FLEECE.coat(),
-                    Diary.of(List.of()).with(new Told(Optional.of(one), Kept.TODAY.minusDays(2))),
+                    Diary.of(List.of()).with(new StatedCombing(Optional.of(one), Kept.TODAY.minusDays(2))),
                     Kept.TODAY);
             double mats = forecast.at(Section.ARMPIT_LEFT).orElseThrow().mats(0);
             assertTrue(mats > before, one + ": " + mats);

@@ -41,7 +41,7 @@ record Kept(
         Kit kit = Dogs.kit(dog, coat);
         Map<Section, Workload.Place> places = new EnumMap<>(Section.class);
         Routine.of(dog, coat, kit, Trust.of(dog, kit, List.of(), TODAY), List.of(), kit.brushed())
-                .steps()
+                .places()
                 .forEach(step -> places.put(step.section(), Workload.Place.ready(step.seconds() / 60)));
         return new Kept(dog, coat, Comfort.BALANCED, List.of(), places, Optional.empty(), Optional.empty());
     }

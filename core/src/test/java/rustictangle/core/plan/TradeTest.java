@@ -52,7 +52,7 @@ class TradeTest {
             for (int mm : new int[] {6, 20, 44, 90}) {
                 Coat coat = CURLY.clippedTo(new HairLength(mm + GROWS * 7 * weeks));
                 LongRun run = LongRun.of(
-                        routine(coat).steps().stream()
+                        routine(coat).places().stream()
                                 .map(step -> new LongRun.Place(
                                         step.seconds() / 60,
                                         FORECAST.everyDay(

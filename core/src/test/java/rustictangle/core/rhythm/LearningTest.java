@@ -231,7 +231,7 @@ class LearningTest {
                 new TreeSet<>(),
                 List.of(),
                 new TreeSet<>(),
-                Told.NOTHING);
+                StatedCombing.NOTHING);
         double grown = forecast(coat, measured).at(HIND_LEG_LEFT).orElseThrow().tangles(0, 3);
         double now = forecast(coat, Diary.of(checks(HIND_LEG_LEFT, 1, 0)))
                 .at(HIND_LEG_LEFT)

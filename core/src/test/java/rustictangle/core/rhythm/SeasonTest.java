@@ -152,7 +152,7 @@ class SeasonTest {
                 NONE,
                 Season.about(52, NONE, today),
                 new TreeSet<>(),
-                Told.NOTHING);
+                StatedCombing.NOTHING);
         Outlook seasonal = Forecast.of(Dogs.adult(17), DOUBLE, diary, today)
                 .at(Section.BACK)
                 .orElseThrow();

@@ -70,8 +70,8 @@ class PaceTest {
     @Test
     void theRangeNarrowsWithSteadyRecords() {
         int back = (int) Math.round(seconds(estimate, Section.BACK));
-        RoutineStep steady = step(after(Section.BACK, Collections.nCopies(30, back)), Section.BACK);
-        RoutineStep unknown = step(estimate, Section.BACK);
+        RoutinePlace steady = step(after(Section.BACK, Collections.nCopies(30, back)), Section.BACK);
+        RoutinePlace unknown = step(estimate, Section.BACK);
         assertTrue(steady.toSeconds() - steady.fromSeconds() < unknown.toSeconds() - unknown.fromSeconds());
     }
 
@@ -81,9 +81,9 @@ class PaceTest {
         Routine chosen = estimate.inOrder(order);
         assertEquals(
                 order.sequence(),
-                chosen.steps().stream().map(RoutineStep::section).toList());
+                chosen.places().stream().map(RoutinePlace::section).toList());
         assertEquals(estimate.totalSeconds(), chosen.totalSeconds(), 1e-9);
-        assertEquals(new HashSet<>(estimate.steps()), new HashSet<>(chosen.steps()));
+        assertEquals(new HashSet<>(estimate.places()), new HashSet<>(chosen.places()));
     }
 
     private Routine after(Section section, List<Integer> records) {
@@ -94,8 +94,8 @@ class PaceTest {
         return step(routine, section).seconds();
     }
 
-    private static RoutineStep step(Routine routine, Section section) {
-        return routine.steps().stream()
+    private static RoutinePlace step(Routine routine, Section section) {
+        return routine.places().stream()
                 .filter(step -> step.section() == section)
                 .findFirst()
                 .orElseThrow();

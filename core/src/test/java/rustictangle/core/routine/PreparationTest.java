@@ -178,8 +178,8 @@ class PreparationTest {
         return routine(dog, coat, checks).preparation();
     }
 
-    private static RoutineStep step(Coat coat, Section section) {
-        return routine(Dogs.adult(14), coat, List.of()).steps().stream()
+    private static RoutinePlace step(Coat coat, Section section) {
+        return routine(Dogs.adult(14), coat, List.of()).places().stream()
                 .filter(step -> step.section() == section)
                 .findFirst()
                 .orElseThrow();

@@ -101,7 +101,7 @@ class RoutineTest {
         for (boolean plush : new boolean[] {false, true}) {
             RegionCoat hair = new RegionCoat(
                     CoatKind.SMOOTH, new HairLength(14), Density.MEDIUM, Texture.SOFT, plush, false, Colour.GOLD);
-            for (RoutineStep step : whole(Dogs.adult(14), Dogs.allOver(hair)).steps()) {
+            for (RoutinePlace step : whole(Dogs.adult(14), Dogs.allOver(hair)).places()) {
                 String said = step.hold()
                         + step.reasons().stream().map(Reason::text).collect(Collectors.joining(" "))
                         + step.passes().why().text();
@@ -170,7 +170,7 @@ class RoutineTest {
     }
 
     private static int strokes(Dog dog, Coat coat, Section section) {
-        return whole(dog, coat).steps().stream()
+        return whole(dog, coat).places().stream()
                 .filter(step -> step.section() == section)
                 .findFirst()
                 .orElseThrow()
@@ -234,13 +234,13 @@ class RoutineTest {
     }
 
     private record RoutineStepsOf(CoatKind kind, Density density, Texture texture) {
-        List<RoutineStep> at(double millimetres, double kilograms) {
+        List<RoutinePlace> at(double millimetres, double kilograms) {
             return whole(Dogs.adult(kilograms), Dogs.allOver(Dogs.hair(kind, millimetres, density, texture)))
-                    .steps();
+                    .places();
         }
     }
 
-    private static void smooth(List<RoutineStep> before, List<RoutineStep> after, String where) {
+    private static void smooth(List<RoutinePlace> before, List<RoutinePlace> after, String where) {
         for (int i = 0; i < after.size(); i++) {
             double ratio =
                     seconds(after, before.get(i).section()) / before.get(i).seconds();
@@ -249,7 +249,7 @@ class RoutineTest {
         }
     }
 
-    private static double seconds(List<RoutineStep> steps, Section section) {
+    private static double seconds(List<RoutinePlace> steps, Section section) {
         return steps.stream()
                 .filter(step -> step.section() == section)
                 .findFirst()
@@ -276,7 +276,7 @@ class RoutineTest {
         Dog dog = Dogs.adult(15);
         Coat coat = Dogs.allOver(Dogs.hair(CoatKind.CURLY, 60));
         Kit combOnly = Kit.of(Match.of(dog, coat, Approach.USUAL.leadBy(LeadSchool.COMB_ONLY)), List.of());
-        RoutineStep back = whole(dog, coat, combOnly).steps().stream()
+        RoutinePlace back = whole(dog, coat, combOnly).places().stream()
                 .filter(step -> step.section() == Section.BACK)
                 .findFirst()
                 .orElseThrow();
@@ -288,7 +288,7 @@ class RoutineTest {
         Routine routine = whole(Dogs.adult(9.6), Dogs.allOver(Dogs.hair(CoatKind.DROP, 160)));
         assertEquals(
                 routine.totalSeconds(),
-                routine.steps().stream().mapToDouble(RoutineStep::seconds).sum(),
+                routine.places().stream().mapToDouble(RoutinePlace::seconds).sum(),
                 1e-9);
     }
 

@@ -30,9 +30,9 @@ import rustictangle.core.log.ToolKind;
 import rustictangle.core.rhythm.CombCheck;
 import rustictangle.core.rhythm.Mat;
 import rustictangle.core.rhythm.Unproved;
-import rustictangle.core.routine.GripStep;
 import rustictangle.core.routine.Pace;
 import rustictangle.core.routine.Routine;
+import rustictangle.core.routine.RoutinePlace;
 import rustictangle.core.routine.RoutineStep;
 import rustictangle.core.trust.Trial;
 import rustictangle.core.trust.Trust;
@@ -42,11 +42,11 @@ class AfterwardsTest {
 
     private static final LocalDate DAY = LocalDate.of(2026, 5, 14);
     private static final Instant AT = DAY.atTime(20, 0).toInstant(ZoneOffset.UTC);
-    private static final List<RoutineStep> HOW = steps(Dogs.allOver(Dogs.fleece(60)));
+    private static final List<RoutinePlace> HOW = steps(Dogs.allOver(Dogs.fleece(60)));
 
     @Test
     void paintingAfterwardsTeachesTheSameAsASessionWithTheSameFacts() {
-        int seconds = HOW.stream().mapToInt(RoutineStep::wholeSeconds).sum();
+        int seconds = HOW.stream().mapToInt(RoutinePlace::wholeSeconds).sum();
         Log painted = Log.of(told(true, Optional.of(seconds)), Instant.MIN);
         List<Entry> led = led();
         Log session = Log.of(led, Instant.MIN);
@@ -83,10 +83,10 @@ class AfterwardsTest {
     /** Common practice, no published source: a smooth coat is rubbed down, and no comb proves it. */
     @Test
     void aSmoothCoatAsksForNoProof() {
-        List<RoutineStep> smooth = steps(Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 12)));
+        List<RoutinePlace> smooth = steps(Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 12)));
         Afterwards told = new Afterwards(
                 List.of(new Afterwards.Place(Section.BACK, 0, false, Signal.RELAXED)), false, Optional.empty());
-        List<RoutineStep> back =
+        List<RoutinePlace> back =
                 smooth.stream().filter(step -> step.section() == Section.BACK).toList();
         List<Entry> entries = told.entries(UUID.randomUUID(), begun(back), back, DAY, AT, UUID::randomUUID);
         assertEquals(CombResult.GLIDES, entries.get(1).done().get(0).comb());
@@ -122,7 +122,7 @@ class AfterwardsTest {
             List<Section> hand = session.session().state().hand();
             now = now.plusSeconds(HOW.stream()
                     .filter(step -> hand.contains(step.section()))
-                    .mapToInt(RoutineStep::wholeSeconds)
+                    .mapToInt(RoutinePlace::wholeSeconds)
                     .sum());
             List<SectionDone> done = hand.stream()
                     .map(section -> new SectionDone(
@@ -152,11 +152,11 @@ class AfterwardsTest {
         return section == Section.MUZZLE ? Signal.UNEASY : Signal.RELAXED;
     }
 
-    private static SessionBegun begun(List<RoutineStep> how) {
+    private static SessionBegun begun(List<RoutinePlace> how) {
         List<SessionBegun.Place> places = new ArrayList<>();
-        List<GripStep> steps = GripStep.of(how, section -> true);
+        List<RoutineStep> steps = RoutineStep.of(how, section -> true);
         for (int i = 0; i < steps.size(); i++) {
-            for (RoutineStep step : steps.get(i).places()) {
+            for (RoutinePlace step : steps.get(i).places()) {
                 places.add(new SessionBegun.Place(
                         step.section(),
                         Optional.of(step.wholeSeconds()),
@@ -175,10 +175,10 @@ class AfterwardsTest {
                 .toList();
     }
 
-    private static List<RoutineStep> steps(Coat coat) {
+    private static List<RoutinePlace> steps(Coat coat) {
         Dog dog = Dogs.adult(14);
         Kit kit = Dogs.kit(dog, coat);
         return Routine.of(dog, coat, kit, Trust.of(dog, kit, List.of(), DAY), List.of(), List.of(Section.values()))
-                .steps();
+                .places();
     }
 }

@@ -19,6 +19,7 @@ import rustictangle.core.log.Catch.Beneath;
 import rustictangle.core.log.Catch.Lump;
 import rustictangle.core.log.Catch.SkinLook;
 import rustictangle.core.log.Catch.Spread;
+import rustictangle.core.log.SeenBy;
 import rustictangle.core.session.CatchAdvice.Todo;
 
 /** When the comb catches: handbook 8, common practice, no published source; its thresholds are own estimates. */
@@ -58,6 +59,20 @@ class CatchTest {
                     assertFalse(CatchAdvice.of(found, past, PLAIN).todo() == Todo.CALL_A_VET, found.toString());
                 }
             }
+        }
+    }
+
+    /** What is told at the table and what closes the place afterwards name the same one. */
+    @Test
+    void whoeverMustLookFirstIsWhoTheAdviceSendsTo() {
+        for (Catch found : all()) {
+            Optional<SeenBy.Who> sentTo =
+                    switch (CatchAdvice.of(found, FRESH, PLAIN).todo()) {
+                        case CALL_A_VET -> Optional.of(SeenBy.Who.VET);
+                        case LEAVE_FOR_GROOMER -> Optional.of(SeenBy.Who.GROOMER);
+                        case LEAVE_AND_COME_BACK, SOAK_AND_TEASE, TEASE_DRY, FROM_THE_ENDS -> Optional.empty();
+                    };
+            assertEquals(sentTo, found.whoMustSee(), found.toString());
         }
     }
 

@@ -90,12 +90,12 @@ class ReadinessTest {
     @ParameterizedTest
     @CsvSource({"7.5, 1.75, 0.75, 0.60, 0.74", "9, 0.8, 0.2, 0.60, 0.90", "6, 2.5, 1.5, 0.45, 0.80"})
     void theToldRangeHoldsTwoTimesOfThreeAfterTenAnswers(
-            double relaxed, double uneasy, double nos, double least, double most) {
+            double relaxed, double uneasy, double noes, double least, double most) {
         RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(11);
         int told = 0;
         int held = 0;
         for (int dog = 0; dog < 1500; dog++) {
-            double[] temper = temper(random, relaxed, uneasy, nos);
+            double[] temper = temper(random, relaxed, uneasy, noes);
             Standing now = Standing.fresh(Rung.TOUCHES_IT);
             int[] heard = new int[3];
             for (int n = 0; n < 10; n++) {

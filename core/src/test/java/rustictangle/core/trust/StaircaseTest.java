@@ -60,7 +60,7 @@ class StaircaseTest {
             Practice practice = practice(puppy, kit, trials, day);
             while (practice.standing().rung() != Rung.TO_THE_SKIN) {
                 assertTrue(trials.size() < 3000, "seed " + seed + " never gets there");
-                int nos = 0;
+                int noes = 0;
                 for (int trial = 0;
                         trial < practice.trials() && practice.enough().isEmpty();
                         trial++) {
@@ -68,11 +68,11 @@ class StaircaseTest {
                             < 1 / (1 + Math.exp((practice.standing().rung().number() - tolerance) * 1.2));
                     trials.add(Trial.at(day, Section.BACK, relaxed ? Signal.RELAXED : Signal.OPTED_OUT));
                     tolerance += relaxed ? 0.05 : 0;
-                    nos += relaxed ? 0 : 1;
+                    noes += relaxed ? 0 : 1;
                     practice = practice(puppy, kit, trials, day);
                 }
-                assertEquals(nos == 2, practice.enough().isPresent(), "seed " + seed + ": " + nos + " nos");
-                endedEarly += nos == 2 ? 1 : 0;
+                assertEquals(noes == 2, practice.enough().isPresent(), "seed " + seed + ": " + noes + " noes");
+                endedEarly += noes == 2 ? 1 : 0;
                 day = day.plusDays(1);
                 practice = practice(puppy, kit, trials, day);
             }

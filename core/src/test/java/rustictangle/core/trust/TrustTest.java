@@ -302,13 +302,13 @@ class TrustTest {
     void theTurningPointsOfALadderAreKeptDayByDay() {
         List<Trial> trials = new ArrayList<>(trials(TODAY.minusDays(3), times(RELAXED, 6)));
         trials.addAll(trials(TODAY.minusDays(1), OPTED_OUT));
-        List<Trust.Turn> turns = Trust.of(PUPPY, CURLS, trials, TODAY)
+        List<Trust.Move> turns = Trust.of(PUPPY, CURLS, trials, TODAY)
                 .turns()
                 .get(new Spot(ToolKind.SLICKER, Optional.of(Section.BACK)));
         assertEquals(
                 List.of(
-                        new Trust.Turn(TODAY.minusDays(3), Rung.TOUCHES_IT),
-                        new Trust.Turn(TODAY.minusDays(1), Rung.LOOKS_AT_IT)),
+                        new Trust.Move(TODAY.minusDays(3), Rung.TOUCHES_IT),
+                        new Trust.Move(TODAY.minusDays(1), Rung.LOOKS_AT_IT)),
                 turns);
     }
 

@@ -49,8 +49,8 @@ class SoakTest {
 
     private static final String MORNING = "2026-05-14T09:00:00Z";
     private static final int ROUNDS = Integer.getInteger("soak.rounds", 3);
-    private static final int REQUESTS = Integer.getInteger("soak.requests", 800);
-    private static final int BURSTS = Integer.getInteger("soak.bursts", 10);
+    private static final int REQUESTS = Integer.getInteger("soak.requests", 400);
+    private static final int BURSTS = Integer.getInteger("soak.bursts", 5);
     private static final int AT_ONCE = 12;
     private static final int LEAST_ANSWERS = 10;
     /** Every so many rounds a file is taken over meanwhile. */

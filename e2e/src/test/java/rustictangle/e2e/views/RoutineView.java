@@ -15,8 +15,8 @@ public final class RoutineView extends View {
         return page.locator("[data-test=total]");
     }
 
-    public Locator steps() {
-        return page.locator(".steps > li");
+    public Locator places() {
+        return page.locator(".places > li");
     }
 
     /** "I have N minutes." */

@@ -19,14 +19,14 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.log.ToolKind;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
-import rustictangle.server.frame.Shows;
+import rustictangle.server.frame.ViewProbe;
 import rustictangle.server.household.HouseholdLoader;
 import rustictangle.server.kit.KitLoader;
 
 /** The least to buy, and what it costs. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/purchases")
-class BuyController implements Shows {
+class BuyController implements ViewProbe {
 
     /** A tool to look for in a shop; what does not matter is absent. */
     record PurchaseView(

@@ -26,7 +26,7 @@ import rustictangle.core.log.DrynessFelt;
 import rustictangle.server.care.CareViews.DampView;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
-import rustictangle.server.frame.Shows;
+import rustictangle.server.frame.ViewProbe;
 import rustictangle.server.kit.KitLoader;
 import rustictangle.server.log.Logs;
 import rustictangle.server.rhythm.ForecastLoader;
@@ -35,7 +35,7 @@ import rustictangle.server.trust.TrustLoader;
 /** A bath and what comes before and after it. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/bath")
-class BathController implements Shows {
+class BathController implements ViewProbe {
 
     /**
      * @param gate       whether it may be bathed now, and else what to do

@@ -40,13 +40,13 @@ import rustictangle.server.care.CareViews.DogCare;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.frame.ScreenFacts;
-import rustictangle.server.frame.Shows;
+import rustictangle.server.frame.ViewProbe;
 import rustictangle.server.log.Logs;
 
 /** The jobs at the table besides brushing: when they come up, how they are done, and that they were. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/care")
-class CareController implements Shows, ScreenFacts {
+class CareController implements ViewProbe, ScreenFacts {
 
     /**
      * One job, step by step.

@@ -19,8 +19,8 @@ import rustictangle.core.log.ToolKind;
 import rustictangle.core.rhythm.OwedBath;
 import rustictangle.core.trust.Trust;
 import rustictangle.server.coat.KnownDog;
-import rustictangle.server.frame.LastMade;
-import rustictangle.server.frame.LastRead;
+import rustictangle.server.frame.DerivedCache;
+import rustictangle.server.frame.ReadCache;
 import rustictangle.server.kit.KitLoader;
 import rustictangle.server.log.Logs;
 import rustictangle.server.trust.TrustLoader;
@@ -46,8 +46,8 @@ public class CareLoader {
     private final TrustLoader trusts;
     private final KitLoader kits;
     private final Logs logs;
-    private final LastRead reads;
-    private final LastMade made;
+    private final ReadCache reads;
+    private final DerivedCache made;
     private final Clock clock;
 
     CareLoader(
@@ -55,8 +55,8 @@ public class CareLoader {
             TrustLoader trusts,
             KitLoader kits,
             Logs logs,
-            LastRead reads,
-            LastMade made,
+            ReadCache reads,
+            DerivedCache made,
             Clock clock) {
         this.store = store;
         this.trusts = trusts;

@@ -21,14 +21,14 @@ import rustictangle.core.trust.Spot;
 import rustictangle.core.trust.Trust;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
-import rustictangle.server.frame.Shows;
+import rustictangle.server.frame.ViewProbe;
 import rustictangle.server.log.Logs;
 import rustictangle.server.trust.StandingView;
 import rustictangle.server.trust.TrustLoader;
 
 /** What a groomer or a vet should know of the jobs at the table. */
 @RestController
-class CareSheetController implements Shows {
+class CareSheetController implements ViewProbe {
 
     /**
      * @param done      when nails, ears, teeth, the bath were last done

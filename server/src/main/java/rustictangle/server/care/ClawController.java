@@ -25,13 +25,13 @@ import rustictangle.core.log.ClawTouched;
 import rustictangle.core.log.Paw;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
-import rustictangle.server.frame.Shows;
+import rustictangle.server.frame.ViewProbe;
 import rustictangle.server.log.Logs;
 
 /** Paws and claws. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/claws")
-class ClawController implements Shows {
+class ClawController implements ViewProbe {
 
     /**
      * @param how      to cut, for claws of that colour

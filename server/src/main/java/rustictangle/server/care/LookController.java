@@ -28,13 +28,13 @@ import rustictangle.core.log.Limits;
 import rustictangle.core.log.Log;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.frame.NotThere;
-import rustictangle.server.frame.Shows;
+import rustictangle.server.frame.ViewProbe;
 import rustictangle.server.log.Logs;
 
 /** What look-overs have found, with photos. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/looks")
-class LookController implements Shows {
+class LookController implements ViewProbe {
 
     /**
      * @param looks   of all places, the newest first

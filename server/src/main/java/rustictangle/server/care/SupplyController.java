@@ -14,12 +14,12 @@ import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Refused;
 import rustictangle.core.care.BathMix;
 import rustictangle.core.care.Supply;
-import rustictangle.server.frame.Shows;
+import rustictangle.server.frame.ViewProbe;
 
 /** Things in the drawer that are no brushes. */
 @RestController
 @RequestMapping("/api/supplies")
-class SupplyController implements Shows {
+class SupplyController implements ViewProbe {
 
     /**
      * @param have  whether it lies there

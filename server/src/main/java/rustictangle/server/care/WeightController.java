@@ -16,12 +16,12 @@ import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Refused;
 import rustictangle.core.dog.Mass;
 import rustictangle.server.frame.NotThere;
-import rustictangle.server.frame.Shows;
+import rustictangle.server.frame.ViewProbe;
 
 /** What the scale said, and whether that asks for the vet. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/weights")
-class WeightController implements Shows {
+class WeightController implements ViewProbe {
 
     /** @param kilograms in [0.3, 120] */
     record WeightForm(

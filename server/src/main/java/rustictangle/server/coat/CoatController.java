@@ -10,11 +10,11 @@ import org.springframework.web.bind.annotation.RestController;
 import rustictangle.server.dog.DogStore;
 import rustictangle.server.frame.FormCheck;
 import rustictangle.server.frame.NotThere;
-import rustictangle.server.frame.Shows;
+import rustictangle.server.frame.ViewProbe;
 
 @RestController
 @RequestMapping("/api/dogs/{dogId}/coat")
-class CoatController implements Shows {
+class CoatController implements ViewProbe {
 
     private final CoatStore store;
     private final DogStore dogs;

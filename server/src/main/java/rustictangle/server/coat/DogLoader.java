@@ -8,8 +8,8 @@ import org.springframework.stereotype.Component;
 import rustictangle.core.Refused;
 import rustictangle.server.dog.DogStore;
 import rustictangle.server.dog.StoredDog;
-import rustictangle.server.frame.LastRead;
 import rustictangle.server.frame.NotThere;
+import rustictangle.server.frame.ReadCache;
 
 /** Loads dogs together with their coats. */
 @Component
@@ -20,9 +20,9 @@ public class DogLoader {
 
     private final DogStore dogs;
     private final CoatStore coats;
-    private final LastRead reads;
+    private final ReadCache reads;
 
-    DogLoader(DogStore dogs, CoatStore coats, LastRead reads) {
+    DogLoader(DogStore dogs, CoatStore coats, ReadCache reads) {
         this.dogs = dogs;
         this.coats = coats;
         this.reads = reads;

@@ -22,12 +22,12 @@ import rustictangle.core.coat.HairLength;
 import rustictangle.core.coat.LengthReading;
 import rustictangle.core.dog.Region;
 import rustictangle.server.frame.NotThere;
-import rustictangle.server.frame.Shows;
+import rustictangle.server.frame.ViewProbe;
 
 /** The ruler's readings and the growth they show. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/readings")
-class ReadingController implements Shows {
+class ReadingController implements ViewProbe {
 
     /** @param millimetres in [1, 400] */
     record ReadingForm(

@@ -17,11 +17,11 @@ import org.springframework.web.bind.annotation.RestController;
 import rustictangle.server.frame.FormCheck;
 import rustictangle.server.frame.NotThere;
 import rustictangle.server.frame.ScreenFacts;
-import rustictangle.server.frame.Shows;
+import rustictangle.server.frame.ViewProbe;
 
 @RestController
 @RequestMapping("/api/dogs")
-class DogController implements Shows, ScreenFacts {
+class DogController implements ViewProbe, ScreenFacts {
 
     private final DogStore store;
     private final Clock clock;

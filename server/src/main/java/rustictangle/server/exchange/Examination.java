@@ -12,7 +12,7 @@ import rustictangle.server.dog.DogStore;
 import rustictangle.server.exchange.StagingStore.Staging;
 import rustictangle.server.frame.DataFile;
 import rustictangle.server.frame.Progress;
-import rustictangle.server.frame.Shows;
+import rustictangle.server.frame.ViewProbe;
 import rustictangle.server.kit.ToolStore;
 import rustictangle.server.log.Logs;
 import rustictangle.server.session.SessionService;
@@ -30,7 +30,7 @@ class Examination {
     private final Logs logs;
     private final DogLoader loader;
     private final SessionService sessions;
-    private final List<Shows> views;
+    private final List<ViewProbe> views;
 
     Examination(
             DataFile data,
@@ -40,7 +40,7 @@ class Examination {
             Logs logs,
             DogLoader loader,
             SessionService sessions,
-            List<Shows> views) {
+            List<ViewProbe> views) {
         this.data = data;
         this.stagings = stagings;
         this.dogs = dogs;
@@ -67,12 +67,12 @@ class Examination {
             open(staging, "the dogs", () -> known.addAll(loader.known()));
             int all = views.size() * (1 + known.size());
             int looked = 0;
-            for (Shows view : views) {
+            for (ViewProbe view : views) {
                 running.at("looking it over", looked++, all);
                 open(staging, "the household", view::household);
             }
             for (KnownDog dog : known) {
-                for (Shows view : views) {
+                for (ViewProbe view : views) {
                     running.at("looking over " + dog.name(), looked++, all);
                     open(staging, dog.name(), () -> view.dog(dog.id()));
                 }

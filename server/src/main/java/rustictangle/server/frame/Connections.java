@@ -82,12 +82,12 @@ final class Connections implements AutoCloseable {
     public void close() {
         readers.close();
         close(watcher);
-        takeIn();
+        checkpoint();
         abandonWriter();
     }
 
     /** SQLite does so when the last connection is closed; a reader still at work must not leave the file half of the data. */
-    private void takeIn() {
+    private void checkpoint() {
         try {
             if (writer != null) {
                 run(writer, "PRAGMA wal_checkpoint(PASSIVE)");

@@ -43,7 +43,7 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
         private Connection held;
         private Version version;
         private boolean writing;
-        private boolean spoiled;
+        private boolean partFailed;
         private boolean foreign;
     }
 
@@ -242,12 +242,12 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
     }
 
     /** A part of the transaction failed: the whole of it must not stand. */
-    void spoil() {
-        unit.get().spoiled = true;
+    void markFailed() {
+        unit.get().partFailed = true;
     }
 
     void commit() {
-        if (unit.get().spoiled) {
+        if (unit.get().partFailed) {
             throw new IllegalStateException("a part of the transaction failed, and what failed was passed over");
         }
         try {
@@ -269,7 +269,7 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
     void end() {
         Unit here = unit.get();
         here.writing = false;
-        here.spoiled = false;
+        here.partFailed = false;
         here.held = null;
         here.version = null;
         if (--here.depth == 0) {

@@ -45,7 +45,7 @@ class WriteTransactions extends AbstractPlatformTransactionManager {
 
     @Override
     protected void doSetRollbackOnly(DefaultTransactionStatus status) {
-        data.spoil();
+        data.markFailed();
     }
 
     @Override

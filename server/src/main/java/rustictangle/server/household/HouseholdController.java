@@ -9,11 +9,11 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.server.frame.FormCheck;
 import rustictangle.server.frame.ScreenFacts;
-import rustictangle.server.frame.Shows;
+import rustictangle.server.frame.ViewProbe;
 
 @RestController
 @RequestMapping("/api/household")
-class HouseholdController implements Shows, ScreenFacts {
+class HouseholdController implements ViewProbe, ScreenFacts {
 
     private final HouseholdStore store;
     private final FormCheck forms;

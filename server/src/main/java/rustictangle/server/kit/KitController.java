@@ -27,12 +27,12 @@ import rustictangle.core.log.ToolKind;
 import rustictangle.core.log.ToolProperty;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
-import rustictangle.server.frame.Shows;
+import rustictangle.server.frame.ViewProbe;
 
 /** Which tool goes where on a dog, what of it the owner has, and the least to buy. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}")
-class KitController implements Shows {
+class KitController implements ViewProbe {
 
     /** @param tools everything any section asks for, in the order of first use */
     record KitView(List<ToolName> tools, List<NeedView> needs, Optional<Reason> incomplete) {}

@@ -9,8 +9,8 @@ import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Match;
 import rustictangle.core.kit.Tool;
 import rustictangle.server.coat.KnownDog;
-import rustictangle.server.frame.LastMade;
-import rustictangle.server.frame.LastRead;
+import rustictangle.server.frame.DerivedCache;
+import rustictangle.server.frame.ReadCache;
 
 /** Loads the household's drawer, held against what a known dog asks. */
 @Component
@@ -20,10 +20,10 @@ public class KitLoader {
 
     private final Tools tools;
     private final ApproachStore approaches;
-    private final LastRead reads;
-    private final LastMade made;
+    private final ReadCache reads;
+    private final DerivedCache made;
 
-    KitLoader(Tools tools, ApproachStore approaches, LastRead reads, LastMade made) {
+    KitLoader(Tools tools, ApproachStore approaches, ReadCache reads, DerivedCache made) {
         this.tools = tools;
         this.approaches = approaches;
         this.reads = reads;

@@ -30,13 +30,13 @@ import rustictangle.core.log.ToolProperty;
 import rustictangle.server.frame.FormCheck;
 import rustictangle.server.frame.NotThere;
 import rustictangle.server.frame.ScreenFacts;
-import rustictangle.server.frame.Shows;
+import rustictangle.server.frame.ViewProbe;
 import rustictangle.server.kit.Tools.StoredTool;
 
 /** The household's drawer. */
 @RestController
 @RequestMapping("/api/tools")
-class ToolController implements Shows, ScreenFacts {
+class ToolController implements ViewProbe, ScreenFacts {
 
     /** @param checkId id of the latest look-over or replacement, for undo */
     record ToolView(

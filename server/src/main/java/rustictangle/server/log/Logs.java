@@ -26,9 +26,9 @@ import rustictangle.core.log.Said;
 import rustictangle.core.log.SessionEvent;
 import rustictangle.core.log.TakenBack;
 import rustictangle.server.frame.DataFile;
-import rustictangle.server.frame.LastRead;
+import rustictangle.server.frame.ReadCache;
 import rustictangle.server.frame.ScreenFacts;
-import rustictangle.server.frame.Shows;
+import rustictangle.server.frame.ViewProbe;
 import rustictangle.server.log.EntryStore.Kept;
 
 /**
@@ -38,7 +38,7 @@ import rustictangle.server.log.EntryStore.Kept;
  * reads the same state of the data.
  */
 @Component
-public class Logs implements Shows, ScreenFacts {
+public class Logs implements ViewProbe, ScreenFacts {
 
     /** Of one data file, on one day. */
     private record Key(long epoch, LocalDate today) {}
@@ -55,12 +55,12 @@ public class Logs implements Shows, ScreenFacts {
 
     private final EntryStore store;
     private final DataFile data;
-    private final LastRead reads;
+    private final ReadCache reads;
     private final Clock clock;
     private final Cache<Key, Loaded> loaded =
             Caffeine.newBuilder().maximumSize(2).build();
 
-    Logs(EntryStore store, DataFile data, LastRead reads, Clock clock) {
+    Logs(EntryStore store, DataFile data, ReadCache reads, Clock clock) {
         this.store = store;
         this.reads = reads;
         this.data = data;

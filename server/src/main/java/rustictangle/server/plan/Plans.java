@@ -19,9 +19,9 @@ import rustictangle.core.session.SessionLog;
 import rustictangle.server.care.CareLoader;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
-import rustictangle.server.frame.LastMade;
+import rustictangle.server.frame.DerivedCache;
 import rustictangle.server.frame.Progress;
-import rustictangle.server.frame.Shows;
+import rustictangle.server.frame.ViewProbe;
 import rustictangle.server.household.Household;
 import rustictangle.server.household.HouseholdLoader;
 import rustictangle.server.kit.KitLoader;
@@ -32,7 +32,7 @@ import rustictangle.server.visit.VisitService;
 
 /** Loads all that the household's plan follows from; reckoned anew only of other facts. */
 @Component
-class Plans implements Shows {
+class Plans implements ViewProbe {
 
     private final DogLoader dogs;
     private final RoutineLoader routines;
@@ -44,7 +44,7 @@ class Plans implements Shows {
     private final HouseholdLoader households;
     private final Progress progress;
     private final Clock clock;
-    private final LastMade made;
+    private final DerivedCache made;
 
     Plans(
             DogLoader dogs,
@@ -56,7 +56,7 @@ class Plans implements Shows {
             Logs logs,
             HouseholdLoader households,
             Progress progress,
-            LastMade made,
+            DerivedCache made,
             Clock clock) {
         this.dogs = dogs;
         this.routines = routines;
@@ -128,7 +128,7 @@ class Plans implements Shows {
                 Closed.of(log, today));
     }
 
-    private record Asked(PlanToday now, double minutes, Optional<Long> dogId) {}
+    private record Question(PlanToday now, double minutes, Optional<Long> dogId) {}
 
     private record AskedPlan(PlanToday plan) {}
 
@@ -141,7 +141,7 @@ class Plans implements Shows {
         return made.of(
                         AskedPlan.class,
                         dogId.orElse(0L),
-                        new Asked(now(), minutes, dogId),
+                        new Question(now(), minutes, dogId),
                         asked -> new AskedPlan(asked.now.with(asked.minutes, asked.dogId)))
                 .plan;
     }

@@ -18,23 +18,23 @@ import rustictangle.core.plan.PlannedDog;
 import rustictangle.core.plan.Race;
 import rustictangle.core.plan.SectionPlan;
 import rustictangle.core.rhythm.Closed;
-import rustictangle.core.routine.GripStep;
 import rustictangle.core.routine.Method;
 import rustictangle.core.routine.Order;
 import rustictangle.core.routine.Picture;
 import rustictangle.core.routine.Routine;
+import rustictangle.core.routine.RoutinePlace;
 import rustictangle.core.routine.RoutineStep;
 import rustictangle.core.routine.Sitting;
 import rustictangle.core.routine.Training;
 import rustictangle.core.trust.Spot;
 import rustictangle.server.coat.DogLoader;
-import rustictangle.server.frame.Shows;
+import rustictangle.server.frame.ViewProbe;
 import rustictangle.server.rhythm.ClosedView;
 import rustictangle.server.routine.RoutineView;
 import rustictangle.server.trust.StandingView;
 
 @RestController
-class RoutineController implements Shows {
+class RoutineController implements ViewProbe {
 
     /** A card that shows how, with the words to show. */
     record MethodView(Method method, String title, String why, List<String> steps) {}
@@ -59,7 +59,7 @@ class RoutineController implements Shows {
     }
 
     /**
-     * @param grips         the steps: which places are worked in one grip
+     * @param steps         which places are worked in one grip
      * @param neededMinutes for all that is wished for today, setting up included
      * @param setUpSeconds  that come on top of the steps
      * @param waits      what is brushed and not in it, and until when it waits; what should not wait first
@@ -72,7 +72,7 @@ class RoutineController implements Shows {
      */
     record RoutineAnswer(
             RoutineView routine,
-            List<RoutineView.GripView> grips,
+            List<RoutineView.RoutineStepView> steps,
             int neededMinutes,
             double setUpSeconds,
             List<Wait> waits,
@@ -121,8 +121,8 @@ class RoutineController implements Shows {
                         .toList());
         return new RoutineAnswer(
                 RoutineView.of(routine),
-                GripStep.of(routine.steps(), picture.trust()::readyAt).stream()
-                        .map(RoutineView.GripView::of)
+                RoutineStep.of(routine.places(), picture.trust()::readyAt).stream()
+                        .map(RoutineView.RoutineStepView::of)
                         .toList(),
                 plans.now().neededMinutes(dog),
                 60 * now.dogs().get(dog).work().setUpToday(),
@@ -141,9 +141,9 @@ class RoutineController implements Shows {
 
     /** Where the dog is still in training nothing is brushed beyond what it can sit through. */
     private static List<Section> inOneSitting(Picture picture, PlannedDog member, List<Section> sections) {
-        List<RoutineStep> steps = picture.routine(sections).steps();
-        return member.sitting().map(sitting -> sitting.fitting(steps)).orElse(steps).stream()
-                .map(RoutineStep::section)
+        List<RoutinePlace> places = picture.routine(sections).places();
+        return member.sitting().map(sitting -> sitting.fitting(places)).orElse(places).stream()
+                .map(RoutinePlace::section)
                 .toList();
     }
 

@@ -26,9 +26,9 @@ import rustictangle.core.visit.GroomPrice;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.coat.Readings;
-import rustictangle.server.frame.LastMade;
+import rustictangle.server.frame.DerivedCache;
 import rustictangle.server.frame.ScreenFacts;
-import rustictangle.server.frame.Shows;
+import rustictangle.server.frame.ViewProbe;
 import rustictangle.server.household.HouseholdLoader;
 import rustictangle.server.kit.KitLoader;
 import rustictangle.server.log.Logs;
@@ -38,7 +38,7 @@ import rustictangle.server.visit.VisitService;
 /** Length, minutes and money: of two that are chosen, the third. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/trade")
-class TradeController implements Shows, ScreenFacts {
+class TradeController implements ViewProbe, ScreenFacts {
 
     /**
      * @param clipped whether a groomer clips this coat: it grows on, or a visit left a length
@@ -64,7 +64,7 @@ class TradeController implements Shows, ScreenFacts {
     private final RoutineLoader routines;
     private final KitLoader kits;
     private final HouseholdLoader households;
-    private final LastMade made;
+    private final DerivedCache made;
     private final Logs logs;
     private final Clock clock;
 
@@ -75,7 +75,7 @@ class TradeController implements Shows, ScreenFacts {
             RoutineLoader routines,
             KitLoader kits,
             HouseholdLoader households,
-            LastMade made,
+            DerivedCache made,
             Logs logs,
             Clock clock) {
         this.dogs = dogs;

@@ -33,15 +33,15 @@ import rustictangle.core.rhythm.Closed;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.rhythm.Forecast;
 import rustictangle.core.rhythm.Learned;
-import rustictangle.core.rhythm.Told;
+import rustictangle.core.rhythm.StatedCombing;
 import rustictangle.server.coat.DogLoader;
-import rustictangle.server.frame.Shows;
+import rustictangle.server.frame.ViewProbe;
 import rustictangle.server.log.Logs;
 import rustictangle.server.rhythm.ClosedView;
 
 /** When each place of a dog is brushed, and why. */
 @RestController
-class WhenController implements Shows {
+class WhenController implements ViewProbe {
 
     /**
      * @param season  what the shedding season asks for; absent when nothing just now
@@ -100,12 +100,12 @@ class WhenController implements Shows {
                 forecast.learned(),
                 member.races(),
                 member.closed().stream().map(ClosedView::of).toList(),
-                Told.of(log).lastCombed(),
+                StatedCombing.of(log).lastCombed(),
                 askPast(forecast, log));
     }
 
     static boolean askPast(Forecast forecast, Log log) {
-        return Told.of(log).lastCombed().isEmpty()
+        return StatedCombing.of(log).lastCombed().isEmpty()
                 && forecast.sections().stream()
                         .anyMatch(here ->
                                 here.hair().kind().mats() && here.lastClear().isEmpty());
@@ -115,7 +115,7 @@ class WhenController implements Shows {
     @PutMapping("/api/dogs/{dogId}/past")
     ScheduleView tell(@PathVariable long dogId, @Valid @RequestBody PastForm form) {
         dogs.get(dogId);
-        if (!Told.of(logs.of(dogId)).lastCombed().equals(Optional.of(form.lastCombed()))) {
+        if (!StatedCombing.of(logs.of(dogId)).lastCombed().equals(Optional.of(form.lastCombed()))) {
             logs.say(UUID.randomUUID(), dogId, LocalDate.now(clock), new PastTold(form.lastCombed()));
         }
         return when(dogId);

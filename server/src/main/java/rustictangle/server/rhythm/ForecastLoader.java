@@ -7,7 +7,7 @@ import rustictangle.core.rhythm.Conditions;
 import rustictangle.core.rhythm.Diary;
 import rustictangle.core.rhythm.Forecast;
 import rustictangle.server.coat.KnownDog;
-import rustictangle.server.frame.LastMade;
+import rustictangle.server.frame.DerivedCache;
 import rustictangle.server.household.Household;
 import rustictangle.server.household.HouseholdLoader;
 import rustictangle.server.log.Logs;
@@ -22,10 +22,10 @@ public class ForecastLoader {
 
     private final Logs logs;
     private final HouseholdLoader households;
-    private final LastMade made;
+    private final DerivedCache made;
     private final Clock clock;
 
-    ForecastLoader(Logs logs, HouseholdLoader households, LastMade made, Clock clock) {
+    ForecastLoader(Logs logs, HouseholdLoader households, DerivedCache made, Clock clock) {
         this.logs = logs;
         this.households = households;
         this.made = made;

@@ -23,13 +23,13 @@ import rustictangle.core.log.LifeEvent;
 import rustictangle.core.log.Said;
 import rustictangle.core.rhythm.Life;
 import rustictangle.server.coat.DogLoader;
-import rustictangle.server.frame.Shows;
+import rustictangle.server.frame.ViewProbe;
 import rustictangle.server.log.Logs;
 
 /** What happened to a dog on a day, with one tap and back. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/life")
-class LifeController implements Shows {
+class LifeController implements ViewProbe {
 
     /** @param days the newest first, today included */
     record LifeView(List<DayView> days, List<EventView> events, boolean weatherSimulated) {}

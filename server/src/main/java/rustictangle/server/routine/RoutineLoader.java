@@ -9,7 +9,7 @@ import rustictangle.core.routine.Pace;
 import rustictangle.core.routine.Picture;
 import rustictangle.core.trust.Trust;
 import rustictangle.server.coat.KnownDog;
-import rustictangle.server.frame.LastMade;
+import rustictangle.server.frame.DerivedCache;
 import rustictangle.server.kit.KitLoader;
 import rustictangle.server.log.Logs;
 import rustictangle.server.rhythm.ForecastLoader;
@@ -26,9 +26,9 @@ public class RoutineLoader {
     private final TrustLoader trusts;
     private final KitLoader kits;
     private final Logs logs;
-    private final LastMade made;
+    private final DerivedCache made;
 
-    RoutineLoader(ForecastLoader forecasts, TrustLoader trusts, KitLoader kits, Logs logs, LastMade made) {
+    RoutineLoader(ForecastLoader forecasts, TrustLoader trusts, KitLoader kits, Logs logs, DerivedCache made) {
         this.forecasts = forecasts;
         this.trusts = trusts;
         this.kits = kits;

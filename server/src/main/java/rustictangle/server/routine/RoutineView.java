@@ -6,13 +6,13 @@ import java.util.Optional;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.CombResult;
-import rustictangle.core.routine.GripStep;
 import rustictangle.core.routine.Layers;
 import rustictangle.core.routine.Method;
 import rustictangle.core.routine.Order;
 import rustictangle.core.routine.Passes;
 import rustictangle.core.routine.Preparation;
 import rustictangle.core.routine.Routine;
+import rustictangle.core.routine.RoutinePlace;
 import rustictangle.core.routine.RoutineStep;
 import rustictangle.server.kit.ToolStepView;
 
@@ -21,7 +21,7 @@ public record RoutineView(
         Order order,
         String orderLabel,
         Reason whyOrder,
-        List<StepView> steps,
+        List<RoutinePlaceView> places,
         double totalSeconds,
         double fromSeconds,
         double toSeconds,
@@ -38,12 +38,12 @@ public record RoutineView(
             .toList();
 
     /**
-     * One section of a routine.
+     * One place of a routine.
      *
      * @param parted whether the hair is parted into layers, with the tools there are
      * @param done   what it means that it is done: proved by the comb, or only brushed where there is none
      */
-    public record StepView(
+    public record RoutinePlaceView(
             Section section,
             List<ToolStepView> tools,
             Optional<Reason> mist,
@@ -57,22 +57,22 @@ public record RoutineView(
             List<Method> methods,
             List<Reason> reasons) {
 
-        static StepView of(RoutineStep step) {
-            return new StepView(
-                    step.section(),
-                    step.tools().stream()
-                            .map(tool -> ToolStepView.of(tool, step.parted()))
+        static RoutinePlaceView of(RoutinePlace place) {
+            return new RoutinePlaceView(
+                    place.section(),
+                    place.tools().stream()
+                            .map(tool -> ToolStepView.of(tool, place.parted()))
                             .toList(),
-                    step.mist(),
-                    step.hold(),
-                    step.layers(),
-                    step.passes(),
-                    step.strokesAtMost(),
-                    step.seconds(),
-                    step.parted(),
-                    step.done(),
-                    step.methods(),
-                    step.reasons());
+                    place.mist(),
+                    place.hold(),
+                    place.layers(),
+                    place.passes(),
+                    place.strokesAtMost(),
+                    place.seconds(),
+                    place.parted(),
+                    place.done(),
+                    place.methods(),
+                    place.reasons());
         }
     }
 
@@ -82,9 +82,9 @@ public record RoutineView(
      * @param label  in lower case
      * @param prompt what hands forget, said before it; absent: nothing
      */
-    public record GripView(String label, List<Section> sections, Optional<Reason> prompt) {
-        public static GripView of(GripStep step) {
-            return new GripView(step.label(), step.sections(), step.prompt());
+    public record RoutineStepView(String label, List<Section> sections, Optional<Reason> prompt) {
+        public static RoutineStepView of(RoutineStep step) {
+            return new RoutineStepView(step.label(), step.sections(), step.prompt());
         }
     }
 
@@ -93,7 +93,7 @@ public record RoutineView(
                 routine.order(),
                 routine.order().label(),
                 routine.whyOrder(),
-                routine.steps().stream().map(StepView::of).toList(),
+                routine.places().stream().map(RoutinePlaceView::of).toList(),
                 routine.totalSeconds(),
                 routine.fromSeconds(),
                 routine.toSeconds(),

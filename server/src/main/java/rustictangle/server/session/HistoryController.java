@@ -18,12 +18,12 @@ import rustictangle.core.rhythm.Mat;
 import rustictangle.core.session.SessionLog;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.frame.Bounds;
-import rustictangle.server.frame.Shows;
+import rustictangle.server.frame.ViewProbe;
 import rustictangle.server.log.Logs;
 
 /** What was done: the sessions, and where it keeps tangling. */
 @RestController
-class HistoryController implements Shows {
+class HistoryController implements ViewProbe {
 
     /** Where it tangles is told from the checks of so many days. */
     private static final int DAYS = 90;

@@ -27,7 +27,7 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.log.Limits;
 import rustictangle.core.log.SessionEvent;
 import rustictangle.core.log.Signal;
-import rustictangle.core.routine.RoutineStep;
+import rustictangle.core.routine.RoutinePlace;
 import rustictangle.core.session.Afterwards;
 import rustictangle.core.session.SessionLog;
 import rustictangle.server.coat.DogLoader;
@@ -138,13 +138,13 @@ class SessionController implements ScreenFacts {
                 form.minutes().map(minutes -> 60 * minutes));
         List<Section> painted =
                 told.places().stream().map(Afterwards.Place::section).toList();
-        List<RoutineStep> how = views.how(known, painted);
+        List<RoutinePlace> how = views.how(known, painted);
         service.tell(
                 form.id(),
                 dogId,
                 form.day(),
                 told,
-                views.planned(known, how.stream().map(RoutineStep::section).toList()),
+                views.planned(known, how.stream().map(RoutinePlace::section).toList()),
                 how);
         return get(dogId, form.id());
     }

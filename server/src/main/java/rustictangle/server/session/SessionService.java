@@ -15,17 +15,17 @@ import rustictangle.core.log.Entry;
 import rustictangle.core.log.SessionBegun;
 import rustictangle.core.log.SessionEvent;
 import rustictangle.core.log.SessionNoted;
-import rustictangle.core.routine.RoutineStep;
+import rustictangle.core.routine.RoutinePlace;
 import rustictangle.core.session.Afterwards;
 import rustictangle.core.session.Session;
 import rustictangle.core.session.SessionLog;
 import rustictangle.server.frame.NotThere;
-import rustictangle.server.frame.Shows;
+import rustictangle.server.frame.ViewProbe;
 import rustictangle.server.log.Logs;
 
 /** Each entry is checked by the core and stored before it is answered, in one transaction. */
 @Service
-public class SessionService implements Shows {
+public class SessionService implements ViewProbe {
 
     private final Logs logs;
     private final Clock clock;
@@ -85,7 +85,7 @@ public class SessionService implements Shows {
      * @param day on which it was done, not after today
      */
     @Transactional
-    public void tell(UUID id, long dogId, LocalDate day, Afterwards told, SessionBegun begun, List<RoutineStep> how) {
+    public void tell(UUID id, long dogId, LocalDate day, Afterwards told, SessionBegun begun, List<RoutinePlace> how) {
         Session.planned(begun.steps());
         if (logs.has(id)) {
             return;

@@ -15,8 +15,8 @@ import rustictangle.core.log.SessionEvent;
 import rustictangle.core.log.SessionEvent.SectionDone;
 import rustictangle.core.log.Signal;
 import rustictangle.core.rhythm.Mat;
-import rustictangle.core.routine.GripStep;
 import rustictangle.core.routine.Preparation;
+import rustictangle.core.routine.RoutineStep;
 import rustictangle.core.routine.Sitting;
 import rustictangle.core.session.CatchAdvice;
 import rustictangle.core.session.Reaction;
@@ -29,8 +29,8 @@ import rustictangle.server.routine.RoutineView;
 /**
  * A session as it stands.
  *
- * @param steps          in the order of the plan, with what was recorded
- * @param grips          the steps: which places are worked in one grip and answered together
+ * @param places         in the order of the plan, with what was recorded
+ * @param steps          which places are worked in one grip and answered together
  * @param hand           the places of the step in hand that wait, in order; none once it has ended
  * @param knots          where the fingers felt a knot, in the order of the marks
  * @param preparation    what comes before the first stroke; absent once that is made
@@ -53,9 +53,9 @@ record SessionView(
         UUID id,
         long dogId,
         Instant startedAt,
-        List<PlannedStep> steps,
+        List<SessionPlace> places,
         boolean paused,
-        List<RoutineView.GripView> grips,
+        List<RoutineView.RoutineStepView> steps,
         List<Section> hand,
         List<Section> knots,
         Optional<Preparation> preparation,
@@ -63,7 +63,7 @@ record SessionView(
         Optional<ReactionView> reaction,
         List<List<Section>> plan,
         List<SessionEvent> said,
-        List<RoutineView.StepView> elsewhere,
+        List<RoutineView.RoutinePlaceView> elsewhere,
         List<IfNoView> ifNo,
         List<Reason> advice,
         Optional<SittingView> sitting,
@@ -84,8 +84,8 @@ record SessionView(
         SKIPPED
     }
 
-    record PlannedStep(
-            RoutineView.StepView how,
+    record SessionPlace(
+            RoutineView.RoutinePlaceView how,
             Outcome outcome,
             Optional<CombResult> comb,
             int tangles,
@@ -150,30 +150,30 @@ record SessionView(
             SessionState state,
             Optional<CatchAdvice> caught,
             RoutineView routine,
-            List<GripStep> grips,
-            List<RoutineView.StepView> elsewhere,
+            List<RoutineStep> steps,
+            List<RoutineView.RoutinePlaceView> elsewhere,
             Optional<Sitting> sitting,
             List<Section> likely,
             List<Mat> mats,
             TreatsToday treats,
             int elapsedSeconds,
             Optional<Review> review) {
-        Map<Section, RoutineView.StepView> how =
-                routine.steps().stream().collect(Collectors.toMap(RoutineView.StepView::section, Function.identity()));
+        Map<Section, RoutineView.RoutinePlaceView> how = routine.places().stream()
+                .collect(Collectors.toMap(RoutineView.RoutinePlaceView::section, Function.identity()));
         Map<Section, SectionDone> done =
                 state.done().stream().collect(Collectors.toMap(SectionDone::section, Function.identity()));
         List<Section> skipped = state.skipped();
-        List<PlannedStep> steps = state.plan().stream()
+        List<SessionPlace> places = state.plan().stream()
                 .map(section ->
-                        step(how.get(section), Optional.ofNullable(done.get(section)), skipped.contains(section)))
+                        place(how.get(section), Optional.ofNullable(done.get(section)), skipped.contains(section)))
                 .toList();
         return new SessionView(
                 session.id(),
                 dogId,
                 session.startedAt(),
-                steps,
+                places,
                 state.paused(),
-                grips.stream().map(RoutineView.GripView::of).toList(),
+                steps.stream().map(RoutineView.RoutineStepView::of).toList(),
                 state.hand(),
                 List.copyOf(state.knots()),
                 state.preparing() ? Optional.of(routine.preparation()) : Optional.empty(),
@@ -201,9 +201,9 @@ record SessionView(
             .map(no -> new IfNoView(ReactionView.of(no.optedOut(), 0), ReactionView.of(no.afraid(), 0)))
             .toList();
 
-    private static PlannedStep step(RoutineView.StepView how, Optional<SectionDone> done, boolean skipped) {
+    private static SessionPlace place(RoutineView.RoutinePlaceView how, Optional<SectionDone> done, boolean skipped) {
         Outcome outcome = done.isPresent() ? Outcome.DONE : skipped ? Outcome.SKIPPED : Outcome.WAITING;
-        return new PlannedStep(
+        return new SessionPlace(
                 how,
                 outcome,
                 done.map(SectionDone::comb),

@@ -16,9 +16,9 @@ import rustictangle.core.log.Log;
 import rustictangle.core.log.SessionBegun;
 import rustictangle.core.log.SessionEvent.SectionDone;
 import rustictangle.core.rhythm.Mat;
-import rustictangle.core.routine.GripStep;
 import rustictangle.core.routine.Picture;
 import rustictangle.core.routine.Routine;
+import rustictangle.core.routine.RoutinePlace;
 import rustictangle.core.routine.RoutineStep;
 import rustictangle.core.routine.Sitting;
 import rustictangle.core.session.Review;
@@ -64,7 +64,7 @@ class SessionViews {
                 state,
                 session.catchAdvice(picture, log),
                 RoutineView.of(routine),
-                grips(session.session(), state, routine),
+                steps(session.session(), state, routine),
                 state.preparing() ? elsewhere(picture, state.plan()) : List.of(),
                 Sitting.of(known.dog(), kits.approach(known.id()).hand()),
                 picture.forecast().matLikely(),
@@ -75,14 +75,14 @@ class SessionViews {
     }
 
     /** Where a knot may still be felt: the other places on which something is brushed. */
-    private static List<RoutineView.StepView> elsewhere(Picture picture, List<Section> plan) {
+    private static List<RoutineView.RoutinePlaceView> elsewhere(Picture picture, List<Section> plan) {
         List<Section> others = Arrays.stream(Section.values())
                 .filter(section -> !plan.contains(section)
                         && picture.coat().at(section).kind().brushed())
                 .toList();
         return others.isEmpty()
                 ? List.of()
-                : RoutineView.of(picture.routine(others)).steps();
+                : RoutineView.of(picture.routine(others)).places();
     }
 
     /** @param revision grows with every entry */
@@ -95,7 +95,7 @@ class SessionViews {
     /** What the worked places were expected to take when it began; where that is not known, as reckoned now. */
     private static int expected(SessionBegun begun, SessionState state, Routine routine) {
         Map<Section, Integer> now =
-                routine.steps().stream().collect(Collectors.toMap(RoutineStep::section, RoutineStep::wholeSeconds));
+                routine.places().stream().collect(Collectors.toMap(RoutinePlace::section, RoutinePlace::wholeSeconds));
         Map<Section, Integer> planned = begun.plan().stream()
                 .filter(place -> place.seconds().isPresent())
                 .collect(Collectors.toMap(
@@ -109,10 +109,10 @@ class SessionViews {
     /** The plan with what each place is expected to take. */
     SessionBegun planned(KnownDog known, List<Section> sections) {
         Picture picture = routines.picture(known);
-        Map<Section, RoutineStep> how = picture.routine(sections).steps().stream()
-                .collect(Collectors.toMap(RoutineStep::section, Function.identity()));
-        List<GripStep> steps =
-                GripStep.of(sections.stream().distinct().map(how::get).toList(), picture.trust()::readyAt);
+        Map<Section, RoutinePlace> how = picture.routine(sections).places().stream()
+                .collect(Collectors.toMap(RoutinePlace::section, Function.identity()));
+        List<RoutineStep> steps =
+                RoutineStep.of(sections.stream().distinct().map(how::get).toList(), picture.trust()::readyAt);
         return new SessionBegun(sections.stream()
                 .map(section -> new SessionBegun.Place(
                         section,
@@ -123,11 +123,11 @@ class SessionViews {
     }
 
     /** How these places are worked. */
-    List<RoutineStep> how(KnownDog known, List<Section> sections) {
-        return routines.picture(known).routine(sections).steps();
+    List<RoutinePlace> how(KnownDog known, List<Section> sections) {
+        return routines.picture(known).routine(sections).places();
     }
 
-    private static int number(List<GripStep> steps, Section section) {
+    private static int number(List<RoutineStep> steps, Section section) {
         return IntStream.range(0, steps.size())
                 .filter(i -> steps.get(i).sections().contains(section))
                 .findFirst()
@@ -135,15 +135,15 @@ class SessionViews {
     }
 
     /** As it was put together when it began, and what the fingers found besides. */
-    private static List<GripStep> grips(Session session, SessionState state, Routine routine) {
-        Map<Section, RoutineStep> how =
-                routine.steps().stream().collect(Collectors.toMap(RoutineStep::section, Function.identity()));
+    private static List<RoutineStep> steps(Session session, SessionState state, Routine routine) {
+        Map<Section, RoutinePlace> how =
+                routine.places().stream().collect(Collectors.toMap(RoutinePlace::section, Function.identity()));
         List<List<Section>> steps = new ArrayList<>(session.steps());
         state.plan().stream()
                 .filter(section -> steps.stream().noneMatch(step -> step.contains(section)))
                 .toList()
                 .forEach(section -> steps.add(List.of(section)));
-        return GripStep.named(
+        return RoutineStep.named(
                 steps.stream().map(step -> step.stream().map(how::get).toList()).toList());
     }
 }

@@ -51,12 +51,12 @@ import rustictangle.core.trust.TreatsToday;
 import rustictangle.core.trust.Trust;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
-import rustictangle.server.frame.Shows;
+import rustictangle.server.frame.ViewProbe;
 import rustictangle.server.log.Logs;
 
 @RestController
 @RequestMapping("/api/dogs/{dogId}")
-class TrustController implements Shows {
+class TrustController implements ViewProbe {
 
     /**
      * @param standings with the tool that leads at each section that is brushed
@@ -198,7 +198,7 @@ class TrustController implements Shows {
 
     private static List<TurnsView> turns(Trust trust) {
         return trust.turns().entrySet().stream()
-                .sorted(Comparator.comparing((Map.Entry<Spot, List<Trust.Turn>> one) ->
+                .sorted(Comparator.comparing((Map.Entry<Spot, List<Trust.Move>> one) ->
                                 -one.getValue().size())
                         .thenComparing(one -> one.getKey().subject().order())
                         .thenComparing(

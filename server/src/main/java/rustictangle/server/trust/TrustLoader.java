@@ -17,7 +17,7 @@ import rustictangle.core.trust.Practice;
 import rustictangle.core.trust.Trial;
 import rustictangle.core.trust.Trust;
 import rustictangle.server.coat.KnownDog;
-import rustictangle.server.frame.LastMade;
+import rustictangle.server.frame.DerivedCache;
 import rustictangle.server.kit.KitLoader;
 import rustictangle.server.log.Logs;
 import rustictangle.server.rhythm.ForecastLoader;
@@ -38,10 +38,10 @@ public class TrustLoader {
     private final Logs logs;
     private final KitLoader kits;
     private final ForecastLoader forecasts;
-    private final LastMade made;
+    private final DerivedCache made;
     private final Clock clock;
 
-    TrustLoader(Logs logs, KitLoader kits, ForecastLoader forecasts, LastMade made, Clock clock) {
+    TrustLoader(Logs logs, KitLoader kits, ForecastLoader forecasts, DerivedCache made, Clock clock) {
         this.forecasts = forecasts;
         this.logs = logs;
         this.kits = kits;

@@ -28,7 +28,7 @@ import rustictangle.core.visit.HandOver;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.coat.Readings;
-import rustictangle.server.frame.Shows;
+import rustictangle.server.frame.ViewProbe;
 import rustictangle.server.log.Logs;
 import rustictangle.server.rhythm.ClosedView;
 import rustictangle.server.rhythm.ForecastLoader;
@@ -36,7 +36,7 @@ import rustictangle.server.rhythm.ForecastLoader;
 /** The sheet for the groomer. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/hand-over")
-class HandOverController implements Shows {
+class HandOverController implements ViewProbe {
 
     /**
      * @param next   when it is for; absent: nobody said

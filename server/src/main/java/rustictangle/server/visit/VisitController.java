@@ -36,14 +36,14 @@ import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.HairForm;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.frame.NotThere;
-import rustictangle.server.frame.Shows;
+import rustictangle.server.frame.ViewProbe;
 import rustictangle.server.household.HouseholdLoader;
 import rustictangle.server.log.Logs;
 
 /** When a groomer sees the dog, what was done, and what it costs. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}")
-class VisitController implements Shows {
+class VisitController implements ViewProbe {
 
     private static final int MONTHS_AHEAD = 12;
 

@@ -22,7 +22,7 @@ import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.coat.Readings;
 import rustictangle.server.dog.StoredDog;
-import rustictangle.server.frame.LastRead;
+import rustictangle.server.frame.ReadCache;
 import rustictangle.server.log.Logs;
 
 /** Visits that were, together with the lengths they left, and the appointments that they settle. */
@@ -33,9 +33,9 @@ public class VisitService {
     private final Logs logs;
     private final Readings readings;
     private final DogLoader dogs;
-    private final LastRead reads;
+    private final ReadCache reads;
 
-    VisitService(VisitStore appointments, Logs logs, Readings readings, DogLoader dogs, LastRead reads) {
+    VisitService(VisitStore appointments, Logs logs, Readings readings, DogLoader dogs, ReadCache reads) {
         this.reads = reads;
         this.appointments = appointments;
         this.logs = logs;

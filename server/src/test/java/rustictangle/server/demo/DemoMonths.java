@@ -42,7 +42,7 @@ import rustictangle.core.rhythm.Diary;
 import rustictangle.core.rhythm.Forecast;
 import rustictangle.core.rhythm.Outlook;
 import rustictangle.core.routine.Routine;
-import rustictangle.core.routine.RoutineStep;
+import rustictangle.core.routine.RoutinePlace;
 import rustictangle.core.routine.SetUp;
 import rustictangle.core.routine.Sitting;
 import rustictangle.core.session.SessionLog;
@@ -181,8 +181,8 @@ final class DemoMonths {
         if (chosen.isEmpty()) {
             return;
         }
-        List<RoutineStep> steps = Routine.of(known.dog(), coat, kit, trust, forecast.matted(), chosen)
-                .steps();
+        List<RoutinePlace> steps = Routine.of(known.dog(), coat, kit, trust, forecast.matted(), chosen)
+                .places();
         Instant begun = day.atTime(LocalTime.of(18, 30)).atZone(zone).toInstant();
         Instant at = begun;
         UUID id = uuid();
@@ -209,7 +209,7 @@ final class DemoMonths {
     }
 
     /** Seconds that a hand a little slower than estimated takes, now and then with a pause. */
-    private long taken(List<RoutineStep> steps, Section section) {
+    private long taken(List<RoutinePlace> steps, Section section) {
         int estimate = steps.stream()
                 .filter(step -> step.section() == section)
                 .findFirst()
@@ -223,7 +223,7 @@ final class DemoMonths {
     private Set<Section> planned(Coat coat, Forecast forecast, Trust trust) {
         Map<Section, Workload.Place> places = new EnumMap<>(Section.class);
         Routine.of(known.dog(), coat, kit, trust, forecast.matted(), kit.brushed())
-                .steps()
+                .places()
                 .forEach(step -> places.put(
                         step.section(),
                         trust.readyAt(step.section())

@@ -56,7 +56,7 @@ class DemoYearTest {
             this.comfort = comfort;
             Kit kit = Kit.of(Match.of(dog, coat, Approach.USUAL), List.of());
             Routine.of(dog, coat, kit, Trust.of(dog, kit, List.of(), FIRST), List.of(), kit.brushed())
-                    .steps()
+                    .places()
                     .forEach(step -> places.put(step.section(), Workload.Place.ready(step.seconds() / 60)));
             places.keySet().forEach(section -> clear.put(section, FIRST));
             for (LocalDate day = FIRST.plusDays(1); day.isBefore(LAST); day = day.plusDays(live(day))) {}

@@ -172,7 +172,7 @@ class DrawerTest extends ServerTest {
                 .andExpect(jsonPath("$.needs[0].lead.kind").value("SLICKER"));
         add(pins("the short one", 20));
         read("/api/dogs/" + dog + "/routine")
-                .andExpect(jsonPath("$.routine.steps[0].tools[*].tool", hasItem("PIN_BRUSH")));
+                .andExpect(jsonPath("$.routine.places[0].tools[*].tool", hasItem("PIN_BRUSH")));
     }
 
     private long add(String tool) throws Exception {

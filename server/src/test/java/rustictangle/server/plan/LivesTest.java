@@ -195,7 +195,7 @@ class LivesTest extends ServerTest {
                 places(body("/api/week"), "$.days[0].picks[?(@.dogId == " + dog + ")].sections[*]"),
                 where + ": week");
         assertEquals(
-                due, places(body("/api/dogs/" + dog + "/routine"), "$.routine.steps[*].section"), where + ": routine");
+                due, places(body("/api/dogs/" + dog + "/routine"), "$.routine.places[*].section"), where + ": routine");
         Set<String> mats = places(when, "$.plan.sections[?(@.mats > 0)].section");
         Set<String> thread = places(body("/api/dogs/" + dog + "/thread"), "$.threads[?(@.brushed[0] == 0)].section");
         Set<String> dueAndMats = new TreeSet<>(due);
@@ -229,7 +229,7 @@ class LivesTest extends ServerTest {
     }
 
     private Set<String> due(long dog) throws Exception {
-        return places(body("/api/dogs/" + dog + "/routine"), "$.routine.steps[*].section");
+        return places(body("/api/dogs/" + dog + "/routine"), "$.routine.places[*].section");
     }
 
     private double promisedMats(long dog) throws Exception {

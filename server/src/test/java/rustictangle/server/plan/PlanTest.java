@@ -61,14 +61,14 @@ class PlanTest extends ServerTest {
         assertFalse(due.isEmpty());
         assertEquals(due, places(home, "$.day.picks[?(@.dogId == " + dog + ")].sections[*]"));
         assertEquals(due, places(body("/api/week"), "$.days[0].picks[?(@.dogId == " + dog + ")].sections[*]"));
-        assertEquals(due, places(body("/api/dogs/" + dog + "/routine"), "$.routine.steps[*].section"));
+        assertEquals(due, places(body("/api/dogs/" + dog + "/routine"), "$.routine.places[*].section"));
         assertEquals(due, places(body("/api/dogs/" + dog + "/thread"), "$.threads[?(@.brushed[0] == 0)].section"));
         assertEquals(List.of(due.size()), JsonPath.read(home, "$.dogs[?(@.id == " + dog + ")].known.dueCount"));
         int needed = JsonPath.read(home, "$.day.neededMinutes");
         assertEquals(due, places(body("/api/today?minutes=" + needed), "$.picks[*].sections[*]"), "enough for all");
         assertEquals(
                 places(body("/api/today?minutes=" + needed / 2), "$.picks[*].sections[*]"),
-                places(body("/api/dogs/" + dog + "/routine?minutes=" + needed / 2), "$.routine.steps[*].section"),
+                places(body("/api/dogs/" + dog + "/routine?minutes=" + needed / 2), "$.routine.places[*].section"),
                 "the slider of home and that of the routine");
         read("/api/home").andExpect(jsonPath("$.day.minutes").doesNotExist());
         read("/api/week").andExpect(jsonPath("$.asItTakes").value(true)).andExpect(jsonPath("$.days", hasSize(14)));

@@ -88,7 +88,7 @@ class WhenTest extends ServerTest {
                 .andExpect(jsonPath(
                         "$.plan.sections[?(@.section == '%s')].next".formatted(ARMPIT),
                         not(hasItem(today().toString()))));
-        String inRoutine = "$.routine.steps[?(@.section == '%s')]".formatted(ARMPIT);
+        String inRoutine = "$.routine.places[?(@.section == '%s')]".formatted(ARMPIT);
         read(dog + "/routine?scope=WHOLE").andExpect(jsonPath(inRoutine, empty()));
         read("/api/today").andExpect(jsonPath("$.picks[*].sections[*]", not(hasItem(ARMPIT))));
         read(dog + "/hand-over").andExpect(jsonPath("$.closed[*].section", hasItem(ARMPIT)));

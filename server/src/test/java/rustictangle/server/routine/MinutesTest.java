@@ -25,9 +25,9 @@ class MinutesTest extends ServerTest {
         post(beginSession(id, "BACK") + "/events", glides("BACK")).andExpect(status().isOk());
         read("/api/dogs/" + id + "/routine?minutes=12")
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.routine.steps.length()", greaterThan(3)))
-                .andExpect(jsonPath("$.routine.steps.length()", lessThan(28)))
-                .andExpect(jsonPath("$.routine.steps[*].section", hasItem("ARMPIT_LEFT")))
+                .andExpect(jsonPath("$.routine.places.length()", greaterThan(3)))
+                .andExpect(jsonPath("$.routine.places.length()", lessThan(28)))
+                .andExpect(jsonPath("$.routine.places[*].section", hasItem("ARMPIT_LEFT")))
                 .andExpect(jsonPath("$.routine.totalSeconds").value(lessThan(12 * 60.0)))
                 .andExpect(jsonPath("$.neededMinutes").value(greaterThan(12)))
                 .andExpect(jsonPath("$.waits[*].section", hasItem("BACK")))
@@ -41,8 +41,8 @@ class MinutesTest extends ServerTest {
         long id = addKnownDog("Gannet");
         send(HttpMethod.PUT, "/api/dogs/" + id + "/coat", coatJson("CORDED", "150"))
                 .andExpect(status().isOk());
-        read("/api/dogs/" + id + "/routine?minutes=60").andExpect(jsonPath("$.routine.steps", hasSize(0)));
-        read("/api/dogs/" + id + "/routine?scope=WHOLE").andExpect(jsonPath("$.routine.steps", hasSize(0)));
+        read("/api/dogs/" + id + "/routine?minutes=60").andExpect(jsonPath("$.routine.places", hasSize(0)));
+        read("/api/dogs/" + id + "/routine?scope=WHOLE").andExpect(jsonPath("$.routine.places", hasSize(0)));
         read("/api/home").andExpect(jsonPath("$.dogs[?(@.id == " + id + ")].known.brushed", hasItem(false)));
     }
 
@@ -64,20 +64,20 @@ class MinutesTest extends ServerTest {
         long id = addKnownDog("Gannet");
         String routine = "/api/dogs/" + id + "/routine?scope=WHOLE";
         read(routine)
-                .andExpect(jsonPath("$.routine.steps[?(@.section == 'BACK')].tools[0].tool")
+                .andExpect(jsonPath("$.routine.places[?(@.section == 'BACK')].tools[0].tool")
                         .value("FINGERS"))
                 .andExpect(jsonPath("$.routine.preparation.todo[0].rule").value("routine.missing"));
         post("/api/tools", "{\"name\": \"\", \"kind\": \"SLICKER\", \"pinMillimetres\": 20, \"flexible\": true}");
         read(routine)
                 .andExpect(jsonPath(
-                        "$.routine.steps[?(@.section == 'BACK')].tools[*].mannerLabel",
+                        "$.routine.places[?(@.section == 'BACK')].tools[*].mannerLabel",
                         hasItem(containsString("layer by layer"))));
         send(HttpMethod.PUT, "/api/dogs/" + id + "/coat", coatJson("CURLY", "16"))
                 .andExpect(status().isOk());
         read(routine)
-                .andExpect(jsonPath("$.routine.steps[*].layers.count", everyItem(is(1))))
+                .andExpect(jsonPath("$.routine.places[*].layers.count", everyItem(is(1))))
                 .andExpect(
-                        jsonPath("$.routine.steps[*].tools[*].mannerLabel", everyItem(not(containsString("layer")))));
+                        jsonPath("$.routine.places[*].tools[*].mannerLabel", everyItem(not(containsString("layer")))));
     }
 
     @Test
@@ -87,8 +87,8 @@ class MinutesTest extends ServerTest {
         send(HttpMethod.PUT, "/api/dogs/" + id + "/coat", coatJson("CORDED", "150"))
                 .andExpect(status().isOk());
         read(session)
-                .andExpect(jsonPath("$.steps[0].how.section").value("BACK"))
-                .andExpect(jsonPath("$.steps[0].how.tools[0].tool").value("FINGERS"));
+                .andExpect(jsonPath("$.places[0].how.section").value("BACK"))
+                .andExpect(jsonPath("$.places[0].how.tools[0].tool").value("FINGERS"));
     }
 
     @Test
@@ -109,7 +109,7 @@ class MinutesTest extends ServerTest {
                 .andExpect(jsonPath("$.routine.order").value("HEAD_DOWN"))
                 .andExpect(jsonPath("$.routine.orders", hasSize(4)))
                 .andExpect(jsonPath("$.routine.whyOrder.rule").value("routine.order-chosen"))
-                .andExpect(jsonPath("$.routine.steps[0].section").value("CROWN"));
+                .andExpect(jsonPath("$.routine.places[0].section").value("CROWN"));
         read("/api/dogs/" + id + "/routine?order=SIDEWAYS").andExpect(status().isBadRequest());
     }
 }

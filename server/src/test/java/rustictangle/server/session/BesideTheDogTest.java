@@ -123,7 +123,7 @@ class BesideTheDogTest extends ServerTest {
         String session = beginSession(dog, "BACK");
         event(session, "KNOT_FELT", at("CHEST"))
                 .andExpect(jsonPath("$.knots[0]").value("CHEST"))
-                .andExpect(jsonPath("$.steps", hasSize(2)));
+                .andExpect(jsonPath("$.places", hasSize(2)));
         event(session, "KNOT_FELT", at("CROWN"))
                 .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].field").value("section"));

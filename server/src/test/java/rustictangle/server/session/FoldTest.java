@@ -43,7 +43,7 @@ class FoldTest {
             boolean paused,
             SessionState.@Nullable End end,
             Map<Section, String> outcomes,
-            int nos,
+            int noes,
             @Nullable Integer answers,
             int treats,
             @Nullable Section catching) {}

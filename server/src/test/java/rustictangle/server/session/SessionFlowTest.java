@@ -29,7 +29,7 @@ class SessionFlowTest extends ServerTest {
         post(session + "/events", done(UUID.randomUUID(), "ARMPIT_LEFT", "TANGLES_CLEARED", 2, "RELAXED"))
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.hand[0]").value("BACK"))
-                .andExpect(jsonPath("$.steps[0].tangles").value(2));
+                .andExpect(jsonPath("$.places[0].tangles").value(2));
         read("/api/dogs/" + dog + "/when")
                 .andExpect(jsonPath("$.plan.sections[?(@.section == 'ARMPIT_LEFT')].state")
                         .value("FRESH"))
@@ -76,7 +76,7 @@ class SessionFlowTest extends ServerTest {
         long dog = addKnownDog("Gannet");
         String session = beginSession(dog, "FRONT_FOOT_LEFT", "FRONT_LEG_LEFT", "ARMPIT_LEFT", "BACK");
         read(session)
-                .andExpect(jsonPath("$.grips[0].label").value("left front leg"))
+                .andExpect(jsonPath("$.steps[0].label").value("left front leg"))
                 .andExpect(jsonPath("$.hand", hasSize(3)));
         later(Duration.ofMinutes(6));
         post(session + "/events", stepDone("FRONT_FOOT_LEFT", "FRONT_LEG_LEFT", "ARMPIT_LEFT"))
@@ -257,8 +257,8 @@ class SessionFlowTest extends ServerTest {
         read("/api/home")
                 .andExpect(jsonPath(known + "dueCount").value(0))
                 .andExpect(jsonPath(known + "openSession", hasSize(0)));
-        read("/api/dogs/" + dog + "/routine").andExpect(jsonPath("$.routine.steps", hasSize(0)));
-        read("/api/dogs/" + dog + "/routine?scope=WHOLE").andExpect(jsonPath("$.routine.steps", hasSize(29)));
+        read("/api/dogs/" + dog + "/routine").andExpect(jsonPath("$.routine.places", hasSize(0)));
+        read("/api/dogs/" + dog + "/routine?scope=WHOLE").andExpect(jsonPath("$.routine.places", hasSize(29)));
     }
 
     private int interval(long dog) throws Exception {

@@ -66,10 +66,10 @@ class PracticeTest extends ServerTest {
                 .andExpect(jsonPath("$.inTraining[0].rungNumber").value(7))
                 .andExpect(jsonPath("$.why.rule").value("routine.in-training"))
                 .andExpect(jsonPath("$.routine.order").value("GENTLEST_FIRST"))
-                .andExpect(jsonPath("$.routine.steps[*].section", not(hasItem("ARMPIT_LEFT"))));
-        read(routine + "?training=true").andExpect(jsonPath("$.routine.steps[*].section", hasItem("ARMPIT_LEFT")));
+                .andExpect(jsonPath("$.routine.places[*].section", not(hasItem("ARMPIT_LEFT"))));
+        read(routine + "?training=true").andExpect(jsonPath("$.routine.places[*].section", hasItem("ARMPIT_LEFT")));
         read("/api/home").andExpect(jsonPath("$.dogs[?(@.id == %d)].known.inTraining".formatted(dog), hasItem(1)));
-        read(routine + "?minutes=20").andExpect(jsonPath("$.routine.steps[*].section", not(hasItem("ARMPIT_LEFT"))));
+        read(routine + "?minutes=20").andExpect(jsonPath("$.routine.places[*].section", not(hasItem("ARMPIT_LEFT"))));
         read("/api/home")
                 .andExpect(
                         jsonPath("$.dogs[?(@.id == %d)].known.inPeace.rule".formatted(dog), hasItem("trust.in-peace")))

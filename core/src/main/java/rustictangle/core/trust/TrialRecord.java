@@ -5,49 +5,49 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import rustictangle.core.log.Signal;
-import rustictangle.core.trust.Trust.Turn;
+import rustictangle.core.trust.Trust.Move;
 
 /**
  * A ladder that was tried: the fold of its answers.
  *
  * @param last    the day of the last answer
- * @param nos     how often it was a no on that day
+ * @param noes     how often it was a no on that day
  * @param uneasy  how often in a row it was uneasy on that day
  * @param calm    the lowest rung on which it was relaxed; empty: on none
  * @param answers below the rung where a place is brushed
  */
-record Tried(
+record TrialRecord(
         Standing standing,
         LocalDate last,
-        int nos,
+        int noes,
         int uneasy,
         Optional<Rung> calm,
-        List<Turn> turns,
+        List<Move> turns,
         Readiness.Answers answers) {
 
-    static Tried never(Standing begins, LocalDate day) {
-        return new Tried(begins, day, 0, 0, Optional.empty(), List.of(), Readiness.Answers.NONE);
+    static TrialRecord never(Standing begins, LocalDate day) {
+        return new TrialRecord(begins, day, 0, 0, Optional.empty(), List.of(), Readiness.Answers.NONE);
     }
 
     /** The same as a day begins. */
-    Tried on(LocalDate day) {
-        return day.equals(last) ? this : new Tried(standing, day, 0, 0, calm, turns, answers);
+    TrialRecord on(LocalDate day) {
+        return day.equals(last) ? this : new TrialRecord(standing, day, 0, 0, calm, turns, answers);
     }
 
     /** @param before where it stood then, a rest taken off */
-    Tried after(Standing before, Trial trial) {
+    TrialRecord after(Standing before, Trial trial) {
         Optional<Signal> signal = trial.answer().signal();
         boolean relaxed = signal.filter(Signal.RELAXED::equals).isPresent();
         boolean lowest =
                 relaxed && calm.filter(one -> one.compareTo(before.rung()) <= 0).isEmpty();
         Standing after = moved(before, trial.answer());
-        return new Tried(
+        return new TrialRecord(
                 after,
                 trial.day(),
-                nos + (signal.filter(Signal::isNo).isPresent() ? 1 : 0),
+                noes + (signal.filter(Signal::isNo).isPresent() ? 1 : 0),
                 signal.filter(Signal.UNEASY::equals).isPresent() ? uneasy + 1 : 0,
                 lowest ? Optional.of(before.rung()) : calm,
-                turned(turns, new Turn(trial.day(), after.rung())),
+                turned(turns, new Move(trial.day(), after.rung())),
                 before.rung().readyForBrushing() || signal.isEmpty() ? answers : answers.and(one(signal.get()), 1));
     }
 
@@ -65,11 +65,11 @@ record Tried(
     }
 
     /** One turn a day, where it moved. */
-    static List<Turn> turned(List<Turn> before, Turn now) {
+    static List<Move> turned(List<Move> before, Move now) {
         if (!before.isEmpty() && before.get(before.size() - 1).rung() == now.rung()) {
             return before;
         }
-        List<Turn> turns = new ArrayList<>(before);
+        List<Move> turns = new ArrayList<>(before);
         turns.removeIf(turn -> turn.day().equals(now.day()));
         turns.add(now);
         return List.copyOf(turns);

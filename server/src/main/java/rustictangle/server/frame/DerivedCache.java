@@ -6,11 +6,11 @@ import java.util.function.Function;
 import org.springframework.stereotype.Component;
 
 /**
- * What was made of facts last: as long as the facts are the same, it is not made anew. Facts are values that are read
- * each time; whatever changes them, nobody has to tell.
+ * What was computed from facts, kept for as long as equal facts are handed in. The facts are read each time, so nobody
+ * has to say that they changed.
  */
 @Component
-public final class LastMade {
+public final class DerivedCache {
 
     /** Kinds of things times dogs; those not asked for go first. */
     private static final int MOST = 1000;
@@ -24,8 +24,8 @@ public final class LastMade {
 
     /**
      * @param dog   that the facts are about; 0: the household
-     * @param facts with {@code equals}, and all that {@code make} looks at
-     * @param make  only reckons: it reads nothing, and makes nothing else this way
+     * @param facts compared by {@code equals}; everything that {@code make} looks at
+     * @param make  a pure function of the facts; it must not use this cache itself
      */
     public <F, T> T of(Class<T> what, long dog, F facts, Function<F, T> make) {
         return what.cast(made.asMap()

@@ -9,11 +9,11 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** What was made of facts is made again only of others, and for each dog apart. */
-class LastMadeTest {
+class DerivedCacheTest {
 
     private record Plan(String of) {}
 
-    private final LastMade made = new LastMade();
+    private final DerivedCache made = new DerivedCache();
     private final List<String> worked = new ArrayList<>();
 
     private Plan plan(long dog, List<String> facts) {

@@ -7,9 +7,9 @@ import java.time.LocalDate;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
-/** What was read of one state of the data on one day: nobody reads it of that state again. */
+/** What was read from the data file, kept for as long as the file's version and the day stay the same. */
 @Component
-public final class LastRead {
+public final class ReadCache {
 
     /** Things times states that somebody still reads; those not asked for go first. */
     private static final int MOST = 200;
@@ -21,14 +21,14 @@ public final class LastRead {
     private final Cache<Key, Object> read =
             Caffeine.newBuilder().maximumSize(MOST).build();
 
-    LastRead(DataFile data, Clock clock) {
+    ReadCache(DataFile data, Clock clock) {
         this.data = data;
         this.clock = clock;
     }
 
     /**
-     * @param what names it
-     * @param load reads it, immutable; while something is being written it is read each time
+     * @param what the key
+     * @param load reads an immutable value; called each time while a write transaction is open
      */
     public <T> T of(Class<?> what, Supplier<T> load) {
         if (data.writing()) {

@@ -15,20 +15,20 @@ import rustictangle.core.log.PastTold;
  * @param lastCombed empty: nobody said
  * @param on         the day on which it was said
  */
-public record Told(Optional<LastCombed> lastCombed, LocalDate on) {
+public record StatedCombing(Optional<LastCombed> lastCombed, LocalDate on) {
 
-    static final Told NOTHING = new Told(Optional.empty(), LocalDate.EPOCH);
+    static final StatedCombing NOTHING = new StatedCombing(Optional.empty(), LocalDate.EPOCH);
 
-    private static final Log.Reading<Told> SAID = log -> log.stream()
-            .flatMap(entry ->
-                    entry
+    private static final Log.Reading<StatedCombing> SAID =
+            log -> log.stream()
+                    .flatMap(entry -> entry
                             .as(PastTold.class)
-                            .map(said -> new Told(Optional.of(said.lastCombed()), entry.day()))
+                            .map(said -> new StatedCombing(Optional.of(said.lastCombed()), entry.day()))
                             .stream())
-            .toList();
+                    .toList();
 
-    public static Told of(Log log) {
-        List<Told> said = log.read(SAID);
+    public static StatedCombing of(Log log) {
+        List<StatedCombing> said = log.read(SAID);
         return said.isEmpty() ? NOTHING : said.get(said.size() - 1);
     }
 

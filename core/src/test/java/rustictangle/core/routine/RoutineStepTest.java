@@ -21,7 +21,7 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.trust.Trust;
 
 /** Steps as hands work: own estimate, after how hands work. */
-class GripStepTest {
+class RoutineStepTest {
 
     private static final Predicate<Section> READY = section -> true;
 
@@ -32,10 +32,10 @@ class GripStepTest {
             for (double millimetres : new double[] {6, 30, 120}) {
                 Routine routine =
                         whole(kilograms, Dogs.allOver(Dogs.fleece(millimetres))).inOrder(order);
-                List<GripStep> steps = GripStep.of(routine.steps(), READY);
+                List<RoutineStep> steps = RoutineStep.of(routine.places(), READY);
                 assertTrue(steps.size() >= 6 && steps.size() <= 12, steps.size() + " steps at " + millimetres + " mm");
                 assertEquals(
-                        routine.steps().stream().map(RoutineStep::section).toList(),
+                        routine.places().stream().map(RoutinePlace::section).toList(),
                         steps.stream().flatMap(step -> step.sections().stream()).toList(),
                         "each place once, in its order");
             }
@@ -51,7 +51,9 @@ class GripStepTest {
 
     @Test
     void aFrontLegIsOneStepFromTheFootToTheArmpit() {
-        GripStep leg = GripStep.of(whole(20, Dogs.allOver(Dogs.fleece(80))).steps(), READY).stream()
+        RoutineStep leg = RoutineStep.of(
+                        whole(20, Dogs.allOver(Dogs.fleece(80))).places(), READY)
+                .stream()
                 .filter(step -> step.label().equals("left front leg"))
                 .findFirst()
                 .orElseThrow();
@@ -65,18 +67,18 @@ class GripStepTest {
             Set<Section> ready = Arrays.stream(Section.values())
                     .filter(section -> random.nextBoolean())
                     .collect(Collectors.toSet());
-            List<RoutineStep> some = whole(5, Dogs.allOver(Dogs.fleece(20))).steps().stream()
+            List<RoutinePlace> some = whole(5, Dogs.allOver(Dogs.fleece(20))).places().stream()
                     .filter(step -> random.nextInt(4) > 0)
                     .toList();
-            List<GripStep> steps = GripStep.of(some, ready::contains);
-            for (GripStep step : steps) {
+            List<RoutineStep> steps = RoutineStep.of(some, ready::contains);
+            for (RoutineStep step : steps) {
                 assertEquals(
                         1,
                         step.sections().stream().map(ready::contains).distinct().count(),
                         step.label());
             }
             assertEquals(
-                    some.stream().map(RoutineStep::section).toList(),
+                    some.stream().map(RoutinePlace::section).toList(),
                     steps.stream().flatMap(step -> step.sections().stream()).toList());
         }
     }
@@ -84,8 +86,8 @@ class GripStepTest {
     /** Common practice, no published source: a break in the middle. */
     @Test
     void handsAreRemindedSeldomNeverTwiceInARowAndOfABreakInTheMiddle() {
-        List<GripStep> steps =
-                GripStep.of(whole(16, Dogs.allOver(Dogs.fleece(120))).steps(), READY);
+        List<RoutineStep> steps =
+                RoutineStep.of(whole(16, Dogs.allOver(Dogs.fleece(120))).places(), READY);
         List<Optional<String>> prompts = steps.stream()
                 .map(step -> step.prompt().map(reason -> reason.rule()))
                 .toList();
@@ -99,9 +101,9 @@ class GripStepTest {
         assertEquals(0.5, seconds(steps.subList(0, at)) / whole, 0.15);
         assertEquals(
                 List.of(),
-                GripStep.of(
+                RoutineStep.of(
                                 whole(3, Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 10)))
-                                        .steps(),
+                                        .places(),
                                 READY)
                         .stream()
                         .flatMap(step -> step.prompt().stream())
@@ -110,16 +112,16 @@ class GripStepTest {
                 "a few minutes need no break");
     }
 
-    private static double seconds(List<GripStep> steps) {
+    private static double seconds(List<RoutineStep> steps) {
         return steps.stream()
                 .flatMap(step -> step.places().stream())
-                .mapToDouble(RoutineStep::seconds)
+                .mapToDouble(RoutinePlace::seconds)
                 .sum();
     }
 
     private static int count(double kilograms, double millimetres) {
-        return GripStep.of(
-                        whole(kilograms, Dogs.allOver(Dogs.fleece(millimetres))).steps(), READY)
+        return RoutineStep.of(
+                        whole(kilograms, Dogs.allOver(Dogs.fleece(millimetres))).places(), READY)
                 .size();
     }
 
