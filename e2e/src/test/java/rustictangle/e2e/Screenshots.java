@@ -49,6 +49,8 @@ class Screenshots extends Browsing {
         Page laptop = atNoon(laptop());
         take(laptop, empty.url(), "welcome");
         take(laptop, app.url(), "home");
+        Page phone = atNoon(phone());
+        take(phone, app.url(), "phone-home");
         take(laptop, app.url() + "dogs/2/coat", "coat");
         laptop.navigate(app.url() + "dogs/3/coat/finder");
         new FinderView(laptop).keys("1", "3");
@@ -65,6 +67,9 @@ class Screenshots extends Browsing {
         take(laptop, app.url() + "dogs/4/trust", "trust");
         take(laptop, app.url() + "dogs/4/practice?subject=WOODEN_PIN_BRUSH&section=BACK", "practice");
         take(laptop, app.url() + "dogs/2/care", "care");
+        take(laptop, app.url() + "dogs/3/routine", "routine");
+
+        // From here on something is done, and the day is another one.
         laptop.navigate(app.url() + "dogs/3/care/nails");
         laptop.getByText("The whole job").click();
         laptop.getByText("It lies ready").click();
@@ -75,10 +80,6 @@ class Screenshots extends Browsing {
         }
         laptop.getByText("Left front paw, toe 4").waitFor();
         snap(laptop, "care-nails");
-        take(laptop, app.url() + "dogs/3/routine", "routine");
-
-        Page phone = atNoon(phone());
-        take(phone, app.url(), "phone-home");
         phone.navigate(app.url() + "dogs/2/routine");
         new RoutineView(phone).begin();
         snap(phone, "phone-session");
