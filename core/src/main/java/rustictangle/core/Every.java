@@ -20,4 +20,12 @@ public final class Every {
         }
         return days == DAYS_A_WEEK ? "every week" : "every " + days / DAYS_A_WEEK + " weeks";
     }
+
+    /** The same with the days between which it lies, in one unit. */
+    public static String inWords(int days, int from, int to) {
+        if (from == to) {
+            return inWords(days);
+        }
+        return (days == 1 ? "every day" : "every " + days + " days") + " (" + from + " to " + to + ")";
+    }
 }

@@ -19,4 +19,10 @@ class EveryTest {
     void howOftenIsToldAsPeopleSayIt(int days, String words) {
         assertEquals(words, Every.inWords(days));
     }
+
+    @ParameterizedTest
+    @CsvSource({"7, 7, 7, every week", "7, 7, 8, every 7 days (7 to 8)", "1, 1, 2, every day (1 to 2)"})
+    void aSpreadIsInTheUnitOfWhatItSpreads(int days, int from, int to, String words) {
+        assertEquals(words, Every.inWords(days, from, to));
+    }
 }

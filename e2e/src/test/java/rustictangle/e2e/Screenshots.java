@@ -67,7 +67,7 @@ class Screenshots extends Browsing {
         take(laptop, app.url() + "dogs/4/trust", "trust");
         take(laptop, app.url() + "dogs/4/practice?subject=WOODEN_PIN_BRUSH&section=BACK", "practice");
         take(laptop, app.url() + "dogs/2/care", "care");
-        take(laptop, app.url() + "dogs/3/routine", "routine");
+        take(laptop, app.url() + "dogs/2/routine", "routine");
 
         // From here on something is done, and the day is another one.
         laptop.navigate(app.url() + "dogs/3/care/nails");

@@ -33,6 +33,6 @@ record InTheLongRun(int days, int from, int to, double accepted) {
     }
 
     String words() {
-        return Every.inWords(days) + (from == to ? "" : " (" + from + " to " + to + ")");
+        return Every.inWords(days, from, to);
     }
 }
