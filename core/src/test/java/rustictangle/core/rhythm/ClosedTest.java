@@ -4,31 +4,24 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.Catch;
 import rustictangle.core.log.CombResult;
-import rustictangle.core.log.Entry;
+import rustictangle.core.log.DayByDay;
 import rustictangle.core.log.Happened;
 import rustictangle.core.log.LifeEvent;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.Said;
 import rustictangle.core.log.SeenBy;
-import rustictangle.core.log.SessionBegun;
-import rustictangle.core.log.SessionEvent;
 import rustictangle.core.log.SessionEvent.Caught;
 import rustictangle.core.log.SessionEvent.GelUsed;
 import rustictangle.core.log.SessionEvent.SectionDone;
 import rustictangle.core.log.SessionEvent.Warned;
-import rustictangle.core.log.SessionNoted;
 import rustictangle.core.log.Signal;
 import rustictangle.core.log.Visited;
 import rustictangle.core.log.Warning;
@@ -49,22 +42,7 @@ class ClosedTest {
     }
 
     private static Log log(Said... said) {
-        List<Entry> entries = new ArrayList<>();
-        UUID session = UUID.randomUUID();
-        for (int i = 0; i < said.length; i++) {
-            Instant at = MONDAY.atStartOfDay().plusHours(10L + 24L * i).toInstant(ZoneOffset.UTC);
-            boolean ofSession = said[i] instanceof SessionEvent
-                    || said[i] instanceof SessionBegun
-                    || said[i] instanceof SessionNoted;
-            entries.add(new Entry(
-                    UUID.randomUUID(),
-                    at,
-                    MONDAY.plusDays(i),
-                    ofSession ? Optional.of(session) : Optional.empty(),
-                    Optional.empty(),
-                    said[i]));
-        }
-        return Log.of(entries, Instant.MAX);
+        return DayByDay.log(MONDAY, said);
     }
 
     private static SectionDone done(CombResult comb) {

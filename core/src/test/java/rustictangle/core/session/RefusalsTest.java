@@ -2,25 +2,18 @@ package rustictangle.core.session;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
-import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.CombResult;
-import rustictangle.core.log.Entry;
+import rustictangle.core.log.DayByDay;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.Said;
-import rustictangle.core.log.SessionBegun;
-import rustictangle.core.log.SessionEvent;
 import rustictangle.core.log.SessionEvent.SectionDone;
 import rustictangle.core.log.SessionEvent.Teased;
-import rustictangle.core.log.SessionNoted;
 import rustictangle.core.log.Signal;
 import rustictangle.core.log.Visited;
 
@@ -30,22 +23,7 @@ class RefusalsTest {
     private static final LocalDate MONDAY = LocalDate.of(2026, 5, 11);
 
     private static Log log(Said... said) {
-        List<Entry> entries = new ArrayList<>();
-        UUID session = UUID.randomUUID();
-        for (int i = 0; i < said.length; i++) {
-            Instant at = MONDAY.atStartOfDay().plusHours(10L + 24L * i).toInstant(ZoneOffset.UTC);
-            boolean ofSession = said[i] instanceof SessionEvent
-                    || said[i] instanceof SessionBegun
-                    || said[i] instanceof SessionNoted;
-            entries.add(new Entry(
-                    UUID.randomUUID(),
-                    at,
-                    MONDAY.plusDays(i),
-                    ofSession ? Optional.of(session) : Optional.empty(),
-                    Optional.empty(),
-                    said[i]));
-        }
-        return Log.of(entries, Instant.MAX);
+        return DayByDay.log(MONDAY, said);
     }
 
     private static SectionDone done(CombResult comb) {
