@@ -12,9 +12,7 @@ import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.io.TempDir;
 
 /** A real browser; any error on a page fails the test that saw it. */
@@ -27,32 +25,31 @@ abstract class Browsing {
     @TempDir
     static Path folder;
 
-    private static Playwright playwright;
-    private static Browser browser;
     private final List<BrowserContext> contexts = new ArrayList<>();
     private final List<String> pageErrors = new ArrayList<>();
 
-    @BeforeAll
-    static void openBrowser() {
-        // Generous: a shared machine may give the browser a tenth of its time for a while.
-        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
-        playwright = Playwright.create();
-        browser = playwright
-                .chromium()
-                .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
-                        .setArgs(List.of(
-                                "--no-sandbox",
-                                "--disable-gpu",
-                                "--no-first-run",
-                                "--disable-background-networking",
-                                "--disable-component-update",
-                                "--disable-sync")));
-    }
+    /** One browser for all classes: each test has its own storage in it. */
+    private static final class Opened {
 
-    @AfterAll
-    static void closeBrowser() {
-        playwright.close();
+        private static final Browser BROWSER = open();
+
+        private static Browser open() {
+            // Generous: a shared machine may give the browser a tenth of its time for a while.
+            PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+            Playwright playwright = Playwright.create();
+            Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
+            return playwright
+                    .chromium()
+                    .launch(new BrowserType.LaunchOptions()
+                            .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
+                            .setArgs(List.of(
+                                    "--no-sandbox",
+                                    "--disable-gpu",
+                                    "--no-first-run",
+                                    "--disable-background-networking",
+                                    "--disable-component-update",
+                                    "--disable-sync")));
+        }
     }
 
     @AfterEach
@@ -72,7 +69,7 @@ abstract class Browsing {
     }
 
     BrowserContext context(int width, int height) {
-        BrowserContext context = browser.newContext(new Browser.NewContextOptions()
+        BrowserContext context = Opened.BROWSER.newContext(new Browser.NewContextOptions()
                 .setViewportSize(width, height)
                 .setColorScheme(ColorScheme.LIGHT)
                 .setReducedMotion(ReducedMotion.REDUCE));

@@ -13,6 +13,10 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -25,8 +29,8 @@ import java.util.concurrent.TimeUnit;
 public final class RunningApp implements AutoCloseable {
 
     private static final int READY_WITHIN_SECONDS = 240;
-    /** In one that is soon gone, little is done often enough to be worth more than the first compiler. */
-    private static final List<String> SHORT_LIVED = List.of("-XX:TieredStopAtLevel=1");
+    /** Little is done often enough to be worth more than the first compiler. */
+    private static final List<String> MACHINE = List.of("-XX:TieredStopAtLevel=1");
 
     private final Process process;
     private final Path data;
@@ -36,15 +40,14 @@ public final class RunningApp implements AutoCloseable {
     private final CountDownLatch readyOrGone = new CountDownLatch(1);
     private volatile boolean ready;
 
-    private RunningApp(Path data, int port, String moment, boolean demo, String restore, List<String> machine)
-            throws IOException {
+    private RunningApp(Path data, int port, String moment, boolean demo, String restore) throws IOException {
         this.port = port;
         this.data = data;
         this.clock = data.resolveSibling(data.getFileName() + ".clock");
         at(moment);
         List<String> command = new ArrayList<>(Command.OF_START);
         command.add(1, "-Duser.timezone=UTC");
-        command.addAll(1, machine);
+        command.addAll(1, MACHINE);
         command.addAll(List.of(
                 "--server.port=" + port,
                 "--rustictangle.data=" + data,
@@ -93,14 +96,11 @@ public final class RunningApp implements AutoCloseable {
 
     public static RunningApp start(Path data, int port, String moment, boolean demo)
             throws IOException, InterruptedException {
-        return ready(new RunningApp(data, port, moment, demo, "", SHORT_LIVED));
+        return ready(new RunningApp(data, port, moment, demo, ""));
     }
 
     /** One for all tests with the demo household, and one for those that begin with nothing. */
     private static final Map<Boolean, RunningApp> SHARED = new ConcurrentHashMap<>();
-
-    /** How that one's data was in the beginning. */
-    private String beginning = "";
 
     /**
      * The application that all tests share, on its first morning: with the demo household, or with nothing. Whatever a test
@@ -110,17 +110,30 @@ public final class RunningApp implements AutoCloseable {
         RunningApp app = SHARED.get(demo);
         if (app == null) {
             Path data = Files.createTempDirectory("rustic-tangle").resolve("shared.db");
-            app = ready(new RunningApp(data, freePort(), Browsing.MORNING, demo, "", List.of()));
-            app.beginning = app.get("api/export.json");
+            app = ready(new RunningApp(data, freePort(), Browsing.MORNING, demo, ""));
+            app.sql("backup to '" + app.beginning() + "'");
             Runtime.getRuntime().addShutdownHook(new Thread(app.process::destroyForcibly));
             SHARED.put(demo, app);
         } else {
-            app.at(Browsing.MORNING);
-            if (!app.get("api/export.json").equals(app.beginning)) {
-                app.send("PUT", "api/import.json", app.beginning);
-            }
+            app.at(Browsing.MORNING).sql("restore from '" + app.beginning() + "'");
+            app.get("api/home");
         }
         return app;
+    }
+
+    /** How its data was in the beginning. */
+    private Path beginning() {
+        return data.resolveSibling("beginning.db");
+    }
+
+    /** Past the application: page by page, by SQLite's own backup. */
+    private void sql(String statement) {
+        try (Connection opened = DriverManager.getConnection("jdbc:sqlite:" + data + "?busy_timeout=20000");
+                Statement run = opened.createStatement()) {
+            run.executeUpdate(statement);
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     /** The day goes on, or back: the next thing that is asked is answered then. */
@@ -138,7 +151,7 @@ public final class RunningApp implements AutoCloseable {
 
     /** With a backup in the place of the data file. */
     static RunningApp restored(Path data, Path backup, String moment) throws IOException, InterruptedException {
-        return ready(new RunningApp(data, freePort(), moment, false, backup.toString(), SHORT_LIVED));
+        return ready(new RunningApp(data, freePort(), moment, false, backup.toString()));
     }
 
     private static RunningApp ready(RunningApp app) throws InterruptedException {
@@ -151,7 +164,7 @@ public final class RunningApp implements AutoCloseable {
 
     /** Starts it where it is expected to refuse, and returns all it said. */
     static String startExpectingRefusal(Path data) throws IOException, InterruptedException {
-        RunningApp app = new RunningApp(data, freePort(), Browsing.MORNING, false, "", SHORT_LIVED);
+        RunningApp app = new RunningApp(data, freePort(), Browsing.MORNING, false, "");
         if (!app.process.waitFor(READY_WITHIN_SECONDS, TimeUnit.SECONDS)) {
             app.kill();
         }

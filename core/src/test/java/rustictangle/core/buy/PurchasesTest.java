@@ -18,6 +18,7 @@ import org.chocosolver.solver.variables.BoolVar;
 import org.chocosolver.solver.variables.IntVar;
 import org.junit.jupiter.api.Test;
 import rustictangle.core.Dogs;
+import rustictangle.core.Sample;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.kit.Approach;
 import rustictangle.core.kit.Drawers;
@@ -31,7 +32,7 @@ import rustictangle.core.log.ToolKind;
 /** The least to buy. */
 class PurchasesTest {
 
-    private static final int DRAWERS = 400;
+    private static final int DRAWERS = Sample.of(120, 400);
 
     @Test
     void anEmptyDrawerForACurlyDogNeedsOneBrushAndOneComb() {
@@ -67,7 +68,7 @@ class PurchasesTest {
     @Test
     void whatIsBoughtLeavesNoStepWithoutATool() {
         RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(11);
-        for (int i = 0; i < 200; i++) {
+        for (int i = 0; i < Sample.of(60, 200); i++) {
             Match match = Match.of(Drawers.dog(random), Drawers.coat(random), Drawers.approach(random));
             List<Tool> drawer = new ArrayList<>(Drawers.random(random, 8));
             Purchases.of(match, Grading.WHATEVER_SERVES, drawer).buy().forEach(purchase -> drawer.add(purchase.tool()));

@@ -12,6 +12,7 @@ import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import rustictangle.core.Sample;
 import rustictangle.core.coat.Finding.Sureness;
 import rustictangle.core.dog.Region;
 
@@ -21,7 +22,7 @@ import rustictangle.core.dog.Region;
  */
 class FinderCalibrationTest {
 
-    private static final int OWNERS_A_DOG = 8;
+    private static final int OWNERS_A_DOG = Sample.of(4, 8);
 
     /** @param slips of a hundred answers; half of them wrong, half "cannot tell" */
     @ParameterizedTest

@@ -17,6 +17,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import rustictangle.core.Dogs;
 import rustictangle.core.Reason;
+import rustictangle.core.Sample;
 import rustictangle.core.coat.Breed;
 import rustictangle.core.coat.Breeds;
 import rustictangle.core.coat.Coat;
@@ -223,7 +224,7 @@ class EverySentenceTest {
                 .toList();
         LifeStage[] stages = LifeStage.values();
         int turns = Math.max(stages.length, schools.size());
-        for (int c = 0; c < coats.size(); c++) {
+        for (int c = 0; c < coats.size(); c += Sample.of(2, 1)) {
             for (int turn = 0; turn < turns; turn++) {
                 LifeStage stage = stages[turn % stages.length];
                 Dog dog = Dogs.with(stage, stage == LifeStage.ADULT ? History.ROUGH_GROOM : History.GENTLE);

@@ -11,6 +11,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import rustictangle.core.Dogs;
+import rustictangle.core.Sample;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.Density;
@@ -39,9 +40,9 @@ class AcceptanceTest {
     private static LongRun run(double kilograms, Coat coat, Comfort comfort) {
         Kept kept = Kept.dog(Dogs.adult(kilograms), coat);
         Forecast forecast = kept.forecast(Kept.TODAY);
-        List<LongRun.Place> places = new ArrayList<>();
+        List<LongRun.BrushedPlace> places = new ArrayList<>();
         kept.places()
-                .forEach((section, place) -> places.add(new LongRun.Place(
+                .forEach((section, place) -> places.add(new LongRun.BrushedPlace(
                         place.minutes(), forecast.everyDay(section).orElseThrow())));
         return LongRun.of(places, SetUp.MINUTES, comfort);
     }
@@ -133,7 +134,7 @@ class AcceptanceTest {
         for (Comfort comfort : Comfort.values()) {
             for (double kilograms : new double[] {1.5, 15, 90}) {
                 double before = 0;
-                for (int mm = 3; mm <= 300; mm += mm < 60 ? 6 : 24) {
+                for (int mm = 3; mm <= 300; mm += mm < 60 ? Sample.of(12, 6) : Sample.of(48, 24)) {
                     double minutes = run(kilograms, Dogs.allOver(Dogs.hair(kind, mm)), comfort)
                             .minutesAWeek();
                     assertTrue(

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import rustictangle.core.Sample;
 import rustictangle.core.dog.Section;
 import rustictangle.core.rhythm.Forecast;
 import rustictangle.core.rhythm.TangleRate;
@@ -12,7 +13,7 @@ import rustictangle.core.rhythm.TangleRate;
 /** What the learned plan is worth, on simulated dogs whose sections are not as the table says. */
 class LearnedPlanTest {
 
-    private static final int DOGS = 6;
+    private static final int DOGS = Sample.of(3, 6);
     private static final int LEARNING_DAYS = 91;
     private static final int DAYS = 91;
 
@@ -21,7 +22,7 @@ class LearnedPlanTest {
      * with fewer minutes: at the same minutes, setting up included, at least so many per cent fewer mats.
      */
     @ParameterizedTest(name = "{0} % of the minutes, every {1} days: at least {2} % fewer mats")
-    @CsvSource({"50, 3, 25", "60, 3, 25", "80, 2, 20", "100, 2, 20"})
+    @CsvSource({"50, 3, 25", "100, 2, 20"})
     void atTheSameMinutesThePlanHasFarFewerMatsThanTheRotation(int share, int every, int fewer) {
         double[] rotation = mats(share, 0);
         double[] plan = mats(share, every);

@@ -16,12 +16,13 @@ import org.chocosolver.solver.variables.IntVar;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import rustictangle.core.Sample;
 
 /** Small seeded cases: two dogs, a few places each, sessions that must be set up, limits of days and sittings. */
 class PlannerTest {
 
     private static final int DAYS = 6;
-    private static final int SEEDS = 40;
+    private static final int SEEDS = Sample.of(10, 40);
     /** The solver reckons in hundredths of a minute. */
     private static final double HUNDREDTHS = 100;
 

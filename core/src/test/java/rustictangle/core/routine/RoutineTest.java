@@ -16,6 +16,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import rustictangle.core.Dogs;
 import rustictangle.core.Reason;
+import rustictangle.core.Sample;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.Colour;
@@ -222,7 +223,7 @@ class RoutineTest {
                     kind == CoatKind.CURLY ? List.of(Texture.CURLY, Texture.SOFT) : List.of(kind.usualTexture())) {
                 RoutineStepsOf of = new RoutineStepsOf(kind, density, texture);
                 for (double kilograms : new double[] {1.5, 15, 85}) {
-                    for (int mm = 11; mm <= 300; mm += mm < 80 ? 1 : 7) {
+                    for (int mm = 11; mm <= 300; mm += mm < 80 ? Sample.of(3, 1) : Sample.of(21, 7)) {
                         smooth(of.at(mm - 1, kilograms), of.at(mm, kilograms), kind + " " + mm + " mm " + kilograms);
                     }
                 }

@@ -25,7 +25,8 @@ class SetUpTest {
             UUID session = UUID.randomUUID();
             Instant begun = NOON.plusSeconds(86_400L * i);
             LocalDate day = LocalDate.of(2026, 5, 11).plusDays(i);
-            SessionBegun.Place back = new SessionBegun.Place(Section.BACK, Optional.empty(), Optional.empty());
+            SessionBegun.BegunPlace back =
+                    new SessionBegun.BegunPlace(Section.BACK, Optional.empty(), Optional.empty());
             entries.add(new Entry(
                     session, begun, day, Optional.of(session), Optional.empty(), new SessionBegun(List.of(back))));
             entries.add(new Entry(

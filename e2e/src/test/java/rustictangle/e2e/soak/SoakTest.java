@@ -48,13 +48,16 @@ import tools.jackson.databind.json.JsonMapper;
 class SoakTest {
 
     private static final String MORNING = "2026-05-14T09:00:00Z";
-    private static final int ROUNDS = Integer.getInteger("soak.rounds", 3);
-    private static final int REQUESTS = Integer.getInteger("soak.requests", 400);
-    private static final int BURSTS = Integer.getInteger("soak.bursts", 5);
+    /** In CI, where nobody waits. */
+    private static final boolean MANY = System.getenv("CI") != null;
+
+    private static final int ROUNDS = Integer.getInteger("soak.rounds", MANY ? 6 : 2);
+    private static final int REQUESTS = Integer.getInteger("soak.requests", MANY ? 800 : 200);
+    private static final int BURSTS = Integer.getInteger("soak.bursts", MANY ? 10 : 3);
     private static final int AT_ONCE = 12;
     private static final int LEAST_ANSWERS = 10;
     /** Every so many rounds a file is taken over meanwhile. */
-    private static final int IMPORT_EVERY = 3;
+    private static final int IMPORT_EVERY = 2;
 
     @TempDir
     private Path folder;

@@ -96,8 +96,10 @@ public class Logs implements ViewProbe, ScreenFacts {
         Loaded known = loaded.getIfPresent(key);
         boolean older = known == null || known.seq > last;
         Loaded now = older ? whole(key.today, last) : known.seq == last ? known : grown(known, last, key.today);
-        // What a transaction has written may still be taken back.
-        if (!data.writing() && (known == null || known.seq < last)) {
+        // What a transaction has written may still be taken back. Where less is there than before, this is an older
+        // state, or
+        // the file was put back from outside.
+        if (!data.writing() && (known == null || known.seq != last)) {
             loaded.put(key, now);
         }
         return now;

@@ -25,6 +25,7 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.springframework.http.HttpMethod;
 import org.springframework.mock.web.MockHttpServletResponse;
+import rustictangle.server.Sample;
 import rustictangle.server.ServerTest;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -35,7 +36,7 @@ import tools.jackson.databind.node.ObjectNode;
 class TakeOverTest extends ServerTest {
 
     /** How many damaged files are tried; bin/soak tries more. */
-    private static final int FILES = Integer.getInteger("soak.files", 50);
+    private static final int FILES = Integer.getInteger("soak.files", Sample.of(20, 50));
 
     private static final JsonMapper JSON = new JsonMapper();
     private static final List<String> VIEWS = List.of(
