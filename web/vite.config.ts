@@ -29,7 +29,14 @@ export default defineConfig({
   ],
   resolve: { alias: { '@': at('./src') } },
   // No test is timed: a busy machine takes as long as it takes.
-  test: { testTimeout: 120_000, hookTimeout: 120_000 },
+  test: {
+    testTimeout: 120_000,
+    hookTimeout: 120_000,
+    server: { deps: { inline: ['vuetify'] } },
+    // What is imported is made once for all.
+    pool: 'threads',
+    isolate: false,
+  },
   build: { outDir: 'target/classes/static', emptyOutDir: true },
   // As if from its own page: the server changes nothing for others.
   server: {

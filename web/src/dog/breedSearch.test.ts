@@ -12,11 +12,11 @@ const TABLE = readFileSync('../core/src/main/resources/rustictangle/core/coat/br
     alsoCalled: also!
       .split(',')
       .filter(Boolean)
-      .map((one) => one.trim()),
+      .map((cell) => cell.trim()),
     parents: parents!
       .split('+')
       .filter(Boolean)
-      .map((one) => one.trim()),
+      .map((cell) => cell.trim()),
   }))
 const find = breedSearch(TABLE)
 

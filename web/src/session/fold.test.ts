@@ -4,7 +4,7 @@ import type { Section, SessionEvent } from '@/api/types'
 import { fold } from './fold'
 
 describe('what follows from the entries of a session', () => {
-  it.each(cases.map((one) => [one.what, one] as const))('%s', (_, { plan, entries, then }) => {
+  it.each(cases.map((said) => [said.what, said] as const))('%s', (_, { plan, entries, then }) => {
     const now = fold(plan as Section[][], entries as SessionEvent[], 2)
     expect({
       places: now.places,

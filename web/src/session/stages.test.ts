@@ -10,8 +10,8 @@ const HAND: Place[] = [
 /** Says one thing after the other; what was recorded on the way, and where it ends. */
 function say(from: Stage, ...answers: Answer[]) {
   let stage = from
-  const said = answers.flatMap((one) => {
-    const next = transition(stage, one, HAND)
+  const said = answers.flatMap((answer) => {
+    const next = transition(stage, answer, HAND)
     stage = next.stage
     return next.says
   })

@@ -84,7 +84,7 @@ describe('what was said arrives', () => {
   it('in the order it was said, each once, one after the other', async () => {
     const { put, letters, arrived } = await page()
     ;['back', 'chest', 'tail'].forEach((words) => put(letter(words)))
-    expect(letters.value.map((one) => one.words)).toEqual(['back', 'chest', 'tail'])
+    expect(letters.value.map((letter) => letter.words)).toEqual(['back', 'chest', 'tail'])
     await soon()
     expect(server.got).toEqual(['back', 'chest', 'tail'])
     expect(letters.value).toEqual([])
@@ -99,7 +99,7 @@ describe('what was said arrives', () => {
     await soon()
     vi.setSystemTime(new Date('2026-05-14T08:00:00Z'))
     put(letter('after'))
-    expect(letters.value.map((one) => one.words)).toEqual(['before', 'after'])
+    expect(letters.value.map((letter) => letter.words)).toEqual(['before', 'after'])
     await later(1000)
     expect(server.got).toEqual(['before', 'before', 'after'])
   })
@@ -112,7 +112,7 @@ describe('what was said arrives', () => {
     put(letter('second', 'session:2'))
     await soon()
     expect(server.got).toEqual(['first', 'second'])
-    expect(waiting.value.map((one) => one.words)).toEqual(['first'])
+    expect(waiting.value.map((letter) => letter.words)).toEqual(['first'])
   })
 
   it('from any page that is opened after the one that was closed', async () => {
@@ -147,7 +147,7 @@ describe('what was said arrives', () => {
     server.answers = [GONE]
     ;['a', 'b'].forEach((words) => put(letter(words)))
     await soon()
-    expect(letters.value.map((one) => one.words)).toEqual(['a', 'b'])
+    expect(letters.value.map((letter) => letter.words)).toEqual(['a', 'b'])
     expect(waiting.value).toHaveLength(2)
     await later(1000)
     expect(server.got).toEqual(['a', 'a', 'b'])

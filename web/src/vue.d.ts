@@ -1,0 +1,6 @@
+/** For tools that do not read components themselves. */
+declare module '*.vue' {
+  import type { DefineComponent } from 'vue'
+  const component: DefineComponent
+  export default component
+}
