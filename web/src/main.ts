@@ -17,7 +17,12 @@ const queryClient = new QueryClient({
   mutationCache: new MutationCache({ onMutate: () => useNotice().hush() }),
   // Being told no is an answer; only silence is worth asking again.
   defaultOptions: {
-    queries: { retry: (count, error) => !(error instanceof ApiProblem) && count < 2, retryDelay: 600 },
+    // Nobody changes an answer: it is looked at as it is, for hair is drawn of it line by line.
+    queries: {
+      retry: (count, error) => !(error instanceof ApiProblem) && count < 2,
+      retryDelay: 600,
+      shallow: true,
+    },
   },
 })
 

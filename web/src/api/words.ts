@@ -3,7 +3,7 @@ import choices from './choices'
 type Choices = typeof choices
 
 export function choiceOf<K extends keyof Choices>(type: K, value: Choices[K][number]['value']) {
-  return choices[type].find((one) => one.value === value)!
+  return choices[type].find((choice) => choice.value === value)!
 }
 
 /** The words for a value, within a sentence. */

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { Section } from '@/api/types'
-import CoatSide, { type Paint } from './CoatSide.vue'
+import CoatSide from './CoatSide.vue'
+import type { Paint } from './paints'
 import type { DrawnDog } from './dog'
 import { sideOf } from './sides'
 

@@ -12,21 +12,8 @@ import { figureOf } from './figure'
 import { furOf } from './fur'
 import { drawHair, regionOf } from './hair'
 import type { Point } from './landmarks'
+import type { Paint } from './paints'
 import { otherSide } from './sides'
-
-/** How one section is painted. */
-export interface Paint {
-  /** A CSS colour laid over the coat; absent: nothing is laid over it. */
-  fill?: string
-  /** A letter or number drawn on it, so that colour is not needed; absent: none. */
-  letter?: string
-  /** 0 to 4 burrs drawn on it; absent: none. */
-  burrs?: number
-  /** A mat left in, by its size; absent: none. */
-  mat?: string
-  /** What is said of it after its name. */
-  says?: string
-}
 
 const props = defineProps<{
   side: 'LEFT' | 'RIGHT'
@@ -234,6 +221,7 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
         </template>
         <HairedPart v-if="g === (upright ? 0 : 2)" :hair="hair.ear" :colour="coat.EARS?.colour" />
         <g v-for="shape in group" :key="shape.section" :clip-path="shape.clip || undefined">
+          <!-- eslint-disable-next-line vuejs-accessibility/no-static-element-interactions -- a button where it is not still -->
           <path
             class="area"
             :class="{ chosen: selected?.includes(shape.section), still }"

@@ -146,7 +146,7 @@ type HairAt = (section: Section) => DrawnHair | undefined
 const BLENDED = 11
 
 function haired({ edge, path }: Outline, hairAt: HairAt, unitsPerMm: number): Haired {
-  const bare = edge.map((one) => offset(one, hairAt(one.section), unitsPerMm))
+  const bare = edge.map((point) => offset(point, hairAt(point.section), unitsPerMm))
   if (bare.every(([x, y]) => x === 0 && y === 0)) return { path, tufts: locks(edge, edge, hairAt), strokes: '' }
   const n = edge.length
   const out = edge.map((one, i): Edge => {

@@ -1,4 +1,16 @@
-import type { Paint } from './CoatSide.vue'
+/** How one section is painted. */
+export interface Paint {
+  /** A CSS colour laid over the coat; absent: nothing is laid over it. */
+  fill?: string
+  /** A letter or number drawn on it, so that colour is not needed; absent: none. */
+  letter?: string
+  /** 0 to 4 burrs drawn on it; absent: none. */
+  burrs?: number
+  /** A mat left in, by its size; absent: none. */
+  mat?: string
+  /** What is said of it after its name. */
+  says?: string
+}
 
 const WASHES = [
   'transparent',

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { useSections } from '@/api/queries'
 import type { Purchase, Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
-import type { Paint } from '@/bodymap/CoatSide.vue'
+import type { Paint } from '@/bodymap/paints'
 import { useDrawnDog } from '@/coat/useCoat'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
@@ -69,7 +69,7 @@ const oneApart = computed(() => (plan.value?.justOne && !plan.value.buy.some(isO
                 </div>
               </li>
             </ol>
-            <LeastToPay :dog-id="dogId" :pay="plan.toPay" :fewest="plan.buy.map((one) => one.kind)" />
+            <LeastToPay :dog-id="dogId" :pay="plan.toPay" :fewest="plan.buy.map((purchase) => purchase.kind)" />
             <p v-if="oneApart" class="one">
               <ToolShape class="small" :kind="oneApart.kind" /><span
                 ><b>If you buy just one thing:</b> a {{ oneApart.label

@@ -12,11 +12,11 @@ const props = defineProps<{ dogId: number; pay: ToPay; fewest: ToolKind[] }>()
 const { say } = useUnits()
 const save = useToolPrice(() => props.dogId)
 const pays = computed(() => money(props.pay.currency, 2))
-const missing = computed(() => props.pay.kinds.filter((one) => one.price === undefined))
+const missing = computed(() => props.pay.kinds.filter((kind) => kind.price === undefined))
 const same = computed(
   () =>
     props.pay.buy
-      .map((one) => one.kind)
+      .map((kind) => kind.kind)
       .sort()
       .join() === [...props.fewest].sort().join(),
 )
@@ -48,13 +48,13 @@ function keep(kind: ToolKind, event: Event) {
     </p>
     <p v-if="pay.total === undefined" role="status">
       The least to pay is worked out once every kind has a price: still missing
-      {{ missing.map((one) => one.label).join(', ') }}.
+      {{ missing.map((kind) => kind.label).join(', ') }}.
     </p>
     <p v-else role="status">
       <b>The least to pay is {{ pays(pay.total) }}</b
       ><template v-if="same">, with just these.</template
       ><template v-else
-        >: {{ pay.buy.map((one) => [one.label, ...one.lookFor.map(say)].join(', ')).join('; ') }}.</template
+        >: {{ pay.buy.map((kind) => [kind.label, ...kind.lookFor.map(say)].join(', ')).join('; ') }}.</template
       >
     </p>
   </details>

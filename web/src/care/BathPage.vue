@@ -6,7 +6,7 @@ import choices from '@/api/choices'
 import { useSections } from '@/api/queries'
 import type { BathKind, Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
-import type { Paint } from '@/bodymap/CoatSide.vue'
+import type { Paint } from '@/bodymap/paints'
 import { useDrawnDog } from '@/coat/useCoat'
 import { useBegin } from '@/shell/useBegin'
 import KeyButton from '@/shell/KeyButton.vue'
@@ -42,11 +42,11 @@ const damp = computed(() =>
   view.value?.damp?.warning || bathed.value || felt.value.size ? view.value?.damp : undefined,
 )
 const places = computed(() =>
-  (damp.value?.felt ?? []).map((one) => ({ ...one, dry: felt.value.get(one.section) ?? one.dry })),
+  (damp.value?.felt ?? []).map((place) => ({ ...place, dry: felt.value.get(place.section) ?? place.dry })),
 )
 /** Those no hand has felt come first, then those that were damp. */
 const next = computed(
-  () => places.value.find((one) => one.dry === undefined) ?? places.value.find((one) => one.dry === false),
+  () => places.value.find((place) => place.dry === undefined) ?? places.value.find((place) => place.dry === false),
 )
 const FELT = {
   none: { fill: 'rgba(var(--v-theme-slate), 0.25)', says: 'not felt yet' },
@@ -56,7 +56,10 @@ const FELT = {
 const paint = computed<Partial<Record<Section, Paint>>>(() =>
   damp.value
     ? Object.fromEntries(
-        places.value.map((one) => [one.section, FELT[one.dry === undefined ? 'none' : one.dry ? 'dry' : 'damp']]),
+        places.value.map((place) => [
+          place.section,
+          FELT[place.dry === undefined ? 'none' : place.dry ? 'dry' : 'damp'],
+        ]),
       )
     : Object.fromEntries(
         [...(view.value?.gate.first ?? []), ...(view.value?.gate.mats ?? [])].map((section) => [

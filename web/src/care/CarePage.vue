@@ -28,7 +28,10 @@ function when(job: JobView) {
   return inDays(view.value!.today, job.next)
 }
 function keep(job: JobView, days: number) {
-  choose.mutate({ job: job.job, days: job.choosable.some((one) => one.usual && one.days === days) ? undefined : days })
+  choose.mutate({
+    job: job.job,
+    days: job.choosable.some((choice) => choice.usual && choice.days === days) ? undefined : days,
+  })
 }
 </script>
 

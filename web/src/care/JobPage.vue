@@ -17,7 +17,7 @@ const { at, steps, view, vet, care, table, end } = run
 const missing = computed(() =>
   (view.value?.needs ?? [])
     .filter((need) => !need.have)
-    .map((need) => need.any.map((kind) => choices.Supply.find((one) => one.value === kind)!.label).join(' or ')),
+    .map((need) => need.any.map((kind) => choices.Supply.find((supply) => supply.value === kind)!.label).join(' or ')),
 )
 const reasons = computed(() =>
   [view.value?.why, vet.value, care.data.value?.sitting].filter((reason) => reason !== undefined),

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { useSections } from '@/api/queries'
 import type { Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
-import type { Paint } from '@/bodymap/CoatSide.vue'
+import type { Paint } from '@/bodymap/paints'
 import { useDrawnDog } from '@/coat/useCoat'
 import { useUnits } from '@/shell/useUnits'
 import JobFrame from './JobFrame.vue'
@@ -24,16 +24,16 @@ const looks = useLooks(props.dogId)
 
 const chosen = ref<Section>()
 const view = computed(() => looks.looks.data.value)
-const here = computed(() => (view.value?.looks ?? []).filter((one) => one.section === chosen.value))
+const here = computed(() => (view.value?.looks ?? []).filter((look) => look.section === chosen.value))
 const changed = computed(() => view.value?.changed ?? [])
 const paint = computed<Partial<Record<Section, Paint>>>(() =>
   Object.fromEntries(
     // The newest of a place counts.
-    [...(view.value?.looks ?? [])].reverse().map((one) => [
-      one.section,
+    [...(view.value?.looks ?? [])].reverse().map((look) => [
+      look.section,
       {
-        fill: `rgba(var(--v-theme-heather), ${changed.value.some((now) => now.entry === one.entry) ? 0.7 : 0.3})`,
-        says: `noted on ${date(one.day)}`,
+        fill: `rgba(var(--v-theme-heather), ${changed.value.some((now) => now.entry === look.entry) ? 0.7 : 0.3})`,
+        says: `noted on ${date(look.day)}`,
       },
     ]),
   ),

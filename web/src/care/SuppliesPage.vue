@@ -6,7 +6,7 @@ import { useSupplies } from './useCare'
 
 /** What lies ready for bath, teeth, nails: kinds only. */
 const { supplies, put } = useSupplies()
-const wordsOf = (kind: string) => choices.Supply.find((one) => one.value === kind)!
+const wordsOf = (kind: string) => choices.Supply.find((supply) => supply.value === kind)!
 
 function dilute(typed: string) {
   const parts = typed.trim() === '' ? undefined : Number(typed)

@@ -10,7 +10,7 @@ export function useJob(dogId: number, job: CareJob) {
   const steps = useSteps(dogId, job)
   const table = useAtTheTable(dogId, job)
 
-  const view = computed(() => care.data.value?.jobs.find((one) => one.job === job))
+  const view = computed(() => care.data.value?.jobs.find((view) => view.job === job))
   const all = computed(() => steps.data.value?.steps ?? [])
   const at = ref(0)
   const end = ref<CareOutcome>()

@@ -7,7 +7,7 @@ export const slugOf = (job: CareJob) => job.toLowerCase().replace('_', '-')
 
 export function jobOf(slug: string): CareJob | undefined {
   const job = slug.toUpperCase().replace('-', '_')
-  return choices.CareJob.find((one) => one.value === job)?.value
+  return choices.CareJob.find((choice) => choice.value === job)?.value
 }
 
 export const titleOf = (job: CareJob) => choiceOf('CareJob', job).title

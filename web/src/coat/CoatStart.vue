@@ -16,7 +16,7 @@ defineEmits<{ guess: [breed: Breed]; say: [kind: CoatKindInfo] }>()
 const { say } = useUnits()
 const breeds = useBreeds()
 const called = ref(props.breed)
-const guess = computed(() => breeds.data.value?.find((one) => one.name === called.value))
+const guess = computed(() => breeds.data.value?.find((breed) => breed.name === called.value))
 </script>
 
 <template>

@@ -43,7 +43,7 @@ watch(region, () => {
 })
 
 const here = computed(() => readings.data.value?.find((r) => r.region === region.value))
-const longNow = (of: Region) => length(readings.data.value!.find((one) => one.region === of)!.millimetres)
+const longNow = (of: Region) => length(readings.data.value!.find((reading) => reading.region === of)!.millimetres)
 const title = computed(() => REGIONS.find((r) => r.value === region.value)!.title)
 const sections = computed<Section[]>(() => list.value.filter((s) => s.region === region.value).map((s) => s.section))
 const problems = computed(() => (put.error.value instanceof ApiProblem ? put.error.value.fields : []))

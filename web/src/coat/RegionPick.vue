@@ -11,7 +11,7 @@ defineProps<{
   says?: (region: Region) => string
 }>()
 defineEmits<{ choose: [regions: Region[]] }>()
-const EVERY = REGIONS.map((one) => one.value)
+const EVERY = REGIONS.map((region) => region.value)
 </script>
 
 <template>

@@ -19,7 +19,7 @@ const found = computed(() => find.value(typed.value))
 
 function choose(name: string | null) {
   breed.value = name ?? ''
-  const known = breeds.data.value?.find((one) => one.name === name)
+  const known = breeds.data.value?.find((breed) => breed.name === name)
   if (known) emit('known', known)
 }
 </script>

@@ -15,7 +15,7 @@ const last = computed(() => lately.value.at(-1))
 
 /** The weighings on a line, the lightest at the foot; its height is a fifth of the weight, or more. */
 const line = computed(() => {
-  const kilograms = lately.value.map((one) => one.kilograms)
+  const kilograms = lately.value.map((weighing) => weighing.kilograms)
   const least = Math.min(...kilograms)
   const span = Math.max(Math.max(...kilograms) - least, 0.2 * least)
   return kilograms.map((kg, i) => ({ x: 8 + i * 26, y: 34 - (26 * (kg - least)) / span }))

@@ -2,8 +2,8 @@
 import { computed } from 'vue'
 import { useSections } from '@/api/queries'
 import type { HomeDog, Section } from '@/api/types'
-import CoatSide, { type Paint } from '@/bodymap/CoatSide.vue'
-import { burrWash } from '@/bodymap/paints'
+import CoatSide from '@/bodymap/CoatSide.vue'
+import { burrWash, type Paint } from '@/bodymap/paints'
 import { useDrawnDog } from '@/coat/useCoat'
 import { labelOf } from '@/api/words'
 import { about, MOST_MATS, places } from '@/shell/numbers'
@@ -79,7 +79,7 @@ const headline = computed(() => {
               ? 'Practised only, until you open it again:'
               : `Closed until ${labelOf('SeenByWho', known.closed[0]!.who)} has seen it:`
           }}
-          {{ known.closed.map((one) => names[one.section]).join(', ') }}
+          {{ known.closed.map((closing) => names[closing.section]).join(', ') }}
         </p>
         <p v-if="known.owedBath" class="closed" :data-rule="known.owedBath.rule">
           {{ say(known.owedBath.text) }}

@@ -49,7 +49,7 @@ const doomed = ref<string>()
 /** A file is being made for the browser to fetch: nothing tells when it arrives, so it is looked at for a while. */
 const LOOK_MS = 60_000
 const { isPending: fetching, start: fetchFile } = useTimeoutFn(() => undefined, LOOK_MS, { immediate: false })
-const busy = computed(() => [take, add, putBack, remove].some((one) => one.isPending.value))
+const busy = computed(() => [take, add, putBack, remove].some((change) => change.isPending.value))
 const error = computed(() => take.error.value ?? add.error.value ?? putBack.error.value ?? remove.error.value)
 
 async function addTable(event: Event) {

@@ -34,7 +34,7 @@ const COMFORTS = computed(() =>
   (Object.keys(TITLES) as Household['comfort'][]).map((value) => ({
     value,
     title: TITLES[value],
-    told: comforts.data.value?.find((one) => one.comfort === value),
+    told: comforts.data.value?.find((choice) => choice.comfort === value),
   })),
 )
 const LENGTHS: { value: Household['lengthUnit']; title: string }[] = [

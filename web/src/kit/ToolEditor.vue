@@ -26,7 +26,7 @@ const form = computed(() => draft.value!)
 
 const has = (property: ToolKindInfo['properties'][number]) => props.kind.properties.includes(property)
 const slicker = computed(() => props.kind.kind === 'SLICKER')
-const tips = computed(() => choices.Tips.filter((one) => props.kind.tips.includes(one.value)))
+const tips = computed(() => choices.Tips.filter((tip) => props.kind.tips.includes(tip.value)))
 const problems = computed(() => (save.error.value instanceof ApiProblem ? save.error.value.fields : []))
 
 function leave() {

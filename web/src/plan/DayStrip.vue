@@ -28,14 +28,14 @@ const open = computed(() => props.home.dogs.find((dog) => dog.known?.openSession
 const practice = computed(
   () =>
     props.home.dogs.flatMap((dog) =>
-      (dog.known?.practice ?? []).filter((one) => !one.doneToday).map((one) => ({ dog, one })),
+      (dog.known?.practice ?? []).filter((spot) => !spot.doneToday).map((spot) => ({ dog, one: spot })),
     )[0],
 )
 const next = computed(() =>
   props.home.dogs
     .flatMap((dog) => (dog.known?.nextDate ? [{ name: dog.name, day: dog.known.nextDate }] : []))
     .sort((a, b) => a.day.localeCompare(b.day))
-    .find((one) => one.day > props.home.today),
+    .find((spot) => spot.day > props.home.today),
 )
 const first = computed(() => named.value[0])
 /** What is due at the table, dog by dog. */
@@ -118,6 +118,7 @@ function dogOf(id: number) {
         :aria-valuetext="`${minutesNow} of ${most} minutes: ${named.map((pick) => pick.name).join(', ') || 'nothing'}`"
         @input="have = Number(($event.target as HTMLInputElement).value)"
       />
+      <!-- eslint-disable-next-line vuejs-accessibility/form-control-has-label -- it answers, nothing is entered in it -->
       <output for="have"
         >{{ minutesNow }} min<template v-if="minutesNow >= most">, enough for all</template
         ><template v-else> of {{ most }}</template></output

@@ -74,7 +74,7 @@ function point(line: ThreadLine, event: PointerEvent) {
   }
 }
 function press(event: KeyboardEvent) {
-  const line = lines.value.findIndex((one) => one.section === at.value.section)
+  const line = lines.value.findIndex((lane) => lane.section === at.value.section)
   const steps: Record<string, [lines: number, days: number]> = {
     ArrowLeft: [0, -1],
     ArrowRight: [0, 1],
@@ -179,6 +179,7 @@ async function setGroom(day: string | undefined) {
               :class="{ here: line.section === at.section }"
             >
               <span class="name">{{ names[line.section] }}</span>
+              <!-- eslint-disable-next-line vuejs-accessibility/interactive-supports-focus -- one of them is in the order of tabs -->
               <span
                 :id="`lane-${line.section}`"
                 class="touch"

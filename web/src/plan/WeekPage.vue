@@ -60,7 +60,7 @@ function soMany() {
     ? Math.max(5, Math.round(near.value.reduce((sum, day) => sum + day.seconds, 0) / near.value.length / 300) * 5)
     : FIRST_GUESS
   void keep(
-    Object.fromEntries(WEEKDAYS.map((day) => [day, each])) as Household['minutes'],
+    Object.fromEntries(WEEKDAYS.map((day) => [day, each])),
     `${each} minutes a day; change each day as it suits you.`,
   )
 }

@@ -7,7 +7,7 @@ export function byRegion<T extends { section: string }>(
 ): { label: string; lines: T[] }[] {
   const groups = new Map<string, { label: string; lines: T[] }>()
   for (const info of sections) {
-    const line = lines.find((one) => one.section === info.section)
+    const line = lines.find((lane) => lane.section === info.section)
     if (!line) continue
     const group = groups.get(info.region) ?? { label: info.regionLabel, lines: [] }
     group.lines.push(line)

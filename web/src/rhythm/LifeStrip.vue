@@ -11,7 +11,7 @@ const { life, toggle } = useLife(() => props.dogId)
 const back = ref(0)
 const day = computed(() => life.data.value?.days[back.value])
 /** The newest wet day of which nothing was said yet. */
-const wet = computed(() => life.data.value?.days.find((one) => one.wet && !one.events.includes('SOAKED')))
+const wet = computed(() => life.data.value?.days.find((day) => day.wet && !day.events.includes('SOAKED')))
 const wasSoaked = () => toggle.mutate({ day: wet.value!.day, event: 'SOAKED', happened: true })
 </script>
 

@@ -3,8 +3,7 @@ import { computed, ref } from 'vue'
 import { useHome, useMats, useSections } from '@/api/queries'
 import type { Section, SectionPlan } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
-import type { Paint } from '@/bodymap/CoatSide.vue'
-import { burrWash, CLOSED_PAINT, matMark } from '@/bodymap/paints'
+import { burrWash, CLOSED_PAINT, matMark, type Paint } from '@/bodymap/paints'
 import { useDrawnDog } from '@/coat/useCoat'
 import BurrRow from '@/shell/BurrRow.vue'
 import PageState from '@/shell/PageState.vue'
@@ -60,7 +59,7 @@ const paint = computed<Partial<Record<Section, Paint>>>(() =>
             fill: burrWash(row.burrs),
             burrs: row.burrs > 2 ? row.burrs : 0,
             says: `brushed ${whenDue(row)}`,
-            mat: matMark(mats.data.value?.find((one) => one.section === row.section)),
+            mat: matMark(mats.data.value?.find((mat) => mat.section === row.section)),
           },
     ]),
   ),

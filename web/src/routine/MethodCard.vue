@@ -7,7 +7,7 @@ import { useMethods, type Method } from './useMethods'
 const props = defineProps<{ method: Method }>()
 
 const methods = useMethods()
-const card = computed(() => methods.data.value?.find((one) => one.method === props.method))
+const card = computed(() => methods.data.value?.find((card) => card.method === props.method))
 </script>
 
 <template>

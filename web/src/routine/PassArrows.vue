@@ -12,7 +12,7 @@ const ARROWS: Record<Direction, string> = {
   AGAINST_LIE: 'M44 26L8 8M17 7L7 8 11 17',
   ACROSS: 'M18 32L34 4M25 7L34 3 36 13',
 }
-const says = computed(() => props.passes.directions.map((one) => WORDS[one]).join(', then '))
+const says = computed(() => props.passes.directions.map((direction) => WORDS[direction]).join(', then '))
 </script>
 
 <template>

@@ -6,8 +6,7 @@ import { api, ask, messageOf } from '@/api/client'
 import { useHome, useSections } from '@/api/queries'
 import type { Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
-import type { Paint } from '@/bodymap/CoatSide.vue'
-import { CLOSED_PAINT } from '@/bodymap/paints'
+import { CLOSED_PAINT, type Paint } from '@/bodymap/paints'
 import { useDrawnDog } from '@/coat/useCoat'
 import ClosedPlaces from '@/rhythm/ClosedPlaces.vue'
 import PastQuestion from '@/rhythm/PastQuestion.vue'
@@ -54,7 +53,7 @@ watch(have, () => {
   scope.value = 'TODAY'
   left.value = []
 })
-const trainingAt = (section: Section) => inTraining.value.find((one) => one.section === section)
+const trainingAt = (section: Section) => inTraining.value.find((place) => place.section === section)
 const dogName = computed(() => home.data.value?.dogs.find((dog) => dog.id === props.dogId)?.name ?? 'the dog')
 const chosen = ref<Section>()
 
@@ -75,15 +74,14 @@ const inSteps = computed(() => {
 })
 const setUp = computed(() => today.data.value?.setUpSeconds ?? 0)
 const seconds = computed(() => setUp.value + taken.value.reduce((sum, place) => sum + place.seconds, 0))
-const paint = computed<Partial<Record<Section, Paint>>>(() =>
-  Object.fromEntries([
-    ...(today.data.value?.closed ?? []).map((one) => [one.section, CLOSED_PAINT]),
-    ...taken.value.map((place, i) => [
-      place.section,
-      { fill: 'rgba(var(--v-theme-primary), 0.45)', says: `number ${i + 1} today` },
-    ]),
-  ]),
-)
+const paint = computed(() => {
+  const paint: Partial<Record<Section, Paint>> = {}
+  today.data.value?.closed.forEach(({ section }) => (paint[section] = CLOSED_PAINT))
+  taken.value.forEach(({ section }, i) => {
+    paint[section] = { fill: 'rgba(var(--v-theme-primary), 0.45)', says: `number ${i + 1} today` }
+  })
+  return paint
+})
 
 const begin = useMutation({
   mutationFn: () =>

@@ -21,7 +21,7 @@ defineEmits<{ toggle: []; open: [] }>()
 
 const { say } = useUnits()
 const methods = useMethods()
-const titleOf = (method: Method) => methods.data.value?.find((one) => one.method === method)?.title ?? ''
+const titleOf = (method: Method) => methods.data.value?.find((card) => card.method === method)?.title ?? ''
 /** The card that lies open. */
 const card = ref<Method>()
 

@@ -26,7 +26,7 @@ const chosen = (question: (typeof props.preparation.questions)[number]) =>
   question.options.find((option) => option.label === draft.value?.answers[question.id]) ?? question.options[0]!
 function toggle(rule: string) {
   draft.value!.done = draft.value!.done.includes(rule)
-    ? draft.value!.done.filter((one) => one !== rule)
+    ? draft.value!.done.filter((other) => other !== rule)
     : [...draft.value!.done, rule]
 }
 function begin() {

@@ -7,7 +7,7 @@ import { api, ask } from '@/api/client'
 import { useHome, useSections } from '@/api/queries'
 import type { Section, SessionView } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
-import type { Paint } from '@/bodymap/CoatSide.vue'
+import type { Paint } from '@/bodymap/paints'
 import { useDrawnDog } from '@/coat/useCoat'
 import { useRoutine } from '@/routine/useRoutine'
 import ChoiceRow from '@/shell/ChoiceRow.vue'
@@ -48,7 +48,7 @@ const { names } = useSections()
 const { tell } = useNotice()
 const drawn = useDrawnDog(() => props.dogId)
 const home = useHome()
-const dog = computed(() => home.data.value?.dogs.find((one) => one.id === props.dogId))
+const dog = computed(() => home.data.value?.dogs.find((known) => known.id === props.dogId))
 const whole = useRoutine(() => props.dogId, 'WHOLE', undefined, undefined, true)
 const steps = computed(() => whole.data.value?.steps ?? [])
 const all = computed(() => steps.value.flatMap((step) => step.sections))
@@ -64,7 +64,7 @@ const fresh = (): Draft => ({
 })
 watch(
   () => !!home.data.value && !!whole.data.value,
-  (there) => there && start(fresh()),
+  (ready) => ready && start(fresh()),
   { immediate: true },
 )
 const mode = ref<Mode>('BRUSHED')
@@ -72,7 +72,7 @@ const mode = ref<Mode>('BRUSHED')
 const before = ref<string[]>([])
 
 const stepOf = (section: Section) => steps.value.find((step) => step.sections.includes(section))
-const isPainted = (sections: readonly Section[]) => sections.every((one) => draft.value!.places[one])
+const isPainted = (sections: readonly Section[]) => sections.every((section) => draft.value!.places[section])
 const FRESH: Painted = { tangles: 0, mat: false }
 
 function change(how: (places: Draft['places']) => void) {
@@ -82,7 +82,7 @@ function change(how: (places: Draft['places']) => void) {
   draft.value!.places = places
 }
 const add = (places: Draft['places'], sections: readonly Section[]) =>
-  sections.forEach((one) => (places[one] ??= { ...FRESH }))
+  sections.forEach((section) => (places[section] ??= { ...FRESH }))
 
 function paintOn(sections: readonly Section[]) {
   if (!isPainted(sections)) change((places) => add(places, sections))
@@ -98,12 +98,14 @@ function touch(section: Section) {
     } else if (mode.value === 'MAT') {
       add(places, [section])
       places[section] = { ...places[section]!, mat: !was?.mat }
-    } else if (isPainted(step.sections)) step.sections.forEach((one) => delete places[one])
+    } else if (isPainted(step.sections)) step.sections.forEach((section) => delete places[section])
     else add(places, step.sections)
   })
 }
 const toggleWhole = () =>
-  change((places) => (isPainted(all.value) ? all.value.forEach((one) => delete places[one]) : add(places, all.value)))
+  change((places) =>
+    isPainted(all.value) ? all.value.forEach((section) => delete places[section]) : add(places, all.value),
+  )
 function takeBack() {
   const last = before.value.pop()
   if (last) draft.value!.places = JSON.parse(last) as Draft['places']
@@ -134,8 +136,8 @@ const paint = computed<Partial<Record<Section, Paint>>>(() =>
 )
 const found = computed(() => {
   const places = Object.values(draft.value?.places ?? {})
-  const tangles = places.reduce((sum, one) => sum + one.tangles, 0)
-  const mats = places.filter((one) => one.mat).length
+  const tangles = places.reduce((sum, place) => sum + place.tangles, 0)
+  const mats = places.filter((place) => place.mat).length
   return [
     `${places.length} of ${all.value.length} places`,
     tangles && `${tangles} ${tangles === 1 ? 'tangle' : 'tangles'} out`,
@@ -145,7 +147,7 @@ const found = computed(() => {
     .join(', ')
 })
 const stepSays = (sections: readonly Section[]) =>
-  isPainted(sections) ? 'brushed' : sections.some((one) => draft.value!.places[one]) ? 'in part' : ''
+  isPainted(sections) ? 'brushed' : sections.some((section) => draft.value!.places[section]) ? 'in part' : ''
 
 const days = computed(() => {
   const today = new Date(`${home.data.value!.today}T12:00:00Z`)
@@ -251,7 +253,7 @@ watch(
             @click="
               change((places) =>
                 isPainted(step.sections)
-                  ? step.sections.forEach((one) => delete places[one])
+                  ? step.sections.forEach((section) => delete places[section])
                   : add(places, step.sections),
               )
             "

@@ -13,12 +13,14 @@ onBeforeUnmount(() => dialog.value?.close())
 </script>
 
 <template>
+  <!-- eslint-disable vuejs-accessibility/no-static-element-interactions -- a dialog is left by its keys -->
   <dialog
     ref="dialog"
     aria-label="How it is done"
     @cancel.prevent="emit('close')"
     @keydown.stop="($event.key === '?' || $event.key === 'b') && emit('close')"
   >
+    <!-- eslint-disable-next-line vuejs-accessibility/no-autofocus -- the one way out of a dialog just opened -->
     <button type="button" class="close" autofocus @click="emit('close')">Put it away <kbd>b</kbd></button>
     <MethodCard v-for="method in methods" :key="method" :method="method" />
   </dialog>

@@ -26,7 +26,7 @@ const emit = defineEmits<{
 }>()
 
 const SIGNAL_KEYS: Record<Signal, string> = { RELAXED: 'r', UNEASY: 'n', OPTED_OUT: 'o', AFRAID: 'f' }
-const signals = computed(() => choices.Signal.filter((one) => one.value !== 'RELAXED' || props.about === 'dog'))
+const signals = computed(() => choices.Signal.filter((choice) => choice.value !== 'RELAXED' || props.about === 'dog'))
 </script>
 
 <template>

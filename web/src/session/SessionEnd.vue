@@ -2,8 +2,7 @@
 import { computed } from 'vue'
 import type { Section, SessionEvent, SessionView, Signal } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
-import type { Paint } from '@/bodymap/CoatSide.vue'
-import { burrWash, CLOSED_PAINT, matMark } from '@/bodymap/paints'
+import { burrWash, CLOSED_PAINT, matMark, type Paint } from '@/bodymap/paints'
 import { useDrawnDog } from '@/coat/useCoat'
 import { useWhen } from '@/rhythm/useWhen'
 import choices from '@/api/choices'
@@ -66,21 +65,23 @@ const signals = computed(() =>
     title: title.toLowerCase(),
     count: props.view.places.filter((s) => s.signal === value).length,
   }))
-    .filter((one) => one.count)
-    .map((one) => `${one.title} ${one.count === 1 ? 'once' : `${one.count} times`}`)
+    .filter((closing) => closing.count)
+    .map((closing) => `${closing.title} ${closing.count === 1 ? 'once' : `${closing.count} times`}`)
     .join(', '),
 )
 const warned = computed(() => props.view.said.findLast((one): one is Warned => one.type === 'WARNED'))
 const closed = computed(() => when.data.value?.closed ?? [])
 /** Places that are closed for the same reason, together. */
 const closedTogether = computed(() =>
-  [...new Map(closed.value.map((one) => [one.why.text, one.why])).values()].map((why) => ({
+  [...new Map(closed.value.map((closing) => [closing.why.text, closing.why])).values()].map((why) => ({
     why,
-    places: closed.value.filter((one) => one.why.text === why.text).map((one) => props.names[one.section]),
+    places: closed.value
+      .filter((closing) => closing.why.text === why.text)
+      .map((closing) => props.names[closing.section]),
   })),
 )
 const matsElsewhere = computed(() =>
-  props.view.mats.filter((mat) => old.value || !closed.value.some((one) => one.section === mat.section)),
+  props.view.mats.filter((mat) => old.value || !closed.value.some((closing) => closing.section === mat.section)),
 )
 function whenAgain(section: Section) {
   const due = dueOf(section)

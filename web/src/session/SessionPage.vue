@@ -80,7 +80,10 @@ const walk = useWalk(
 
 /** Whoever saw it, on whichever device: the voice stays silent for the rest of this session. */
 watch(
-  () => view.value?.said.some((one) => one.type === 'WARNED' || (one.type === 'SIGNALLED' && one.signal === 'AFRAID')),
+  () =>
+    view.value?.said.some(
+      (entry) => entry.type === 'WARNED' || (entry.type === 'SIGNALLED' && entry.signal === 'AFRAID'),
+    ),
   (frightened) => frightened && walk.silence(),
   { immediate: true },
 )

@@ -18,7 +18,7 @@ defineEmits<{ place: [section: Section] }>()
 
 const { say, date } = useUnits()
 const tools = computed(() => usualTools(props.places))
-const mat = (section: Section) => props.view.mats.find((one) => one.section === section)
+const mat = (section: Section) => props.view.mats.find((left) => left.section === section)
 </script>
 
 <template>

@@ -38,20 +38,20 @@ export function fold(
   nosToEnd: number,
 ): Folded {
   const standing = entries.reduce<SessionEvent[]>(
-    (kept, one) => (one.type === 'UNDONE' ? kept.slice(0, -1) : [...kept, one]),
+    (kept, entry) => (entry.type === 'UNDONE' ? kept.slice(0, -1) : [...kept, entry]),
     [],
   )
   const knots = knotsOf(standing)
   const places = [...new Set([...plan.flat(), ...knots])]
   const waiting = waitingOf(places, standing)
   const noes = standing.filter(isNo).length
-  const end = standing.some((one) => one.type === 'WARNED')
+  const end = standing.some((entry) => entry.type === 'WARNED')
     ? 'WARNED'
     : standing.some(isFear)
       ? 'AFRAID'
       : noes >= nosToEnd
         ? 'OPTED_OUT_TWICE'
-        : standing.some((one) => one.type === 'STOPPED')
+        : standing.some((entry) => entry.type === 'STOPPED')
           ? 'STOPPED'
           : waiting.length
             ? undefined
@@ -61,18 +61,18 @@ export function fold(
     places,
     hand: end ? [] : handOf(plan, waiting),
     knots,
-    preparing: standing.every((one) => one.type === 'KNOT_FELT' || one.type === 'TREAT_GIVEN'),
-    paused: standing.findLast((one) => one.type === 'PAUSED' || one.type === 'RESUMED')?.type === 'PAUSED',
+    preparing: standing.every((entry) => entry.type === 'KNOT_FELT' || entry.type === 'TREAT_GIVEN'),
+    paused: standing.findLast((entry) => entry.type === 'PAUSED' || entry.type === 'RESUMED')?.type === 'PAUSED',
     end,
     answered: new Map<Section, Done | 'SKIPPED'>(
-      standing.flatMap<readonly [Section, Done | 'SKIPPED']>((one) => [
-        ...doneBy(one).map((done) => [done.section, done] as const),
-        ...(skips(one) ? placesOf(one).map((section) => [section, 'SKIPPED'] as const) : []),
+      standing.flatMap<readonly [Section, Done | 'SKIPPED']>((entry) => [
+        ...doneBy(entry).map((done) => [done.section, done] as const),
+        ...(skips(entry) ? placesOf(entry).map((section) => [section, 'SKIPPED'] as const) : []),
       ]),
     ),
     noes,
     seen: seenIn(standing),
-    treats: standing.filter((one) => one.type === 'TREAT_GIVEN').length,
+    treats: standing.filter((entry) => entry.type === 'TREAT_GIVEN').length,
     catching:
       last?.type === 'CAUGHT' || last?.type === 'TEASED' || last?.type === 'GEL_USED' ? last.section : undefined,
     standing,
@@ -105,7 +105,7 @@ const isNo = (one: SessionEvent) =>
 function knotsOf(standing: SessionEvent[]): Section[] {
   const knots = new Set<Section>()
   standing
-    .filter((one) => one.type === 'KNOT_FELT')
+    .filter((entry) => entry.type === 'KNOT_FELT')
     .forEach(({ section }) => {
       // A second time: there is none after all.
       if (!knots.delete(section)) knots.add(section)
@@ -115,10 +115,10 @@ function knotsOf(standing: SessionEvent[]): Section[] {
 
 /** Places put off come after all others. */
 function waitingOf(places: Section[], standing: SessionEvent[]): Section[] {
-  return standing.reduce<Section[]>((waiting, one) => {
-    const said = placesOf(one)
-    if (answers(one)) return waiting.filter((section) => !said.includes(section))
-    if (!putsOff(one)) return waiting
+  return standing.reduce<Section[]>((waiting, entry) => {
+    const said = placesOf(entry)
+    if (answers(entry)) return waiting.filter((section) => !said.includes(section))
+    if (!putsOff(entry)) return waiting
     return [
       ...waiting.filter((section) => !said.includes(section)),
       ...said.filter((section) => waiting.includes(section)),
@@ -130,13 +130,13 @@ function waitingOf(places: Section[], standing: SessionEvent[]): Section[] {
 function handOf(plan: readonly (readonly Section[])[], waiting: Section[]): Section[] {
   const first = waiting[0]
   if (!first) return []
-  const step = plan.find((one) => one.includes(first)) ?? [first]
+  const step = plan.find((entry) => entry.includes(first)) ?? [first]
   const other = waiting.findIndex((section) => !step.includes(section))
   return other < 0 ? waiting : waiting.slice(0, other)
 }
 
 function seenIn(standing: SessionEvent[]): Folded['seen'] {
-  const at = standing.findLastIndex((one) => one.type !== 'TREAT_GIVEN')
+  const at = standing.findLastIndex((entry) => entry.type !== 'TREAT_GIVEN')
   const last = standing[at]
   return last?.type === 'SIGNALLED' ? { said: last, entry: at + 1 } : undefined
 }

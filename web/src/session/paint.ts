@@ -1,6 +1,5 @@
 import type { Section, SessionView } from '@/api/types'
-import type { Paint } from '@/bodymap/CoatSide.vue'
-import { matMark } from '@/bodymap/paints'
+import { matMark, type Paint } from '@/bodymap/paints'
 
 /** The session on the coat map: what is in hand, what is to come, what is answered, and the knots and mats in it. */
 export function sessionPaint(view: SessionView): Partial<Record<Section, Paint>> {

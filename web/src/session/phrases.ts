@@ -17,7 +17,7 @@ export function toolLine(place: How): string {
 /** What most of these places are worked with, in a line. */
 export function usualTools(places: readonly How[]): string {
   const lines = places.map(toolLine)
-  const often = (line: string) => lines.filter((one) => one === line).length
+  const often = (line: string) => lines.filter((other) => other === line).length
   return lines.reduce((best, line) => (often(line) > often(best) ? line : best), lines[0] ?? '')
 }
 

@@ -103,7 +103,10 @@ function doneAt(section: Section, comb: Comb, tangles: number, signal: Signal) {
 /** How the dog took a place so far in this session: uneasy where that was seen, else relaxed. */
 export function signalAt(view: SessionView, section: Section): Signal {
   return view.said.some(
-    (one) => (one.type === 'SIGNALLED' || one.type === 'TEASED') && one.section === section && one.signal !== 'RELAXED',
+    (entry) =>
+      (entry.type === 'SIGNALLED' || entry.type === 'TEASED') &&
+      entry.section === section &&
+      entry.signal !== 'RELAXED',
   )
     ? 'UNEASY'
     : 'RELAXED'

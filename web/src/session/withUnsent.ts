@@ -33,7 +33,7 @@ export function withUnsent(view: SessionView, waiting: SessionEvent[]): SessionV
 }
 
 function placeOf(view: SessionView, now: Folded, section: Section): SessionView['places'] {
-  const how = [...view.places.map((place) => place.how), ...view.elsewhere].find((one) => one.section === section)
+  const how = [...view.places.map((place) => place.how), ...view.elsewhere].find((place) => place.section === section)
   if (!how) return []
   const said = now.answered.get(section)
   if (!said) return [{ how, outcome: 'WAITING', tangles: 0 }]

@@ -209,13 +209,13 @@ async function next(name: string, road: Road): Promise<boolean> {
       body: letter.body === undefined ? undefined : JSON.stringify(letter.body),
     })
     settle(road, key)
-    listeners.get(name)?.forEach((one) => one.stored(answer, letter))
+    listeners.get(name)?.forEach((listener) => listener.stored(answer, letter))
     arrivedSomewhere()
   } catch (error) {
     if (error instanceof ApiProblem && error.final) {
       keep(REFUSED + letter.id, { letter, why: detailsOf(error) }, refusedOnlyHere)
       settle(road, key)
-      listeners.get(name)?.forEach((one) => one.refused(error, letter))
+      listeners.get(name)?.forEach((listener) => listener.refused(error, letter))
     } else {
       road.failures++
       road.silent = !(error instanceof ApiProblem)

@@ -75,4 +75,4 @@ export const vuetify = createVuetify({
   },
 })
 
-prefersNight.addEventListener('change', (event) => vuetify.theme.change(event.matches ? 'byNight' : 'byDay'))
+prefersNight.addEventListener('change', (event) => void vuetify.theme.change(event.matches ? 'byNight' : 'byDay'))

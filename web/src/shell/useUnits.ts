@@ -6,6 +6,10 @@ import { money } from './numbers'
 const MM_PER_INCH = 25.4
 const KG_PER_POUND = 0.45359237
 
+// Made once: each takes longer to make than to use a hundred times.
+const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'short' })
+const MONTH = new Intl.DateTimeFormat('en-GB', { month: 'short' })
+
 const DEFAULTS: Pick<Household, 'lengthUnit' | 'massUnit' | 'dateFormat' | 'currency'> = {
   lengthUnit: 'MILLIMETRES',
   massUnit: 'KILOGRAMS',
@@ -37,8 +41,8 @@ export function useUnits() {
   }
   function date(iso: string): string {
     const day = new Date(`${iso.slice(0, 10)}T12:00:00`)
-    const weekday = day.toLocaleDateString('en-GB', { weekday: 'short' })
-    const month = day.toLocaleDateString('en-GB', { month: 'short' })
+    const weekday = WEEKDAY.format(day)
+    const month = MONTH.format(day)
     if (settings.value.dateFormat === 'YEAR_MONTH_DAY') return `${weekday} ${iso.slice(0, 10)}`
     return settings.value.dateFormat === 'MONTH_DAY'
       ? `${weekday} ${month} ${day.getDate()}`

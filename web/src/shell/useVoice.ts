@@ -27,7 +27,7 @@ export function useVoice() {
   let reading: ReturnType<typeof setTimeout> | undefined
 
   const voices = () =>
-    typeof speechSynthesis === 'undefined' ? [] : speechSynthesis.getVoices().filter((one) => /^en/i.test(one.lang))
+    typeof speechSynthesis === 'undefined' ? [] : speechSynthesis.getVoices().filter((voice) => /^en/i.test(voice.lang))
 
   /** @param done once it is said; never, when it was hushed */
   function speak(text: string, done: () => void) {
@@ -39,7 +39,8 @@ export function useVoice() {
       return
     }
     const line = new SpeechSynthesisUtterance(text)
-    line.voice = all.find((one) => one.name === settings.value.voice) ?? all.find((one) => one.default) ?? all[0]!
+    line.voice =
+      all.find((voice) => voice.name === settings.value.voice) ?? all.find((voice) => voice.default) ?? all[0]!
     line.lang = line.voice.lang
     line.volume = settings.value.volume
     line.rate = Math.min(1.3, Math.max(0.8, settings.value.pace))

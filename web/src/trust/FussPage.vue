@@ -15,7 +15,7 @@ const seen = ref<Sign[]>([])
 const fuss = useFuss(() => props.dogId, seen)
 
 function toggle(sign: Sign) {
-  seen.value = seen.value.includes(sign) ? seen.value.filter((one) => one !== sign) : [...seen.value, sign]
+  seen.value = seen.value.includes(sign) ? seen.value.filter((shown) => shown !== sign) : [...seen.value, sign]
 }
 </script>
 

@@ -15,7 +15,7 @@ const { say } = useUnits()
 const trust = useTrust(() => props.dogId)
 const tools = useQuery({ queryKey: ['tools'], queryFn: () => ask(api.GET('/api/tools')) })
 const view = computed(() => trust.data.value)
-const positions = computed(() => view.value?.besides.filter((one) => !one.section) ?? [])
+const positions = computed(() => view.value?.besides.filter((position) => !position.section) ?? [])
 
 function own(kinds: readonly string[]): string[] {
   return (tools.data.value ?? []).filter((tool) => kinds.includes(tool.form.kind)).map((tool) => tool.shownName)

@@ -56,7 +56,7 @@ function warn(warning: Warning | 'NONE') {
   teeth.value = false
   if (warning !== 'NONE') warned(warning)
 }
-const treats = computed(() => given.value.filter((one) => one.signal).length)
+const treats = computed(() => given.value.filter((trial) => trial.signal).length)
 /** The rungs below, the nearest first. */
 const lower = computed(() =>
   (view.value?.rungs ?? [])

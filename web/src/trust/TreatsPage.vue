@@ -72,7 +72,7 @@ function keep() {
         <p :data-rule="view.plan.why.rule">{{ say(view.plan.why.text) }}</p>
         <p class="caution"><strong>Never</strong> anything with xylitol, chocolate, grapes, raisins or onion.</p>
         <WhyList
-          :reasons="view.today[0]?.reasons.filter((one) => one.rule === 'trust.treats') ?? []"
+          :reasons="view.today[0]?.reasons.filter((reason) => reason.rule === 'trust.treats') ?? []"
           label="How is that reckoned?"
         />
       </div>

@@ -3,8 +3,7 @@ import { computed, ref } from 'vue'
 import { useHome, useSections } from '@/api/queries'
 import type { Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
-import type { Paint } from '@/bodymap/CoatSide.vue'
-import { rungWash } from '@/bodymap/paints'
+import { rungWash, type Paint } from '@/bodymap/paints'
 import { useDrawnDog } from '@/coat/useCoat'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
@@ -29,13 +28,15 @@ const shown = computed(() =>
 )
 /** Tools of the drawer that were not tried at the chosen place yet. */
 const untried = computed(() =>
-  (view.value?.owned ?? []).filter((one) => !shown.value.some((s) => s.subject === one.subject)),
+  (view.value?.owned ?? []).filter((spot) => !shown.value.some((s) => s.subject === spot.subject)),
 )
 const ready = computed(() => view.value?.standings.filter((s) => s.readyForBrushing).length ?? 0)
-const tools = computed(() => view.value?.besides.filter((one) => one.section) ?? [])
+const tools = computed(() => view.value?.besides.filter((spot) => spot.section) ?? [])
 /** How the ladders of the chosen place have gone. */
-const history = computed(() => (view.value?.turns ?? []).filter((one) => chosen.value && one.section === chosen.value))
-const first = computed(() => view.value?.turns.flatMap((one) => one.turns.map((turn) => turn.day)).sort()[0])
+const history = computed(() =>
+  (view.value?.turns ?? []).filter((spot) => chosen.value && spot.section === chosen.value),
+)
+const first = computed(() => view.value?.turns.flatMap((spot) => spot.turns.map((turn) => turn.day)).sort()[0])
 const paint = computed<Partial<Record<Section, Paint>>>(() =>
   Object.fromEntries(
     (view.value?.standings ?? []).map((s) => [

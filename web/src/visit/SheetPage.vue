@@ -5,8 +5,7 @@ import { detailsOf } from '@/api/client'
 import { useSections } from '@/api/queries'
 import type { Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
-import type { Paint } from '@/bodymap/CoatSide.vue'
-import { matMark } from '@/bodymap/paints'
+import { matMark, type Paint } from '@/bodymap/paints'
 import { useDrawnDog } from '@/coat/useCoat'
 import { useDog } from '@/dog/useDogs'
 import { matSize } from '@/rhythm/words'
@@ -71,7 +70,7 @@ async function keep() {
         <div>
           <h3>Hair</h3>
           <p class="cap">
-            {{ view.lengths.map((one) => `${one.label} ${length(Math.round(one.millimetres))}`).join(', ') }}.
+            {{ view.lengths.map((line) => `${line.label} ${length(Math.round(line.millimetres))}`).join(', ') }}.
           </p>
           <template v-if="view.closed.length">
             <h3>Please take care</h3>
@@ -91,7 +90,7 @@ async function keep() {
           </ul>
           <p v-if="view.likely.length">
             Likely by now, please feel for them first:
-            <b>{{ view.likely.map((one) => names[one]).join('; ') }}</b>.
+            <b>{{ view.likely.map((line) => names[line]).join('; ') }}</b>.
           </p>
           <p v-for="one in view.talk" :key="one.rule" class="talk">{{ say(one.text) }}</p>
           <h3>Last combed to the skin</h3>

@@ -136,7 +136,7 @@ const marks = computed(() => [0.25, 0.5, 0.75, 1].map((part) => Math.round((top.
         <path class="tick" :d="`M${left - 6} ${y(mm)}H${left}`" />
         <text :x="left - 10" :y="y(mm) + 5" text-anchor="end">{{ length(mm) }}</text>
       </g>
-      <g v-for="weeks in trade.weeks.filter((one) => one % 1 === 0)" :key="weeks">
+      <g v-for="weeks in trade.weeks.filter((week) => week % 1 === 0)" :key="weeks">
         <path class="tick" :d="`M${x(weeks)} ${y(0)}v6`" />
         <text :x="x(weeks)" :y="HEIGHT - 22" text-anchor="middle">{{ weeks }}</text>
       </g>
