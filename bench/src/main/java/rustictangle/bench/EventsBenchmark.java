@@ -174,7 +174,7 @@ public class EventsBenchmark {
                 session,
                 dog,
                 new SessionBegun(Arrays.stream(Section.values())
-                        .map(section -> new SessionBegun.Place(section, Optional.of(60), Optional.empty()))
+                        .map(section -> new SessionBegun.BegunPlace(section, Optional.of(60), Optional.empty()))
                         .toList()));
     }
 

@@ -90,10 +90,10 @@ public class PlanBenchmark {
         List<CombCheck> checks = Arrays.stream(Section.values())
                 .map(section -> new CombCheck(section, TODAY.minusDays(2), 0, false))
                 .toList();
-        Map<Section, Workload.Place> places = new EnumMap<>(Section.class);
+        Map<Section, Workload.PlaceWork> places = new EnumMap<>(Section.class);
         Routine.of(dog, coat, kit, Trust.of(dog, kit, List.of(), TODAY), List.of(), kit.brushed())
                 .places()
-                .forEach(step -> places.put(step.section(), Workload.Place.ready(step.seconds() / 60)));
+                .forEach(step -> places.put(step.section(), Workload.PlaceWork.ready(step.seconds() / 60)));
         List<Workload> work = List.of(new Workload(
                 Forecast.of(dog, coat, Diary.of(checks), TODAY),
                 Comfort.BALANCED,

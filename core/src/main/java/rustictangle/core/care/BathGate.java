@@ -40,7 +40,7 @@ public record BathGate(Way way, List<Section> first, List<Section> mats, Reason 
      * @param reachable whether it may be brushed: neither closed nor in training
      * @param proved    when a comb last ran free; empty: never, or the coat was wet since
      */
-    record Place(Section section, boolean canMat, boolean mat, boolean reachable, Optional<LocalDate> proved) {}
+    record GatePlace(Section section, boolean canMat, boolean mat, boolean reachable, Optional<LocalDate> proved) {}
 
     public BathGate {
         first = List.copyOf(first);
@@ -56,11 +56,11 @@ public record BathGate(Way way, List<Section> first, List<Section> mats, Reason 
     }
 
     /** @param comb whether one lies in the drawer, to prove with */
-    static BathGate of(Collection<Place> places, BathKind kind, boolean comb, LocalDate today) {
+    static BathGate of(Collection<GatePlace> places, BathKind kind, boolean comb, LocalDate today) {
         List<Section> first = new ArrayList<>();
         List<Section> mats = new ArrayList<>();
         List<Section> beyond = new ArrayList<>();
-        for (Place place : places) {
+        for (GatePlace place : places) {
             if (!place.canMat || !kind.wets(place.section)) {
                 continue;
             }

@@ -86,7 +86,7 @@ public record CareDiary(Map<CareJob, NavigableMap<LocalDate, Done>> days, Map<Ca
     }
 
     public static CareDiary of(Log log) {
-        return log.once("care", CareDiary::readOff);
+        return log.workedOut("care", CareDiary::readOff);
     }
 
     private static CareDiary readOff(Log log) {

@@ -73,7 +73,7 @@ public record CareDue(
             Optional<LocalDate> owed,
             LocalDate today) {
         List<CareDue> all = new ArrayList<>();
-        int news = 0;
+        int newJobs = 0;
         for (CareJob job : CareJob.values()) {
             int every = chosen.getOrDefault(job, CareRules.of(job).every(dog));
             Optional<Spot> spot = furthest(job, trust);
@@ -86,8 +86,8 @@ public record CareDue(
             int days =
                     learning ? Math.min(PRACTISED_EVERY, every) : job == CareJob.NAILS && claws.underWay() ? 1 : every;
             LocalDate turn =
-                    worked.isPresent() ? last.map(day -> day.plusDays(days)).orElse(today) : today.plusDays(news);
-            news += every == 0 || worked.isPresent() ? 0 : 1;
+                    worked.isPresent() ? last.map(day -> day.plusDays(days)).orElse(today) : today.plusDays(newJobs);
+            newJobs += every == 0 || worked.isPresent() ? 0 : 1;
             Optional<LocalDate> called = diary.calledFor(job)
                     .filter(day -> every > 0 && turn.isAfter(today) && !day.isBefore(today.minusDays(CALLED_DAYS)));
             Optional<LocalDate> next = Stream.of(Optional.of(turn).filter(day -> every > 0), called, owes)
@@ -124,7 +124,7 @@ public record CareDue(
     }
 
     private static boolean isLearning(Optional<Standing> standing) {
-        return standing.filter(one -> !one.rung().readyForBrushing()).isPresent();
+        return standing.filter(spot -> !spot.rung().readyForBrushing()).isPresent();
     }
 
     /** Whether its turn is today and it was not done yet. */
@@ -189,6 +189,6 @@ public record CareDue(
 
     /** Jobs in the order of the enumeration, those whose turn is today. */
     public static List<CareDue> today(List<CareDue> all, LocalDate today) {
-        return all.stream().filter(one -> one.due(today)).toList();
+        return all.stream().filter(job -> job.due(today)).toList();
     }
 }

@@ -99,7 +99,7 @@ public record CareRules(
     private static List<List<Supply>> needs(String words) {
         return Table.unlessNo(words).stream()
                 .flatMap(all -> Arrays.stream(all.split(", ")))
-                .map(one -> Arrays.stream(one.split(" or "))
+                .map(cell -> Arrays.stream(cell.split(" or "))
                         .map(supply -> Table.constant(Supply.class, supply))
                         .toList())
                 .toList();

@@ -76,13 +76,13 @@ final class Proof {
     }
 
     /** Every place of the dog, as the gate before a bath asks for it. */
-    static List<BathGate.Place> places(Log log, Trust trust, Forecast forecast, LocalDate today) {
-        Map<Section, LocalDate> proved = log.once("proved", Proof::proved);
+    static List<BathGate.GatePlace> places(Log log, Trust trust, Forecast forecast, LocalDate today) {
+        Map<Section, LocalDate> proved = log.workedOut("proved", Proof::proved);
         Set<Section> mats = Mat.stillIn(log, today).stream().map(Mat::section).collect(Collectors.toSet());
         Set<Section> closed =
                 Closed.of(log, today).stream().map(Closed::section).collect(Collectors.toSet());
         return Stream.of(Section.values())
-                .map(section -> new BathGate.Place(
+                .map(section -> new BathGate.GatePlace(
                         section,
                         forecast.at(section).filter(Outlook::mats).isPresent(),
                         mats.contains(section),

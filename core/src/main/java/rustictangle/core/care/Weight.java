@@ -36,18 +36,18 @@ public record Weight(List<Weighing> weighings, Optional<Double> first) {
             .toList();
 
     public static Weight of(Log log) {
-        return log.once("weight", Weight::readOff);
+        return log.workedOut("weight", Weight::readOff);
     }
 
     private static Weight readOff(Log log) {
         NavigableMap<LocalDate, Of> days = new TreeMap<>();
         List<Of> said = log.read(WEIGHED);
-        said.forEach(one -> days.put(one.day, one));
+        said.forEach(weighed -> days.put(weighed.day, weighed));
         return new Weight(
                 days.values().stream()
-                        .map(one -> new Weighing(one.day, one.said.kilograms()))
+                        .map(weighed -> new Weighing(weighed.day, weighed.said.kilograms()))
                         .toList(),
-                said.stream().min(Comparator.comparing(Of::day)).map(one -> one.said.before()));
+                said.stream().min(Comparator.comparing(Of::day)).map(weighed -> weighed.said.before()));
     }
 
     /** What it weighs, kg; empty: it was never weighed. */
@@ -78,7 +78,7 @@ public record Weight(List<Weighing> weighings, Optional<Double> first) {
         return weighings.size() == 1
                 ? first.stream()
                 : weighings.stream()
-                        .filter(one -> one.day.isBefore(now.day) && !one.day.isBefore(since))
+                        .filter(weighed -> weighed.day.isBefore(now.day) && !weighed.day.isBefore(since))
                         .map(Weighing::kilograms);
     }
 

@@ -49,7 +49,7 @@ public final class Breeds {
     private static List<String> list(String cell, String separator) {
         return Arrays.stream(cell.split(separator))
                 .map(String::strip)
-                .filter(one -> !one.isEmpty())
+                .filter(line -> !line.isEmpty())
                 .toList();
     }
 

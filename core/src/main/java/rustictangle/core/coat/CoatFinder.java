@@ -22,7 +22,7 @@ import rustictangle.core.coat.Finding.Sureness;
  * From what an owner sees to the coat it is.
  *
  * <p>The chance of each kind follows from the answers by Bayes' rule over the {@link Strain strains} it comes in, so that
- * answers that go together do not count as if each were news.
+ * answers that go together count less than if each came alone.
  */
 public final class CoatFinder {
 

@@ -37,13 +37,13 @@ public record LengthReading(LocalDate day, HairLength length) {
      * What ruler and groomer said, region by region, oldest first and at most one a day: the last that was said.
      */
     public static Map<Region, List<LengthReading>> of(Log log) {
-        return log.once("readings of the hair", LengthReading::readOff);
+        return log.workedOut("readings of the hair", LengthReading::readOff);
     }
 
     private static Map<Region, List<LengthReading>> readOff(Log log) {
         Map<Region, NavigableMap<LocalDate, LengthReading>> days = new EnumMap<>(Region.class);
-        log.read(READINGS).forEach(one -> days.computeIfAbsent(one.region, region -> new TreeMap<>())
-                .put(one.reading.day, one.reading));
+        log.read(READINGS).forEach(reading -> days.computeIfAbsent(reading.region, region -> new TreeMap<>())
+                .put(reading.reading.day, reading.reading));
         Map<Region, List<LengthReading>> readings = new EnumMap<>(Region.class);
         days.forEach((region, byDay) -> readings.put(region, List.copyOf(byDay.values())));
         return readings;

@@ -94,7 +94,7 @@ final class SectionMatch {
         List<ToolStep> order = order(row, brushes);
         reasons.add(0, new Reason(row.rule(), OrderWords.of(row.coat(), order)));
         boolean schoolsDiffer = Arrays.stream(LeadSchool.values())
-                        .map(one -> brushes(row, one))
+                        .map(layer -> brushes(row, layer))
                         .distinct()
                         .count()
                 > 1;

@@ -35,8 +35,8 @@ final class StandIn {
         return Arrays.stream(cell.split(","))
                 .map(String::strip)
                 .collect(Collectors.toUnmodifiableMap(
-                        one -> Table.constant(ToolKind.class, one.substring(0, one.lastIndexOf(' '))),
-                        one -> Double.valueOf(one.substring(one.lastIndexOf(' ') + 1))));
+                        rank -> Table.constant(ToolKind.class, rank.substring(0, rank.lastIndexOf(' '))),
+                        rank -> Double.valueOf(rank.substring(rank.lastIndexOf(' ') + 1))));
     }
 
     /** A wooden or flexible brush does not get through dense hair in one pass. Own estimate. */

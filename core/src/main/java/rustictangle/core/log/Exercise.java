@@ -45,7 +45,7 @@ public enum Exercise implements Subject {
     /** What a dog learns for a job at the table, the usual first: one of them will do. None: nothing of its own. */
     public static List<Exercise> leadingTo(CareJob job) {
         return Arrays.stream(values())
-                .filter(one -> one.job.filter(job::equals).isPresent())
+                .filter(exercise -> exercise.job.filter(job::equals).isPresent())
                 .toList();
     }
 

@@ -56,13 +56,13 @@ public final class Log {
 
         @SuppressWarnings("unchecked")
         <T> List<T> read(Reading<T> reading) {
-            return (List<T>) read.computeIfAbsent(reading, one -> List.copyOf(reading.apply(entries)));
+            return (List<T>) read.computeIfAbsent(reading, key -> List.copyOf(reading.apply(entries)));
         }
 
         @SuppressWarnings("unchecked")
         <T> List<T> sifted(Reading<T> reading, Object key, UnaryOperator<List<T>> sift) {
             List<T> all = read(reading);
-            return (List<T>) read.computeIfAbsent(new Sifted(reading, key), one -> List.copyOf(sift.apply(all)));
+            return (List<T>) read.computeIfAbsent(new Sifted(reading, key), sifted -> List.copyOf(sift.apply(all)));
         }
     }
 
@@ -232,7 +232,8 @@ public final class Log {
      * @param key  of the sift, by {@code equals}: all that it depends on
      */
     public <T> List<T> read(Reading<T> reading, Object key, UnaryOperator<List<T>> sift) {
-        return once(new Sifted(reading, key), log -> all(log.readBefore(reading, key, sift), log.readToday(reading)));
+        return workedOut(
+                new Sifted(reading, key), log -> all(log.readBefore(reading, key, sift), log.readToday(reading)));
     }
 
     /** Of what was begun before today only, see {@link #read(Reading, Object, UnaryOperator)}. */
@@ -250,7 +251,7 @@ public final class Log {
      * @param workOut looks at the log it is given, and at no other
      */
     @SuppressWarnings("unchecked")
-    public <T> T once(Object what, Function<Log, T> workOut) {
+    public <T> T workedOut(Object what, Function<Log, T> workOut) {
         WorkedOut known = workedOut.get(what);
         if (known == null) {
             Log reader = new Log(this);
@@ -264,7 +265,7 @@ public final class Log {
     /** Of what was begun today only, oldest first. */
     public <T> List<T> readToday(Reading<T> reading) {
         record Today(Reading<?> reading) {}
-        return once(new Today(reading), log -> {
+        return workedOut(new Today(reading), log -> {
             log.asked.add(reading);
             return all(log.earlierToday.read(reading), log.now.read(reading));
         });

@@ -80,7 +80,7 @@ public record CareDays(List<List<PlannedJob>> days) {
                 }
             }
         }
-        List<Open> baths = open.stream().filter(one -> one.taking(0).bath()).toList();
+        List<Open> baths = open.stream().filter(job -> job.taking(0).bath()).toList();
         baths.forEach(bath -> baths(bath, minutes, days));
         open.removeAll(baths);
         for (int day = 0; day < minutes.length; day++) {
@@ -113,8 +113,8 @@ public record CareDays(List<List<PlannedJob>> days) {
     private static void small(List<Open> open, int day, double minutes, List<PlannedJob> turns) {
         double left = SHARE_OF_A_DAY * minutes;
         List<Open> due = open.stream()
-                .filter(one -> one.next <= day)
-                .sorted(Comparator.comparingDouble((Open one) -> -one.late(day)).thenComparing(one -> one.due.job()))
+                .filter(job -> job.next <= day)
+                .sorted(Comparator.comparingDouble((Open job) -> -job.late(day)).thenComparing(job -> job.due.job()))
                 .toList();
         boolean any = false;
         for (Open one : due) {

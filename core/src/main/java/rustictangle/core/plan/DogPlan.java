@@ -84,7 +84,7 @@ public record DogPlan(List<SectionPlan> sections, Optional<LocalDate> next, Reas
 
     private static SectionPlan section(Workload dog, SectionRhythm here, BitSet days, LocalDate today) {
         Outlook outlook = dog.forecast().at(here.section()).orElseThrow();
-        Workload.Place place = dog.places().get(here.section());
+        Workload.PlaceWork place = dog.places().get(here.section());
         boolean training =
                 place.closed().isEmpty() && place.from().filter(day -> day == 0).isEmpty();
         List<Integer> on = days.stream().boxed().toList();

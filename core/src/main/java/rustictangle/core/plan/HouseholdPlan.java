@@ -24,7 +24,7 @@ public final class HouseholdPlan {
     private static final double DAYS_A_MONTH = 365.25 / 12;
 
     /** A place of one of the dogs, by the dog's position. */
-    public record Place(int dog, Section section, double minutes) {}
+    public record PlannedPlace(int dog, Section section, double minutes) {}
 
     private final List<Workload> dogs;
     private final List<Map<Section, BitSet>> days;
@@ -71,13 +71,13 @@ public final class HouseholdPlan {
     }
 
     /** On a day, 0 being today. */
-    public List<Place> on(int day) {
-        List<Place> places = new ArrayList<>();
+    public List<PlannedPlace> on(int day) {
+        List<PlannedPlace> places = new ArrayList<>();
         for (int g = 0; g < dogs.size(); g++) {
             int dog = g;
             days.get(g).forEach((section, on) -> {
                 if (on.get(day)) {
-                    places.add(new Place(
+                    places.add(new PlannedPlace(
                             dog, section, dogs.get(dog).places().get(section).minutes()));
                 }
             });

@@ -62,7 +62,7 @@ final class Layout {
             int dog = g;
             wished.get(g).sessions().stream().forEach(day -> layout.keepOpen(dog, day));
         }
-        layout.inTurn(wished).forEach(one -> layout.anew(one.dog, one.job, -1));
+        layout.inTurn(wished).forEach(which -> layout.anew(which.dog, which.job, -1));
         for (int g = 0; g < dogs.size(); g++) {
             int dog = g;
             wished.get(g).sessions().stream().forEach(day -> layout.letGo(dog, day));
@@ -73,8 +73,8 @@ final class Layout {
 
     private List<Which> inTurn(List<SessionDays.Found> wished) {
         List<Which> sorted = new ArrayList<>(all);
-        sorted.sort(Comparator.comparingDouble(
-                one -> -worth(job(one.dog, one.job), wished.get(one.dog).days().get(one.job))));
+        sorted.sort(Comparator.comparingDouble(which ->
+                -worth(job(which.dog, which.job), wished.get(which.dog).days().get(which.job))));
         return sorted;
     }
 
@@ -222,11 +222,12 @@ final class Layout {
                     .distinct()
                     .mapToObj(all::get)
                     .toList();
-            BitSet[] kept = some.stream().map(one -> days[one.dog][one.job]).toArray(BitSet[]::new);
-            some.forEach(one -> put(one.dog, one.job, new BitSet()));
-            some.forEach(one -> put(one.dog, one.job, cheapest(one.dog, job(one.dog, one.job), -1)));
+            BitSet[] kept =
+                    some.stream().map(which -> days[which.dog][which.job]).toArray(BitSet[]::new);
+            some.forEach(which -> put(which.dog, which.job, new BitSet()));
+            some.forEach(which -> put(which.dog, which.job, cheapest(which.dog, job(which.dog, which.job), -1)));
             if (cost > before - NO_DIFFERENCE) {
-                some.forEach(one -> put(one.dog, one.job, new BitSet()));
+                some.forEach(which -> put(which.dog, which.job, new BitSet()));
                 for (int i = 0; i < kept.length; i++) {
                     put(some.get(i).dog, some.get(i).job, kept[i]);
                 }
@@ -236,8 +237,7 @@ final class Layout {
 
     private void other(int dog, int day) {
         double before = cost;
-        BitSet[] kept =
-                Arrays.stream(days[dog]).map(one -> (BitSet) one.clone()).toArray(BitSet[]::new);
+        BitSet[] kept = Arrays.stream(days[dog]).map(on -> (BitSet) on.clone()).toArray(BitSet[]::new);
         if (open[dog][day] > 0) {
             for (int i = 0; i < kept.length; i++) {
                 if (kept[i].get(day)) {

@@ -35,7 +35,7 @@ public record PlanToday(
     public static final int MOST_MINUTES = 600;
 
     /** All that the plan follows from. */
-    public record Facts(
+    public record Basis(
             LocalDate today,
             Comfort comfort,
             Map<DayOfWeek, Integer> set,
@@ -43,7 +43,7 @@ public record PlanToday(
             CareDays care,
             int spentSeconds) {}
 
-    public static PlanToday of(Facts facts) {
+    public static PlanToday of(Basis facts) {
         List<Workload> work = facts.dogs.stream().map(PlannedDog::work).toList();
         Optional<double[]> minutes = minutes(facts, HouseholdPlan.days(work));
         return new PlanToday(
@@ -58,11 +58,11 @@ public record PlanToday(
     }
 
     private static HouseholdPlan plan(List<Workload> work, Optional<double[]> minutes) {
-        return minutes.map(there -> HouseholdPlan.of(work, there)).orElseGet(() -> HouseholdPlan.asItTakes(work));
+        return minutes.map(time -> HouseholdPlan.of(work, time)).orElseGet(() -> HouseholdPlan.asItTakes(work));
     }
 
     /** Practice and the small jobs take their minutes first. */
-    private static Optional<double[]> minutes(Facts facts, int days) {
+    private static Optional<double[]> minutes(Basis facts, int days) {
         if (facts.set.isEmpty()) {
             return Optional.empty();
         }
@@ -93,7 +93,7 @@ public record PlanToday(
         double[] minutes = IntStream.range(0, Workload.MOST_DAYS)
                 .mapToDouble(
                         day -> Optional.ofNullable(set.get(today.plusDays(day).getDayOfWeek()))
-                                .map(there -> Math.max(0, there - (day == 0 ? spentSeconds / 60 : 0)))
+                                .map(time -> Math.max(0, time - (day == 0 ? spentSeconds / 60 : 0)))
                                 .orElse(Double.POSITIVE_INFINITY))
                 .toArray();
         return CareDays.of(
@@ -192,7 +192,7 @@ public record PlanToday(
     public List<Section> inOrder(int dog, int day) {
         List<Section> sections = plan.on(day).stream()
                 .filter(place -> place.dog() == dog)
-                .map(HouseholdPlan.Place::section)
+                .map(HouseholdPlan.PlannedPlace::section)
                 .toList();
         return dogs.get(dog).order().stream().filter(sections::contains).toList();
     }

@@ -52,7 +52,7 @@ public record PlannedDog(
      * @param going whether a session of it is going on
      * @param setUp minutes of a session besides the brushing
      */
-    public record Facts(
+    public record Basis(
             long id,
             String name,
             LocalDate today,
@@ -68,7 +68,7 @@ public record PlannedDog(
             Hand hand,
             List<Closed> closed) {}
 
-    public static PlannedDog of(Facts facts) {
+    public static PlannedDog of(Basis facts) {
         Picture picture = facts.picture;
         Optional<Sitting> sitting = Sitting.of(facts.dog, facts.hand);
         List<RoutinePlace> places = picture.routine(picture.kit().brushed()).places();
@@ -108,25 +108,25 @@ public record PlannedDog(
                 .toList();
     }
 
-    private static Map<Section, Workload.Place> places(
+    private static Map<Section, Workload.PlaceWork> places(
             List<RoutinePlace> places, Map<Section, Reason> closed, List<Race> races) {
         Map<Section, Optional<Integer>> ready = races.stream().collect(Collectors.toMap(Race::section, Race::ready));
-        Map<Section, Workload.Place> work = new EnumMap<>(Section.class);
+        Map<Section, Workload.PlaceWork> work = new EnumMap<>(Section.class);
         for (RoutinePlace place : places) {
             double minutes = place.seconds() / 60;
             work.put(
                     place.section(),
                     closed.containsKey(place.section())
-                            ? Workload.Place.closed(minutes, closed.get(place.section()))
+                            ? Workload.PlaceWork.closed(minutes, closed.get(place.section()))
                             : ready.containsKey(place.section())
-                                    ? Workload.Place.inTraining(minutes, ready.get(place.section()))
-                                    : Workload.Place.ready(minutes));
+                                    ? Workload.PlaceWork.inTraining(minutes, ready.get(place.section()))
+                                    : Workload.PlaceWork.ready(minutes));
         }
         return work;
     }
 
     /** Where a vet or a groomer must look first nothing touches, in practice neither. */
-    private static List<Practice> practices(Facts facts) {
+    private static List<Practice> practices(Basis facts) {
         Set<Section> untouched = facts.closed.stream()
                 .filter(closed -> !closed.practised())
                 .map(Closed::section)

@@ -34,7 +34,7 @@ final class SectionReasons {
      * @param days  on which it is brushed, those from today on
      * @param every so many days in the long run
      */
-    List<Reason> all(List<Integer> days, InTheLongRun every, Workload.Place place, boolean learned) {
+    List<Reason> all(List<Integer> days, InTheLongRun every, Workload.PlaceWork place, boolean learned) {
         List<Reason> reasons = new ArrayList<>();
         place.closed().ifPresent(reasons::add);
         if (here.hair().kind() == CoatKind.SMOOTH) {

@@ -108,7 +108,7 @@ public record Trade(List<Integer> lengths, List<Double> weeks, double[][] minute
         Coat clipped = coat.clippedTo(new HairLength(millimetres));
         return LongRun.of(
                 routine.apply(clipped).places().stream()
-                        .map(step -> new LongRun.Place(
+                        .map(step -> new LongRun.BrushedPlace(
                                 step.seconds() / 60,
                                 forecast.everyDay(
                                                 step.section(),
@@ -299,7 +299,7 @@ public record Trade(List<Integer> lengths, List<Double> weeks, double[][] minute
     public Reason own(Coat coat, Collection<Integer> setMinutes, int dogs, Optional<LocalDate> next, LocalDate today) {
         double minutesADay = setMinutes.isEmpty()
                 ? minutesADay(coat.regions().get(Region.BODY).length().millimetres())
-                : setMinutes.stream().mapToInt(one -> one).average().orElseThrow() / dogs;
+                : setMinutes.stream().mapToInt(minutes -> minutes).average().orElseThrow() / dogs;
         double until = next.map(day -> ChronoUnit.DAYS.between(today, day) / (double) DAYS_A_WEEK)
                 .filter(ahead -> ahead >= FEWEST_WEEKS)
                 .or(() -> Interval.of(coat).map(usual -> (usual.fromWeeks() + usual.toWeeks()) / 2.0))

@@ -31,23 +31,23 @@ public final class Workload {
      * @param from    the first day on which it can be brushed, 0 being today; empty: not within these days
      * @param closed  why a vet or a groomer must see it first; empty: nobody must
      */
-    public record Place(double minutes, Optional<Integer> from, Optional<Reason> closed) {
+    public record PlaceWork(double minutes, Optional<Integer> from, Optional<Reason> closed) {
 
-        public static Place ready(double minutes) {
-            return new Place(minutes, Optional.of(0), Optional.empty());
+        public static PlaceWork ready(double minutes) {
+            return new PlaceWork(minutes, Optional.of(0), Optional.empty());
         }
 
         /** @param ready days from today; empty: it cannot be told */
-        public static Place inTraining(double minutes, Optional<Integer> ready) {
-            return new Place(minutes, ready.map(day -> Math.max(1, day)), Optional.empty());
+        public static PlaceWork inTraining(double minutes, Optional<Integer> ready) {
+            return new PlaceWork(minutes, ready.map(day -> Math.max(1, day)), Optional.empty());
         }
 
-        public static Place closed(double minutes, Reason why) {
-            return new Place(minutes, Optional.empty(), Optional.of(why));
+        public static PlaceWork closed(double minutes, Reason why) {
+            return new PlaceWork(minutes, Optional.empty(), Optional.of(why));
         }
 
-        Place notToday() {
-            return new Place(minutes, from.map(day -> Math.max(1, day)), closed);
+        PlaceWork notToday() {
+            return new PlaceWork(minutes, from.map(day -> Math.max(1, day)), closed);
         }
     }
 
@@ -62,7 +62,7 @@ public final class Workload {
 
     private final Forecast forecast;
     private final Comfort comfort;
-    private final Map<Section, Place> places;
+    private final Map<Section, PlaceWork> places;
     private final Sessions sessions;
     private final Optional<Integer> groom;
     private final List<Integer> baths;
@@ -82,14 +82,14 @@ public final class Workload {
     public Workload(
             Forecast forecast,
             Comfort comfort,
-            Map<Section, Place> places,
+            Map<Section, PlaceWork> places,
             Sessions sessions,
             Optional<Integer> groom,
             List<Integer> baths) {
         this.baths = List.copyOf(baths);
         this.forecast = forecast;
         this.comfort = comfort;
-        EnumMap<Section, Place> sorted = new EnumMap<>(Section.class);
+        EnumMap<Section, PlaceWork> sorted = new EnumMap<>(Section.class);
         sorted.putAll(places);
         this.places = Collections.unmodifiableMap(sorted);
         this.sessions = sessions;
@@ -117,7 +117,7 @@ public final class Workload {
     public Workload(
             Forecast forecast,
             Comfort comfort,
-            Map<Section, Place> places,
+            Map<Section, PlaceWork> places,
             Sessions sessions,
             Optional<Integer> groom) {
         this(forecast, comfort, places, sessions, groom, List.of());
@@ -139,7 +139,7 @@ public final class Workload {
 
     /** The same where nothing is brushed today. */
     public Workload notToday() {
-        Map<Section, Place> later = new EnumMap<>(Section.class);
+        Map<Section, PlaceWork> later = new EnumMap<>(Section.class);
         places.forEach((section, place) -> later.put(section, place.notToday()));
         return new Workload(forecast, comfort, later, sessions, groom, baths);
     }
@@ -152,13 +152,14 @@ public final class Workload {
         return comfort;
     }
 
-    Map<Section, Place> places() {
+    Map<Section, PlaceWork> places() {
         return places;
     }
 
     /** What a brushing takes with its share of setting up, against itself alone, in the whole dog; 1 or more. */
     double withSettingUp() {
-        double minutes = places.values().stream().mapToDouble(Place::minutes).sum();
+        double minutes =
+                places.values().stream().mapToDouble(PlaceWork::minutes).sum();
         return 1 + jobs.setUp() / minutes;
     }
 
@@ -167,7 +168,7 @@ public final class Workload {
     }
 
     InTheLongRun inTheLongRun(Section section) {
-        return longRun.computeIfAbsent(section, one -> InTheLongRun.of(this, one));
+        return longRun.computeIfAbsent(section, asked -> InTheLongRun.of(this, asked));
     }
 
     /** Its own plan with as many minutes as it takes. */

@@ -89,7 +89,7 @@ public record Closed(Section section, LocalDate since, Who who, Optional<Catch> 
     /** Every place that is closed, the gravest reason first; what is older than a year says nothing any more. */
     public static List<Closed> of(Log log, LocalDate today) {
         record Of(LocalDate today) {}
-        return log.once(new Of(today), all -> readOff(all, today.minusDays(Diary.REMEMBERED_DAYS)));
+        return log.workedOut(new Of(today), all -> readOff(all, today.minusDays(Diary.REMEMBERED_DAYS)));
     }
 
     private static List<Closed> readOff(Log log, LocalDate since) {
@@ -101,12 +101,13 @@ public record Closed(Section section, LocalDate since, Who who, Optional<Catch> 
         for (Change turn : turns) {
             turn.closes().ifPresent(now -> close(closed, now));
             turn.seen()
-                    .ifPresent(who -> closed.removeIf(one -> turn.section()
-                                    .filter(section -> section != one.section)
+                    .ifPresent(who -> closed.removeIf(closing -> turn.section()
+                                    .filter(section -> section != closing.section)
                                     .isEmpty()
-                            && who.opens(one.who)));
+                            && who.opens(closing.who)));
             if (turn.clear()) {
-                closed.removeIf(one -> one.section == turn.section().orElseThrow() && one.who == Who.GROOMER);
+                closed.removeIf(
+                        closing -> closing.section == turn.section().orElseThrow() && closing.who == Who.GROOMER);
             }
         }
         closed.sort(Comparator.comparing(Closed::section).thenComparing(Closed::who));
@@ -116,7 +117,7 @@ public record Closed(Section section, LocalDate since, Who who, Optional<Catch> 
     /** For each who must look once; a later look tells more of it, but not less. */
     private static void close(List<Closed> closed, Closed now) {
         closed.stream()
-                .filter(one -> one.section == now.section && one.who == now.who)
+                .filter(closing -> closing.section == now.section && closing.who == now.who)
                 .findFirst()
                 .ifPresentOrElse(
                         before -> closed.set(

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import rustictangle.core.coat.Coat;
+import rustictangle.core.coat.HairLength;
 import rustictangle.core.coat.LengthOverTime;
 import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.dog.Dog;
@@ -27,6 +28,18 @@ public final class Conditions {
     /** @param days empty on hair that does not mat */
     record Here(Exposure exposure, Optional<WearDays> days, LooseHair loose) {}
 
+    /** A region's hair on each of the days: worked out once for all its sections. */
+    private record Lengths(HairLength[] each, boolean steady) {
+
+        static Lengths of(LengthOverTime length, LocalDate[] dates) {
+            return new Lengths(Arrays.stream(dates).map(length::on).toArray(HairLength[]::new), length.isSteady());
+        }
+
+        HairLength on(int day) {
+            return each[day + Diary.REMEMBERED_DAYS];
+        }
+    }
+
     private final Map<Section, Here> sections;
     private final Shedding shedding;
     private final Coat coat;
@@ -44,10 +57,6 @@ public final class Conditions {
 
     /** @param diary whose comb checks are not looked at */
     public static Conditions of(Dog dog, Coat coat, Diary diary, LocalDate today) {
-        Map<Region, LengthOverTime> lengths = new EnumMap<>(Region.class);
-        coat.regions()
-                .forEach((region, hair) -> lengths.put(
-                        region, LengthOverTime.of(hair, diary.readings().getOrDefault(region, List.of()), today)));
         Shedding shedding = Shedding.of(coat, diary, today);
         LocalDate[] dates = new LocalDate[Diary.REMEMBERED_DAYS + AHEAD_DAYS + 1];
         boolean[] sheds = new boolean[dates.length];
@@ -55,17 +64,23 @@ public final class Conditions {
             dates[i] = today.plusDays(i - Diary.REMEMBERED_DAYS);
             sheds[i] = shedding.on(dates[i]);
         }
+        Map<Region, Lengths> lengths = new EnumMap<>(Region.class);
+        coat.regions()
+                .forEach((region, hair) -> lengths.put(
+                        region,
+                        Lengths.of(
+                                LengthOverTime.of(hair, diary.readings().getOrDefault(region, List.of()), today),
+                                dates)));
         Map<Section, Here> sections = new EnumMap<>(Section.class);
         Arrays.stream(Section.values()).forEach(section -> {
             Exposure exposure = Exposure.of(dog, coat, section, diary.life(), shedding);
             RegionCoat hair = coat.at(section);
-            LengthOverTime length = lengths.get(section.region());
             sections.put(
                     section,
                     new Here(
                             exposure,
                             hair.kind().mats()
-                                    ? Optional.of(days(section, hair, length, exposure, dates))
+                                    ? Optional.of(days(section, hair, lengths.get(section.region()), exposure, dates))
                                     : Optional.empty(),
                             LooseHair.at(section, coat, -Diary.REMEMBERED_DAYS, sheds)));
         });
@@ -74,15 +89,15 @@ public final class Conditions {
     }
 
     private static WearDays days(
-            Section section, RegionCoat hair, LengthOverTime length, Exposure exposure, LocalDate[] dates) {
+            Section section, RegionCoat hair, Lengths lengths, Exposure exposure, LocalDate[] dates) {
         RateTable table = RateTable.of(hair);
         return WearDays.of(
                 -Diary.REMEMBERED_DAYS,
                 AHEAD_DAYS,
                 day -> exposure.on(dates[day + Diary.REMEMBERED_DAYS]),
-                day -> table.tangles(section, hair, length.on(dates[day + Diary.REMEMBERED_DAYS])),
-                day -> table.hardening(section, length.on(dates[day + Diary.REMEMBERED_DAYS])),
-                length.isSteady());
+                day -> table.tangles(section, hair, lengths.on(day)),
+                day -> table.hardening(section, lengths.on(day)),
+                lengths.steady);
     }
 
     Here at(Section section) {

@@ -73,7 +73,7 @@ public record Diary(
      */
     public static Diary of(Log log, double latitude, LocalDate today) {
         record Of(double latitude, LocalDate today) {}
-        return log.once(new Of(latitude, today), all -> readOff(all, latitude, today));
+        return log.workedOut(new Of(latitude, today), all -> readOff(all, latitude, today));
     }
 
     private static Diary readOff(Log log, double latitude, LocalDate today) {
@@ -85,7 +85,7 @@ public record Diary(
                         .filter(check -> !check.date().isBefore(since))
                         .toList()),
                 log.read(Unproved.BRUSHED, since, brushed -> brushed.stream()
-                        .filter(one -> !one.when().day().isBefore(since))
+                        .filter(check -> !check.when().day().isBefore(since))
                         .toList()),
                 Life.of(log, since),
                 LengthReading.of(log),

@@ -51,15 +51,15 @@ public final class EveryDay {
 
     /** Mats expected between two brushings so many days apart, 0 or more. */
     public double mats(double days) {
-        return hardening.map(here -> tangles * here.hardened(days * wearADay)).orElse(0.0);
+        return hardening.map(hard -> tangles * hard.hardened(days * wearADay)).orElse(0.0);
     }
 
     /** The same, with what those that stay in count more, see {@link Outlook#TIGHTENS_A_DAY}. */
     public double matsThatTighten(double days) {
         return mats(days)
                 + hardening
-                        .map(here ->
-                                Outlook.TIGHTENS_A_DAY * tangles * here.hardenedAndWaited(days * wearADay) / wearADay)
+                        .map(hard ->
+                                Outlook.TIGHTENS_A_DAY * tangles * hard.hardenedAndWaited(days * wearADay) / wearADay)
                         .orElse(0.0);
     }
 

@@ -89,7 +89,7 @@ public final class Forecast {
         Optional<Moment> clear = latest(checks.stream().filter(check -> !check.matLeft()), groom);
         boolean matLeft = !checks.isEmpty()
                 && checks.get(checks.size() - 1).matLeft()
-                && groom.filter(one -> one.isAfter(checks.get(checks.size() - 1).when()))
+                && groom.filter(day -> day.isAfter(checks.get(checks.size() - 1).when()))
                         .isEmpty();
         return new SectionRhythm(
                 section,
@@ -157,7 +157,7 @@ public final class Forecast {
     /** Where a mat is likely by now, by what is known, though none was found: the fingers search first. */
     public List<Section> matLikely() {
         return sections().stream()
-                .filter(here -> !here.matLeft())
+                .filter(outlook -> !outlook.matLeft())
                 .map(SectionRhythm::section)
                 .filter(section -> at(section)
                         .filter(outlook -> outlook.known() && outlook.mats(0) >= Outlook.MAT_LIKELY)

@@ -39,7 +39,7 @@ public record Learned(List<Section> sections, double factor, Sure sure, String t
 
     /** Nobody keeps more in mind. */
     private static final int MOST = 5;
-    /** What is less off than this is no news. Own estimate. */
+    /** What is less off than this is not told. Own estimate. */
     private static final double NEWS = 1.25;
 
     private static final int ENOUGH_CHECKS = 3;

@@ -52,12 +52,16 @@ public record Life(NavigableMap<LocalDate, Set<LifeEvent>> days, Map<LocalDate, 
     public static Life of(Log log, LocalDate since) {
         NavigableMap<LocalDate, Set<LifeEvent>> days = new TreeMap<>();
         Map<LocalDate, Map<Section, Boolean>> felt = new HashMap<>();
-        log.read(HAPPENED).stream().filter(one -> !one.day.isBefore(since)).forEach(one -> {
-            one.event.ifPresent(event -> days.computeIfAbsent(one.day, day -> EnumSet.noneOf(LifeEvent.class))
-                    .add(event));
-            one.felt.ifPresent(said -> felt.computeIfAbsent(one.day, day -> new EnumMap<>(Section.class))
-                    .put(said.section(), said.dry()));
-        });
+        log.read(HAPPENED).stream()
+                .filter(happened -> !happened.day.isBefore(since))
+                .forEach(happened -> {
+                    happened.event.ifPresent(
+                            event -> days.computeIfAbsent(happened.day, day -> EnumSet.noneOf(LifeEvent.class))
+                                    .add(event));
+                    happened.felt.ifPresent(
+                            said -> felt.computeIfAbsent(happened.day, day -> new EnumMap<>(Section.class))
+                                    .put(said.section(), said.dry()));
+                });
         return new Life(days, felt);
     }
 
@@ -81,7 +85,7 @@ public record Life(NavigableMap<LocalDate, Set<LifeEvent>> days, Map<LocalDate, 
     /** Whether it was dry to the skin there, as far as hands have felt; empty: nobody knows. */
     Optional<Boolean> dry(LocalDate day, Section section) {
         Map<Section, Boolean> here = felt.getOrDefault(day, Map.of());
-        boolean everywhere = DrynessFelt.STAYS_DAMP.stream().allMatch(one -> here.getOrDefault(one, false));
+        boolean everywhere = DrynessFelt.STAYS_DAMP.stream().allMatch(place -> here.getOrDefault(place, false));
         return Optional.ofNullable(here.get(section)).or(() -> everywhere ? Optional.of(true) : Optional.empty());
     }
 }

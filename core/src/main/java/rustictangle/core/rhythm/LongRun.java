@@ -14,7 +14,7 @@ import java.util.function.DoubleUnaryOperator;
 public record LongRun(double everyDays, double minutesAWeek, double matsAMonth) {
 
     /** One place: what a brushing takes in minutes, and how it fares. */
-    public record Place(double minutes, EveryDay days) {}
+    public record BrushedPlace(double minutes, EveryDay days) {}
 
     private static final double DAYS_A_MONTH = 365.25 / 12;
     private static final int DAYS_A_WEEK = 7;
@@ -26,7 +26,7 @@ public record LongRun(double everyDays, double minutesAWeek, double matsAMonth) 
     private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
 
     /** @param setUp minutes of each session besides the brushing */
-    public static LongRun of(List<Place> places, double setUp, Comfort comfort) {
+    public static LongRun of(List<BrushedPlace> places, double setUp, Comfort comfort) {
         DoubleUnaryOperator aDay = every -> cost(places, setUp, comfort, every);
         double best = LONGEST_DAYS;
         for (double every = 1; every < LONGEST_DAYS; every *= COARSE) {
@@ -54,16 +54,16 @@ public record LongRun(double everyDays, double minutesAWeek, double matsAMonth) 
         return (low + high) / 2;
     }
 
-    private static double cost(List<Place> places, double setUp, Comfort comfort, double every) {
+    private static double cost(List<BrushedPlace> places, double setUp, Comfort comfort, double every) {
         double sum = setUp / every;
-        for (Place place : places) {
+        for (BrushedPlace place : places) {
             sum += best(place, comfort, every, null);
         }
         return sum;
     }
 
     /** What a place costs a day, brushed at every k-th session; {@code told} takes its minutes and mats a day. */
-    private static double best(Place place, Comfort comfort, double every, double[] told) {
+    private static double best(BrushedPlace place, Comfort comfort, double every, double[] told) {
         double least = Double.POSITIVE_INFINITY;
         for (int k = 1; k == 1 || k * every <= LONGEST_DAYS; k++) {
             double days = k * every;
@@ -85,11 +85,11 @@ public record LongRun(double everyDays, double minutesAWeek, double matsAMonth) 
         return least;
     }
 
-    private static LongRun at(List<Place> places, double setUp, Comfort comfort, double every) {
+    private static LongRun at(List<BrushedPlace> places, double setUp, Comfort comfort, double every) {
         double minutes = setUp / every;
         double mats = 0;
         double[] told = new double[2];
-        for (Place place : places) {
+        for (BrushedPlace place : places) {
             best(place, comfort, every, told);
             minutes += told[0];
             mats += told[1];

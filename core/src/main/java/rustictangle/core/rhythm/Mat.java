@@ -47,14 +47,14 @@ public record Mat(Section section, LocalDate since, Optional<Catch> found) {
     /** Every mat still in: neither a comb nor a groomer has cleared it since. */
     public static List<Mat> stillIn(Log log, LocalDate today) {
         record Of(LocalDate today) {}
-        return log.once(new Of(today), all -> readOff(all, today));
+        return log.workedOut(new Of(today), all -> readOff(all, today));
     }
 
     private static List<Mat> readOff(Log log, LocalDate today) {
         LocalDate since = today.minusDays(Diary.REMEMBERED_DAYS);
         Optional<Moment> groom = log.read(Diary.GROOMS).stream().max(Comparator.naturalOrder());
         return stillIn(log.read(LOOKS, since, looks -> sinceCleared(looks, since)).stream()
-                .filter(look -> groom.filter(one -> !look.when().isAfter(one)).isEmpty())
+                .filter(look -> groom.filter(day -> !look.when().isAfter(day)).isEmpty())
                 .toList());
     }
 

@@ -56,7 +56,7 @@ public final class Pace {
 
     /** The newest places that were worked in a known time, oldest first. */
     public static List<SectionDone> times(Log log) {
-        return log.once("times at places", all -> newest(all.read(TIMES, NEWEST, Pace::newest)));
+        return log.workedOut("times at places", all -> newest(all.read(TIMES, NEWEST, Pace::newest)));
     }
 
     private static List<SectionDone> newest(List<SectionDone> times) {

@@ -86,7 +86,7 @@ public record Routine(
         List<RoutinePlace> places = choice.order().sequence().stream()
                 .filter(wanted::contains)
                 .map(kit::at)
-                .map(here -> place(dog, coat, here))
+                .map(section -> place(dog, coat, section))
                 .toList();
         return of(
                 choice.order(),

@@ -34,7 +34,7 @@ public final class SetUp {
 
     /** From the beginning of a session to the first stroke, on average and mixed with the estimate; minutes, above 0. */
     public static double learned(Log log) {
-        return log.once("setting up", SetUp::readOff);
+        return log.workedOut("setting up", SetUp::readOff);
     }
 
     private static double readOff(Log log) {
@@ -53,7 +53,7 @@ public final class SetUp {
             }
         }
         List<Double> newest = took.subList(Math.max(0, took.size() - NEWEST), took.size());
-        double sum = newest.stream().mapToDouble(one -> one).sum();
+        double sum = newest.stream().mapToDouble(seconds -> seconds).sum();
         return (WORTH * MINUTES + sum) / (WORTH + newest.size());
     }
 }

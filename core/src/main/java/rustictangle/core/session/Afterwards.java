@@ -28,7 +28,7 @@ import rustictangle.core.routine.RoutinePlace;
  * @param proved  whether the comb went through; where it did not, it counts half (see {@link CombResult#BRUSHED})
  * @param seconds that it took; empty: not known
  */
-public record Afterwards(List<Place> places, boolean proved, Optional<Integer> seconds) {
+public record Afterwards(List<AnsweredPlace> places, boolean proved, Optional<Integer> seconds) {
 
     /** Longer is not one brushing, seconds: as long as undoing a whole matted coat, which is not done at home. */
     public static final int MOST_SECONDS = 150 * 60;
@@ -37,11 +37,12 @@ public record Afterwards(List<Place> places, boolean proved, Optional<Integer> s
      * @param tangles that came out, 0 to {@link SectionDone#MOST_TANGLES}
      * @param mat     whether one stays in
      */
-    public record Place(Section section, int tangles, boolean mat, Signal signal) {}
+    public record AnsweredPlace(Section section, int tangles, boolean mat, Signal signal) {}
 
     public Afterwards {
         places = List.copyOf(places);
-        if (places.isEmpty() || places.stream().map(Place::section).distinct().count() != places.size()) {
+        if (places.isEmpty()
+                || places.stream().map(AnsweredPlace::section).distinct().count() != places.size()) {
             throw new Refused("places", "Paint at least one place, and each only once.");
         }
         if (seconds.filter(took -> took < 1 || took > MOST_SECONDS).isPresent()) {
@@ -61,7 +62,8 @@ public record Afterwards(List<Place> places, boolean proved, Optional<Integer> s
      */
     public List<Entry> entries(
             UUID id, SessionBegun begun, List<RoutinePlace> how, LocalDate day, Instant at, Supplier<UUID> ids) {
-        Map<Section, Place> painted = places.stream().collect(Collectors.toMap(Place::section, Function.identity()));
+        Map<Section, AnsweredPlace> painted =
+                places.stream().collect(Collectors.toMap(AnsweredPlace::section, Function.identity()));
         Map<Section, RoutinePlace> worked =
                 how.stream().collect(Collectors.toMap(RoutinePlace::section, Function.identity()));
         double expected = how.stream().mapToDouble(RoutinePlace::seconds).sum();
@@ -76,7 +78,7 @@ public record Afterwards(List<Place> places, boolean proved, Optional<Integer> s
         return entries;
     }
 
-    private SectionDone done(Place place, RoutinePlace how, double expected) {
+    private SectionDone done(AnsweredPlace place, RoutinePlace how, double expected) {
         // Where no comb is asked for, brushed is as good as proved.
         boolean combed = proved || !how.asksForProof();
         CombResult comb = place.mat

@@ -209,7 +209,7 @@ public final class Session {
             return waiting;
         }
         List<Section> step = steps.stream()
-                .filter(one -> one.contains(waiting.get(0)))
+                .filter(places -> places.contains(waiting.get(0)))
                 .findFirst()
                 .orElse(List.of(waiting.get(0)));
         return waiting.stream().takeWhile(step::contains).toList();
@@ -254,7 +254,7 @@ public final class Session {
      */
     public Optional<CatchAdvice> catchAdvice(Picture picture, Map<Section, Integer> refusals) {
         Before before = new Before(Set.copyOf(picture.matted()), picture.coat().placesThatMat(), refusals);
-        return catchingAt().flatMap(here -> catchAdvice(before, CatchMeans.of(picture, here)));
+        return catchingAt().flatMap(place -> catchAdvice(before, CatchMeans.of(picture, place)));
     }
 
     /**

@@ -133,7 +133,7 @@ public final class SessionLog {
     }
 
     public boolean has(UUID entry) {
-        return entries.stream().anyMatch(one -> one.id().equals(entry));
+        return entries.stream().anyMatch(said -> said.id().equals(entry));
     }
 
     /** Of the last entry. */
@@ -174,7 +174,7 @@ public final class SessionLog {
         double pool = secondsAt(hand, at);
         double expected = hand.stream().mapToDouble(this::expected).sum();
         List<SectionDone> done = event.done().stream()
-                .map(one -> one.took((int) Math.round(pool * expected(one.section()) / expected)))
+                .map(place -> place.took((int) Math.round(pool * expected(place.section()) / expected)))
                 .toList();
         return event instanceof StepDone ? new StepDone(done) : done.get(0);
     }
@@ -206,7 +206,7 @@ public final class SessionLog {
     /** Spent at a step up to a moment, its turns before it was put off included, less what its answered places took. */
     private double secondsAt(List<Section> hand, Instant now) {
         List<Section> step = begun().steps().stream()
-                .filter(one -> one.contains(hand.get(0)))
+                .filter(places -> places.contains(hand.get(0)))
                 .findFirst()
                 .orElse(hand);
         double seconds = 0;
@@ -270,7 +270,7 @@ public final class SessionLog {
                 done.size(),
                 session.state().skipped().size(),
                 done.stream().mapToInt(SectionDone::tangles).sum(),
-                (int) done.stream().filter(one -> one.comb().leavesMat()).count(),
+                (int) done.stream().filter(place -> place.comb().leavesMat()).count(),
                 seen(Set.of(Signal.RELAXED)),
                 seen(Set.of(Signal.UNEASY)),
                 seen(Set.of(Signal.OPTED_OUT, Signal.AFRAID)));
@@ -287,7 +287,7 @@ public final class SessionLog {
 
     /** The session that goes on: the one begun last, or one that was written to since; at most one of them does. */
     public static Optional<SessionLog> open(Log log) {
-        return log.once("the open session", SessionLog::findOpen);
+        return log.workedOut("the open session", SessionLog::findOpen);
     }
 
     private static Optional<SessionLog> findOpen(Log log) {
@@ -298,7 +298,7 @@ public final class SessionLog {
                         .map(id -> of(log.read(Log.OF_SESSIONS).stream()
                                 .filter(entry -> entry.session().get().equals(id))
                                 .toList()))
-                        .filter(one -> one.session.end().isEmpty())
+                        .filter(session -> session.session.end().isEmpty())
                         .findFirst());
     }
 
@@ -310,7 +310,8 @@ public final class SessionLog {
 
     /** The last day on which a place was worked. */
     public static Optional<LocalDate> lastDone(Log log) {
-        return log.once("the last day brushed", all -> all.read(DONE).stream().max(Comparator.naturalOrder()));
+        return log.workedOut(
+                "the last day brushed", all -> all.read(DONE).stream().max(Comparator.naturalOrder()));
     }
 
     private static final Log.Reading<Integer> SPENT = SessionLog::spent;

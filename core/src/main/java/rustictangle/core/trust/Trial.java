@@ -167,7 +167,7 @@ public record Trial(LocalDate day, Optional<Subject> subject, Optional<Section> 
         return begun.plan().stream()
                 .filter(place -> place.section() == section)
                 .findFirst()
-                .flatMap(SessionBegun.Place::subject);
+                .flatMap(SessionBegun.BegunPlace::subject);
     }
 
     private record Heard(Instant at, Trial trial, boolean done) {

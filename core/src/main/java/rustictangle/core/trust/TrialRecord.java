@@ -38,8 +38,8 @@ record TrialRecord(
     TrialRecord after(Standing before, Trial trial) {
         Optional<Signal> signal = trial.answer().signal();
         boolean relaxed = signal.filter(Signal.RELAXED::equals).isPresent();
-        boolean lowest =
-                relaxed && calm.filter(one -> one.compareTo(before.rung()) <= 0).isEmpty();
+        boolean lowest = relaxed
+                && calm.filter(rung -> rung.compareTo(before.rung()) <= 0).isEmpty();
         Standing after = moved(before, trial.answer());
         return new TrialRecord(
                 after,

@@ -76,7 +76,7 @@ public final class Trust {
         softer = before.softer;
         today = before.today;
         tried = new LinkedHashMap<>(before.tried);
-        more.forEach(this::hear);
+        more.forEach(this::count);
         hadEnough =
                 before.hadEnough || more.stream().anyMatch(trial -> trial.day().equals(today) && trial.endsTheDay());
     }
@@ -147,18 +147,18 @@ public final class Trust {
             boolean another =
                     need.brushed() && !need.lead().isSoft() && need.lead().work() == ToolKind.Work.BRUSH;
             ToolKind.soft().stream()
-                    .filter(kind -> another && need.forbids(kind).isEmpty() && lies(here, kind))
+                    .filter(kind -> another && need.forbids(kind).isEmpty() && inDrawer(here, kind))
                     .findFirst()
                     .ifPresent(kind -> softer.put(need.section(), kind));
         }
         return Collections.unmodifiableMap(softer);
     }
 
-    private static boolean lies(SectionKit here, ToolKind kind) {
+    private static boolean inDrawer(SectionKit here, ToolKind kind) {
         return here.fits().stream().map(Fit::tool).anyMatch(tool -> tool.kind() == kind && !tool.putAside());
     }
 
-    private void hear(Trial trial) {
+    private void count(Trial trial) {
         Optional<Subject> subject = trial.subject().or(() -> trial.section().map(leads::get));
         if (subject.isEmpty()) {
             return; // Nothing is brushed there any more.

@@ -17,7 +17,7 @@ public record Visit(LocalDate day, Visited said) {
 
     /** The newest first, at most one a day: what was said of it last. */
     public static List<Visit> of(Log log) {
-        return log.once("visits", Visit::readOff);
+        return log.workedOut("visits", Visit::readOff);
     }
 
     private static List<Visit> readOff(Log log) {

@@ -12,6 +12,7 @@ import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import org.junit.jupiter.api.Test;
 import rustictangle.core.Dogs;
+import rustictangle.core.Sample;
 import rustictangle.core.coat.Breed;
 import rustictangle.core.coat.Breeds;
 import rustictangle.core.coat.Coat;
@@ -39,7 +40,8 @@ class ShoppingTest {
 
     @Test
     void whatIsNamedIsRightWhereItWasNamedForAndInTheMiddleOfIt() {
-        for (Breed breed : Breeds.all()) {
+        for (int b = 0; b < Breeds.all().size(); b += Sample.of(3, 1)) {
+            Breed breed = Breeds.all().get(b);
             for (LifeStage stage : LifeStage.values()) {
                 Dog dog = Dogs.with(stage, History.GENTLE);
                 Match match = Match.of(dog, breed.coat(), Approach.USUAL);

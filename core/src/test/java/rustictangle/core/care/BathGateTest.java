@@ -9,7 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import rustictangle.core.care.BathGate.Place;
+import rustictangle.core.care.BathGate.GatePlace;
 import rustictangle.core.care.BathGate.Way;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.BathKind;
@@ -20,14 +20,14 @@ class BathGateTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 5, 14);
 
     /** All that one place can be. */
-    private static List<Place> all(Section section) {
-        List<Place> all = new ArrayList<>();
+    private static List<GatePlace> all(Section section) {
+        List<GatePlace> all = new ArrayList<>();
         for (boolean canMat : new boolean[] {true, false}) {
             for (boolean mat : new boolean[] {true, false}) {
                 for (boolean reachable : new boolean[] {true, false}) {
-                    all.add(new Place(section, canMat, mat && canMat, reachable, Optional.empty()));
+                    all.add(new GatePlace(section, canMat, mat && canMat, reachable, Optional.empty()));
                     for (int ago : new int[] {0, 1, 2, 3, 30}) {
-                        all.add(new Place(
+                        all.add(new GatePlace(
                                 section, canMat, mat && canMat, reachable, Optional.of(TODAY.minusDays(ago))));
                     }
                 }
@@ -40,13 +40,13 @@ class BathGateTest {
     void neverABathOverAMatOrAnUnprovedPlaceAndAlwaysAWayForward() {
         int open = 0;
         for (BathKind kind : BathKind.values()) {
-            for (Place belly : all(Section.BELLY)) {
-                for (Place back : all(Section.BACK)) {
+            for (GatePlace belly : all(Section.BELLY)) {
+                for (GatePlace back : all(Section.BACK)) {
                     BathGate gate = BathGate.of(List.of(belly, back), kind, true, TODAY);
-                    List<Place> wet = List.of(belly, back).stream()
+                    List<GatePlace> wet = List.of(belly, back).stream()
                             .filter(place -> kind.wets(place.section()) && place.canMat())
                             .toList();
-                    boolean mat = wet.stream().anyMatch(Place::mat);
+                    boolean mat = wet.stream().anyMatch(GatePlace::mat);
                     boolean unproved = wet.stream().anyMatch(place -> place.proved()
                             .filter(day -> !day.isBefore(TODAY.minusDays(2)))
                             .isEmpty());
@@ -56,7 +56,7 @@ class BathGateTest {
                         assertTrue(
                                 wet.stream()
                                         .filter(place -> gate.first().contains(place.section()))
-                                        .allMatch(Place::reachable),
+                                        .allMatch(GatePlace::reachable),
                                 "only what may be brushed is sent to be brushed");
                     } else {
                         assertTrue(gate.first().isEmpty());
@@ -71,7 +71,7 @@ class BathGateTest {
 
     @Test
     void theUndercarriageAsksNothingOfTheBack() {
-        Place back = new Place(Section.BACK, true, true, true, Optional.empty());
+        GatePlace back = new GatePlace(Section.BACK, true, true, true, Optional.empty());
         assertEquals(
                 Way.BATHE,
                 BathGate.of(List.of(back), BathKind.UNDERCARRIAGE, true, TODAY).way());

@@ -179,11 +179,11 @@ class LogTest {
 
     private void session(List<Entry> said, Instant begun) {
         UUID id = uuid();
-        List<SessionBegun.Place> plan = new ArrayList<>();
+        List<SessionBegun.BegunPlace> plan = new ArrayList<>();
         for (int i = 0; i < 6; i++) {
             Section section = Section.values()[(i * 5 + random.nextInt(5)) % Section.values().length];
             if (plan.stream().noneMatch(place -> place.section() == section)) {
-                plan.add(new SessionBegun.Place(section, Optional.of(60), Optional.of(ToolKind.PIN_BRUSH)));
+                plan.add(new SessionBegun.BegunPlace(section, Optional.of(60), Optional.of(ToolKind.PIN_BRUSH)));
             }
         }
         Entry first = new Entry(id, begun, day(begun), Optional.of(id), Optional.empty(), new SessionBegun(plan));

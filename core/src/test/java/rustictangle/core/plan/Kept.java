@@ -31,7 +31,7 @@ record Kept(
         Coat coat,
         Comfort comfort,
         List<CombCheck> checks,
-        Map<Section, Workload.Place> places,
+        Map<Section, Workload.PlaceWork> places,
         Optional<Duration> sitting,
         Optional<Integer> groom) {
 
@@ -39,10 +39,10 @@ record Kept(
 
     static Kept dog(Dog dog, Coat coat) {
         Kit kit = Dogs.kit(dog, coat);
-        Map<Section, Workload.Place> places = new EnumMap<>(Section.class);
+        Map<Section, Workload.PlaceWork> places = new EnumMap<>(Section.class);
         Routine.of(dog, coat, kit, Trust.of(dog, kit, List.of(), TODAY), List.of(), kit.brushed())
                 .places()
-                .forEach(step -> places.put(step.section(), Workload.Place.ready(step.seconds() / 60)));
+                .forEach(step -> places.put(step.section(), Workload.PlaceWork.ready(step.seconds() / 60)));
         return new Kept(dog, coat, Comfort.BALANCED, List.of(), places, Optional.empty(), Optional.empty());
     }
 
@@ -69,9 +69,9 @@ record Kept(
     }
 
     Kept inTraining(Section... sections) {
-        Map<Section, Workload.Place> other = new EnumMap<>(places);
+        Map<Section, Workload.PlaceWork> other = new EnumMap<>(places);
         for (Section section : sections) {
-            other.put(section, Workload.Place.inTraining(places.get(section).minutes(), Optional.empty()));
+            other.put(section, Workload.PlaceWork.inTraining(places.get(section).minutes(), Optional.empty()));
         }
         return new Kept(dog, coat, comfort, checks, other, sitting, groom);
     }
@@ -90,7 +90,7 @@ record Kept(
     }
 
     double wholeMinutes() {
-        return places.values().stream().mapToDouble(Workload.Place::minutes).sum();
+        return places.values().stream().mapToDouble(Workload.PlaceWork::minutes).sum();
     }
 
     static double[] everyDay(double minutes) {

@@ -59,9 +59,10 @@ class RaceTest {
     /** From the day on which it should be ready it is brushed; until then it only counts. */
     @Test
     void thePlanBrushesItFromTheDayOnWhichItShouldBeReady() {
-        Map<Section, Workload.Place> places = new EnumMap<>(FLEECE.places());
+        Map<Section, Workload.PlaceWork> places = new EnumMap<>(FLEECE.places());
         places.computeIfPresent(
-                Section.ARMPIT_LEFT, (section, place) -> Workload.Place.inTraining(place.minutes(), Optional.of(9)));
+                Section.ARMPIT_LEFT,
+                (section, place) -> Workload.PlaceWork.inTraining(place.minutes(), Optional.of(9)));
         Workload work = new Workload(
                 FLEECE.forecast(Kept.TODAY),
                 FLEECE.comfort(),
@@ -78,9 +79,11 @@ class RaceTest {
 
     @Test
     void aClosedPlaceIsNotBrushedAndSaysWhy() {
-        Map<Section, Workload.Place> places = new EnumMap<>(FLEECE.provedAgo(6).places());
+        Map<Section, Workload.PlaceWork> places =
+                new EnumMap<>(FLEECE.provedAgo(6).places());
         Reason vet = new Reason("rhythm.closed-vet", "Closed.");
-        places.computeIfPresent(Section.ARMPIT_LEFT, (section, place) -> Workload.Place.closed(place.minutes(), vet));
+        places.computeIfPresent(
+                Section.ARMPIT_LEFT, (section, place) -> Workload.PlaceWork.closed(place.minutes(), vet));
         HouseholdPlan plan = HouseholdPlan.asItTakes(List.of(new Workload(
                 FLEECE.provedAgo(6).forecast(Kept.TODAY),
                 FLEECE.comfort(),

@@ -53,7 +53,7 @@ class TradeTest {
                 Coat coat = CURLY.clippedTo(new HairLength(mm + GROWS * 7 * weeks));
                 LongRun run = LongRun.of(
                         routine(coat).places().stream()
-                                .map(step -> new LongRun.Place(
+                                .map(step -> new LongRun.BrushedPlace(
                                         step.seconds() / 60,
                                         FORECAST.everyDay(
                                                         step.section(),

@@ -77,8 +77,8 @@ class LongRunTest {
     @Test
     void aSessionThatIsSharedIsRarerThanOneOfItsPlacesWouldAsk() {
         Coat coat = Dogs.allOver(Dogs.fleece(80));
-        List<LongRun.Place> places = Arrays.stream(Section.values())
-                .map(section -> new LongRun.Place(1.5, at(coat, section)))
+        List<LongRun.BrushedPlace> places = Arrays.stream(Section.values())
+                .map(section -> new LongRun.BrushedPlace(1.5, at(coat, section)))
                 .toList();
         LongRun run = LongRun.of(places, 4, Comfort.BALANCED);
         assertTrue(run.everyDays() > LongRun.alone(1.5, at(coat, Section.ARMPIT_LEFT), Comfort.BALANCED));

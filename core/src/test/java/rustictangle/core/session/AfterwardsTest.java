@@ -85,7 +85,7 @@ class AfterwardsTest {
     void aSmoothCoatAsksForNoProof() {
         List<RoutinePlace> smooth = steps(Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 12)));
         Afterwards told = new Afterwards(
-                List.of(new Afterwards.Place(Section.BACK, 0, false, Signal.RELAXED)), false, Optional.empty());
+                List.of(new Afterwards.AnsweredPlace(Section.BACK, 0, false, Signal.RELAXED)), false, Optional.empty());
         List<RoutinePlace> back =
                 smooth.stream().filter(step -> step.section() == Section.BACK).toList();
         List<Entry> entries = told.entries(UUID.randomUUID(), begun(back), back, DAY, AT, UUID::randomUUID);
@@ -95,7 +95,7 @@ class AfterwardsTest {
     @Test
     void nothingPaintedOrAnImpossibleTimeIsRefused() {
         assertThrows(Refused.class, () -> new Afterwards(List.of(), true, Optional.empty()));
-        Afterwards.Place back = new Afterwards.Place(Section.BACK, 0, false, Signal.RELAXED);
+        Afterwards.AnsweredPlace back = new Afterwards.AnsweredPlace(Section.BACK, 0, false, Signal.RELAXED);
         assertThrows(Refused.class, () -> new Afterwards(List.of(back, back), true, Optional.empty()));
         assertThrows(Refused.class, () -> new Afterwards(List.of(back), true, Optional.of(151 * 60)));
     }
@@ -103,7 +103,7 @@ class AfterwardsTest {
     private static List<Entry> told(boolean proved, Optional<Integer> seconds) {
         Afterwards told = new Afterwards(
                 HOW.stream()
-                        .map(step -> new Afterwards.Place(
+                        .map(step -> new Afterwards.AnsweredPlace(
                                 step.section(), tangles(step.section()), mat(step.section()), signal(step.section())))
                         .toList(),
                 proved,
@@ -153,11 +153,11 @@ class AfterwardsTest {
     }
 
     private static SessionBegun begun(List<RoutinePlace> how) {
-        List<SessionBegun.Place> places = new ArrayList<>();
+        List<SessionBegun.BegunPlace> places = new ArrayList<>();
         List<RoutineStep> steps = RoutineStep.of(how, section -> true);
         for (int i = 0; i < steps.size(); i++) {
             for (RoutinePlace step : steps.get(i).places()) {
-                places.add(new SessionBegun.Place(
+                places.add(new SessionBegun.BegunPlace(
                         step.section(),
                         Optional.of(step.wholeSeconds()),
                         Optional.of(ToolKind.SLICKER),

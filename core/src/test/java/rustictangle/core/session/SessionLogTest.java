@@ -133,8 +133,8 @@ class SessionLogTest {
                         place(Section.BACK, back), place(Section.CHEST, chest), place(Section.THROAT, throat))))));
     }
 
-    private static SessionBegun.Place place(Section section, int seconds) {
-        return new SessionBegun.Place(section, Optional.of(seconds), Optional.empty(), Optional.of(1));
+    private static SessionBegun.BegunPlace place(Section section, int seconds) {
+        return new SessionBegun.BegunPlace(section, Optional.of(seconds), Optional.empty(), Optional.of(1));
     }
 
     private SessionLog begun(Section... plan) {
@@ -146,7 +146,7 @@ class SessionLogTest {
                 Optional.of(id),
                 Optional.empty(),
                 new SessionBegun(List.of(plan).stream()
-                        .map(section -> new SessionBegun.Place(section, Optional.empty(), Optional.empty()))
+                        .map(section -> new SessionBegun.BegunPlace(section, Optional.empty(), Optional.empty()))
                         .toList()))));
     }
 

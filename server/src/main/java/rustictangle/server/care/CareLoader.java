@@ -30,7 +30,7 @@ import rustictangle.server.trust.TrustLoader;
 public class CareLoader {
 
     /** All that it follows from. */
-    private record Facts(
+    private record CareBasis(
             KnownDog known,
             Trust trust,
             CareDiary diary,
@@ -80,7 +80,7 @@ public class CareLoader {
     public List<CareDue> of(KnownDog known) {
         LocalDate today = LocalDate.now(clock);
         Log log = logs.of(known.id());
-        Facts facts = new Facts(
+        CareBasis facts = new CareBasis(
                 known,
                 trusts.of(known),
                 CareDiary.of(log),
@@ -92,7 +92,7 @@ public class CareLoader {
         return made.of(Dues.class, known.id(), facts, CareLoader::dues).all;
     }
 
-    private static Dues dues(Facts facts) {
+    private static Dues dues(CareBasis facts) {
         return new Dues(CareDue.of(
                 facts.known.dog(),
                 facts.trust,

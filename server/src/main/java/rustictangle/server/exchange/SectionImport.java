@@ -59,7 +59,7 @@ class SectionImport {
     private static final class Begun {
         private final long dog;
         private Instant at;
-        private final List<SessionBegun.Place> plan = new ArrayList<>();
+        private final List<SessionBegun.BegunPlace> plan = new ArrayList<>();
         private int written;
 
         Begun(Row first) {
@@ -100,7 +100,7 @@ class SectionImport {
         if (begun.plan.stream().anyMatch(place -> place.section() == section)) {
             throw refused(line, "this session has this section in an earlier line already");
         }
-        begun.plan.add(new SessionBegun.Place(section, row.done.spent(), Optional.empty()));
+        begun.plan.add(new SessionBegun.BegunPlace(section, row.done.spent(), Optional.empty()));
         begun.at = row.at.isBefore(begun.at) ? row.at : begun.at;
     }
 

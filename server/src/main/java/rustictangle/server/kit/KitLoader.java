@@ -16,7 +16,7 @@ import rustictangle.server.frame.ReadCache;
 @Component
 public class KitLoader {
 
-    private record Facts(KnownDog known, Approach chosen, List<Tool> drawer) {}
+    private record KitBasis(KnownDog known, Approach chosen, List<Tool> drawer) {}
 
     private final Tools tools;
     private final ApproachStore approaches;
@@ -42,16 +42,16 @@ public class KitLoader {
 
     /** The same drawer held against other coats of this dog; what is asked again is not read again. */
     public Function<Coat, Kit> withCoat(KnownDog known) {
-        Facts facts = facts(known);
+        KitBasis facts = facts(known);
         return coat -> kit(facts, coat);
     }
 
-    private static Kit kit(Facts facts, Coat coat) {
+    private static Kit kit(KitBasis facts, Coat coat) {
         return Kit.of(Match.of(facts.known.dog(), coat, facts.chosen), facts.drawer);
     }
 
-    private Facts facts(KnownDog known) {
-        return new Facts(known, approach(known.id()), drawer());
+    private KitBasis facts(KnownDog known) {
+        return new KitBasis(known, approach(known.id()), drawer());
     }
 
     /** The usual one until the owner has chosen. */

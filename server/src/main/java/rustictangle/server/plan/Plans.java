@@ -75,7 +75,7 @@ class Plans implements ViewProbe {
         return made.of(PlanToday.class, 0, facts(), PlanToday::of);
     }
 
-    private PlanToday.Facts facts() {
+    private PlanToday.Basis facts() {
         LocalDate today = LocalDate.now(clock);
         Household household = households.get();
         List<PlannedDog> planned = new ArrayList<>();
@@ -100,7 +100,7 @@ class Plans implements ViewProbe {
                         PlannedDog::of));
             }
             running.at("the days to come", 1, 1);
-            return new PlanToday.Facts(
+            return new PlanToday.Basis(
                     today, household.comfort(), household.minutes(), planned, care, (int) Math.round(spent));
         }
     }
@@ -109,9 +109,9 @@ class Plans implements ViewProbe {
         return SessionLog.spentToday(log) + 60 * SetUp.learned(log) * SessionLog.begunToday(log);
     }
 
-    private PlannedDog.Facts facts(KnownDog dog, Comfort comfort, List<Integer> baths, LocalDate today) {
+    private PlannedDog.Basis facts(KnownDog dog, Comfort comfort, List<Integer> baths, LocalDate today) {
         Log log = logs.of(dog.id());
-        return new PlannedDog.Facts(
+        return new PlannedDog.Basis(
                 dog.id(),
                 dog.name(),
                 today,

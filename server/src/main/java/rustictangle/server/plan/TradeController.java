@@ -56,7 +56,7 @@ class TradeController implements ViewProbe, ScreenFacts {
             TradeAnswer answer) {}
 
     /** What length, minutes and weeks ask of one another follows from. */
-    private record Facts(Picture picture, Comfort comfort, double perDay, double setUp) {}
+    private record TradeBasis(Picture picture, Comfort comfort, double perDay, double setUp) {}
 
     private final DogLoader dogs;
     private final VisitService visits;
@@ -128,7 +128,7 @@ class TradeController implements ViewProbe, ScreenFacts {
         return made.of(
                 Trade.class,
                 known.id(),
-                new Facts(
+                new TradeBasis(
                         picture,
                         households.get().comfort(),
                         Trade.growth(known.coat(), readings.of(known.id())),

@@ -16,7 +16,7 @@ import rustictangle.server.log.Logs;
 @Component
 public class ForecastLoader {
 
-    private record Facts(Conditions conditions, Diary diary) {}
+    private record ForecastBasis(Conditions conditions, Diary diary) {}
 
     private record Days(KnownDog known, Diary diary, LocalDate today) {}
 
@@ -36,7 +36,7 @@ public class ForecastLoader {
         return made.of(Forecast.class, known.id(), facts(known), facts -> Forecast.of(facts.conditions, facts.diary));
     }
 
-    private Facts facts(KnownDog known) {
+    private ForecastBasis facts(KnownDog known) {
         Household household = households.get();
         LocalDate today = LocalDate.now(clock);
         Diary diary = Diary.of(logs.of(known.id()), household.latitude(), today);
@@ -45,6 +45,6 @@ public class ForecastLoader {
                 known.id(),
                 new Days(known, diary.withoutChecks(), today),
                 days -> Conditions.of(known.dog(), known.coat(), days.diary, today));
-        return new Facts(conditions, diary);
+        return new ForecastBasis(conditions, diary);
     }
 }

@@ -20,7 +20,7 @@ import rustictangle.server.trust.TrustLoader;
 public class RoutineLoader {
 
     /** What a picture is made of. */
-    private record Facts(KnownDog known, Kit kit, Trust trust, Forecast forecast, List<SectionDone> times) {}
+    private record RoutineBasis(KnownDog known, Kit kit, Trust trust, Forecast forecast, List<SectionDone> times) {}
 
     private final ForecastLoader forecasts;
     private final TrustLoader trusts;
@@ -37,7 +37,7 @@ public class RoutineLoader {
     }
 
     public Picture picture(KnownDog known) {
-        Facts facts = new Facts(
+        RoutineBasis facts = new RoutineBasis(
                 known, kits.of(known), trusts.of(known), forecasts.of(known), Pace.times(logs.of(known.id())));
         return made.of(
                 Picture.class,

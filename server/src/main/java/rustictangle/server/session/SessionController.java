@@ -131,13 +131,13 @@ class SessionController implements ScreenFacts {
         }
         Afterwards told = new Afterwards(
                 form.places().stream()
-                        .map(place ->
-                                new Afterwards.Place(place.section(), place.tangles(), place.mat(), place.signal()))
+                        .map(place -> new Afterwards.AnsweredPlace(
+                                place.section(), place.tangles(), place.mat(), place.signal()))
                         .toList(),
                 form.proved(),
                 form.minutes().map(minutes -> 60 * minutes));
         List<Section> painted =
-                told.places().stream().map(Afterwards.Place::section).toList();
+                told.places().stream().map(Afterwards.AnsweredPlace::section).toList();
         List<RoutinePlace> how = views.how(known, painted);
         service.tell(
                 form.id(),

@@ -98,8 +98,8 @@ class SessionViews {
                 routine.places().stream().collect(Collectors.toMap(RoutinePlace::section, RoutinePlace::wholeSeconds));
         Map<Section, Integer> planned = begun.plan().stream()
                 .filter(place -> place.seconds().isPresent())
-                .collect(Collectors.toMap(
-                        SessionBegun.Place::section, place -> place.seconds().get()));
+                .collect(Collectors.toMap(SessionBegun.BegunPlace::section, place -> place.seconds()
+                        .get()));
         return state.done().stream()
                 .map(SectionDone::section)
                 .mapToInt(section -> planned.getOrDefault(section, now.getOrDefault(section, 0)))
@@ -114,7 +114,7 @@ class SessionViews {
         List<RoutineStep> steps =
                 RoutineStep.of(sections.stream().distinct().map(how::get).toList(), picture.trust()::readyAt);
         return new SessionBegun(sections.stream()
-                .map(section -> new SessionBegun.Place(
+                .map(section -> new SessionBegun.BegunPlace(
                         section,
                         Optional.of(how.get(section).wholeSeconds()),
                         picture.trust().lead(section),

@@ -29,7 +29,7 @@ public class TrustLoader {
     /** So far ahead it is looked where practice is most pressing. Own choice. */
     private static final int AHEAD_DAYS = 14;
 
-    private record Facts(KnownDog known, Kit kit, List<Trial> answersBefore, LocalDate today) {}
+    private record TrustBasis(KnownDog known, Kit kit, List<Trial> answersBefore, LocalDate today) {}
 
     private record ThisMorning(Trust trust) {}
 
@@ -55,7 +55,7 @@ public class TrustLoader {
         ThisMorning morning = made.of(
                 ThisMorning.class,
                 known.id(),
-                new Facts(known, kits.of(known), Trust.answersBefore(log, today), today),
+                new TrustBasis(known, kits.of(known), Trust.answersBefore(log, today), today),
                 facts -> new ThisMorning(Trust.of(known.dog(), facts.kit, facts.answersBefore, today)));
         return made.of(
                 Trust.class,

@@ -186,8 +186,8 @@ final class DemoMonths {
         Instant begun = day.atTime(LocalTime.of(18, 30)).atZone(zone).toInstant();
         Instant at = begun;
         UUID id = uuid();
-        List<SessionBegun.Place> plan = steps.stream()
-                .map(step -> new SessionBegun.Place(
+        List<SessionBegun.BegunPlace> plan = steps.stream()
+                .map(step -> new SessionBegun.BegunPlace(
                         step.section(), Optional.of(step.wholeSeconds()), trust.lead(step.section())))
                 .toList();
         Entry first = new Entry(id, begun, day, Optional.of(id), Optional.empty(), new SessionBegun(plan));
@@ -221,14 +221,14 @@ final class DemoMonths {
 
     /** What the plan brushes that day. */
     private Set<Section> planned(Coat coat, Forecast forecast, Trust trust) {
-        Map<Section, Workload.Place> places = new EnumMap<>(Section.class);
+        Map<Section, Workload.PlaceWork> places = new EnumMap<>(Section.class);
         Routine.of(known.dog(), coat, kit, trust, forecast.matted(), kit.brushed())
                 .places()
                 .forEach(step -> places.put(
                         step.section(),
                         trust.readyAt(step.section())
-                                ? Workload.Place.ready(step.seconds() / 60)
-                                : Workload.Place.inTraining(step.seconds() / 60, Optional.empty())));
+                                ? Workload.PlaceWork.ready(step.seconds() / 60)
+                                : Workload.PlaceWork.inTraining(step.seconds() / 60, Optional.empty())));
         Workload work = new Workload(
                 forecast,
                 Comfort.BALANCED,

@@ -43,7 +43,7 @@ class DemoYearTest {
         private final Dog dog;
         private final Coat coat;
         private final Comfort comfort;
-        private final Map<Section, Workload.Place> places = new EnumMap<>(Section.class);
+        private final Map<Section, Workload.PlaceWork> places = new EnumMap<>(Section.class);
         private final Map<Section, LocalDate> clear = new EnumMap<>(Section.class);
         private final Map<Section, Double> mats = new EnumMap<>(Section.class);
         private int longest;
@@ -57,7 +57,7 @@ class DemoYearTest {
             Kit kit = Kit.of(Match.of(dog, coat, Approach.USUAL), List.of());
             Routine.of(dog, coat, kit, Trust.of(dog, kit, List.of(), FIRST), List.of(), kit.brushed())
                     .places()
-                    .forEach(step -> places.put(step.section(), Workload.Place.ready(step.seconds() / 60)));
+                    .forEach(step -> places.put(step.section(), Workload.PlaceWork.ready(step.seconds() / 60)));
             places.keySet().forEach(section -> clear.put(section, FIRST));
             for (LocalDate day = FIRST.plusDays(1); day.isBefore(LAST); day = day.plusDays(live(day))) {}
             clear.values().forEach(day -> waited(day, LAST));
@@ -70,7 +70,7 @@ class DemoYearTest {
             if (!plan.on(0).isEmpty()) {
                 minutes += plan.minutes(0);
                 sessions++;
-                for (HouseholdPlan.Place place : plan.on(0)) {
+                for (HouseholdPlan.PlannedPlace place : plan.on(0)) {
                     Outlook outlook = forecast.at(place.section()).orElseThrow();
                     mats.merge(place.section(), outlook.mats(0), Double::sum);
                     waited(clear.put(place.section(), day), day);

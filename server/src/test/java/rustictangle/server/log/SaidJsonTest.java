@@ -126,8 +126,8 @@ class SaidJsonTest extends ServerTest {
                 {
                     "{\"type\":\"SESSION_BEGUN\",\"plan\":[{\"section\":\"BACK\",\"seconds\":60,\"subject\":\"COMB\"},{\"section\":\"CHEST\"}]}",
                     new SessionBegun(List.of(
-                            new SessionBegun.Place(BACK, Optional.of(60), Optional.of(ToolKind.COMB)),
-                            new SessionBegun.Place(Section.CHEST, Optional.empty(), Optional.empty())))
+                            new SessionBegun.BegunPlace(BACK, Optional.of(60), Optional.of(ToolKind.COMB)),
+                            new SessionBegun.BegunPlace(Section.CHEST, Optional.empty(), Optional.empty())))
                 },
                 {"{\"type\":\"SESSION_NOTED\",\"text\":\"\"}", new SessionNoted("")},
                 {
