@@ -51,9 +51,9 @@ class SoakTest {
     /** In CI, where nobody waits. */
     private static final boolean MANY = System.getenv("CI") != null;
 
-    private static final int ROUNDS = Integer.getInteger("soak.rounds", MANY ? 6 : 2);
-    private static final int REQUESTS = Integer.getInteger("soak.requests", MANY ? 800 : 200);
-    private static final int BURSTS = Integer.getInteger("soak.bursts", MANY ? 10 : 3);
+    private static final int ROUNDS = Integer.getInteger("soak.rounds", MANY ? 3 : 2);
+    private static final int REQUESTS = Integer.getInteger("soak.requests", MANY ? 400 : 200);
+    private static final int BURSTS = Integer.getInteger("soak.bursts", MANY ? 5 : 3);
     private static final int AT_ONCE = 12;
     private static final int LEAST_ANSWERS = 10;
     /** Every so many rounds a file is taken over meanwhile. */
