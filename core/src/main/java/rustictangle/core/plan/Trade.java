@@ -108,11 +108,11 @@ public record Trade(List<Integer> lengths, List<Double> weeks, double[][] minute
         Coat clipped = coat.clippedTo(new HairLength(millimetres));
         return LongRun.of(
                 routine.apply(clipped).places().stream()
-                        .map(step -> new LongRun.BrushedPlace(
-                                step.seconds() / 60,
+                        .map(place -> new LongRun.BrushedPlace(
+                                place.seconds() / 60,
                                 forecast.everyDay(
-                                                step.section(),
-                                                clipped.at(step.section()).length())
+                                                place.section(),
+                                                clipped.at(place.section()).length())
                                         .orElseThrow()))
                         .toList(),
                 setUp,

@@ -41,10 +41,10 @@ public record Closed(Section section, LocalDate since, Who who, Optional<Catch> 
     private record Change(
             Optional<Section> section, Moment when, Optional<Closed> closes, Optional<Who> seen, boolean clear) {}
 
-    private static final Log.Reading<Change> TURNS =
-            log -> log.stream().flatMap(Closed::turns).toList();
+    private static final Log.Reading<Change> CHANGES =
+            log -> log.stream().flatMap(Closed::changes).toList();
 
-    private static Stream<Change> turns(Entry entry) {
+    private static Stream<Change> changes(Entry entry) {
         if (entry.said() instanceof Visited) {
             return Stream.of(
                     new Change(Optional.empty(), entry.moment(), Optional.empty(), Optional.of(Who.GROOMER), false));
@@ -94,20 +94,20 @@ public record Closed(Section section, LocalDate since, Who who, Optional<Catch> 
 
     private static List<Closed> readOff(Log log, LocalDate since) {
         List<Closed> closed = new ArrayList<>();
-        List<Change> turns = new ArrayList<>(log.read(TURNS, since, all -> all.stream()
-                .filter(turn -> !turn.when().day().isBefore(since))
+        List<Change> changes = new ArrayList<>(log.read(CHANGES, since, all -> all.stream()
+                .filter(change -> !change.when().day().isBefore(since))
                 .toList()));
-        turns.sort(Comparator.comparing(Change::when));
-        for (Change turn : turns) {
-            turn.closes().ifPresent(now -> close(closed, now));
-            turn.seen()
-                    .ifPresent(who -> closed.removeIf(closing -> turn.section()
+        changes.sort(Comparator.comparing(Change::when));
+        for (Change change : changes) {
+            change.closes().ifPresent(now -> close(closed, now));
+            change.seen()
+                    .ifPresent(who -> closed.removeIf(closing -> change.section()
                                     .filter(section -> section != closing.section)
                                     .isEmpty()
                             && who.opens(closing.who)));
-            if (turn.clear()) {
+            if (change.clear()) {
                 closed.removeIf(
-                        closing -> closing.section == turn.section().orElseThrow() && closing.who == Who.GROOMER);
+                        closing -> closing.section == change.section().orElseThrow() && closing.who == Who.GROOMER);
             }
         }
         closed.sort(Comparator.comparing(Closed::section).thenComparing(Closed::who));

@@ -38,10 +38,10 @@ public record OwedBath(Section section, LocalDate by, boolean waits, Reason why)
         }
     }
 
-    private static final Log.Reading<Change> TURNS =
-            log -> log.stream().flatMap(entry -> turn(entry).stream()).toList();
+    private static final Log.Reading<Change> CHANGES =
+            log -> log.stream().flatMap(entry -> change(entry).stream()).toList();
 
-    private static Optional<Change> turn(Entry entry) {
+    private static Optional<Change> change(Entry entry) {
         return Bathed.of(entry)
                 .or(() -> entry.as(Visited.class).map(visited -> BathKind.WHOLE_DOG))
                 .map(kind -> new Change(entry.moment(), Optional.empty(), Optional.of(kind)))
@@ -52,14 +52,14 @@ public record OwedBath(Section section, LocalDate by, boolean waits, Reason why)
     /** Empty when none is owed. */
     public static Optional<OwedBath> of(Log log, LocalDate today) {
         List<Mat> mats = Mat.stillIn(log, today);
-        List<Change> turns = log.read(TURNS).stream()
+        List<Change> changes = log.read(CHANGES).stream()
                 .sorted(Comparator.comparing(Change::when))
                 .toList();
         Optional<Change> owed = Optional.empty();
-        for (Change turn : turns) {
-            owed = turn.section().isPresent()
-                    ? Optional.of(turn)
-                    : owed.filter(gel -> !turn.washes(gel.section().orElseThrow()));
+        for (Change change : changes) {
+            owed = change.section().isPresent()
+                    ? Optional.of(change)
+                    : owed.filter(gel -> !change.washes(gel.section().orElseThrow()));
         }
         return owed.map(gel -> owed(gel.section().orElseThrow(), gel.when().day(), mats));
     }

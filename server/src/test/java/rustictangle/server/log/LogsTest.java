@@ -6,6 +6,12 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
@@ -17,6 +23,7 @@ import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import org.springframework.transaction.support.TransactionTemplate;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.Entry;
 import rustictangle.core.log.Happened;
 import rustictangle.core.log.LifeEvent;
 import rustictangle.core.log.Log;
@@ -88,6 +95,30 @@ class LogsTest extends ServerTest {
             return null;
         });
         assertEquals(1, said(dog));
+    }
+
+    /** A copy put back from outside, while it runs: what came after it was never said, however much is said anew. */
+    @Test
+    void whatWasPutBackFromOutsideForgetsWhatCameAfter() throws Exception {
+        long dog = addKnownDog("Gannet");
+        Path copy = Files.createTempDirectory("copy").resolve("copy.db");
+        fromOutside("backup to '" + copy + "'");
+        logs.say(UUID.randomUUID(), dog, TODAY, new Happened(LifeEvent.SWAM));
+        assertEquals(1, said(dog));
+        fromOutside("restore from '" + copy + "'");
+        assertEquals(0, said(dog));
+        UUID anew = UUID.randomUUID();
+        logs.say(anew, dog, TODAY, new Happened(LifeEvent.SNOW));
+        assertEquals(
+                List.of(anew),
+                data.reading(() -> logs.of(dog).standing().map(Entry::id).toList()));
+    }
+
+    private void fromOutside(String sql) throws SQLException {
+        try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + data.file());
+                Statement run = other.createStatement()) {
+            run.executeUpdate(sql);
+        }
     }
 
     @Test
