@@ -71,7 +71,7 @@ unpack() {
 keep_classes() {
   local data
   data="$(mktemp -d)"
-  "${JAVA[@]}" -XX:ArchiveClassesAtExit="$APP/classes.jsa.new" -Dspring.context.exit=onRefresh \
+  "${JAVA[@]}" -XX:TieredStopAtLevel=1 -XX:ArchiveClassesAtExit="$APP/classes.jsa.new" -Dspring.context.exit=onRefresh \
     -jar "$APP/rustic-tangle.jar" --rustictangle.data="$data/none.db" --server.port=0 >/dev/null 2>&1 || true
   mv "$APP/classes.jsa.new" "$APP/classes.jsa" 2>/dev/null || true
   rm -rf "$data"

@@ -45,7 +45,7 @@ export class ApiProblem extends Error {
   }
 }
 
-interface Answer<T> {
+export interface Answer<T> {
   data?: T
   error?: unknown
   response: Response

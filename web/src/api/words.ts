@@ -1,4 +1,5 @@
 import choices from './choices'
+import type { Subject, ToolKind } from './types'
 
 type Choices = typeof choices
 
@@ -9,4 +10,14 @@ export function choiceOf<K extends keyof Choices>(type: K, value: Choices[K][num
 /** The words for a value, within a sentence. */
 export function labelOf<K extends keyof Choices>(type: K, value: Choices[K][number]['value']): string {
   return choiceOf(type, value).label
+}
+
+/** What a dog learns: a tool, or an exercise. */
+export function subjectLabel(subject: Subject): string {
+  return [...choices.ToolKind, ...choices.Exercise].find((choice) => choice.value === subject)!.label
+}
+
+/** What of the drawer serves, or else the kind that is asked for. */
+export function toolName(tool: ToolKind, own?: { shownName: string }): string {
+  return own?.shownName ?? labelOf('ToolKind', tool)
 }

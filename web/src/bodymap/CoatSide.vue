@@ -28,6 +28,7 @@ const props = defineProps<{
 const emit = defineEmits<{ choose: [section: Section] }>()
 
 const id = useId()
+const onBody = `url(#${id}-body)`
 const focused = ref<Section>()
 
 const figure = computed(() => figureOf(props.dog?.looks ?? PLAIN))
@@ -50,7 +51,7 @@ function far(section: Section): Section {
 interface Shape {
   section: Section
   path: string
-  clip: string
+  clip?: string
   where: Point
   hint: string
 }
@@ -65,14 +66,12 @@ const HINTS: Partial<Record<Section, string>> = {
 const earShape = computed<Shape>(() => ({
   section: near('EAR_LEFT'),
   path: hair.value.ear.path,
-  clip: '',
   where: figure.value.ear.mark,
   hint: '',
 }))
 const tail = computed<Shape>(() => ({
   section: 'TAIL_WHOLE',
   path: hair.value.tail.path,
-  clip: '',
   where: figure.value.tail.mark,
   hint: '',
 }))
@@ -111,7 +110,6 @@ function nearShape(area: SectionArea): Shape {
   return {
     section: near(area.section),
     path: area.path,
-    clip: `url(#${id}-body)`,
     where: figure.value.mark(NEAR_MARKS[area.section] ?? [500, 350]),
     hint: HINTS[area.section] ?? '',
   }
@@ -208,22 +206,31 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
         </template>
         <template v-if="g === 1">
           <HairedPart :hair="hair.body" :skin="figure.body.path" :colour="plain(coat.BODY?.colour)" />
-          <g v-for="shape in body" :key="'p' + shape.section" :clip-path="shape.clip">
+          <g :clip-path="onBody">
+            <template v-for="shape in body" :key="'p' + shape.section">
+              <path
+                v-if="colourAt(shape.section) !== coat.BODY?.colour"
+                :style="{ fill: furOf(colourAt(shape.section)) }"
+                :d="shape.path"
+              />
+            </template>
             <path
-              v-if="colourAt(shape.section) !== coat.BODY?.colour"
-              :style="{ fill: furOf(colourAt(shape.section)) }"
-              :d="shape.path"
+              v-for="shape in body.filter(patched)"
+              :key="'b' + shape.section"
+              class="patch"
+              :d="figure.patches"
+              :clip-path="`url(#${id}-of-${shape.section})`"
             />
-          </g>
-          <g v-for="shape in body.filter(patched)" :key="'b' + shape.section" :clip-path="shape.clip">
-            <path class="patch" :d="figure.patches" :clip-path="`url(#${id}-of-${shape.section})`" />
           </g>
         </template>
         <HairedPart v-if="g === (upright ? 0 : 2)" :hair="hair.ear" :colour="coat.EARS?.colour" />
-        <g v-for="shape in group" :key="shape.section" :clip-path="shape.clip || undefined">
+        <g :clip-path="g === 1 ? onBody : undefined">
           <!-- eslint-disable-next-line vuejs-accessibility/no-static-element-interactions -- a button where it is not still -->
           <path
+            v-for="shape in group"
+            :key="shape.section"
             class="area"
+            :clip-path="shape.clip"
             :class="{ chosen: selected?.includes(shape.section), still }"
             :d="shape.path"
             :data-section="shape.section"
@@ -254,12 +261,12 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
           <path class="ink" :class="{ hint: longEared }" :d="hair.ear.path" />
           <g class="pen">
             <path :d="hair.ear.strokes" />
-            <path v-for="line in hair.earStrokes" :key="line.kind" :class="line.kind.toLowerCase()" :d="line.d" />
+            <path v-for="(line, i) in hair.earStrokes" :key="'e' + i" :class="line.kind.toLowerCase()" :d="line.d" />
           </g>
         </template>
         <path v-if="g === 1" class="ink main" :class="{ hint: shaggy }" :d="figure.body.path" />
         <path v-if="g === 1" class="pen" :d="hair.body.strokes" />
-        <g v-if="g === 1" class="pen" :clip-path="`url(#${id}-body)`">
+        <g v-if="g === 1" class="pen" :clip-path="onBody">
           <path v-for="(line, i) in hair.strokes" :key="'s' + i" :class="line.kind.toLowerCase()" :d="line.d" />
         </g>
       </template>

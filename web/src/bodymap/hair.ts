@@ -148,15 +148,17 @@ const BLENDED = 11
 function haired({ edge, path }: Outline, hairAt: HairAt, unitsPerMm: number): Haired {
   const bare = edge.map((point) => offset(point, hairAt(point.section), unitsPerMm))
   if (bare.every(([x, y]) => x === 0 && y === 0)) return { path, tufts: locks(edge, edge, hairAt), strokes: '' }
-  const n = edge.length
+  const near = (i: number) => bare[(i + bare.length) % bare.length]!
+  const wide = 2 * BLENDED + 1
+  let [x, y] = [0, 0]
+  for (let k = -BLENDED - 1; k < BLENDED; k++) {
+    x += near(k)[0]
+    y += near(k)[1]
+  }
   const out = edge.map((one, i): Edge => {
-    let [x, y] = [0, 0]
-    for (let k = -BLENDED; k <= BLENDED; k++) {
-      const [ox, oy] = bare[(i + k + n) % n]!
-      x += ox
-      y += oy
-    }
-    const wide = 2 * BLENDED + 1
+    const [comes, goes] = [near(i + BLENDED), near(i - BLENDED - 1)]
+    x += comes[0] - goes[0]
+    y += comes[1] - goes[1]
     return { ...one, at: [one.at[0] + x / wide, Math.min(GROUND_Y, one.at[1] + y / wide)] }
   })
   return {
@@ -308,15 +310,19 @@ const GRID: Record<CoatKind, number> = {
   HAIRLESS: 60,
 }
 
+/** A path's strokes lie within such a square, so that a browser draws only those it needs for a part of the screen. */
+const SQUARE = 110
+
 function strokes(places: readonly Place[], hairAt: HairAt) {
-  const paths = new Map<CoatKind, PenStrokes>()
+  const paths = new Map<string, PenStrokes>()
   for (const { at, section, keep, turn, size } of places) {
     const hair = hairAt(section)
     // The tail is drawn as thick as it can be.
     if (!hair || (section !== 'TAIL_WHOLE' && keep > (FINE / GRID[hair.kind]) ** 2)) continue
-    const entry = paths.get(hair.kind) ?? { d: '', kind: hair.kind }
+    const square = `${hair.kind} ${Math.floor(at[0] / SQUARE)} ${Math.floor(at[1] / SQUARE)}`
+    const entry = paths.get(square) ?? { d: '', kind: hair.kind }
     entry.d += stroke(at, lieOf(section, turn), hair, size)
-    paths.set(hair.kind, entry)
+    paths.set(square, entry)
   }
   return [...paths.values()]
 }

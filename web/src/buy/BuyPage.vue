@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useSections } from '@/api/queries'
+import { useDogView, useSections } from '@/api/queries'
 import type { Purchase, Section } from '@/api/types'
+import { labelOf } from '@/api/words'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/paints'
 import { useDrawnDog } from '@/coat/useCoat'
@@ -12,14 +13,13 @@ import LeastToPay from './LeastToPay.vue'
 import ToolShape from '@/kit/ToolShape.vue'
 import { toolPages } from '@/kit/pages'
 import { placesInShort } from '@/kit/places'
-import { usePurchases } from './useBuy'
 
 const props = defineProps<{ dogId: number }>()
 
 const { names, named } = useSections()
 const { say } = useUnits()
 const drawn = useDrawnDog(() => props.dogId)
-const purchases = usePurchases(() => props.dogId)
+const purchases = useDogView('purchases', () => props.dogId)
 const plan = computed(() => purchases.data.value)
 
 const paint = computed<Partial<Record<Section, Paint>>>(() => {
@@ -55,7 +55,9 @@ const oneApart = computed(() => (plan.value?.justOne && !plan.value.buy.some(isO
                 <span class="no slab" aria-hidden="true">{{ i + 1 }}</span>
                 <ToolShape class="shape" :kind="purchase.kind" />
                 <div>
-                  <h3>{{ purchase.label }} <em v-if="isOne(purchase)">if you buy just one thing</em></h3>
+                  <h3>
+                    {{ labelOf('ToolKind', purchase.kind) }} <em v-if="isOne(purchase)">if you buy just one thing</em>
+                  </h3>
                   <p v-if="purchase.lookFor.length">
                     <b>Look for:</b> {{ purchase.lookFor.map(say).join(', ') }}. Never raw-cut tips: try it on your own
                     palm.
@@ -72,7 +74,7 @@ const oneApart = computed(() => (plan.value?.justOne && !plan.value.buy.some(isO
             <LeastToPay :dog-id="dogId" :pay="plan.toPay" :fewest="plan.buy.map((purchase) => purchase.kind)" />
             <p v-if="oneApart" class="one">
               <ToolShape class="small" :kind="oneApart.kind" /><span
-                ><b>If you buy just one thing:</b> a {{ oneApart.label
+                ><b>If you buy just one thing:</b> a {{ labelOf('ToolKind', oneApart.kind)
                 }}<template v-if="oneApart.lookFor.length">, {{ oneApart.lookFor.map(say).join(', ') }}</template
                 >. It serves more open steps than any other.</span
               >

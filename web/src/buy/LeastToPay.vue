@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { detailsOf } from '@/api/client'
 import type { ToolKind, ToPay } from '@/api/types'
+import { labelOf } from '@/api/words'
 import { money } from '@/shell/numbers'
 import { useUnits } from '@/shell/useUnits'
 import { useToolPrice } from './useBuy'
@@ -33,12 +34,12 @@ function keep(kind: ToolKind, event: Event) {
     <p class="quiet">Your own figures, in {{ pay.currency }}; nothing is looked up anywhere.</p>
     <div class="prices">
       <label v-for="one in pay.kinds" :key="one.kind">
-        <span>{{ one.label }}</span>
+        <span>{{ labelOf('ToolKind', one.kind) }}</span>
         <input
           type="text"
           inputmode="decimal"
           :value="one.price ?? ''"
-          :aria-label="`${one.label}, price in ${pay.currency}`"
+          :aria-label="`${labelOf('ToolKind', one.kind)}, price in ${pay.currency}`"
           @change="keep(one.kind, $event)"
         />
       </label>
@@ -48,13 +49,16 @@ function keep(kind: ToolKind, event: Event) {
     </p>
     <p v-if="pay.total === undefined" role="status">
       The least to pay is worked out once every kind has a price: still missing
-      {{ missing.map((kind) => kind.label).join(', ') }}.
+      {{ missing.map((one) => labelOf('ToolKind', one.kind)).join(', ') }}.
     </p>
     <p v-else role="status">
       <b>The least to pay is {{ pays(pay.total) }}</b
       ><template v-if="same">, with just these.</template
       ><template v-else
-        >: {{ pay.buy.map((kind) => [kind.label, ...kind.lookFor.map(say)].join(', ')).join('; ') }}.</template
+        >:
+        {{
+          pay.buy.map((one) => [labelOf('ToolKind', one.kind), ...one.lookFor.map(say)].join(', ')).join('; ')
+        }}.</template
       >
     </p>
   </details>

@@ -1,27 +1,14 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, toValue, type MaybeRefOrGetter } from 'vue'
-import { api, ask } from '@/api/client'
+import { toValue, type MaybeRefOrGetter } from 'vue'
+import { api } from '@/api/client'
+import { useChange } from '@/api/queries'
 import type { ToolKind } from '@/api/types'
-
-/** The least to buy. */
-export function usePurchases(dogId: MaybeRefOrGetter<number>) {
-  return useQuery({
-    queryKey: ['purchases', computed(() => toValue(dogId))],
-    queryFn: () => ask(api.GET('/api/dogs/{dogId}/purchases', { params: { path: { dogId: toValue(dogId) } } })),
-  })
-}
 
 /** What the household says a kind of tool costs; undefined: nobody says any more. */
 export function useToolPrice(dogId: MaybeRefOrGetter<number>) {
-  const client = useQueryClient()
-  return useMutation({
-    mutationFn: ({ kind, price }: { kind: ToolKind; price?: number }) =>
-      ask(
-        api.PUT('/api/dogs/{dogId}/purchases/prices/{kind}', {
-          params: { path: { dogId: toValue(dogId), kind } },
-          body: { price },
-        }),
-      ),
-    onSuccess: () => client.invalidateQueries({ queryKey: ['purchases'] }),
-  })
+  return useChange(({ kind, price }: { kind: ToolKind; price?: number }) =>
+    api.PUT('/api/dogs/{dogId}/purchases/prices/{kind}', {
+      params: { path: { dogId: toValue(dogId), kind } },
+      body: { price },
+    }),
+  )
 }

@@ -4,18 +4,19 @@ import type { JobView } from '@/api/types'
 import PageState from '@/shell/PageState.vue'
 import { daysAgo, inDays, useUnits } from '@/shell/useUnits'
 import { detailsOf } from '@/api/client'
+import { useDogView } from '@/api/queries'
 import { useWeight } from '@/dog/useWeight'
 import WeightStrip from '@/dog/WeightStrip.vue'
 import JobSign from './JobSign.vue'
 import TeethDays from './TeethDays.vue'
-import { useCare, useEvery } from './useCare'
+import { useEvery } from './useCare'
 import { carePath, titleOf } from './words'
 
 /** What is due at the table besides brushing, and when the rest comes up. */
 const props = defineProps<{ dogId: number }>()
 
 const { date, say } = useUnits()
-const care = useCare(() => props.dogId)
+const care = useDogView('care', () => props.dogId)
 const choose = useEvery(() => props.dogId)
 const { weight, takeBack } = useWeight(() => props.dogId)
 const view = computed(() => care.data.value)

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { JobView } from '@/api/types'
+import { subjectLabel } from '@/api/words'
 import KeyButton from '@/shell/KeyButton.vue'
 import { practicePath } from '@/trust/pages'
 
@@ -10,7 +11,7 @@ defineEmits<{ whole: [] }>()
 
 <template>
   <section class="learn">
-    <p class="slab name">It is still learning this: {{ job.standing!.subjectLabel }}</p>
+    <p class="slab name">It is still learning this: {{ subjectLabel(job.standing!.subject) }}</p>
     <h1>Rung {{ job.standing!.rungNumber }} of 10: {{ job.standing!.rungLabel }}</h1>
     <p class="sub">A few seconds on this rung are today’s whole job.</p>
     <div class="two">

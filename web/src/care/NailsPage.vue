@@ -3,13 +3,14 @@ import { useSessionStorage } from '@vueuse/core'
 import { computed, nextTick, ref, useTemplateRef, type ComponentPublicInstance } from 'vue'
 import type { ClawResult, ClawView, Paw } from '@/api/types'
 import { choiceOf } from '@/api/words'
+import { useDogView } from '@/api/queries'
 import KeyButton from '@/shell/KeyButton.vue'
 import { useUnits } from '@/shell/useUnits'
 import BleedingClaw from './BleedingClaw.vue'
 import JobFrame from './JobFrame.vue'
 import PawDrawing from './PawDrawing.vue'
 import StepName from './StepName.vue'
-import { useClawKind, useClaws } from './useCare'
+import { useClawKind } from './useCare'
 import { useJob } from './useJob'
 
 /** Claw by claw: one press each, and nothing is cut before the styptic lies ready. */
@@ -18,7 +19,7 @@ const props = defineProps<{ dogId: number }>()
 const { say, date } = useUnits()
 const run = useJob(props.dogId, 'NAILS')
 const { table, end } = run
-const claws = useClaws(props.dogId)
+const claws = useDogView('claws', props.dogId)
 const kind = useClawKind(props.dogId)
 
 /** Clippers or grinder: whichever it does not learn just now. */

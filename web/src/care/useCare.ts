@@ -1,6 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, toValue, type MaybeRefOrGetter } from 'vue'
 import { api, ask, detailsOf } from '@/api/client'
+import { FOR_GOOD, useChange, useView } from '@/api/queries'
 import type {
   BathKind,
   BathView,
@@ -18,20 +19,12 @@ import type {
 import { labelOf } from '@/api/words'
 import { useOutbox } from '@/shell/useOutbox'
 
-/** What a dog's care asks for. */
-export function useCare(dogId: MaybeRefOrGetter<number>) {
-  return useQuery({
-    queryKey: ['care', computed(() => toValue(dogId))],
-    queryFn: () => ask(api.GET('/api/dogs/{dogId}/care', { params: { path: { dogId: toValue(dogId) } } })),
-  })
-}
-
 /** One job, step by step. */
 export function useSteps(dogId: number, job: CareJob) {
   return useQuery({
     queryKey: ['care-steps', dogId, job],
     queryFn: () => ask(api.GET('/api/dogs/{dogId}/care/{job}/steps', { params: { path: { dogId, job } } })),
-    staleTime: Infinity,
+    ...FOR_GOOD,
   })
 }
 
@@ -43,59 +36,39 @@ export function useBath(dogId: number, kind: MaybeRefOrGetter<BathKind>) {
   })
 }
 
-export function useClaws(dogId: number) {
-  return useQuery({
-    queryKey: ['claws', dogId],
-    queryFn: () => ask(api.GET('/api/dogs/{dogId}/claws', { params: { path: { dogId } } })),
-  })
-}
-
 /** Whether the front and the hind paws have dew claws, and whether claws are dark. */
 export function useClawKind(dogId: number) {
-  const client = useQueryClient()
-  return useMutation({
-    mutationFn: (body: { frontDew: boolean; hindDew: boolean; dark: boolean }) =>
-      ask(api.PUT('/api/dogs/{dogId}/claws', { params: { path: { dogId } }, body })),
-    onSuccess: (view: ClawsView) => {
-      client.setQueryData(['claws', dogId], view)
-      void client.invalidateQueries()
-    },
-  })
+  return useChange(
+    (body: { frontDew: boolean; hindDew: boolean; dark: boolean }) =>
+      api.PUT('/api/dogs/{dogId}/claws', { params: { path: { dogId } }, body }),
+    () => ['claws', dogId],
+  )
 }
 
 /** The owner's own interval, days; undefined: as usual. */
 export function useEvery(dogId: MaybeRefOrGetter<number>) {
-  const client = useQueryClient()
-  return useMutation({
-    mutationFn: ({ job, days }: { job: CareJob; days?: number }) =>
-      ask(
-        api.PUT('/api/dogs/{dogId}/care/{job}/every', {
-          params: { path: { dogId: toValue(dogId), job } },
-          body: { days },
-        }),
-      ),
-    onSuccess: (view: DogCare) => {
-      client.setQueryData(['care', toValue(dogId)], view)
-      void client.invalidateQueries()
-    },
-  })
+  return useChange(
+    ({ job, days }: { job: CareJob; days?: number }) =>
+      api.PUT('/api/dogs/{dogId}/care/{job}/every', {
+        params: { path: { dogId: toValue(dogId), job } },
+        body: { days },
+      }),
+    () => ['care', toValue(dogId)],
+  )
 }
 
 /** Things in the drawer that are no brushes. */
 export function useSupplies() {
-  const client = useQueryClient()
-  const supplies = useQuery({ queryKey: ['supplies'], queryFn: () => ask(api.GET('/api/supplies')) })
-  const put = useMutation({
-    mutationFn: ({ kind, have, parts }: { kind: Supply; have: boolean; parts?: number }) =>
-      have
-        ? ask(api.PUT('/api/supplies/{kind}', { params: { path: { kind } }, body: { parts } }))
-        : ask(api.DELETE('/api/supplies/{kind}', { params: { path: { kind } } })),
-    onSuccess: (all) => {
-      client.setQueryData(['supplies'], all)
-      void client.invalidateQueries()
-    },
-  })
-  return { supplies, put }
+  return {
+    supplies: useView('supplies'),
+    put: useChange(
+      ({ kind, have, parts }: { kind: Supply; have: boolean; parts?: number }) =>
+        have
+          ? api.PUT('/api/supplies/{kind}', { params: { path: { kind } }, body: { parts } })
+          : api.DELETE('/api/supplies/{kind}', { params: { path: { kind } } }),
+      () => ['supplies'],
+    ),
+  }
 }
 
 /** What is said at the table. It is sent at once; while the server is away it waits in this browser. */

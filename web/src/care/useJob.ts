@@ -1,12 +1,13 @@
 import { computed, ref } from 'vue'
 import type { CareJob, CareOutcome, Signal } from '@/api/types'
+import { useDogView } from '@/api/queries'
 import { useDog } from '@/dog/useDogs'
-import { useAtTheTable, useCare, useSteps } from './useCare'
+import { useAtTheTable, useSteps } from './useCare'
 
 /** One job at the table, from its first step to how the dog took it. */
 export function useJob(dogId: number, job: CareJob) {
   const dog = useDog(dogId)
-  const care = useCare(dogId)
+  const care = useDogView('care', dogId)
   const steps = useSteps(dogId, job)
   const table = useAtTheTable(dogId, job)
 

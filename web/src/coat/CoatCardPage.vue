@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useSections } from '@/api/queries'
+import { FOR_GOOD, useSections, useView } from '@/api/queries'
 import type { CoatForm, Region, Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import { drawnDog } from '@/bodymap/dog'
@@ -11,7 +11,7 @@ import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import { useUnits } from '@/shell/useUnits'
 import { coatPages } from './pages'
-import { useCoat, useCoatKinds } from './useCoat'
+import { useCoat } from './useCoat'
 import { useReadings } from './useReadings'
 import { choiceOf, labelOf } from '@/api/words'
 import { REGIONS } from './words'
@@ -22,7 +22,7 @@ const { length, growth, mass, say } = useUnits()
 const { names } = useSections()
 const dog = useDog(() => props.dogId)
 const stored = useCoat(() => props.dogId)
-const kinds = useCoatKinds()
+const kinds = useView('coat-kinds', FOR_GOOD)
 const { readings } = useReadings(() => props.dogId)
 
 /** One place of each region carries its letter on the drawing. */
@@ -105,7 +105,7 @@ function state(coat: CoatForm): string {
                     aria-hidden="true"
                   />
                 </td>
-                <td>{{ row.kind?.label }}</td>
+                <td>{{ labelOf('CoatKind', row.hair.kind) }}</td>
                 <td>
                   {{ row.density }}, {{ row.texture }}{{ row.hair.undercoat ? ', undercoat' : '' }},
                   {{ labelOf('Colour', row.hair.colour) }}{{ row.hair.clipped ? ', clipped' : '' }}

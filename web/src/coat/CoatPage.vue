@@ -2,8 +2,9 @@
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { ApiProblem, messageOf } from '@/api/client'
-import { useSections } from '@/api/queries'
+import { FOR_GOOD, useSections, useView } from '@/api/queries'
 import type { Breed, CoatForm, CoatKindInfo, Doubt, Region, Section } from '@/api/types'
+import { labelOf } from '@/api/words'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import { drawnDog } from '@/bodymap/dog'
 import { useDog } from '@/dog/useDogs'
@@ -16,7 +17,7 @@ import CoatStart from './CoatStart.vue'
 import HairEditor from './HairEditor.vue'
 import RegionPick from './RegionPick.vue'
 import { coatPages } from './pages'
-import { useCoat, useCoatKinds, useSaveCoat } from './useCoat'
+import { useCoat, useSaveCoat } from './useCoat'
 import { useDoubts } from './useCoatFinder'
 import { allOfKind, NEW_COAT, REGIONS } from './words'
 
@@ -28,7 +29,7 @@ const { tell } = useNotice()
 const { length, say } = useUnits()
 const { list, names } = useSections()
 const stored = useCoat(() => props.dogId)
-const kinds = useCoatKinds()
+const kinds = useView('coat-kinds', FOR_GOOD)
 const dog = useDog(() => props.dogId)
 const save = useSaveCoat(() => props.dogId)
 const question = useDoubts()
@@ -50,7 +51,7 @@ const hairs = computed(() => draft.value!.regions.filter((hair) => chosen.value.
 
 function inShort(region: Region): string {
   const hair = draft.value!.regions.find((r) => r.region === region)!
-  const kind = kinds.data.value?.find((k) => k.kind === hair.kind)?.label
+  const kind = labelOf('CoatKind', hair.kind)
   return hair.millimetres ? `${kind}, ${length(hair.millimetres)}` : `${kind}, not measured`
 }
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useBreeds } from '@/api/queries'
 import type { Breed, CoatKindInfo } from '@/api/types'
+import { FOR_GOOD, useView } from '@/api/queries'
 import CoatSide from '@/bodymap/CoatSide.vue'
 import { drawnDog } from '@/bodymap/dog'
 import BreedField from '@/dog/BreedField.vue'
@@ -14,7 +14,7 @@ const props = defineProps<{ dogId: number; name: string; breed: string; kinds: C
 defineEmits<{ guess: [breed: Breed]; say: [kind: CoatKindInfo] }>()
 
 const { say } = useUnits()
-const breeds = useBreeds()
+const breeds = useView('breeds', FOR_GOOD)
 const called = ref(props.breed)
 const guess = computed(() => breeds.data.value?.find((breed) => breed.name === called.value))
 </script>

@@ -2,6 +2,8 @@
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Answer, CoatForm, ObservationView, Region } from '@/api/types'
+import { FOR_GOOD, useView } from '@/api/queries'
+import { choiceOf } from '@/api/words'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import { useDraft } from '@/shell/useDraft'
@@ -9,17 +11,17 @@ import KeyButton from '@/shell/KeyButton.vue'
 import AnswerDrawing from './AnswerDrawing.vue'
 import FindingPanel from './FindingPanel.vue'
 import { coatPages } from './pages'
-import { useCoat, useCoatKinds } from './useCoat'
-import { useCoatKey, useFinding } from './useCoatFinder'
+import { useCoat } from './useCoat'
+import { useFinding } from './useCoatFinder'
 import RegionPick from './RegionPick.vue'
 import { allOfKind, NEW_COAT, REGIONS } from './words'
 
 const props = defineProps<{ dogId: number }>()
 
 const router = useRouter()
-const key = useCoatKey()
+const key = useView('coat-finder', FOR_GOOD)
 const stored = useCoat(() => props.dogId)
-const kinds = useCoatKinds()
+const kinds = useView('coat-kinds', FOR_GOOD)
 const { draft, start } = useDraft<CoatForm>(`coat-${props.dogId}`)
 watch(stored.data, (coat) => coat !== undefined && start(coat ?? NEW_COAT), { immediate: true })
 
@@ -69,8 +71,10 @@ function answer(value: Answer | null) {
 function lookAgain(observation: Observed) {
   void go(observations.value.findIndex((o) => o.observation === observation))
 }
-const labelOf = (o: ObservationView) =>
-  o.answers.find((a) => a.answer === seen.value[o.observation])?.label ?? (isSeen(o.observation) ? 'cannot tell' : '')
+function wordsOf(observation: Observed): string {
+  const said = seen.value[observation]
+  return said ? choiceOf('Answer', said).title : 'cannot tell'
+}
 
 /** Fills the coat's form; lengths are measured there. */
 async function take(which: number) {
@@ -114,13 +118,13 @@ async function take(which: number) {
             <div class="answers" role="group" aria-labelledby="question">
               <KeyButton
                 v-for="(option, i) in current.answers"
-                :key="option.answer"
+                :key="option"
                 :k="`${i + 1}`"
-                :aria-pressed="seen[current.observation] === option.answer"
-                @press="answer(option.answer)"
+                :aria-pressed="seen[current.observation] === option"
+                @press="answer(option)"
               >
-                <AnswerDrawing :answer="option.answer" />
-                <span>{{ option.label }}</span>
+                <AnswerDrawing :answer="option" />
+                <span>{{ choiceOf('Answer', option).title }}</span>
               </KeyButton>
             </div>
             <p class="acts">
@@ -135,7 +139,7 @@ async function take(which: number) {
           <ul v-if="Object.keys(seen).length" class="seen" aria-label="Seen so far">
             <li v-for="o in observations.filter((x) => isSeen(x.observation))" :key="o.observation">
               <button type="button" @click="lookAgain(o.observation)">
-                {{ o.question.replace(/ What do you see\?$/, '') }} <b>{{ labelOf(o) }}</b>
+                {{ o.question.replace(/ What do you see\?$/, '') }} <b>{{ wordsOf(o.observation) }}</b>
               </button>
             </li>
           </ul>

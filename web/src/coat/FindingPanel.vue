@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Answer, Finding, ObservationView } from '@/api/types'
+import type { Answer, CoatKind, Finding, ObservationView } from '@/api/types'
+import { choiceOf, labelOf } from '@/api/words'
 import { useUnits } from '@/shell/useUnits'
 import AnswerDrawing from './AnswerDrawing.vue'
 
@@ -12,29 +13,22 @@ const { say } = useUnits()
 const two = computed(() => props.finding.likely.length > 1)
 const deciding = computed(() => props.keyOf.find((o) => o.observation === props.finding.decider?.observation))
 const rest = computed(() => [
-  { title: props.finding.density.label, ...props.finding.density },
+  { title: labelOf('Density', props.finding.density.value), ...props.finding.density },
   {
     title: `${{ SILKY: 'silky', SOFT: 'soft', CURLY: 'curled', HARSH: 'harsh' }[props.finding.texture.value]} to the touch`,
     ...props.finding.texture,
   },
   { title: props.finding.undercoat.value ? 'with undercoat' : 'no undercoat', ...props.finding.undercoat },
 ])
-const sides = computed<{ kind: string; answer: Answer; label: string }[]>(() =>
-  props.finding.decider
+const sides = computed<{ kind: CoatKind; answer: Answer }[]>(() => {
+  const { likely, decider } = props.finding
+  return decider
     ? [
-        {
-          kind: props.finding.likely[0]!.label,
-          answer: props.finding.decider.forFirst,
-          label: props.finding.decider.forFirstLabel,
-        },
-        {
-          kind: props.finding.likely[1]!.label,
-          answer: props.finding.decider.forSecond,
-          label: props.finding.decider.forSecondLabel,
-        },
+        { kind: likely[0]!.kind, answer: decider.forFirst },
+        { kind: likely[1]!.kind, answer: decider.forSecond },
       ]
-    : [],
-)
+    : []
+})
 </script>
 
 <template>
@@ -47,12 +41,12 @@ const sides = computed<{ kind: string; answer: Answer; label: string }[]>(() =>
       <div class="likely" :class="{ two }">
         <section v-for="(one, i) in finding.likely" :key="one.kind">
           <h3>
-            {{ one.label }} <small>{{ one.sureness }}</small>
+            {{ labelOf('CoatKind', one.kind) }} <small>{{ labelOf('FindingSureness', one.sureness) }}</small>
           </h3>
-          <p class="by">{{ one.recognisedBy }}</p>
+          <p class="by">{{ choiceOf('CoatKind', one.kind).hint }}</p>
           <p class="why">{{ say(one.why.text) }}</p>
           <button v-if="two && answered > 1" type="button" class="take" @click="$emit('take', i)">
-            Take {{ one.label }}
+            Take {{ labelOf('CoatKind', one.kind) }}
           </button>
         </section>
       </div>
@@ -62,7 +56,7 @@ const sides = computed<{ kind: string; answer: Answer; label: string }[]>(() =>
           <figure v-for="side in sides" :key="side.kind">
             <AnswerDrawing :answer="side.answer" />
             <figcaption>
-              {{ side.label }}: <b>{{ side.kind }}</b>
+              {{ choiceOf('Answer', side.answer).title }}: <b>{{ labelOf('CoatKind', side.kind) }}</b>
             </figcaption>
           </figure>
         </div>
@@ -72,7 +66,9 @@ const sides = computed<{ kind: string; answer: Answer; label: string }[]>(() =>
       </div>
       <ul class="rest">
         <li v-for="item in rest" :key="item.title">
-          <b>{{ item.title }}</b> <small>{{ item.sureness }}</small><span>{{ say(item.why.text) }}</span>
+          <b>{{ item.title }}</b> <small>{{ labelOf('FindingSureness', item.sureness) }}</small><span>{{
+            say(item.why.text)
+          }}</span>
         </li>
       </ul>
       <p v-if="finding.limits" class="caution"><strong>What we can do:</strong> {{ say(finding.limits.text) }}</p>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { CoatKind, CoatKindInfo } from '@/api/types'
+import { choiceOf, labelOf } from '@/api/words'
 
 /** One kind of coat out of all there are, each with how it is told. */
 defineProps<{ kinds: CoatKindInfo[]; chosen?: CoatKind }>()
@@ -15,7 +16,7 @@ defineEmits<{ choose: [kind: CoatKindInfo] }>()
       :aria-pressed="chosen === kind.kind"
       @click="$emit('choose', kind)"
     >
-      <b>{{ kind.label }}</b><small>{{ kind.recognisedBy }}</small>
+      <b>{{ labelOf('CoatKind', kind.kind) }}</b><small>{{ choiceOf('CoatKind', kind.kind).hint }}</small>
     </button>
   </div>
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { ApiProblem, messageOf } from '@/api/client'
-import { useHome, useSections } from '@/api/queries'
+import { useSections, useView } from '@/api/queries'
 import type { Region, Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import LengthField from '@/shell/LengthField.vue'
@@ -25,7 +25,7 @@ const { tell } = useNotice()
 const { list, names } = useSections()
 const drawn = useDrawnDog(() => props.dogId)
 const { readings, put, remove } = useReadings(() => props.dogId)
-const home = useHome()
+const home = useView('home')
 
 const region = ref<Region>('BODY')
 const typed = ref<number>()

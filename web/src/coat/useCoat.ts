@@ -1,6 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { api, ApiProblem, ask } from '@/api/client'
+import { useChange } from '@/api/queries'
 import type { CoatForm } from '@/api/types'
 import { drawnDog } from '@/bodymap/dog'
 import { useDog } from '@/dog/useDogs'
@@ -24,15 +25,8 @@ export function useDrawnDog(dogId: MaybeRefOrGetter<number>) {
   return computed(() => drawnDog(coat.data.value, dog.data.value?.form))
 }
 
-export function useCoatKinds() {
-  return useQuery({ queryKey: ['coat-kinds'], queryFn: () => ask(api.GET('/api/coat-kinds')), staleTime: Infinity })
-}
-
 export function useSaveCoat(dogId: MaybeRefOrGetter<number>) {
-  const client = useQueryClient()
-  return useMutation({
-    mutationFn: (coat: CoatForm) =>
-      ask(api.PUT('/api/dogs/{dogId}/coat', { params: { path: { dogId: toValue(dogId) } }, body: coat })),
-    onSuccess: () => client.invalidateQueries(),
-  })
+  return useChange((body: CoatForm) =>
+    api.PUT('/api/dogs/{dogId}/coat', { params: { path: { dogId: toValue(dogId) } }, body }),
+  )
 }

@@ -1,20 +1,15 @@
 import { useMutation, useQuery } from '@tanstack/vue-query'
 import { api, ask } from '@/api/client'
+import { FOR_GOOD, MEANWHILE_THE_LAST } from '@/api/queries'
 import type { Answer, CoatForm } from '@/api/types'
-
-/** The observations, in the order to make them. */
-export function useCoatKey() {
-  return useQuery({ queryKey: ['coat-finder'], queryFn: () => ask(api.GET('/api/coat-finder')), staleTime: Infinity })
-}
 
 /** What the answers so far say about the coat. */
 export function useFinding(answers: () => Answer[]) {
   return useQuery({
     queryKey: ['finding', answers],
     queryFn: () => ask(api.POST('/api/coat-finder/finding', { body: { answers: answers() } })),
-    // The last finding stays on screen while the next is worked out.
-    placeholderData: (previous) => previous,
-    staleTime: Infinity,
+    ...MEANWHILE_THE_LAST,
+    ...FOR_GOOD,
   })
 }
 

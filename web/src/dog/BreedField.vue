@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import facts from '@/api/facts'
 import { computed, ref, watch } from 'vue'
-import { useBreeds } from '@/api/queries'
 import type { Breed } from '@/api/types'
+import { FOR_GOOD, useView } from '@/api/queries'
 import { breedSearch } from './breedSearch'
 import { kindOf } from './words'
 
@@ -11,7 +11,7 @@ const breed = defineModel<string>({ required: true })
 defineProps<{ error?: string }>()
 const emit = defineEmits<{ known: [breed: Breed] }>()
 
-const breeds = useBreeds()
+const breeds = useView('breeds', FOR_GOOD)
 const find = computed(() => breedSearch(breeds.data.value ?? []))
 const typed = ref(breed.value)
 watch(breed, (now) => (typed.value = now))

@@ -4,8 +4,8 @@ import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import choices from '@/api/choices'
 import { ApiProblem, messageOf } from '@/api/client'
-import { useBreeds } from '@/api/queries'
 import type { Breed, DogForm } from '@/api/types'
+import { FOR_GOOD, useView } from '@/api/queries'
 import { useWeight } from './useWeight'
 import WeightStrip from './WeightStrip.vue'
 import PageState from '@/shell/PageState.vue'
@@ -47,7 +47,7 @@ const nameProblem = computed(() =>
 )
 
 /** A breed brings its usual looks; they stay the owner's to change. */
-const breeds = useBreeds()
+const breeds = useView('breeds', FOR_GOOD)
 const like = computed(() => breeds.data.value?.find((breed) => breed.name === draft.value?.breed))
 function looksLike(breed: Breed) {
   Object.assign(draft.value!, breed.looks, { flatFace: breed.looks.build === 'FLAT_FACED' })

@@ -1,6 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { computed, type MaybeRefOrGetter, toValue } from 'vue'
 import { api, ask } from '@/api/client'
+import { useChange } from '@/api/queries'
 import type { DogForm } from '@/api/types'
 
 /** One dog by id. */
@@ -14,27 +15,15 @@ export function useDog(dogId: MaybeRefOrGetter<number | undefined>) {
 
 /** Stores a new dog, or what has changed about one. */
 export function useSaveDog() {
-  const client = useQueryClient()
-  return useMutation({
-    mutationFn: ({ dogId, form }: { dogId?: number; form: DogForm }) =>
-      dogId === undefined
-        ? ask(api.POST('/api/dogs', { body: form }))
-        : ask(api.PUT('/api/dogs/{dogId}', { params: { path: { dogId } }, body: form })),
-    onSuccess: () => client.invalidateQueries(),
-  })
+  return useChange(({ dogId, form }: { dogId?: number; form: DogForm }) =>
+    dogId === undefined
+      ? api.POST('/api/dogs', { body: form })
+      : api.PUT('/api/dogs/{dogId}', { params: { path: { dogId } }, body: form }),
+  )
 }
 
 /** Takes a dog off the screen, and brings it back. */
-export function useRemoveDog() {
-  const client = useQueryClient()
-  const onSuccess = () => client.invalidateQueries()
-  const remove = useMutation({
-    mutationFn: (dogId: number) => ask(api.DELETE('/api/dogs/{dogId}', { params: { path: { dogId } } })),
-    onSuccess,
-  })
-  const restore = useMutation({
-    mutationFn: (dogId: number) => ask(api.POST('/api/dogs/{dogId}/restore', { params: { path: { dogId } } })),
-    onSuccess,
-  })
-  return { remove, restore }
-}
+export const useRemoveDog = () => ({
+  remove: useChange((dogId: number) => api.DELETE('/api/dogs/{dogId}', { params: { path: { dogId } } })),
+  restore: useChange((dogId: number) => api.POST('/api/dogs/{dogId}/restore', { params: { path: { dogId } } })),
+})

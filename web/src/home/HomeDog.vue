@@ -6,6 +6,7 @@ import CoatSide from '@/bodymap/CoatSide.vue'
 import { burrWash, type Paint } from '@/bodymap/paints'
 import { useDrawnDog } from '@/coat/useCoat'
 import { labelOf } from '@/api/words'
+import { subjectLabel } from '@/api/words'
 import { about, MOST_MATS, places } from '@/shell/numbers'
 import WhyList from '@/shell/WhyList.vue'
 import { daysAgo, minutes, useUnits } from '@/shell/useUnits'
@@ -98,7 +99,9 @@ const headline = computed(() => {
         >
           <b>{{ i ? 'and' : 'Practice' }}</b>
           {{
-            [one.standing.section && names[one.standing.section], one.standing.subjectLabel].filter(Boolean).join(', ')
+            [one.standing.section && names[one.standing.section], subjectLabel(one.standing.subject)]
+              .filter(Boolean)
+              .join(', ')
           }}: {{ one.standing.rungLabel }}, {{ one.doneToday ? 'done today' : `${one.atMostSeconds} s` }}
         </router-link>
       </template>

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useHome } from '@/api/queries'
+import { useView } from '@/api/queries'
 import PageState from '@/shell/PageState.vue'
 import DayStrip from '@/plan/DayStrip.vue'
 import HomeDog from './HomeDog.vue'
 import Welcome from './WelcomeView.vue'
 
-const home = useHome()
+const home = useView('home')
 const dogs = computed(() => home.data.value?.dogs ?? [])
 </script>
 

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useMutation, useQueryClient } from '@tanstack/vue-query'
 import { useTimeoutFn } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { api, ask, askPlain, detailsOf } from '@/api/client'
+import { api, askPlain, detailsOf } from '@/api/client'
+import { useChange, useView } from '@/api/queries'
 import facts from '@/api/facts'
 import ProgressLine from '@/shell/ProgressLine.vue'
 import { useNotice } from '@/shell/useNotice'
@@ -14,7 +15,7 @@ const { tell } = useNotice()
 const { date } = useUnits()
 /** Chosen, not taken over yet. */
 const file = ref<File>()
-const kept = useQuery({ queryKey: ['kept-copies'], queryFn: () => ask(api.GET('/api/kept-copies')) })
+const kept = useView('kept-copies')
 const changed = { onSuccess: () => client.invalidateQueries() }
 // The file itself is sent, not an object: the typed client would read it whole into memory.
 const take = useMutation({
@@ -35,14 +36,8 @@ const add = useMutation({
     }) as Promise<{ places: number; keptCopy: string }>,
   ...changed,
 })
-const putBack = useMutation({
-  mutationFn: (name: string) => ask(api.POST('/api/kept-copies/{name}/restore', { params: { path: { name } } })),
-  ...changed,
-})
-const remove = useMutation({
-  mutationFn: (name: string) => ask(api.DELETE('/api/kept-copies/{name}', { params: { path: { name } } })),
-  onSuccess: () => client.invalidateQueries({ queryKey: ['kept-copies'] }),
-})
+const putBack = useChange((name: string) => api.POST('/api/kept-copies/{name}/restore', { params: { path: { name } } }))
+const remove = useChange((name: string) => api.DELETE('/api/kept-copies/{name}', { params: { path: { name } } }))
 /** Which copy is asked about: what is taken away is gone for good, and cannot be undone. */
 const doomed = ref<string>()
 

@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import facts from '@/api/facts'
-import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
-import { api, ask, detailsOf } from '@/api/client'
+import { detailsOf } from '@/api/client'
 import { about, MOST_MATS } from '@/shell/numbers'
-import { useHousehold, useSaveHousehold } from '@/api/queries'
+import { useHousehold, useSaveHousehold, useView } from '@/api/queries'
 import type { Household } from '@/api/types'
 import ExchangeSection from './ExchangeSection.vue'
 import VoiceSection from './VoiceSection.vue'
@@ -24,7 +23,7 @@ watch(
   { immediate: true },
 )
 
-const comforts = useQuery({ queryKey: ['comforts'], queryFn: () => ask(api.GET('/api/comforts')) })
+const comforts = useView('comforts')
 const TITLES: Record<Household['comfort'], string> = {
   CAREFUL: 'Careful',
   BALANCED: 'Balanced',

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { messageOf } from '@/api/client'
 import type { Section } from '@/api/types'
+import { labelOf } from '@/api/words'
 import { useUnits } from '@/shell/useUnits'
 import FitMark from './FitMark.vue'
 import PinReach from './PinReach.vue'
@@ -50,7 +51,7 @@ const percent = (value: number | undefined) => (value === undefined ? '' : `${Ma
           </thead>
           <tbody>
             <tr v-for="row in comparison.data.value.rows" :key="row.property">
-              <th scope="row">{{ row.label }}</th>
+              <th scope="row">{{ labelOf('ToolProperty', row.property) }}</th>
               <td v-for="(part, i) in [row.first, row.second]" :key="i" :class="{ less: (part?.value ?? 1) < 0.8 }">
                 {{ part ? say(part.have) : '–' }} <small>{{ percent(part?.value) }}</small>
               </td>

@@ -1,21 +1,22 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
 import type { ToolKind, ToolView } from '@/api/types'
+import { FOR_GOOD, useView } from '@/api/queries'
+import { choiceOf, labelOf } from '@/api/words'
 import PageState from '@/shell/PageState.vue'
 import { useNotice } from '@/shell/useNotice'
-import { useHome } from '@/api/queries'
 import { daysAgo, useUnits } from '@/shell/useUnits'
 import PalmTest from './PalmTest.vue'
 import ToolCare from './ToolCare.vue'
 import ToolEditor from './ToolEditor.vue'
 import ToolShape from './ToolShape.vue'
-import { useDrawer, useToolActions, useToolKinds } from './useDrawer'
+import { useToolActions } from './useDrawer'
 
 const { length } = useUnits()
-const home = useHome()
+const home = useView('home')
 const { tell } = useNotice()
-const drawer = useDrawer()
-const kinds = useToolKinds()
+const drawer = useView('tools')
+const kinds = useView('tools/kinds', FOR_GOOD)
 const { remove, restore } = useToolActions()
 
 const chosen = ref<number>()
@@ -86,7 +87,7 @@ async function takeOut(t: ToolView) {
             >
               <ToolShape class="shape" :kind="t.form.kind" :aside="t.putAside" />
               <b>{{ t.shownName }}</b>
-              <small>{{ measured(t) || (t.form.name ? t.kindLabel : '') }}</small>
+              <small>{{ measured(t) || (t.form.name ? labelOf('ToolKind', t.form.kind) : '') }}</small>
               <small class="state">{{ state(t) }}</small>
             </button>
           </li>
@@ -108,8 +109,8 @@ async function takeOut(t: ToolView) {
             <li v-for="k in kinds.data.value" :key="k.kind">
               <button type="button" @click="open({ kind: k.kind })">
                 <ToolShape class="small" :kind="k.kind" /><span
-                  ><b>{{ k.label }}</b
-                  ><small>{{ k.blade ? 'left to a professional' : k.goodFor }}</small></span
+                  ><b>{{ labelOf('ToolKind', k.kind) }}</b
+                  ><small>{{ k.blade ? 'left to a professional' : choiceOf('ToolKind', k.kind).hint }}</small></span
                 >
               </button>
             </li>

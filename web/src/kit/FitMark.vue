@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { FitView } from '@/api/types'
+import { labelOf } from '@/api/words'
 
 /** How well a tool fits, in a word and a bar, so that colour is not needed. */
 defineProps<{ fit: FitView; bare?: boolean }>()
@@ -8,7 +9,7 @@ defineProps<{ fit: FitView; bare?: boolean }>()
 <template>
   <span class="fit" :class="fit.verdict.toLowerCase()">
     <span class="bar" aria-hidden="true"><i :style="{ width: `${fit.score}%` }" /></span>
-    <b>{{ fit.verdictLabel }}</b><span v-if="fit.score && !bare" class="score">{{ fit.score }}</span>
+    <b>{{ labelOf('Verdict', fit.verdict) }}</b><span v-if="fit.score && !bare" class="score">{{ fit.score }}</span>
   </span>
 </template>
 

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useSections } from '@/api/queries'
+import { useDogView, useSections } from '@/api/queries'
 import type { Section, ToolKind } from '@/api/types'
+import { toolName } from '@/api/words'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/paints'
 import { useDrawnDog } from '@/coat/useCoat'
@@ -13,7 +14,6 @@ import { useUnits } from '@/shell/useUnits'
 import ToolShape from './ToolShape.vue'
 import { toolPages } from './pages'
 import { neversOf, placesOf } from './places'
-import { useKit } from './useKit'
 
 const props = defineProps<{ dogId: number }>()
 
@@ -21,7 +21,7 @@ const { names, named } = useSections()
 const { say } = useUnits()
 const drawn = useDrawnDog(() => props.dogId)
 const dog = useDog(() => props.dogId)
-const kit = useKit(() => props.dogId)
+const kit = useDogView('kit', () => props.dogId)
 
 interface CardStep {
   name: string
@@ -37,7 +37,7 @@ const orders = computed(() => {
     .filter((n) => n.brushed)
     .forEach((n) => {
       const steps = n.order.map((s): CardStep => ({
-        name: s.own?.shownName ?? s.toolLabel,
+        name: toolName(s.tool, s.own),
         manner: s.mannerLabel,
         missing: s.missing,
         kind: s.own?.kind ?? s.tool,

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useSections } from '@/api/queries'
+import { useDogView, useSections } from '@/api/queries'
 import type { Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/paints'
@@ -13,7 +13,6 @@ import NeedDetail from './NeedDetail.vue'
 import ToolShape from './ToolShape.vue'
 import { toolPages } from './pages'
 import { neversOf } from './places'
-import { useKit } from './useKit'
 import { useKitGroups } from './useKitGroups'
 
 const props = defineProps<{ dogId: number }>()
@@ -21,7 +20,7 @@ const props = defineProps<{ dogId: number }>()
 const { names, named } = useSections()
 const { say } = useUnits()
 const drawn = useDrawnDog(() => props.dogId)
-const kit = useKit(() => props.dogId)
+const kit = useDogView('kit', () => props.dogId)
 
 const chosen = ref<Section>()
 const need = computed(() => kit.data.value?.needs.find((n) => n.section === chosen.value))

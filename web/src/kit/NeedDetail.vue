@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { FitView, NeedView } from '@/api/types'
+import { labelOf, toolName } from '@/api/words'
 import WhyList from '@/shell/WhyList.vue'
 import { useUnits } from '@/shell/useUnits'
 import ComparePanel from './ComparePanel.vue'
@@ -27,7 +28,7 @@ const asked = (fit: FitView) => {
   other.value = other.value === fit.toolId ? undefined : fit.toolId
 }
 const reach = computed(() =>
-  props.need.lead.hasPins && props.need.reachMillimetres !== undefined
+  props.need.pinned && props.need.reachMillimetres !== undefined
     ? [{ mm: props.need.reachMillimetres, name: props.need.own?.shownName }]
     : [],
 )
@@ -42,18 +43,18 @@ const rest = computed(() =>
     <h2 class="name">{{ name }}</h2>
     <div class="answer">
       <div class="tool">
-        <ToolShape class="shape" :kind="need.own?.kind ?? need.lead.kind" />
+        <ToolShape class="shape" :kind="need.own?.kind ?? need.lead" />
         <div>
-          <p class="big slab">{{ need.own?.shownName ?? need.lead.label }}</p>
+          <p class="big slab">{{ toolName(need.lead, need.own) }}</p>
           <p v-if="need.own"><FitMark :fit="need.own" /></p>
           <p v-else-if="need.brushed"><strong>Nothing in your drawer will do yet.</strong></p>
           <p v-if="need.pins && need.pad">
-            {{ need.lead.hasPins ? 'Asked for: pins' : 'Where pins are used:' }}
+            {{ need.pinned ? 'Asked for: pins' : 'Where pins are used:' }}
             <b>{{ range(need.pins.minMillimetres, need.pins.maxMillimetres) }}</b>, <b>{{ need.pad.words }}</b> pad
           </p>
           <p class="hair">{{ need.hairKind }} hair of {{ length(need.hairMillimetres) }}, {{ need.state }}</p>
           <p v-if="need.proof">
-            Proof: <b>{{ need.proof.label }}</b>
+            Proof: <b>{{ labelOf('ToolKind', need.proof) }}</b>
           </p>
         </div>
       </div>
@@ -63,7 +64,7 @@ const rest = computed(() =>
     <h3>In this order</h3>
     <ol class="order">
       <li v-for="(step, i) in need.order" :key="i">
-        <b>{{ step.own?.shownName ?? step.toolLabel }}</b>: {{ step.mannerLabel }}
+        <b>{{ toolName(step.tool, step.own) }}</b>: {{ step.mannerLabel }}
         <FitMark v-if="step.own" :fit="step.own" /><em v-else-if="step.missing">not in your drawer</em>
       </li>
     </ol>

@@ -11,6 +11,7 @@ import { toolPages } from './pages'
 import { placesInShort } from './places'
 import { useSchools } from './useKit'
 import choices from '@/api/choices'
+import { choiceOf } from '@/api/words'
 
 const props = defineProps<{ dogId: number }>()
 
@@ -48,7 +49,9 @@ function changes(school: SchoolView): string[] {
           :aria-pressed="chosen.lead === school.school"
           @click="change({ lead: school.school })"
         >
-          <b class="slab">{{ school.label }}</b><span>{{ school.suits }}</span>
+          <b class="slab">{{ choiceOf('LeadSchool', school.school).label }}</b><span>{{
+            choiceOf('LeadSchool', school.school).hint
+          }}</span>
           <small v-if="chosen.lead === school.school">chosen</small>
           <small v-else-if="!school.changes.length">changes nothing on this dog as things are</small>
           <small v-for="text in changes(school).slice(0, 3)" :key="text">{{ text }}</small>

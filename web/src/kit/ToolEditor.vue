@@ -11,6 +11,7 @@ import PinRuler from './PinRuler.vue'
 import ToolShape from './ToolShape.vue'
 import { useToolActions } from './useDrawer'
 import choices from '@/api/choices'
+import { choiceOf } from '@/api/words'
 import { newTool } from './words'
 
 /** Describes one tool by what can be measured and seen of it; only what its kind has is asked. */
@@ -25,6 +26,7 @@ start(props.tool?.form ?? newTool(props.kind.kind))
 const form = computed(() => draft.value!)
 
 const has = (property: ToolKindInfo['properties'][number]) => props.kind.properties.includes(property)
+const words = computed(() => choiceOf('ToolKind', props.kind.kind))
 const slicker = computed(() => props.kind.kind === 'SLICKER')
 const tips = computed(() => choices.Tips.filter((tip) => props.kind.tips.includes(tip.value)))
 const problems = computed(() => (save.error.value instanceof ApiProblem ? save.error.value.fields : []))
@@ -45,12 +47,12 @@ async function keep() {
 </script>
 
 <template>
-  <form class="tool-form" :aria-label="tool ? tool.shownName : `A new ${kind.label}`" @submit.prevent="keep">
+  <form class="tool-form" :aria-label="tool ? tool.shownName : `A new ${words.label}`" @submit.prevent="keep">
     <div class="head">
       <ToolShape class="shape" :kind="kind.kind" :aside="tool?.putAside" />
       <div>
-        <h2>{{ tool ? tool.shownName : kind.label }}</h2>
-        <p class="quiet">For {{ kind.goodFor }}. Not for {{ kind.notFor }}.</p>
+        <h2>{{ tool ? tool.shownName : words.label }}</h2>
+        <p class="quiet">For {{ words.hint }}. Not for {{ kind.notFor }}.</p>
       </div>
     </div>
     <p v-if="kind.blade" class="caution">

@@ -1,5 +1,6 @@
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import type { NeedView, Section, SectionInfo, ToolKind } from '@/api/types'
+import { toolName } from '@/api/words'
 import { useUnits } from '@/shell/useUnits'
 import { type Place, placesOf } from './places'
 
@@ -39,21 +40,17 @@ export function useKitGroups(
 
   function wants(n: NeedView): string {
     if (!n.brushed) return say(n.reasons[0]!.text)
-    if (!n.lead.hasPins || !n.pins || !n.pad) return ''
-    return n.lead.kind === 'SLICKER'
+    if (!n.pinned || !n.pins || !n.pad) return ''
+    return n.lead === 'SLICKER'
       ? `wires ${range(n.pins.minMillimetres, n.pins.maxMillimetres)}${n.gentle ? ', coated or flexible' : ''}`
       : `pins ${range(n.pins.minMillimetres, n.pins.maxMillimetres)}, ${n.pad.words} pad`
   }
   function keyOf(n: NeedView): string {
-    return !n.brushed
-      ? n.hairKind
-      : n.own
-        ? `own ${n.own.toolId} ${n.own.verdict}`
-        : `missing ${n.lead.kind} ${wants(n)}`
+    return !n.brushed ? n.hairKind : n.own ? `own ${n.own.toolId} ${n.own.verdict}` : `missing ${n.lead} ${wants(n)}`
   }
 
   function orderOf(n: NeedView): string {
-    return [...new Set(n.order.map((step) => step.own?.shownName ?? step.toolLabel))].join(' → ')
+    return [...new Set(n.order.map((step) => toolName(step.tool, step.own)))].join(' → ')
   }
 
   return computed<KitGroup[]>(() => {
@@ -67,8 +64,8 @@ export function useKitGroups(
       return {
         letter: LETTERS[i]!,
         need,
-        kind: need.own?.kind ?? need.lead.kind,
-        title: !need.brushed ? `${need.hairKind}: left in peace` : (need.own?.shownName ?? need.lead.label),
+        kind: need.own?.kind ?? need.lead,
+        title: !need.brushed ? `${need.hairKind}: left in peace` : toolName(need.lead, need.own),
         order: orders.size === 1 && need.order.length > 1 ? orderOf(need) : '',
         wants: all.length > 2 ? `${all[0]} and others` : all.join('; '),
         wash: need.brushed && !need.own ? MISSING_WASH : `rgba(${WASHES[i % WASHES.length]})`,

@@ -1,12 +1,13 @@
 <script setup lang="ts">
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useMutation, useQueryClient } from '@tanstack/vue-query'
 import { api, ask } from '@/api/client'
+import { useView } from '@/api/queries'
 import PageState from '@/shell/PageState.vue'
 import { useUnits } from '@/shell/useUnits'
 
 /** What was worth a message; the outbox is a simulated one and keeps them here. */
 const { date, say } = useUnits()
-const messages = useQuery({ queryKey: ['messages'], queryFn: () => ask(api.GET('/api/messages')) })
+const messages = useView('messages')
 // Nobody who looks waits for the next round.
 const client = useQueryClient()
 const look = useMutation({

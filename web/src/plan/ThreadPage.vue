@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { detailsOf } from '@/api/client'
-import { useSections } from '@/api/queries'
+import { MEANWHILE_THE_LAST, useDogView, useSections } from '@/api/queries'
 import type { ThreadLine } from '@/api/types'
 import { labelOf } from '@/api/words'
 import { carePath } from '@/care/words'
@@ -12,7 +12,6 @@ import { useNotice } from '@/shell/useNotice'
 import { inDays, useUnits } from '@/shell/useUnits'
 import ThreadLane from './ThreadLane.vue'
 import { asSet, useSetGroom, useVisits } from '@/visit/useVisits'
-import { useThread } from './usePlan'
 import { byRegion } from './words'
 import { about, MOST_MATS } from '@/shell/numbers'
 
@@ -22,7 +21,7 @@ const props = defineProps<{ dogId: number }>()
 const { list, names } = useSections()
 const { date } = useUnits()
 const { tell } = useNotice()
-const thread = useThread(() => props.dogId)
+const thread = useDogView('thread', () => props.dogId, MEANWHILE_THE_LAST)
 const groom = useSetGroom(() => props.dogId)
 const { visits } = useVisits(() => props.dogId)
 

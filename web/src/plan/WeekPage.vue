@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { detailsOf } from '@/api/client'
-import { useHousehold, useSaveHousehold } from '@/api/queries'
+import { MEANWHILE_THE_LAST, useHousehold, useSaveHousehold, useView } from '@/api/queries'
 import type { Household } from '@/api/types'
 import { labelOf } from '@/api/words'
 import PageState from '@/shell/PageState.vue'
 import { useNotice } from '@/shell/useNotice'
 import { inDays, minutes, useUnits } from '@/shell/useUnits'
 import CalendarCard from './CalendarCard.vue'
-import { useWeek } from './usePlan'
 import DayColumn from './DayColumn.vue'
 import { clothOf, timeOf, weekday, WEEKDAYS } from './words'
 import { about, MOST_MATS, places } from '@/shell/numbers'
@@ -20,7 +19,7 @@ const FIRST_GUESS = 20
 
 const { date } = useUnits()
 const { tell } = useNotice()
-const week = useWeek()
+const week = useView('week', MEANWHILE_THE_LAST)
 const household = useHousehold()
 const save = useSaveHousehold()
 

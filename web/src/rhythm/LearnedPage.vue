@@ -1,16 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useSections } from '@/api/queries'
+import { useDogView, useSections } from '@/api/queries'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import { whenPages } from './pages'
-import { useWhen } from './useWhen'
 
 /** What this dog's own checks taught, in words, and how sure each place's rhythm is. */
 const props = defineProps<{ dogId: number }>()
 
 const { names } = useSections()
-const when = useWhen(() => props.dogId)
+const when = useDogView('when', () => props.dogId)
 const view = computed(() => when.data.value)
 const rows = computed(() =>
   [...(view.value?.plan.sections ?? [])]

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { messageOf } from '@/api/client'
+import choices from '@/api/choices'
 import { daysAgo } from '@/shell/useUnits'
 import { useLife } from './useLife'
 
@@ -33,12 +34,12 @@ const wasSoaked = () => toggle.mutate({ day: wet.value!.day, event: 'SOAKED', ha
     </div>
     <div class="events" role="group" :aria-label="`It … ${daysAgo(today, day.day)}`">
       <button
-        v-for="one in life.data.value.events"
-        :key="one.event"
+        v-for="one in choices.LifeEvent"
+        :key="one.value"
         type="button"
-        :aria-pressed="day.events.includes(one.event)"
+        :aria-pressed="day.events.includes(one.value)"
         :disabled="toggle.isPending.value"
-        @click="toggle.mutate({ day: day.day, event: one.event, happened: !day.events.includes(one.event) })"
+        @click="toggle.mutate({ day: day.day, event: one.value, happened: !day.events.includes(one.value) })"
       >
         {{ one.label }}
       </button>

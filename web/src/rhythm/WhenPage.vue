@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useHome, useMats, useSections } from '@/api/queries'
+import { useDogView, useSections, useView } from '@/api/queries'
 import type { Section, SectionPlan } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import { burrWash, CLOSED_PAINT, matMark, type Paint } from '@/bodymap/paints'
@@ -14,7 +14,6 @@ import ClosedPlaces from './ClosedPlaces.vue'
 import LifeStrip from './LifeStrip.vue'
 import PastQuestion from './PastQuestion.vue'
 import { whenPages } from './pages'
-import { useWhen } from './useWhen'
 import { labelOf } from '@/api/words'
 
 const props = defineProps<{ dogId: number }>()
@@ -22,10 +21,10 @@ const props = defineProps<{ dogId: number }>()
 const { names } = useSections()
 const { date, say } = useUnits()
 const drawn = useDrawnDog(() => props.dogId)
-const when = useWhen(() => props.dogId)
+const when = useDogView('when', () => props.dogId)
 
-const mats = useMats(() => props.dogId)
-const home = useHome()
+const mats = useDogView('mats', () => props.dogId)
+const home = useView('home')
 const dogName = computed(() => home.data.value?.dogs.find((dog) => dog.id === props.dogId)?.name ?? 'the dog')
 const chosen = ref<Section>()
 const lost = computed(() => view.value?.races.filter((race) => race.lost).length ?? 0)

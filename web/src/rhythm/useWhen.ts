@@ -1,47 +1,24 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, toValue, type MaybeRefOrGetter } from 'vue'
-import { api, ask } from '@/api/client'
-import type { LastCombed, Section, LookedForm } from '@/api/types'
-
-/** When the plan brushes each place of a dog, and why. */
-export function useWhen(dogId: MaybeRefOrGetter<number>) {
-  return useQuery({
-    queryKey: ['when', computed(() => toValue(dogId))],
-    queryFn: () => ask(api.GET('/api/dogs/{dogId}/when', { params: { path: { dogId: toValue(dogId) } } })),
-  })
-}
+import { toValue, type MaybeRefOrGetter } from 'vue'
+import { api } from '@/api/client'
+import { useChange } from '@/api/queries'
+import type { LastCombed, LookedForm, Section } from '@/api/types'
 
 /** When a comb last went to the skin everywhere, as the owner remembers it; and back. */
 export function usePast(dogId: MaybeRefOrGetter<number>) {
-  const client = useQueryClient()
-  const path = () => ({ path: { dogId: toValue(dogId) } })
-  const onSuccess = () => client.invalidateQueries()
-  const say = useMutation({
-    mutationFn: (lastCombed: LastCombed) =>
-      ask(api.PUT('/api/dogs/{dogId}/past', { params: path(), body: { lastCombed } })),
-    onSuccess,
-  })
-  const forget = useMutation({
-    mutationFn: () => ask(api.DELETE('/api/dogs/{dogId}/past', { params: path() })),
-    onSuccess,
-  })
-  return { say, forget }
+  const path = () => ({ params: { path: { dogId: toValue(dogId) } } })
+  return {
+    say: useChange((lastCombed: LastCombed) => api.PUT('/api/dogs/{dogId}/past', { ...path(), body: { lastCombed } })),
+    forget: useChange(() => api.DELETE('/api/dogs/{dogId}/past', path())),
+  }
 }
 
 /** A vet or a groomer has seen a place that was closed; and back. */
 export function useSeen(dogId: MaybeRefOrGetter<number>) {
-  const client = useQueryClient()
-  const path = (section: Section) => ({ path: { dogId: toValue(dogId), section } })
-  const onSuccess = () => client.invalidateQueries()
-  const seen = useMutation({
-    mutationFn: ({ section, ...body }: LookedForm & { section: Section }) =>
-      ask(api.PUT('/api/dogs/{dogId}/closed/{section}/seen', { params: path(section), body })),
-    onSuccess,
-  })
-  const notSeen = useMutation({
-    mutationFn: (section: Section) =>
-      ask(api.DELETE('/api/dogs/{dogId}/closed/{section}/seen', { params: path(section) })),
-    onSuccess,
-  })
-  return { seen, notSeen }
+  const path = (section: Section) => ({ params: { path: { dogId: toValue(dogId), section } } })
+  return {
+    seen: useChange(({ section, ...body }: LookedForm & { section: Section }) =>
+      api.PUT('/api/dogs/{dogId}/closed/{section}/seen', { ...path(section), body }),
+    ),
+    notSeen: useChange((section: Section) => api.DELETE('/api/dogs/{dogId}/closed/{section}/seen', path(section))),
+  }
 }

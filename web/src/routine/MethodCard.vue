@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { FOR_GOOD, useView } from '@/api/queries'
 import MethodDrawing from './MethodDrawing.vue'
-import { useMethods, type Method } from './useMethods'
+import { type Method } from './useMethods'
 
 /** One card: what the hands do, drawn and in words. */
 const props = defineProps<{ method: Method }>()
 
-const methods = useMethods()
+const methods = useView('methods', FOR_GOOD)
 const card = computed(() => methods.data.value?.find((card) => card.method === props.method))
 </script>
 

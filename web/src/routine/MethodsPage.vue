@@ -1,12 +1,12 @@
 <script setup lang="ts">
+import { FOR_GOOD, useView } from '@/api/queries'
 import CardTitle from '@/shell/CardTitle.vue'
 import PageState from '@/shell/PageState.vue'
 import MethodCard from './MethodCard.vue'
-import { useMethods } from './useMethods'
 
 defineProps<{ dogId: number }>()
 
-const methods = useMethods()
+const methods = useView('methods', FOR_GOOD)
 </script>
 
 <template>

@@ -1,16 +1,14 @@
 <script setup lang="ts">
-import { useMutation, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
-import { api, ask, messageOf } from '@/api/client'
-import { useHome, useSections } from '@/api/queries'
+import { messageOf } from '@/api/client'
+import { useDogView, useSections, useView } from '@/api/queries'
 import type { Section } from '@/api/types'
+import choices from '@/api/choices'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import { CLOSED_PAINT, type Paint } from '@/bodymap/paints'
 import { useDrawnDog } from '@/coat/useCoat'
 import ClosedPlaces from '@/rhythm/ClosedPlaces.vue'
 import PastQuestion from '@/rhythm/PastQuestion.vue'
-import { useWhen } from '@/rhythm/useWhen'
 import PageState from '@/shell/PageState.vue'
 import WhyList from '@/shell/WhyList.vue'
 import { minutes, useUnits } from '@/shell/useUnits'
@@ -19,11 +17,11 @@ import MinutesSlider from './MinutesSlider.vue'
 import RaceList from './RaceList.vue'
 import RoutineRow from './RoutineRow.vue'
 import { useRoutine, type Order, type Scope } from './useRoutine'
+import { useBegin } from '@/shell/useBegin'
 
 const props = defineProps<{ dogId: number }>()
 
-const router = useRouter()
-const client = useQueryClient()
+const begin = useBegin()
 const { list, names } = useSections()
 const { say, date } = useUnits()
 const drawn = useDrawnDog(() => props.dogId)
@@ -37,8 +35,8 @@ const training = ref(false)
 const today = useRoutine(() => props.dogId, scope, have, order, training)
 const routine = computed(() => today.data.value?.routine)
 const inTraining = computed(() => today.data.value?.inTraining ?? [])
-const when = useWhen(() => props.dogId)
-const home = useHome()
+const when = useDogView('when', () => props.dogId)
+const home = useView('home')
 const goingOn = computed(() => home.data.value?.dogs.find((dog) => dog.id === props.dogId)?.known?.openSession)
 
 /** Setting up takes longer than what a smaller number would leave. */
@@ -81,20 +79,6 @@ const paint = computed(() => {
     paint[section] = { fill: 'rgba(var(--v-theme-primary), 0.45)', says: `number ${i + 1} today` }
   })
   return paint
-})
-
-const begin = useMutation({
-  mutationFn: () =>
-    ask(
-      api.POST('/api/dogs/{dogId}/sessions', {
-        params: { path: { dogId: props.dogId } },
-        body: { id: crypto.randomUUID(), sections: taken.value.map((place) => place.section) },
-      }),
-    ),
-  onSuccess: (session) => {
-    void client.invalidateQueries()
-    void router.push(`/dogs/${props.dogId}/sessions/${session.id}`)
-  },
 })
 
 function toggle(section: Section) {
@@ -146,7 +130,7 @@ function toggle(section: Section) {
             size="x-large"
             class="no-print"
             :loading="begin.isPending.value"
-            @click="begin.mutate()"
+            @click="begin.mutate({ dogId, sections: taken.map((place) => place.section) })"
             >Begin</v-btn
           >
         </div>
@@ -194,8 +178,8 @@ function toggle(section: Section) {
               >Another order:
               <select v-model="order">
                 <option :value="undefined">as proposed</option>
-                <option v-for="one in routine.orders" :key="one.order" :value="one.order">
-                  {{ one.label }}, {{ one.suits }}
+                <option v-for="one in choices.Order" :key="one.value" :value="one.value">
+                  {{ one.label }}, {{ one.hint }}
                 </option>
               </select></label
             >

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { RoutinePlaceView } from '@/api/types'
+import { FOR_GOOD, useView } from '@/api/queries'
+import { toolName } from '@/api/words'
 import WhyList from '@/shell/WhyList.vue'
 import { minutes, useUnits } from '@/shell/useUnits'
 import LayerSketch from './LayerSketch.vue'
 import MethodCard from './MethodCard.vue'
 import PassArrows from './PassArrows.vue'
-import { useMethods, type Method } from './useMethods'
+import { type Method } from './useMethods'
 
 /** One place of the routine: a line, and on opening how it is done. */
 const props = defineProps<{
@@ -20,12 +22,12 @@ const props = defineProps<{
 defineEmits<{ toggle: []; open: [] }>()
 
 const { say } = useUnits()
-const methods = useMethods()
+const methods = useView('methods', FOR_GOOD)
 const titleOf = (method: Method) => methods.data.value?.find((card) => card.method === method)?.title ?? ''
 /** The card that lies open. */
 const card = ref<Method>()
 
-const tools = computed(() => [...new Set(props.place.tools.map((t) => t.own?.shownName ?? t.toolLabel))].join(', '))
+const tools = computed(() => [...new Set(props.place.tools.map((t) => toolName(t.tool, t.own)))].join(', '))
 const layers = computed(() => (props.place.layers.count > 1 ? `${props.place.layers.count} layers` : 'one pass'))
 </script>
 
@@ -55,7 +57,7 @@ const layers = computed(() => (props.place.layers.count > 1 ? `${props.place.lay
         <p>{{ place.hold }}</p>
         <ol>
           <li v-for="(tool, i) in place.tools" :key="i">
-            <b>{{ tool.own?.shownName ?? tool.toolLabel }}</b>:
+            <b>{{ toolName(tool.tool, tool.own) }}</b>:
             {{ tool.tool === 'MIST' && place.mist ? say(place.mist.text) : tool.mannerLabel
             }}<em v-if="tool.missing"> · not in your drawer</em>
           </li>

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, toValue, type MaybeRefOrGetter } from 'vue'
 import { api, ask } from '@/api/client'
+import { MEANWHILE_THE_LAST } from '@/api/queries'
 import type { RoutineView } from '@/api/types'
 import { useSettled } from '@/shell/useSettled'
 
@@ -37,6 +38,6 @@ export function useRoutine(
           },
         }),
       ),
-    placeholderData: (before) => before,
+    ...MEANWHILE_THE_LAST,
   })
 }

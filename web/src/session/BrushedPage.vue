@@ -4,7 +4,7 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
-import { useHome, useSections } from '@/api/queries'
+import { useSections, useView } from '@/api/queries'
 import type { Section, SessionView } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/paints'
@@ -47,7 +47,7 @@ const router = useRouter()
 const { names } = useSections()
 const { tell } = useNotice()
 const drawn = useDrawnDog(() => props.dogId)
-const home = useHome()
+const home = useView('home')
 const dog = computed(() => home.data.value?.dogs.find((known) => known.id === props.dogId))
 const whole = useRoutine(() => props.dogId, 'WHOLE', undefined, undefined, true)
 const steps = computed(() => whole.data.value?.steps ?? [])

@@ -3,6 +3,7 @@ import facts from '@/api/facts'
 import { useTimestamp } from '@vueuse/core'
 import { computed } from 'vue'
 import type { SessionView } from '@/api/types'
+import { labelOf } from '@/api/words'
 import KeyButton from '@/shell/KeyButton.vue'
 import { useUnits } from '@/shell/useUnits'
 
@@ -52,7 +53,7 @@ const actions = computed(() => {
 
 <template>
   <div class="todo" :class="caught.todo.toLowerCase()">
-    <h2>{{ caught.label }}</h2>
+    <h2>{{ labelOf('CatchAdviceTodo', caught.todo) }}</h2>
     <p v-for="reason in caught.reasons" :key="reason.text" class="why" :data-rule="reason.rule">
       {{ say(reason.text) }}
     </p>

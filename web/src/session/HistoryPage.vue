@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useMats, useSections } from '@/api/queries'
+import { useDogView, useSections } from '@/api/queries'
 import type { Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import { matMark, type Paint } from '@/bodymap/paints'
@@ -28,7 +28,7 @@ const places = computed(() =>
 const tangled = computed(() => places.value.filter((place) => place.tangles))
 const chosen = ref<Section>()
 const story = usePlaceStory(() => props.dogId, chosen)
-const mats = useMats(() => props.dogId)
+const mats = useDogView('mats', () => props.dogId)
 const one = computed(() => places.value.find((place) => place.section === chosen.value))
 const perCheck = (place: { tangles: number; checks: number }) => place.tangles / place.checks
 const paint = computed<Partial<Record<Section, Paint>>>(() =>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { SessionView } from '@/api/types'
+import { labelOf } from '@/api/words'
 import KeyButton from '@/shell/KeyButton.vue'
 import { useUnits } from '@/shell/useUnits'
 
@@ -27,7 +28,7 @@ const actions = computed(() => [
 
 <template>
   <div class="reaction" :class="reaction.todo.toLowerCase()">
-    <h2>{{ reaction.label }}</h2>
+    <h2>{{ labelOf('ReactionResponse', reaction.todo) }}</h2>
     <p v-for="reason in reaction.reasons" :key="reason.rule" :data-rule="reason.rule">{{ say(reason.text) }}</p>
     <div class="acts">
       <KeyButton v-for="one in actions" :key="one.key" :k="one.key" :disabled="saving" @press="one.act()">

@@ -4,9 +4,9 @@ import type { Section, SessionEvent, SessionView, Signal } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import { burrWash, CLOSED_PAINT, matMark, type Paint } from '@/bodymap/paints'
 import { useDrawnDog } from '@/coat/useCoat'
-import { useWhen } from '@/rhythm/useWhen'
 import choices from '@/api/choices'
 import { choiceOf, labelOf } from '@/api/words'
+import { useDogView } from '@/api/queries'
 import { inDays, useUnits } from '@/shell/useUnits'
 import { minutes } from '@/shell/useUnits'
 import SessionNote from './SessionNote.vue'
@@ -21,7 +21,7 @@ defineEmits<{ undo: []; warned: [said: Warned] }>()
 
 const { date, say } = useUnits()
 const drawn = useDrawnDog(() => props.view.dogId)
-const when = useWhen(() => props.view.dogId)
+const when = useDogView('when', () => props.view.dogId)
 
 /** An older session is a story, not something to go on with. */
 const old = computed(() => when.data.value !== undefined && props.view.startedAt.slice(0, 10) < when.data.value.today)

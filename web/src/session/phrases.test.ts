@@ -11,10 +11,10 @@ const how = (section: How['section'], more: object = {}) =>
     strokesAtMost: 3,
     done: 'GLIDES',
     tools: [
-      { tool: 'FINGERS', toolLabel: 'fingers', manner: 'SEARCH' },
-      { tool: 'SLICKER', toolLabel: 'slicker', manner: 'LAYERS', own: { shownName: 'the soft slicker' } },
-      { tool: 'COMB', toolLabel: 'comb', manner: 'PROVE_WIDE' },
-      { tool: 'COMB', toolLabel: 'comb', manner: 'PROVE_FINE' },
+      { tool: 'FINGERS', manner: 'SEARCH' },
+      { tool: 'SLICKER', manner: 'LAYERS', own: { shownName: 'the soft slicker' } },
+      { tool: 'COMB', manner: 'PROVE_WIDE' },
+      { tool: 'COMB', manner: 'PROVE_FINE' },
     ],
     ...more,
   }) as unknown as How
@@ -41,7 +41,7 @@ it('says place, hold, tool and layers, then each next layer in the time it takes
 })
 
 it('speaks of no comb where there is none', () => {
-  const byHand = how('FRONT_FOOT_LEFT', { done: 'BRUSHED', tools: [{ toolLabel: 'fingers', manner: 'ENDS_INWARD' }] })
+  const byHand = how('FRONT_FOOT_LEFT', { done: 'BRUSHED', tools: [{ tool: 'FINGERS', manner: 'ENDS_INWARD' }] })
   expect(proved(byHand)).toBe(false)
   expect(toolLine(byHand)).toBe('Fingers.')
   expect(wellDone([byHand])).toBe('Done, feels free')

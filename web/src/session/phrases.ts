@@ -1,4 +1,5 @@
 import type { Section, SessionView } from '@/api/types'
+import { toolName } from '@/api/words'
 import type { Line } from '@/shell/useWalk'
 
 export type How = SessionView['places'][number]['how']
@@ -10,7 +11,7 @@ export function capital(text: string): string {
 /** What the hands use at a place, one after the other, in a line. */
 export function toolLine(place: How): string {
   const used = place.tools.filter((tool) => tool.manner !== 'SEARCH')
-  const names = (used.length ? used : place.tools).map((tool) => tool.own?.shownName ?? tool.toolLabel)
+  const names = (used.length ? used : place.tools).map((tool) => toolName(tool.tool, tool.own))
   return `${capital([...new Set(names)].join(', then '))}.`
 }
 

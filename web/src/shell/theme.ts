@@ -1,6 +1,7 @@
 import { createVuetify, type ThemeDefinition } from 'vuetify'
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg'
-import 'vuetify/styles'
+// Not the library's utility classes, which nothing here uses and every page would read.
+import 'vuetify/styles/core'
 
 /** Undyed wool, bark, moss, rust. */
 const byDay: ThemeDefinition = {

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { Sign } from '@/api/types'
+import choices from '@/api/choices'
+import { labelOf } from '@/api/words'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import TickBox from '@/shell/TickBox.vue'
@@ -26,16 +28,16 @@ function toggle(sign: Sign) {
       <fieldset>
         <legend class="slab">What do you see?</legend>
         <TickBox
-          v-for="one in fuss.data.value.signs"
-          :key="one.sign"
-          :on="seen.includes(one.sign)"
-          @toggle="toggle(one.sign)"
+          v-for="one in choices.FussOrFearSign"
+          :key="one.value"
+          :on="seen.includes(one.value)"
+          @toggle="toggle(one.value)"
           >{{ one.label }}</TickBox
         >
       </fieldset>
       <section class="cloth" aria-live="polite" :class="fuss.data.value.answer.toLowerCase()">
         <p class="quiet">{{ seen.length ? 'What that looks like' : 'Nothing chosen yet' }}</p>
-        <h2>{{ fuss.data.value.label }}</h2>
+        <h2>{{ labelOf('FussOrFearLikely', fuss.data.value.answer) }}</h2>
         <p v-for="reason in fuss.data.value.reasons" :key="reason.rule" :data-rule="reason.rule">
           {{ say(reason.text) }}
         </p>

@@ -1,19 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useQuery } from '@tanstack/vue-query'
-import { api, ask } from '@/api/client'
+import { useDogView, useView } from '@/api/queries'
+import { labelOf, subjectLabel } from '@/api/words'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import { useUnits } from '@/shell/useUnits'
 import { practicePath, trustPages } from './pages'
-import { useTrust } from './useTrust'
 import WhenTheDog from './WhenTheDog.vue'
 
 const props = defineProps<{ dogId: number }>()
 
 const { say } = useUnits()
-const trust = useTrust(() => props.dogId)
-const tools = useQuery({ queryKey: ['tools'], queryFn: () => ask(api.GET('/api/tools')) })
+const trust = useDogView('trust', () => props.dogId)
+const tools = useView('tools')
 const view = computed(() => trust.data.value)
 const positions = computed(() => view.value?.besides.filter((position) => !position.section) ?? [])
 
@@ -31,7 +30,7 @@ function own(kinds: readonly string[]): string[] {
         <ul class="positions">
           <li v-for="one in positions" :key="one.subject">
             <router-link :to="practicePath(dogId, one)"
-              ><b>{{ one.subjectLabel }}</b
+              ><b>{{ subjectLabel(one.subject) }}</b
               ><span>rung {{ one.rungNumber }} of 10: {{ one.rungLabel }}</span></router-link
             >
           </li>
@@ -43,7 +42,8 @@ function own(kinds: readonly string[]): string[] {
         <h2>Who may do what</h2>
         <section v-for="one in view.helpers" :key="one.who" class="who">
           <h3>
-            {{ one.label }} <small>{{ one.minutes ? `${one.minutes} min at most` : 'not yet' }}</small>
+            {{ labelOf('HelperWho', one.who) }}
+            <small>{{ one.minutes ? `${one.minutes} min at most` : 'not yet' }}</small>
           </h3>
           <p v-for="reason in one.reasons" :key="reason.rule" :data-rule="reason.rule">{{ say(reason.text) }}</p>
           <p v-if="one.who === 'CHILD' && one.minutes" class="quiet">

@@ -13,6 +13,7 @@ import { useUnits } from '@/shell/useUnits'
 import { usePractice } from './useTrust'
 import WhenTheDog from './WhenTheDog.vue'
 import choices from '@/api/choices'
+import { subjectLabel } from '@/api/words'
 import { kcal } from './words'
 
 /** One rung, one instruction, and how the dog took it. */
@@ -29,7 +30,9 @@ const { practice, refused, given, waiting, saving, answer, warned, beginLower, u
 
 const view = computed(() => practice.data.value)
 const place = computed(() => (props.section ? names.value[props.section] : undefined))
-const title = computed(() => [view.value?.standing.subjectLabel, place.value].filter(Boolean).join(', '))
+const title = computed(() =>
+  [view.value && subjectLabel(view.value.standing.subject), place.value].filter(Boolean).join(', '),
+)
 const enough = computed(
   () => view.value?.enough ?? (left.value === 0 ? { rule: '', text: 'That was long enough.' } : undefined),
 )

@@ -1,19 +1,20 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
 import { ApiProblem, messageOf } from '@/api/client'
+import { useDogView } from '@/api/queries'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import WhyList from '@/shell/WhyList.vue'
 import { useDraft } from '@/shell/useDraft'
 import { useUnits } from '@/shell/useUnits'
 import { trustPages } from './pages'
-import { useSaveTreat, useTrust } from './useTrust'
+import { useSaveTreat } from './useTrust'
 import { grams, kcal } from './words'
 
 const props = defineProps<{ dogId: number }>()
 
 const { say } = useUnits()
-const trust = useTrust(() => props.dogId)
+const trust = useDogView('trust', () => props.dogId)
 const save = useSaveTreat(() => props.dogId)
 const view = computed(() => trust.data.value)
 

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useHome, useSections } from '@/api/queries'
-import type { Section } from '@/api/types'
+import { useDogView, useSections, useView } from '@/api/queries'
+import type { Section, Subject } from '@/api/types'
+import { subjectLabel } from '@/api/words'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import { rungWash, type Paint } from '@/bodymap/paints'
 import { useDrawnDog } from '@/coat/useCoat'
@@ -9,15 +10,14 @@ import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import LadderTurns from './LadderTurns.vue'
 import { practicePath, trustPages } from './pages'
-import { useTrust } from './useTrust'
 import { kcal } from './words'
 
 const props = defineProps<{ dogId: number }>()
 
 const { names } = useSections()
 const drawn = useDrawnDog(() => props.dogId)
-const trust = useTrust(() => props.dogId)
-const home = useHome()
+const trust = useDogView('trust', () => props.dogId)
+const home = useView('home')
 
 const chosen = ref<Section>()
 const view = computed(() => trust.data.value)
@@ -28,7 +28,7 @@ const shown = computed(() =>
 )
 /** Tools of the drawer that were not tried at the chosen place yet. */
 const untried = computed(() =>
-  (view.value?.owned ?? []).filter((spot) => !shown.value.some((s) => s.subject === spot.subject)),
+  (view.value?.owned ?? []).filter((subject) => !shown.value.some((s) => s.subject === subject)),
 )
 const ready = computed(() => view.value?.standings.filter((s) => s.readyForBrushing).length ?? 0)
 const tools = computed(() => view.value?.besides.filter((spot) => spot.section) ?? [])
@@ -49,8 +49,8 @@ const paint = computed<Partial<Record<Section, Paint>>>(() =>
     ]),
   ),
 )
-const nameOf = (spot: { subjectLabel: string; section?: Section }) =>
-  spot.section ? `${spot.subjectLabel}, ${names.value[spot.section]}` : spot.subjectLabel
+const nameOf = ({ subject, section }: { subject: Subject; section?: Section }) =>
+  subjectLabel(subject) + (section ? `, ${names.value[section]}` : '')
 </script>
 
 <template>
@@ -99,10 +99,10 @@ const nameOf = (spot: { subjectLabel: string; section?: Section }) =>
             </li>
             <li v-if="untried.length">
               Something new here:
-              <template v-for="(one, i) in untried" :key="one.subject"
+              <template v-for="(subject, i) in untried" :key="subject"
                 >{{ i ? ', ' : ''
-                }}<router-link :to="practicePath(dogId, { subject: one.subject, section: chosen })">{{
-                  one.label
+                }}<router-link :to="practicePath(dogId, { subject, section: chosen })">{{
+                  subjectLabel(subject)
                 }}</router-link></template
               >
             </li>

@@ -1,28 +1,16 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, toValue, type MaybeRefOrGetter } from 'vue'
 import { api, ask, detailsOf } from '@/api/client'
-import type { PracticeView, Section, Sign, Signal, Subject, TreatForm, TrustView, Warning } from '@/api/types'
+import { MEANWHILE_THE_LAST, useChange } from '@/api/queries'
+import type { PracticeView, Section, Sign, Signal, Subject, TreatForm, Warning } from '@/api/types'
 import { useOutbox } from '@/shell/useOutbox'
 import { labelOf } from '@/api/words'
 
-/** Where the dog stands, and today's practice. */
-export function useTrust(dogId: MaybeRefOrGetter<number>) {
-  return useQuery({
-    queryKey: ['trust', computed(() => toValue(dogId))],
-    queryFn: () => ask(api.GET('/api/dogs/{dogId}/trust', { params: { path: { dogId: toValue(dogId) } } })),
-  })
-}
-
 export function useSaveTreat(dogId: MaybeRefOrGetter<number>) {
-  const client = useQueryClient()
-  return useMutation({
-    mutationFn: (body: TreatForm) =>
-      ask(api.PUT('/api/dogs/{dogId}/treat', { params: { path: { dogId: toValue(dogId) } }, body })),
-    onSuccess: (view: TrustView) => {
-      client.setQueryData(['trust', toValue(dogId)], view)
-      void client.invalidateQueries()
-    },
-  })
+  return useChange(
+    (body: TreatForm) => api.PUT('/api/dogs/{dogId}/treat', { params: { path: { dogId: toValue(dogId) } }, body }),
+    () => ['trust', toValue(dogId)],
+  )
 }
 
 /** One ladder, and the answers given on it. An answer is sent at once; while the server is away it waits here. */
@@ -85,6 +73,6 @@ export function useFuss(dogId: MaybeRefOrGetter<number>, seen: MaybeRefOrGetter<
           params: { path: { dogId: toValue(dogId) }, query: { seen: toValue(seen) } },
         }),
       ),
-    placeholderData: (before) => before,
+    ...MEANWHILE_THE_LAST,
   })
 }

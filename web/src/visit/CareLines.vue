@@ -1,9 +1,7 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { api, ask } from '@/api/client'
-import { useSections } from '@/api/queries'
-import { choiceOf, labelOf } from '@/api/words'
+import { useDogView, useSections } from '@/api/queries'
+import { choiceOf, labelOf, subjectLabel } from '@/api/words'
 import { useUnits } from '@/shell/useUnits'
 
 /** What the groomer or the vet should know of nails, ears, skin: as said at the table at home. */
@@ -11,16 +9,13 @@ const props = defineProps<{ dogId: number }>()
 
 const { date, say } = useUnits()
 const { names } = useSections()
-const sheet = useQuery({
-  queryKey: ['care-sheet', computed(() => props.dogId)],
-  queryFn: () => ask(api.GET('/api/dogs/{dogId}/care-sheet', { params: { path: { dogId: props.dogId } } })),
-})
+const sheet = useDogView('care-sheet', () => props.dogId)
 const view = computed(() => sheet.data.value)
 /** Places where it has come as far with the same tool, together. */
 const minds = computed(() => {
   const alike = new Map<string, string[]>()
   for (const one of view.value?.minds ?? []) {
-    const so = `${one.subjectLabel}: so far “${one.rungLabel}”`
+    const so = `${subjectLabel(one.subject)}: so far “${one.rungLabel}”`
     alike.set(so, [...(alike.get(so) ?? []), names.value[one.section!] ?? ''])
   }
   return [...alike]
@@ -45,7 +40,7 @@ const minds = computed(() => {
         Cut too short last time: {{ labelOf('Paw', one.paw) }}, {{ one.toe ? `toe ${one.toe}` : 'dew claw' }}
       </li>
       <li v-for="one in view.learning" :key="one.subject">
-        Still learning {{ one.subjectLabel }}: so far “{{ one.rungLabel }}”
+        Still learning {{ subjectLabel(one.subject) }}: so far “{{ one.rungLabel }}”
       </li>
     </ul>
     <template v-if="view.changed.length || view.askTheVet">

@@ -16,7 +16,7 @@ public final class Refused extends RuntimeException {
     /** Does not fit the state of things. */
     public Refused(String message) {
         super(message);
-        this.field = null;
+        this.field = "";
     }
 
     /** @param field the one at fault, as it is named where it was entered */
@@ -27,6 +27,6 @@ public final class Refused extends RuntimeException {
 
     /** The field at fault; empty: it does not fit the state of things. */
     public Optional<String> field() {
-        return Optional.ofNullable(field);
+        return Optional.of(field).filter(name -> !name.isEmpty());
     }
 }

@@ -73,8 +73,7 @@ class BesideTheDogTest extends Browsing {
         SessionView session = open(page, 3, "BACK");
         assertThat(session.firstStroke()).isVisible();
         Barriers.assertNone(page, "checklist");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("damp or wet"))
-                .click();
+        button(page, "damp or wet").click();
         assertThat(page.getByText("Not yet: dry it to the skin first")).isVisible();
         CoatMapView.point(page, "SIDE_LEFT");
         assertThat(page.getByText("Knots felt: left side.")).isVisible();

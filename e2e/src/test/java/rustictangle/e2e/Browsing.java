@@ -3,15 +3,18 @@ package rustictangle.e2e;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -104,6 +107,32 @@ abstract class Browsing {
     static void press(Page page, String name) {
         tabTo(page, name);
         page.keyboard().press("Enter");
+    }
+
+    /** What has this role, and a name in which this stands: a text in any case, or a pattern. */
+    private static Locator named(Page page, AriaRole role, Object name, boolean exact) {
+        Page.GetByRoleOptions by = new Page.GetByRoleOptions().setExact(exact);
+        return page.getByRole(role, name instanceof Pattern like ? by.setName(like) : by.setName((String) name));
+    }
+
+    static Locator button(Page page, Object name) {
+        return named(page, AriaRole.BUTTON, name, false);
+    }
+
+    static Locator exactButton(Page page, String name) {
+        return named(page, AriaRole.BUTTON, name, true);
+    }
+
+    static Locator link(Page page, Object name) {
+        return named(page, AriaRole.LINK, name, false);
+    }
+
+    static Locator heading(Page page, Object name) {
+        return named(page, AriaRole.HEADING, name, false);
+    }
+
+    static Locator group(Page page, Object name) {
+        return named(page, AriaRole.GROUP, name, false);
     }
 
     static LocatorAssertions.ContainsTextOptions ignoreCase() {

@@ -33,15 +33,13 @@ class CareTest extends Browsing {
             page.navigate(app.url() + "dogs/1/care/bath");
             assertThat(heading(page, "Rung " + (day - 13) + " of 10:")).isVisible();
             page.getByText("Practise this step").click();
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Relaxed"))
-                    .waitFor();
+            button(page, "Relaxed").waitFor();
             for (int n = 0; n < 3; n++) {
                 answer(page, "practice-trials", "1");
             }
             assertThat(page.getByText("Rung " + (day - 12) + " of 10:")).isVisible();
             page.navigate(app.url() + "dogs/1/care");
-            assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Bath")))
-                    .containsText("practised today");
+            assertThat(link(page, "Bath")).containsText("practised today");
         }
     }
 
@@ -226,8 +224,7 @@ class CareTest extends Browsing {
             page.context().setOffline(false);
             assertThat(page.getByText("What you said is kept here")).hasCount(0);
             page.navigate(app.url() + "dogs/1/care");
-            assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Teeth")))
-                    .containsText("done today");
+            assertThat(link(page, "Teeth")).containsText("done today");
             assertThat(page.getByLabel("14 May: brushed")).hasCount(1);
         }
     }

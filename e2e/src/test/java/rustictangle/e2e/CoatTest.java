@@ -127,17 +127,12 @@ class CoatTest extends Browsing {
         breed.fill("cockerpoo");
         page.getByRole(AriaRole.OPTION).first().click();
         assertThat(breed).hasValue("Cockapoo");
-        assertThat(page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Ears"))
-                        .getByLabel("Long and low"))
-                .isChecked();
+        assertThat(group(page, "Ears").getByLabel("Long and low")).isChecked();
         assertThat(page.getByText("with the coat most have that are called Cockapoo"))
                 .isVisible();
         breed.fill("zebra poodle");
         assertThat(page.getByText("Not in the table")).isVisible();
-        page.getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName("Poodle").setExact(true))
-                .click();
+        exactButton(page, "Poodle").click();
         assertThat(breed).hasValue("Poodle");
         page.getByLabel("Pricked", new Page.GetByLabelOptions().setExact(true)).check();
         page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Gannet");
@@ -162,8 +157,7 @@ class CoatTest extends Browsing {
         assertThat(page.getByText("0.35 mm a day")).isVisible();
         assertThat(page.getByText("Assumed for ever-growing hair")).hasCount(1);
         assertThat(page.getByText("The reading of Thu 14 May is gone")).isVisible();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
-                .click();
+        button(page, "Undo").click();
         assertThat(page.getByText("± 0.11 mm a day")).isVisible();
         measure(page, "2026-05-14", "6400");
         assertThat(page.getByText("Hair is 1 to 400 mm long")).isVisible();

@@ -49,13 +49,11 @@ class DaysTest extends Browsing {
         assertThat(today).containsText("Nothing to brush in that time");
         page.getByLabel("I have").fill("20");
         assertThat(today).containsText(Pattern.compile("about (\\d|1\\d|20)(½)? min"));
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Begin with ")))
-                .click();
+        button(page, Pattern.compile("^Begin with ")).click();
         new SessionView(page).start();
         assertThat(page.locator("progress")).hasAttribute("max", Pattern.compile("[1-9]|1[0-2]"));
         HomeView.open(page, demo.url());
-        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Go on with "))))
-                .isVisible();
+        assertThat(link(page, Pattern.compile("^Go on with "))).isVisible();
     }
 
     private static int minutes(Locator today) {
@@ -69,14 +67,11 @@ class DaysTest extends Browsing {
         Page page = laptop();
         page.navigate(demo.url() + THIMBLE + "when");
         Locator due = page.locator("tbody");
-        Locator soaked =
-                page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("got soaked and dried by itself"));
+        Locator soaked = button(page, "got soaked and dried by itself");
         due.waitFor();
         String before = due.textContent();
         for (String day : List.of("today", "yesterday", "2 days ago")) {
-            page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Day"))
-                    .getByText(day)
-                    .click();
+            group(page, "Day").getByText(day).click();
             soaked.click();
             assertThat(soaked).hasAttribute("aria-pressed", "true");
         }
@@ -84,22 +79,17 @@ class DaysTest extends Browsing {
         page.reload();
         assertThat(due).not().hasText(before);
         String wet = due.textContent();
-        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Day"))
-                .getByText("2 days ago")
-                .click();
+        group(page, "Day").getByText("2 days ago").click();
         soaked.click();
         assertThat(due).not().hasText(wet);
         soaked.click();
         assertThat(due).hasText(wet);
-        Locator bathed = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("was bathed"));
+        Locator bathed = button(page, "was bathed");
         bathed.click();
         assertThat(bathed).hasAttribute("aria-pressed", "true");
         // The places stand in another order when it has arrived.
         assertThat(due).not().hasText(wet);
-        page.getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName("left armpit").setExact(true))
-                .click();
+        exactButton(page, "left armpit").click();
         assertThat(page.locator("[data-rule='rhythm.now']")).isVisible();
         demo.at("2026-05-22T09:00:00Z");
         page.navigate(demo.url());
@@ -107,22 +97,18 @@ class DaysTest extends Browsing {
         assertFalse(
                 page.locator("main").textContent().matches("(?si).*(missed|late|forgot|should have|neglect).*"),
                 "no scolding");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("The days to come"))
-                .click();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("So many minutes a day"))
-                .click();
+        link(page, "The days to come").click();
+        button(page, "So many minutes a day").click();
         Locator first = page.getByLabel(Pattern.compile("^Minutes on ")).first();
         first.fill("15");
         first.press("Enter");
         assertThat(page.getByText("Fri: 15 minutes.")).isVisible();
         assertThat(page.locator(".days .sum").first()).hasText(Pattern.compile("^([0-9]|1[0-5])(½)? min$"));
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
-                .click();
+        button(page, "Undo").click();
         assertThat(first).not().hasValue("15");
         page.reload();
         assertThat(first).not().hasValue("15");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("As long as it takes"))
-                .click();
+        button(page, "As long as it takes").click();
         assertThat(first).hasCount(0);
     }
 
@@ -131,8 +117,7 @@ class DaysTest extends Browsing {
         Page page = laptop();
         page.navigate(demo.url() + THIMBLE + "when/thread");
         Locator readout = page.locator(".readout");
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Until the groom, in 24 days")))
-                .isVisible();
+        assertThat(heading(page, "Until the groom, in 24 days")).isVisible();
         tabTo(page, "back");
         assertThat(readout).containsText("Thu 14 May");
         page.keyboard().press("ArrowRight");
@@ -152,20 +137,15 @@ class DaysTest extends Browsing {
                 new Page.GetByRoleOptions().setName(Pattern.compile("^left side", Pattern.CASE_INSENSITIVE)));
         assertEquals(nothing, row.getByRole(AriaRole.CELL).nth(2).textContent().strip());
         press(page, "no groom");
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("The next 14 days")))
-                .isVisible();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
-                .click();
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Until the groom, in 24 days")))
-                .isVisible();
+        assertThat(heading(page, "The next 14 days")).isVisible();
+        button(page, "Undo").click();
+        assertThat(heading(page, "Until the groom, in 24 days")).isVisible();
         // Neither moving it here nor putting it back loses the hour.
         page.getByLabel("The groomer sees it on").fill("2026-06-08");
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Until the groom, in 25 days")))
-                .isVisible();
+        assertThat(heading(page, "Until the groom, in 25 days")).isVisible();
         assertTrue(demo.send("GET", "api/dogs/3/visits", "").contains("\"nextHour\":\"10:30"));
         press(page, "Undo");
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Until the groom, in 24 days")))
-                .isVisible();
+        assertThat(heading(page, "Until the groom, in 24 days")).isVisible();
         assertTrue(demo.send("GET", "api/dogs/3/visits", "").contains("\"nextHour\":\"10:30"));
         page.navigate(demo.url() + THIMBLE + "when/learned");
         assertThat(page.getByText(Pattern.compile("as often as usual|often than usual"))
@@ -180,8 +160,7 @@ class DaysTest extends Browsing {
         assertThat(page.locator("[data-test=groom]")).containsText("Sun 7 Jun");
         page.getByLabel("Move it to").fill("2026-06-10");
         assertThat(page.locator("[data-test=groom]")).containsText("Wed 10 Jun");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
-                .click();
+        button(page, "Undo").click();
         assertThat(page.locator("[data-test=groom]")).containsText("Sun 7 Jun");
         page.getByLabel("Move it to").fill("2026-05-01");
         assertThat(page.getByText("The next groom is after today")).isVisible();
@@ -189,8 +168,7 @@ class DaysTest extends Browsing {
 
         page.getByLabel("at", new Page.GetByLabelOptions().setExact(true)).fill("14:15");
         assertThat(page.locator("[data-test=groom]")).containsText("Sun 7 Jun at 14:15");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
-                .click();
+        button(page, "Undo").click();
         assertThat(page.locator("[data-test=groom]")).containsText("Sun 7 Jun at 10:30");
 
         page.navigate(demo.url() + "dogs/2/groom");
@@ -241,8 +219,7 @@ class DaysTest extends Browsing {
     }
 
     private static void yesOrNo(Page page, String name) {
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name))
-                .press("Enter");
+        button(page, name).press("Enter");
     }
 
     @Test
@@ -250,12 +227,8 @@ class DaysTest extends Browsing {
         Page page = laptop();
         page.navigate(demo.url() + THIMBLE + "groom/sheet");
         page.getByLabel("Your wish").fill("Leave the beard, please.");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep"))
-                .click();
-        assertThat(page.getByRole(
-                        AriaRole.HEADING,
-                        new Page.GetByRoleOptions().setName("Our wish").setExact(true)))
-                .isVisible();
+        button(page, "Keep").click();
+        assertThat(heading(page, "Our wish")).isVisible();
         try (PDDocument printed =
                 Loader.loadPDF(page.pdf(new Page.PdfOptions().setFormat("A4").setLandscape(true)))) {
             assertEquals(1, printed.getNumberOfPages());
@@ -282,16 +255,14 @@ class DaysTest extends Browsing {
         page.waitForDownload(() -> page.getByText("everything as JSON").click()).saveAs(file);
         demo.send("DELETE", "api/dogs/4", "");
         page.getByLabel("Take over a JSON file").setInputFiles(file);
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Replace everything by everything.json"))
-                .click();
+        button(page, "Replace everything by everything.json").click();
         assertThat(page.getByText("Everything is as in the file.")).isVisible();
         page.navigate(demo.url());
         assertThat(new HomeView(page).dog("Pintle")).isVisible();
         page.navigate(demo.url() + "settings");
         Path foreign = Files.writeString(folder.resolve("foreign.json"), "{\"dogs\": []}");
         page.getByLabel("Take over a JSON file").setInputFiles(foreign);
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Replace everything by foreign.json"))
-                .click();
+        button(page, "Replace everything by foreign.json").click();
         assertThat(page.getByText("Nothing was changed")).isVisible();
         page.navigate(demo.url() + "messages");
         assertThat(page.getByText("simulated one")).isVisible();

@@ -106,8 +106,7 @@ class DemoTest extends Browsing {
         page.navigate(app.url() + "settings");
         page.getByLabel("Inches").check();
         page.getByLabel("Pounds").check();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep"))
-                .click();
+        button(page, "Keep").click();
         page.getByText("Kept.").waitFor();
         page.navigate(app.url() + "dogs/1/tools");
         assertThat(page.getByText("38.6 lb")).isVisible();
@@ -118,8 +117,7 @@ class DemoTest extends Browsing {
         page.navigate(app.url() + "settings");
         page.getByLabel("Millimetres").check();
         page.getByLabel("Kilograms").check();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep"))
-                .click();
+        button(page, "Keep").click();
         page.getByText("Kept.").waitFor();
     }
 
@@ -205,8 +203,7 @@ class DemoTest extends Browsing {
         // Keys are heeded again once the first try is stored.
         page.waitForResponse(answer -> answer.url().endsWith("/events"), () -> page.keyboard()
                 .press("2"));
-        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Not yet")))
-                .isEnabled();
+        assertThat(button(page, "Not yet")).isEnabled();
         page.keyboard().press("2");
         assertThat(session.heading("Leave it, and come back")).isVisible();
         page.reload();
@@ -243,8 +240,7 @@ class DemoTest extends Browsing {
     void whatTheDayDidIsSaidWithOneTapBringsBrushingForwardAndIsTakenBackWithAnother() {
         Page page = laptop();
         page.navigate(app.url() + "dogs/3/when");
-        Locator soaked =
-                page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("got soaked and dried by itself"));
+        Locator soaked = button(page, "got soaked and dried by itself");
         assertThat(page.getByText("It rained yesterday (simulated weather).")).isVisible();
         Locator due = page.locator("tbody");
         String before = due.textContent();
@@ -257,9 +253,7 @@ class DemoTest extends Browsing {
         assertThat(soaked).hasAttribute("aria-pressed", "false");
         assertThat(due).hasText(before);
         page.getByText("It got soaked").click();
-        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Day"))
-                .getByText("yesterday")
-                .click();
+        group(page, "Day").getByText("yesterday").click();
         assertThat(soaked).hasAttribute("aria-pressed", "true");
         soaked.click();
         assertThat(soaked).hasAttribute("aria-pressed", "false");

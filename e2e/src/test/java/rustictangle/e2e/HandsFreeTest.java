@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
@@ -116,8 +117,8 @@ class HandsFreeTest extends Browsing {
         assertThat(home.dog("Gannet")).containsText(due);
         int before = taps(page);
         home.dog("Gannet").getByText("I brushed already").click();
-        button(page, "Whole dog").click();
-        button(page, "A tangle, now out").click();
+        firstButton(page, "Whole dog").click();
+        firstButton(page, "A tangle, now out").click();
         CoatMapView.point(page, "SIDE_LEFT");
         CoatMapView.point(page, "FRONT_LEG_LEFT");
         assertThat(page.getByText("29 of 29 places, 2 tangles out")).isVisible();
@@ -125,8 +126,8 @@ class HandsFreeTest extends Browsing {
         // The page closed in the middle loses nothing.
         page.reload();
         assertThat(page.getByText("29 of 29 places, 2 tangles out")).isVisible();
-        button(page, "Keep it").click();
-        button(page, "Undo").click();
+        firstButton(page, "Keep it").click();
+        firstButton(page, "Undo").click();
         assertTrue(taps(page) - before <= 9, taps(page) - before + " touches, Undo among them");
         // As fast as the offer to undo goes by, whatever the machine: what became of it is asked of the server.
         page.waitForCondition(() -> today(2) == 0);
@@ -143,16 +144,16 @@ class HandsFreeTest extends Browsing {
         drag(page, "THIGH_LEFT", "SIDE_LEFT", "SHOULDER_LEFT");
         assertThat(step(page, "left hind leg")).hasAttribute("aria-pressed", "true");
         assertThat(step(page, "left side and shoulder")).hasAttribute("aria-pressed", "true");
-        button(page, "Take back the last touch").click();
+        firstButton(page, "Take back the last touch").click();
         assertThat(step(page, "left side and shoulder")).hasAttribute("aria-pressed", "false");
-        button(page, "yesterday").click();
-        button(page, "was not used").click();
+        firstButton(page, "yesterday").click();
+        firstButton(page, "was not used").click();
         page.getByLabel("It took").fill("400");
-        button(page, "Keep it").click();
+        firstButton(page, "Keep it").click();
         assertThat(page.getByText("1 to 150 minutes")).isVisible();
         assertThat(page.getByText("6 of 29 places").first()).isVisible();
         page.getByLabel("It took").fill("12");
-        button(page, "Keep it").click();
+        firstButton(page, "Keep it").click();
         assertThat(page.getByText("Kept: 6 of 29 places.")).isVisible();
         page.navigate(app.url() + "dogs/1/when/history");
         page.locator("tbody tr").first().getByRole(AriaRole.LINK).click();
@@ -164,9 +165,9 @@ class HandsFreeTest extends Browsing {
         Page page = phone();
         HomeView home = HomeView.open(page, app.url());
         home.dog("Gannet").getByText("I brushed already").click();
-        button(page, "Whole dog").click();
+        firstButton(page, "Whole dog").click();
         page.context().setOffline(true);
-        button(page, "Keep it").click();
+        firstButton(page, "Keep it").click();
         assertThat(page.getByText("Kept: 29 of 29 places.")).isVisible();
         page.context().setOffline(false);
         assertThat(home.dog("Gannet")).containsText("Nothing due");
@@ -314,8 +315,7 @@ class HandsFreeTest extends Browsing {
     }
 
     private static com.microsoft.playwright.Locator step(Page page, String label) {
-        return page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Steps"))
-                .getByText(label);
+        return group(page, "Steps").getByText(label);
     }
 
     private static void assertFitsTheScreen(Page page) {
@@ -355,9 +355,8 @@ class HandsFreeTest extends Browsing {
         return ((Number) page.evaluate("() => +(localStorage.taps ?? 0)")).intValue();
     }
 
-    private static com.microsoft.playwright.Locator button(Page page, String name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name))
-                .first();
+    private static Locator firstButton(Page page, String name) {
+        return button(page, name).first();
     }
 
     /** A session of the whole dog, or of these places. */

@@ -116,8 +116,7 @@ class KitTest extends Browsing {
         assertThat(page.getByLabel("length in")).hasValue("240");
         drawer.pinLength("24").putIn();
         assertThat(page.getByText("In the drawer: slicker.")).isVisible();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
-                .click();
+        button(page, "Undo").click();
         assertThat(drawer.tool("not looked over")).hasCount(0);
     }
 

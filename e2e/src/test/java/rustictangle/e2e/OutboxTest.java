@@ -7,7 +7,6 @@ import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
-import com.microsoft.playwright.options.AriaRole;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.PreparedStatement;
@@ -118,8 +117,7 @@ class OutboxTest extends Browsing {
             page.reload();
             page.getByText("This could not be kept").waitFor();
             Barriers.assertNone(page, "a final no");
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("I have read it"))
-                    .click();
+            button(page, "I have read it").click();
             assertThat(page.getByText("This could not be kept")).not().isVisible();
         } finally {
             app.send("POST", "api/dogs/2/restore", "");

@@ -10,6 +10,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -116,9 +117,18 @@ public final class RunningApp implements AutoCloseable {
             SHARED.put(demo, app);
         } else {
             app.at(Browsing.MORNING).sql("restore from '" + app.beginning() + "'");
-            app.get("api/home");
+            app.forgetCopies();
         }
         return app;
+    }
+
+    /** The copies that it kept of what was taken over. */
+    private void forgetCopies() throws IOException {
+        try (DirectoryStream<Path> copies = Files.newDirectoryStream(data.getParent(), "*.before-*")) {
+            for (Path copy : copies) {
+                Files.delete(copy);
+            }
+        }
     }
 
     /** How its data was in the beginning. */
@@ -145,7 +155,7 @@ public final class RunningApp implements AutoCloseable {
     }
 
     /** The data file. */
-    Path data() {
+    public Path data() {
         return data;
     }
 

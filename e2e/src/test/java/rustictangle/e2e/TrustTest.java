@@ -4,7 +4,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -96,8 +95,7 @@ class TrustTest extends Browsing {
             page.navigate(app.url() + "dogs/1/practice?subject=COMB&section=BACK");
             assertThat(page.getByText("Rung 6 of 10:")).isVisible();
             page.getByText("Begin lower").click();
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("3 touches it with the nose"))
-                    .click();
+            button(page, "3 touches it with the nose").click();
             assertThat(page.getByText("Rung 3 of 10:")).isVisible();
             page.keyboard().press("g");
             assertThat(page.getByText("Hands off. What was it?")).isVisible();
@@ -105,8 +103,7 @@ class TrustTest extends Browsing {
             page.keyboard().press("1");
             assertThat(page.locator("[data-rule='trust.in-peace']")).isVisible();
             page.navigate(app.url() + "dogs/1/when");
-            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Closed for brushing")))
-                    .isVisible();
+            assertThat(heading(page, "Closed for brushing")).isVisible();
         }
     }
 
@@ -129,8 +126,7 @@ class TrustTest extends Browsing {
 
     private static void answers(Page page, String... keys) {
         for (String key : keys) {
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Relaxed"))
-                    .waitFor();
+            button(page, "Relaxed").waitFor();
             page.waitForResponse(answer -> answer.url().contains("practice-trials"), () -> page.keyboard()
                     .press(key));
             // The next answer is heeded once this one has been stored and shown.
@@ -180,16 +176,13 @@ class TrustTest extends Browsing {
             assertThat(page.getByText("Closed until the vet has seen it: belly and groin"))
                     .isVisible();
             page.navigate(app.url() + "dogs/1/when");
-            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Closed for brushing")))
-                    .isVisible();
+            assertThat(heading(page, "Closed for brushing")).isVisible();
             Barriers.assertNone(page, "a closed place");
             page.getByLabel("What the vet said of it").fill("A salve, twice a day.");
             page.getByLabel("What the vet said of it").press("Enter");
-            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Closed for brushing")))
-                    .hasCount(0);
+            assertThat(heading(page, "Closed for brushing")).hasCount(0);
             press(page, "Undo");
-            assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Closed for brushing")))
-                    .isVisible();
+            assertThat(heading(page, "Closed for brushing")).isVisible();
         }
     }
 

@@ -5,6 +5,8 @@ import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 
 /**
  * The smallest set of offers that covers everything open, or the cheapest, and among those the one that leaves the least
@@ -36,7 +38,7 @@ final class CoverProblem {
 
     private int budget;
     private int bestShort;
-    private List<Integer> bestChosen;
+    private Optional<List<Integer>> bestChosen = Optional.empty();
 
     /**
      * @param owned  for each purpose the best grade in the drawer
@@ -75,11 +77,11 @@ final class CoverProblem {
     }
 
     Solution solve() {
-        for (int size = 0; bestChosen == null; size++) {
+        for (int size = 0; bestChosen.isEmpty(); size++) {
             bestShort = Integer.MAX_VALUE;
             search(openGroups, rightAlready, new ArrayList<>(), new BitSet(), size);
         }
-        return new Solution(bestChosen.stream().sorted().toList(), bestShort);
+        return new Solution(bestChosen.orElseThrow().stream().sorted().toList(), bestShort);
     }
 
     /**
@@ -91,7 +93,7 @@ final class CoverProblem {
         budget = atMost;
         bestShort = Integer.MAX_VALUE;
         pay(openGroups, rightAlready, new ArrayList<>(), new BitSet(), 0);
-        return new Solution(bestChosen.stream().sorted().toList(), bestShort);
+        return new Solution(bestChosen.orElseThrow().stream().sorted().toList(), bestShort);
     }
 
     private void pay(BitSet uncovered, BitSet right, List<Integer> chosen, BitSet excluded, int spent) {
@@ -100,7 +102,7 @@ final class CoverProblem {
             if (spent < budget || shortOfRight < bestShort) {
                 budget = spent;
                 bestShort = shortOfRight;
-                bestChosen = List.copyOf(chosen);
+                bestChosen = Optional.of(List.copyOf(chosen));
             }
             return;
         }
@@ -125,7 +127,7 @@ final class CoverProblem {
             int shortOfRight = weightOutside(right);
             if (shortOfRight < bestShort) {
                 bestShort = shortOfRight;
-                bestChosen = List.copyOf(chosen);
+                bestChosen = Optional.of(List.copyOf(chosen));
             }
             return;
         }
@@ -161,7 +163,7 @@ final class CoverProblem {
                 fewest = coverers;
             }
         }
-        return fewest;
+        return Objects.requireNonNull(fewest, "nothing is uncovered");
     }
 
     private BitSet rightAtBest(BitSet right, BitSet excluded) {

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import rustictangle.core.Every;
 import rustictangle.core.Reason;
+import rustictangle.core.Sure;
 import rustictangle.core.Table;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.log.CareJob;
@@ -39,7 +40,7 @@ public record CareRules(
             Table.byConstant(CareJob.class, CareRules.class, "jobs.txt", 9, CareRules::read);
 
     public static CareRules of(CareJob job) {
-        return BY_JOB.get(job);
+        return Sure.at(BY_JOB, job);
     }
 
     /**

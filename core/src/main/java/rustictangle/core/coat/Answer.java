@@ -1,7 +1,9 @@
 package rustictangle.core.coat;
 
+import rustictangle.core.Choice;
+
 /** One possible answer to an {@link Observation}. How often which coat gives it stands with {@link Strain}. */
-public enum Answer {
+public enum Answer implements Choice {
     ONE_LAYER(Observation.LAYERS, "One layer", "one layer of hair"),
     TWO_LAYERS(Observation.LAYERS, "Coarse hair over soft fluff", "two layers"),
     BARE_SKIN(Observation.LAYERS, "Bare skin, no parting to lay", "bare skin"),
@@ -42,25 +44,20 @@ public enum Answer {
     HARDLY(Observation.SKIN_SHOWS, "Hardly, even parted", "skin hardly shows");
 
     private final Observation to;
-    private final String label;
-    private final String seen;
+    private final Words words;
 
-    Answer(Observation to, String label, String seen) {
+    /** @param seen the same within a sentence */
+    Answer(Observation to, String title, String seen) {
         this.to = to;
-        this.label = label;
-        this.seen = seen;
+        words = new Words(seen, title, "");
     }
 
     public Observation to() {
         return to;
     }
 
-    public String label() {
-        return label;
-    }
-
-    /** The same within a sentence. */
-    public String seen() {
-        return seen;
+    @Override
+    public Words words() {
+        return words;
     }
 }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import rustictangle.core.Sure;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
 
@@ -32,7 +33,11 @@ public record Coat(Map<Region, RegionCoat> regions, boolean sheddingHeavily, boo
 
     /** What grows on this section: the hair of its region. */
     public RegionCoat at(Section section) {
-        return regions.get(section.region());
+        return at(section.region());
+    }
+
+    public RegionCoat at(Region region) {
+        return Sure.at(regions, region);
     }
 
     /** The same after a groom that leaves so much at {@link #clippedRegions()}. */
@@ -94,7 +99,7 @@ public record Coat(Map<Region, RegionCoat> regions, boolean sheddingHeavily, boo
     public double shagginess() {
         double shortest = Double.MAX_VALUE;
         for (Region region : new Region[] {Region.BODY, Region.LEGS}) {
-            RegionCoat hair = regions.get(region);
+            RegionCoat hair = at(region);
             shortest = Math.min(
                     shortest, hair.kind() == CoatKind.DOUBLE ? hair.length().millimetres() : 0);
         }

@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import rustictangle.core.Reason;
 import rustictangle.core.Refused;
+import rustictangle.core.Sure;
 import rustictangle.core.coat.Finding.Decider;
 import rustictangle.core.coat.Finding.Judged;
 import rustictangle.core.coat.Finding.Likely;
@@ -111,7 +112,7 @@ public final class CoatFinder {
     }
 
     private String seenWhere(Predicate<Answer> condition) {
-        return seen.values().stream().filter(condition).map(Answer::seen).collect(Collectors.joining(", "));
+        return seen.values().stream().filter(condition).map(Answer::label).collect(Collectors.joining(", "));
     }
 
     private static double average(Answer answer) {
@@ -166,7 +167,7 @@ public final class CoatFinder {
                 density,
                 Sureness.SURE,
                 new Reason(
-                        "coat.finder-density", "The hair is " + density.label() + ", because " + answer.seen() + "."));
+                        "coat.finder-density", "The hair is " + density.label() + ", because " + answer.label() + "."));
     }
 
     private Judged<Texture> texture(CoatKind kind) {
@@ -178,7 +179,7 @@ public final class CoatFinder {
                     new Reason(
                             "coat.finder-texture",
                             felt.get().title() + ", because "
-                                    + seen.get(Observation.FEEL).seen()
+                                    + Sure.at(seen, Observation.FEEL).label()
                                     + (felt.get() == Texture.CURLY ? " and springs back." : ".")));
         }
         Texture usual = kind.usualTexture();
@@ -217,7 +218,7 @@ public final class CoatFinder {
                 new Reason(
                         "coat.finder-undercoat",
                         (two ? "Undercoat, because the parting shows " : "No undercoat, because the parting shows ")
-                                + layers.seen() + "."));
+                                + layers.label() + "."));
     }
 
     private static Optional<Reason> limits(CoatKind kind) {

@@ -1,7 +1,9 @@
 package rustictangle.core.coat;
 
+import rustictangle.core.Choice;
+
 /** Kinds of coat by how they must be cared for. */
-public enum CoatKind {
+public enum CoatKind implements Choice {
     SMOOTH("smooth", Texture.SOFT, "short, flat, lies close"),
     DOUBLE("double", Texture.HARSH, "coarse guard hair over a dense soft undercoat"),
     DROP("drop", Texture.SILKY, "long and silky, hangs straight from a parting"),
@@ -15,18 +17,17 @@ public enum CoatKind {
     /** Bare skin: recognised, and nothing to brush. */
     HAIRLESS("hairless", Texture.SOFT, "bare skin, or next to it");
 
-    private final String label;
+    private final Words words;
     private final Texture usualTexture;
-    private final String recognisedBy;
 
     CoatKind(String label, Texture usualTexture, String recognisedBy) {
-        this.label = label;
+        words = new Words(label, recognisedBy);
         this.usualTexture = usualTexture;
-        this.recognisedBy = recognisedBy;
     }
 
-    public String label() {
-        return label;
+    @Override
+    public Words words() {
+        return words;
     }
 
     /** The texture to propose when the owner has not felt for it. */
@@ -52,10 +53,5 @@ public enum CoatKind {
     /** Whether it has a soft undercoat as a rule. */
     public boolean usuallyUndercoat() {
         return this == DOUBLE || this == WIRE;
-    }
-
-    /** How an owner tells it, in one line. */
-    public String recognisedBy() {
-        return recognisedBy;
     }
 }

@@ -12,6 +12,7 @@ import static rustictangle.core.coat.CoatKind.WIRE;
 
 import java.util.EnumMap;
 import java.util.Map;
+import rustictangle.core.Sure;
 import rustictangle.core.dog.Region;
 
 /**
@@ -59,7 +60,7 @@ enum CoatPattern {
     Coat coat(double scale, Clipped clipped, Colour colour) {
         Map<Region, RegionCoat> regions = new EnumMap<>(Region.class);
         for (Region region : Region.values()) {
-            CoatKind kind = kinds.get(region);
+            CoatKind kind = Sure.at(kinds, region);
             double mm = kind == HAIRLESS ? 1 : Math.max(1, Math.round(millimetres[region.ordinal()] * scale));
             boolean beneath = undercoat && kind != FEATHERED;
             regions.put(

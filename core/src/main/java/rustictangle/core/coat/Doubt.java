@@ -76,7 +76,7 @@ public record Doubt(Region region, Aspect aspect, Reason question) {
                             "coat.doubt-texture",
                             hair.texture().title() + " hair in a "
                                     + hair.kind().label() + " coat? That kind is "
-                                    + hair.kind().recognisedBy() + ".")));
+                                    + hair.kind().hint() + ".")));
         }
     }
 

@@ -2,6 +2,7 @@ package rustictangle.core.coat;
 
 import java.util.List;
 import java.util.Optional;
+import rustictangle.core.Choice;
 import rustictangle.core.Reason;
 
 /**
@@ -52,19 +53,20 @@ public record Finding(
     public record Decider(Observation observation, boolean answered, Answer forFirst, Answer forSecond) {}
 
     /** How far an answer can be relied on. */
-    public enum Sureness {
+    public enum Sureness implements Choice {
         SURE("sure"),
         FAIRLY_SURE("fairly sure"),
         GUESS("a guess");
 
-        private final String label;
+        private final Words words;
 
         Sureness(String label) {
-            this.label = label;
+            words = new Words(label);
         }
 
-        public String label() {
-            return label;
+        @Override
+        public Words words() {
+            return words;
         }
 
         /** From 90 % sure, from 70 % fairly sure. Own estimate. */

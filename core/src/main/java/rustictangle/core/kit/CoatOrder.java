@@ -33,6 +33,7 @@ import static rustictangle.core.log.ToolKind.WOODEN_PIN_BRUSH;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import rustictangle.core.Sure;
 import rustictangle.core.log.ToolKind;
 
 /**
@@ -179,7 +180,7 @@ enum CoatOrder {
 
     /** What brushes, the last of them leading. */
     List<ToolStep> brushes(LeadSchool school) {
-        return brushes.get(school);
+        return Sure.at(brushes, school);
     }
 
     List<ToolStep> after() {

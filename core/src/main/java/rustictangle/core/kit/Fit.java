@@ -88,7 +88,7 @@ public record Fit(Tool tool, ToolStep step, Need need, double score, Verdict ver
             return List.of(new Reason(
                     "kit.no-job",
                     "Nothing in the order here asks for a " + tool.kind().label() + ": it is good for "
-                            + tool.kind().goodFor() + "."));
+                            + tool.kind().hint() + "."));
         }
         for (FitPart part : parts()) {
             if (part.value() < WORTH_NAMING) {

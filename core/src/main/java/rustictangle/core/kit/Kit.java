@@ -52,8 +52,8 @@ public record Kit(Match match, List<SectionKit> sections, Optional<Reason> incom
         Fit[] bestAt = new Fit[order.size()];
         List<Fit> fits = new ArrayList<>(drawer.size());
         for (Tool tool : drawer) {
-            Fit best = null;
             Fit[] here = Fit.atEachStep(tool, need);
+            Fit best = here[0];
             for (int s = 0; s < here.length; s++) {
                 best = better(best, here[s]);
                 if (here[s].verdict().serves()) {

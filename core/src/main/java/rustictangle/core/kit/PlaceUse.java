@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import rustictangle.core.Reason;
+import rustictangle.core.Sure;
 import rustictangle.core.Table;
 import rustictangle.core.dog.Part;
 import rustictangle.core.dog.Section;
@@ -43,7 +44,7 @@ public record PlaceUse(Direction direction, boolean slicker, boolean rake, boole
             Table.byConstant(Part.class, PlaceUse.class, "places.txt", COLUMNS, PlaceUse::use);
 
     public static PlaceUse at(Section section) {
-        return TABLE.get(section.part());
+        return Sure.at(TABLE, section.part());
     }
 
     /** The same step as it is safe here; empty: not here at all. */

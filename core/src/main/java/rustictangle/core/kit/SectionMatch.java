@@ -99,7 +99,7 @@ final class SectionMatch {
                         .count()
                 > 1;
         if (approach.lead().isPresent() && schoolsDiffer) {
-            reasons.add(1, new Reason("kit.school", "Your choice, " + school.label() + ": " + school.suits()));
+            reasons.add(1, new Reason("kit.school", "Your choice, " + school.label() + ": " + school.hint()));
         }
         place.direction().why().filter(why -> hair.kind().mats()).ifPresent(reasons::add);
         // Also where no step asks for pins: a brush that stands in must still suit the hair.

@@ -1,22 +1,25 @@
 package rustictangle.core.kit;
 
+import rustictangle.core.Choice;
+
 /** How well a tool serves a section, in words. The limits between them are own estimates. */
-public enum Verdict {
+public enum Verdict implements Choice {
     RIGHT("right", 80),
     WILL_DO("will do", 55),
     WEAK("weak", 0),
     NEVER_HERE("never here", Double.NEGATIVE_INFINITY);
 
-    private final String label;
+    private final Words words;
     private final double from;
 
     Verdict(String label, double from) {
-        this.label = label;
+        words = new Words(label);
         this.from = from;
     }
 
-    public String label() {
-        return label;
+    @Override
+    public Words words() {
+        return words;
     }
 
     /** The verdict on a score in [0, 100] of a tool that is allowed. */

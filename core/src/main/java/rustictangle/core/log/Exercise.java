@@ -21,25 +21,25 @@ public enum Exercise implements Subject {
     NAIL_CLIPPERS("nail clippers", true, CareJob.NAILS),
     NAIL_GRINDER("nail grinder", true, CareJob.NAILS);
 
-    private final String label;
+    private final Words words;
     private final boolean care;
     private final Optional<CareJob> job;
 
     Exercise(String label) {
-        this.label = label;
+        words = new Words(label);
         care = false;
         job = Optional.empty();
     }
 
     Exercise(String label, boolean care, CareJob job) {
-        this.label = label;
+        words = new Words(label);
         this.care = care;
         this.job = Optional.of(job);
     }
 
     @Override
-    public String label() {
-        return label;
+    public Words words() {
+        return words;
     }
 
     /** What a dog learns for a job at the table, the usual first: one of them will do. None: nothing of its own. */

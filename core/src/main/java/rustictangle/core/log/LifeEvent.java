@@ -2,6 +2,8 @@ package rustictangle.core.log;
 
 import java.util.Map;
 import java.util.Optional;
+import rustictangle.core.Choice;
+import rustictangle.core.Sure;
 import rustictangle.core.Table;
 import rustictangle.core.dog.Habit;
 import rustictangle.core.dog.Wear;
@@ -10,7 +12,7 @@ import rustictangle.core.dog.Wear;
  * Something that happened on one day and works on the coat. What else is known of it stands in its row of {@code
  * events.txt}, a table that a groomer can proof-read.
  */
-public enum LifeEvent {
+public enum LifeEvent implements Choice {
     SWAM("swam"),
     SOAKED("got soaked and dried by itself"),
     SAND_OR_BURRS("ran through sand or burrs"),
@@ -22,15 +24,16 @@ public enum LifeEvent {
     /** So many days back something may be remembered, today included. Own estimate: older days say little about what is due. */
     public static final int REMEMBERED_DAYS = 7;
 
-    private final String label;
+    private final Words words;
 
     LifeEvent(String label) {
-        this.label = label;
+        words = new Words(label);
     }
 
     /** After the dog's name. */
-    public String label() {
-        return label;
+    @Override
+    public Words words() {
+        return words;
     }
 
     /** How wet it makes the coat. */
@@ -63,7 +66,7 @@ public enum LifeEvent {
     }
 
     private Traits traits() {
-        return TraitsTable.ROWS.get(this);
+        return Sure.at(TraitsTable.ROWS, this);
     }
 
     /** Whether the coat is wet after it, at least in parts. */

@@ -16,6 +16,7 @@ import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import rustictangle.core.Sure;
 
 /**
  * What stands of a dog's log, or of the household's, as far back as it still says something. Immutable.
@@ -112,7 +113,7 @@ public final class Log {
      */
     public static Log of(List<Entry> entries, Instant midnight) {
         Map<Boolean, List<Entry>> days = splitAt(midnight, standing(entries));
-        return of(midnight, new Part(days.get(false)), days.get(true), undosIn(entries));
+        return of(midnight, new Part(Sure.at(days, false)), Sure.at(days, true), undosIn(entries));
     }
 
     private static Log of(Instant midnight, Part past, List<Entry> today, List<Entry> undos) {
@@ -124,7 +125,7 @@ public final class Log {
                 .map(Entry::at)
                 .orElse(midnight);
         Map<Boolean, List<Entry>> parts = splitAt(begun, today);
-        return new Log(midnight, past, new Part(parts.get(false)), new Part(parts.get(true)), undos);
+        return new Log(midnight, past, new Part(Sure.at(parts, false)), new Part(Sure.at(parts, true)), undos);
     }
 
     /** True: from that moment on; a session is kept together where it began. */

@@ -4,14 +4,13 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import rustictangle.core.Choice;
 
 /** What a dog learns to accept: a tool, at every place on its own, or an exercise, once. */
-public sealed interface Subject permits ToolKind, Exercise {
+public sealed interface Subject extends Choice permits ToolKind, Exercise {
 
     /** By which it is written. */
     String name();
-
-    String label();
 
     /** Whether there is anything to get used to: hands, gel, cornstarch, a professional's blades have nothing. */
     boolean isLearned();

@@ -15,6 +15,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import rustictangle.core.Sure;
 import rustictangle.core.Table;
 
 /**
@@ -93,14 +94,13 @@ public enum ToolKind implements Subject {
     DESHEDDING_BLADE("de-shedding blade", "a professional's hand", "home: it cuts guard hair and scratches"),
     DEMATTING_BLADE("dematting blade or mat breaker", "a professional's hand", "home: it cuts and burns skin");
 
-    private final String label;
-    private final String good;
+    private final Words words;
     private final String notFor;
     private final Set<ToolProperty> properties;
 
+    /** @param good what for, in one line */
     ToolKind(String label, String good, String notFor, ToolProperty... properties) {
-        this.label = label;
-        this.good = good;
+        words = new Words(label, good);
         this.notFor = notFor;
         EnumSet<ToolProperty> set = EnumSet.noneOf(ToolProperty.class);
         set.addAll(Arrays.asList(properties));
@@ -108,13 +108,8 @@ public enum ToolKind implements Subject {
     }
 
     @Override
-    public String label() {
-        return label;
-    }
-
-    /** What it is good for, in one line. */
-    public String goodFor() {
-        return good;
+    public Words words() {
+        return words;
     }
 
     /** What it is not for, in one line. */
@@ -211,7 +206,7 @@ public enum ToolKind implements Subject {
     }
 
     private Traits traits() {
-        return TraitsTable.ROWS.get(this);
+        return Sure.at(TraitsTable.ROWS, this);
     }
 
     public Work work() {

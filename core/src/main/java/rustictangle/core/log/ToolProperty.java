@@ -1,7 +1,9 @@
 package rustictangle.core.log;
 
+import rustictangle.core.Choice;
+
 /** What about a tool can be measured or seen, and decides where it fits. */
-public enum ToolProperty {
+public enum ToolProperty implements Choice {
     /** What the tool is made to do, against what is asked here. */
     JOB("made for it"),
     /** Pin or wire length. */
@@ -14,13 +16,14 @@ public enum ToolProperty {
     WIDTH("head width"),
     SPACING("teeth");
 
-    private final String label;
+    private final Words words;
 
     ToolProperty(String label) {
-        this.label = label;
+        words = new Words(label);
     }
 
-    public String label() {
-        return label;
+    @Override
+    public Words words() {
+        return words;
     }
 }

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import rustictangle.core.Every;
 import rustictangle.core.Reason;
+import rustictangle.core.Sure;
 import rustictangle.core.dog.Section;
 import rustictangle.core.plan.SectionPlan.State;
 import rustictangle.core.rhythm.LongRun;
@@ -43,7 +44,7 @@ public record DogPlan(List<SectionPlan> sections, Optional<LocalDate> next, Reas
         for (SectionRhythm here : dog.forecast().sections()) {
             sections.add(
                     dog.places().containsKey(here.section())
-                            ? section(dog, here, days.get(here.section()), today)
+                            ? section(dog, here, Sure.at(days, here.section()), today)
                             : notBrushed(here));
         }
         Optional<LocalDate> next =
@@ -84,7 +85,7 @@ public record DogPlan(List<SectionPlan> sections, Optional<LocalDate> next, Reas
 
     private static SectionPlan section(Workload dog, SectionRhythm here, BitSet days, LocalDate today) {
         Outlook outlook = dog.forecast().at(here.section()).orElseThrow();
-        Workload.PlaceWork place = dog.places().get(here.section());
+        Workload.PlaceWork place = dog.place(here.section());
         boolean training =
                 place.closed().isEmpty() && place.from().filter(day -> day == 0).isEmpty();
         List<Integer> on = days.stream().boxed().toList();

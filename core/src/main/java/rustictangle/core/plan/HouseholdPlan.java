@@ -78,7 +78,7 @@ public final class HouseholdPlan {
             days.get(g).forEach((section, on) -> {
                 if (on.get(day)) {
                     places.add(new PlannedPlace(
-                            dog, section, dogs.get(dog).places().get(section).minutes()));
+                            dog, section, dogs.get(dog).place(section).minutes()));
                 }
             });
         }
@@ -103,7 +103,7 @@ public final class HouseholdPlan {
         Workload of = dogs.get(dog);
         return days.get(dog).entrySet().stream()
                 .filter(place -> place.getValue().get(day))
-                .mapToDouble(place -> of.places().get(place.getKey()).minutes())
+                .mapToDouble(place -> of.place(place.getKey()).minutes())
                 .sum();
     }
 

@@ -19,7 +19,7 @@ record InTheLongRun(int days, int from, int to, double accepted) {
     static InTheLongRun of(Workload dog, Section section) {
         EveryDay days = dog.forecast().everyDay(section).orElseThrow();
         TangleRate rate = dog.forecast().at(section).orElseThrow().rate();
-        double minutes = dog.places().get(section).minutes() * dog.withSettingUp();
+        double minutes = dog.place(section).minutes() * dog.withSettingUp();
         double best = LongRun.alone(minutes, days, dog.comfort());
         return new InTheLongRun(
                 whole(best),

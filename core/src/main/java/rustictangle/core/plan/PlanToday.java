@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import rustictangle.core.Sure;
 import rustictangle.core.care.CareDue;
 import rustictangle.core.dog.Section;
 import rustictangle.core.rhythm.Comfort;
@@ -71,7 +72,7 @@ public record PlanToday(
         return Optional.of(IntStream.range(0, days)
                 .mapToDouble(day -> Math.max(
                         0,
-                        facts.set.get(facts.today.plusDays(day).getDayOfWeek())
+                        Sure.at(facts.set, facts.today.plusDays(day).getDayOfWeek())
                                 - facts.care.minutes(day)
                                 - (day == 0 ? facts.spentSeconds + left : practice) / 60.0))
                 .toArray());

@@ -52,7 +52,7 @@ final class Planner {
     private Schedule plan() {
         List<SessionDays.Found> found = new ArrayList<>();
         for (int g = 0; g < dogs.size(); g++) {
-            found.add(SessionDays.cheapest(dogs.get(g), prices(g), null));
+            found.add(SessionDays.cheapest(dogs.get(g), prices(g)));
         }
         if (over(found) == 0) {
             return new Schedule(
@@ -64,13 +64,13 @@ final class Planner {
 
     private Schedule shared(List<SessionDays.Found> free) {
         List<SessionDays.Found> found = free;
-        Layout best = null;
+        Layout best = Layout.of(dogs, time, found);
         double bound = Double.NEGATIVE_INFINITY;
         double boldness = 1.5;
         for (int round = 0; round < ROUNDS; round++) {
-            if (round % ROUNDS_BETWEEN_PLANS == 0) {
+            if (round > 0 && round % ROUNDS_BETWEEN_PLANS == 0) {
                 Layout layout = Layout.of(dogs, time, found);
-                best = best == null || layout.cost() < best.cost() ? layout : best;
+                best = layout.cost() < best.cost() ? layout : best;
             }
             double reached = found.stream().mapToDouble(SessionDays.Found::cost).sum() - paid();
             if (reached > bound) {

@@ -27,7 +27,7 @@ final class SectionReasons {
         return new Reason(
                 "rhythm.not-brushed",
                 "Nothing is brushed here, so nothing falls due: "
-                        + here.hair().kind().recognisedBy() + ".");
+                        + here.hair().kind().hint() + ".");
     }
 
     /**

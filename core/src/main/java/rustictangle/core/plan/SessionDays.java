@@ -46,14 +46,16 @@ final class SessionDays {
      */
     record Found(BitSet sessions, List<BitSet> days, double cost) {}
 
-    /**
-     * @param prices of a minute on each day, besides itself; 0 or more
-     * @param start  days to begin with; null: the best even rhythm
-     */
+    /** @param prices of a minute on each day, besides itself; 0 or more */
+    static Found cheapest(DogJobs dog, double[] prices) {
+        SessionDays search = new SessionDays(dog, prices);
+        return search.found(search.improved(search.evenRhythm(), MOST_MOVES));
+    }
+
+    /** @param start days to begin with */
     static Found cheapest(DogJobs dog, double[] prices, BitSet start) {
         SessionDays search = new SessionDays(dog, prices);
-        return search.found(
-                start == null ? search.improved(search.evenRhythm(), MOST_MOVES) : search.improved(start, FEW_MOVES));
+        return search.found(search.improved(start, FEW_MOVES));
     }
 
     private BitSet evenRhythm() {

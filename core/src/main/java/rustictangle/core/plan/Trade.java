@@ -298,7 +298,7 @@ public record Trade(List<Integer> lengths, List<Double> weeks, double[][] minute
      */
     public Reason own(Coat coat, Collection<Integer> setMinutes, int dogs, Optional<LocalDate> next, LocalDate today) {
         double minutesADay = setMinutes.isEmpty()
-                ? minutesADay(coat.regions().get(Region.BODY).length().millimetres())
+                ? minutesADay(coat.at(Region.BODY).length().millimetres())
                 : setMinutes.stream().mapToInt(minutes -> minutes).average().orElseThrow() / dogs;
         double until = next.map(day -> ChronoUnit.DAYS.between(today, day) / (double) DAYS_A_WEEK)
                 .filter(ahead -> ahead >= FEWEST_WEEKS)

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import rustictangle.core.Reason;
+import rustictangle.core.Sure;
 import rustictangle.core.dog.Section;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.rhythm.Forecast;
@@ -70,7 +71,7 @@ public final class Workload {
     private final int end;
     private final boolean groomed;
     /** Worked out once: other dogs, and the plan, change nothing of them. */
-    private volatile Planner.Schedule alone;
+    private volatile Optional<Planner.Schedule> alone = Optional.empty();
 
     private final Map<Section, InTheLongRun> longRun = new ConcurrentHashMap<>();
 
@@ -152,6 +153,11 @@ public final class Workload {
         return comfort;
     }
 
+    /** Of a section that is brushed or in training. */
+    PlaceWork place(Section section) {
+        return Sure.at(places, section);
+    }
+
     Map<Section, PlaceWork> places() {
         return places;
     }
@@ -173,14 +179,14 @@ public final class Workload {
 
     /** Its own plan with as many minutes as it takes. */
     Planner.Schedule alone() {
-        Planner.Schedule known = alone;
-        if (known == null) {
+        Optional<Planner.Schedule> known = alone;
+        if (known.isEmpty()) {
             double[] time = new double[end];
             Arrays.fill(time, Double.POSITIVE_INFINITY);
-            known = Planner.plan(List.of(jobs), time);
+            known = Optional.of(Planner.plan(List.of(jobs), time));
             alone = known;
         }
-        return known;
+        return known.get();
     }
 
     /** Minutes of setting up that a session today takes. */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import rustictangle.core.Sure;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.HairLength;
 import rustictangle.core.coat.LengthOverTime;
@@ -80,7 +81,8 @@ public final class Conditions {
                     new Here(
                             exposure,
                             hair.kind().mats()
-                                    ? Optional.of(days(section, hair, lengths.get(section.region()), exposure, dates))
+                                    ? Optional.of(
+                                            days(section, hair, Sure.at(lengths, section.region()), exposure, dates))
                                     : Optional.empty(),
                             LooseHair.at(section, coat, -Diary.REMEMBERED_DAYS, sheds)));
         });
@@ -101,7 +103,7 @@ public final class Conditions {
     }
 
     Here at(Section section) {
-        return sections.get(section);
+        return Sure.at(sections, section);
     }
 
     Shedding shedding() {

@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import rustictangle.core.Reason;
+import rustictangle.core.Sure;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.HairLength;
 import rustictangle.core.dog.Dog;
@@ -128,7 +129,7 @@ public final class Forecast {
     }
 
     public SectionRhythm rhythm(Section section) {
-        return sections.get(section);
+        return Sure.at(sections, section);
     }
 
     /** In the order of {@link Section}. */

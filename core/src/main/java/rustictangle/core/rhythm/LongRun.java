@@ -56,8 +56,9 @@ public record LongRun(double everyDays, double minutesAWeek, double matsAMonth) 
 
     private static double cost(List<BrushedPlace> places, double setUp, Comfort comfort, double every) {
         double sum = setUp / every;
+        double[] told = new double[2];
         for (BrushedPlace place : places) {
-            sum += best(place, comfort, every, null);
+            sum += best(place, comfort, every, told);
         }
         return sum;
     }
@@ -74,10 +75,8 @@ public record LongRun(double everyDays, double minutesAWeek, double matsAMonth) 
                     + place.minutes * comfort.looseHair() * place.days.looseHair(days) / days;
             if (cost < least) {
                 least = cost;
-                if (told != null) {
-                    told[0] = minutes;
-                    told[1] = mats;
-                }
+                told[0] = minutes;
+                told[1] = mats;
             } else if (cost > 2 * least) {
                 break;
             }

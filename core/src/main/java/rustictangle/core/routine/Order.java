@@ -16,13 +16,14 @@ import static rustictangle.core.routine.Grip.REAR;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
+import rustictangle.core.Choice;
 import rustictangle.core.dog.Section;
 
 /**
  * The order in which a dog is worked: an order of grips, and within a grip from the foot up. Four schools, common
  * practice, no published source; where a school leaves the exact place open, the sequence is this project's own.
  */
-public enum Order {
+public enum Order implements Choice {
     /** Feet, legs, … back, head last: line brushing. */
     TOES_UP(
             "toes up",
@@ -92,23 +93,17 @@ public enum Order {
                     HEAD,
                     REAR));
 
-    private final String label;
-    private final String suits;
+    private final Words words;
     private final List<Section> sequence;
 
     Order(String label, String suits, List<Section> sequence) {
-        this.label = label;
-        this.suits = suits;
+        words = new Words(label, suits);
         this.sequence = sequence;
     }
 
-    public String label() {
-        return label;
-    }
-
-    /** When it is the one to choose, in a line. */
-    public String suits() {
-        return suits;
+    @Override
+    public Words words() {
+        return words;
     }
 
     /** Every section once, those of a grip one after the other. */

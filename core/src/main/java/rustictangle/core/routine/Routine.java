@@ -139,7 +139,7 @@ public record Routine(
                 chosen,
                 new Reason(
                         "routine.order-chosen",
-                        "Your choice, " + chosen.label() + ": " + chosen.suits() + " Proposed was: " + order.label()
+                        "Your choice, " + chosen.label() + ": " + chosen.hint() + " Proposed was: " + order.label()
                                 + "."),
                 sorted,
                 whyMinutes,

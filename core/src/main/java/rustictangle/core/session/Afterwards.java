@@ -11,6 +11,7 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import rustictangle.core.Refused;
+import rustictangle.core.Sure;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.CombResult;
 import rustictangle.core.log.Entry;
@@ -71,7 +72,7 @@ public record Afterwards(List<AnsweredPlace> places, boolean proved, Optional<In
         entries.add(new Entry(id, at, day, Optional.of(id), Optional.empty(), begun));
         for (List<Section> step : begun.steps()) {
             List<SectionDone> done = step.stream()
-                    .map(section -> done(painted.get(section), worked.get(section), expected))
+                    .map(section -> done(Sure.at(painted, section), Sure.at(worked, section), expected))
                     .toList();
             entries.add(new Entry(ids.get(), at, day, Optional.of(id), Optional.empty(), new StepDone(done)));
         }

@@ -2,6 +2,7 @@ package rustictangle.core.session;
 
 import java.util.ArrayList;
 import java.util.List;
+import rustictangle.core.Choice;
 import rustictangle.core.Reason;
 import rustictangle.core.log.Catch;
 
@@ -24,7 +25,7 @@ public record CatchAdvice(Todo todo, List<Reason> reasons, List<String> steps, L
     }
 
     /** The ways out, the gravest first. */
-    public enum Todo {
+    public enum Todo implements Choice {
         CALL_A_VET("Stop, and call a vet"),
         LEAVE_FOR_GROOMER("Leave it for the groomer"),
         LEAVE_AND_COME_BACK("Leave it, and come back"),
@@ -32,14 +33,15 @@ public record CatchAdvice(Todo todo, List<Reason> reasons, List<String> steps, L
         TEASE_DRY("Tease it apart"),
         FROM_THE_ENDS("Brush it from the ends");
 
-        private final String label;
+        private final Words words;
 
         Todo(String label) {
-            this.label = label;
+            words = new Words(label);
         }
 
-        public String label() {
-            return label;
+        @Override
+        public Words words() {
+            return words;
         }
     }
 

@@ -3,6 +3,7 @@ package rustictangle.core.session;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
+import rustictangle.core.Choice;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
@@ -17,21 +18,22 @@ import rustictangle.core.trust.Practice;
 public record Reaction(Response todo, List<Reason> reasons) {
 
     /** The ways to react, the lightest first. */
-    public enum Response {
+    public enum Response implements Choice {
         GO_ON("Good: go on like this"),
         EASE("Ease off"),
         CHANGE_PLACE("Another place first"),
         ASK_ONCE_MORE("Hands off; then ask once more"),
         END_WELL("End it well");
 
-        private final String label;
+        private final Words words;
 
         Response(String label) {
-            this.label = label;
+            words = new Words(label);
         }
 
-        public String label() {
-            return label;
+        @Override
+        public Words words() {
+            return words;
         }
     }
 

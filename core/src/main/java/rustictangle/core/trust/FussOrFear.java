@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import rustictangle.core.Choice;
 import rustictangle.core.Reason;
 
 /**
@@ -15,7 +16,7 @@ import rustictangle.core.Reason;
 public record FussOrFear(Likely answer, List<Reason> reasons) {
 
     /** What may be seen. */
-    public enum Sign {
+    public enum Sign implements Choice {
         SUDDEN("It objects suddenly, in one place, where it did not before"),
         CRIES("It cries or snaps at a touch where there is no mat"),
         WILL_NOT_EAT("It will not eat, not even what it loves"),
@@ -26,31 +27,33 @@ public record FussOrFear(Likely answer, List<Reason> reasons) {
         EATS("It eats the treats in between"),
         RECOVERS("It is itself again at once when you stop");
 
-        private final String label;
+        private final Words words;
 
         Sign(String label) {
-            this.label = label;
+            words = new Words(label);
         }
 
-        public String label() {
-            return label;
+        @Override
+        public Words words() {
+            return words;
         }
     }
 
     /** The gravest first. */
-    public enum Likely {
+    public enum Likely implements Choice {
         MIGHT_HURT("It might hurt"),
         FEAR("Fear"),
         DISLIKE("Dislike");
 
-        private final String label;
+        private final Words words;
 
         Likely(String label) {
-            this.label = label;
+            words = new Words(label);
         }
 
-        public String label() {
-            return label;
+        @Override
+        public Words words() {
+            return words;
         }
     }
 

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import rustictangle.core.Choice;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.log.ToolKind;
@@ -20,19 +21,20 @@ import rustictangle.core.log.ToolKind;
 public record Helper(Who who, Set<ToolKind> tools, int minutes, List<Reason> reasons) {
 
     /** Whose hands. */
-    public enum Who {
+    public enum Who implements Choice {
         CHILD("a child helping"),
         TIRED_HANDS("tired or elderly hands"),
         TWO_PEOPLE("two people");
 
-        private final String label;
+        private final Words words;
 
         Who(String label) {
-            this.label = label;
+            words = new Words(label);
         }
 
-        public String label() {
-            return label;
+        @Override
+        public Words words() {
+            return words;
         }
     }
 

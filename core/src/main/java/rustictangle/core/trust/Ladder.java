@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import rustictangle.core.Sure;
 import rustictangle.core.Table;
 import rustictangle.core.log.Subject;
 
@@ -37,7 +38,7 @@ public record Ladder(String setUp, List<String> slips, List<Step> steps) {
     }
 
     public static Ladder of(Subject subject) {
-        return BY_SUBJECT.get(subject);
+        return Sure.at(BY_SUBJECT, subject);
     }
 
     private static Map<Subject, Ladder> bySubject() {

@@ -15,6 +15,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.concurrent.ConcurrentHashMap;
 import rustictangle.core.Reason;
+import rustictangle.core.Sure;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.History;
 import rustictangle.core.dog.Section;
@@ -176,7 +177,7 @@ public final class Trust {
     }
 
     private Readiness foretold(Section section) {
-        Spot spot = Spot.at(leads.get(section), section);
+        Spot spot = Spot.at(Sure.at(leads, section), section);
         Readiness.Answers answers = Readiness.Answers.NONE;
         for (Map.Entry<Spot, TrialRecord> other : tried.entrySet()) {
             answers = answers.and(other.getValue().answers(), other.getKey().equals(spot) ? 1 : SHARE_OF_OTHER_LADDERS);
@@ -345,12 +346,12 @@ public final class Trust {
 
     /** How often the dog said no to this ladder today. */
     int noesToday(Spot spot) {
-        return practisedToday(spot) ? tried.get(spot).noes() : 0;
+        return practisedToday(spot) ? Sure.at(tried, spot).noes() : 0;
     }
 
     /** How often in a row it was uneasy on this ladder today. */
     int uneasyToday(Spot spot) {
-        return practisedToday(spot) ? tried.get(spot).uneasy() : 0;
+        return practisedToday(spot) ? Sure.at(tried, spot).uneasy() : 0;
     }
 
     /** Whether a practice today ended because the dog had said so. */

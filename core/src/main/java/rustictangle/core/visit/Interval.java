@@ -43,7 +43,7 @@ public record Interval(int fromWeeks, int toWeeks, int atMost, Reason why) {
         if (!coat.isClipped()) {
             return Optional.empty();
         }
-        RegionCoat body = coat.regions().get(Region.BODY);
+        RegionCoat body = coat.at(Region.BODY);
         return Optional.of(body.isLongFleece() ? FLEECE : body.kind() == CoatKind.CURLY ? CURLY : CLIPPED);
     }
 

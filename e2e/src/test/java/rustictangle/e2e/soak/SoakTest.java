@@ -56,6 +56,8 @@ class SoakTest {
     private static final int BURSTS = Integer.getInteger("soak.bursts", MANY ? 5 : 3);
     private static final int AT_ONCE = 12;
     private static final int LEAST_ANSWERS = 10;
+    /** Between two things that one hand says, ms: quicker than any hand, and the rest gets on with its work. */
+    private static final int A_BREATH = 100;
     /** Every so many rounds a file is taken over meanwhile. */
     private static final int IMPORT_EVERY = 2;
 
@@ -156,6 +158,7 @@ class SoakTest {
 
     private Void practise(RunningApp app, AtomicInteger running) throws Exception {
         while (running.get() > 0) {
+            TimeUnit.MILLISECONDS.sleep(A_BREATH);
             String id = UUID.randomUUID().toString();
             tell(
                     app,
@@ -178,6 +181,7 @@ class SoakTest {
 
     private Void visit(RunningApp app, AtomicInteger running) throws Exception {
         while (running.get() > 0) {
+            TimeUnit.MILLISECONDS.sleep(A_BREATH);
             LocalDate day = LocalDate.of(2026, 1, 1).minusDays(visits.getAndIncrement());
             tell(
                     app,
@@ -259,9 +263,8 @@ class SoakTest {
 
     @Test
     void whateverItIsAskedItDoesNotBreakAndWhatItRefusesChangesNothing() throws Exception {
-        Path data = folder.resolve("fuzz.db");
-        try (RunningApp app = RunningApp.start(data, MORNING, true);
-                Connection watching = DriverManager.getConnection("jdbc:sqlite:" + data)) {
+        try (RunningApp app = RunningApp.anew(true);
+                Connection watching = DriverManager.getConnection("jdbc:sqlite:" + app.data())) {
             String session = UUID.randomUUID().toString();
             send(
                     app,
@@ -322,7 +325,7 @@ class SoakTest {
 
     @Test
     void everybodyWhoReadsAtOnceGetsAnAnswer() throws Exception {
-        try (RunningApp app = RunningApp.start(folder.resolve("bursts.db"), MORNING, true)) {
+        try (RunningApp app = RunningApp.anew(true)) {
             var document = new JsonMapper().readTree(app.get("api/openapi.json"));
             List<String> views = IntStream.rangeClosed(1, 4)
                     .boxed()
@@ -359,8 +362,7 @@ class SoakTest {
     /** Nobody has to wait for a file that is read; what is said meanwhile is in the copy that is kept. */
     @Test
     void theHouseholdWritesOnWhileAFileIsTakenOver() throws Exception {
-        Path data = folder.resolve("import.db");
-        try (RunningApp app = RunningApp.start(data, MORNING, true)) {
+        try (RunningApp app = RunningApp.anew(true)) {
             byte[] everything = http.send(get(app, "api/export.json"), BodyHandlers.ofByteArray())
                     .body();
             AtomicInteger running = new AtomicInteger(1);
@@ -382,7 +384,7 @@ class SoakTest {
                     told.get().stream().anyMatch(step -> step.startsWith("looking over ")),
                     "how far it is: " + told.get());
             hands.shutdown();
-            check(data);
+            check(app.data());
             assertTrue(said.values().stream().allMatch(acknowledged -> acknowledged), "every write was taken");
         }
     }
@@ -393,6 +395,7 @@ class SoakTest {
             new JsonMapper()
                     .readTree(app.get("api/progress"))
                     .forEach(work -> steps.add(work.get("step").asString()));
+            TimeUnit.MILLISECONDS.sleep(A_BREATH);
         }
         return steps;
     }

@@ -26,12 +26,12 @@ import rustictangle.server.kit.KitLoader;
 /** The least to buy, and what it costs. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/purchases")
-class BuyController implements ViewProbe {
+record BuyController(DogLoader dogs, KitLoader kits, ToolPriceStore prices, HouseholdLoader households)
+        implements ViewProbe {
 
     /** A tool to look for in a shop; what does not matter is absent. */
     record PurchaseView(
             ToolKind kind,
-            String label,
             Optional<Double> pinMillimetres,
             List<String> lookFor,
             List<Section> serves,
@@ -39,7 +39,7 @@ class BuyController implements ViewProbe {
             int forSteps) {}
 
     /** @param price as the household says; absent: nobody said */
-    record PricedKind(ToolKind kind, String label, Optional<Double> price) {}
+    record PricedKind(ToolKind kind, Optional<Double> price) {}
 
     /** @param total of the cheapest set; absent while a price is missing */
     record ToPayView(List<PricedKind> kinds, List<PurchaseView> buy, Optional<Double> total, String currency) {}
@@ -59,18 +59,6 @@ class BuyController implements ViewProbe {
                     price) {}
 
     private static final String PRICE = "A tool costs 0 to 10000; check the number, or leave it empty.";
-
-    private final DogLoader dogs;
-    private final KitLoader kits;
-    private final ToolPriceStore prices;
-    private final HouseholdLoader households;
-
-    BuyController(DogLoader dogs, KitLoader kits, ToolPriceStore prices, HouseholdLoader households) {
-        this.dogs = dogs;
-        this.kits = kits;
-        this.prices = prices;
-        this.households = households;
-    }
 
     @GetMapping
     PurchasesView purchases(@PathVariable long dogId) {
@@ -92,7 +80,7 @@ class BuyController implements ViewProbe {
                 Purchases.toPay(known.dog(), known.coat(), kits.approach(known.id()), kits.drawer(), said);
         return new ToPayView(
                 pay.useful().stream()
-                        .map(kind -> new PricedKind(kind, kind.label(), Optional.ofNullable(said.get(kind))))
+                        .map(kind -> new PricedKind(kind, Optional.ofNullable(said.get(kind))))
                         .toList(),
                 pay.buy().stream().map(BuyController::view).toList(),
                 pay.unpriced().isEmpty() ? Optional.of(pay.total()) : Optional.empty(),
@@ -109,7 +97,6 @@ class BuyController implements ViewProbe {
     private static PurchaseView view(Purchase purchase) {
         return new PurchaseView(
                 purchase.tool().kind(),
-                purchase.tool().kind().label(),
                 purchase.tool().pinMillimetres(),
                 purchase.lookFor(),
                 purchase.serves(),

@@ -35,7 +35,16 @@ import rustictangle.server.trust.TrustLoader;
 /** A bath and what comes before and after it. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/bath")
-class BathController implements ViewProbe {
+record BathController(
+        DogLoader dogs,
+        CareLoader care,
+        CareViews views,
+        KitLoader kits,
+        TrustLoader trusts,
+        ForecastLoader forecasts,
+        Logs logs,
+        Clock clock)
+        implements ViewProbe {
 
     /**
      * @param gate       whether it may be bathed now, and else what to do
@@ -66,34 +75,6 @@ class BathController implements ViewProbe {
             @NotNull(message = "Give the entry an id of its own.") UUID id,
             @NotNull(message = "Say which place.") Section section,
             @NotNull(message = "Say whether it is dry to the skin.") Boolean dry) {}
-
-    private final DogLoader dogs;
-    private final CareLoader care;
-    private final CareViews views;
-    private final KitLoader kits;
-    private final TrustLoader trusts;
-    private final ForecastLoader forecasts;
-    private final Logs logs;
-    private final Clock clock;
-
-    BathController(
-            DogLoader dogs,
-            CareLoader care,
-            CareViews views,
-            KitLoader kits,
-            TrustLoader trusts,
-            ForecastLoader forecasts,
-            Logs logs,
-            Clock clock) {
-        this.dogs = dogs;
-        this.care = care;
-        this.views = views;
-        this.kits = kits;
-        this.trusts = trusts;
-        this.forecasts = forecasts;
-        this.logs = logs;
-        this.clock = clock;
-    }
 
     @GetMapping
     BathView bath(@PathVariable long dogId, @RequestParam(defaultValue = "WHOLE_DOG") BathKind kind) {

@@ -46,7 +46,8 @@ import rustictangle.server.log.Logs;
 /** The jobs at the table besides brushing: when they come up, how they are done, and that they were. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/care")
-class CareController implements ViewProbe, ScreenFacts {
+record CareController(DogLoader dogs, CareViews views, CareStore store, Logs logs, Clock clock)
+        implements ViewProbe, ScreenFacts {
 
     /**
      * One job, step by step.
@@ -73,20 +74,6 @@ class CareController implements ViewProbe, ScreenFacts {
 
     /** @param days absent: as usual */
     record EveryForm(@Nullable Integer days) {}
-
-    private final DogLoader dogs;
-    private final CareViews views;
-    private final CareStore store;
-    private final Logs logs;
-    private final Clock clock;
-
-    CareController(DogLoader dogs, CareViews views, CareStore store, Logs logs, Clock clock) {
-        this.dogs = dogs;
-        this.views = views;
-        this.store = store;
-        this.logs = logs;
-        this.clock = clock;
-    }
 
     @GetMapping
     DogCare care(@PathVariable long dogId) {

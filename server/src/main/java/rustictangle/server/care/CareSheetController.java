@@ -28,7 +28,8 @@ import rustictangle.server.trust.TrustLoader;
 
 /** What a groomer or a vet should know of the jobs at the table. */
 @RestController
-class CareSheetController implements ViewProbe {
+record CareSheetController(DogLoader dogs, CareLoader care, TrustLoader trusts, Logs logs, Clock clock)
+        implements ViewProbe {
 
     /**
      * @param done      when nails, ears, teeth, the bath were last done
@@ -48,20 +49,6 @@ class CareSheetController implements ViewProbe {
 
     /** @param last absent: never at home */
     record LastDone(CareJob job, Optional<LocalDate> last) {}
-
-    private final DogLoader dogs;
-    private final CareLoader care;
-    private final TrustLoader trusts;
-    private final Logs logs;
-    private final Clock clock;
-
-    CareSheetController(DogLoader dogs, CareLoader care, TrustLoader trusts, Logs logs, Clock clock) {
-        this.dogs = dogs;
-        this.care = care;
-        this.trusts = trusts;
-        this.logs = logs;
-        this.clock = clock;
-    }
 
     @GetMapping("/api/dogs/{dogId}/care-sheet")
     CareSheet sheet(@PathVariable long dogId) {

@@ -82,7 +82,8 @@ public class CareStore {
     @Transactional
     public void put(Supply kind, Optional<Integer> parts) {
         jdbc.sql("INSERT OR REPLACE INTO supply (kind, parts) VALUES (?, ?)")
-                .params(kind.name(), parts.orElse(null))
+                .param(kind.name())
+                .param(parts.orElse(null))
                 .update();
     }
 

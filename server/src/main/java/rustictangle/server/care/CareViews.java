@@ -26,7 +26,7 @@ import rustictangle.server.trust.TrustLoader;
 
 /** Shows what a dog's care asks for. */
 @Component
-class CareViews {
+record CareViews(CareLoader care, TrustLoader trusts, KitLoader kits, Logs logs, Clock clock) {
 
     /**
      * @param jobs     all of them, due or not
@@ -100,20 +100,6 @@ class CareViews {
     record Felt(Section section, Optional<Boolean> dry) {}
 
     private static final int TOOTH_DAYS = 28;
-
-    private final CareLoader care;
-    private final TrustLoader trusts;
-    private final KitLoader kits;
-    private final Logs logs;
-    private final Clock clock;
-
-    CareViews(CareLoader care, TrustLoader trusts, KitLoader kits, Logs logs, Clock clock) {
-        this.care = care;
-        this.trusts = trusts;
-        this.kits = kits;
-        this.logs = logs;
-        this.clock = clock;
-    }
 
     DogCare of(KnownDog known) {
         LocalDate today = LocalDate.now(clock);

@@ -31,7 +31,7 @@ import rustictangle.server.log.Logs;
 /** Paws and claws. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/claws")
-class ClawController implements ViewProbe {
+record ClawController(DogLoader dogs, CareLoader care, CareStore store, Logs logs, Clock clock) implements ViewProbe {
 
     /**
      * @param how      to cut, for claws of that colour
@@ -64,20 +64,6 @@ class ClawController implements ViewProbe {
             @NotNull(message = "Say true or false.") Boolean frontDew,
             @NotNull(message = "Say true or false.") Boolean hindDew,
             @NotNull(message = "Say true or false.") Boolean dark) {}
-
-    private final DogLoader dogs;
-    private final CareLoader care;
-    private final CareStore store;
-    private final Logs logs;
-    private final Clock clock;
-
-    ClawController(DogLoader dogs, CareLoader care, CareStore store, Logs logs, Clock clock) {
-        this.dogs = dogs;
-        this.care = care;
-        this.store = store;
-        this.logs = logs;
-        this.clock = clock;
-    }
 
     @GetMapping
     ClawsView claws(@PathVariable long dogId) {

@@ -34,7 +34,8 @@ import rustictangle.server.log.Logs;
 /** What look-overs have found, with photos. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/looks")
-class LookController implements ViewProbe {
+record LookController(DogLoader dogs, LookService service, PhotoStore photos, Logs logs, Clock clock)
+        implements ViewProbe {
 
     /**
      * @param looks   of all places, the newest first
@@ -51,20 +52,6 @@ class LookController implements ViewProbe {
                     @Size(max = Limits.LONGEST_TEXT, message = "At most {max} characters; shorten it.")
                     String words,
             byte @Nullable [] photo) {}
-
-    private final DogLoader dogs;
-    private final LookService service;
-    private final PhotoStore photos;
-    private final Logs logs;
-    private final Clock clock;
-
-    LookController(DogLoader dogs, LookService service, PhotoStore photos, Logs logs, Clock clock) {
-        this.dogs = dogs;
-        this.service = service;
-        this.photos = photos;
-        this.logs = logs;
-        this.clock = clock;
-    }
 
     @GetMapping
     LooksView looks(@PathVariable long dogId) {

@@ -19,7 +19,7 @@ import rustictangle.server.frame.ViewProbe;
 /** Things in the drawer that are no brushes. */
 @RestController
 @RequestMapping("/api/supplies")
-class SupplyController implements ViewProbe {
+record SupplyController(CareStore store) implements ViewProbe {
 
     /**
      * @param have  whether it lies there
@@ -29,12 +29,6 @@ class SupplyController implements ViewProbe {
 
     /** @param parts of a shampoo's label, 1 : parts; absent: it is used as it is */
     record SupplyForm(@Nullable Integer parts) {}
-
-    private final CareStore store;
-
-    SupplyController(CareStore store) {
-        this.store = store;
-    }
 
     @GetMapping
     List<SupplyView> all() {

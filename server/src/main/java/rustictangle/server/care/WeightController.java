@@ -21,7 +21,7 @@ import rustictangle.server.frame.ViewProbe;
 /** What the scale said, and whether that asks for the vet. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/weights")
-class WeightController implements ViewProbe {
+record WeightController(Weights weights, Clock clock) implements ViewProbe {
 
     /** @param kilograms in [0.3, 120] */
     record WeightForm(
@@ -29,14 +29,6 @@ class WeightController implements ViewProbe {
                     @DecimalMin(value = "0.3", message = Mass.LIMITS)
                     @DecimalMax(value = "120", message = Mass.LIMITS)
                     Double kilograms) {}
-
-    private final Weights weights;
-    private final Clock clock;
-
-    WeightController(Weights weights, Clock clock) {
-        this.weights = weights;
-        this.clock = clock;
-    }
 
     @GetMapping
     Weights.WeightView get(@PathVariable long dogId) {

@@ -14,17 +14,7 @@ import rustictangle.server.frame.ViewProbe;
 
 @RestController
 @RequestMapping("/api/dogs/{dogId}/coat")
-class CoatController implements ViewProbe {
-
-    private final CoatStore store;
-    private final DogStore dogs;
-    private final FormCheck forms;
-
-    CoatController(CoatStore store, DogStore dogs, FormCheck forms) {
-        this.forms = forms;
-        this.store = store;
-        this.dogs = dogs;
-    }
+record CoatController(CoatStore store, DogStore dogs, FormCheck forms) implements ViewProbe {
 
     @GetMapping
     CoatForm get(@PathVariable long dogId) {

@@ -17,19 +17,11 @@ import rustictangle.core.coat.Unbrushed;
 class CoatKindController {
 
     record CoatKindInfo(
-            CoatKind kind,
-            String label,
-            String recognisedBy,
-            Texture usualTexture,
-            boolean usuallyUndercoat,
-            boolean brushed,
-            Optional<Reason> limits) {}
+            CoatKind kind, Texture usualTexture, boolean usuallyUndercoat, boolean brushed, Optional<Reason> limits) {}
 
     private static final List<CoatKindInfo> ALL = Arrays.stream(CoatKind.values())
             .map(k -> new CoatKindInfo(
                     k,
-                    k.label(),
-                    k.recognisedBy(),
                     k.usualTexture(),
                     k.usuallyUndercoat(),
                     k.brushed(),

@@ -27,7 +27,7 @@ import rustictangle.server.frame.ViewProbe;
 /** The ruler's readings and the growth they show. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/readings")
-class ReadingController implements ViewProbe {
+record ReadingController(Readings readings, DogLoader dogs, Clock clock) implements ViewProbe {
 
     /** @param millimetres in [1, 400] */
     record ReadingForm(
@@ -40,16 +40,6 @@ class ReadingController implements ViewProbe {
 
     /** @param readings oldest first */
     record RegionReadings(Region region, double millimetres, Growth growth, List<ReadingView> readings) {}
-
-    private final Readings readings;
-    private final DogLoader dogs;
-    private final Clock clock;
-
-    ReadingController(Readings readings, DogLoader dogs, Clock clock) {
-        this.readings = readings;
-        this.dogs = dogs;
-        this.clock = clock;
-    }
 
     @GetMapping
     List<RegionReadings> all(@PathVariable long dogId) {
@@ -87,8 +77,8 @@ class ReadingController implements ViewProbe {
     private static RegionReadings view(KnownDog known, Region region, List<LengthReading> readings) {
         return new RegionReadings(
                 region,
-                known.coat().regions().get(region).length().millimetres(),
-                Growth.of(known.coat().regions().get(region), readings),
+                known.coat().at(region).length().millimetres(),
+                Growth.of(known.coat().at(region), readings),
                 readings.stream()
                         .map(r -> new ReadingView(r.day(), r.length().millimetres()))
                         .toList());

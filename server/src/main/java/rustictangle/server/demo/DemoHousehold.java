@@ -26,40 +26,21 @@ import rustictangle.server.visit.VisitStore;
  * months were lived through when the product was built; here its days are only counted back from today.
  */
 @Component
-class DemoHousehold implements InitializingBean {
+record DemoHousehold(
+        DogStore dogs,
+        HouseholdStore households,
+        Logs logs,
+        VisitStore visits,
+        DataFile data,
+        TransactionTemplate transactions,
+        Settings settings,
+        Clock clock)
+        implements InitializingBean {
 
     /** The morning for which the household was made, in UTC. */
     static final String MADE_FOR = "2026-05-14T09:00:00Z";
 
     private static final String RESOURCE = "/rustictangle/demo/household.db";
-
-    private final DogStore dogs;
-    private final HouseholdStore households;
-    private final Logs logs;
-    private final VisitStore visits;
-    private final DataFile data;
-    private final TransactionTemplate transactions;
-    private final Settings settings;
-    private final Clock clock;
-
-    DemoHousehold(
-            DogStore dogs,
-            HouseholdStore households,
-            Logs logs,
-            VisitStore visits,
-            DataFile data,
-            TransactionTemplate transactions,
-            Settings settings,
-            Clock clock) {
-        this.dogs = dogs;
-        this.households = households;
-        this.logs = logs;
-        this.visits = visits;
-        this.data = data;
-        this.transactions = transactions;
-        this.settings = settings;
-        this.clock = clock;
-    }
 
     @Override
     public void afterPropertiesSet() throws IOException {

@@ -21,17 +21,7 @@ import rustictangle.server.frame.ViewProbe;
 
 @RestController
 @RequestMapping("/api/dogs")
-class DogController implements ViewProbe, ScreenFacts {
-
-    private final DogStore store;
-    private final Clock clock;
-    private final FormCheck forms;
-
-    DogController(DogStore store, Clock clock, FormCheck forms) {
-        this.forms = forms;
-        this.store = store;
-        this.clock = clock;
-    }
+record DogController(DogStore store, Clock clock, FormCheck forms) implements ViewProbe, ScreenFacts {
 
     @GetMapping
     List<StoredDog> all() {

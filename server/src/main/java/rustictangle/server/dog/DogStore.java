@@ -5,6 +5,7 @@ import java.sql.SQLException;
 import java.time.Instant;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -59,7 +60,7 @@ public class DogStore {
                 """),
                         form)
                 .update(key);
-        return key.getKeyAs(Number.class).longValue();
+        return Objects.requireNonNull(key.getKey()).longValue();
     }
 
     /** Who was a puppy until now, and is none any more, has learned what was practised here. @return empty: no such dog */

@@ -19,37 +19,17 @@ import rustictangle.server.session.SessionService;
 
 /** Opens everything there is to show of a file beside the data: what could not be shown is not taken over. */
 @Component
-class Examination {
+record Examination(
+        DataFile data,
+        StagingStore stagings,
+        DogStore dogs,
+        ToolStore tools,
+        Logs logs,
+        DogLoader loader,
+        SessionService sessions,
+        List<ViewProbe> views) {
 
     private static final Logger LOG = LoggerFactory.getLogger("rustictangle");
-
-    private final DataFile data;
-    private final StagingStore stagings;
-    private final DogStore dogs;
-    private final ToolStore tools;
-    private final Logs logs;
-    private final DogLoader loader;
-    private final SessionService sessions;
-    private final List<ViewProbe> views;
-
-    Examination(
-            DataFile data,
-            StagingStore stagings,
-            DogStore dogs,
-            ToolStore tools,
-            Logs logs,
-            DogLoader loader,
-            SessionService sessions,
-            List<ViewProbe> views) {
-        this.data = data;
-        this.stagings = stagings;
-        this.dogs = dogs;
-        this.tools = tools;
-        this.logs = logs;
-        this.loader = loader;
-        this.sessions = sessions;
-        this.views = views;
-    }
 
     /** @throws Refused when something does not fit together or cannot be shown */
     void everything(Staging staging, Progress.Running running) {

@@ -24,19 +24,8 @@ import rustictangle.server.frame.ScreenFacts;
 
 /** Everything out, and in again, in open formats. */
 @RestController
-class ExchangeController implements ScreenFacts {
-
-    private final ExportStore exports;
-    private final TakeOver takeOver;
-    private final KeptCopies copies;
-    private final Clock clock;
-
-    ExchangeController(ExportStore exports, TakeOver takeOver, KeptCopies copies, Clock clock) {
-        this.exports = exports;
-        this.takeOver = takeOver;
-        this.copies = copies;
-        this.clock = clock;
-    }
+record ExchangeController(ExportStore exports, TakeOver takeOver, KeptCopies copies, Clock clock)
+        implements ScreenFacts {
 
     /** Everything that was entered; see docs/format.md. */
     @GetMapping("/api/export.json")

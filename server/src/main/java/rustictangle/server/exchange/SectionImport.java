@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.apache.commons.csv.CSVFormat;
@@ -21,6 +22,7 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.springframework.stereotype.Component;
 import rustictangle.core.Refused;
+import rustictangle.core.Sure;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.CombResult;
 import rustictangle.core.log.Entry;
@@ -36,21 +38,11 @@ import rustictangle.server.log.Logs;
  * places a session had is only known at its end, and a session's log begins with them.
  */
 @Component
-class SectionImport {
+record SectionImport(Logs logs, DataFile data, Clock clock) {
 
     private static final String TABLE = "sections";
     private static final int MOST_SECONDS = 24 * 60 * 60;
     private static final int TELL_EVERY_ROWS = 500;
-
-    private final Logs logs;
-    private final DataFile data;
-    private final Clock clock;
-
-    SectionImport(Logs logs, DataFile data, Clock clock) {
-        this.logs = logs;
-        this.data = data;
-        this.clock = clock;
-    }
 
     /** One row, checked. */
     private record Row(long dog, UUID session, Instant at, LocalDate day, SectionDone done) {}
@@ -88,7 +80,7 @@ class SectionImport {
                         dogs,
                         running,
                         "putting it together",
-                        (row, line) -> into.accept(() -> write(sessions.get(row.session), row))));
+                        (row, line) -> into.accept(() -> write(Sure.at(sessions, row.session), row))));
     }
 
     private static void plan(Map<UUID, Begun> sessions, Row row, long line) {
@@ -171,7 +163,9 @@ class SectionImport {
                             Signal.valueOf(row.get("signal")),
                             seconds));
         } catch (Refused e) {
-            throw e.field().filter("file"::equals).isPresent() ? e : refused(line, e.getMessage());
+            throw e.field().filter("file"::equals).isPresent()
+                    ? e
+                    : refused(line, Objects.requireNonNullElse(e.getMessage(), ""));
         }
     }
 

@@ -47,7 +47,7 @@ import rustictangle.server.household.Household;
 /**
  * Which words, days and ids the columns know; the database itself only checks numbers, lengths and what refers to what.
  */
-final class Vocabulary {
+record Vocabulary(Instant now) {
 
     private static final Map<String, Class<? extends Enum<?>>> WORDS = Map.ofEntries(
             Map.entry("household.comfort", Comfort.class),
@@ -94,12 +94,6 @@ final class Vocabulary {
     private static final Duration AHEAD = Duration.ofDays(2);
     /** What is agreed with a groomer. */
     private static final Duration AGREED_AHEAD = Duration.ofDays(370);
-
-    private final Instant now;
-
-    Vocabulary(Instant now) {
-        this.now = now;
-    }
 
     /** What is wrong with a whole number in a column; empty: nothing that the database would not find. */
     static Optional<String> numberProblem(String column, long number) {

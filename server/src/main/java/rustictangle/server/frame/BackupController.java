@@ -14,15 +14,7 @@ import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBo
 
 /** Everything, as one SQLite file to keep elsewhere. */
 @RestController
-class BackupController {
-
-    private final Backups backups;
-    private final Clock clock;
-
-    BackupController(Backups backups, Clock clock) {
-        this.backups = backups;
-        this.clock = clock;
-    }
+record BackupController(Backups backups, Clock clock) {
 
     @GetMapping("/api/backup")
     ResponseEntity<StreamingResponseBody> backup() throws IOException {

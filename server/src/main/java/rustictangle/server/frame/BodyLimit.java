@@ -42,7 +42,7 @@ final class BodyLimit extends OncePerRequestFilter {
         }
 
         ProblemDetail problem() {
-            return Problems.problem(HttpStatus.CONTENT_TOO_LARGE, Problems.REFUSED, "Too large", getMessage());
+            return Problems.problem(HttpStatus.CONTENT_TOO_LARGE, Problems.REFUSED, "Too large", Problems.words(this));
         }
     }
 

@@ -8,6 +8,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Duration;
+import org.jspecify.annotations.Nullable;
 
 /** What is open on the data file: one connection that writes, a few that read, and one that only watches. */
 final class Connections implements AutoCloseable {
@@ -18,7 +19,7 @@ final class Connections implements AutoCloseable {
     private final ConnectionSettings settings = new ConnectionSettings();
     private final HikariDataSource readers;
     private final Connection watcher;
-    private Connection writer;
+    private @Nullable Connection writer;
 
     /** @param patience so long a reader waits for a connection to become free */
     Connections(Path file, Duration patience) throws SQLException {
@@ -97,7 +98,7 @@ final class Connections implements AutoCloseable {
         }
     }
 
-    private static void close(Connection connection) {
+    private static void close(@Nullable Connection connection) {
         try {
             if (connection != null) {
                 connection.close();

@@ -10,11 +10,13 @@ import java.sql.SQLException;
 import java.sql.SQLTransientException;
 import java.time.Clock;
 import java.time.Duration;
+import java.util.Objects;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.concurrent.locks.ReentrantReadWriteLock;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.datasource.AbstractDataSource;
 import org.springframework.jdbc.datasource.SmartDataSource;
 
@@ -40,8 +42,8 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
     /** What one thread has in hand. */
     private static final class Unit {
         private int depth;
-        private Connection held;
-        private Version version;
+        private @Nullable Connection held;
+        private @Nullable Version version;
         private boolean writing;
         private boolean partFailed;
         private boolean foreign;
@@ -144,7 +146,7 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
 
     /** Of the state that this unit reads: what is read may be newer than it says, never older. */
     public Version version() {
-        return taken().version;
+        return Objects.requireNonNull(taken().version);
     }
 
     private Unit taken() {
@@ -175,7 +177,7 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
 
     @Override
     public Connection getConnection() {
-        return taken().held;
+        return Objects.requireNonNull(taken().held);
     }
 
     @Override

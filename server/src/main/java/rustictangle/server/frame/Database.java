@@ -26,7 +26,7 @@ class Database {
                     "The data file " + file + " is a folder.", "Name a file in RUSTIC_TANGLE_DATA, not a folder.");
         }
         try {
-            PrivateFiles.createFolders(file.getParent());
+            PrivateFiles.createFolders(PrivateFiles.folder(file));
             return DataFileLock.on(file);
         } catch (IOException e) {
             throw unwritable(file, e);

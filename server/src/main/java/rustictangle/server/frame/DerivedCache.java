@@ -2,12 +2,14 @@ package rustictangle.server.frame;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.List;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
 /**
  * What was computed from facts, kept for as long as equal facts are handed in. The facts are read each time, so nobody
- * has to say that they changed.
+ * has to say that they changed. Of each the last two are kept, for while a file is looked over the data is used as well.
  */
 @Component
 public final class DerivedCache {
@@ -19,7 +21,8 @@ public final class DerivedCache {
 
     private record Made(Object facts, Object thing) {}
 
-    private final Cache<Key, Made> made =
+    /** Of each the newest first. */
+    private final Cache<Key, List<Made>> made =
             Caffeine.newBuilder().maximumSize(MOST).build();
 
     /**
@@ -29,12 +32,22 @@ public final class DerivedCache {
      */
     public <F, T> T of(Class<T> what, long dog, F facts, Function<F, T> make) {
         return what.cast(made.asMap()
-                .compute(new Key(what, dog), (key, last) -> {
-                    boolean same = last != null && last.facts.equals(facts);
+                .compute(new Key(what, dog), (key, known) -> {
+                    List<Made> before = known == null ? List.of() : known;
+                    Object thing = before.stream()
+                            .filter(one -> one.facts.equals(facts))
+                            .findFirst()
+                            .map(Made::thing)
+                            .orElseGet(() -> make.apply(facts));
                     // The facts of now in either case: they share most with those of the next time, and compare
                     // quickly.
-                    return new Made(facts, same ? last.thing : make.apply(facts));
+                    return Stream.concat(
+                                    Stream.of(new Made(facts, thing)),
+                                    before.stream().filter(one -> one.thing != thing))
+                            .limit(2)
+                            .toList();
                 })
+                .get(0)
                 .thing);
     }
 }

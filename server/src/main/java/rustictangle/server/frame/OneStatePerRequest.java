@@ -5,6 +5,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import org.jspecify.annotations.Nullable;
 import org.springframework.core.MethodParameter;
 import org.springframework.http.MediaType;
 import org.springframework.http.converter.HttpMessageConverter;
@@ -47,8 +48,8 @@ final class OneStatePerRequest extends OncePerRequestFilter {
         }
 
         @Override
-        public Object beforeBodyWrite(
-                Object body,
+        public @Nullable Object beforeBodyWrite(
+                @Nullable Object body,
                 MethodParameter returned,
                 MediaType type,
                 Class<? extends HttpMessageConverter<?>> converter,

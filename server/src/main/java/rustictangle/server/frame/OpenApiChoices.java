@@ -4,6 +4,7 @@ import io.swagger.v3.oas.models.OpenAPI;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeMap;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.beans.factory.config.BeanDefinition;
@@ -15,16 +16,10 @@ import rustictangle.core.Choice;
 
 /** The API tells the words for each of its choices, and the rooms' limits, so that whoever shows them needs none of its own. */
 @Component
-class OpenApiChoices implements OpenApiCustomizer {
+record OpenApiChoices(List<ScreenFacts> rooms) implements OpenApiCustomizer {
 
     /** @param hint may be empty */
     record Word(String value, String title, String label, String hint) {}
-
-    private final List<ScreenFacts> rooms;
-
-    OpenApiChoices(List<ScreenFacts> rooms) {
-        this.rooms = rooms;
-    }
 
     @Override
     public void customise(OpenAPI api) {
@@ -46,7 +41,7 @@ class OpenApiChoices implements OpenApiCustomizer {
         types.addIncludeFilter(new AssignableTypeFilter(Choice.class));
         Map<String, List<Word>> all = new TreeMap<>();
         for (BeanDefinition found : types.findCandidateComponents(Choice.class.getPackageName())) {
-            Class<?> type = ClassUtils.resolveClassName(found.getBeanClassName(), null);
+            Class<?> type = ClassUtils.resolveClassName(Objects.requireNonNull(found.getBeanClassName()), null);
             all.put(
                     ClassUtils.getShortName(type).replace(".", ""),
                     Arrays.stream(type.getEnumConstants())

@@ -7,6 +7,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Objects;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import rustictangle.server.RusticTangle;
@@ -24,7 +25,8 @@ final class OpenApiExport {
                 "--server.port=0",
                 "--rustictangle.data=" + data,
                 "--logging.level.rustictangle=warn")) {
-            int port = ((WebServerApplicationContext) context).getWebServer().getPort();
+            int port = Objects.requireNonNull(((WebServerApplicationContext) context).getWebServer())
+                    .getPort();
             HttpResponse<String> answer = HttpClient.newHttpClient()
                     .send(
                             HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/api/openapi.json"))

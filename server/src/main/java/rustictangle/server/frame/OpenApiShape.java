@@ -1,5 +1,6 @@
 package rustictangle.server.frame;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.databind.JavaType;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
@@ -7,13 +8,13 @@ import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.media.Schema;
 import java.lang.reflect.RecordComponent;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -24,7 +25,8 @@ class OpenApiShape implements ModelConverter {
     private final Map<String, Class<?>> byName = new ConcurrentHashMap<>();
 
     @Override
-    public Schema<?> resolve(AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
+    public @Nullable Schema<?> resolve(
+            AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
         if (!chain.hasNext()) {
             return null;
         }
@@ -52,15 +54,16 @@ class OpenApiShape implements ModelConverter {
     }
 
     private static List<String> required(Class<?> record, Schema<?> model) {
-        List<String> names = new ArrayList<>(Arrays.stream(record.getRecordComponents())
+        Map<String, ?> properties = model.getProperties() == null ? Map.of() : model.getProperties();
+        return always(record).filter(properties::containsKey).toList();
+    }
+
+    private static Stream<String> always(Class<?> record) {
+        return Arrays.stream(record.getRecordComponents())
                 .filter(component -> !mayBeAbsent(component))
-                .map(RecordComponent::getName)
-                .toList());
-        names.retainAll(
-                model.getProperties() == null
-                        ? List.of()
-                        : model.getProperties().keySet());
-        return names;
+                .flatMap(component -> component.getAccessor().isAnnotationPresent(JsonUnwrapped.class)
+                        ? always(component.getType())
+                        : Stream.of(component.getName()));
     }
 
     private static boolean mayBeAbsent(RecordComponent component) {

@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermission;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Stream;
 
@@ -19,6 +20,11 @@ public final class PrivateFiles {
     private PrivateFiles() {}
 
     /** A folder that is there already stays as its owner made it. */
+    /** In which a file lies. */
+    static Path folder(Path file) {
+        return Objects.requireNonNull(file.toAbsolutePath().getParent(), () -> file + " is no file");
+    }
+
     static void createFolders(Path folder) throws IOException {
         if (Files.isDirectory(folder)) {
             return;
@@ -27,7 +33,7 @@ public final class PrivateFiles {
         while (existing != null && !Files.exists(existing)) {
             existing = existing.getParent();
         }
-        if (knowsOwners(existing)) {
+        if (existing != null && knowsOwners(existing)) {
             Files.createDirectories(folder, PosixFilePermissions.asFileAttribute(FOLDER));
         } else {
             Files.createDirectories(folder);
@@ -36,7 +42,7 @@ public final class PrivateFiles {
 
     /** Makes an empty file, or takes one that is there. */
     public static Path create(Path file) throws IOException {
-        boolean owned = knowsOwners(file.toAbsolutePath().getParent());
+        boolean owned = knowsOwners(folder(file));
         try {
             if (owned) {
                 Files.createFile(file, PosixFilePermissions.asFileAttribute(FILE));

@@ -9,13 +9,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Answers with a problem where no controller has been reached yet. */
 @Component
-class ProblemWriter {
-
-    private final JsonMapper json;
-
-    ProblemWriter(JsonMapper json) {
-        this.json = json;
-    }
+record ProblemWriter(JsonMapper json) {
 
     void write(HttpServletResponse response, ProblemDetail problem) throws IOException {
         response.setStatus(problem.getStatus());

@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.net.URI;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import org.apache.catalina.connector.ClientAbortException;
 import org.jspecify.annotations.Nullable;
@@ -130,13 +131,13 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler(Refused.class)
     ResponseEntity<Object> refused(Refused e) {
         return e.field()
-                .map(field -> badInput(List.of(new FieldProblem(field, e.getMessage()))))
-                .orElseGet(() -> answer(problem(HttpStatus.CONFLICT, REFUSED, "Does not fit", e.getMessage())));
+                .map(field -> badInput(List.of(new FieldProblem(field, words(e)))))
+                .orElseGet(() -> answer(problem(HttpStatus.CONFLICT, REFUSED, "Does not fit", words(e))));
     }
 
     @ExceptionHandler(NotThere.class)
     ResponseEntity<Object> notThere(NotThere e) {
-        return answer(problem(HttpStatus.NOT_FOUND, REFUSED, "Not there", e.getMessage()));
+        return answer(problem(HttpStatus.NOT_FOUND, REFUSED, "Not there", words(e)));
     }
 
     @ExceptionHandler(BodyLimit.TooLarge.class)
@@ -146,10 +147,11 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler(Busy.class)
     ResponseEntity<Object> busy(Busy e) {
-        return again(problem(HttpStatus.SERVICE_UNAVAILABLE, BUSY, "Not now", e.getMessage()));
+        return again(problem(HttpStatus.SERVICE_UNAVAILABLE, BUSY, "Not now", words(e)));
     }
 
     @ExceptionHandler(DataAccessException.class)
+    @Nullable
     ResponseEntity<Object> notStored(DataAccessException e, HttpServletRequest request) {
         Trouble trouble = Trouble.of(e);
         if (trouble == Trouble.OURS) {
@@ -188,12 +190,17 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @Override
-    protected ResponseEntity<Object> handleExceptionInternal(
+    protected @Nullable ResponseEntity<Object> handleExceptionInternal(
             Exception e, @Nullable Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         if (status.is5xxServerError() && request instanceof ServletWebRequest web) {
             return defect(e, web.getRequest());
         }
         return super.handleExceptionInternal(e, body, headers, status, request);
+    }
+
+    /** What was said when it was thrown. */
+    static String words(Exception e) {
+        return Objects.requireNonNullElse(e.getMessage(), "");
     }
 
     private static ResponseEntity<Object> badInput(List<FieldProblem> fields) {

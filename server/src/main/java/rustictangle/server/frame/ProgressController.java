@@ -6,13 +6,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** How far long work is. */
 @RestController
-class ProgressController {
-
-    private final Progress progress;
-
-    ProgressController(Progress progress) {
-        this.progress = progress;
-    }
+record ProgressController(Progress progress) {
 
     /** What is under way; empty: nothing. */
     @GetMapping("/api/progress")

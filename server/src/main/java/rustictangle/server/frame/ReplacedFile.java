@@ -51,7 +51,7 @@ final class ReplacedFile {
         Path note = note(file);
         Files.writeString(PrivateFiles.create(note), incoming.getFileName().toString());
         force(note);
-        forceFolder(file.getParent());
+        forceFolder(PrivateFiles.folder(file));
         finish(file);
     }
 
@@ -68,7 +68,7 @@ final class ReplacedFile {
             Files.deleteIfExists(wal(file));
             Files.deleteIfExists(file.resolveSibling(file.getFileName() + "-shm"));
             Files.move(incoming, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
-            forceFolder(file.getParent());
+            forceFolder(PrivateFiles.folder(file));
         }
         Files.delete(note);
     }

@@ -2,6 +2,7 @@ package rustictangle.server.frame;
 
 import java.io.IOException;
 import java.time.Duration;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
@@ -31,7 +32,7 @@ class WebPages implements WebMvcConfigurer {
     private static final class ViewResolver extends PathResourceResolver {
 
         @Override
-        protected Resource getResource(String path, Resource location) throws IOException {
+        protected @Nullable Resource getResource(String path, Resource location) throws IOException {
             Resource file = super.getResource(path, location);
             boolean view = file == null && !path.startsWith("api/") && !path.contains(".");
             return view ? super.getResource("index.html", location) : file;

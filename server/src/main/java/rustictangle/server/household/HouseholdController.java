@@ -13,15 +13,7 @@ import rustictangle.server.frame.ViewProbe;
 
 @RestController
 @RequestMapping("/api/household")
-class HouseholdController implements ViewProbe, ScreenFacts {
-
-    private final HouseholdStore store;
-    private final FormCheck forms;
-
-    HouseholdController(HouseholdStore store, FormCheck forms) {
-        this.forms = forms;
-        this.store = store;
-    }
+record HouseholdController(HouseholdStore store, FormCheck forms) implements ViewProbe, ScreenFacts {
 
     @GetMapping
     Household get() {

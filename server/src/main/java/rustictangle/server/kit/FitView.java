@@ -11,14 +11,7 @@ import rustictangle.core.log.ToolKind;
  *
  * @param score in [0, 100]
  */
-public record FitView(
-        long toolId,
-        String shownName,
-        ToolKind kind,
-        Verdict verdict,
-        String verdictLabel,
-        int score,
-        List<Reason> reasons) {
+public record FitView(long toolId, String shownName, ToolKind kind, Verdict verdict, int score, List<Reason> reasons) {
 
     static FitView of(Fit fit) {
         return new FitView(
@@ -26,7 +19,6 @@ public record FitView(
                 fit.tool().shownName(),
                 fit.tool().kind(),
                 fit.verdict(),
-                fit.verdict().label(),
                 (int) Math.round(fit.score()),
                 fit.reasons());
     }

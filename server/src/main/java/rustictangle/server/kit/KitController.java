@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -32,16 +33,15 @@ import rustictangle.server.frame.ViewProbe;
 /** Which tool goes where on a dog, what of it the owner has, and the least to buy. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}")
-class KitController implements ViewProbe {
+record KitController(DogLoader dogs, KitLoader kits, Tools tools, ApproachStore approaches) implements ViewProbe {
 
     /** @param tools everything any section asks for, in the order of first use */
-    record KitView(List<ToolName> tools, List<NeedView> needs, Optional<Reason> incomplete) {}
-
-    record ToolName(ToolKind kind, String label, boolean hasPins) {}
+    record KitView(Set<ToolKind> tools, List<NeedView> needs, Optional<Reason> incomplete) {}
 
     /**
      * @param brushed whether brush or comb has a job here at all
      * @param state   in words
+     * @param pinned  whether what leads has pins
      * @param own     the owner's tool for the leading step; absent: none will do
      * @param fits    every tool of the drawer, best first
      */
@@ -49,54 +49,40 @@ class KitController implements ViewProbe {
             Section section,
             boolean brushed,
             String state,
-            ToolName lead,
+            ToolKind lead,
+            boolean pinned,
             Optional<PinWindow> pins,
             Optional<Pad> pad,
             String tips,
             String head,
             boolean gentle,
             List<ToolStepView> order,
-            Optional<ToolName> proof,
+            Optional<ToolKind> proof,
             double hairMillimetres,
             String hairKind,
             Optional<Double> reachMillimetres,
             Optional<FitView> own,
             List<FitView> fits,
-            List<NeverView> never,
+            List<NeverHere> never,
             List<Reason> reasons) {}
-
-    record NeverView(String label, Reason why) {}
 
     record SideView(FitView fit, Optional<Double> pinMillimetres) {}
 
-    record RowView(
-            ToolProperty property, String label, String want, Optional<FitPart> first, Optional<FitPart> second) {}
+    record RowView(ToolProperty property, String want, Optional<FitPart> first, Optional<FitPart> second) {}
 
     record ComparisonView(
             String step, double hairMillimetres, SideView first, SideView second, List<RowView> rows, Reason why) {}
 
     /** @param changes what it would change as things are; empty: nothing */
-    record SchoolView(LeadSchool school, String label, String suits, List<SchoolChange> changes) {}
+    record SchoolView(LeadSchool school, List<SchoolChange> changes) {}
 
     record SchoolsView(ApproachForm chosen, List<SchoolView> schools) {}
-
-    private final DogLoader dogs;
-    private final KitLoader kits;
-    private final Tools tools;
-    private final ApproachStore approaches;
-
-    KitController(DogLoader dogs, KitLoader kits, Tools tools, ApproachStore approaches) {
-        this.dogs = dogs;
-        this.kits = kits;
-        this.tools = tools;
-        this.approaches = approaches;
-    }
 
     @GetMapping("/kit")
     KitView kit(@PathVariable long dogId) {
         Kit kit = kits.of(dogs.get(dogId));
         return new KitView(
-                kit.match().tools().stream().map(KitController::name).toList(),
+                kit.match().tools(),
                 kit.sections().stream().map(KitController::view).toList(),
                 kit.incomplete());
     }
@@ -132,10 +118,7 @@ class KitController implements ViewProbe {
                 ApproachForm.of(kits.approach(dogId)),
                 Arrays.stream(LeadSchool.values())
                         .map(school -> new SchoolView(
-                                school,
-                                school.label(),
-                                school.suits(),
-                                SchoolChange.between(known.dog(), known.coat(), kits.approach(dogId), school)))
+                                school, SchoolChange.between(known.dog(), known.coat(), kits.approach(dogId), school)))
                         .toList());
     }
 
@@ -152,34 +135,27 @@ class KitController implements ViewProbe {
                 need.section(),
                 need.brushed(),
                 need.state().label(),
-                name(need.lead()),
+                need.lead(),
+                need.lead().hasPins(),
                 need.pins(),
                 need.pad(),
                 need.tips().label(),
                 need.head().label(),
                 need.gentle(),
                 here.steps().stream().map(step -> ToolStepView.of(step, true)).toList(),
-                need.proof().map(KitController::name),
+                need.proof(),
                 need.hair().length().millimetres(),
                 need.hair().kind().label(),
                 here.reachMillimetres(),
                 here.leading().map(FitView::of),
                 here.fits().stream().map(FitView::of).toList(),
-                need.never().stream().map(KitController::view).toList(),
+                need.never(),
                 need.reasons());
-    }
-
-    private static NeverView view(NeverHere never) {
-        return new NeverView(never.label(), never.why());
     }
 
     private static RowView view(Comparison.Row row) {
         String want = row.first().or(row::second).orElseThrow().want();
-        return new RowView(row.property(), row.property().label(), want, row.first(), row.second());
-    }
-
-    private static ToolName name(ToolKind kind) {
-        return new ToolName(kind, kind.label(), kind.hasPins());
+        return new RowView(row.property(), want, row.first(), row.second());
     }
 
     @Override

@@ -36,13 +36,12 @@ import rustictangle.server.kit.Tools.StoredTool;
 /** The household's drawer. */
 @RestController
 @RequestMapping("/api/tools")
-class ToolController implements ViewProbe, ScreenFacts {
+record ToolController(ToolStore store, Tools tools, Clock clock, FormCheck forms) implements ViewProbe, ScreenFacts {
 
     /** @param checkId id of the latest look-over or replacement, for undo */
     record ToolView(
             long id,
             String shownName,
-            String kindLabel,
             ToolForm form,
             Optional<CheckView> check,
             boolean putAside,
@@ -63,8 +62,6 @@ class ToolController implements ViewProbe, ScreenFacts {
 
     record KindView(
             ToolKind kind,
-            String label,
-            String goodFor,
             String notFor,
             Set<ToolProperty> properties,
             Set<Tips> tips,
@@ -73,21 +70,8 @@ class ToolController implements ViewProbe, ScreenFacts {
 
     private static final List<KindView> KINDS = Arrays.stream(ToolKind.values())
             .filter(ToolKind::canBeOwned)
-            .map(k -> new KindView(
-                    k, k.label(), k.goodFor(), k.notFor(), k.properties(), Tips.of(k), k.faults(), k.isBlade()))
+            .map(k -> new KindView(k, k.notFor(), k.properties(), Tips.of(k), k.faults(), k.isBlade()))
             .toList();
-
-    private final ToolStore store;
-    private final Tools tools;
-    private final Clock clock;
-    private final FormCheck forms;
-
-    ToolController(ToolStore store, Tools tools, Clock clock, FormCheck forms) {
-        this.forms = forms;
-        this.store = store;
-        this.tools = tools;
-        this.clock = clock;
-    }
 
     /** The kinds there are. */
     @GetMapping("/kinds")
@@ -172,7 +156,6 @@ class ToolController implements ViewProbe, ScreenFacts {
         return new ToolView(
                 stored.tool().id(),
                 stored.tool().shownName(),
-                stored.form().kind().label(),
                 stored.form(),
                 stored.tool()
                         .check()

@@ -11,15 +11,13 @@ import rustictangle.core.log.ToolKind;
  * @param own     the owner's tool that serves it best; absent: none will do, or hands do it
  * @param missing whether a tool is asked for and none in the drawer will do
  */
-public record ToolStepView(
-        ToolKind tool, String toolLabel, Manner manner, String mannerLabel, Optional<FitView> own, boolean missing) {
+public record ToolStepView(ToolKind tool, Manner manner, String mannerLabel, Optional<FitView> own, boolean missing) {
 
     /** @param parted whether the hair is parted into layers; false: one pass reaches the skin */
     public static ToolStepView of(StepKit step, boolean parted) {
         Manner manner = step.step().manner();
         return new ToolStepView(
                 step.step().tool(),
-                step.step().tool().label(),
                 manner,
                 parted ? manner.label() : manner.inOnePass(),
                 step.best().map(FitView::of),

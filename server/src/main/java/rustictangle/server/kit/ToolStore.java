@@ -4,6 +4,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
@@ -49,7 +50,7 @@ public class ToolStore {
                 """),
                         form)
                 .update(key);
-        return key.getKeyAs(Number.class).longValue();
+        return Objects.requireNonNull(key.getKey()).longValue();
     }
 
     /** @return whether there was such a tool */

@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -68,11 +69,27 @@ class EntryStore {
                 kind.getAnnotation(Lasts.class), () -> kind.getSimpleName() + " does not say how long it lasts");
     }
 
-    /** 0: nothing was said yet. */
-    long lastSeq() {
-        return jdbc.sql("SELECT coalesce(max(seq), 0) FROM entry")
-                .query(Long.class)
-                .single();
+    /** Which entry came last; both 0 and empty: nothing was said yet. */
+    record Last(long seq, String id) {
+
+        private static final Last NOTHING = new Last(0, "");
+    }
+
+    Last last() {
+        return jdbc.sql("SELECT seq, id FROM entry ORDER BY seq DESC LIMIT 1")
+                .query(Last.class)
+                .optional()
+                .orElse(Last.NOTHING);
+    }
+
+    /** Whether that entry is there, and so all before it. */
+    boolean holds(Last last) {
+        return last.equals(Last.NOTHING)
+                || jdbc.sql("SELECT 1 FROM entry WHERE seq = ? AND id = ?")
+                        .params(last.seq, last.id)
+                        .query(Integer.class)
+                        .optional()
+                        .isPresent();
     }
 
     /** What was said after that entry, in order. */
@@ -295,7 +312,7 @@ class EntryStore {
                 INSERT INTO entry (id, dog_id, session_id, at, day, device, takes_back, said)
                 VALUES (?, ?, ?, ?, ?, ?, ?, ?)
                 """)
-                .params(
+                .params(Arrays.asList(
                         entry.id().toString(),
                         dog.orElse(null),
                         entry.session().map(UUID::toString).orElse(null),
@@ -303,7 +320,7 @@ class EntryStore {
                         entry.day().toString(),
                         Sender.device(),
                         entry.takesBack().map(UUID::toString).orElse(null),
-                        text(entry.said()))
+                        text(entry.said())))
                 .update();
     }
 
@@ -323,9 +340,9 @@ class EntryStore {
         ObjectReader reader = json.readerFor(Said.class);
         // Much is said again and again, and entries that follow one another mostly share the rest.
         Map<String, Said> said = new HashMap<>();
-        Last<Long, Optional<Long>> dogs = new Last<>(dog -> dog == 0 ? Optional.empty() : Optional.of(dog));
-        Last<String, LocalDate> days = new Last<>(LocalDate::parse);
-        Last<String, Optional<UUID>> sessions = new Last<>(id -> Optional.of(UUID.fromString(id)));
+        Same<Long, Optional<Long>> dogs = new Same<>(dog -> dog == 0 ? Optional.empty() : Optional.of(dog));
+        Same<String, LocalDate> days = new Same<>(LocalDate::parse);
+        Same<String, Optional<UUID>> sessions = new Same<>(id -> Optional.of(UUID.fromString(id)));
         return (ResultSet row, int n) -> {
             String session = row.getString(4);
             String takesBack = row.getString(7);
@@ -343,12 +360,12 @@ class EntryStore {
     }
 
     /** What was made of the value before, should the next be the same. */
-    private static final class Last<F, T> {
+    private static final class Same<F, T> {
         private final Function<F, T> make;
         private @Nullable F from;
         private @Nullable T made;
 
-        Last(Function<F, T> make) {
+        Same(Function<F, T> make) {
             this.make = make;
         }
 
@@ -357,7 +374,7 @@ class EntryStore {
                 made = make.apply(next);
                 from = next;
             }
-            return made;
+            return Objects.requireNonNull(made);
         }
     }
 }

@@ -19,6 +19,7 @@ import java.util.function.Consumer;
 import java.util.function.Predicate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import rustictangle.core.Sure;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Limits;
 import rustictangle.core.log.Log;
@@ -30,6 +31,7 @@ import rustictangle.server.frame.ReadCache;
 import rustictangle.server.frame.ScreenFacts;
 import rustictangle.server.frame.ViewProbe;
 import rustictangle.server.log.EntryStore.Kept;
+import rustictangle.server.log.EntryStore.Last;
 
 /**
  * Loads what was said, of a dog or of the household, and takes what is said.
@@ -44,7 +46,7 @@ public class Logs implements ViewProbe, ScreenFacts {
     private record Key(long epoch, LocalDate today) {}
 
     /** Up to an entry; the logs by dog, the household's under none. */
-    private record Loaded(long seq, Map<Optional<Long>, Log> logs) {}
+    private record Loaded(Last last, Map<Optional<Long>, Log> logs) {}
 
     /** So far back a dog's own shedding seasons say something, years. */
     private static final int SEASONS_YEARS = 4;
@@ -92,20 +94,21 @@ public class Logs implements ViewProbe, ScreenFacts {
 
     private Loaded upToDate() {
         Key key = new Key(data.version().epoch(), LocalDate.now(clock));
-        long last = store.lastSeq();
+        Last last = store.last();
         Loaded known = loaded.getIfPresent(key);
-        boolean older = known == null || known.seq > last;
-        Loaded now = older ? whole(key.today, last) : known.seq == last ? known : grown(known, last, key.today);
-        // What a transaction has written may still be taken back. Where less is there than before, this is an older
-        // state, or
-        // the file was put back from outside.
-        if (!data.writing() && (known == null || known.seq != last)) {
+        if (known != null && known.last.equals(last)) {
+            return known;
+        }
+        // Where what was read last is not there, this is an older state, or the file was put back from outside.
+        Loaded now = known != null && store.holds(known.last) ? grown(known, last, key.today) : whole(key.today, last);
+        // What a transaction has written may still be taken back.
+        if (!data.writing()) {
             loaded.put(key, now);
         }
         return now;
     }
 
-    private Loaded whole(LocalDate today, long last) {
+    private Loaded whole(LocalDate today, Last last) {
         Map<Optional<Long>, List<Entry>> entries = new HashMap<>();
         // A session that went on past the edge of the year is found from both sides of it.
         Set<Long> found = new HashSet<>();
@@ -119,7 +122,7 @@ public class Logs implements ViewProbe, ScreenFacts {
                 .forEach(keep);
         List<Long> sparse = entries.keySet().stream()
                 .flatMap(Optional::stream)
-                .filter(dog -> entries.get(Optional.of(dog)).size() < ENOUGH_IN_A_YEAR)
+                .filter(dog -> Sure.at(entries, Optional.of(dog)).size() < ENOUGH_IN_A_YEAR)
                 .toList();
         if (!sparse.isEmpty()) {
             store.answers(sparse, midnight(today.minusYears(ANSWERS_YEARS)), aYearAgo)
@@ -130,9 +133,9 @@ public class Logs implements ViewProbe, ScreenFacts {
         return new Loaded(last, logs);
     }
 
-    private Loaded grown(Loaded known, long last, LocalDate today) {
+    private Loaded grown(Loaded known, Last last, LocalDate today) {
         Map<Optional<Long>, List<Entry>> more = new HashMap<>();
-        store.since(known.seq).forEach(kept -> more.computeIfAbsent(kept.dog(), dog -> new ArrayList<>())
+        store.since(known.last.seq()).forEach(kept -> more.computeIfAbsent(kept.dog(), dog -> new ArrayList<>())
                 .add(kept.entry()));
         Map<Optional<Long>, Log> logs = new HashMap<>(known.logs);
         more.forEach((dog, said) ->

@@ -10,7 +10,9 @@ import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
 import java.util.Iterator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import rustictangle.core.Sure;
 import rustictangle.core.log.Said;
 import rustictangle.core.log.Subject;
 
@@ -22,7 +24,8 @@ class SaidSchema implements ModelConverter {
     private static final String REF = "#/components/schemas/";
 
     @Override
-    public Schema<?> resolve(AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
+    public @Nullable Schema<?> resolve(
+            AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
         JavaType java = Json.mapper().constructType(type.getType());
         if (java != null && java.getRawClass() == Subject.class) {
             return new StringSchema()
@@ -39,7 +42,7 @@ class SaidSchema implements ModelConverter {
         Discriminator byType = new Discriminator().propertyName(TYPE);
         SaidJson.kinds(sealed).forEach(kind -> {
             context.resolve(new AnnotatedType(kind).resolveAsRef(true));
-            Schema<?> model = context.getDefinedModels().get(kind.getSimpleName());
+            Schema<?> model = Sure.at(context.getDefinedModels(), kind.getSimpleName());
             model.addProperty(TYPE, new StringSchema()._enum(List.of(SaidJson.name(kind))));
             if (model.getRequired() == null || !model.getRequired().contains(TYPE)) {
                 model.addRequiredItem(TYPE);

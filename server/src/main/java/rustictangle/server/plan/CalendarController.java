@@ -35,7 +35,13 @@ import rustictangle.server.visit.VisitStore;
 
 /** The plan in the owner's own calendar, and a groomer's appointment out of theirs. */
 @RestController
-class CalendarController {
+record CalendarController(
+        Plans plans,
+        DogLoader dogs,
+        VisitStore visits,
+        VisitService visitService,
+        HouseholdStore households,
+        Clock clock) {
 
     private static final String ICALENDAR = "text/calendar;charset=UTF-8";
     private static final Pattern WRITTEN_DAY = Pattern.compile("\\d{8}");
@@ -50,28 +56,6 @@ class CalendarController {
      * @param hour absent: it is a whole day
      */
     record Imported(LocalDate day, Optional<LocalTime> hour, String summary) {}
-
-    private final Plans plans;
-    private final DogLoader dogs;
-    private final VisitStore visits;
-    private final VisitService visitService;
-    private final HouseholdStore households;
-    private final Clock clock;
-
-    CalendarController(
-            Plans plans,
-            DogLoader dogs,
-            VisitStore visits,
-            VisitService visitService,
-            HouseholdStore households,
-            Clock clock) {
-        this.plans = plans;
-        this.dogs = dogs;
-        this.visits = visits;
-        this.visitService = visitService;
-        this.households = households;
-        this.clock = clock;
-    }
 
     @GetMapping("/api/calendar")
     CalendarView address() {

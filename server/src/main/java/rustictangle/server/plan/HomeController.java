@@ -35,7 +35,7 @@ import rustictangle.server.visit.VisitService;
 
 /** What the owner sees first: what to do today in the minutes there are, and each dog. */
 @RestController
-class HomeController {
+record HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visits, Clock clock, Settings settings) {
 
     /** @param demo whether this is the made-up household */
     record Home(LocalDate today, boolean demo, TodayView day, List<HomeDog> dogs) {}
@@ -116,22 +116,6 @@ class HomeController {
             Optional<LocalDate> unconfirmed) {}
 
     record SectionBurrs(Section section, int burrs) {}
-
-    private final DogLoader dogs;
-    private final Plans plans;
-    private final Logs logs;
-    private final VisitService visits;
-    private final Clock clock;
-    private final Settings settings;
-
-    HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visits, Clock clock, Settings settings) {
-        this.dogs = dogs;
-        this.plans = plans;
-        this.logs = logs;
-        this.visits = visits;
-        this.clock = clock;
-        this.settings = settings;
-    }
 
     @GetMapping("/api/home")
     Home home() {

@@ -15,7 +15,7 @@ import rustictangle.server.dog.StoredDog;
 
 /** What the outbox has sent. */
 @RestController
-class MessageController {
+record MessageController(Reminders reminders, Outbox outbox, DogLoader dogs) {
 
     private static final int MOST = 100;
 
@@ -24,16 +24,6 @@ class MessageController {
 
     /** @param dog absent: about the household */
     record MessageView(LocalDate day, Instant at, Optional<String> dog, Reminder.Kind kind, String text) {}
-
-    private final Reminders reminders;
-    private final Outbox outbox;
-    private final DogLoader dogs;
-
-    MessageController(Reminders reminders, Outbox outbox, DogLoader dogs) {
-        this.reminders = reminders;
-        this.outbox = outbox;
-        this.dogs = dogs;
-    }
 
     /** Nobody who looks has to wait for the next round. */
     @PostMapping("/api/messages")

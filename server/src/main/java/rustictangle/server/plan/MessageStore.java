@@ -26,12 +26,8 @@ class MessageStore implements Outbox {
     @Transactional
     public void send(Optional<Long> dogId, LocalDate day, Instant at, Reminder reminder) {
         jdbc.sql("INSERT INTO message (dog_id, day, at, kind, text) VALUES (?, ?, ?, ?, ?) ON CONFLICT DO NOTHING")
-                .params(
-                        dogId.orElse(null),
-                        day.toString(),
-                        StoredInstant.text(at),
-                        reminder.kind().name(),
-                        reminder.text())
+                .param(dogId.orElse(null))
+                .params(day.toString(), StoredInstant.text(at), reminder.kind().name(), reminder.text())
                 .update();
     }
 

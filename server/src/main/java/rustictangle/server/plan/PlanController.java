@@ -18,7 +18,7 @@ import rustictangle.server.plan.HomeController.PickView;
 
 /** The days up to the groomers' dates. */
 @RestController
-class PlanController {
+record PlanController(Plans plans, DogLoader dogs) {
 
     /**
      * @param asItTakes  whether no minutes were set
@@ -96,14 +96,6 @@ class PlanController {
                     .mapToDouble(day -> Math.round(1000 * (tangles ? day.tangles() : day.mats())) / 1000.0)
                     .toArray();
         }
-    }
-
-    private final Plans plans;
-    private final DogLoader dogs;
-
-    PlanController(Plans plans, DogLoader dogs) {
-        this.plans = plans;
-        this.dogs = dogs;
     }
 
     @GetMapping("/api/week")

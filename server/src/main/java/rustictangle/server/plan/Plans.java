@@ -32,44 +32,19 @@ import rustictangle.server.visit.VisitService;
 
 /** Loads all that the household's plan follows from; reckoned anew only of other facts. */
 @Component
-class Plans implements ViewProbe {
-
-    private final DogLoader dogs;
-    private final RoutineLoader routines;
-    private final TrustLoader trusts;
-    private final KitLoader kits;
-    private final VisitService visits;
-    private final CareLoader cares;
-    private final Logs logs;
-    private final HouseholdLoader households;
-    private final Progress progress;
-    private final Clock clock;
-    private final DerivedCache made;
-
-    Plans(
-            DogLoader dogs,
-            RoutineLoader routines,
-            TrustLoader trusts,
-            KitLoader kits,
-            VisitService visits,
-            CareLoader cares,
-            Logs logs,
-            HouseholdLoader households,
-            Progress progress,
-            DerivedCache made,
-            Clock clock) {
-        this.dogs = dogs;
-        this.routines = routines;
-        this.trusts = trusts;
-        this.kits = kits;
-        this.visits = visits;
-        this.cares = cares;
-        this.logs = logs;
-        this.households = households;
-        this.progress = progress;
-        this.made = made;
-        this.clock = clock;
-    }
+record Plans(
+        DogLoader dogs,
+        RoutineLoader routines,
+        TrustLoader trusts,
+        KitLoader kits,
+        VisitService visits,
+        CareLoader cares,
+        Logs logs,
+        HouseholdLoader households,
+        Progress progress,
+        DerivedCache made,
+        Clock clock)
+        implements ViewProbe {
 
     PlanToday now() {
         return made.of(PlanToday.class, 0, facts(), PlanToday::of);

@@ -29,35 +29,11 @@ import rustictangle.server.log.Logs;
 
 /** Looks now and then whether something is worth a message. */
 @Component
-class Reminders {
+record Reminders(
+        Plans plans, KitLoader kits, Logs logs, HouseholdLoader households, Outbox outbox, DataFile data, Clock clock) {
 
     private static final Logger LOG = LoggerFactory.getLogger("rustictangle");
     private static final int EVERY_MINUTES = 10;
-
-    private final Plans plans;
-    private final KitLoader kits;
-    private final Logs logs;
-    private final HouseholdLoader households;
-    private final Outbox outbox;
-    private final DataFile data;
-    private final Clock clock;
-
-    Reminders(
-            Plans plans,
-            KitLoader kits,
-            Logs logs,
-            HouseholdLoader households,
-            Outbox outbox,
-            DataFile data,
-            Clock clock) {
-        this.plans = plans;
-        this.kits = kits;
-        this.logs = logs;
-        this.households = households;
-        this.outbox = outbox;
-        this.data = data;
-        this.clock = clock;
-    }
 
     @Scheduled(fixedDelay = EVERY_MINUTES, initialDelay = EVERY_MINUTES, timeUnit = TimeUnit.MINUTES)
     void now() {

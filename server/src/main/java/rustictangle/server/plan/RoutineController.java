@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
+import rustictangle.core.Sure;
 import rustictangle.core.dog.Section;
 import rustictangle.core.plan.PlanToday;
 import rustictangle.core.plan.PlannedDog;
@@ -34,7 +35,7 @@ import rustictangle.server.routine.RoutineView;
 import rustictangle.server.trust.StandingView;
 
 @RestController
-class RoutineController implements ViewProbe {
+record RoutineController(DogLoader dogs, Plans plans) implements ViewProbe {
 
     /** A card that shows how, with the words to show. */
     record MethodView(Method method, String title, String why, List<String> steps) {}
@@ -48,14 +49,6 @@ class RoutineController implements ViewProbe {
         /** What the plan brushes today. */
         TODAY,
         WHOLE
-    }
-
-    private final DogLoader dogs;
-    private final Plans plans;
-
-    RoutineController(DogLoader dogs, Plans plans) {
-        this.dogs = dogs;
-        this.plans = plans;
     }
 
     /**
@@ -109,7 +102,7 @@ class RoutineController implements ViewProbe {
                 .filter(section -> training && practised.contains(section)
                         || (scope == Scope.WHOLE
                                 ? !practised.contains(section) && !closed.contains(section)
-                                : now.plan().of(dog).get(section).get(0)))
+                                : Sure.at(now.plan().of(dog), section).get(0)))
                 .toList();
         Routine proposed =
                 picture.routine(training ? inOneSitting(picture, now.dogs().get(dog), sections) : sections);

@@ -38,7 +38,17 @@ import rustictangle.server.visit.VisitService;
 /** Length, minutes and money: of two that are chosen, the third. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/trade")
-class TradeController implements ViewProbe, ScreenFacts {
+record TradeController(
+        DogLoader dogs,
+        VisitService visits,
+        Readings readings,
+        RoutineLoader routines,
+        KitLoader kits,
+        HouseholdLoader households,
+        DerivedCache made,
+        Logs logs,
+        Clock clock)
+        implements ViewProbe, ScreenFacts {
 
     /**
      * @param clipped whether a groomer clips this coat: it grows on, or a visit left a length
@@ -57,37 +67,6 @@ class TradeController implements ViewProbe, ScreenFacts {
 
     /** What length, minutes and weeks ask of one another follows from. */
     private record TradeBasis(Picture picture, Comfort comfort, double perDay, double setUp) {}
-
-    private final DogLoader dogs;
-    private final VisitService visits;
-    private final Readings readings;
-    private final RoutineLoader routines;
-    private final KitLoader kits;
-    private final HouseholdLoader households;
-    private final DerivedCache made;
-    private final Logs logs;
-    private final Clock clock;
-
-    TradeController(
-            DogLoader dogs,
-            VisitService visits,
-            Readings readings,
-            RoutineLoader routines,
-            KitLoader kits,
-            HouseholdLoader households,
-            DerivedCache made,
-            Logs logs,
-            Clock clock) {
-        this.dogs = dogs;
-        this.visits = visits;
-        this.readings = readings;
-        this.routines = routines;
-        this.kits = kits;
-        this.households = households;
-        this.made = made;
-        this.logs = logs;
-        this.clock = clock;
-    }
 
     /** What is not chosen is as usual. */
     @GetMapping

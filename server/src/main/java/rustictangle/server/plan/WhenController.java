@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
+import rustictangle.core.Sure;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.LastCombed;
 import rustictangle.core.log.Limits;
@@ -41,7 +42,7 @@ import rustictangle.server.rhythm.ClosedView;
 
 /** When each place of a dog is brushed, and why. */
 @RestController
-class WhenController implements ViewProbe {
+record WhenController(DogLoader dogs, Plans plans, Logs logs, Clock clock) implements ViewProbe {
 
     /**
      * @param season  what the shedding season asks for; absent when nothing just now
@@ -73,18 +74,6 @@ class WhenController implements ViewProbe {
 
     /** In the days that are planned. */
     record ComfortDog(String name, double minutesAWeek, double matsAMonth) {}
-
-    private final DogLoader dogs;
-    private final Plans plans;
-    private final Logs logs;
-    private final Clock clock;
-
-    WhenController(DogLoader dogs, Plans plans, Logs logs, Clock clock) {
-        this.dogs = dogs;
-        this.plans = plans;
-        this.logs = logs;
-        this.clock = clock;
-    }
 
     @GetMapping("/api/dogs/{dogId}/when")
     ScheduleView when(@PathVariable long dogId) {
@@ -171,8 +160,8 @@ class WhenController implements ViewProbe {
                                 .filter(dog -> now.plan().dog(dog).anythingBrushed())
                                 .mapToObj(dog -> new ComfortDog(
                                         now.dogs().get(dog).name(),
-                                        byComfort.get(comfort).minutesAWeek(dog),
-                                        byComfort.get(comfort).matsAMonth(dog)))
+                                        Sure.at(byComfort, comfort).minutesAWeek(dog),
+                                        Sure.at(byComfort, comfort).matsAMonth(dog)))
                                 .toList()))
                 .toList();
     }

@@ -2,7 +2,6 @@ package rustictangle.server.rhythm;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
@@ -29,31 +28,13 @@ import rustictangle.server.log.Logs;
 /** What happened to a dog on a day, with one tap and back. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/life")
-class LifeController implements ViewProbe {
+record LifeController(DogLoader dogs, Logs logs, Weather weather, Clock clock) implements ViewProbe {
 
     /** @param days the newest first, today included */
-    record LifeView(List<DayView> days, List<EventView> events, boolean weatherSimulated) {}
+    record LifeView(List<DayView> days, boolean weatherSimulated) {}
 
     /** @param wet whether it rained: the dog may have got soaked */
     record DayView(LocalDate day, Set<LifeEvent> events, boolean wet) {}
-
-    record EventView(LifeEvent event, String label) {}
-
-    private static final List<EventView> EVENTS = Arrays.stream(LifeEvent.values())
-            .map(event -> new EventView(event, event.label()))
-            .toList();
-
-    private final DogLoader dogs;
-    private final Logs logs;
-    private final Weather weather;
-    private final Clock clock;
-
-    LifeController(DogLoader dogs, Logs logs, Weather weather, Clock clock) {
-        this.dogs = dogs;
-        this.logs = logs;
-        this.weather = weather;
-        this.clock = clock;
-    }
 
     @GetMapping
     LifeView life(@PathVariable long dogId) {
@@ -65,7 +46,6 @@ class LifeController implements ViewProbe {
                         .mapToObj(today::minusDays)
                         .map(day -> new DayView(day, life.days().getOrDefault(day, Set.of()), weather.wet(day)))
                         .toList(),
-                EVENTS,
                 weather.simulated());
     }
 

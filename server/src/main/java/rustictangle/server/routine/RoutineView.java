@@ -1,6 +1,5 @@
 package rustictangle.server.routine;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import rustictangle.core.Reason;
@@ -19,7 +18,6 @@ import rustictangle.server.kit.ToolStepView;
 /** A routine, with the words to show. */
 public record RoutineView(
         Order order,
-        String orderLabel,
         Reason whyOrder,
         List<RoutinePlaceView> places,
         double totalSeconds,
@@ -27,15 +25,7 @@ public record RoutineView(
         double toSeconds,
         Reason whyMinutes,
         List<Reason> cautions,
-        Preparation preparation,
-        List<OrderView> orders) {
-
-    /** One of the orders to choose from. */
-    public record OrderView(Order order, String label, String suits) {}
-
-    private static final List<OrderView> ORDERS = Arrays.stream(Order.values())
-            .map(order -> new OrderView(order, order.label(), order.suits()))
-            .toList();
+        Preparation preparation) {
 
     /**
      * One place of a routine.
@@ -91,7 +81,6 @@ public record RoutineView(
     public static RoutineView of(Routine routine) {
         return new RoutineView(
                 routine.order(),
-                routine.order().label(),
                 routine.whyOrder(),
                 routine.places().stream().map(RoutinePlaceView::of).toList(),
                 routine.totalSeconds(),
@@ -99,7 +88,6 @@ public record RoutineView(
                 routine.toSeconds(),
                 routine.whyMinutes(),
                 routine.cautions(),
-                routine.preparation(),
-                ORDERS);
+                routine.preparation());
     }
 }

@@ -23,7 +23,7 @@ import rustictangle.server.log.Logs;
 
 /** What was done: the sessions, and where it keeps tangling. */
 @RestController
-class HistoryController implements ViewProbe {
+record HistoryController(DogLoader dogs, Logs logs, Clock clock) implements ViewProbe {
 
     /** Where it tangles is told from the checks of so many days. */
     private static final int DAYS = 90;
@@ -58,16 +58,6 @@ class HistoryController implements ViewProbe {
     record PlaceStory(Section section, LocalDate since, LocalDate until, List<PastCheck> checks) {}
 
     record PastCheck(LocalDate date, int tangles, boolean matLeft) {}
-
-    private final DogLoader dogs;
-    private final Logs logs;
-    private final Clock clock;
-
-    HistoryController(DogLoader dogs, Logs logs, Clock clock) {
-        this.dogs = dogs;
-        this.logs = logs;
-        this.clock = clock;
-    }
 
     /** @param before only sessions begun earlier; absent: the newest */
     @GetMapping("/api/dogs/{dogId}/history")

@@ -4,16 +4,10 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-class KitchenScaleController {
+record KitchenScaleController(KitchenScale scale) {
 
     /** @param simulated whether the scale is only a stand-in */
     record Reading(double grams, boolean simulated) {}
-
-    private final KitchenScale scale;
-
-    KitchenScaleController(KitchenScale scale) {
-        this.scale = scale;
-    }
 
     /** What lies on the scale now. */
     @GetMapping("/api/kitchen-scale")

@@ -36,7 +36,8 @@ import rustictangle.server.frame.ScreenFacts;
 
 @RestController
 @RequestMapping("/api/dogs/{dogId}/sessions")
-class SessionController implements ScreenFacts {
+record SessionController(SessionService service, SessionViews views, DogLoader dogs, Clock clock)
+        implements ScreenFacts {
 
     /** @param sections in the order in which they will be done */
     record SessionForm(
@@ -48,18 +49,6 @@ class SessionController implements ScreenFacts {
             @NotNull(message = "Send an empty note to remove it.")
                     @Size(max = Limits.LONGEST_TEXT, message = "At most {max} characters; shorten it.")
                     String note) {}
-
-    private final SessionService service;
-    private final SessionViews views;
-    private final DogLoader dogs;
-    private final Clock clock;
-
-    SessionController(SessionService service, SessionViews views, DogLoader dogs, Clock clock) {
-        this.clock = clock;
-        this.service = service;
-        this.views = views;
-        this.dogs = dogs;
-    }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)

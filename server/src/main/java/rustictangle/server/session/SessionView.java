@@ -1,5 +1,6 @@
 package rustictangle.server.session;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -9,6 +10,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import rustictangle.core.Reason;
+import rustictangle.core.Sure;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.CombResult;
 import rustictangle.core.log.SessionEvent;
@@ -105,14 +107,9 @@ record SessionView(
      * @param ends  whether the session is over with it
      * @param entry which entry it answers, from 1; 0 when it is only foreseen
      */
-    record ReactionView(Reaction.Response todo, String label, List<Reason> reasons, boolean ends, int entry) {
+    record ReactionView(@JsonUnwrapped Reaction reaction, boolean ends, int entry) {
         static ReactionView of(Reaction reaction, int entry) {
-            return new ReactionView(
-                    reaction.todo(),
-                    reaction.todo().label(),
-                    reaction.reasons(),
-                    reaction.todo() == Reaction.Response.END_WELL,
-                    entry);
+            return new ReactionView(reaction, reaction.todo() == Reaction.Response.END_WELL, entry);
         }
 
         static int lastSignal(List<SessionEvent> standing) {
@@ -123,26 +120,7 @@ record SessionView(
         }
     }
 
-    /** The one thing to do, with the words to show. */
-    record CaughtView(
-            Section section,
-            CatchAdvice.Todo todo,
-            String label,
-            List<Reason> reasons,
-            List<String> steps,
-            List<Reason> never,
-            boolean gel) {
-        static CaughtView of(Section section, CatchAdvice advice) {
-            return new CaughtView(
-                    section,
-                    advice.todo(),
-                    advice.todo().label(),
-                    advice.reasons(),
-                    advice.steps(),
-                    advice.never(),
-                    advice.gel());
-        }
-    }
+    record CaughtView(Section section, @JsonUnwrapped CatchAdvice advice) {}
 
     static SessionView of(
             long dogId,
@@ -165,7 +143,7 @@ record SessionView(
         List<Section> skipped = state.skipped();
         List<SessionPlace> places = state.plan().stream()
                 .map(section ->
-                        place(how.get(section), Optional.ofNullable(done.get(section)), skipped.contains(section)))
+                        place(Sure.at(how, section), Optional.ofNullable(done.get(section)), skipped.contains(section)))
                 .toList();
         return new SessionView(
                 session.id(),
@@ -186,7 +164,7 @@ record SessionView(
                 state.advice(),
                 sitting.map(SittingView::of),
                 caught.map(
-                        advice -> CaughtView.of(session.session().catchingAt().orElseThrow(), advice)),
+                        advice -> new CaughtView(session.session().catchingAt().orElseThrow(), advice)),
                 likely,
                 mats,
                 treats,

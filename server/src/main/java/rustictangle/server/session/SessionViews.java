@@ -11,6 +11,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
+import rustictangle.core.Sure;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.SessionBegun;
@@ -34,21 +35,7 @@ import rustictangle.server.trust.TreatLoader;
 
 /** A session put together with all that is known of its dog. */
 @Component
-class SessionViews {
-
-    private final RoutineLoader routines;
-    private final Logs logs;
-    private final TreatLoader treats;
-    private final KitLoader kits;
-    private final Clock clock;
-
-    SessionViews(RoutineLoader routines, Logs logs, TreatLoader treats, KitLoader kits, Clock clock) {
-        this.kits = kits;
-        this.routines = routines;
-        this.logs = logs;
-        this.treats = treats;
-        this.clock = clock;
-    }
+record SessionViews(RoutineLoader routines, Logs logs, TreatLoader treats, KitLoader kits, Clock clock) {
 
     SessionView view(KnownDog known, SessionLog session) {
         Picture picture = routines.picture(known);
@@ -116,7 +103,7 @@ class SessionViews {
         return new SessionBegun(sections.stream()
                 .map(section -> new SessionBegun.BegunPlace(
                         section,
-                        Optional.of(how.get(section).wholeSeconds()),
+                        Optional.of(Sure.at(how, section).wholeSeconds()),
                         picture.trust().lead(section),
                         Optional.of(1 + number(steps, section))))
                 .toList());

@@ -11,7 +11,6 @@ import rustictangle.core.trust.Standing;
 /** Where the dog stands on one ladder, with the words to show. */
 public record StandingView(
         Subject subject,
-        String subjectLabel,
         Optional<Section> section,
         int rungNumber,
         String rungLabel,
@@ -24,7 +23,6 @@ public record StandingView(
         Ladder.Step step = Ladder.of(spot.subject()).at(rung);
         return new StandingView(
                 spot.subject(),
-                spot.subject().label(),
                 spot.section(),
                 rung.number(),
                 step.label(),

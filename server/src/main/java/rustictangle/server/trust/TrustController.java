@@ -8,7 +8,6 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
@@ -29,7 +28,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import rustictangle.core.Reason;
 import rustictangle.core.Refused;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.BegunLower;
@@ -38,7 +36,6 @@ import rustictangle.core.log.Practised;
 import rustictangle.core.log.Said;
 import rustictangle.core.log.Signal;
 import rustictangle.core.log.Subject;
-import rustictangle.core.log.ToolKind;
 import rustictangle.core.log.Warning;
 import rustictangle.core.trust.FussOrFear;
 import rustictangle.core.trust.Helper;
@@ -56,7 +53,9 @@ import rustictangle.server.log.Logs;
 
 @RestController
 @RequestMapping("/api/dogs/{dogId}")
-class TrustController implements ViewProbe {
+record TrustController(
+        DogLoader dogs, TrustLoader trusts, Logs logs, TreatLoader treats, TreatStore treatStore, Clock clock)
+        implements ViewProbe {
 
     /**
      * @param standings with the tool that leads at each section that is brushed
@@ -68,22 +67,18 @@ class TrustController implements ViewProbe {
     record TrustView(
             List<StandingView> standings,
             List<StandingView> besides,
-            List<SubjectView> owned,
+            List<Subject> owned,
             List<PracticeView> today,
             TreatsToday treats,
             TreatAllowance allowance,
             Treat treat,
             TreatPlan plan,
             List<TurnsView> turns,
-            List<HelperView> helpers) {}
+            List<Helper> helpers) {}
 
-    record SubjectView(Subject subject, String label) {}
-
-    record TurnsView(Subject subject, String subjectLabel, Optional<Section> section, List<TurnView> turns) {}
+    record TurnsView(Subject subject, Optional<Section> section, List<TurnView> turns) {}
 
     record TurnView(LocalDate day, int rungNumber) {}
-
-    record HelperView(Helper.Who who, String label, Set<ToolKind> tools, int minutes, List<Reason> reasons) {}
 
     /** One answer in a practice; the id is the sender's own, so that a repeat does no harm. */
     record PracticeAnswer(
@@ -127,31 +122,6 @@ class TrustController implements ViewProbe {
                     @DecimalMax(value = "50", message = "At most 50 g; cut it smaller.")
                     Double grams) {}
 
-    record FussView(FussOrFear.Likely answer, String label, List<Reason> reasons, List<SignView> signs) {}
-
-    record SignView(FussOrFear.Sign sign, String label) {}
-
-    private static final List<SignView> SIGNS = Arrays.stream(FussOrFear.Sign.values())
-            .map(sign -> new SignView(sign, sign.label()))
-            .toList();
-
-    private final DogLoader dogs;
-    private final TrustLoader trusts;
-    private final Logs logs;
-    private final TreatLoader treats;
-    private final TreatStore treatStore;
-    private final Clock clock;
-
-    TrustController(
-            DogLoader dogs, TrustLoader trusts, Logs logs, TreatLoader treats, TreatStore treatStore, Clock clock) {
-        this.dogs = dogs;
-        this.trusts = trusts;
-        this.logs = logs;
-        this.treats = treats;
-        this.treatStore = treatStore;
-        this.clock = clock;
-    }
-
     @GetMapping("/trust")
     TrustView trust(@PathVariable long dogId) {
         KnownDog known = dogs.get(dogId);
@@ -167,7 +137,6 @@ class TrustController implements ViewProbe {
                 besides(trust),
                 trusts.owned().stream()
                         .sorted(Comparator.comparing(Subject::order))
-                        .map(one -> new SubjectView(one, one.label()))
                         .toList(),
                 trusts.today(known).stream().map(PracticeView::of).toList(),
                 treats.today(known),
@@ -175,10 +144,7 @@ class TrustController implements ViewProbe {
                 treat,
                 TreatPlan.of(allowance, treat.kcalPerGram(), TreatPlan.PIECES_A_DAY),
                 turns(trust),
-                Helper.of(known.dog()).stream()
-                        .map(one ->
-                                new HelperView(one.who(), one.who().label(), one.tools(), one.minutes(), one.reasons()))
-                        .toList());
+                Helper.of(known.dog()));
     }
 
     private List<StandingView> besides(Trust trust) {
@@ -205,7 +171,6 @@ class TrustController implements ViewProbe {
                                 one -> one.getKey().section().map(Enum::ordinal).orElse(-1)))
                 .map(one -> new TurnsView(
                         one.getKey().subject(),
-                        one.getKey().subject().label(),
                         one.getKey().section(),
                         one.getValue().stream()
                                 .map(turn ->
@@ -279,12 +244,11 @@ class TrustController implements ViewProbe {
 
     /** Fuss or fear? */
     @GetMapping("/fuss-or-fear")
-    FussView fuss(
+    FussOrFear fuss(
             @PathVariable long dogId, @RequestParam(required = false) @Nullable Collection<FussOrFear.Sign> seen) {
         dogs.get(dogId);
-        FussOrFear told = FussOrFear.of(
+        return FussOrFear.of(
                 seen == null ? Set.of() : seen.stream().filter(Objects::nonNull).collect(Collectors.toSet()));
-        return new FussView(told.answer(), told.answer().label(), told.reasons(), SIGNS);
     }
 
     /** What is in the treat bag. */

@@ -36,7 +36,15 @@ import rustictangle.server.rhythm.ForecastLoader;
 /** The sheet for the groomer. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/hand-over")
-class HandOverController implements ViewProbe {
+record HandOverController(
+        DogLoader dogs,
+        VisitStore visits,
+        VisitService service,
+        Readings readings,
+        ForecastLoader forecasts,
+        Logs logs,
+        Clock clock)
+        implements ViewProbe {
 
     /**
      * @param next   when it is for; absent: nobody said
@@ -71,31 +79,6 @@ class HandOverController implements ViewProbe {
             @NotNull @Size(max = Limits.LONGEST_TEXT, message = "At most {max} characters; shorten it.")
                     String health) {}
 
-    private final DogLoader dogs;
-    private final VisitStore visits;
-    private final VisitService service;
-    private final Readings readings;
-    private final ForecastLoader forecasts;
-    private final Logs logs;
-    private final Clock clock;
-
-    HandOverController(
-            DogLoader dogs,
-            VisitStore visits,
-            VisitService service,
-            Readings readings,
-            ForecastLoader forecasts,
-            Logs logs,
-            Clock clock) {
-        this.dogs = dogs;
-        this.visits = visits;
-        this.service = service;
-        this.readings = readings;
-        this.forecasts = forecasts;
-        this.logs = logs;
-        this.clock = clock;
-    }
-
     @GetMapping
     HandOverView sheet(@PathVariable long dogId) {
         KnownDog known = dogs.get(dogId);
@@ -129,7 +112,7 @@ class HandOverController implements ViewProbe {
                     return new LengthNow(
                             region,
                             region.label(),
-                            LengthOverTime.of(known.coat().regions().get(region), here, today)
+                            LengthOverTime.of(known.coat().at(region), here, today)
                                     .on(today)
                                     .millimetres());
                 })

@@ -43,7 +43,9 @@ import rustictangle.server.log.Logs;
 /** When a groomer sees the dog, what was done, and what it costs. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}")
-class VisitController implements ViewProbe {
+record VisitController(
+        DogLoader dogs, VisitStore store, VisitService service, HouseholdLoader households, Logs logs, Clock clock)
+        implements ViewProbe {
 
     private static final int MONTHS_AHEAD = 12;
 
@@ -116,28 +118,6 @@ class VisitController implements ViewProbe {
                     Double membership,
             @NotNull @DecimalMin(value = "0", message = "0 or more.") @DecimalMax(value = "1000000", message = MOST)
                     Double surcharge) {}
-
-    private final DogLoader dogs;
-    private final VisitStore store;
-    private final VisitService service;
-    private final HouseholdLoader households;
-    private final Logs logs;
-    private final Clock clock;
-
-    VisitController(
-            DogLoader dogs,
-            VisitStore store,
-            VisitService service,
-            HouseholdLoader households,
-            Logs logs,
-            Clock clock) {
-        this.logs = logs;
-        this.dogs = dogs;
-        this.store = store;
-        this.service = service;
-        this.households = households;
-        this.clock = clock;
-    }
 
     @PutMapping("/groom/{day}")
     GroomView set(@PathVariable long dogId, @PathVariable LocalDate day, @RequestParam Optional<LocalTime> hour) {

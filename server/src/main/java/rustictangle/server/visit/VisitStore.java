@@ -30,19 +30,20 @@ public class VisitStore {
                                 Optional.ofNullable((Number) row.getObject(1)).map(Number::longValue))
                         .single());
         jdbc.sql("DELETE FROM appointment WHERE dog_id = ? AND day > ? AND id IS NOT ?")
-                .params(dogId, after.toString(), moved.orElse(null))
+                .params(dogId, after.toString())
+                .param(moved.orElse(null))
                 .update();
         day.ifPresent(next -> {
             if (moved.isPresent()) {
                 jdbc.sql("UPDATE appointment SET day = ?, hour = ? WHERE id = ?")
-                        .params(next.toString(), hour.map(VisitStore::text).orElse(null), moved.get())
+                        .param(next.toString())
+                        .param(hour.map(VisitStore::text).orElse(null))
+                        .param(moved.get())
                         .update();
             } else {
                 jdbc.sql("INSERT INTO appointment (dog_id, day, hour) VALUES (?, ?, ?)")
-                        .params(
-                                dogId,
-                                next.toString(),
-                                hour.map(VisitStore::text).orElse(null))
+                        .params(dogId, next.toString())
+                        .param(hour.map(VisitStore::text).orElse(null))
                         .update();
             }
         });

@@ -18,12 +18,12 @@ class CoatKeyTest extends ServerTest {
     void theKeyAsksAndTheAnswersTellTheCoat() throws Exception {
         read("/api/coat-finder")
                 .andExpect(jsonPath("$", hasSize(8)))
-                .andExpect(jsonPath("$[0].answers[0].label").value("One layer"));
+                .andExpect(jsonPath("$[0].answers[0]").value("ONE_LAYER"));
         post(
                         "/api/coat-finder/finding",
                         "{\"answers\": [\"TWO_LAYERS\", \"STAYS_STRAIGHT\", \"RUFF_AND_TROUSERS\", \"FLUFF\"]}")
                 .andExpect(jsonPath("$.likely[0].kind").value("DOUBLE"))
-                .andExpect(jsonPath("$.likely[0].sureness").value("sure"))
+                .andExpect(jsonPath("$.likely[0].sureness").value("SURE"))
                 .andExpect(jsonPath("$.undercoat.value").value(true));
         post("/api/coat-finder/finding", "{\"answers\": [\"ONE_LAYER\", \"STAYS_STRAIGHT\", \"SILKY\"]}")
                 .andExpect(jsonPath("$.likely", hasSize(2)))

@@ -39,6 +39,16 @@ class DerivedCacheTest {
         assertEquals(List.of("1: [curly]", "2: [curly]", "1: [clipped]"), worked);
     }
 
+    /** A file is looked over while the household goes on with its own. */
+    @Test
+    void twoFilesReadInTurnMakeNothingAnewForOneAnother() {
+        for (int turn = 0; turn < 3; turn++) {
+            plan(1, List.of("ours"));
+            plan(1, List.of("the file's"));
+        }
+        assertEquals(List.of("1: [ours]", "1: [the file's]"), worked);
+    }
+
     @Test
     void whatFailsIsTriedAgain() {
         try {

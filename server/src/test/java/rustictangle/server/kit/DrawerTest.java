@@ -113,9 +113,9 @@ class DrawerTest extends ServerTest {
         read("/api/dogs/" + dog + "/kit")
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.needs", hasSize(29)))
-                .andExpect(jsonPath("$.needs[0].lead.label").value("slicker"))
+                .andExpect(jsonPath("$.needs[0].lead").value("SLICKER"))
                 .andExpect(jsonPath("$.needs[0].pins.minMillimetres").value(17))
-                .andExpect(jsonPath("$.needs[0].proof.label").value("comb"))
+                .andExpect(jsonPath("$.needs[0].proof").value("COMB"))
                 .andExpect(jsonPath("$.needs[0].own.verdict").value("RIGHT"))
                 .andExpect(jsonPath("$.needs[0].order[?(@.missing == true)].tool", contains("COMB", "COMB")))
                 .andExpect(jsonPath("$.needs[0].never[*].why.rule", hasItem("kit.never-deshedding-blade")))
@@ -166,10 +166,10 @@ class DrawerTest extends ServerTest {
                 """)
                 .andExpect(status().isOk());
         read("/api/dogs/" + dog + "/kit")
-                .andExpect(jsonPath("$.needs[0].lead.kind").value("PIN_BRUSH"))
+                .andExpect(jsonPath("$.needs[0].lead").value("PIN_BRUSH"))
                 .andExpect(jsonPath("$.needs[0].tips").value("ball-tipped"));
         read("/api/dogs/" + other + "/kit")
-                .andExpect(jsonPath("$.needs[0].lead.kind").value("SLICKER"));
+                .andExpect(jsonPath("$.needs[0].lead").value("SLICKER"));
         add(pins("the short one", 20));
         read("/api/dogs/" + dog + "/routine")
                 .andExpect(jsonPath("$.routine.places[0].tools[*].tool", hasItem("PIN_BRUSH")));
