@@ -53,7 +53,7 @@ watch(
         :still="still"
         @choose="$emit('choose', $event)"
       />
-      <figcaption>{{ one === 'LEFT' ? 'left side' : 'right side' }}</figcaption>
+      <figcaption :class="one.toLowerCase()">{{ one === 'LEFT' ? 'left side' : 'right side' }}</figcaption>
     </figure>
   </div>
 </template>
@@ -64,12 +64,17 @@ figure {
   position: relative;
   container-type: inline-size;
 }
+/* Below the head, where there are no legs. */
 figcaption {
   position: absolute;
   left: 0;
   bottom: 2px;
   font-size: 0.9rem;
   opacity: 0.86;
+}
+.right {
+  left: auto;
+  right: 0;
 }
 /* In a small drawing the legs stand where the words would. */
 @container (max-width: 360px) {

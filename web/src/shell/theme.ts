@@ -70,7 +70,7 @@ export const vuetify = createVuetify({
   icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
   theme: { defaultTheme: prefersNight.matches ? 'byNight' : 'byDay', themes: { byDay, byNight } },
   defaults: {
-    VBtn: { variant: 'flat', rounded: 'lg', class: 'text-none' },
+    VBtn: { variant: 'flat' },
     VTextField: { variant: 'outlined', density: 'comfortable', color: 'secondary' },
     VCombobox: { variant: 'outlined', density: 'comfortable', color: 'secondary' },
   },
