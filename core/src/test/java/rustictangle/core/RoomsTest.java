@@ -77,7 +77,7 @@ class RoomsTest {
             assertEquals(
                     new TreeSet<>(ROOMS.keySet()),
                     packages.filter(Files::isDirectory)
-                            .map(one -> one.getFileName().toString())
+                            .map(file -> file.getFileName().toString())
                             .collect(Collectors.toCollection(TreeSet::new)));
         }
     }

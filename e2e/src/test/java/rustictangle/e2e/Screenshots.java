@@ -128,7 +128,7 @@ class Screenshots extends Browsing {
         int[] points = image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth());
         int most = Arrays.stream(points)
                 .boxed()
-                .collect(Collectors.groupingBy(Function.identity(), Collectors.summingInt(one -> 1)))
+                .collect(Collectors.groupingBy(Function.identity(), Collectors.summingInt(pixel -> 1)))
                 .values()
                 .stream()
                 .max(Integer::compare)

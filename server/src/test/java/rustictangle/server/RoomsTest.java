@@ -68,7 +68,7 @@ class RoomsTest {
 
     private static Set<String> above(String room) {
         Set<String> above = new TreeSet<>(ROOMS.get(room));
-        ROOMS.get(room).forEach(one -> above.addAll(above(one)));
+        ROOMS.get(room).forEach(used -> above.addAll(above(used)));
         return above;
     }
 
@@ -83,7 +83,7 @@ class RoomsTest {
         Map<String, Set<String>> rooms = new TreeMap<>();
         try (Stream<Path> files = Files.walk(Path.of("src/main/java/rustictangle/server"))) {
             for (Path file :
-                    files.filter(one -> one.toString().endsWith(".java")).toList()) {
+                    files.filter(file -> file.toString().endsWith(".java")).toList()) {
                 String room = file.getParent().getFileName().toString();
                 Matcher named = NAMED.matcher(Files.readString(file));
                 while (named.find()) {

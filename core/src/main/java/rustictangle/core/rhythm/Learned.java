@@ -62,8 +62,8 @@ public record Learned(List<Section> sections, double factor, Sure sure, String t
                 learned.add(of(forecast, both ? List.of(section, other) : List.of(section)));
             }
         }
-        learned.sort(Comparator.comparing((Learned one) -> one.sure)
-                .thenComparing(Comparator.comparingDouble((Learned one) -> Math.abs(Math.log(one.factor)))
+        learned.sort(Comparator.comparing((Learned rate) -> rate.sure)
+                .thenComparing(Comparator.comparingDouble((Learned rate) -> Math.abs(Math.log(rate.factor)))
                         .reversed()));
         return List.copyOf(learned.subList(0, Math.min(MOST, learned.size())));
     }

@@ -191,7 +191,7 @@ class ShoppingTest {
 
     private static Coat of(String breed) {
         return Breeds.all().stream()
-                .filter(one -> one.name().equals(breed))
+                .filter(known -> known.name().equals(breed))
                 .findFirst()
                 .orElseThrow()
                 .coat();

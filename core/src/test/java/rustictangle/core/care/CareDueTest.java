@@ -181,7 +181,7 @@ class CareDueTest {
         assertEquals(
                 List.of("DONE", "-", "PRACTISED", "DONE"),
                 CareDiary.of(log).row(CareJob.TEETH, TODAY, 4).stream()
-                        .map(day -> day.map(one -> one.how().name()).orElse("-"))
+                        .map(day -> day.map(done -> done.how().name()).orElse("-"))
                         .toList());
     }
 

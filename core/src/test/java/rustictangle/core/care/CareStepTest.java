@@ -56,7 +56,8 @@ class CareStepTest {
         Set<String> shown = Set.of(CareJob.values()).stream()
                 .flatMap(job -> cautions(job).stream())
                 .collect(Collectors.toSet());
-        CareCaution.all().forEach(one -> assertTrue(shown.contains(one.rule()), one.rule() + " is shown nowhere"));
+        CareCaution.all()
+                .forEach(caution -> assertTrue(shown.contains(caution.rule()), caution.rule() + " is shown nowhere"));
         for (CareJob job : CareJob.values()) {
             assertTrue(
                     CareCaution.vet(job).text().toLowerCase().contains("vet") || job == CareJob.BATH, job.toString());

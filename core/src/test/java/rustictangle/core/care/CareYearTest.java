@@ -82,7 +82,7 @@ class CareYearTest {
                                         ? new Bathed(BathKind.WHOLE_DOG)
                                         : new Cared(turn.job(), CareOutcome.DONE, Optional.of(Signal.RELAXED), ""));
                 done.get(turn.dog())
-                        .computeIfAbsent(turn.job(), one -> new TreeSet<>())
+                        .computeIfAbsent(turn.job(), first -> new TreeSet<>())
                         .add(day);
             }
             assertTrue(small <= minutes, "day " + day + " takes " + small);

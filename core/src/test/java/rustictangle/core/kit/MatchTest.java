@@ -313,7 +313,7 @@ class MatchTest {
 
     private static Set<ToolKind> neverTools(Need need) {
         return need.never().stream()
-                .flatMap(here -> here.tools().stream())
+                .flatMap(match -> match.tools().stream())
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(ToolKind.class)));
     }
 }

@@ -144,7 +144,7 @@ class PlannerTest {
             }
             for (int day = 0; day < DAYS; day++) {
                 int at = day;
-                BoolVar[] here = Arrays.stream(brushed).map(one -> one[at]).toArray(BoolVar[]::new);
+                BoolVar[] here = Arrays.stream(brushed).map(place -> place[at]).toArray(BoolVar[]::new);
                 int[] minutes = dog.jobs().stream()
                         .mapToInt(job -> whole(job.minutes()))
                         .toArray();

@@ -63,7 +63,7 @@ class YearTest {
         }
 
         double matsAMonth() {
-            return mats.values().stream().mapToDouble(one -> one).sum() / 12;
+            return mats.values().stream().mapToDouble(mat -> mat).sum() / 12;
         }
     }
 
@@ -78,8 +78,8 @@ class YearTest {
                 year.minutes * 7 / DAYS,
                 year.sessions,
                 year.matsAMonth(),
-                year.mats.values().stream().mapToDouble(one -> one).max().orElseThrow(),
-                year.longest.values().stream().mapToInt(one -> one).max().orElseThrow());
+                year.mats.values().stream().mapToDouble(mat -> mat).max().orElseThrow(),
+                year.longest.values().stream().mapToInt(wait -> wait).max().orElseThrow());
         assertTrue(year.matsAMonth() <= aMonth, year.matsAMonth() + " mats a month");
         for (Section section : Section.values()) {
             assertTrue(year.mats.get(section) <= place, section + ": " + year.mats.get(section) + " a year");

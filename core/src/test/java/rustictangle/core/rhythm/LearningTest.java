@@ -180,7 +180,7 @@ class LearningTest {
 
     private static Learned of(List<Learned> learned, Section section) {
         return learned.stream()
-                .filter(one -> one.sections().contains(section))
+                .filter(rate -> rate.sections().contains(section))
                 .findFirst()
                 .orElseThrow();
     }

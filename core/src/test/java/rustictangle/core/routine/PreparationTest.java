@@ -56,7 +56,7 @@ class PreparationTest {
 
     private static String firstOf(String question, Set<LifeEvent> happened) {
         return after(happened).questions().stream()
-                .filter(one -> one.id().equals(question))
+                .filter(asked -> asked.id().equals(question))
                 .findFirst()
                 .orElseThrow()
                 .options()
@@ -151,8 +151,8 @@ class PreparationTest {
                         .methods(),
                 "no layers and no comb on a smooth coat");
         List<Method> reached = Stream.of(coat, Dogs.shedding(Dogs.hair(CoatKind.DOUBLE, 60)))
-                .flatMap(one ->
-                        Arrays.stream(Section.values()).flatMap(section -> step(one, section).methods().stream()))
+                .flatMap(asked ->
+                        Arrays.stream(Section.values()).flatMap(section -> step(asked, section).methods().stream()))
                 .distinct()
                 .sorted()
                 .toList();
@@ -165,9 +165,9 @@ class PreparationTest {
 
     private static Reason option(Preparation preparation, String question, String option) {
         return preparation.questions().stream()
-                .filter(one -> one.id().equals(question))
-                .flatMap(one -> one.options().stream())
-                .filter(one -> one.label().equals(option))
+                .filter(asked -> asked.id().equals(question))
+                .flatMap(asked -> asked.options().stream())
+                .filter(answer -> answer.label().equals(option))
                 .findFirst()
                 .orElseThrow()
                 .caution()

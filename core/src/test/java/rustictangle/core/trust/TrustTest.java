@@ -262,7 +262,7 @@ class TrustTest {
                 Rung.EDGE_TOUCHES, after.at(Section.BACK).orElseThrow().rung(), "from there on the brush that leads");
         Trust gentle = Trust.of(GENTLE, kit, List.of(), TODAY);
         assertTrue(Practice.today(GENTLE, gentle, Set.of(), ANYWHERE).stream()
-                .noneMatch(one -> one.spot().equals(soft)));
+                .noneMatch(practice -> practice.spot().equals(soft)));
     }
 
     @Test
@@ -271,7 +271,7 @@ class TrustTest {
         assertFalse(Practice.today(PUPPY, trust(PUPPY, OPTED_OUT), Set.of(ToolKind.COMB), tail)
                 .isEmpty());
         List<Practice> today = Practice.today(PUPPY, trust(PUPPY, OPTED_OUT, OPTED_OUT), Set.of(ToolKind.COMB), tail);
-        assertTrue(today.stream().allMatch(one -> one.enough().isPresent()), today.toString());
+        assertTrue(today.stream().allMatch(practice -> practice.enough().isPresent()), today.toString());
     }
 
     @Test
@@ -362,13 +362,13 @@ class TrustTest {
         List<Practice> today = Practice.today(GENTLE, trust(GENTLE), Set.of(ToolKind.COMB), ANYWHERE);
         assertEquals(
                 List.of(Exercise.TABLE),
-                today.stream().map(one -> one.spot().subject()).toList());
+                today.stream().map(practice -> practice.spot().subject()).toList());
         assertFalse(today.get(0).leadsToBrushing());
         Kit kit = Dogs.kit(GENTLE, Dogs.allOver(Dogs.fleece(60)));
         for (int days : new int[] {3, 20}) {
             Trust trust = Trust.of(GENTLE, kit, List.of(Trial.at(TODAY.minusDays(days), Section.BACK, RELAXED)), TODAY);
             boolean kept = Practice.today(GENTLE, trust, Set.of(), ANYWHERE).stream()
-                    .anyMatch(one -> one.spot().section().equals(Optional.of(Section.BACK)));
+                    .anyMatch(practice -> practice.spot().section().equals(Optional.of(Section.BACK)));
             assertEquals(days == 20, kept, days + " days ago");
         }
     }

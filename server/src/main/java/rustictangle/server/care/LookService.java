@@ -39,7 +39,7 @@ class LookService {
                     "photo", "There are " + MOST_PHOTOS + " photos of this dog already; take an old one away first.");
         }
         Optional<UUID> picture = photo.map(jpeg -> UUID.randomUUID());
-        picture.ifPresent(one -> photos.add(dogId, one, photo.get()));
+        picture.ifPresent(small -> photos.add(dogId, small, photo.get()));
         logs.say(id, dogId, day, new LookedAt(section, words, picture));
     }
 

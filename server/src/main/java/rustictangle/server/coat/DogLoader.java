@@ -47,7 +47,7 @@ public class DogLoader {
      */
     public KnownDog get(long dogId) {
         StoredDog dog = all().stream()
-                .filter(one -> one.id() == dogId)
+                .filter(found -> found.id() == dogId)
                 .findFirst()
                 .orElseThrow(() -> new NotThere("dog", dogId));
         return known(dog)

@@ -117,7 +117,7 @@ class StagingStore {
                 """)
                 .query((row, n) -> new Made(row.getString("name"), row.getString("sql")))
                 .list();
-        made.forEach(one -> staging.jdbc.sql(one.sql()).update());
+        made.forEach(thing -> staging.jdbc.sql(thing.sql()).update());
         jdbc.sql("SELECT * FROM flyway_schema_history").query().listOfRows().forEach(row -> staging.jdbc
                 .sql(insertInto("flyway_schema_history", row))
                 .params(new ArrayList<>(new TreeMap<>(row).values()))

@@ -35,7 +35,7 @@ public final class DerivedCache {
                 .compute(new Key(what, dog), (key, known) -> {
                     List<Made> before = known == null ? List.of() : known;
                     Object thing = before.stream()
-                            .filter(one -> one.facts.equals(facts))
+                            .filter(kept -> kept.facts.equals(facts))
                             .findFirst()
                             .map(Made::thing)
                             .orElseGet(() -> make.apply(facts));
@@ -43,7 +43,7 @@ public final class DerivedCache {
                     // quickly.
                     return Stream.concat(
                                     Stream.of(new Made(facts, thing)),
-                                    before.stream().filter(one -> one.thing != thing))
+                                    before.stream().filter(kept -> kept.thing != thing))
                             .limit(2)
                             .toList();
                 })

@@ -21,8 +21,8 @@ public class FormCheck {
         validator.validate(form).stream()
                 .min(Comparator.comparing(
                         (ConstraintViolation<T> one) -> one.getPropertyPath().toString()))
-                .ifPresent(one -> {
-                    throw new Refused(one.getPropertyPath().toString(), one.getMessage());
+                .ifPresent(wrong -> {
+                    throw new Refused(wrong.getPropertyPath().toString(), wrong.getMessage());
                 });
         return form;
     }

@@ -45,7 +45,7 @@ record OpenApiChoices(List<ScreenFacts> rooms) implements OpenApiCustomizer {
             all.put(
                     ClassUtils.getShortName(type).replace(".", ""),
                     Arrays.stream(type.getEnumConstants())
-                            .map(one -> word((Enum<?>) one, (Choice) one))
+                            .map(value -> word((Enum<?>) value, (Choice) value))
                             .toList());
         }
         return all;

@@ -52,6 +52,6 @@ public class Progress {
     }
 
     List<Work> now() {
-        return running.stream().map(one -> one.work.get()).toList();
+        return running.stream().map(under -> under.work.get()).toList();
     }
 }

@@ -38,11 +38,12 @@ public final class Schema {
         Flyway flyway =
                 Flyway.configure().dataSource("jdbc:sqlite:" + file, null, null).load();
         MigrationInfo[] all = flyway.info().all();
-        if (applied(all).anyMatch(one -> one.getVersion().equals(FIRST) && !one.isChecksumMatching())) {
+        if (applied(all)
+                .anyMatch(migration -> migration.getVersion().equals(FIRST) && !migration.isChecksumMatching())) {
             throw new OtherVersion("it was written before version 0.1, whose data is not kept");
         }
         Optional<MigrationVersion> newest = applied(all)
-                .filter(one -> !one.getState().isResolved())
+                .filter(migration -> !migration.getState().isResolved())
                 .map(MigrationInfo::getVersion)
                 .max(Comparator.naturalOrder());
         if (newest.isPresent()) {
@@ -55,6 +56,7 @@ public final class Schema {
     }
 
     private static Stream<MigrationInfo> applied(MigrationInfo[] all) {
-        return Arrays.stream(all).filter(one -> one.getState().isApplied() && one.getVersion() != null);
+        return Arrays.stream(all)
+                .filter(migration -> migration.getState().isApplied() && migration.getVersion() != null);
     }
 }

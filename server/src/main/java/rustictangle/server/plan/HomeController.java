@@ -135,8 +135,7 @@ record HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visit
     @GetMapping("/api/today")
     TodayView today(@RequestParam Optional<@Min(0) @Max(PlanToday.MOST_MINUTES) Integer> minutes) {
         PlanToday now = plans.now();
-        return day(
-                now, minutes.map(there -> plans.with(there, Optional.empty())).orElse(now));
+        return day(now, minutes.map(have -> plans.with(have, Optional.empty())).orElse(now));
     }
 
     private TodayView day(PlanToday set, PlanToday asked) {
@@ -175,7 +174,7 @@ record HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visit
     }
 
     private HomeDog dog(PlanToday now, StoredDog dog, Optional<PlannedDog> member) {
-        return new HomeDog(dog.id(), dog.form().name(), member.map(one -> known(now, one)));
+        return new HomeDog(dog.id(), dog.form().name(), member.map(planned -> known(now, planned)));
     }
 
     private HomeKnown known(PlanToday now, PlannedDog member) {

@@ -139,7 +139,7 @@ final class PlanCalendar {
     private static void finish(Calendar calendar, VEvent event, String id, Instant written) {
         event.add(new Uid(id + AT));
         Optional<DtStamp> stamp = event.getProperty(Property.DTSTAMP);
-        stamp.ifPresentOrElse(there -> there.setDate(written), () -> event.add(new DtStamp(written)));
+        stamp.ifPresentOrElse(known -> known.setDate(written), () -> event.add(new DtStamp(written)));
         calendar.add(event);
     }
 

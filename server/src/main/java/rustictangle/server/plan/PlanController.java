@@ -165,7 +165,7 @@ record PlanController(Plans plans, DogLoader dogs) {
                                         .anyMatch(turn -> turn.dogId() == dogId && turn.job() == job))
                                 .boxed()
                                 .toList()))
-                .filter(one -> !one.days().isEmpty())
+                .filter(line -> !line.days().isEmpty())
                 .toList();
     }
 }

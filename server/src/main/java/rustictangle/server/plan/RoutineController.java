@@ -92,7 +92,7 @@ record RoutineController(DogLoader dogs, Plans plans) implements ViewProbe {
             @RequestParam(defaultValue = "false") boolean training) {
         dogs.get(dogId);
         PlanToday now =
-                minutes.map(there -> plans.with(there, Optional.of(dogId))).orElseGet(plans::now);
+                minutes.map(have -> plans.with(have, Optional.of(dogId))).orElseGet(plans::now);
         int dog = now.position(dogId);
         Picture picture = now.dogs().get(dog).picture();
         List<Section> practised = now.at(dogId).inTraining();

@@ -96,8 +96,8 @@ record WhenController(DogLoader dogs, Plans plans, Logs logs, Clock clock) imple
     static boolean askPast(Forecast forecast, Log log) {
         return StatedCombing.of(log).lastCombed().isEmpty()
                 && forecast.sections().stream()
-                        .anyMatch(here ->
-                                here.hair().kind().mats() && here.lastClear().isEmpty());
+                        .anyMatch(section -> section.hair().kind().mats()
+                                && section.lastClear().isEmpty());
     }
 
     /** When a comb last went to the skin everywhere, as far as the owner remembers; the newest answer counts. */
@@ -123,7 +123,7 @@ record WhenController(DogLoader dogs, Plans plans, Logs logs, Clock clock) imple
     ScheduleView seen(@PathVariable long dogId, @PathVariable Section section, @Valid @RequestBody LookedForm form) {
         dogs.get(dogId);
         LocalDate today = LocalDate.now(clock);
-        boolean closed = Closed.of(logs.of(dogId), today).stream().anyMatch(one -> one.section() == section);
+        boolean closed = Closed.of(logs.of(dogId), today).stream().anyMatch(place -> place.section() == section);
         if (closed) {
             logs.say(
                     UUID.randomUUID(),

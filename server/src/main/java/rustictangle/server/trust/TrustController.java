@@ -166,13 +166,13 @@ record TrustController(
         return trust.turns().entrySet().stream()
                 .sorted(Comparator.comparing((Map.Entry<Spot, List<Trust.Move>> one) ->
                                 -one.getValue().size())
-                        .thenComparing(one -> one.getKey().subject().order())
-                        .thenComparing(
-                                one -> one.getKey().section().map(Enum::ordinal).orElse(-1)))
-                .map(one -> new TurnsView(
-                        one.getKey().subject(),
-                        one.getKey().section(),
-                        one.getValue().stream()
+                        .thenComparing(ladder -> ladder.getKey().subject().order())
+                        .thenComparing(ladder ->
+                                ladder.getKey().section().map(Enum::ordinal).orElse(-1)))
+                .map(ladder -> new TurnsView(
+                        ladder.getKey().subject(),
+                        ladder.getKey().section(),
+                        ladder.getValue().stream()
                                 .map(turn ->
                                         new TurnView(turn.day(), turn.rung().number()))
                                 .toList()))

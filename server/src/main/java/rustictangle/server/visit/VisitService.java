@@ -78,7 +78,7 @@ public class VisitService {
     /** Of one dog, those that were not missed, by day. */
     private Stream<VisitStore.Appointment> kept(long dogId) {
         return reads.of(VisitStore.class, appointments::appointments).stream()
-                .filter(one -> one.dog() == dogId && !one.missed());
+                .filter(kept -> kept.dog() == dogId && !kept.missed());
     }
 
     /** Whether any visit up to a day, included, left a length: then a groomer clips this coat. */
@@ -97,7 +97,7 @@ public class VisitService {
     }
 
     Optional<VisitStore.Appointment> appointment(long dogId, LocalDate after) {
-        return kept(dogId).filter(one -> one.day().isAfter(after)).findFirst();
+        return kept(dogId).filter(kept -> kept.day().isAfter(after)).findFirst();
     }
 
     /**
@@ -123,7 +123,7 @@ public class VisitService {
     public List<Appointment> since(LocalDate since) {
         return dogs.all().stream()
                 .flatMap(dog -> of(dog).stream())
-                .filter(one -> !one.day().isBefore(since))
+                .filter(visit -> !visit.day().isBefore(since))
                 .sorted(Comparator.comparing(Appointment::day).thenComparing(Appointment::id))
                 .toList();
     }
@@ -131,11 +131,12 @@ public class VisitService {
     private List<Appointment> of(StoredDog dog) {
         List<VisitStore.Appointment> kept = kept(dog.id()).toList();
         List<Appointment> all = new ArrayList<>(kept.stream()
-                .map(one -> new Appointment(String.valueOf(one.id()), dog.form().name(), one.day(), one.hour()))
+                .map(agreed ->
+                        new Appointment(String.valueOf(agreed.id()), dog.form().name(), agreed.day(), agreed.hour()))
                 .toList());
         Visit.of(logs.of(dog.id())).stream()
                 .map(Visit::day)
-                .filter(day -> kept.stream().noneMatch(one -> one.day().equals(day)))
+                .filter(day -> kept.stream().noneMatch(visit -> visit.day().equals(day)))
                 .forEach(day ->
                         all.add(new Appointment(dog.id() + "-" + day, dog.form().name(), day, Optional.empty())));
         return all;

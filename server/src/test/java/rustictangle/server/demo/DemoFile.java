@@ -43,9 +43,9 @@ final class DemoFile {
         FileTime made = Files.getLastModifiedTime(file);
         for (String folder : Arrays.asList(args).subList(1, args.length)) {
             try (Stream<Path> classes = Files.walk(Path.of(folder))) {
-                if (classes.filter(one -> one.toString().endsWith(".class")
-                                || one.toString().endsWith(".txt"))
-                        .anyMatch(one -> time(one).compareTo(made) > 0)) {
+                if (classes.filter(path -> path.toString().endsWith(".class")
+                                || path.toString().endsWith(".txt"))
+                        .anyMatch(path -> time(path).compareTo(made) > 0)) {
                     return false;
                 }
             }

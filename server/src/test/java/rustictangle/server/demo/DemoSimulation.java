@@ -103,7 +103,7 @@ class DemoSimulation implements ApplicationRunner {
                     .live(today)
                     .forEach(entry -> said.add(new Of(id, entry)));
         }
-        said.sort(Comparator.comparing(one -> one.entry.at()));
+        said.sort(Comparator.comparing(told -> told.entry.at()));
         transactions.executeWithoutResult(status -> {
             household.put(new Household(
                     "Mooring 14",
@@ -120,7 +120,7 @@ class DemoSimulation implements ApplicationRunner {
             DemoDrawer.fill(tools, checks, today);
             DemoCare.fill(care);
             all.forEach(demo -> settle(demo, all.indexOf(demo) + 1, today));
-            said.forEach(one -> logs.append(one.dog, one.entry));
+            said.forEach(told -> logs.append(told.dog, told.entry));
         });
     }
 

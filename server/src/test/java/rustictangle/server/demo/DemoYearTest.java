@@ -88,7 +88,7 @@ class DemoYearTest {
 
         private Forecast forecast(LocalDate day) {
             List<CombCheck> checks = clear.entrySet().stream()
-                    .map(one -> new CombCheck(one.getKey(), one.getValue(), 0, false))
+                    .map(combed -> new CombCheck(combed.getKey(), combed.getValue(), 0, false))
                     .toList();
             Diary ordinary = Diary.of(checks);
             Diary diary = new Diary(
@@ -117,11 +117,11 @@ class DemoYearTest {
         }
 
         double matsAMonth() {
-            return mats.values().stream().mapToDouble(one -> one).sum() / 12;
+            return mats.values().stream().mapToDouble(mat -> mat).sum() / 12;
         }
 
         double worst() {
-            return mats.values().stream().mapToDouble(one -> one).max().orElse(0);
+            return mats.values().stream().mapToDouble(mat -> mat).max().orElse(0);
         }
     }
 
@@ -129,7 +129,7 @@ class DemoYearTest {
     @CsvSource({"Oakum, 10", "Gannet, 5", "Thimble, 12", "Pintle, 14"})
     void theMoreAMatIsWorthTheFewerThereAreAndNoPlaceIsForgotten(String name, int longest) {
         DemoDog demo = DemoDog.household().stream()
-                .filter(one -> one.form().name().equals(name))
+                .filter(dog -> dog.form().name().equals(name))
                 .findFirst()
                 .orElseThrow();
         List<Year> years = Arrays.stream(Comfort.values())

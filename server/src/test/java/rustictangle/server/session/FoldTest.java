@@ -52,7 +52,7 @@ class FoldTest {
     Stream<DynamicTest> whatFollowsFromTheEntries() throws IOException {
         try (InputStream file = getClass().getResourceAsStream("/session-cases.json")) {
             return Stream.of(JSON.readValue(file, Case[].class))
-                    .map(one -> DynamicTest.dynamicTest(one.what(), () -> check(one)));
+                    .map(story -> DynamicTest.dynamicTest(story.what(), () -> check(story)));
         }
     }
 
