@@ -8,7 +8,7 @@ afterEach(() => shown.unmount())
 const after = (todo: string) => {
   shown = show(ReactionPanel, {
     saving: false,
-    reaction: { todo, label: 'It turned away', reasons: [], ends: false, entry: 1 },
+    reaction: { todo, reasons: [], ends: false, entry: 1 },
   })
   return shown.findAll('button').map((button) => button.text())
 }

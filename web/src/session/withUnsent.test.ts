@@ -3,7 +3,7 @@ import type { Section, SessionEvent, SessionView } from '@/api/types'
 import { withUnsent } from './withUnsent'
 
 const how = (section: Section) => ({ section }) as SessionView['elsewhere'][number]
-const reaction = (todo: string, ends: boolean) => ({ todo, ends, entry: 0, label: todo, reasons: [] })
+const reaction = (todo: string, ends: boolean) => ({ todo, ends, entry: 0, reasons: [] })
 
 /** As the server says it, of what the tests look at. */
 function viewOf(plan: Section[], said: SessionEvent[], more: Partial<SessionView> = {}): SessionView {
@@ -69,4 +69,44 @@ it('knows what a first and a second no mean, and forgets the second when it is t
 it('counts the treats that wait, and never less than none left', () => {
   const laid = withUnsent(viewOf(['BACK'], begun), [entry('TREAT_GIVEN'), entry('TREAT_GIVEN')])
   expect(laid.treats).toMatchObject({ given: 4, piecesLeft: 0 })
+})
+
+it('shows every place of a step that one tap answered, with what was said of it', () => {
+  const done = (section: Section, tangles: number) => ({ section, comb: 'GLIDES', tangles, signal: 'RELAXED' })
+  const laid = withUnsent(viewOf(['CHEST', 'THROAT', 'BACK'], begun), [
+    entry('STEP_DONE', { places: [done('CHEST', 0), done('THROAT', 2)] }),
+    entry('SECTION_SKIPPED', { section: 'BACK' }),
+  ])
+  expect(laid.places.map((place) => [place.outcome, place.tangles])).toEqual([
+    ['DONE', 0],
+    ['DONE', 2],
+    ['SKIPPED', 0],
+  ])
+  expect(laid.hand).toEqual([])
+  expect(laid.entries).toBe(3)
+})
+
+it('ends at once when the dog is afraid, with what that means', () => {
+  const laid = withUnsent(viewOf(['BACK', 'CHEST'], begun), [entry('SIGNALLED', { section: 'BACK', signal: 'AFRAID' })])
+  expect(laid).toMatchObject({ reaction: { todo: 'END_WELL', entry: 2 }, end: 'AFRAID', hand: [] })
+})
+
+it('keeps what the server said of the last sign while a treat waits', () => {
+  const uneasy = entry('SIGNALLED', { section: 'BACK', signal: 'UNEASY' })
+  const said = reaction('EASE', false) as unknown as SessionView['reaction']
+  const view = viewOf(['BACK'], [...begun, uneasy], { reaction: said })
+  expect(withUnsent(view, [entry('TREAT_GIVEN')]).reaction).toEqual(said)
+})
+
+it('leaves the judgement of a mat to the server: no advice of before stands beside a later answer', () => {
+  const view = viewOf(['BACK'], begun, { caught: { todo: 'TEASE_DRY' } as unknown as SessionView['caught'] })
+  const laid = withUnsent(view, [entry('SECTION_POSTPONED', { section: 'BACK' })])
+  expect(laid.caught).toBeUndefined()
+  expect(laid.advice).toEqual([])
+})
+
+it('pauses and goes on by itself', () => {
+  const view = viewOf(['BACK'], begun)
+  expect(withUnsent(view, [entry('PAUSED')]).paused).toBe(true)
+  expect(withUnsent(view, [entry('PAUSED'), entry('RESUMED')]).paused).toBe(false)
 })
