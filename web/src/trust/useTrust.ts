@@ -27,7 +27,8 @@ export function usePractice(dogId: number, subject: Subject, section: Section | 
   })
   const outbox = useOutbox<PracticeView>({
     name: `practice:${dogId}:${subject}:${section ?? ''}`,
-    stored: (view) => client.setQueryData(key, view),
+    // What is asked for just now may be answered as it was before.
+    stored: (view) => void client.cancelQueries({ queryKey: key }).then(() => client.setQueryData(key, view)),
     refused: (problem, letter) => {
       refused.value = `This could not be kept: ${letter.words}. ${detailsOf(problem)}`
     },
