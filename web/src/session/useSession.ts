@@ -36,13 +36,6 @@ export function useSession(dogId: number, sessionId: string) {
     refetchInterval: () => (session.data.value?.end ? false : LOOK_EVERY_MS),
     retry: false,
   })
-  watch(
-    () => pulse.data.value?.revision,
-    (revision) => {
-      if (revision !== undefined && session.data.value && revision > session.data.value.revision) void session.refetch()
-    },
-  )
-
   const outbox = useOutbox<SessionView>({
     name: `session:${sessionId}`,
     stored: (view) => client.setQueryData<SessionView>(key, (before) => newer(before, view)),
@@ -50,6 +43,10 @@ export function useSession(dogId: number, sessionId: string) {
       refused.value = `This could not be kept: ${letter.words}. ${detailsOf(problem)}`
       void session.refetch()
     },
+  })
+  // Not of what is on its way from here: that comes with its own answer, and until then no key is heeded.
+  watch([() => pulse.data.value?.revision, outbox.saving], ([revision, saving]) => {
+    if (revision && !saving && session.data.value && revision > session.data.value.revision) void session.refetch()
   })
   const view = computed(() =>
     session.data.value && outbox.cutOff.value
