@@ -1,9 +1,13 @@
 package rustictangle.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -114,11 +118,23 @@ class TrustTest extends Browsing {
             Page page = phone();
             page.navigate(app.url() + PRACTICE);
             assertThat(page.getByText("Rung 1 of 10:")).isVisible();
+            String before = app.get("api/" + PRACTICE);
+            List<Route> late = new ArrayList<>();
+            page.route("**/api/" + PRACTICE.replaceFirst("\\?.*", "") + "?*", late::add);
             page.context().setOffline(true);
             page.keyboard().press("1");
             assertThat(page.getByText("What you said is kept here")).isVisible();
             page.context().setOffline(false);
             assertThat(page.getByLabel("Rung 1 of 10, 1 relaxed in a row")).isVisible();
+            // What was asked for when the line came back is answered last, and as it was before.
+            assertFalse(late.isEmpty(), "the ladder was asked for");
+            page.waitForResponse(answer -> answer.url().contains("/practice?"), () -> late.get(0)
+                    .fulfill(new Route.FulfillOptions()
+                            .setContentType("application/json")
+                            .setBody(before)));
+            page.evaluate("() => new Promise((shown) => setTimeout(shown, 300))");
+            assertThat(page.getByLabel("Rung 1 of 10, 1 relaxed in a row")).isVisible();
+            page.unrouteAll();
             page.reload();
             assertThat(page.getByLabel("Rung 1 of 10, 1 relaxed in a row")).isVisible();
         }
