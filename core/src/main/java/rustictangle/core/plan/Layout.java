@@ -154,15 +154,17 @@ final class Layout {
         int end = job.end();
         double[] best = new double[end + 1];
         int[] before = new int[end + 1];
+        int[] possible = new int[end + 1];
+        int count = 0;
         for (int v = 0; v <= end; v++) {
-            best[v] = Double.POSITIVE_INFINITY;
             double here = v == end ? 0 : v == never ? Double.POSITIVE_INFINITY : price(dog, job, v);
             if (here == Double.POSITIVE_INFINITY) {
                 continue;
             }
             best[v] = job.cost(-1, v);
             before[v] = -1;
-            for (int u = 0; u < v; u++) {
+            for (int p = 0; p < count; p++) {
+                int u = possible[p];
                 double way = best[u] + job.cost(u, v);
                 if (way < best[v] - NO_DIFFERENCE) {
                     best[v] = way;
@@ -170,6 +172,7 @@ final class Layout {
                 }
             }
             best[v] += here;
+            possible[count++] = v;
         }
         BitSet on = new BitSet();
         for (int v = before[end]; v >= 0; v = before[v]) {

@@ -110,11 +110,14 @@ final class SessionDays {
                 best = best.or(adding(on, whole, day, -1) - setUp(day), day, -1);
             }
         }
-        double[] without = new double[jobs.size()];
+        double[][] avoiding = new double[on.length][jobs.size()];
+        for (int i = 0; i < whole.length; i++) {
+            avoid(i, on, avoiding);
+        }
         for (int k = 0; k < on.length; k++) {
+            double[] without = avoiding[k];
             double lost = 0;
             for (int i = 0; i < without.length; i++) {
-                without[i] = without(i, on, k, whole[i]);
                 lost += without[i] - whole[i];
             }
             double dropping = setUp(on[k]) - lost;
@@ -139,26 +142,22 @@ final class SessionDays {
         return saved;
     }
 
-    /** The cheapest way that is not brushed on the k-th of the days. */
-    private double without(int i, int[] on, int k, double whole) {
+    /** @param avoiding by day, and by job: the cheapest way that is not brushed on that day; written for one job */
+    private void avoid(int i, int[] on, double[][] avoiding) {
         Job job = jobs.get(i);
-        if (to[i][k] + after[i][k] > whole + NO_DIFFERENCE) {
-            return whole;
+        for (double[] without : avoiding) {
+            without[i] = Double.POSITIVE_INFINITY;
         }
-        double[][] cost = job.cost();
-        double least = cost[0][end];
-        for (int v = k + 1; v < on.length; v++) {
-            least = Math.min(least, cost[0][on[v]] + weight[on[v]] * job.minutes() + after[i][v]);
-        }
-        for (int u = 0; u < k; u++) {
-            double[] from = cost[on[u] + 1];
+        // Every step from one brushing to the next, or from the beginning, passes over the days between.
+        for (int u = -1; u < on.length; u++) {
+            double until = u < 0 ? 0 : to[i][u];
+            double[] from = job.cost()[u < 0 ? 0 : on[u] + 1];
             double rest = from[end];
-            for (int v = k + 1; v < on.length; v++) {
+            for (int v = on.length - 1; v > u; v--) {
+                avoiding[v][i] = Math.min(avoiding[v][i], until + rest);
                 rest = Math.min(rest, from[on[v]] + weight[on[v]] * job.minutes() + after[i][v]);
             }
-            least = Math.min(least, to[i][u] + rest);
         }
-        return least;
     }
 
     private static BitSet with(BitSet days, int added, int dropped) {
