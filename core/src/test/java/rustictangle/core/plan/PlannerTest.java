@@ -22,7 +22,7 @@ import rustictangle.core.Sample;
 class PlannerTest {
 
     private static final int DAYS = 6;
-    private static final int SEEDS = Sample.of(10, 40);
+    private static final int SEEDS = Sample.of(6, 40);
     /** The solver reckons in hundredths of a minute. */
     private static final double HUNDREDTHS = 100;
 
@@ -39,7 +39,7 @@ class PlannerTest {
             Planner.Schedule plan = Planner.plan(dogs, time);
             assertKept(dogs, plan, time, "seed " + seed);
             assertEquals(cost(dogs, plan.days()), plan.cost(), 1e-6, "seed " + seed);
-            double exact = exact(dogs, time);
+            double exact = exact(dogs, time, plan.cost());
             double gap = (plan.cost() - exact) / exact;
             assertTrue(gap <= 0.05 && gap > -0.001, "seed " + seed + ": " + plan.cost() + " against " + exact);
             worst = Math.max(worst, gap);
@@ -57,7 +57,8 @@ class PlannerTest {
         List<DogJobs> dogs = List.of(dog(random(seed), 3));
         double[] time = new double[DAYS];
         Arrays.fill(time, 1000);
-        assertEquals(exact(dogs, time), Planner.plan(dogs, time).cost(), 0.02);
+        double cost = Planner.plan(dogs, time).cost();
+        assertEquals(exact(dogs, time, cost), cost, 0.02);
     }
 
     @Test
@@ -129,7 +130,8 @@ class PlannerTest {
         return sum;
     }
 
-    private static double exact(List<DogJobs> dogs, double[] time) {
+    /** @param known what a plan costs: the solver need not look at what is dearer, its own rounding apart */
+    private static double exact(List<DogJobs> dogs, double[] time, double known) {
         Model model = new Model();
         List<IntVar> costs = new ArrayList<>();
         IntVar[] used = new IntVar[DAYS];
@@ -163,7 +165,7 @@ class PlannerTest {
             used[day] = model.intVar(0, whole(time[day]));
             model.sum(onDay.get(day).toArray(IntVar[]::new), "=", used[day]).post();
         }
-        IntVar sum = model.intVar(0, 10_000_000);
+        IntVar sum = model.intVar(0, whole(1.001 * known + 1));
         model.sum(costs.toArray(IntVar[]::new), "=", sum).post();
         return model.getSolver().findOptimalSolution(sum, false).getIntVal(sum) / HUNDREDTHS;
     }
