@@ -1,9 +1,12 @@
 package rustictangle.server.demo;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.net.URI;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.nio.file.attribute.FileTime;
 import java.time.ZoneOffset;
 import java.util.Arrays;
@@ -13,35 +16,45 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.WebApplicationType;
 import rustictangle.server.RusticTangle;
 
-/** Build step: lives through the demo household's months, and writes the data file that the demo begins with. */
-final class DemoFile {
+/**
+ * Build step: writes what only the running code can tell. The OpenAPI document, from which the web's types are made; and
+ * the data file that the demo begins with, by living through its household's months.
+ */
+final class GeneratedFiles {
 
-    private DemoFile() {}
+    private GeneratedFiles() {}
 
-    /** @param args the file to write, and the folders of classes that it is made by: it is left as it is where it is newer */
+    /** @param args the document, the data file, and the folders of classes that both are made by: they stay where they are newer */
     public static void main(String[] args) throws IOException {
-        Path file = Path.of(args[0]).toAbsolutePath();
-        if (Files.exists(file) && isNewer(file, args)) {
+        Path document = Path.of(args[0]).toAbsolutePath();
+        Path household = Path.of(args[1]).toAbsolutePath();
+        if (Files.exists(document) && Files.exists(household) && isNewer(household, args)) {
             return;
         }
-        Files.createDirectories(file.getParent());
-        Path made = Files.createTempDirectory("demo").resolve("household.db");
+        Files.createDirectories(household.getParent());
+        Path lived = Files.createTempDirectory("demo").resolve("household.db");
         // At the hour that it says, wherever it is built.
         TimeZone.setDefault(TimeZone.getTimeZone(ZoneOffset.UTC));
         SpringApplication build = new SpringApplication(RusticTangle.class, DemoSimulation.class);
         build.setWebApplicationType(WebApplicationType.SERVLET);
-        build.run(
-                        "--server.port=0",
-                        "--rustictangle.data=" + made,
-                        "--rustictangle.clock=" + DemoHousehold.MADE_FOR,
-                        "--logging.level.rustictangle=warn")
-                .close();
-        Files.copy(made, file, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
+        try (var running = build.run(
+                "--server.port=0",
+                "--rustictangle.data=" + lived,
+                "--rustictangle.clock=" + DemoHousehold.MADE_FOR,
+                "--logging.level.rustictangle=warn")) {
+            String port = running.getEnvironment().getRequiredProperty("local.server.port");
+            try (InputStream asked = URI.create("http://127.0.0.1:" + port + "/api/openapi.json")
+                    .toURL()
+                    .openStream()) {
+                Files.copy(asked, document, StandardCopyOption.REPLACE_EXISTING);
+            }
+        }
+        Files.copy(lived, household, StandardCopyOption.REPLACE_EXISTING);
     }
 
     private static boolean isNewer(Path file, String[] args) throws IOException {
         FileTime made = Files.getLastModifiedTime(file);
-        for (String folder : Arrays.asList(args).subList(1, args.length)) {
+        for (String folder : Arrays.asList(args).subList(2, args.length)) {
             try (Stream<Path> classes = Files.walk(Path.of(folder))) {
                 if (classes.filter(path -> path.toString().endsWith(".class")
                                 || path.toString().endsWith(".txt"))
