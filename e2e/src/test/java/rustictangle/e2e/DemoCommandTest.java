@@ -32,6 +32,7 @@ class DemoCommandTest {
         ProcessBuilder builder =
                 new ProcessBuilder("env", "--default-signal=INT", "../bin/demo").redirectErrorStream(true);
         builder.environment().put("PORT", String.valueOf(PORT));
+        builder.environment().put("JAVA_TOOL_OPTIONS", "-XX:TieredStopAtLevel=1");
         Process demo = builder.start();
         try {
             printsItsAddressAndEndsOnCtrlC(demo);

@@ -15,40 +15,23 @@ import rustictangle.e2e.views.SessionView;
 class PulledPlugTest extends Browsing {
 
     @Test
-    void twoRecordedSectionsAreThereAfterSigkill() throws Exception {
-        Path data = folder.resolve("plug.db");
-        String session = UUID.randomUUID().toString();
-        RunningApp app = RunningApp.start(data, MORNING, true);
-        String path = "api/dogs/2/sessions";
-        app.send("POST", path, "{\"id\": \"%s\", \"sections\": [\"BACK\", \"CHEST\", \"BELLY\"]}".formatted(session));
-        app.send("POST", path + "/" + session + "/events", glides("BACK"));
-        app.send("POST", path + "/" + session + "/events", glides("CHEST"));
-        app.kill();
-        try (RunningApp again = RunningApp.start(data, MORNING, true)) {
-            String found = again.get(path + "/" + session);
-            assertEquals(
-                    2,
-                    Pattern.compile("\"outcome\":\"DONE\"")
-                            .matcher(found)
-                            .results()
-                            .count(),
-                    found);
-            assertEquals(
-                    1,
-                    Pattern.compile("\"hand\":\\[\"BELLY\"")
-                            .matcher(found)
-                            .results()
-                            .count(),
-                    found);
-        }
-    }
-
-    @Test
-    void anAnswerGivenWhileTheServerIsDownIsKeptAndSentOnceItIsBack() throws Exception {
+    void whatWasSaidBeforeIsThereAndAnAnswerGivenWhileTheServerIsDownIsKeptAndSentOnceItIsBack() throws Exception {
         Path data = folder.resolve("down.db");
         Page page = laptop();
         RunningApp app = RunningApp.start(data, MORNING, true);
-        SessionView session = HomeView.open(page, app.url()).begin("Gannet").begin();
+        String path = "api/dogs/1/sessions";
+        String acknowledged = path + "/" + UUID.randomUUID();
+        app.send(
+                "POST",
+                path,
+                "{\"id\": \"%s\", \"sections\": [\"BACK\", \"CHEST\", \"BELLY\"]}"
+                        .formatted(acknowledged.substring(path.length() + 1)));
+        app.send("POST", acknowledged + "/events", glides("BACK"));
+        app.send("POST", acknowledged + "/events", glides("CHEST"));
+        HomeView home = HomeView.open(page, app.url());
+        assertThat(page.getByText("This is the demo household: everything in it is made up"))
+                .isVisible();
+        SessionView session = home.begin("Gannet").begin();
         session.keys("Space");
         assertThat(page.locator("progress")).hasAttribute("value", "1");
         String second = session.place().textContent();
@@ -59,12 +42,20 @@ class PulledPlugTest extends Browsing {
         assertThat(page.locator("progress")).hasAttribute("value", "2");
         assertThat(session.place()).not().hasText(second);
         try (RunningApp again = RunningApp.start(data, app.port(), MORNING, true)) {
+            String found = again.get(acknowledged);
+            assertEquals(2, times("\"outcome\":\"DONE\"", found), found);
+            assertEquals(1, times("\"hand\":\\[\"BELLY\"", found), found);
             assertThat(page.locator("progress")).hasAttribute("value", "2");
             page.reload();
             assertThat(page.locator("progress")).hasAttribute("value", "2");
-            HomeView home = HomeView.open(page, again.url());
-            assertThat(home.goOn("Gannet").place()).not().hasText(second);
+            assertThat(HomeView.open(page, again.url()).goOn("Gannet").place())
+                    .not()
+                    .hasText(second);
         }
+    }
+
+    private static long times(String pattern, String text) {
+        return Pattern.compile(pattern).matcher(text).results().count();
     }
 
     private static String glides(String section) {

@@ -21,8 +21,6 @@ import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 
@@ -30,6 +28,8 @@ import java.util.concurrent.TimeUnit;
 public final class RunningApp implements AutoCloseable {
 
     private static final int READY_WITHIN_SECONDS = 240;
+    /** The demo's, made for {@link Browsing#MORNING} when the application was built. */
+    private static final Path HOUSEHOLD = Path.of("../server/target/classes/rustictangle/demo/household.db");
     /** Little is done often enough to be worth more than the first compiler. */
     private static final List<String> MACHINE = List.of("-XX:TieredStopAtLevel=1");
 
@@ -100,26 +100,21 @@ public final class RunningApp implements AutoCloseable {
         return ready(new RunningApp(data, port, moment, demo, ""));
     }
 
-    /** One for all tests with the demo household, and one for those that begin with nothing. */
-    private static final Map<Boolean, RunningApp> SHARED = new ConcurrentHashMap<>();
+    private static RunningApp shared;
 
     /**
      * The application that all tests share, on its first morning: with the demo household, or with nothing. Whatever a test
      * before did to it is gone. It is not to be stopped.
      */
     public static RunningApp anew(boolean demo) throws IOException, InterruptedException {
-        RunningApp app = SHARED.get(demo);
-        if (app == null) {
-            Path data = Files.createTempDirectory("rustic-tangle").resolve("shared.db");
-            app = ready(new RunningApp(data, freePort(), Browsing.MORNING, demo, ""));
-            app.sql("backup to '" + app.beginning() + "'");
-            Runtime.getRuntime().addShutdownHook(new Thread(app.process::destroyForcibly));
-            SHARED.put(demo, app);
-        } else {
-            app.at(Browsing.MORNING).sql("restore from '" + app.beginning() + "'");
-            app.forgetCopies();
+        if (shared == null) {
+            shared = start(Files.createTempDirectory("rustic-tangle").resolve("shared.db"), Browsing.MORNING, false);
+            shared.copyDataTo(shared.nothing());
+            Runtime.getRuntime().addShutdownHook(new Thread(shared.process::destroyForcibly));
         }
-        return app;
+        shared.at(Browsing.MORNING).sql("restore from '" + (demo ? HOUSEHOLD : shared.nothing()) + "'");
+        shared.forgetCopies();
+        return shared;
     }
 
     /** The copies that it kept of what was taken over. */
@@ -132,8 +127,13 @@ public final class RunningApp implements AutoCloseable {
     }
 
     /** How its data was in the beginning. */
-    private Path beginning() {
-        return data.resolveSibling("beginning.db");
+    private Path nothing() {
+        return data.resolveSibling("nothing.db");
+    }
+
+    /** As it is now, for another one to start with. */
+    void copyDataTo(Path file) {
+        sql("backup to '" + file + "'");
     }
 
     /** Past the application: page by page, by SQLite's own backup. */
@@ -213,7 +213,7 @@ public final class RunningApp implements AutoCloseable {
     /** Ends it, unless others share it. */
     @Override
     public void close() throws InterruptedException {
-        if (SHARED.containsValue(this)) {
+        if (this == shared) {
             return;
         }
         process.destroy();

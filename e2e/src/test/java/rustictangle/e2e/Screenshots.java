@@ -27,27 +27,24 @@ class Screenshots extends Browsing {
 
     private static final Path PICTURES = Path.of("../docs/screenshots");
     private static RunningApp app;
-    private static RunningApp empty;
 
     private static final int FEWEST_COLOURS = 50;
     private static final double MOST_OF_ONE_COLOUR = 0.97;
 
     @BeforeAll
     static void start() throws Exception {
-        app = RunningApp.anew(true);
-        empty = RunningApp.anew(false);
+        app = RunningApp.start(folder.resolve("demo.db"), MORNING, true);
     }
 
     @AfterAll
     static void stop() throws Exception {
         app.close();
-        empty.close();
     }
 
     @Test
-    void takeThemAll() {
+    void takeThemAll() throws Exception {
         Page laptop = atNoon(laptop());
-        take(laptop, empty.url(), "welcome");
+        take(laptop, RunningApp.anew(false).url(), "welcome");
         take(laptop, app.url(), "home");
         Page phone = atNoon(phone());
         take(phone, app.url(), "phone-home");
