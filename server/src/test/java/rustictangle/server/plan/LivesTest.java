@@ -181,7 +181,7 @@ class LivesTest extends ServerTest {
     }
 
     static IntStream households() {
-        return IntStream.rangeClosed(1, Sample.of(18, 42));
+        return IntStream.rangeClosed(1, Sample.of(12, 42));
     }
 
     /** Home, routine, week, when, thread, calendar and reminder name the same places for today. */
