@@ -39,21 +39,21 @@ import java.util.random.RandomGeneratorFactory;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIf;
 import org.junit.jupiter.api.io.TempDir;
 import rustictangle.e2e.RunningApp;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Bad days, one after the other. {@code bin/soak N} has N of them, and more of everything else. */
+/** Bad days, one after the other: in CI, and as {@code bin/soak N} asks for them. */
+@EnabledIf("isAskedFor")
 class SoakTest {
 
     private static final String MORNING = "2026-05-14T09:00:00Z";
-    /** In CI, where nobody waits. */
-    private static final boolean MANY = System.getenv("CI") != null;
 
-    private static final int ROUNDS = Integer.getInteger("soak.rounds", MANY ? 3 : 1);
-    private static final int REQUESTS = Integer.getInteger("soak.requests", MANY ? 400 : 200);
-    private static final int BURSTS = Integer.getInteger("soak.bursts", MANY ? 5 : 3);
+    private static final int ROUNDS = Integer.getInteger("soak.rounds", 3);
+    private static final int REQUESTS = Integer.getInteger("soak.requests", 400);
+    private static final int BURSTS = Integer.getInteger("soak.bursts", 5);
     private static final int AT_ONCE = 12;
     private static final int LEAST_ANSWERS = 10;
     /** Between two things that one hand says, ms: quicker than any hand, and the rest gets on with its work. */
@@ -76,6 +76,10 @@ class SoakTest {
 
     private final AtomicInteger visits = new AtomicInteger();
     private final AtomicInteger answers = new AtomicInteger();
+
+    static boolean isAskedFor() {
+        return System.getenv("CI") != null || System.getProperty("soak.rounds") != null;
+    }
 
     @Test
     void nothingThatWasAcknowledgedIsLostOrDoubledHoweverOftenThePowerGoes() throws Exception {
