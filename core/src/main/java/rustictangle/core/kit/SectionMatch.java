@@ -94,7 +94,7 @@ final class SectionMatch {
         List<ToolStep> order = order(row, brushes);
         reasons.add(0, new Reason(row.rule(), OrderWords.of(row.coat(), order)));
         boolean schoolsDiffer = Arrays.stream(LeadSchool.values())
-                        .map(layer -> brushes(row, layer))
+                        .map(other -> brushes(row, other))
                         .distinct()
                         .count()
                 > 1;

@@ -35,8 +35,8 @@ final class StandIn {
         return Arrays.stream(cell.split(","))
                 .map(String::strip)
                 .collect(Collectors.toUnmodifiableMap(
-                        rank -> Table.constant(ToolKind.class, rank.substring(0, rank.lastIndexOf(' '))),
-                        rank -> Double.valueOf(rank.substring(rank.lastIndexOf(' ') + 1))));
+                        tool -> Table.constant(ToolKind.class, tool.substring(0, tool.lastIndexOf(' '))),
+                        tool -> Double.valueOf(tool.substring(tool.lastIndexOf(' ') + 1))));
     }
 
     /** A wooden or flexible brush does not get through dense hair in one pass. Own estimate. */
