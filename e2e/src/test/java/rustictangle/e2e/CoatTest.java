@@ -148,6 +148,7 @@ class CoatTest extends Browsing {
         long dog = addDog("Gannet", "");
         page.navigate(app.url() + "dogs/" + dog + "/coat");
         new CoatView(page).kind("close curls").length("40").onToTheTools();
+        heading(page, "Which tool goes where").waitFor();
         page.navigate(app.url() + "dogs/" + dog + "/coat/measure");
         assertThat(page.getByText("Two, some weeks apart")).isVisible();
         measure(page, "2026-04-04", "50");
