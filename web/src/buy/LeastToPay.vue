@@ -5,6 +5,7 @@ import type { ToolKind, ToPay } from '@/api/types'
 import { labelOf } from '@/api/words'
 import { money } from '@/shell/numbers'
 import { useUnits } from '@/shell/useUnits'
+import { vShown } from '@/shell/shown'
 import { useToolPrice } from './useBuy'
 
 /** From what the household says each kind costs: the cheapest set. Without all the prices nobody can say. */
@@ -38,7 +39,7 @@ function keep(kind: ToolKind, event: Event) {
         <input
           type="text"
           inputmode="decimal"
-          :value="one.price ?? ''"
+          v-shown="one.price"
           :aria-label="`${labelOf('ToolKind', one.kind)}, price in ${pay.currency}`"
           @change="keep(one.kind, $event)"
         />

@@ -2,6 +2,7 @@
 import { detailsOf } from '@/api/client'
 import choices from '@/api/choices'
 import PageState from '@/shell/PageState.vue'
+import { vShown } from '@/shell/shown'
 import { useSupplies } from './useCare'
 
 /** What lies ready for bath, teeth, nails: kinds only. */
@@ -40,7 +41,7 @@ function dilute(typed: string) {
             type="number"
             min="1"
             max="100"
-            :value="one.parts"
+            v-shown="one.parts"
             placeholder="as it is"
             aria-label="Parts of water to one of shampoo; empty: it is used as it is"
             @change="dilute(($event.target as HTMLInputElement).value)"

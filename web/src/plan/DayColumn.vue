@@ -4,6 +4,7 @@ import type { DayPlan } from '@/api/types'
 import { minutes, useUnits } from '@/shell/useUnits'
 import { clothOf, isBath, tableSeconds, timeOf } from './words'
 import facts from '@/api/facts'
+import { vShown } from '@/shell/shown'
 
 /** One day of the week: what each dog's brushing and the table take, against the minutes there are. */
 const props = defineProps<{
@@ -60,7 +61,7 @@ const initial = (dogId: number) => props.dogs.find((dog) => dog.id === dogId)!.n
       min="0"
       :max="facts.mostMinutesADay"
       step="5"
-      :value="day.minutes"
+      v-shown="day.minutes"
       @change="$emit('minutes', ($event.target as HTMLInputElement).value)"
     />
     min</label

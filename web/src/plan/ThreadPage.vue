@@ -14,6 +14,7 @@ import ThreadLane from './ThreadLane.vue'
 import { asSet, useSetGroom, useVisits } from '@/visit/useVisits'
 import { byRegion } from './words'
 import { about, MOST_MATS } from '@/shell/numbers'
+import { vShown } from '@/shell/shown'
 
 /** The days up to the groom as a thread for each place, with the plan and without. */
 const props = defineProps<{ dogId: number }>()
@@ -109,7 +110,7 @@ async function setGroom(day: string | undefined) {
           >The groomer sees it on
           <input
             type="date"
-            :value="view.groom"
+            v-shown="view.groom"
             :min="dayOf(1)"
             @change="setGroom(($event.target as HTMLInputElement).value || undefined)"
         /></label>

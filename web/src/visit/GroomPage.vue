@@ -11,6 +11,7 @@ import PageState from '@/shell/PageState.vue'
 import { useDraft } from '@/shell/useDraft'
 import { useNotice } from '@/shell/useNotice'
 import { inDays, useUnits } from '@/shell/useUnits'
+import { vShown } from '@/shell/shown'
 import DidItTakePlace from './DidItTakePlace.vue'
 import { groomPages } from './pages'
 import TradePanel from './TradePanel.vue'
@@ -109,14 +110,14 @@ async function keepPrice() {
               >{{ view.next ? 'Move it to' : 'Set it for' }}
               <input
                 type="date"
-                :value="view.next"
+                v-shown="view.next"
                 @change="setGroom(($event.target as HTMLInputElement).value || undefined)"
             /></label>
             <label v-if="view.next"
               >at
               <input
                 type="time"
-                :value="view.nextHour?.slice(0, 5)"
+                v-shown="view.nextHour?.slice(0, 5)"
                 @change="setGroom(view.next, ($event.target as HTMLInputElement).value)"
             /></label>
             <v-btn v-if="!view.next && view.proposed" color="secondary" @click="setGroom(view.proposed.day)">{{
