@@ -90,7 +90,7 @@ async function keep() {
           </ul>
           <p v-if="view.likely.length">
             Likely by now, please feel for them first:
-            <b>{{ view.likely.map((line) => names[line]).join('; ') }}</b>.
+            <b>{{ view.likely.map((section) => names[section]).join('; ') }}</b>.
           </p>
           <p v-for="one in view.talk" :key="one.rule" class="talk">{{ say(one.text) }}</p>
           <h3>Last combed to the skin</h3>

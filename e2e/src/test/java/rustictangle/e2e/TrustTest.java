@@ -1,7 +1,6 @@
 package rustictangle.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
-import static org.junit.jupiter.api.Assertions.assertFalse;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -127,7 +126,7 @@ class TrustTest extends Browsing {
             page.context().setOffline(false);
             assertThat(page.getByLabel("Rung 1 of 10, 1 relaxed in a row")).isVisible();
             // What was asked for when the line came back is answered last, and as it was before.
-            assertFalse(late.isEmpty(), "the ladder was asked for");
+            page.waitForCondition(() -> !late.isEmpty());
             page.waitForResponse(answer -> answer.url().contains("/practice?"), () -> late.get(0)
                     .fulfill(new Route.FulfillOptions()
                             .setContentType("application/json")
