@@ -1,14 +1,18 @@
 <script setup lang="ts">
+import { computed } from 'vue'
+import type { Section } from '@/api/types'
 import BenchFrame from '@/shell/BenchFrame.vue'
 import KeyButton from '@/shell/KeyButton.vue'
 import PageState from '@/shell/PageState.vue'
 import { useUnits } from '@/shell/useUnits'
+import GrowlOrBite from '@/trust/GrowlOrBite.vue'
 import JobEnd from './JobEnd.vue'
 import LearnFirst from './LearnFirst.vue'
+import SaidNo from './SaidNo.vue'
 import type { Job } from './useJob'
 
 /** Around every job at the table: left in peace, learned first, its end; in between what the page shows. */
-defineProps<{
+const props = defineProps<{
   run: Job
   title: string
   /** Which step of how many; undefined: there are none just now. */
@@ -21,6 +25,8 @@ defineProps<{
   /** Part of it is done and written down: the page says how that ends, nothing is left. */
   partDone?: boolean
   canBack: boolean
+  /** Where hands are just now; undefined: wherever the job has them. */
+  hand?: readonly Section[]
   /** Besides what the table itself may say. */
   pending?: boolean
   error?: Error | null
@@ -32,6 +38,10 @@ defineProps<{
 defineEmits<{ back: []; retry: [] }>()
 
 const { say } = useUnits()
+/** Whether hands are on the dog, or about to be: then it may say something. */
+const handsOn = computed(
+  () => !props.run.says.value && !props.run.end.value && (props.going || !props.run.mayNot.value),
+)
 </script>
 
 <template>
@@ -50,9 +60,40 @@ const { say } = useUnits()
       :waiting="run.table.waiting.value + (waiting ?? 0)"
       :refused="refused ?? run.table.refused.value"
     >
-      <template #head><slot name="head" /></template>
+      <template #head
+        ><slot name="head" />
+        <div v-if="handsOn" class="says">
+          <KeyButton k="o" title="It opts out: gets up, leaves, pulls away" @press="run.no('OPTED_OUT')">No</KeyButton>
+          <KeyButton k="f" title="Will not eat, trembles, tucked, wide pupils: it ends" @press="run.no('AFRAID')"
+            >Fear sign</KeyButton
+          >
+          <KeyButton
+            k="g"
+            class="growl"
+            title="It growls, stiffens, shows its teeth, snaps or bites: hands off, and it ends"
+            @press="run.handsOff([...(hand ?? run.places.value)])"
+            >Growl or bite</KeyButton
+          >
+        </div></template
+      >
+      <template v-if="run.says.value === 'WARNED'">
+        <GrowlOrBite
+          :dog-id="run.dogId"
+          :what="run.warning.value!.what"
+          :where="run.warning.value!.where"
+          :near="run.places.value"
+          @tell="run.tellWarning"
+        />
+        <router-link class="big" to="/">It is in peace</router-link>
+      </template>
+      <SaidNo
+        v-else-if="run.says.value === 'NO'"
+        :saving="run.table.saving.value"
+        @go-on="run.goOn"
+        @leave="run.leave"
+      />
       <JobEnd
-        v-if="run.end.value"
+        v-else-if="run.end.value"
         :dog-id="run.dogId"
         :outcome="run.end.value"
         :said="run.said.value"
@@ -63,21 +104,23 @@ const { say } = useUnits()
         ><slot name="end"
       /></JobEnd>
       <slot v-else-if="going" />
-      <section v-else-if="run.inPeace.value" class="say">
-        <h1>Not today</h1>
-        <p :data-rule="run.inPeace.value.rule">{{ say(run.inPeace.value.text) }}</p>
+      <section v-else-if="run.mayNot.value" class="say">
+        <h1>Hands off it</h1>
+        <p :data-rule="run.mayNot.value.rule">{{ say(run.mayNot.value.text) }}</p>
+        <router-link :to="`/dogs/${run.dogId}/care`">Back to the table</router-link>
       </section>
       <LearnFirst
         v-else-if="run.learning.value"
         :dog-id="run.dogId"
         :job="run.view.value!"
         :other="other"
+        :whole-may-not="run.wholeMayNot.value"
         @whole="run.doWhole"
       />
       <slot v-else />
       <template #foot>
         <KeyButton k="u" :disabled="!canBack || run.table.saving.value" @press="$emit('back')">Back one</KeyButton>
-        <template v-if="!run.end.value">
+        <template v-if="!run.end.value && !run.says.value">
           <slot name="foot" />
           <KeyButton v-if="!toTheVet" k="m" :disabled="run.table.saving.value" @press="run.finish('FOR_THE_VET')"
             >Something for the vet</KeyButton
@@ -93,6 +136,21 @@ const { say } = useUnits()
 </template>
 
 <style scoped>
+.says {
+  display: flex;
+  gap: 8px;
+  margin-left: auto;
+}
+.says button {
+  min-height: 52px;
+  padding: 4px 14px;
+  border: 2px solid rgb(var(--v-theme-seam));
+  border-radius: 12px 9px 13px 8px;
+  font-weight: 700;
+}
+.says .growl {
+  border-color: rgb(var(--v-theme-error));
+}
 .say {
   flex: 1;
   display: flex;

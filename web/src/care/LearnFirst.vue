@@ -1,12 +1,21 @@
 <script setup lang="ts">
-import type { JobView } from '@/api/types'
+import type { JobView, Reason } from '@/api/types'
 import { subjectLabel } from '@/api/words'
 import KeyButton from '@/shell/KeyButton.vue'
+import { useUnits } from '@/shell/useUnits'
 import { practicePath } from '@/trust/pages'
 
 /** A job that the dog still learns: its next step, or the whole of it all the same. */
-defineProps<{ dogId: number; job: JobView; other?: { subject: string; title: string } }>()
+defineProps<{
+  dogId: number
+  job: JobView
+  other?: { subject: string; title: string }
+  /** Why only its next step is done; undefined: the whole of it may be. */
+  wholeMayNot?: Reason
+}>()
 defineEmits<{ whole: [] }>()
+
+const { say } = useUnits()
 </script>
 
 <template>
@@ -16,7 +25,8 @@ defineEmits<{ whole: [] }>()
     <p class="sub">A few seconds on this rung are today’s whole job.</p>
     <div class="two">
       <router-link class="big learn-it" :to="practicePath(dogId, job.standing!)">Practise this step</router-link>
-      <KeyButton k="w" class="other" @press="$emit('whole')"
+      <p v-if="wholeMayNot" class="sub" :data-rule="wholeMayNot.rule">{{ say(wholeMayNot.text) }}</p>
+      <KeyButton v-else k="w" class="other" @press="$emit('whole')"
         ><b>The whole job</b><small>it takes it already, or nearly</small></KeyButton
       >
     </div>

@@ -48,6 +48,7 @@ const paint = computed<Partial<Record<Section, Paint>>>(() =>
     :of="chosen ? undefined : steps.length"
     :can-back="!chosen && (at > 0 || !!end)"
     :pending="!view"
+    :hand="chosen ? [chosen] : []"
     :error="looks.looks.error.value"
     :waiting="looks.waiting.value"
     :refused="looks.refused.value"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useSessionStorage } from '@vueuse/core'
 import { computed, nextTick, ref, useTemplateRef, type ComponentPublicInstance } from 'vue'
-import type { ClawResult, ClawView, Paw } from '@/api/types'
+import type { ClawResult, ClawView, Paw, Section } from '@/api/types'
 import { choiceOf } from '@/api/words'
 import { useDogView } from '@/api/queries'
 import KeyButton from '@/shell/KeyButton.vue'
@@ -29,6 +29,12 @@ const other = computed(() =>
     : { subject: 'NAIL_GRINDER', title: 'or learn the grinder' },
 )
 const PAWS: Paw[] = ['FRONT_LEFT', 'FRONT_RIGHT', 'HIND_LEFT', 'HIND_RIGHT']
+const FOOT: Record<Paw, Section> = {
+  FRONT_LEFT: 'FRONT_FOOT_LEFT',
+  FRONT_RIGHT: 'FRONT_FOOT_RIGHT',
+  HIND_LEFT: 'HIND_FOOT_LEFT',
+  HIND_RIGHT: 'HIND_FOOT_RIGHT',
+}
 const view = computed(() => claws.data.value)
 const ready = ref(false)
 /** When a claw began to bleed; it outlives a closed page. */
@@ -94,6 +100,7 @@ const set = (change: Partial<{ frontDew: boolean; hindDew: boolean; dark: boolea
     :pending="!view"
     :error="claws.error.value"
     :other="other"
+    :hand="now ? [FOOT[now.paw]] : undefined"
     @back="back"
     @retry="claws.refetch()"
   >

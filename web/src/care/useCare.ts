@@ -15,6 +15,7 @@ import type {
   Signal,
   Subject,
   Supply,
+  Warning,
 } from '@/api/types'
 import { labelOf } from '@/api/words'
 import { useOutbox } from '@/shell/useOutbox'
@@ -106,6 +107,9 @@ export function useAtTheTable(dogId: number, job: CareJob) {
         { job, outcome, signal, with: learned, words: '' },
         `${labelOf('CareJob', job)}, ${labelOf('CareOutcome', outcome)}`,
       ),
+    /** Hands off: kept at once as the least of it, wherever hands were; said again, it takes the place of that. */
+    warned: (warning: Warning, sections: readonly Section[]) =>
+      put('care/warnings', { job, warning, sections }, `${labelOf('CareJob', job)}: it ${labelOf('Warning', warning)}`),
     bathed: (kind: BathKind) => put('bath/bathed', { kind }, `a bath of ${labelOf('BathKind', kind)}`),
     felt: (section: Section, dry: boolean) =>
       put('bath/dryness', { section, dry }, `a place that is ${dry ? 'dry' : 'damp'}`),

@@ -1,8 +1,11 @@
 import { computed, ref } from 'vue'
-import type { CareJob, CareOutcome, Signal } from '@/api/types'
+import facts from '@/api/facts'
+import type { CareJob, CareOutcome, Section, Signal, Warning } from '@/api/types'
 import { useDogView } from '@/api/queries'
 import { useDog } from '@/dog/useDogs'
 import { useAtTheTable, useSteps } from './useCare'
+
+const NOES_TO_END = facts.noesToEnd
 
 /** One job at the table, from its first step to how the dog took it. */
 export function useJob(dogId: number, job: CareJob) {
@@ -19,6 +22,7 @@ export function useJob(dogId: number, job: CareJob) {
   const said = ref(false)
   /** The whole of it is done, though the dog still learns it. */
   const whole = ref(false)
+  const noes = ref(0)
   const asksHow = computed(() => end.value === 'DONE' && !!view.value?.standing)
 
   function finish(outcome: CareOutcome) {
@@ -26,6 +30,30 @@ export function useJob(dogId: number, job: CareJob) {
     if (asksHow.value) return
     said.value = true
     table.done(outcome)
+  }
+  /** What the dog says while hands are on it. */
+  const says = ref<'NO' | 'WARNED'>()
+  const warning = ref<{ what: Warning; where: Section[] }>()
+  /** A no: hands off, and asked once more; a second one, or fear, ends it for today. */
+  function no(signal: Signal) {
+    noes.value++
+    table.done('LEFT', signal, view.value?.standing?.subject)
+    if (signal === 'AFRAID' || noes.value >= NOES_TO_END) leave()
+    else says.value = 'NO'
+  }
+  function leave() {
+    says.value = undefined
+    end.value = 'LEFT'
+    said.value = true
+  }
+  /** It growls, snaps or bites: kept at once, and said more closely after. */
+  function handsOff(where: Section[]) {
+    says.value = 'WARNED'
+    tellWarning('GROWLED', where)
+  }
+  function tellWarning(what: Warning, where: Section[]) {
+    warning.value = { what, where }
+    table.warned(what, where)
   }
   function took(signal: Signal) {
     said.value = true
@@ -45,7 +73,20 @@ export function useJob(dogId: number, job: CareJob) {
     said,
     doWhole: () => void (whole.value = true),
     learning: computed(() => !!view.value?.learning && !whole.value),
-    inPeace: computed(() => care.data.value?.inPeace),
+    /** Why it is not begun now; undefined: it may be. */
+    mayNot: computed(() => view.value?.mayNot),
+    /** The same of the whole of it, where the dog still learns it. */
+    wholeMayNot: computed(() => view.value?.wholeMayNot),
+    /** Where hands are in it; none: anywhere. */
+    places: computed(() => steps.data.value?.places ?? []),
+    says,
+    warning,
+    no,
+    handsOff,
+    tellWarning,
+    /** It comes back: on it goes, a little more lightly. */
+    goOn: () => void (says.value = undefined),
+    leave,
     pending: computed(() => !view.value || !steps.data.value || !dog.data.value),
     error: computed(() => care.error.value ?? steps.error.value ?? dog.error.value),
     retry: () => Promise.all([care.refetch(), steps.refetch(), dog.refetch()]),
@@ -54,6 +95,13 @@ export function useJob(dogId: number, job: CareJob) {
     next: () => (at.value < all.value.length - 1 ? at.value++ : finish('DONE')),
     /** One back from the end, or one step; false: it is at its beginning. */
     back(): boolean {
+      if (says.value) {
+        table.undo()
+        if (says.value === 'NO') noes.value--
+        warning.value = undefined
+        says.value = undefined
+        return true
+      }
       if (said.value) table.undo()
       if (said.value && asksHow.value) said.value = false
       else if (end.value) {

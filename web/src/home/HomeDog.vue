@@ -7,6 +7,7 @@ import { burrWash, type Paint } from '@/bodymap/paints'
 import { useDrawnDog } from '@/coat/useCoat'
 import { labelOf } from '@/api/words'
 import { subjectLabel } from '@/api/words'
+import { closedTogether } from '@/rhythm/closed'
 import { about, MOST_MATS, places } from '@/shell/numbers'
 import WhyList from '@/shell/WhyList.vue'
 import { daysAgo, minutes, useUnits } from '@/shell/useUnits'
@@ -24,6 +25,26 @@ const to = computed(() => `/dogs/${props.dog.id}`)
 const paint = computed<Partial<Record<Section, Paint>>>(() =>
   Object.fromEntries((known.value?.burrs ?? []).map((s) => [s.section, { fill: burrWash(s.burrs) }])),
 )
+/** All that waits for the same eyes, in one line. */
+const closed = computed(() => {
+  const { closed: places = [], closedJobs = [] } = known.value ?? {}
+  const all = places.some((place) => place.everywhere)
+  const waits = [
+    ...closedTogether(places).map((group) => ({
+      who: group.closed.who,
+      what: group.places.map((place) => names.value[place.section]).join(', ') || 'all of the dog',
+    })),
+    ...closedJobs.filter(() => !all).map((job) => ({ who: job.who, what: labelOf('CareJob', job.job) })),
+  ]
+  return [...new Set(waits.map((wait) => wait.who))].map((who) => ({
+    key: who,
+    who,
+    what: waits
+      .filter((wait) => wait.who === who)
+      .map((wait) => wait.what)
+      .join(', '),
+  }))
+})
 const headline = computed(() => {
   const k = known.value!
   if (!k.brushed) return 'Nothing is brushed on this dog'
@@ -74,13 +95,13 @@ const headline = computed(() => {
             ></template
           >
         </p>
-        <p v-if="known.closed.length" class="closed">
+        <p v-for="one in closed" :key="one.key" class="closed">
           {{
-            known.closed[0]!.who === 'ADULT'
+            one.who === 'ADULT'
               ? 'Practised only, until you open it again:'
-              : `Closed until ${labelOf('SeenByWho', known.closed[0]!.who)} has seen it:`
+              : `Closed until ${labelOf('SeenByWho', one.who)} has seen it:`
           }}
-          {{ known.closed.map((closing) => names[closing.section]).join(', ') }}
+          <router-link :to="`${to}/when`">{{ one.what }}</router-link>
         </p>
         <p v-if="known.owedBath" class="closed" :data-rule="known.owedBath.rule">
           {{ say(known.owedBath.text) }}

@@ -84,7 +84,7 @@ function whenDue(row: SectionPlan): string {
       />
       <div>
         <PastQuestion v-if="view.askPast" :dog-id="dogId" :dog-name="dogName" />
-        <ClosedPlaces :dog-id="dogId" :closed="view.closed" />
+        <ClosedPlaces :dog-id="dogId" :closed="view.closed" :jobs="view.closedJobs" />
         <div v-if="anyBrushed" class="next">
           <p class="quiet">Next brushing</p>
           <p class="slab day" data-test="next-date">

@@ -30,9 +30,7 @@ const scope = ref<Scope>('TODAY')
 const have = ref<number>()
 /** Undefined: as proposed. */
 const order = ref<Order>()
-/** Whether what is still in training is brushed all the same. */
-const training = ref(false)
-const today = useRoutine(() => props.dogId, scope, have, order, training)
+const today = useRoutine(() => props.dogId, scope, have, order)
 const routine = computed(() => today.data.value?.routine)
 const inTraining = computed(() => today.data.value?.inTraining ?? [])
 const when = useDogView('when', () => props.dogId)
@@ -51,6 +49,8 @@ watch(have, () => {
   scope.value = 'TODAY'
   left.value = []
 })
+/** Why nothing is brushed now; undefined: it may be. */
+const mayNot = computed(() => today.data.value?.mayNot)
 const trainingAt = (section: Section) => inTraining.value.find((place) => place.section === section)
 const dogName = computed(() => home.data.value?.dogs.find((dog) => dog.id === props.dogId)?.name ?? 'the dog')
 const chosen = ref<Section>()
@@ -144,16 +144,20 @@ function toggle(section: Section) {
           A session is going on; go on with it, or end it there before beginning another.
         </p>
         <MinutesSlider
-          v-if="today.data.value!.neededMinutes > FEWEST && !goingOn && scope === 'TODAY'"
+          v-if="today.data.value!.neededMinutes > FEWEST && !goingOn && !mayNot && scope === 'TODAY'"
           v-model="have"
           :fewest="FEWEST"
           :most="today.data.value!.neededMinutes"
           :places="places.length"
         />
-        <p v-if="today.data.value?.sitting" class="quiet" :data-rule="today.data.value.sitting.rule">
+        <p v-if="today.data.value?.child" class="caution" :data-rule="today.data.value.child.rule">
+          {{ say(today.data.value.child.text) }}
+        </p>
+        <p v-if="today.data.value?.sitting && !mayNot" class="quiet" :data-rule="today.data.value.sitting.rule">
           {{ say(today.data.value.sitting.text) }}
         </p>
-        <p v-if="have !== undefined && !places.length" class="rest">
+        <p v-if="mayNot" class="rest" :data-rule="mayNot.rule">{{ say(mayNot.text) }}</p>
+        <p v-else-if="have !== undefined && !places.length" class="rest">
           No place can be done properly in that time. A minute of stroking and a look with the fingers does good, too.
         </p>
         <p v-else-if="!places.length && nothingBrushed" class="rest">
@@ -236,7 +240,7 @@ function toggle(section: Section) {
           </p>
         </template>
         <section v-if="inTraining.length" class="training" aria-labelledby="in-training">
-          <h3 id="in-training">{{ training ? 'In training, brushed all the same' : 'Practised, not brushed' }}</h3>
+          <h3 id="in-training">Practised, not brushed</h3>
           <p v-if="today.data.value?.why" :data-rule="today.data.value.why.rule">
             {{ say(today.data.value.why.text) }}
           </p>
@@ -246,9 +250,6 @@ function toggle(section: Section) {
             :to="(section) => trainingAt(section) && practicePath(dogId, trainingAt(section)!)"
             :rung="(section) => trainingAt(section)?.rungNumber"
           />
-          <button type="button" class="all no-print" @click="training = !training">
-            {{ training ? 'Practise them instead' : 'Brush them all the same' }}
-          </button>
         </section>
       </div>
     </div>

@@ -5,24 +5,23 @@ import { MEANWHILE_THE_LAST } from '@/api/queries'
 import type { RoutineView } from '@/api/types'
 import { useSettled } from '@/shell/useSettled'
 
-export type Scope = 'TODAY' | 'WHOLE'
+export type Scope = 'TODAY' | 'WHOLE' | 'TOLD'
 export type Order = RoutineView['order']
 
 /** Today's routine: what the plan brushes today, in so many minutes if that is said, or the whole dog; in the order
- * proposed, or in one of the owner's choosing. What is still in training is left out unless the owner wants it. */
+ * proposed, or in one of the owner's choosing. */
 export function useRoutine(
   dogId: MaybeRefOrGetter<number>,
   scope: MaybeRefOrGetter<Scope>,
   minutes: MaybeRefOrGetter<number | undefined>,
   order: MaybeRefOrGetter<Order | undefined>,
-  training: MaybeRefOrGetter<boolean>,
 ) {
   const asked = useSettled(minutes)
   return useQuery({
     queryKey: [
       'routine',
       computed(() => toValue(dogId)),
-      computed(() => [toValue(scope), asked.value, toValue(order), toValue(training)]),
+      computed(() => [toValue(scope), asked.value, toValue(order)]),
     ],
     queryFn: () =>
       ask(
@@ -33,7 +32,6 @@ export function useRoutine(
               scope: toValue(scope),
               minutes: asked.value,
               order: toValue(order),
-              training: toValue(training),
             },
           },
         }),

@@ -5,9 +5,9 @@ import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, ask } from '@/api/client'
 import { useSections, useView } from '@/api/queries'
-import type { Section, SessionView } from '@/api/types'
+import type { Section, SessionView, Warning } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
-import type { Paint } from '@/bodymap/paints'
+import { CLOSED_PAINT, type Paint } from '@/bodymap/paints'
 import { useDrawnDog } from '@/coat/useCoat'
 import { useRoutine } from '@/routine/useRoutine'
 import ChoiceRow from '@/shell/ChoiceRow.vue'
@@ -16,20 +16,22 @@ import { useDraft } from '@/shell/useDraft'
 import { useNotice } from '@/shell/useNotice'
 import { useOutbox } from '@/shell/useOutbox'
 import { daysAgo } from '@/shell/useUnits'
+import GrowlOrBite from '@/trust/GrowlOrBite.vue'
 import { useDragPaint } from './useDragPaint'
 
 /** A brushing done without the session, painted on the dog: a touch paints a whole step, dragging paints on. */
 const props = defineProps<{ dogId: number }>()
 
-type Mode = 'BRUSHED' | 'TANGLE' | 'MAT'
+type Mode = 'BRUSHED' | 'TANGLE' | 'MAT' | 'WARNED'
+type Took = 'RELAXED' | 'UNEASY' | 'WARNED'
 interface Painted {
   tangles: number
   mat: boolean
 }
 interface Draft {
   day: string
-  proved: boolean
-  uneasy: boolean
+  took: Took
+  warned: { warning: Warning; sections: Section[] }
   minutes: string
   places: Partial<Record<Section, Painted>>
 }
@@ -38,6 +40,10 @@ const MODES: { value: Mode; title: string }[] = [
   { value: 'BRUSHED', title: 'Brushed' },
   { value: 'TANGLE', title: 'A tangle, now out' },
   { value: 'MAT', title: 'A mat stays in' },
+]
+const COMBS = [
+  { proved: true, title: 'Keep: it ran free', hint: 'from the root, so it is proved' },
+  { proved: false, title: 'Keep: without the comb', hint: 'counts half, comes round sooner' },
 ]
 /** More tangles at one place are not counted. */
 const MOST_TANGLES = 4
@@ -49,16 +55,15 @@ const { tell } = useNotice()
 const drawn = useDrawnDog(() => props.dogId)
 const home = useView('home')
 const dog = computed(() => home.data.value?.dogs.find((known) => known.id === props.dogId))
-const whole = useRoutine(() => props.dogId, 'WHOLE', undefined, undefined, true)
+const whole = useRoutine(() => props.dogId, 'TOLD', undefined, undefined)
 const steps = computed(() => whole.data.value?.steps ?? [])
 const all = computed(() => steps.value.flatMap((step) => step.sections))
-const noComb = computed(() => !!whole.data.value?.routine.places.some((place) => place.done === 'BRUSHED'))
 
 const { draft, start, forget } = useDraft<Draft>(`brushed:${props.dogId}`)
 const fresh = (): Draft => ({
   day: home.data.value!.today,
-  proved: !noComb.value,
-  uneasy: false,
+  took: 'RELAXED',
+  warned: { warning: 'GROWLED', sections: [] },
   minutes: '',
   places: {},
 })
@@ -88,6 +93,10 @@ function paintOn(sections: readonly Section[]) {
   if (!isPainted(sections)) change((places) => add(places, sections))
 }
 function touch(section: Section) {
+  if (mode.value === 'WARNED') {
+    draft.value!.warned.sections = [section]
+    return
+  }
   const step = stepOf(section)
   if (!step) return
   change((places) => {
@@ -115,9 +124,15 @@ const drag = useDragPaint(
   (section) => paintOn(stepOf(section)?.sections ?? []),
 )
 
+/** Where it growled or bit is touched on the dog. */
+function dogTook(took: Took) {
+  draft.value!.took = took
+  mode.value = took === 'WARNED' ? 'WARNED' : 'BRUSHED'
+}
+
 const painted = computed(() => Object.keys(draft.value?.places ?? {}) as Section[])
-const paint = computed<Partial<Record<Section, Paint>>>(() =>
-  Object.fromEntries(
+const paint = computed<Partial<Record<Section, Paint>>>(() => ({
+  ...Object.fromEntries(
     painted.value.map((section) => {
       const { tangles, mat } = draft.value!.places[section]!
       return [
@@ -133,7 +148,10 @@ const paint = computed<Partial<Record<Section, Paint>>>(() =>
       ]
     }),
   ),
-)
+  ...(draft.value?.took === 'WARNED'
+    ? Object.fromEntries(draft.value.warned.sections.map((section) => [section, CLOSED_PAINT]))
+    : {}),
+}))
 const found = computed(() => {
   const places = Object.values(draft.value?.places ?? {})
   const tangles = places.reduce((sum, place) => sum + place.tangles, 0)
@@ -168,9 +186,10 @@ async function takeBackSession(sessionId: string) {
   ).catch(() => undefined)
   void client.invalidateQueries()
 }
-function keep() {
+/** @param proved whether the comb ran free: asked with no answer at hand, for it decides when the place comes round */
+function keep(proved: boolean) {
   refused.value = false
-  const { day, proved, uneasy, minutes, places } = draft.value!
+  const { day, took, warned, minutes, places } = draft.value!
   const id = crypto.randomUUID()
   outbox.put({
     id,
@@ -184,8 +203,9 @@ function keep() {
       places: painted.value.map((section) => ({
         section,
         ...places[section]!,
-        signal: uneasy ? 'UNEASY' : 'RELAXED',
+        signal: took === 'UNEASY' ? 'UNEASY' : 'RELAXED',
       })),
+      warned: took === 'WARNED' ? warned : undefined,
     },
     words: `Brushed ${daysAgo(days.value.today, day)}: ${found.value}`,
   })
@@ -275,38 +295,40 @@ watch(
           <label>or on <input v-model="draft.day" type="date" :min="days.first" :max="days.today" required /></label>
         </div>
         <ChoiceRow
-          label="The comb"
+          label="The dog"
           :choices="[
-            { value: 'yes', title: 'ran free', hint: 'proved, from the root' },
-            { value: 'no', title: 'was not used', hint: 'counts half, and comes round sooner' },
+            { value: 'RELAXED', title: 'was relaxed' },
+            { value: 'UNEASY', title: 'was uneasy' },
+            { value: 'WARNED', title: 'growled or bit' },
           ]"
-          :model-value="draft.proved ? 'yes' : 'no'"
-          @update:model-value="draft.proved = $event === 'yes'"
+          :model-value="draft.took"
+          @update:model-value="dogTook($event as Took)"
         />
-        <ChoiceRow
-          label="The dog was"
-          :choices="[
-            { value: 'no', title: 'relaxed' },
-            { value: 'yes', title: 'uneasy' },
-          ]"
-          :model-value="draft.uneasy ? 'yes' : 'no'"
-          @update:model-value="draft.uneasy = $event === 'yes'"
+        <GrowlOrBite
+          v-if="draft.took === 'WARNED'"
+          plain
+          :dog-id="dogId"
+          :what="draft.warned.warning"
+          :where="draft.warned.sections"
+          :near="[]"
+          @tell="(warning, sections) => (draft!.warned = { warning, sections })"
         />
         <label class="row"
           ><span>It took</span>
           <input v-model="draft.minutes" type="number" inputmode="numeric" min="1" max="150" placeholder="…" />
           minutes, if you know</label
         >
-        <div class="acts">
-          <v-btn
-            color="primary"
-            size="x-large"
-            :disabled="!painted.length || !!dog?.known?.openSession"
-            :loading="outbox.saving.value"
-            @click="keep"
-            >Keep it</v-btn
+        <div class="acts" role="group" aria-label="Keep it: how was the comb?">
+          <span role="status">{{ painted.length ? `${found}. And the comb?` : 'Nothing painted yet' }}</span>
+          <button
+            v-for="one in COMBS"
+            :key="one.title"
+            type="button"
+            :disabled="!painted.length || !!dog?.known?.openSession || outbox.saving.value"
+            @click="keep(one.proved)"
           >
-          <span role="status">{{ painted.length ? found : 'Nothing painted yet' }}</span>
+            <b>{{ one.title }}</b> <small>{{ one.hint }}</small>
+          </button>
         </div>
       </div>
     </div>
@@ -386,11 +408,27 @@ watch(
   width: 90px;
 }
 .acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 18px;
-  align-items: center;
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
   margin-top: 14px;
+}
+.acts span {
+  grid-column: 1 / -1;
+}
+.acts button {
+  min-height: 72px;
+  padding: 6px 14px;
+  border: 3px solid rgb(var(--v-theme-ink));
+  border-radius: 14px 18px 13px 17px;
+  background: rgb(var(--v-theme-surface));
+}
+.acts button:disabled {
+  opacity: 0.5;
+}
+.acts b {
+  display: block;
+  font: 700 1.2rem var(--slab);
 }
 @media (max-width: 899px) {
   .acts {

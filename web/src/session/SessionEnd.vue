@@ -11,13 +11,15 @@ import { inDays, useUnits } from '@/shell/useUnits'
 import { minutes } from '@/shell/useUnits'
 import SessionNote from './SessionNote.vue'
 import { outcome } from './words'
+import { closedTogether } from '@/rhythm/closed'
 import { matSize } from '@/rhythm/words'
+import GrowlOrBite from '@/trust/GrowlOrBite.vue'
 
 type Warned = Extract<SessionEvent, { type: 'WARNED' }>
 
 /** What was done, what is next and when, and one thing to try; all else is folded away. */
 const props = defineProps<{ view: SessionView; names: Partial<Record<Section, string>>; dogName: string }>()
-defineEmits<{ undo: []; warned: [said: Warned] }>()
+const emit = defineEmits<{ undo: []; warned: [said: Warned] }>()
 
 const { date, say } = useUnits()
 const drawn = useDrawnDog(() => props.view.dogId)
@@ -70,14 +72,18 @@ const signals = computed(() =>
     .join(', '),
 )
 const warned = computed(() => props.view.said.findLast((one): one is Warned => one.type === 'WARNED'))
+const nothingDone = computed(() => props.view.places.every((place) => place.outcome !== 'DONE'))
+/** The places that were in hand when it warned. */
+const near = computed(() => props.view.said.find((one): one is Warned => one.type === 'WARNED')?.sections ?? [])
+const tell = (warning: Warned['warning'], sections: Section[]) => emit('warned', { type: 'WARNED', warning, sections })
+function touched(section: Section) {
+  if (warned.value && !old.value) tell(warned.value.warning, [section])
+}
 const closed = computed(() => when.data.value?.closed ?? [])
-/** Places that are closed for the same reason, together. */
-const closedTogether = computed(() =>
-  [...new Map(closed.value.map((closing) => [closing.why.text, closing.why])).values()].map((why) => ({
-    why,
-    places: closed.value
-      .filter((closing) => closing.why.text === why.text)
-      .map((closing) => props.names[closing.section]),
+const groups = computed(() =>
+  closedTogether(closed.value).map((group) => ({
+    why: group.closed.why,
+    places: group.places.map((place) => props.names[place.section]).join('; ') || 'all of the dog',
   })),
 )
 const matsElsewhere = computed(() =>
@@ -94,12 +100,12 @@ const took = (signal?: Signal) => signal && labelOf('Signal', signal)
 <template>
   <div class="end">
     <div class="with-map">
-      <CoatMap :names="names" :dog="drawn" :paint="paint" class="drawn" />
+      <CoatMap :names="names" :dog="drawn" :paint="paint" class="drawn" @choose="touched" />
       <div>
         <h1>{{ old ? date(view.startedAt) : choiceOf('SessionStateEnd', view.end!).title }}</h1>
         <p v-if="old">{{ choiceOf('SessionStateEnd', view.end!).title }}.</p>
-        <p class="done slab">{{ done }}</p>
-        <p v-if="view.review" class="figures">
+        <p v-if="!nothingDone || !warned" class="done slab">{{ done }}</p>
+        <p v-if="view.review && (!nothingDone || !warned)" class="figures">
           <b>{{ minutes(view.review.spentSeconds) }}</b> at the brush<template v-if="view.review.expectedSeconds"
             >, reckoned {{ minutes(view.review.expectedSeconds) }}</template
           ><template v-if="signals"> · {{ signals }}</template
@@ -107,23 +113,20 @@ const took = (signal?: Signal) => signal && labelOf('Signal', signal)
             · {{ view.treats.given }} {{ view.treats.given === 1 ? 'treat' : 'treats' }} today</template
           >
         </p>
-        <div v-if="warned && !old" class="grave" role="group" aria-label="What was it?">
-          <b>What was it?</b>
-          <button
-            v-for="one in choices.Warning"
-            :key="one.value"
-            type="button"
-            :aria-pressed="one.value === warned.warning"
-            @click="one.value !== warned.warning && $emit('warned', { ...warned, warning: one.value })"
-          >
-            {{ one.title }} <small>{{ one.hint }}</small>
-          </button>
-        </div>
+        <GrowlOrBite
+          v-if="warned && !old"
+          plain
+          :dog-id="view.dogId"
+          :what="warned.warning"
+          :where="warned.sections"
+          :near="near"
+          @tell="tell"
+        />
         <p v-if="view.review && !old" class="advice" :data-rule="view.review.nextTime.rule">
           <b>{{ warned ? 'Now.' : 'One thing to try next time.' }}</b> {{ say(view.review.nextTime.text) }}
         </p>
-        <p v-for="one in old ? [] : closedTogether" :key="one.why.text" class="caution" :data-rule="one.why.rule">
-          <strong class="place">{{ one.places.join('; ') }}.</strong> {{ say(one.why.text) }}
+        <p v-for="one in old ? [] : groups" :key="one.why.text" class="caution" :data-rule="one.why.rule">
+          <strong class="place">{{ one.places }}.</strong> {{ say(one.why.text) }}
         </p>
         <p v-for="mat in matsElsewhere" :key="mat.section" class="caution">
           <strong>A mat stays in:</strong> {{ names[mat.section] }}, since {{ date(mat.since)
@@ -208,30 +211,6 @@ const took = (signal?: Signal) => signal && labelOf('Signal', signal)
   padding: 6px 14px;
   margin: 10px 0;
 }
-.grave {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 8px;
-  margin: 8px 0;
-}
-.grave button {
-  min-height: 64px;
-  padding: 4px 16px;
-  border: 2px solid rgb(var(--v-theme-seam));
-  border-radius: 12px 9px 13px 8px;
-  background: rgb(var(--v-theme-surface));
-  font-weight: 700;
-  text-align: left;
-}
-.grave button[aria-pressed='true'] {
-  border-color: rgb(var(--v-theme-ink));
-  background: rgb(var(--v-theme-wool));
-}
-.grave small {
-  display: block;
-  font-weight: 400;
-}
 details {
   margin-top: 18px;
   border-top: 1.5px dashed rgb(var(--v-theme-seam));
@@ -281,9 +260,6 @@ tbody th::first-letter {
   }
   .day {
     font-size: 1.7rem;
-  }
-  .grave button {
-    flex: 1 1 100%;
   }
   td,
   tbody th {

@@ -13,7 +13,7 @@ const props = defineProps<{
   voice: boolean
   still: string
 }>()
-const emit = defineEmits<{ leave: []; teeth: []; voice: [] }>()
+const emit = defineEmits<{ leave: []; growl: []; voice: [] }>()
 
 /** How many steps are answered as a whole; steps put off come last. */
 const waiting = computed(
@@ -58,11 +58,11 @@ const toGo = computed(() =>
     >
     <KeyButton
       k="g"
-      class="teeth"
+      class="growl"
       title="It growls, stiffens, shows its teeth, snaps or bites: hands off, and it ends"
       :disabled="saving"
-      @press="emit('teeth')"
-      >Teeth</KeyButton
+      @press="emit('growl')"
+      >Growl or bite</KeyButton
     >
   </header>
 </template>
@@ -83,7 +83,8 @@ header {
 .treats {
   opacity: 0.9;
 }
-.teeth {
+.growl {
+  padding: 2px 14px;
   min-height: 52px;
   min-width: 96px;
   border: 2px solid rgb(var(--v-theme-error));
@@ -100,7 +101,7 @@ header {
   background: rgba(var(--v-theme-heather), 0.2);
 }
 .voice:hover,
-.teeth:hover {
+.growl:hover {
   background: rgb(var(--v-theme-wool));
 }
 progress {
@@ -123,10 +124,12 @@ progress {
   .treats {
     display: none;
   }
-  .teeth,
+  .growl,
   .voice {
     min-height: 48px;
     min-width: 72px;
+    padding: 2px 10px;
+    white-space: nowrap;
   }
   header {
     gap: 0 10px;

@@ -121,11 +121,11 @@ const skip = () => record({ type: 'SECTION_SKIPPED', section: about.value })
 const end = () => record({ type: 'STOPPED' })
 const treat = () => record({ type: 'TREAT_GIVEN' })
 const undo = () => record({ type: 'UNDONE' })
-function teeth() {
+function growl() {
   walk.silence()
   // Before the first stroke no place has been touched.
   if (phase.value === 'before') record({ type: 'WARNED', sections: [], warning: 'GROWLED' })
-  else answer('TEETH')
+  else answer('GROWL')
 }
 function seen(signal: 'RELAXED' | 'UNEASY' | 'OPTED_OUT' | 'AFRAID', section: Section) {
   if (signal === 'AFRAID') walk.silence()
@@ -194,7 +194,7 @@ useKeys((key) => {
         :voice="walk.leads.value"
         :still="still"
         @leave="!view.preparation && !view.paused && !view.end && record({ type: 'PAUSED' })"
-        @teeth="teeth"
+        @growl="growl"
         @voice="walk.toggle"
       />
       <aside :class="{ marking: phase === 'before' }">

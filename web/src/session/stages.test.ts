@@ -61,7 +61,7 @@ describe('a step', () => {
     ])
   })
   it('ends at once when the dog shows its teeth', () => {
-    expect(say(WORK, 'TEETH').said).toEqual([{ type: 'WARNED', sections: ['CHEST', 'THROAT'], warning: 'GROWLED' }])
+    expect(say(WORK, 'GROWL').said).toEqual([{ type: 'WARNED', sections: ['CHEST', 'THROAT'], warning: 'GROWLED' }])
   })
 })
 

@@ -22,7 +22,7 @@ export type Answer =
   | 'RAN_FREE'
   | 'LATER'
   | 'SKIP'
-  | 'TEETH'
+  | 'GROWL'
 
 type Found = Caught['found']
 
@@ -68,7 +68,7 @@ export function transition(stage: Stage, answer: Answer, hand: readonly Place[])
   }
   if (answer === 'LATER') return { stage, says: [{ type: 'STEP_POSTPONED', sections }] }
   if (answer === 'SKIP') return { stage, says: [{ type: 'STEP_SKIPPED', sections }] }
-  if (answer === 'TEETH') return { stage, says: [{ type: 'WARNED', sections, warning: 'GROWLED' }] }
+  if (answer === 'GROWL') return { stage, says: [{ type: 'WARNED', sections, warning: 'GROWLED' }] }
   if ('to' in answer) {
     if (answer.to === 'place') return { stage: { at: 'place', about: answer.about, section: answer.section }, says: [] }
     return {

@@ -52,12 +52,17 @@ function record(signal: Signal) {
   begin()
   answer(signal)
 }
-/** Whether it is being asked what the dog did; in that moment hands come off, whatever it was. */
-const teeth = ref(false)
+/** Whether it is being asked what the dog did; kept at once as the least of it, should nobody answer any more. */
+const telling = ref(false)
 const WARNINGS = [...choices.Warning, { value: 'NONE', title: 'None of these', hint: 'go on' }] as const
+function handsOff() {
+  telling.value = true
+  warned('GROWLED')
+}
 function warn(warning: Warning | 'NONE') {
-  teeth.value = false
-  if (warning !== 'NONE') warned(warning)
+  telling.value = false
+  if (warning === 'NONE') undo()
+  else if (warning !== 'GROWLED') warned(warning)
 }
 const treats = computed(() => given.value.filter((trial) => trial.signal).length)
 /** The rungs below, the nearest first. */
@@ -89,13 +94,13 @@ const CIRCLE = 2 * Math.PI * 44
           >{{ treats }} {{ treats === 1 ? 'treat' : 'treats' }}, within {{ kcal(view.treatKcal) }}</span
         >
         <KeyButton
-          v-if="!enough"
+          v-if="!enough && !telling"
           k="g"
-          class="teeth"
+          class="growl"
           title="It growls, stiffens, shows its teeth, snaps or bites: hands off, and it ends"
           :disabled="saving"
-          @press="teeth = true"
-          >Teeth</KeyButton
+          @press="handsOff"
+          >Growl or bite</KeyButton
         >
       </template>
       <div class="rung">
@@ -115,7 +120,7 @@ const CIRCLE = 2 * Math.PI * 44
         </ol>
         <div aria-live="polite">
           <p class="quiet">Rung {{ view.standing.rungNumber }} of 10: {{ view.standing.rungLabel }}</p>
-          <template v-if="enough">
+          <template v-if="enough && !telling">
             <h1>Enough for today</h1>
             <p class="then" :data-rule="enough.rule">{{ say(enough.text) }}</p>
             <p class="then"><b>End with something easy:</b> {{ view.endWith }}</p>
@@ -146,7 +151,7 @@ const CIRCLE = 2 * Math.PI * 44
           <text x="50" y="70" class="unit">s at most</text>
         </svg>
       </div>
-      <template v-if="teeth && !enough">
+      <template v-if="telling">
         <p class="ask">Hands off. What was it?</p>
         <AnswerRow label="What was it?" :answers="WARNINGS" :disabled="saving" grave @answer="warn" />
       </template>
@@ -270,7 +275,7 @@ i.full {
   font-weight: 700;
   font-size: 1.15rem;
 }
-.teeth {
+.growl {
   min-height: 52px;
   min-width: 96px;
   border: 2px solid rgb(var(--v-theme-error));
@@ -286,7 +291,7 @@ i.full {
   border-left: 5px solid rgb(var(--v-theme-heather));
 }
 .lower button:hover,
-.teeth:hover {
+.growl:hover {
   background: rgb(var(--v-theme-wool));
 }
 summary {

@@ -6,7 +6,7 @@ import { useAppointment } from './useVisits'
 
 /** An appointment that was: nothing counts before somebody says that it took place. */
 const props = defineProps<{ dogId: number; day: string; dogName?: string }>()
-const emit = defineEmits<{ happened: [day: string] }>()
+const emit = defineEmits<{ happened: [day: string]; less: [day: string] }>()
 
 const { date } = useUnits()
 const { tell } = useNotice()
@@ -34,9 +34,16 @@ async function no() {
       <v-btn
         color="secondary"
         :loading="happened.isPending.value"
-        :aria-label="`Yes, the groom${dogName ? ` of ${dogName}` : ''} on ${date(day)} took place`"
+        :aria-label="`Yes, a full groom${dogName ? ` of ${dogName}` : ''} on ${date(day)} took place`"
         @click="yes"
-        >Yes</v-btn
+        >Yes, a full groom</v-btn
+      >
+      <router-link
+        class="less"
+        :to="`/dogs/${dogId}/groom?visit=${day}`"
+        :aria-label="`Less of it on ${date(day)}: say what was done`"
+        @click="emit('less', day)"
+        >Less of it</router-link
       >
       <v-btn
         variant="outlined"
@@ -53,6 +60,11 @@ async function no() {
 </template>
 
 <style scoped>
+.less {
+  color: inherit;
+  min-height: 44px;
+  padding: 10px 6px;
+}
 .asked {
   display: flex;
   flex-wrap: wrap;

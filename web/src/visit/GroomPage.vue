@@ -1,10 +1,15 @@
 <script setup lang="ts">
+import choices from '@/api/choices'
 import facts from '@/api/facts'
 import { money } from '@/shell/numbers'
 import { computed, ref, watch } from 'vue'
 import { detailsOf } from '@/api/client'
-import type { PriceForm, VisitForm } from '@/api/types'
+import { useRoute } from 'vue-router'
+import { useSections } from '@/api/queries'
+import type { PriceForm, Section, VisitForm } from '@/api/types'
 import { labelOf } from '@/api/words'
+import CoatMap from '@/bodymap/CoatMap.vue'
+import { useDrawnDog } from '@/coat/useCoat'
 import LengthField from '@/shell/LengthField.vue'
 import SubNav from '@/shell/SubNav.vue'
 import PageState from '@/shell/PageState.vue'
@@ -30,9 +35,22 @@ const trade = useTrade(() => props.dogId, question)
 
 const view = computed(() => visits.data.value)
 const pays = computed(() => money(view.value?.currency ?? 'EUR', 2))
-const EMPTY: VisitForm & { day: string } = { day: '', remarks: '', found: '', takeOver: true, care: [] }
+const EMPTY: VisitForm & { day: string } = {
+  day: '',
+  remarks: '',
+  found: '',
+  takeOver: true,
+  care: [],
+  scope: 'FULL_GROOM',
+  places: [],
+}
 const { draft, start, clear, forget } = useDraft<VisitForm & { day: string }>(`visit-${props.dogId}`)
 start(EMPTY)
+const { names } = useSections()
+const drawn = useDrawnDog(() => props.dogId)
+/** Asked at home whether it took place: less of it did. */
+const asked = useRoute().query['visit']
+if (typeof asked === 'string') draft.value = { ...EMPTY, day: asked, scope: 'TIDY' }
 const price = ref<PriceForm>()
 watch(
   view,
@@ -59,12 +77,27 @@ async function takeFile(event: Event) {
   if (taken) tell(`${taken.summary || 'The groom'}: ${date(taken.day)}.`, () => groom.mutate(before))
 }
 async function keep() {
-  const { day, ...form } = draft.value!
+  const { day, ...said } = draft.value!
+  const form = asScope(said)
   const before = view.value!.past.find((visit) => visit.day === day)
   if (!(await put.mutateAsync({ day, form }).catch(() => undefined))) return
   forget(EMPTY)
   clear()
   tell(`The visit of ${date(day)} is kept.`, () => (before ? put.mutate({ day, form: before }) : remove.mutate(day)))
+}
+/** What does not belong to a visit of that scope is left out. */
+function asScope(form: VisitForm): VisitForm {
+  const cuts = form.scope !== 'NAILS' && form.scope !== 'BATH_AND_DRY'
+  return {
+    ...form,
+    leftMillimetres: cuts ? form.leftMillimetres : undefined,
+    takeOver: form.takeOver && form.scope === 'FULL_GROOM',
+    places: form.scope === 'PLACES' ? form.places : undefined,
+  }
+}
+function toggle(section: Section) {
+  const places = draft.value!.places ?? []
+  draft.value!.places = places.includes(section) ? places.filter((one) => one !== section) : [...places, section]
 }
 async function takeAway(day: string) {
   const before = view.value!.past.find((visit) => visit.day === day)!
@@ -98,6 +131,7 @@ async function keepPrice() {
             :dog-id="dogId"
             :day="day"
             @happened="draft = { ...EMPTY, day: $event }"
+            @less="draft = { ...EMPTY, day: $event, scope: 'TIDY' }"
           />
           <p v-if="view.next" class="slab day" data-test="groom">
             {{ date(view.next) }}<template v-if="view.nextHour"> at {{ view.nextHour.slice(0, 5) }}</template>
@@ -175,6 +209,7 @@ async function keepPrice() {
               <b>{{ date(visit.day) }}</b>
               {{
                 [
+                  labelOf('VisitScope', visit.scope),
                   visit.weeksSince !== undefined && `after ${visit.weeksSince} weeks`,
                   visit.leftMillimetres !== undefined && `${length(visit.leftMillimetres)} left`,
                   visit.price !== undefined && pays(visit.price),
@@ -201,7 +236,24 @@ async function keepPrice() {
             <summary>Keep a visit</summary>
             <form class="visit" @submit.prevent="keep">
               <label>Day <input v-model="draft.day" type="date" :max="view.today" required /></label>
-              <LengthField v-model="draft.leftMillimetres" label="Hair left" />
+              <label
+                >What was done
+                <select v-model="draft.scope">
+                  <option v-for="one in choices.VisitScope" :key="one.value" :value="one.value">
+                    {{ one.title }}, {{ one.hint }}
+                  </option>
+                </select></label
+              >
+              <div v-if="draft.scope === 'PLACES'" class="wide">
+                <p>Which places? Touch them on the dog.</p>
+                <CoatMap :names="names" :dog="drawn" :selected="draft.places ?? []" @choose="toggle" />
+                <p class="quiet">{{ (draft.places ?? []).map((section) => names[section]).join(', ') }}</p>
+              </div>
+              <LengthField
+                v-if="draft.scope !== 'NAILS' && draft.scope !== 'BATH_AND_DRY'"
+                v-model="draft.leftMillimetres"
+                label="Hair left"
+              />
               <label
                 >Price, {{ view.currency }} <input v-model.number="draft.price" type="number" min="0" step="0.5"
               /></label>
@@ -217,7 +269,7 @@ async function keepPrice() {
                   ><input v-model="draft.care" type="checkbox" :value="job" /> {{ labelOf('CareJob', job) }}</label
                 >
               </fieldset>
-              <label v-if="draft.leftMillimetres" class="wide tick"
+              <label v-if="draft.leftMillimetres && draft.scope === 'FULL_GROOM'" class="wide tick"
                 ><input v-model="draft.takeOver" type="checkbox" /> The hair is that long all over now, where it grows
                 on</label
               >
@@ -245,6 +297,22 @@ async function keepPrice() {
 </template>
 
 <style scoped>
+.visit select {
+  display: block;
+  width: 100%;
+  min-height: 44px;
+  padding: 4px 10px;
+  border: 1.5px solid rgb(var(--v-theme-seam));
+  border-radius: 8px;
+  background: rgb(var(--v-theme-surface));
+  color: inherit;
+  font: inherit;
+}
+.visit label:has(select) {
+  grid-column: 1 / -1;
+  min-width: 0;
+  max-width: 100%;
+}
 .page {
   display: grid;
   grid-template-columns: minmax(320px, 5fr) 7fr;

@@ -8,6 +8,8 @@ import CoatMap from '@/bodymap/CoatMap.vue'
 import { matMark, type Paint } from '@/bodymap/paints'
 import { useDrawnDog } from '@/coat/useCoat'
 import { useDog } from '@/dog/useDogs'
+import { labelOf, subjectLabel } from '@/api/words'
+import { closedTogether } from '@/rhythm/closed'
 import { matSize } from '@/rhythm/words'
 import CardTitle from '@/shell/CardTitle.vue'
 import PageState from '@/shell/PageState.vue'
@@ -41,6 +43,30 @@ const combed = computed(() => {
   return [...days].sort((a, b) => a[0].localeCompare(b[0]))
 })
 
+const allOver = computed(() => view.value?.closed.some((place) => place.everywhere))
+const groups = computed(() =>
+  closedTogether(view.value?.closed ?? []).map((group) => ({
+    why: group.closed.why,
+    places: group.places.map((place) => names.value[place.section]).join('; ') || 'all of the dog',
+  })),
+)
+/** That it growled, snapped or bit, where, and who has looked since. */
+const warned = computed(() =>
+  (view.value?.warned ?? []).map((one) => {
+    const at = [
+      one.sections.map((section) => names.value[section]).join('; '),
+      one.subject && subjectLabel(one.subject),
+      one.job && labelOf('CareJob', one.job),
+    ].filter(Boolean)
+    return {
+      text: `On ${date(one.day)} it ${labelOf('Warning', one.warning)}${at.length ? `: ${at.join(', ')}` : ''}.`,
+      opened:
+        one.opened &&
+        `Seen on ${date(one.opened.day)} by ${labelOf('SeenByWho', one.opened.who)}${one.opened.words ? `: ${one.opened.words}` : '.'}`,
+    }
+  }),
+)
+
 async function keep() {
   const before = { wish: view.value!.wish, health: view.value!.health }
   if (!(await setWords.mutateAsync(draft.value!).catch(() => undefined))) return
@@ -72,11 +98,17 @@ async function keep() {
           <p class="cap">
             {{ view.lengths.map((line) => `${line.label} ${length(Math.round(line.millimetres))}`).join(', ') }}.
           </p>
-          <template v-if="view.closed.length">
+          <template v-if="view.closed.length || view.jobs.length || view.warned.length">
             <h3>Please take care</h3>
             <ul>
-              <li v-for="one in view.closed" :key="one.section + one.who">
-                <b>{{ names[one.section] }}:</b> {{ say(one.why.text) }}
+              <li v-for="one in warned" :key="one.text" class="warned">
+                <b>{{ one.text }}</b> {{ one.opened }}
+              </li>
+              <li v-for="one in groups" :key="one.why.text">
+                <b class="cap">{{ one.places }}:</b> {{ say(one.why.text) }}
+              </li>
+              <li v-for="one in allOver ? [] : view.jobs" :key="one.job">
+                <b class="cap">{{ labelOf('CareJob', one.job) }}:</b> {{ say(one.why.text) }}
               </li>
             </ul>
           </template>

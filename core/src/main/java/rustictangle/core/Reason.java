@@ -19,6 +19,11 @@ public record Reason(String rule, String text) {
         Objects.requireNonNull(text, "text");
     }
 
+    /** The text as it stands, quantities in metric units and days in figures, for whoever cannot choose. */
+    public String plain() {
+        return text.replaceAll("\\{(\\S+) date\\}", "$1").replace("{", "").replace("}", "");
+    }
+
     /** A length for use inside a reason's text, rounded to whole millimetres. */
     public static String mm(double millimetres) {
         return "{" + Math.round(millimetres) + " mm}";

@@ -129,7 +129,7 @@ class BesideTheDogTest extends Browsing {
     @Test
     void twoNosEndASessionAlsoWhileTheServerIsAway() throws Exception {
         Page page = laptop();
-        SessionView session = open(page, 4, "BACK", "CHEST", "TAIL_WHOLE").start();
+        SessionView session = open(page, 4, "BACK", "CHEST").start();
         page.context().setOffline(true);
         session.keys("d", "o");
         assertThat(session.heading("Hands off; then ask once more")).isVisible();

@@ -156,7 +156,8 @@ class CareTest extends Browsing {
             page.navigate(app.url() + "dogs/1/groom");
             page.getByText("Keep a visit").click();
             page.getByLabel("Day").fill("2026-05-13");
-            page.getByLabel("nails").check();
+            page.getByLabel("nails", new Page.GetByLabelOptions().setExact(true))
+                    .check();
             page.locator("form.visit").getByText("Keep").click();
             assertThat(page.getByText("Also: nails")).isVisible();
             page.navigate(app.url() + "dogs/1/groom/sheet");

@@ -17,6 +17,8 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -202,7 +204,7 @@ class DaysTest extends Browsing {
             Locator asked = page.getByText("did it take place?");
             assertThat(asked).isVisible();
             Barriers.assertNone(page, "a groom that was");
-            yesOrNo(page, "Yes, the groom of Thimble on Sun 7 Jun took place");
+            yesOrNo(page, "Yes, a full groom of Thimble on Sun 7 Jun took place");
             assertThat(page.getByText("The groom of Sun 7 Jun counts.")).isVisible();
             assertThat(asked).not().isVisible();
             yesOrNo(page, "Undo");
@@ -302,17 +304,14 @@ class DaysTest extends Browsing {
                 .replaceAll("(?s)[^A-Z_]*?\"section\":\"([A-Z_]+)\".*?(?=\"section\"|$)", "$1 ")
                 .trim()
                 .split(" ");
-        UUID session = UUID.randomUUID();
+        String places = Stream.of(sections)
+                .map(section -> "{\"section\": \"%s\", \"tangles\": 0, \"mat\": false, \"signal\": \"RELAXED\"}"
+                        .formatted(section))
+                .collect(Collectors.joining(", "));
         app.send(
                 "POST",
-                "api/" + THIMBLE + "sessions",
-                "{\"id\": \"%s\", \"sections\": [\"%s\"]}".formatted(session, String.join("\", \"", sections)));
-        for (String section : sections) {
-            app.send(
-                    "POST",
-                    "api/" + THIMBLE + "sessions/" + session + "/events",
-                    "{\"id\": \"%s\", \"said\": {\"type\": \"SECTION_DONE\", \"section\": \"%s\", \"comb\": \"GLIDES\", \"tangles\": 0, \"signal\": \"RELAXED\"}}"
-                            .formatted(UUID.randomUUID(), section));
-        }
+                "api/" + THIMBLE + "sessions/afterwards",
+                "{\"id\": \"%s\", \"day\": \"2026-05-14\", \"proved\": true, \"places\": [%s]}"
+                        .formatted(UUID.randomUUID(), places));
     }
 }

@@ -260,12 +260,10 @@ class DemoTest extends Browsing {
     @Test
     void twoDevicesOnOneSessionShowTheSameStep() {
         Page shelf = laptop();
-        shelf.navigate(app.url() + "dogs/4/routine");
-        // The owner decides: what is still in training can be brushed all the same.
-        shelf.getByText("Brush them all the same").click();
-        RoutineView routine = new RoutineView(shelf);
-        routine.order("head down");
-        assertThat(shelf.getByText("Your choice, head down")).isVisible();
+        shelf.navigate(app.url() + "dogs/2/routine");
+        RoutineView routine = new RoutineView(shelf).whole();
+        routine.order("gentlest first");
+        assertThat(shelf.getByText("Your choice, gentlest first")).isVisible();
         SessionView session = routine.begin();
         Page hand = phone();
         hand.navigate(shelf.url());

@@ -126,7 +126,7 @@ class HandsFreeTest extends Browsing {
         // The page closed in the middle loses nothing.
         page.reload();
         assertThat(page.getByText("29 of 29 places, 2 tangles out")).isVisible();
-        firstButton(page, "Keep it").click();
+        firstButton(page, "Keep: it ran free").click();
         firstButton(page, "Undo").click();
         assertTrue(taps(page) - before <= 9, taps(page) - before + " touches, Undo among them");
         // As fast as the offer to undo goes by, whatever the machine: what became of it is asked of the server.
@@ -147,13 +147,12 @@ class HandsFreeTest extends Browsing {
         firstButton(page, "Take back the last touch").click();
         assertThat(step(page, "left side and shoulder")).hasAttribute("aria-pressed", "false");
         firstButton(page, "yesterday").click();
-        firstButton(page, "was not used").click();
         page.getByLabel("It took").fill("400");
-        firstButton(page, "Keep it").click();
+        firstButton(page, "Keep: without the comb").click();
         assertThat(page.getByText("1 to 150 minutes")).isVisible();
         assertThat(page.getByText("6 of 29 places").first()).isVisible();
         page.getByLabel("It took").fill("12");
-        firstButton(page, "Keep it").click();
+        firstButton(page, "Keep: without the comb").click();
         assertThat(page.getByText("Kept: 6 of 29 places.")).isVisible();
         page.navigate(app.url() + "dogs/1/when/history");
         page.locator("tbody tr").first().getByRole(AriaRole.LINK).click();
@@ -167,7 +166,7 @@ class HandsFreeTest extends Browsing {
         home.dog("Gannet").getByText("I brushed already").click();
         firstButton(page, "Whole dog").click();
         page.context().setOffline(true);
-        firstButton(page, "Keep it").click();
+        firstButton(page, "Keep: it ran free").click();
         assertThat(page.getByText("Kept: 29 of 29 places.")).isVisible();
         page.context().setOffline(false);
         assertThat(home.dog("Gannet")).containsText("Nothing due");
@@ -257,10 +256,10 @@ class HandsFreeTest extends Browsing {
         assertThat(session.place()).containsText("belly", ignoreCase());
         page.waitForTimeout(300);
         assertEquals(now, spoken(page).size(), "not a word more in this session");
-        session.button("Teeth").click();
+        session.button("Growl or bite").click();
         assertThat(session.heading("Hands off: it is left in peace")).isVisible();
         assertThat(session.advice("session.next-growl")).isVisible();
-        Barriers.assertNone(page, "teeth");
+        Barriers.assertNone(page, "growl or bite");
         session.button("It bit").click();
         assertThat(session.advice("session.next-bite")).isVisible();
         assertThat(session.advice("rhythm.closed-trainer")).containsText("belly", ignoreCase());

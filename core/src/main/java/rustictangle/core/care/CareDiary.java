@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
-import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import rustictangle.core.log.Bathed;
@@ -66,9 +65,7 @@ public record CareDiary(Map<CareJob, NavigableMap<LocalDate, Done>> days, Map<Ca
                             cared.outcome() == CareOutcome.FOR_THE_VET)));
         }
         if (entry.said() instanceof Visited visited) {
-            return visited.care().stream()
-                    .flatMap(Set::stream)
-                    .map(job -> new Said(job, entry.day(), new Done(How.DONE, false)));
+            return visited.jobs().stream().map(job -> new Said(job, entry.day(), new Done(How.DONE, false)));
         }
         if (entry.said() instanceof Practised practised) {
             return Stream.of(CareJob.values())

@@ -53,8 +53,7 @@ public record Claws(List<Claw> claws) {
 
     private static Stream<Said> said(Entry entry) {
         boolean groomed = entry.as(Visited.class)
-                .flatMap(Visited::care)
-                .filter(jobs -> jobs.contains(CareJob.NAILS))
+                .filter(visited -> visited.jobs().contains(CareJob.NAILS))
                 .isPresent();
         return groomed
                 ? Stream.of(new Said(entry.moment(), Optional.empty()))

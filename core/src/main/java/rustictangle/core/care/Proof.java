@@ -41,8 +41,8 @@ final class Proof {
     private Proof() {}
 
     private static Stream<Change> turns(Entry entry) {
-        if (entry.said() instanceof Visited) {
-            return Stream.of(new Change(entry.moment(), EVERYWHERE, true));
+        if (entry.said() instanceof Visited visited) {
+            return Stream.of(new Change(entry.moment(), visited.sections(), true));
         }
         Optional<BathKind> bathed = Bathed.of(entry);
         if (bathed.isPresent()) {

@@ -36,6 +36,10 @@ final class SectionMatch {
     /** Dogs up to this mass are small: a small oval head. Own estimate. */
     private static final double SMALL_DOG_KG = 6;
 
+    private static final Reason CHILDS = new Reason(
+            "kit.child",
+            "A child’s hand: rubber, bristle or wooden pins, with the lie, no comb. It stays unproved until an adult combs it.");
+
     private final Dog dog;
     private final Coat coat;
     private final Section section;
@@ -90,8 +94,9 @@ final class SectionMatch {
     private Need brushed() {
         CoatOrder row = row();
         LeadSchool school = approach.lead().orElse(row.usual());
-        List<ToolStep> brushes = brushes(row, school);
-        List<ToolStep> order = order(row, brushes);
+        boolean childs = approach.hand() == Hand.CHILD && approach.hand().reaches(section);
+        List<ToolStep> brushes = childs ? childs() : brushes(row, school);
+        List<ToolStep> order = childs ? brushes : order(row, brushes);
         reasons.add(0, new Reason(row.rule(), OrderWords.of(row.coat(), order)));
         boolean schoolsDiffer = Arrays.stream(LeadSchool.values())
                         .map(other -> brushes(row, other))
@@ -111,7 +116,7 @@ final class SectionMatch {
         Optional<ToolKind> proof = Optional.empty();
         if (hair.kind().mats()) {
             proof = Optional.of(section == Section.MUZZLE ? ToolKind.FACE_COMB : ToolKind.COMB);
-            reasons.add(new Reason("kit.comb-proves", combProves(order)));
+            reasons.add(childs ? CHILDS : new Reason("kit.comb-proves", combProves(order)));
         }
         addCautions(order);
         if (weakHand() && order.stream().anyMatch(step -> step.tool().hasPins())) {
@@ -133,10 +138,17 @@ final class SectionMatch {
                 weakHand(),
                 dog.mass().kilograms(),
                 order,
-                shorter(row, order),
+                childs ? order : shorter(row, order),
                 proof,
                 NeverRules.at(dog, section, hair),
                 reasons);
+    }
+
+    private List<ToolStep> childs() {
+        ToolKind tool = hair.kind() == CoatKind.SMOOTH
+                ? ToolKind.RUBBER_CURRY
+                : hair.kind().mats() ? ToolKind.WOODEN_PIN_BRUSH : ToolKind.BRISTLE_BRUSH;
+        return List.of(new ToolStep(tool, Manner.WITH_LIE));
     }
 
     private boolean besideTheEyes() {

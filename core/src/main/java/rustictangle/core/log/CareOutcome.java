@@ -22,6 +22,6 @@ public enum CareOutcome implements Choice {
 
     /** Whether the job is off the table until its next turn. */
     public boolean settles() {
-        return this != LEFT;
+        return this == DONE || this == NOTHING_NEEDED;
     }
 }

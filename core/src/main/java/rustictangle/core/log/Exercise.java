@@ -42,6 +42,11 @@ public enum Exercise implements Subject {
         return words;
     }
 
+    /** The job at the table that it leads to; empty: none. */
+    public Optional<CareJob> job() {
+        return job;
+    }
+
     /** What a dog learns for a job at the table, the usual first: one of them will do. None: nothing of its own. */
     public static List<Exercise> leadingTo(CareJob job) {
         return Arrays.stream(values())

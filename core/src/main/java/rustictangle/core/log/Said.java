@@ -18,6 +18,7 @@ public sealed interface Said
                 ToolReplaced,
                 ToolCleaned,
                 Cared,
+                CareWarned,
                 ClawTouched,
                 Bathed,
                 DrynessFelt,

@@ -1,15 +1,19 @@
 package rustictangle.core.log;
 
+import java.util.Optional;
 import rustictangle.core.Choice;
+import rustictangle.core.Refused;
 import rustictangle.core.dog.Section;
 
 /**
- * A vet or a groomer has looked at a place that was closed for brushing; it is open again.
+ * Somebody has looked at what was closed; it is open again.
  *
- * @param words what they said; may be empty
+ * @param section a place; empty: a job, or the whole dog
+ * @param words   what they said, or why it is opened; may be empty
+ * @param job     at the table; empty: a place, or the whole dog
  */
 @Lasts(Lasts.For.A_YEAR)
-public record SeenBy(Section section, Who who, String words) implements Said {
+public record SeenBy(Optional<Section> section, Who who, String words, Optional<CareJob> job) implements Said {
 
     /** Who must look before a place is brushed again. */
     public enum Who implements Choice {
@@ -35,8 +39,14 @@ public record SeenBy(Section section, Who who, String words) implements Said {
         }
     }
 
+    public SeenBy(Section section, Who who, String words) {
+        this(Optional.of(section), who, words, Optional.empty());
+    }
+
     public SeenBy {
-        Limits.refuseMissing("section", section);
+        if (section.isPresent() && job.isPresent()) {
+            throw new Refused("job", "Name a place or a job, not both; neither is the whole dog.");
+        }
         Limits.refuseMissing("who", who);
         Limits.refuseMissing("words", words);
         Limits.refuseLonger("words", words, Limits.LONGEST_TEXT);

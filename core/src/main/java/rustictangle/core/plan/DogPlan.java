@@ -149,8 +149,17 @@ public record DogPlan(List<SectionPlan> sections, Optional<LocalDate> next, Reas
                 .sorted(Comparator.comparingDouble(SectionPlan::mats).reversed())
                 .toList();
         if (first.isEmpty()) {
-            return sections.stream().allMatch(section -> section.state() == State.NOT_BRUSHED)
-                    ? sections.get(0).reasons().get(0)
+            List<SectionPlan> brushed = sections.stream()
+                    .filter(section -> section.state() != State.NOT_BRUSHED)
+                    .toList();
+            if (brushed.isEmpty()) {
+                return sections.get(0).reasons().get(0);
+            }
+            return brushed.stream().allMatch(section -> section.state() == State.CLOSED)
+                    ? new Reason(
+                            "plan.all-closed",
+                            "Nothing is planned while everything is closed: the coat goes on tangling meanwhile. See to it "
+                                    + "that somebody looks.")
                     : new Reason("plan.nothing", "Nothing needs a brush in the days that are planned.");
         }
         int others = first.size() - 1;

@@ -12,6 +12,7 @@ import rustictangle.core.Sure;
 import rustictangle.core.care.CareDue;
 import rustictangle.core.dog.Section;
 import rustictangle.core.rhythm.Comfort;
+import rustictangle.core.trust.MayBegin;
 
 /**
  * The household's plan as it stands today: every view of it reads this one.
@@ -82,12 +83,12 @@ public record PlanToday(
      * The small jobs, before the brushing, whose minutes they take.
      *
      * @param dogs         what each of them asks for
-     * @param inPeace      by the position of the dogs, which of them are left in peace today
+     * @param may          by the position of the dogs, what may be begun with them now
      * @param spentSeconds with the dogs already today
      */
     public static CareDays careDays(
             List<List<CareDue>> dogs,
-            List<Boolean> inPeace,
+            List<MayBegin> may,
             Map<DayOfWeek, Integer> set,
             double spentSeconds,
             LocalDate today) {
@@ -99,11 +100,14 @@ public record PlanToday(
                 .toArray();
         return CareDays.of(
                 IntStream.range(0, dogs.size())
-                        .mapToObj(dog -> inPeace.get(dog)
-                                ? dogs.get(dog).stream()
-                                        .map(due -> due.notBefore(today.plusDays(1)))
-                                        .toList()
-                                : dogs.get(dog))
+                        .mapToObj(dog -> dogs.get(dog).stream()
+                                .filter(due -> !may.get(dog).jobClosed(due.job(), due.learning()))
+                                .map(due -> may.get(dog)
+                                                .care(due.job(), due.learning())
+                                                .isPresent()
+                                        ? due.notBefore(today.plusDays(1))
+                                        : due)
+                                .toList())
                         .toList(),
                 today,
                 minutes);

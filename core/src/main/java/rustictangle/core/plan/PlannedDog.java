@@ -19,6 +19,7 @@ import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.routine.Picture;
 import rustictangle.core.routine.RoutinePlace;
 import rustictangle.core.routine.Sitting;
+import rustictangle.core.trust.MayBegin;
 import rustictangle.core.trust.Practice;
 
 /**
@@ -26,7 +27,8 @@ import rustictangle.core.trust.Practice;
  *
  * @param order     of everything that is brushed
  * @param races     between trust and tangle, of the places in training, the ones that are lost first
- * @param closed    where a vet or a groomer must look first
+ * @param may       what may be begun with it now
+ * @param closed    where somebody must look first
  * @param sitting   the longest there may be; empty: as long as both are at ease
  * @param practices for today, done or not
  * @param care      every job at the table, due or not
@@ -38,6 +40,7 @@ public record PlannedDog(
         Picture picture,
         List<Section> order,
         List<Race> races,
+        MayBegin may,
         List<Closed> closed,
         Optional<Sitting> sitting,
         List<Practice> practices,
@@ -66,14 +69,15 @@ public record PlannedDog(
             boolean going,
             double setUp,
             Hand hand,
+            MayBegin may,
             List<Closed> closed) {}
 
     public static PlannedDog of(Basis facts) {
         Picture picture = facts.picture;
         Optional<Sitting> sitting = Sitting.of(facts.dog, facts.hand);
         List<RoutinePlace> places = picture.routine(picture.kit().brushed()).places();
-        Map<Section, Reason> closed = facts.closed.stream()
-                .collect(Collectors.toMap(Closed::section, Closed::why, (gravest, other) -> gravest));
+        Map<Section, Reason> closed = new EnumMap<>(Section.class);
+        places.forEach(place -> facts.may.keptFrom(place.section()).ifPresent(why -> closed.put(place.section(), why)));
         List<Race> races = races(picture, closed.keySet());
         Workload work = new Workload(
                 picture.forecast(),
@@ -88,12 +92,13 @@ public record PlannedDog(
                 picture,
                 places.stream().map(RoutinePlace::section).toList(),
                 races,
+                facts.may,
                 facts.closed,
                 sitting,
-                practices(facts),
+                facts.practices,
                 facts.care,
                 facts.groom,
-                picture.trust().inPeaceToday().isPresent() ? work.notToday() : work);
+                facts.may.peace().brushing().isPresent() ? work.notToday() : work);
     }
 
     private static List<Race> races(Picture picture, Set<Section> closed) {
@@ -123,18 +128,6 @@ public record PlannedDog(
                                     : Workload.PlaceWork.ready(minutes));
         }
         return work;
-    }
-
-    /** Where a vet or a groomer must look first nothing touches, in practice neither. */
-    private static List<Practice> practices(Basis facts) {
-        Set<Section> untouched = facts.closed.stream()
-                .filter(closed -> !closed.practised())
-                .map(Closed::section)
-                .collect(Collectors.toSet());
-        return facts.practices.stream()
-                .filter(practice ->
-                        practice.spot().section().filter(untouched::contains).isEmpty())
-                .toList();
     }
 
     /** What leads to brushing takes its minutes first; all else what is left of the day. */

@@ -2,13 +2,15 @@ package rustictangle.core.rhythm;
 
 import java.time.LocalDate;
 import java.util.Collections;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableSet;
+import java.util.Set;
 import java.util.TreeSet;
-import java.util.stream.Collectors;
 import rustictangle.core.coat.LengthReading;
 import rustictangle.core.dog.Region;
+import rustictangle.core.dog.Section;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.HairOut;
 import rustictangle.core.log.Log;
@@ -25,7 +27,7 @@ import rustictangle.core.log.Visited;
  * @param readings what the ruler said, oldest first in each region
  * @param heaps    days on which a session brought out a heap of hair
  * @param seasons  of shedding, about today
- * @param grooms   when a groomer went through the whole coat
+ * @param grooms   when a groomer went through the coat, by place
  * @param told     what was said of the time before any of it
  */
 public record Diary(
@@ -35,8 +37,11 @@ public record Diary(
         Map<Region, List<LengthReading>> readings,
         NavigableSet<LocalDate> heaps,
         List<Season> seasons,
-        NavigableSet<Moment> grooms,
+        Map<Section, NavigableSet<Moment>> grooms,
         StatedCombing told) {
+
+    /** A groomer went through these places. */
+    public record Groom(Moment when, Set<Section> sections) {}
 
     /** What is older says little about the coat of today. Own estimate: a year, so that every season counts once. */
     public static final int REMEMBERED_DAYS = 365;
@@ -51,10 +56,10 @@ public record Diary(
                     .isPresent())
             .map(Entry::day)
             .toList();
-    /** When a groomer went through the whole coat. */
-    public static final Log.Reading<Moment> GROOMS = log -> log.stream()
-            .filter(entry -> entry.said() instanceof Visited)
-            .map(Entry::moment)
+
+    public static final Log.Reading<Groom> GROOMS = log -> log.stream()
+            .flatMap(entry ->
+                    entry.as(Visited.class).map(visited -> new Groom(entry.moment(), visited.sections())).stream())
             .toList();
 
     public Diary {
@@ -63,7 +68,7 @@ public record Diary(
         readings = Map.copyOf(readings);
         heaps = Collections.unmodifiableNavigableSet(new TreeSet<>(heaps));
         seasons = List.copyOf(seasons);
-        grooms = Collections.unmodifiableNavigableSet(new TreeSet<>(grooms));
+        grooms = Map.copyOf(grooms);
     }
 
     /**
@@ -91,11 +96,23 @@ public record Diary(
                 LengthReading.of(log),
                 heaps,
                 Season.about(latitude, heaps, today),
-                log.read(GROOMS).stream()
-                        .filter(groom ->
-                                !groom.day().isBefore(since) && !groom.day().isAfter(today))
-                        .collect(Collectors.toCollection(TreeSet::new)),
+                byPlace(log.read(GROOMS).stream()
+                        .filter(groom -> !groom.when.day().isBefore(since)
+                                && !groom.when.day().isAfter(today))
+                        .toList()),
                 StatedCombing.of(log));
+    }
+
+    private static Map<Section, NavigableSet<Moment>> byPlace(List<Groom> grooms) {
+        Map<Section, NavigableSet<Moment>> places = new EnumMap<>(Section.class);
+        grooms.forEach(groom -> groom.sections.forEach(section ->
+                places.computeIfAbsent(section, here -> new TreeSet<>()).add(groom.when)));
+        return places;
+    }
+
+    /** When a groomer went through the coat there. */
+    NavigableSet<Moment> grooms(Section section) {
+        return grooms.getOrDefault(section, Collections.emptyNavigableSet());
     }
 
     /** Comb checks on ordinary days only. */
@@ -107,7 +124,7 @@ public record Diary(
                 Map.of(),
                 Collections.emptyNavigableSet(),
                 List.of(),
-                Collections.emptyNavigableSet(),
+                Map.of(),
                 StatedCombing.NOTHING);
     }
 
@@ -116,8 +133,9 @@ public record Diary(
         return new Diary(List.of(), List.of(), life, readings, heaps, seasons, grooms, told);
     }
 
-    public Diary groomed(NavigableSet<Moment> when) {
-        return new Diary(checks, unproved, life, readings, heaps, seasons, when, told);
+    /** With these grooms instead. */
+    public Diary groomed(List<Groom> others) {
+        return new Diary(checks, unproved, life, readings, heaps, seasons, byPlace(others), told);
     }
 
     public Diary with(StatedCombing said) {

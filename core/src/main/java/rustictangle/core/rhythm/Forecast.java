@@ -62,17 +62,19 @@ public final class Forecast {
                             Learning.Evidence.of(
                                     checks.getOrDefault(section, List.of()),
                                     unproved.getOrDefault(section, List.of()),
-                                    diary.grooms(),
+                                    diary.grooms(section),
                                     days,
                                     conditions.today())));
         }
         Map<Section, SectionRhythm> sections = new EnumMap<>(Section.class);
         Map<Section, Outlook> outlooks = new EnumMap<>(Section.class);
         for (Section section : Section.values()) {
-            SectionRhythm here = rhythm(section, conditions, checks.getOrDefault(section, List.of()), diary.grooms());
+            SectionRhythm here =
+                    rhythm(section, conditions, checks.getOrDefault(section, List.of()), diary.grooms(section));
             sections.put(section, here);
             if (here.brushed()) {
                 Past past = past(
+                        section,
                         checks.getOrDefault(section, List.of()),
                         unproved.getOrDefault(section, List.of()),
                         diary,
@@ -86,7 +88,7 @@ public final class Forecast {
 
     private static SectionRhythm rhythm(
             Section section, Conditions conditions, List<CombCheck> checks, NavigableSet<Moment> grooms) {
-        Optional<Moment> groom = grooms.isEmpty() ? Optional.empty() : Optional.of(grooms.last());
+        Optional<Moment> groom = last(grooms);
         Optional<Moment> clear = latest(checks.stream().filter(check -> !check.matLeft()), groom);
         boolean matLeft = !checks.isEmpty()
                 && checks.get(checks.size() - 1).matLeft()
@@ -103,15 +105,17 @@ public final class Forecast {
                 conditions.at(section).exposure().plain(conditions.today()));
     }
 
+    private static Optional<Moment> last(NavigableSet<Moment> grooms) {
+        return grooms.isEmpty() ? Optional.empty() : Optional.of(grooms.last());
+    }
+
     private static Optional<Moment> latest(Stream<CombCheck> checks, Optional<Moment> groom) {
         return Stream.concat(checks.map(CombCheck::when), groom.stream()).max(Comparator.naturalOrder());
     }
 
-    private static Past past(List<CombCheck> checks, List<Unproved> unproved, Diary diary, LocalDate today) {
-        Optional<Moment> groom = diary.grooms().isEmpty()
-                ? Optional.empty()
-                : Optional.of(diary.grooms().last());
-        Optional<Moment> combed = latest(checks.stream(), groom);
+    private static Past past(
+            Section section, List<CombCheck> checks, List<Unproved> unproved, Diary diary, LocalDate today) {
+        Optional<Moment> combed = latest(checks.stream(), last(diary.grooms(section)));
         Past past = combed.map(when -> Past.known(daysAfter(today, when.day())))
                 .orElseGet(() -> diary.told().past(today));
         return Unproved.among(

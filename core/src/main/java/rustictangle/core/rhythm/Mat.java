@@ -2,7 +2,6 @@ package rustictangle.core.rhythm;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -52,9 +51,11 @@ public record Mat(Section section, LocalDate since, Optional<Catch> found) {
 
     private static List<Mat> readOff(Log log, LocalDate today) {
         LocalDate since = today.minusDays(Diary.REMEMBERED_DAYS);
-        Optional<Moment> groom = log.read(Diary.GROOMS).stream().max(Comparator.naturalOrder());
+        List<Diary.Groom> grooms = log.read(Diary.GROOMS);
         return stillIn(log.read(LOOKS, since, looks -> sinceCleared(looks, since)).stream()
-                .filter(look -> groom.filter(day -> !look.when().isAfter(day)).isEmpty())
+                .filter(look -> grooms.stream()
+                        .noneMatch(groom -> groom.sections().contains(look.section())
+                                && !look.when().isAfter(groom.when())))
                 .toList());
     }
 

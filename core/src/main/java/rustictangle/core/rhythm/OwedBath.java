@@ -43,7 +43,7 @@ public record OwedBath(Section section, LocalDate by, boolean waits, Reason why)
 
     private static Optional<Change> change(Entry entry) {
         return Bathed.of(entry)
-                .or(() -> entry.as(Visited.class).map(visited -> BathKind.WHOLE_DOG))
+                .or(() -> entry.as(Visited.class).flatMap(Visited::washed))
                 .map(kind -> new Change(entry.moment(), Optional.empty(), Optional.of(kind)))
                 .or(() -> entry.as(GelUsed.class)
                         .map(gel -> new Change(entry.moment(), Optional.of(gel.section()), Optional.empty())));

@@ -7,6 +7,7 @@ import java.util.Set;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Manner;
 import rustictangle.core.kit.Need;
+import rustictangle.core.log.ToolKind;
 
 /** How a thing is done with the hands, step by step. Common practice, no published source; the words are our own. */
 public enum Method {
@@ -127,7 +128,7 @@ public enum Method {
         if (need.order().stream().anyMatch(step -> step.manner() == Manner.LIFT_LOOSE)) {
             methods.add(LIFT_UNDERCOAT);
         }
-        if (need.proof().isPresent()) {
+        if (need.order().stream().anyMatch(step -> step.tool().proves() || step.tool() == ToolKind.FACE_COMB)) {
             methods.add(COMB_PROOF);
         }
         return methods;

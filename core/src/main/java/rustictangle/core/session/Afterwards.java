@@ -18,6 +18,7 @@ import rustictangle.core.log.Entry;
 import rustictangle.core.log.SessionBegun;
 import rustictangle.core.log.SessionEvent.SectionDone;
 import rustictangle.core.log.SessionEvent.StepDone;
+import rustictangle.core.log.SessionEvent.Warned;
 import rustictangle.core.log.Signal;
 import rustictangle.core.routine.RoutinePlace;
 
@@ -28,8 +29,10 @@ import rustictangle.core.routine.RoutinePlace;
  * @param places  what was done, at least one place
  * @param proved  whether the comb went through; where it did not, it counts half (see {@link CombResult#BRUSHED})
  * @param seconds that it took; empty: not known
+ * @param warned  that the dog warned or bit, at the end of it; empty: it did not
  */
-public record Afterwards(List<AnsweredPlace> places, boolean proved, Optional<Integer> seconds) {
+public record Afterwards(
+        List<AnsweredPlace> places, boolean proved, Optional<Integer> seconds, Optional<Warned> warned) {
 
     /** Longer is not one brushing, seconds: as long as undoing a whole matted coat, which is not done at home. */
     public static final int MOST_SECONDS = 150 * 60;
@@ -76,6 +79,7 @@ public record Afterwards(List<AnsweredPlace> places, boolean proved, Optional<In
                     .toList();
             entries.add(new Entry(ids.get(), at, day, Optional.of(id), Optional.empty(), new StepDone(done)));
         }
+        warned.ifPresent(said -> entries.add(new Entry(ids.get(), at, day, Optional.of(id), Optional.empty(), said)));
         return entries;
     }
 

@@ -16,10 +16,9 @@ import rustictangle.core.log.Visited;
 public final class Refusals {
 
     /**
-     * @param section empty: everywhere
      * @param refused whether it was a no; else all is clear again
      */
-    private record Change(Optional<Section> section, Moment when, Optional<UUID> session, boolean refused) {}
+    private record Change(Section section, Moment when, Optional<UUID> session, boolean refused) {}
 
     private static final Log.Reading<Change> TURNS =
             log -> log.stream().flatMap(entry -> turns(entry).stream()).toList();
@@ -27,17 +26,19 @@ public final class Refusals {
     private Refusals() {}
 
     private static List<Change> turns(Entry entry) {
-        if (entry.said() instanceof Visited) {
-            return List.of(new Change(Optional.empty(), entry.moment(), Optional.empty(), false));
+        if (entry.said() instanceof Visited visited) {
+            return visited.sections().stream()
+                    .map(section -> new Change(section, entry.moment(), Optional.empty(), false))
+                    .toList();
         }
         if (entry.said() instanceof Teased teased) {
             return teased.signal().isNo()
-                    ? List.of(new Change(Optional.of(teased.section()), entry.moment(), entry.session(), true))
+                    ? List.of(new Change(teased.section(), entry.moment(), entry.session(), true))
                     : List.of();
         }
         return entry.done().stream()
                 .filter(done -> done.comb().runsFree())
-                .map(done -> new Change(Optional.of(done.section()), entry.moment(), entry.session(), false))
+                .map(done -> new Change(done.section(), entry.moment(), entry.session(), false))
                 .toList();
     }
 
@@ -48,12 +49,10 @@ public final class Refusals {
                 .filter(turn -> !turn.session().equals(Optional.of(but)))
                 .sorted((a, b) -> a.when().compareTo(b.when()))
                 .forEach(turn -> {
-                    if (turn.section().isEmpty()) {
-                        refusals.clear();
-                    } else if (turn.refused()) {
-                        refusals.merge(turn.section().get(), 1, Integer::sum);
+                    if (turn.refused()) {
+                        refusals.merge(turn.section(), 1, Integer::sum);
                     } else {
-                        refusals.remove(turn.section().get());
+                        refusals.remove(turn.section());
                     }
                 });
         return refusals;

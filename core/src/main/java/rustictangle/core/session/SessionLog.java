@@ -335,9 +335,15 @@ public final class SessionLog {
         return log.readToday(SPENT).stream().mapToInt(Integer::intValue).sum();
     }
 
-    /** How many were begun today. */
-    public static int begunToday(Log log) {
-        return log.readToday(BEGUN).size();
+    private static final Log.Reading<UUID> AT_WORK = log -> log.stream()
+            .filter(entry -> entry.said() instanceof Started || !entry.done().isEmpty())
+            .flatMap(entry -> entry.session().stream())
+            .distinct()
+            .toList();
+
+    /** How many of today came to a stroke: one that was taken back, or ended before, takes no time from the day. */
+    public static int workedToday(Log log) {
+        return (int) log.readToday(AT_WORK).stream().distinct().count();
     }
 
     private static final Log.Reading<Entry> BEGUN = log ->

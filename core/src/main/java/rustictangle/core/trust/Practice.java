@@ -55,8 +55,12 @@ public record Practice(
         reasons = List.copyOf(reasons);
     }
 
-    /** Practice on the ladder of the owner's choice. */
-    public static Practice of(Dog dog, Trust trust, Spot spot) {
+    /**
+     * Practice on the ladder of the owner's choice.
+     *
+     * @param may what may be begun now
+     */
+    public static Practice of(Dog dog, Trust trust, Spot spot, MayBegin may) {
         Standing standing = trust.at(spot);
         List<Reason> reasons = new ArrayList<>();
         reasons.add(new Reason(
@@ -87,7 +91,7 @@ public record Practice(
                 allowance.treatKcal() * SHARE_OF_ALLOWANCE,
                 Ladder.of(spot.subject()).at(easier).howTo(),
                 trust.practisedToday(spot),
-                enough(trust, spot),
+                may.practice(spot).or(() -> enough(trust, spot)),
                 reasons);
     }
 
@@ -109,21 +113,23 @@ public record Practice(
      *
      * @param owned    what lies in the drawer
      * @param matsADay that form at a place while it is not brushed
+     * @param may      what may be begun now
      * @return empty when there is nothing to practise
      */
     public static List<Practice> today(
-            Dog dog, Trust trust, Collection<Subject> owned, ToDoubleFunction<Section> matsADay) {
-        Set<Spot> spots = new LinkedHashSet<>(brush(trust, matsADay));
+            Dog dog, Trust trust, Collection<Subject> owned, ToDoubleFunction<Section> matsADay, MayBegin may) {
+        Set<Spot> spots = new LinkedHashSet<>(brush(trust, matsADay, may));
         Optional<Spot> first = spots.stream().findFirst().or(() -> easiest(trust));
         first.flatMap(spot -> besides(trust, owned, spot)).ifPresent(spots::add);
-        boolean enough = trust.inPeaceToday().isPresent() || trust.endedToday();
+        boolean enough = trust.endedToday();
         return spots.stream()
-                .filter(spot -> !enough || trust.practisedToday(spot))
-                .map(spot -> of(dog, trust, spot))
+                .filter(spot -> trust.practisedToday(spot)
+                        || !enough && may.practice(spot).isEmpty())
+                .map(spot -> of(dog, trust, spot, may))
                 .toList();
     }
 
-    private static List<Spot> brush(Trust trust, ToDoubleFunction<Section> matsADay) {
+    private static List<Spot> brush(Trust trust, ToDoubleFunction<Section> matsADay, MayBegin may) {
         Map<Section, Standing> standings = trust.standings();
         // Whoever accepts nothing anywhere yet begins where it minds least; then what saves most mats for each
         // practice:
@@ -133,6 +139,10 @@ public record Practice(
         Comparator<Section> easiestFirst = Comparator.comparingInt(Section::sensitivityRank);
         List<Section> training = standings.keySet().stream()
                 .filter(section -> !trust.readyAt(section))
+                .filter(section -> trust.practised(section)
+                        .filter(spot ->
+                                trust.practisedToday(spot) || may.practice(spot).isEmpty())
+                        .isPresent())
                 .sorted(order.thenComparing(easiestFirst))
                 .collect(Collectors.toCollection(ArrayList::new));
         if (training.size() == standings.size() && !training.isEmpty()) {
@@ -194,9 +204,6 @@ public record Practice(
     }
 
     private static Optional<Reason> enough(Trust trust, Spot spot) {
-        if (trust.inPeaceToday().isPresent()) {
-            return trust.inPeaceToday();
-        }
         if (trust.uneasyToday(spot) >= UNEASY_TO_END) {
             return Optional.of(new Reason(
                     "trust.enough-uneasy",

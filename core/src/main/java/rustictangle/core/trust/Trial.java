@@ -14,6 +14,7 @@ import java.util.UUID;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.BegunLower;
 import rustictangle.core.log.CareOutcome;
+import rustictangle.core.log.CareWarned;
 import rustictangle.core.log.Cared;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Exercise;
@@ -93,17 +94,16 @@ public record Trial(LocalDate day, Optional<Subject> subject, Optional<Section> 
         this(day, subject, section, new Took(signal));
     }
 
-    /** Whether it says that it has had enough for today: fear or a warning. */
-    boolean endsTheDay() {
-        return answer.signal().filter(Signal.AFRAID::equals).isPresent();
-    }
-
     /**
      * A place in one session answers once: with the least willing signal that was seen there. Being relaxed only counts
      * once the place is done.
      */
     private static List<Trial> answers(List<Entry> log) {
         Map<UUID, SessionBegun> begun = new HashMap<>();
+        Map<UUID, UUID> lastWarned = new HashMap<>();
+        log.stream()
+                .filter(entry -> entry.said() instanceof Warned)
+                .forEach(entry -> lastWarned.put(entry.session().orElseThrow(), entry.id()));
         Map<List<Object>, Heard> worst = new LinkedHashMap<>();
         List<Heard> all = new ArrayList<>();
         for (Entry entry : log) {
@@ -113,7 +113,8 @@ public record Trial(LocalDate day, Optional<Subject> subject, Optional<Section> 
                 Heard answer = Heard.of(entry, done.section(), new Took(done.signal()), true);
                 worst.merge(List.of(entry.session().get(), done.section()), answer, Heard::or);
             }
-            if (entry.said() instanceof Warned warned) {
+            // What is said of it last says where it was.
+            if (entry.said() instanceof Warned warned && lastWarned.containsValue(entry.id())) {
                 warned.sections()
                         .forEach(section -> worst.merge(
                                 List.of(entry.session().get(), section),
@@ -145,6 +146,11 @@ public record Trial(LocalDate day, Optional<Subject> subject, Optional<Section> 
         }
         if (entry.said() instanceof Cared said) {
             return ofCare(entry, said);
+        }
+        if (entry.said() instanceof CareWarned said) {
+            return Exercise.leadingTo(said.job()).stream()
+                    .findFirst()
+                    .map(subject -> new Trial(entry.day(), Optional.of(subject), Optional.empty(), new GaveWarning()));
         }
         return entry.as(BegunLower.class)
                 .map(said -> new Trial(

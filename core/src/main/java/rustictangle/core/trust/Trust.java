@@ -14,7 +14,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.concurrent.ConcurrentHashMap;
-import rustictangle.core.Reason;
 import rustictangle.core.Sure;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.History;
@@ -67,7 +66,6 @@ public final class Trust {
     private final Map<Section, Subject> softer;
     private final Map<Spot, TrialRecord> tried;
     private final LocalDate today;
-    private final boolean hadEnough;
     /** Reckoned when it is asked for. */
     private final Map<Section, Readiness> readiness = new ConcurrentHashMap<>();
 
@@ -78,8 +76,6 @@ public final class Trust {
         today = before.today;
         tried = new LinkedHashMap<>(before.tried);
         more.forEach(this::count);
-        hadEnough =
-                before.hadEnough || more.stream().anyMatch(trial -> trial.day().equals(today) && trial.endsTheDay());
     }
 
     private Trust(Dog dog, Kit kit, LocalDate today) {
@@ -88,7 +84,6 @@ public final class Trust {
         this.softer = dog.introducedSoftly() ? softer(kit) : Map.of();
         this.tried = Map.of();
         this.today = today;
-        this.hadEnough = false;
     }
 
     /**
@@ -327,14 +322,6 @@ public final class Trust {
                 (spot, known) -> turns.put(spot, TrialRecord.turned(known.turns(), new Move(today, at(spot).rung()))));
         return turns;
     }
-
-    /** Why it is left in peace for the rest of today; empty: it is not. */
-    public Optional<Reason> inPeaceToday() {
-        return hadEnough ? Optional.of(IN_PEACE) : Optional.empty();
-    }
-
-    private static final Reason IN_PEACE = new Reason(
-            "trust.in-peace", "It was afraid, or it warned, today: hands off, and it is left in peace until tomorrow.");
 
     boolean practisedToday(Spot spot) {
         return practisedOn(spot, today);

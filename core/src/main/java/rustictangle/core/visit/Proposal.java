@@ -41,7 +41,13 @@ public record Proposal(LocalDate day, int fromWeeks, int toWeeks, int atMost, Re
         LocalDate known =
                 log.standing().map(Entry::day).min(Comparator.naturalOrder()).orElse(today.with(DayOfWeek.MONDAY));
         return new Proposal(
-                interval.proposed(past.stream().findFirst().map(Visit::day), known, today),
+                interval.proposed(
+                        past.stream()
+                                .filter(visit -> visit.said().clips())
+                                .findFirst()
+                                .map(Visit::day),
+                        known,
+                        today),
                 interval.fromWeeks(),
                 interval.toWeeks(),
                 interval.atMost(),

@@ -78,7 +78,9 @@ class ClawsTest {
                                 "",
                                 false,
                                 Map.of(),
-                                Optional.of(Set.of(CareJob.NAILS))));
+                                Optional.of(Set.of(CareJob.NAILS)),
+                                Optional.empty(),
+                                Optional.empty()));
         assertEquals(
                 Optional.of(TODAY.minusDays(3)),
                 Claws.of(days.log(), DewClaws.USUAL).allDone());

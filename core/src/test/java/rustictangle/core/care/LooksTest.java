@@ -78,13 +78,23 @@ class LooksTest {
                 "",
                 false,
                 Map.of(),
-                Optional.of(Set.of(CareJob.BATH, CareJob.EARS)));
+                Optional.of(Set.of(CareJob.BATH, CareJob.EARS)),
+                Optional.empty(),
+                Optional.empty());
         CareDiary diary = CareDiary.of(new Days().on(TODAY.minusDays(4), visit).log());
         assertEquals(Optional.of(TODAY.minusDays(4)), diary.lastDone(CareJob.BATH));
         assertEquals(Optional.of(TODAY.minusDays(4)), diary.lastDone(CareJob.EARS));
         assertEquals(Optional.empty(), diary.lastDone(CareJob.NAILS));
-        Visited silent =
-                new Visited(Optional.empty(), Optional.empty(), "", "", false, Map.of(), Optional.of(Set.of()));
+        Visited silent = new Visited(
+                Optional.empty(),
+                Optional.empty(),
+                "",
+                "",
+                false,
+                Map.of(),
+                Optional.of(Set.of()),
+                Optional.empty(),
+                Optional.empty());
         assertEquals(Optional.empty(), silent.care(), "nothing said is nothing said");
     }
 }

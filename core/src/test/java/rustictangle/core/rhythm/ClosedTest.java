@@ -8,14 +8,21 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.CareJob;
+import rustictangle.core.log.CareOutcome;
+import rustictangle.core.log.CareWarned;
+import rustictangle.core.log.Cared;
 import rustictangle.core.log.Catch;
 import rustictangle.core.log.CombResult;
 import rustictangle.core.log.DayByDay;
+import rustictangle.core.log.Exercise;
 import rustictangle.core.log.Happened;
 import rustictangle.core.log.LifeEvent;
 import rustictangle.core.log.Log;
+import rustictangle.core.log.PracticeWarned;
 import rustictangle.core.log.Said;
 import rustictangle.core.log.SeenBy;
 import rustictangle.core.log.SessionEvent.Caught;
@@ -23,6 +30,7 @@ import rustictangle.core.log.SessionEvent.GelUsed;
 import rustictangle.core.log.SessionEvent.SectionDone;
 import rustictangle.core.log.SessionEvent.Warned;
 import rustictangle.core.log.Signal;
+import rustictangle.core.log.VisitScope;
 import rustictangle.core.log.Visited;
 import rustictangle.core.log.Warning;
 
@@ -61,7 +69,8 @@ class ClosedTest {
     void skinInTroubleClosesAPlaceUntilTheVetHasSeenItAndNothingElseOpensIt() {
         Caught caught = new Caught(Section.BACK, RED_SKIN);
         assertEquals(
-                List.of(new Closed(Section.BACK, MONDAY, SeenBy.Who.VET, Optional.of(RED_SKIN), Optional.empty())),
+                List.of(new Closed(
+                        Section.BACK, MONDAY, SeenBy.Who.VET, Optional.of(RED_SKIN), Optional.empty(), false)),
                 closed(caught, done(CombResult.GLIDES), groom(), seen(SeenBy.Who.GROOMER)));
         assertEquals(List.of(), closed(caught, seen(SeenBy.Who.VET)));
         assertEquals(1, closed(caught, seen(SeenBy.Who.VET), caught).size(), "seen again, closed again");
@@ -107,6 +116,103 @@ class ClosedTest {
                         .map(Closed::who)
                         .toList(),
                 "the gravest first, and both must be seen");
+    }
+
+    /** Handbook 9.5: a bite at no place in particular closes the whole dog; an adult of the household does not open it. */
+    @Test
+    void aBiteNowhereInParticularClosesTheWholeDogAndEveryJob() {
+        Warned bite = new Warned(List.of(), Warning.BIT);
+        assertEquals(Section.values().length, closed(bite).size());
+        assertTrue(closed(bite).stream().allMatch(Closed::everywhere));
+        assertEquals(CareJob.values().length, jobs(bite).size());
+        SeenBy adult = new SeenBy(Optional.empty(), SeenBy.Who.ADULT, "", Optional.empty());
+        SeenBy trainer = new SeenBy(Optional.empty(), SeenBy.Who.TRAINER, "Slowly now.", Optional.empty());
+        assertEquals(Section.values().length, closed(bite, adult).size());
+        assertEquals(List.of(), closed(bite, trainer));
+        assertEquals(List.of(), jobs(bite, trainer));
+        assertEquals(
+                Optional.of(new PastWarning.Opened(MONDAY.plusDays(1), SeenBy.Who.TRAINER, "Slowly now.")),
+                PastWarning.of(log(bite, trainer), MONDAY.plusDays(30)).get(0).opened(),
+                "and whoever touches it next is told");
+    }
+
+    /** All places of a step until it was said where; then only there. */
+    @Test
+    void whatIsSaidOfAWarningLastSaysWhereAndWhatItWas() {
+        Warned first = new Warned(List.of(Section.BACK, Section.CHEST), Warning.GROWLED);
+        Warned then = new Warned(List.of(Section.CHEST), Warning.SNAPPED);
+        assertEquals(
+                List.of(new Closed(
+                        Section.CHEST,
+                        MONDAY.plusDays(1),
+                        SeenBy.Who.TRAINER,
+                        Optional.empty(),
+                        Optional.of(Warning.SNAPPED),
+                        false)),
+                closed(first, then));
+        assertEquals(1, PastWarning.of(log(first, then), MONDAY.plusDays(30)).size());
+    }
+
+    /** At the table the same: the job and where hands were; elsewhere it goes on. */
+    @Test
+    void aGrowlAtAClawClosesTheNailsAndThatFoot() {
+        CareWarned growl = new CareWarned(CareJob.NAILS, List.of(Section.HIND_FOOT_LEFT), Warning.GROWLED);
+        assertEquals(
+                List.of(Section.HIND_FOOT_LEFT),
+                closed(growl).stream().map(Closed::section).toList());
+        assertEquals(
+                List.of(CareJob.NAILS), jobs(growl).stream().map(ClosedJob::job).toList());
+        assertEquals(
+                List.of(), jobs(growl, new SeenBy(Optional.empty(), SeenBy.Who.ADULT, "", Optional.of(CareJob.NAILS))));
+        CareWarned bite = new CareWarned(CareJob.NAILS, List.of(), Warning.BIT);
+        assertEquals(Section.values().length, closed(bite).size());
+        assertEquals(
+                List.of(CareJob.NAILS),
+                jobs(new CareWarned(CareJob.NAILS, List.of(), Warning.GROWLED)).stream()
+                        .map(ClosedJob::job)
+                        .toList());
+        assertEquals(
+                List.of(CareJob.TEETH),
+                jobs(new PracticeWarned(Exercise.TOOTHBRUSH, Optional.empty(), Warning.GROWLED)).stream()
+                        .map(ClosedJob::job)
+                        .toList());
+        assertEquals(List.of(), closed(new PracticeWarned(Exercise.TABLE, Optional.empty(), Warning.GROWLED)));
+    }
+
+    /** Handbook 13: something for the vet is not done. */
+    @Test
+    void aJobLeftForTheVetIsClosedUntilTheVetHasSeenIt() {
+        Cared red = new Cared(CareJob.EARS, CareOutcome.FOR_THE_VET, Optional.empty(), "red and smelly");
+        assertEquals("red and smelly", jobs(red).get(0).words());
+        assertTrue(jobs(red).get(0).why().text().contains("red and smelly"));
+        Said groomer = Visited.only(VisitScope.FULL_GROOM, Set.of());
+        assertEquals(1, jobs(red, groomer).size());
+        assertEquals(List.of(), jobs(red, new SeenBy(Optional.empty(), SeenBy.Who.VET, "", Optional.of(CareJob.EARS))));
+    }
+
+    /** Handbook 11: only the places of a visit's scope are reset, nails only resets no coat. */
+    @Test
+    void aVisitOpensOnlyWhatItWentThrough() {
+        Caught caught = new Caught(Section.BACK, TIGHT);
+        for (VisitScope scope : VisitScope.values()) {
+            Set<Section> places = scope == VisitScope.PLACES ? Set.of(Section.CHEST) : Set.of();
+            boolean through = scope.sections().contains(Section.BACK);
+            assertEquals(
+                    through ? 0 : 1,
+                    closed(caught, done(CombResult.MAT_LEFT), Visited.only(scope, places))
+                            .size(),
+                    scope.label());
+            assertEquals(
+                    through ? 0 : 1,
+                    Mat.stillIn(log(done(CombResult.MAT_LEFT), Visited.only(scope, places)), MONDAY.plusDays(30))
+                            .size(),
+                    scope.label());
+        }
+        assertEquals(List.of(), closed(caught, Visited.only(VisitScope.PLACES, Set.of(Section.BACK))));
+    }
+
+    private static List<ClosedJob> jobs(Said... said) {
+        return ClosedJob.of(log(said), MONDAY.plusDays(30));
     }
 
     @Test

@@ -14,7 +14,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.NavigableSet;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
 import org.apache.commons.statistics.distribution.GammaDistribution;
@@ -33,6 +33,7 @@ import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.Moment;
+import rustictangle.core.log.VisitScope;
 
 class LearningTest {
 
@@ -121,14 +122,14 @@ class LearningTest {
     void afterAGroomTheCountBeginsAnewEverywhereAndAMatIsGone() {
         List<CombCheck> checks = List.of(
                 new CombCheck(ARMPIT_LEFT, DAY, 0, false), new CombCheck(ARMPIT_LEFT, DAY.plusDays(4), 1, true));
-        Diary groomed = Diary.of(checks).groomed(new TreeSet<>(List.of(Moment.on(DAY.plusDays(6)))));
+        Diary groomed = Diary.of(checks).groomed(List.of(whole(Moment.on(DAY.plusDays(6)))));
         Forecast forecast = Forecast.of(Dogs.adult(12), FLEECE, groomed, DAY.plusDays(7));
         assertFalse(forecast.rhythm(ARMPIT_LEFT).matLeft());
         assertEquals(DAY.plusDays(6), forecast.rhythm(BACK).lastClear().orElseThrow(), "where no comb was, too");
         Learning.Evidence evidence = Learning.Evidence.of(
                 List.of(checks.get(0), new CombCheck(ARMPIT_LEFT, DAY.plusDays(10), 2, false)),
                 List.of(),
-                groomed.grooms(),
+                groomed.grooms(ARMPIT_LEFT),
                 steady(0.1),
                 DAY);
         assertEquals(0.4, evidence.expected(), 1e-9, "what arose before the groom, the groomer took along");
@@ -140,13 +141,18 @@ class LearningTest {
         Instant noon = Moment.on(DAY).at();
         CombCheck morning = new CombCheck(ARMPIT_LEFT, new Moment(DAY, noon.minusSeconds(7200)), 1, true);
         CombCheck evening = new CombCheck(ARMPIT_LEFT, new Moment(DAY, noon.plusSeconds(7200)), 1, true);
-        NavigableSet<Moment> groom = new TreeSet<>(List.of(Moment.on(DAY)));
+        Diary.Groom groom = whole(Moment.on(DAY));
         assertFalse(matLeft(morning, groom), "the groomer took it along");
         assertTrue(matLeft(evening, groom), "it was found after the groom");
+        assertTrue(matLeft(morning, new Diary.Groom(groom.when(), Set.of(BACK))), "elsewhere nobody looked");
     }
 
-    private static boolean matLeft(CombCheck check, NavigableSet<Moment> grooms) {
-        return Forecast.of(Dogs.adult(12), FLEECE, Diary.of(List.of(check)).groomed(grooms), DAY)
+    private static Diary.Groom whole(Moment when) {
+        return new Diary.Groom(when, VisitScope.FULL_GROOM.sections());
+    }
+
+    private static boolean matLeft(CombCheck check, Diary.Groom groom) {
+        return Forecast.of(Dogs.adult(12), FLEECE, Diary.of(List.of(check)).groomed(List.of(groom)), DAY)
                 .rhythm(ARMPIT_LEFT)
                 .matLeft();
     }
@@ -230,7 +236,7 @@ class LearningTest {
                 Map.of(Region.LEGS, List.of(reading(-60, 30))),
                 new TreeSet<>(),
                 List.of(),
-                new TreeSet<>(),
+                Map.of(),
                 StatedCombing.NOTHING);
         double grown = forecast(coat, measured).at(HIND_LEG_LEFT).orElseThrow().tangles(0, 3);
         double now = forecast(coat, Diary.of(checks(HIND_LEG_LEFT, 1, 0)))

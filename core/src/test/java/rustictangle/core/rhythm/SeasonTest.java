@@ -151,7 +151,7 @@ class SeasonTest {
                 Map.of(),
                 NONE,
                 Season.about(52, NONE, today),
-                new TreeSet<>(),
+                Map.of(),
                 StatedCombing.NOTHING);
         Outlook seasonal = Forecast.of(Dogs.adult(17), DOUBLE, diary, today)
                 .at(Section.BACK)

@@ -53,14 +53,7 @@ class UnprovedTest {
         List<CombCheck> checks = new java.util.ArrayList<>(List.of(new CombCheck(BACK, DAY, 0, false)));
         checks.addAll(more);
         Diary diary = new Diary(
-                checks,
-                unproved,
-                Life.ORDINARY,
-                Map.of(),
-                new TreeSet<>(),
-                List.of(),
-                new TreeSet<>(),
-                StatedCombing.NOTHING);
+                checks, unproved, Life.ORDINARY, Map.of(), new TreeSet<>(), List.of(), Map.of(), StatedCombing.NOTHING);
         return Forecast.of(Dogs.adult(14), Dogs.allOver(Dogs.fleece(80)), diary, TODAY)
                 .at(BACK)
                 .orElseThrow()

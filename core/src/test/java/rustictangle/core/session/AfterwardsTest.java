@@ -85,7 +85,10 @@ class AfterwardsTest {
     void aSmoothCoatAsksForNoProof() {
         List<RoutinePlace> smooth = steps(Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 12)));
         Afterwards told = new Afterwards(
-                List.of(new Afterwards.AnsweredPlace(Section.BACK, 0, false, Signal.RELAXED)), false, Optional.empty());
+                List.of(new Afterwards.AnsweredPlace(Section.BACK, 0, false, Signal.RELAXED)),
+                false,
+                Optional.empty(),
+                Optional.empty());
         List<RoutinePlace> back =
                 smooth.stream().filter(step -> step.section() == Section.BACK).toList();
         List<Entry> entries = told.entries(UUID.randomUUID(), begun(back), back, DAY, AT, UUID::randomUUID);
@@ -94,10 +97,11 @@ class AfterwardsTest {
 
     @Test
     void nothingPaintedOrAnImpossibleTimeIsRefused() {
-        assertThrows(Refused.class, () -> new Afterwards(List.of(), true, Optional.empty()));
+        assertThrows(Refused.class, () -> new Afterwards(List.of(), true, Optional.empty(), Optional.empty()));
         Afterwards.AnsweredPlace back = new Afterwards.AnsweredPlace(Section.BACK, 0, false, Signal.RELAXED);
-        assertThrows(Refused.class, () -> new Afterwards(List.of(back, back), true, Optional.empty()));
-        assertThrows(Refused.class, () -> new Afterwards(List.of(back), true, Optional.of(151 * 60)));
+        assertThrows(
+                Refused.class, () -> new Afterwards(List.of(back, back), true, Optional.empty(), Optional.empty()));
+        assertThrows(Refused.class, () -> new Afterwards(List.of(back), true, Optional.of(151 * 60), Optional.empty()));
     }
 
     private static List<Entry> told(boolean proved, Optional<Integer> seconds) {
@@ -107,7 +111,8 @@ class AfterwardsTest {
                                 step.section(), tangles(step.section()), mat(step.section()), signal(step.section())))
                         .toList(),
                 proved,
-                seconds);
+                seconds,
+                Optional.empty());
         return told.entries(UUID.randomUUID(), begun(HOW), HOW, DAY, AT, UUID::randomUUID);
     }
 

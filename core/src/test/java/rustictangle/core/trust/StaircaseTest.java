@@ -82,7 +82,10 @@ class StaircaseTest {
 
     private static Practice practice(Dog dog, Kit kit, List<Trial> trials, LocalDate day) {
         return Practice.of(
-                dog, Trust.of(dog, kit, trials, day), new Spot(ToolKind.WOODEN_PIN_BRUSH, Optional.of(Section.BACK)));
+                dog,
+                Trust.of(dog, kit, trials, day),
+                new Spot(ToolKind.WOODEN_PIN_BRUSH, Optional.of(Section.BACK)),
+                MayBegin.ANYTHING);
     }
 
     /**

@@ -12,6 +12,7 @@ import static rustictangle.core.log.Signal.UNEASY;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
@@ -70,8 +71,12 @@ class TrustTest {
         Trust before = trust(FRIGHTENED);
         Trust afraid = trust(FRIGHTENED, AFRAID);
         Spot back = new Spot(ToolKind.SLICKER, Optional.of(Section.BACK));
-        Practice shorter = Practice.of(FRIGHTENED, afraid, back);
-        assertEquals(Practice.of(FRIGHTENED, before, back).atMost().dividedBy(2), shorter.atMost());
+        Practice shorter = Practice.of(FRIGHTENED, afraid, back, MayBegin.ANYTHING);
+        assertEquals(
+                Practice.of(FRIGHTENED, before, back, MayBegin.ANYTHING)
+                        .atMost()
+                        .dividedBy(2),
+                shorter.atMost());
         assertTrue(shorter.reasons().stream().anyMatch(reason -> reason.rule().equals("trust.after-fear")));
         assertFalse(
                 trust(FRIGHTENED, AFRAID, RELAXED, RELAXED, RELAXED).at(back).afterFear());
@@ -185,12 +190,12 @@ class TrustTest {
         assertEquals(
                 Rung.ON_THE_FLOOR, climb(Rung.TO_THE_SKIN, times(UNEASY, 25)).rung());
         Spot back = new Spot(ToolKind.SLICKER, Optional.of(Section.BACK));
-        assertTrue(Practice.of(GENTLE, trust(GENTLE, UNEASY, UNEASY), back)
+        assertTrue(Practice.of(GENTLE, trust(GENTLE, UNEASY, UNEASY), back, MayBegin.ANYTHING)
                 .enough()
                 .isEmpty());
         assertEquals(
                 "trust.enough-uneasy",
-                Practice.of(GENTLE, trust(GENTLE, UNEASY, UNEASY, UNEASY), back)
+                Practice.of(GENTLE, trust(GENTLE, UNEASY, UNEASY, UNEASY), back, MayBegin.ANYTHING)
                         .enough()
                         .orElseThrow()
                         .rule());
@@ -216,12 +221,11 @@ class TrustTest {
         assertEquals(Rung.NEAR_THE_BODY, grown.at(Section.BACK).orElseThrow().rung());
         Trust learner = Trust.of(PUPPY, CURLS, calm, TODAY).after(List.of(growl));
         assertEquals(Rung.ON_THE_FLOOR, learner.at(Section.BACK).orElseThrow().rung());
-        assertTrue(grown.inPeaceToday().isPresent());
-        assertTrue(Practice.today(GENTLE, grown, Set.of(ToolKind.COMB), ANYWHERE).stream()
-                .allMatch(Practice::doneToday));
-        Trust tomorrow = Trust.of(
-                GENTLE, CURLS, Stream.concat(calm.stream(), Stream.of(growl)).toList(), TODAY.plusDays(1));
-        assertTrue(tomorrow.inPeaceToday().isEmpty());
+        MayBegin may = new MayBegin(Peace.AFTER_A_WARNING, false, Optional.empty(), Map.of(), Map.of(), Set.of());
+        List<Practice> left = Practice.today(GENTLE, grown, Set.of(ToolKind.COMB), ANYWHERE, may);
+        assertTrue(left.stream()
+                .allMatch(practice ->
+                        practice.doneToday() && practice.enough().equals(Peace.AFTER_A_WARNING.brushing())));
     }
 
     @Test
@@ -251,7 +255,10 @@ class TrustTest {
         Trust trust = Trust.of(rescue, kit, List.of(), TODAY);
         Spot soft = new Spot(ToolKind.FLEXIBLE_PIN_BRUSH, Optional.of(Section.BACK));
         assertEquals(
-                soft, Practice.today(rescue, trust, Set.of(), ANYWHERE).get(0).spot());
+                soft,
+                Practice.today(rescue, trust, Set.of(), ANYWHERE, MayBegin.ANYTHING)
+                        .get(0)
+                        .spot());
         List<Trial> learned = Stream.generate(
                         () -> new Trial(TODAY, Optional.of(soft.subject()), soft.section(), RELAXED))
                 .limit(18)
@@ -261,16 +268,17 @@ class TrustTest {
         assertEquals(
                 Rung.EDGE_TOUCHES, after.at(Section.BACK).orElseThrow().rung(), "from there on the brush that leads");
         Trust gentle = Trust.of(GENTLE, kit, List.of(), TODAY);
-        assertTrue(Practice.today(GENTLE, gentle, Set.of(), ANYWHERE).stream()
+        assertTrue(Practice.today(GENTLE, gentle, Set.of(), ANYWHERE, MayBegin.ANYTHING).stream()
                 .noneMatch(practice -> practice.spot().equals(soft)));
     }
 
     @Test
     void afterTwoNosNoOtherPlaceIsPractisedThatDay() {
         ToDoubleFunction<Section> tail = section -> section == Section.TAIL_WHOLE ? 9 : 1;
-        assertFalse(Practice.today(PUPPY, trust(PUPPY, OPTED_OUT), Set.of(ToolKind.COMB), tail)
+        assertFalse(Practice.today(PUPPY, trust(PUPPY, OPTED_OUT), Set.of(ToolKind.COMB), tail, MayBegin.ANYTHING)
                 .isEmpty());
-        List<Practice> today = Practice.today(PUPPY, trust(PUPPY, OPTED_OUT, OPTED_OUT), Set.of(ToolKind.COMB), tail);
+        List<Practice> today = Practice.today(
+                PUPPY, trust(PUPPY, OPTED_OUT, OPTED_OUT), Set.of(ToolKind.COMB), tail, MayBegin.ANYTHING);
         assertTrue(today.stream().allMatch(practice -> practice.enough().isPresent()), today.toString());
     }
 
@@ -291,7 +299,8 @@ class TrustTest {
                     Practice one = Practice.of(
                             dog,
                             fear ? trust.after(trials(TODAY.minusDays(1), AFRAID)) : trust,
-                            new Spot(ToolKind.SLICKER, Optional.of(Section.BACK)));
+                            new Spot(ToolKind.SLICKER, Optional.of(Section.BACK)),
+                            MayBegin.ANYTHING);
                     assertTrue(one.trials() * 5L <= one.atMost().toSeconds(), one.toString());
                 }
             }
@@ -314,14 +323,14 @@ class TrustTest {
 
     @Test
     void aPuppysFirstPracticeIsOnItsBackAndAFewSecondsLongAndEndsEasy() {
-        Practice practice =
-                Practice.today(PUPPY, trust(PUPPY), Set.of(), ANYWHERE).get(0);
+        Practice practice = Practice.today(PUPPY, trust(PUPPY), Set.of(), ANYWHERE, MayBegin.ANYTHING)
+                .get(0);
         assertEquals(Optional.of(Section.BACK), practice.spot().section());
         assertEquals(Rung.ON_THE_FLOOR, practice.standing().rung());
         assertEquals(10, practice.atMost().toSeconds());
         for (Rung rung : Rung.values()) {
             Trust there = trust(PUPPY, times(RELAXED, 3 * rung.ordinal()));
-            Practice one = Practice.of(PUPPY, there, practice.spot());
+            Practice one = Practice.of(PUPPY, there, practice.spot(), MayBegin.ANYTHING);
             assertTrue(one.atMost().toSeconds() <= 30, rung + " takes " + one.atMost());
             assertEquals(Ladder.of(practice.spot().subject()).at(rung.down()).howTo(), one.endWith());
         }
@@ -330,18 +339,21 @@ class TrustTest {
     @Test
     void twoNosOrAFearSignEndAPracticeForToday() {
         Spot back = new Spot(ToolKind.SLICKER, Optional.of(Section.BACK));
-        assertTrue(Practice.of(PUPPY, trust(PUPPY, OPTED_OUT, RELAXED), back)
+        assertTrue(Practice.of(PUPPY, trust(PUPPY, OPTED_OUT, RELAXED), back, MayBegin.ANYTHING)
                 .enough()
                 .isEmpty());
         assertEquals(
                 "trust.enough",
-                Practice.of(PUPPY, trust(PUPPY, OPTED_OUT, RELAXED, OPTED_OUT), back)
+                Practice.of(PUPPY, trust(PUPPY, OPTED_OUT, RELAXED, OPTED_OUT), back, MayBegin.ANYTHING)
                         .enough()
                         .orElseThrow()
                         .rule());
-        assertTrue(Practice.of(PUPPY, trust(PUPPY, AFRAID), back).enough().isPresent());
+        assertTrue(Practice.of(PUPPY, trust(PUPPY, AFRAID), back, MayBegin.ANYTHING)
+                .enough()
+                .isPresent());
         Trust tomorrow = Trust.of(PUPPY, CURLS, trials(TODAY.minusDays(1), OPTED_OUT, OPTED_OUT), TODAY);
-        assertTrue(Practice.of(PUPPY, tomorrow, back).enough().isEmpty());
+        assertTrue(
+                Practice.of(PUPPY, tomorrow, back, MayBegin.ANYTHING).enough().isEmpty());
     }
 
     @Test
@@ -350,7 +362,7 @@ class TrustTest {
         assertTrue(trust.readyAt(Section.BACK));
         assertEquals(
                 Optional.of(Section.SIDE_LEFT),
-                Practice.today(FRIGHTENED, trust, Set.of(), ANYWHERE)
+                Practice.today(FRIGHTENED, trust, Set.of(), ANYWHERE, MayBegin.ANYTHING)
                         .get(0)
                         .spot()
                         .section());
@@ -359,7 +371,8 @@ class TrustTest {
     /** A trained dog is not practised every day: only a position is new, and now and then what was left alone for long. */
     @Test
     void aReadyDogIsLeftInPeaceAndLearnsAPosition() {
-        List<Practice> today = Practice.today(GENTLE, trust(GENTLE), Set.of(ToolKind.COMB), ANYWHERE);
+        List<Practice> today =
+                Practice.today(GENTLE, trust(GENTLE), Set.of(ToolKind.COMB), ANYWHERE, MayBegin.ANYTHING);
         assertEquals(
                 List.of(Exercise.TABLE),
                 today.stream().map(practice -> practice.spot().subject()).toList());
@@ -367,7 +380,7 @@ class TrustTest {
         Kit kit = Dogs.kit(GENTLE, Dogs.allOver(Dogs.fleece(60)));
         for (int days : new int[] {3, 20}) {
             Trust trust = Trust.of(GENTLE, kit, List.of(Trial.at(TODAY.minusDays(days), Section.BACK, RELAXED)), TODAY);
-            boolean kept = Practice.today(GENTLE, trust, Set.of(), ANYWHERE).stream()
+            boolean kept = Practice.today(GENTLE, trust, Set.of(), ANYWHERE, MayBegin.ANYTHING).stream()
                     .anyMatch(practice -> practice.spot().section().equals(Optional.of(Section.BACK)));
             assertEquals(days == 20, kept, days + " days ago");
         }
@@ -377,8 +390,12 @@ class TrustTest {
     @Test
     void practiceGoesFirstWhereTheRaceIsBeingLost() {
         Trust trust = trust(FRIGHTENED);
-        List<Practice> today =
-                Practice.today(FRIGHTENED, trust, Set.of(), section -> section == Section.REAR_TROUSERS ? 1 : 0.001);
+        List<Practice> today = Practice.today(
+                FRIGHTENED,
+                trust,
+                Set.of(),
+                section -> section == Section.REAR_TROUSERS ? 1 : 0.001,
+                MayBegin.ANYTHING);
         assertEquals(Optional.of(Section.BACK), today.get(0).spot().section(), "nothing is accepted yet: the easiest");
         assertEquals(Optional.of(Section.REAR_TROUSERS), today.get(1).spot().section());
         assertEquals(3, today.stream().filter(Practice::leadsToBrushing).count());
@@ -388,7 +405,7 @@ class TrustTest {
     void aDogOnWhichNothingIsBrushedIsNotPractisedOn() {
         Kit cords = Dogs.kit(GENTLE, Dogs.allOver(Dogs.hair(CoatKind.CORDED, 120)));
         Trust trust = Trust.of(GENTLE, cords, List.of(Trial.at(TODAY, Section.BACK, AFRAID)), TODAY);
-        assertEquals(List.of(), Practice.today(GENTLE, trust, Set.of(), ANYWHERE));
+        assertEquals(List.of(), Practice.today(GENTLE, trust, Set.of(), ANYWHERE, MayBegin.ANYTHING));
         assertTrue(trust.readyEverywhere());
     }
 
@@ -408,8 +425,8 @@ class TrustTest {
 
     @Test
     void aPracticeUsesOnlyPartOfTheDaysTreats() {
-        Practice practice =
-                Practice.today(PUPPY, trust(PUPPY), Set.of(), ANYWHERE).get(0);
+        Practice practice = Practice.today(PUPPY, trust(PUPPY), Set.of(), ANYWHERE, MayBegin.ANYTHING)
+                .get(0);
         assertTrue(practice.treatKcal() > 0);
         assertTrue(practice.treatKcal() < TreatAllowance.of(PUPPY).treatKcal());
     }
@@ -429,7 +446,6 @@ class TrustTest {
             Trust evening = morning.after(trials.subList(cut, trials.size()));
             assertEquals(atOnce.standings(), evening.standings(), "cut at " + cut);
             assertEquals(atOnce.turns(), evening.turns(), "cut at " + cut);
-            assertEquals(atOnce.inPeaceToday(), evening.inPeaceToday(), "cut at " + cut);
             assertEquals(
                     Trust.of(PUPPY, CURLS, trials.subList(0, cut), TODAY).turns(),
                     morning.turns(),

@@ -25,9 +25,11 @@ import rustictangle.core.care.CareDue;
 import rustictangle.core.care.CareRules;
 import rustictangle.core.care.CareStep;
 import rustictangle.core.care.Drying;
+import rustictangle.core.dog.Section;
 import rustictangle.core.log.Bathed;
 import rustictangle.core.log.CareJob;
 import rustictangle.core.log.CareOutcome;
+import rustictangle.core.log.CareWarned;
 import rustictangle.core.log.Cared;
 import rustictangle.core.log.ClawTouched;
 import rustictangle.core.log.DrynessFelt;
@@ -36,6 +38,7 @@ import rustictangle.core.log.Limits;
 import rustictangle.core.log.Said;
 import rustictangle.core.log.Signal;
 import rustictangle.core.log.Subject;
+import rustictangle.core.log.Warning;
 import rustictangle.server.care.CareViews.DogCare;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
@@ -52,9 +55,10 @@ record CareController(DogLoader dogs, CareViews views, CareStore store, Logs log
     /**
      * One job, step by step.
      *
-     * @param vet where it ends at the vet
+     * @param places where hands are in it; none: anywhere
+     * @param vet    where it ends at the vet
      */
-    record CareSteps(CareJob job, List<CareStep> steps, Reason vet) {}
+    record CareSteps(CareJob job, List<Section> places, List<CareStep> steps, Reason vet) {}
 
     /**
      * A job came to its end; the id is the sender's own, so that a repeat does no harm.
@@ -83,12 +87,17 @@ record CareController(DogLoader dogs, CareViews views, CareStore store, Logs log
     @GetMapping("/{job}/steps")
     CareSteps steps(@PathVariable long dogId, @PathVariable CareJob job) {
         KnownDog known = dogs.get(dogId);
-        return new CareSteps(job, CareStep.of(job, known.dog(), !Drying.smooth(known.coat())), CareCaution.vet(job));
+        return new CareSteps(
+                job, job.places(), CareStep.of(job, known.dog(), !Drying.smooth(known.coat())), CareCaution.vet(job));
     }
 
     @PostMapping("/done")
     DogCare done(@PathVariable long dogId, @Valid @RequestBody CaredForm form) {
-        dogs.get(dogId);
+        KnownDog known = dogs.get(dogId);
+        // What was found, and that it was left, is heard whatever was said before.
+        if (form.outcome().settles() && !logs.has(form.id())) {
+            views.refuseClosed(known, form.job());
+        }
         logs.say(
                 form.id(),
                 dogId,
@@ -99,6 +108,25 @@ record CareController(DogLoader dogs, CareViews views, CareStore store, Logs log
                         Optional.ofNullable(form.signal()),
                         form.words().strip(),
                         with(form)));
+        return care(dogId);
+    }
+
+    /**
+     * The dog warned or bit at the table; the id is the sender's own.
+     *
+     * @param sections where hands were; none: nowhere in particular
+     */
+    record CareWarning(
+            @NotNull(message = "Give the entry an id of its own.") UUID id,
+            @NotNull(message = "Say which job.") CareJob job,
+            @NotNull(message = "Say where; none: nowhere in particular.") List<@NotNull Section> sections,
+            @NotNull(message = "Say what the dog did.") Warning warning) {}
+
+    /** Hands off: it ends, and the job is closed until somebody has looked. */
+    @PostMapping("/warnings")
+    DogCare warned(@PathVariable long dogId, @Valid @RequestBody CareWarning form) {
+        dogs.get(dogId);
+        logs.say(form.id(), dogId, LocalDate.now(clock), new CareWarned(form.job(), form.sections(), form.warning()));
         return care(dogId);
     }
 
@@ -119,6 +147,7 @@ record CareController(DogLoader dogs, CareViews views, CareStore store, Logs log
 
     private static boolean ofCare(Said said) {
         return said instanceof Cared
+                || said instanceof CareWarned
                 || said instanceof ClawTouched
                 || said instanceof Bathed
                 || said instanceof DrynessFelt;

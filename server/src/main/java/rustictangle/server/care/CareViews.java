@@ -18,9 +18,11 @@ import rustictangle.core.log.CareJob;
 import rustictangle.core.log.Log;
 import rustictangle.core.rhythm.OwedBath;
 import rustictangle.core.routine.Sitting;
+import rustictangle.core.trust.MayBegin;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.kit.KitLoader;
 import rustictangle.server.log.Logs;
+import rustictangle.server.trust.Doors;
 import rustictangle.server.trust.StandingView;
 import rustictangle.server.trust.TrustLoader;
 
@@ -56,6 +58,8 @@ record CareViews(CareLoader care, TrustLoader trusts, KitLoader kits, Logs logs,
      * @param doneToday whether it was done, practised or left today
      * @param child     whether a child may do it, with an adult beside
      * @param needs     of each of these one
+     * @param mayNot    why it is not begun now; absent: it may
+     * @param wholeMayNot the same of the whole of it, where the dog still learns it
      */
     record JobView(
             CareJob job,
@@ -70,6 +74,8 @@ record CareViews(CareLoader care, TrustLoader trusts, KitLoader kits, Logs logs,
             boolean doneToday,
             boolean child,
             List<CareNeed> needs,
+            Optional<Reason> mayNot,
+            Optional<Reason> wholeMayNot,
             Reason why) {}
 
     /** @param have the one of them that lies there; absent: none does */
@@ -104,13 +110,11 @@ record CareViews(CareLoader care, TrustLoader trusts, KitLoader kits, Logs logs,
     DogCare of(KnownDog known) {
         LocalDate today = LocalDate.now(clock);
         Log log = logs.of(known.id());
-        Optional<Reason> inPeace = trusts.of(known).inPeaceToday();
+        MayBegin may = trusts.may(known);
         CareDiary diary = CareDiary.of(log);
         return new DogCare(
                 today,
-                care.of(known).stream()
-                        .map(due -> job(known, due, inPeace.isEmpty() && due.due(today), today))
-                        .toList(),
+                care.of(known).stream().map(due -> job(known, due, may, today)).toList(),
                 today.minusDays(TOOTH_DAYS - 1L)
                         .datesUntil(today.plusDays(1))
                         .map(day ->
@@ -119,19 +123,25 @@ record CareViews(CareLoader care, TrustLoader trusts, KitLoader kits, Logs logs,
                 damp(known),
                 OwedBath.of(log, today).map(OwedBath::why),
                 Sitting.of(known.dog(), kits.approach(known.id()).hand()).map(Sitting::why),
-                inPeace);
+                may.peace().care());
+    }
+
+    /** @throws rustictangle.core.Refused when hands are off this job now */
+    void refuseClosed(KnownDog known, CareJob job) {
+        Doors.refuse(trusts.may(known).care(job, false));
     }
 
     Optional<DampView> damp(KnownDog known) {
         return Damp.last(logs.of(known.id()), LocalDate.now(clock)).map(DampView::of);
     }
 
-    private JobView job(KnownDog known, CareDue due, boolean now, LocalDate today) {
+    private JobView job(KnownDog known, CareDue due, MayBegin may, LocalDate today) {
         CareRules rules = CareRules.of(due.job());
+        Optional<Reason> mayNot = may.care(due.job(), due.learning());
         Map<Supply, Optional<Integer>> supplies = care.supplies();
         return new JobView(
                 due.job(),
-                now,
+                mayNot.isEmpty() && due.due(today),
                 due.every(),
                 rules.choosable(known.dog(), due.every()),
                 due.last(),
@@ -145,6 +155,8 @@ record CareViews(CareLoader care, TrustLoader trusts, KitLoader kits, Logs logs,
                         .map(any -> new CareNeed(
                                 any, any.stream().filter(supplies::containsKey).findFirst()))
                         .toList(),
+                mayNot,
+                may.care(due.job(), false),
                 due.why());
     }
 }

@@ -31,7 +31,8 @@ import rustictangle.server.log.Logs;
 /** Paws and claws. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/claws")
-record ClawController(DogLoader dogs, CareLoader care, CareStore store, Logs logs, Clock clock) implements ViewProbe {
+record ClawController(DogLoader dogs, CareLoader care, CareViews views, CareStore store, Logs logs, Clock clock)
+        implements ViewProbe {
 
     /**
      * @param how      to cut, for claws of that colour
@@ -94,7 +95,11 @@ record ClawController(DogLoader dogs, CareLoader care, CareStore store, Logs log
 
     @PostMapping
     ClawsView touched(@PathVariable long dogId, @Valid @RequestBody ClawForm form) {
-        dogs.get(dogId);
+        KnownDog known = dogs.get(dogId);
+        // A claw that bleeds is heard whatever was said before.
+        if (form.result() == ClawResult.DONE && !logs.has(form.id())) {
+            views.refuseClosed(known, CareJob.NAILS);
+        }
         logs.say(form.id(), dogId, LocalDate.now(clock), new ClawTouched(form.paw(), form.toe(), form.result()));
         return claws(dogId);
     }

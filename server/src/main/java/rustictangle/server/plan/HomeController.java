@@ -87,7 +87,8 @@ record HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visit
      * @param matsInTraining  expected in those by now
      * @param lost            places in training where a mat is likely before they are ready
      * @param owedBath        a bath that gel asks for; absent: none
-     * @param closed          places that a vet or a groomer must see first
+     * @param closed          places that somebody must see first
+     * @param closedJobs      jobs at the table that are closed until somebody has looked
      * @param askPast         whether nobody said yet when a comb last went to the skin
      * @param inPeace         why it is left in peace for the rest of today; absent: it is not
      * @param practice        one or two for today; none where nothing is brushed
@@ -107,6 +108,7 @@ record HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visit
             double matsInTraining,
             int lost,
             List<ClosedView> closed,
+            List<ClosedView.ClosedJobView> closedJobs,
             Optional<Reason> owedBath,
             Optional<Reason> inPeace,
             boolean askPast,
@@ -198,8 +200,9 @@ record HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visit
                 training.stream().mapToDouble(SectionPlan::mats).sum(),
                 (int) member.races().stream().filter(Race::lost).count(),
                 member.closed().stream().map(ClosedView::of).toList(),
+                ClosedView.jobs(member.may().jobs().values()),
                 OwedBath.of(log, now.today()).map(OwedBath::why),
-                member.picture().trust().inPeaceToday(),
+                member.may().brushing(),
                 WhenController.askPast(member.picture().forecast(), log),
                 SessionLog.open(log).map(SessionLog::id),
                 SessionLog.lastDone(log),

@@ -60,9 +60,7 @@ record Plans(
                     all.stream().mapToDouble(dog -> spent(logs.of(dog.id()))).sum();
             CareDays care = PlanToday.careDays(
                     all.stream().map(cares::of).toList(),
-                    all.stream()
-                            .map(dog -> trusts.of(dog).inPeaceToday().isPresent())
-                            .toList(),
+                    all.stream().map(trusts::may).toList(),
                     household.minutes(),
                     spent,
                     today);
@@ -81,7 +79,7 @@ record Plans(
     }
 
     private static double spent(Log log) {
-        return SessionLog.spentToday(log) + 60 * SetUp.learned(log) * SessionLog.begunToday(log);
+        return SessionLog.spentToday(log) + 60 * SetUp.learned(log) * SessionLog.workedToday(log);
     }
 
     private PlannedDog.Basis facts(KnownDog dog, Comfort comfort, List<Integer> baths, LocalDate today) {
@@ -100,6 +98,7 @@ record Plans(
                 SessionLog.open(log).isPresent(),
                 SetUp.learned(log),
                 kits.approach(dog.id()).hand(),
+                trusts.may(dog),
                 Closed.of(log, today));
     }
 

@@ -15,18 +15,16 @@ import rustictangle.core.Reason;
 import rustictangle.core.Sure;
 import rustictangle.core.dog.Section;
 import rustictangle.core.plan.PlanToday;
-import rustictangle.core.plan.PlannedDog;
 import rustictangle.core.plan.Race;
 import rustictangle.core.plan.SectionPlan;
-import rustictangle.core.rhythm.Closed;
 import rustictangle.core.routine.Method;
 import rustictangle.core.routine.Order;
 import rustictangle.core.routine.Picture;
 import rustictangle.core.routine.Routine;
-import rustictangle.core.routine.RoutinePlace;
 import rustictangle.core.routine.RoutineStep;
 import rustictangle.core.routine.Sitting;
 import rustictangle.core.routine.Training;
+import rustictangle.core.trust.MayBegin;
 import rustictangle.core.trust.Spot;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.frame.ViewProbe;
@@ -48,7 +46,10 @@ record RoutineController(DogLoader dogs, Plans plans) implements ViewProbe {
     public enum Scope {
         /** What the plan brushes today. */
         TODAY,
-        WHOLE
+        /** All that may be brushed now. */
+        WHOLE,
+        /** All of which a brushing that was may be told: what is closed is not. */
+        TOLD
     }
 
     /**
@@ -59,7 +60,9 @@ record RoutineController(DogLoader dogs, Plans plans) implements ViewProbe {
      * @param inTraining where the dog is practised with, not brushed
      * @param races      between trust and tangle there, the ones that are lost first
      * @param closed     where nothing is brushed until a vet or a groomer has looked
-     * @param why        absent when there is no such place
+     * @param mayNot     why nothing is brushed now; absent: it may be
+     * @param child      where a child brushes; absent: an adult does
+     * @param why        why some are practised; absent: none is
      * @param sitting    how long one sitting may be; absent: as long as both are at ease
      * @param season     what the shedding season asks for; absent when nothing just now
      */
@@ -72,6 +75,8 @@ record RoutineController(DogLoader dogs, Plans plans) implements ViewProbe {
             List<StandingView> inTraining,
             List<Race> races,
             List<ClosedView> closed,
+            Optional<Reason> mayNot,
+            Optional<Reason> child,
             Optional<Reason> why,
             Optional<Reason> sitting,
             Optional<Reason> season) {}
@@ -80,37 +85,35 @@ record RoutineController(DogLoader dogs, Plans plans) implements ViewProbe {
     record Wait(Section section, Optional<LocalDate> until) {}
 
     /**
-     * @param minutes  there are today, for this dog alone; absent: as the plan of the household has it
-     * @param training whether what is still in training is brushed all the same
+     * @param minutes there are today, for this dog alone; absent: as the plan of the household has it
      */
     @GetMapping("/api/dogs/{dogId}/routine")
     RoutineAnswer routine(
             @PathVariable long dogId,
             @RequestParam(defaultValue = "TODAY") Scope scope,
             @RequestParam Optional<@Min(0) @Max(PlanToday.MOST_MINUTES) Integer> minutes,
-            @RequestParam Optional<Order> order,
-            @RequestParam(defaultValue = "false") boolean training) {
+            @RequestParam Optional<Order> order) {
         dogs.get(dogId);
         PlanToday now =
                 minutes.map(have -> plans.with(have, Optional.of(dogId))).orElseGet(plans::now);
         int dog = now.position(dogId);
         Picture picture = now.dogs().get(dog).picture();
-        List<Section> practised = now.at(dogId).inTraining();
-        List<Closed> closedNow = now.dogs().get(dog).closed();
-        List<Section> closed = closedNow.stream().map(Closed::section).toList();
+        MayBegin may = now.dogs().get(dog).may();
         List<Section> sections = now.dogs().get(dog).order().stream()
-                .filter(section -> training && practised.contains(section)
-                        || (scope == Scope.WHOLE
-                                ? !practised.contains(section) && !closed.contains(section)
-                                : Sure.at(now.plan().of(dog), section).get(0)))
+                .filter(section -> switch (scope) {
+                    case TODAY ->
+                        may.brushing(section).isEmpty()
+                                && Sure.at(now.plan().of(dog), section).get(0);
+                    case WHOLE -> may.brushing(section).isEmpty();
+                    case TOLD -> may.closedAt(section).isEmpty();
+                })
                 .toList();
-        Routine proposed =
-                picture.routine(training ? inOneSitting(picture, now.dogs().get(dog), sections) : sections);
+        Routine proposed = picture.routine(sections);
         Routine routine = order.map(proposed::inOrder).orElse(proposed);
         Training inTraining = Training.of(
                 picture.trust(),
                 picture.kit().brushed().stream()
-                        .filter(section -> !closed.contains(section))
+                        .filter(section -> may.keptFrom(section).isEmpty())
                         .toList());
         return new RoutineAnswer(
                 RoutineView.of(routine),
@@ -126,18 +129,12 @@ record RoutineController(DogLoader dogs, Plans plans) implements ViewProbe {
                                 picture.trust().at(section).orElseThrow()))
                         .toList(),
                 now.dogs().get(dog).races(),
-                closedNow.stream().map(ClosedView::of).toList(),
+                now.dogs().get(dog).closed().stream().map(ClosedView::of).toList(),
+                may.brushing(),
+                may.childsPlaces(),
                 inTraining.why(),
                 now.dogs().get(dog).sitting().map(Sitting::why),
                 picture.forecast().season());
-    }
-
-    /** Where the dog is still in training nothing is brushed beyond what it can sit through. */
-    private static List<Section> inOneSitting(Picture picture, PlannedDog member, List<Section> sections) {
-        List<RoutinePlace> places = picture.routine(sections).places();
-        return member.sitting().map(sitting -> sitting.fitting(places)).orElse(places).stream()
-                .map(RoutinePlace::section)
-                .toList();
     }
 
     private static List<Wait> waits(PlanToday now, int dog, List<Section> taken) {
@@ -159,7 +156,7 @@ record RoutineController(DogLoader dogs, Plans plans) implements ViewProbe {
 
     @Override
     public void dog(long dogId) {
-        routine(dogId, Scope.WHOLE, Optional.empty(), Optional.empty(), true);
-        routine(dogId, Scope.TODAY, Optional.empty(), Optional.empty(), false);
+        routine(dogId, Scope.WHOLE, Optional.empty(), Optional.empty());
+        routine(dogId, Scope.TODAY, Optional.empty(), Optional.empty());
     }
 }

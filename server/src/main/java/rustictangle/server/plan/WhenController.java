@@ -18,8 +18,10 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
+import rustictangle.core.Refused;
 import rustictangle.core.Sure;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.CareJob;
 import rustictangle.core.log.LastCombed;
 import rustictangle.core.log.Limits;
 import rustictangle.core.log.Log;
@@ -31,6 +33,7 @@ import rustictangle.core.plan.PlanToday;
 import rustictangle.core.plan.PlannedDog;
 import rustictangle.core.plan.Race;
 import rustictangle.core.rhythm.Closed;
+import rustictangle.core.rhythm.ClosedJob;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.rhythm.Forecast;
 import rustictangle.core.rhythm.Learned;
@@ -48,7 +51,8 @@ record WhenController(DogLoader dogs, Plans plans, Logs logs, Clock clock) imple
      * @param season  what the shedding season asks for; absent when nothing just now
      * @param learned what this dog's own checks taught, the surest and largest first
      * @param races   between trust and tangle, of the places in training, the ones that are lost first
-     * @param closed  places that a vet or a groomer must see first
+     * @param closed  places that somebody must see first
+     * @param closedJobs jobs at the table that are closed until somebody has looked
      * @param past    when a comb last went to the skin everywhere, as far as the owner remembers; absent: nobody said
      * @param askPast whether it matters, and nobody said
      */
@@ -59,6 +63,7 @@ record WhenController(DogLoader dogs, Plans plans, Logs logs, Clock clock) imple
             List<Learned> learned,
             List<Race> races,
             List<ClosedView> closed,
+            List<ClosedView.ClosedJobView> closedJobs,
             Optional<LastCombed> past,
             boolean askPast) {}
 
@@ -89,6 +94,7 @@ record WhenController(DogLoader dogs, Plans plans, Logs logs, Clock clock) imple
                 forecast.learned(),
                 member.races(),
                 member.closed().stream().map(ClosedView::of).toList(),
+                ClosedView.jobs(member.may().jobs().values()),
                 StatedCombing.of(log).lastCombed(),
                 askPast(forecast, log));
     }
@@ -121,15 +127,52 @@ record WhenController(DogLoader dogs, Plans plans, Logs logs, Clock clock) imple
     /** The vet or the groomer has looked at a place that was closed: it is open again, with what they said. */
     @PutMapping("/api/dogs/{dogId}/closed/{section}/seen")
     ScheduleView seen(@PathVariable long dogId, @PathVariable Section section, @Valid @RequestBody LookedForm form) {
+        return seen(
+                dogId,
+                form,
+                new SeenBy(section, form.who(), form.words().strip()),
+                Closed.of(logs.of(dogId), LocalDate.now(clock)).stream()
+                        .filter(place -> place.section() == section)
+                        .map(Closed::who)
+                        .toList());
+    }
+
+    /** The same of the whole dog, and of every job at the table. */
+    @PutMapping("/api/dogs/{dogId}/closed/seen")
+    ScheduleView seenEverywhere(@PathVariable long dogId, @Valid @RequestBody LookedForm form) {
+        return seen(
+                dogId,
+                form,
+                new SeenBy(Optional.empty(), form.who(), form.words().strip(), Optional.empty()),
+                Closed.of(logs.of(dogId), LocalDate.now(clock)).stream()
+                        .map(Closed::who)
+                        .toList());
+    }
+
+    /** The same of a job at the table. */
+    @PutMapping("/api/dogs/{dogId}/closed-jobs/{job}/seen")
+    ScheduleView seenJob(@PathVariable long dogId, @PathVariable CareJob job, @Valid @RequestBody LookedForm form) {
+        return seen(
+                dogId,
+                form,
+                new SeenBy(Optional.empty(), form.who(), form.words().strip(), Optional.of(job)),
+                ClosedJob.of(logs.of(dogId), LocalDate.now(clock)).stream()
+                        .filter(closing -> closing.job() == job)
+                        .map(ClosedJob::who)
+                        .toList());
+    }
+
+    /** @param must who must look; none: it is open already */
+    private ScheduleView seen(long dogId, LookedForm form, SeenBy said, List<SeenBy.Who> must) {
         dogs.get(dogId);
-        LocalDate today = LocalDate.now(clock);
-        boolean closed = Closed.of(logs.of(dogId), today).stream().anyMatch(place -> place.section() == section);
-        if (closed) {
-            logs.say(
-                    UUID.randomUUID(),
-                    dogId,
-                    today,
-                    new SeenBy(section, form.who(), form.words().strip()));
+        if (!must.isEmpty() && must.stream().noneMatch(form.who()::opens)) {
+            throw new Refused(
+                    "who",
+                    "Before it is opened again it must be seen by "
+                            + must.get(0).label() + "; say so once they have.");
+        }
+        if (!must.isEmpty()) {
+            logs.say(UUID.randomUUID(), dogId, LocalDate.now(clock), said);
         }
         return when(dogId);
     }
@@ -143,7 +186,7 @@ record WhenController(DogLoader dogs, Plans plans, Logs logs, Clock clock) imple
                 dogId,
                 entry -> entry.day().equals(today)
                         && entry.as(SeenBy.class)
-                                .filter(seen -> seen.section() == section)
+                                .filter(seen -> seen.section().equals(Optional.of(section)))
                                 .isPresent());
         return when(dogId);
     }

@@ -27,16 +27,21 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.log.Limits;
 import rustictangle.core.log.SessionEvent;
 import rustictangle.core.log.Signal;
+import rustictangle.core.log.Warning;
 import rustictangle.core.routine.RoutinePlace;
 import rustictangle.core.session.Afterwards;
 import rustictangle.core.session.SessionLog;
+import rustictangle.core.trust.MayBegin;
+import rustictangle.core.trust.Practice;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.frame.ScreenFacts;
+import rustictangle.server.trust.Doors;
+import rustictangle.server.trust.TrustLoader;
 
 @RestController
 @RequestMapping("/api/dogs/{dogId}/sessions")
-record SessionController(SessionService service, SessionViews views, DogLoader dogs, Clock clock)
+record SessionController(SessionService service, SessionViews views, DogLoader dogs, TrustLoader trusts, Clock clock)
         implements ScreenFacts {
 
     /** @param sections in the order in which they will be done */
@@ -54,6 +59,11 @@ record SessionController(SessionService service, SessionViews views, DogLoader d
     @ResponseStatus(HttpStatus.CREATED)
     SessionView begin(@PathVariable long dogId, @Valid @RequestBody SessionForm form) {
         KnownDog known = dogs.get(dogId);
+        if (!service.has(form.id())) {
+            MayBegin may = trusts.may(known);
+            Doors.refuse(may.brushing());
+            form.sections().forEach(section -> Doors.refuse("sections", section.label(), may.brushing(section)));
+        }
         service.begin(form.id(), dogId, views.planned(known, form.sections()));
         return get(dogId, form.id());
     }
@@ -77,8 +87,21 @@ record SessionController(SessionService service, SessionViews views, DogLoader d
                 && !known.coat().at(knot.section()).kind().brushed()) {
             throw new Refused("section", "Nothing is brushed there; mark a place with hair that is.");
         }
+        if (!service.has(form.id())) {
+            refuse(trusts.may(known), event);
+        }
         SessionLog after = service.record(dogId, sessionId, form.id(), event);
         return views.view(known, after);
+    }
+
+    /** What goes on with hands on the dog asks once more; what is told of it is heard. */
+    private static void refuse(MayBegin may, SessionEvent event) {
+        if (event instanceof SessionEvent.Started || event instanceof SessionEvent.Resumed) {
+            Doors.refuse(may.brushing());
+        }
+        if (event instanceof SessionEvent.KnotFelt knot) {
+            Doors.refuse("section", knot.section().label(), may.brushing(knot.section()));
+        }
     }
 
     /**
@@ -87,13 +110,20 @@ record SessionController(SessionService service, SessionViews views, DogLoader d
      * @param day     on which it was, today or at most {@link #TOLD_DAYS} before
      * @param proved  whether the comb went through; without it, it counts half
      * @param minutes that it took; absent: nobody looked
+     * @param warned  that the dog growled, snapped or bit; absent: it did not
      */
     record AfterwardsForm(
             @NotNull(message = "Give it an id of its own.") UUID id,
             @NotNull(message = "Say on which day, such as 2026-05-14.") LocalDate day,
             boolean proved,
             Optional<Integer> minutes,
-            @NotEmpty(message = "Paint at least one place.") List<@Valid @NotNull PaintedForm> places) {}
+            @NotEmpty(message = "Paint at least one place.") List<@Valid @NotNull PaintedForm> places,
+            Optional<@Valid WarnedForm> warned) {}
+
+    /** @param sections where hands were; none: nowhere in particular */
+    record WarnedForm(
+            @NotNull(message = "Say where; none: nowhere in particular.") List<@NotNull Section> sections,
+            @NotNull(message = "Say what the dog did.") Warning warning) {}
 
     /**
      * @param tangles that came out, 0 to 99
@@ -124,9 +154,14 @@ record SessionController(SessionService service, SessionViews views, DogLoader d
                                 place.section(), place.tangles(), place.mat(), place.signal()))
                         .toList(),
                 form.proved(),
-                form.minutes().map(minutes -> 60 * minutes));
+                form.minutes().map(minutes -> 60 * minutes),
+                form.warned().map(did -> new SessionEvent.Warned(did.sections(), did.warning())));
         List<Section> painted =
                 told.places().stream().map(Afterwards.AnsweredPlace::section).toList();
+        if (!service.has(form.id())) {
+            MayBegin may = trusts.may(known);
+            painted.forEach(section -> Doors.refuse("places", section.label(), may.closedAt(section)));
+        }
         List<RoutinePlace> how = views.how(known, painted);
         service.tell(
                 form.id(),
@@ -155,6 +190,6 @@ record SessionController(SessionService service, SessionViews views, DogLoader d
 
     @Override
     public Map<String, Object> facts() {
-        return Map.of("toldDaysLater", TOLD_DAYS);
+        return Map.of("toldDaysLater", TOLD_DAYS, "noesToEnd", Practice.NOES_TO_END);
     }
 }

@@ -133,6 +133,11 @@ public class SessionService implements ViewProbe {
         }
     }
 
+    /** Whether this was said already: a repeat is answered as the first time. */
+    boolean has(UUID id) {
+        return logs.has(id);
+    }
+
     SessionLog get(long dogId, UUID sessionId) {
         List<Entry> entries = logs.ofSession(dogId, sessionId);
         if (entries.isEmpty()) {

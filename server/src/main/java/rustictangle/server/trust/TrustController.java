@@ -184,13 +184,18 @@ record TrustController(
     PracticeView practice(
             @PathVariable long dogId, @RequestParam Subject subject, @RequestParam Optional<Section> section) {
         KnownDog known = dogs.get(dogId);
-        return PracticeView.of(Practice.of(known.dog(), trusts.of(known), new Spot(subject, section)));
+        return PracticeView.of(
+                Practice.of(known.dog(), trusts.of(known), new Spot(subject, section), trusts.may(known)));
     }
 
     @PostMapping("/practice-trials")
     PracticeView answer(@PathVariable long dogId, @Valid @RequestBody PracticeAnswer answer) {
-        dogs.get(dogId);
+        KnownDog known = dogs.get(dogId);
         Spot spot = new Spot(answer.subject(), Optional.ofNullable(answer.section()));
+        // A no is heard whatever was said before; anything else would go on where hands are off.
+        if (!answer.signal().isNo() && !logs.has(answer.id())) {
+            Doors.refuse(trusts.may(known).practice(spot));
+        }
         logs.say(
                 answer.id(),
                 dogId,

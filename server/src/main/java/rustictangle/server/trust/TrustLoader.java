@@ -13,6 +13,7 @@ import rustictangle.core.log.Log;
 import rustictangle.core.log.Subject;
 import rustictangle.core.log.ToolKind;
 import rustictangle.core.rhythm.Forecast;
+import rustictangle.core.trust.MayBegin;
 import rustictangle.core.trust.Practice;
 import rustictangle.core.trust.Trial;
 import rustictangle.core.trust.Trust;
@@ -64,7 +65,17 @@ public class TrustLoader {
                 now -> now.morning.trust.after(now.answers));
     }
 
-    private record ForPractice(Dog dog, Trust trust, Forecast forecast, Set<Subject> owned) {}
+    /** What may be begun with it now: asked at every door. */
+    public MayBegin may(KnownDog known) {
+        return MayBegin.of(
+                known.dog(),
+                of(known),
+                logs.of(known.id()),
+                kits.approach(known.id()).hand(),
+                LocalDate.now(clock));
+    }
+
+    private record ForPractice(Dog dog, Trust trust, Forecast forecast, Set<Subject> owned, MayBegin may) {}
 
     private record Practices(List<Practice> today) {}
 
@@ -72,16 +83,21 @@ public class TrustLoader {
         return made.of(
                         Practices.class,
                         known.id(),
-                        new ForPractice(known.dog(), of(known), forecasts.of(known), owned()),
+                        new ForPractice(known.dog(), of(known), forecasts.of(known), owned(), may(known)),
                         TrustLoader::practices)
                 .today;
     }
 
     private static Practices practices(ForPractice facts) {
-        return new Practices(Practice.today(facts.dog, facts.trust, facts.owned, section -> facts.forecast
-                .at(section)
-                .map(outlook -> (outlook.mats(AHEAD_DAYS) - outlook.mats(0)) / AHEAD_DAYS)
-                .orElse(0.0)));
+        return new Practices(Practice.today(
+                facts.dog,
+                facts.trust,
+                facts.owned,
+                section -> facts.forecast
+                        .at(section)
+                        .map(outlook -> (outlook.mats(AHEAD_DAYS) - outlook.mats(0)) / AHEAD_DAYS)
+                        .orElse(0.0),
+                facts.may));
     }
 
     /** What of the drawer a dog has to get used to. */

@@ -21,8 +21,10 @@ import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.Limits;
 import rustictangle.core.rhythm.Closed;
+import rustictangle.core.rhythm.ClosedJob;
 import rustictangle.core.rhythm.Forecast;
 import rustictangle.core.rhythm.Mat;
+import rustictangle.core.rhythm.PastWarning;
 import rustictangle.core.rhythm.SectionRhythm;
 import rustictangle.core.visit.HandOver;
 import rustictangle.server.coat.DogLoader;
@@ -49,7 +51,9 @@ record HandOverController(
     /**
      * @param next   when it is for; absent: nobody said
      * @param likely where a mat is likely by now, though none was found
-     * @param closed where a vet or a groomer must look first
+     * @param closed where somebody must look first
+     * @param jobs   that are closed until somebody has looked
+     * @param warned that it growled, snapped or bit in the last year, the newest first
      * @param helps  what helps it along
      * @param heed   health, age and skin
      * @param talk   the honest words when mats remain; none when there are none
@@ -62,6 +66,8 @@ record HandOverController(
             List<Mat> mats,
             List<Section> likely,
             List<ClosedView> closed,
+            List<ClosedView.ClosedJobView> jobs,
+            List<PastWarning> warned,
             List<Reason> helps,
             List<Reason> heed,
             List<Reason> talk,
@@ -97,6 +103,8 @@ record HandOverController(
                 left,
                 forecast.matLikely(),
                 Closed.of(logs.of(dogId), today).stream().map(ClosedView::of).toList(),
+                ClosedView.jobs(ClosedJob.of(logs.of(dogId), today)),
+                PastWarning.of(logs.of(dogId), today),
                 HandOver.helps(known.dog()),
                 HandOver.heed(known.dog()),
                 HandOver.talk(known.coat(), left.size()),

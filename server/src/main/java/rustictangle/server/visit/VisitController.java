@@ -25,8 +25,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
 import rustictangle.core.Refused;
+import rustictangle.core.dog.Section;
 import rustictangle.core.log.CareJob;
 import rustictangle.core.log.Limits;
+import rustictangle.core.log.VisitScope;
 import rustictangle.core.log.Visited;
 import rustictangle.core.visit.GroomPrice;
 import rustictangle.core.visit.HandOver;
@@ -85,6 +87,8 @@ record VisitController(
             String found,
             boolean takeOver,
             Set<CareJob> care,
+            VisitScope scope,
+            Set<Section> places,
             Optional<Long> weeksSince) {}
 
     /**
@@ -92,6 +96,8 @@ record VisitController(
      * @param found           what the groomer found
      * @param care            what of the jobs at the table the groomer did; absent: nothing is said of that
      * @param takeOver        whether what was left becomes a reading of every region whose hair grows on
+     * @param scope           what of the dog was gone through; absent: all of it
+     * @param places          of single places; else absent
      */
     record VisitForm(
             @DecimalMin(value = HairForm.LEAST, message = HairForm.LIMITS)
@@ -105,7 +111,9 @@ record VisitController(
             @NotNull @Size(max = Limits.LONGEST_TEXT, message = "At most {max} characters; shorten it.") String remarks,
             @NotNull @Size(max = Limits.LONGEST_TEXT, message = "At most {max} characters; shorten it.") String found,
             boolean takeOver,
-            @Nullable Set<CareJob> care) {}
+            @Nullable Set<CareJob> care,
+            @Nullable VisitScope scope,
+            @Nullable Set<@NotNull Section> places) {}
 
     record PriceForm(
             @NotNull @DecimalMin(value = "0", message = "0 or more.") @DecimalMax(value = "1000000", message = MOST)
@@ -177,6 +185,8 @@ record VisitController(
                             visit.said().found(),
                             visit.said().tookOver(),
                             visit.said().care().orElse(Set.of()),
+                            visit.said().scope().orElse(VisitScope.FULL_GROOM),
+                            visit.said().places().orElse(Set.of()),
                             i + 1 < past.size()
                                     ? Optional.of(Math.round(ChronoUnit.DAYS.between(
                                                     past.get(i + 1).day(), visit.day())
@@ -204,7 +214,9 @@ record VisitController(
                         form.found().strip(),
                         form.takeOver() && form.leftMillimetres() != null,
                         Map.of(),
-                        Optional.ofNullable(form.care())));
+                        Optional.ofNullable(form.care()),
+                        Optional.ofNullable(form.scope()),
+                        Optional.ofNullable(form.places())));
         return visits(dogId);
     }
 

@@ -55,8 +55,7 @@ public class VisitService {
             Map<Region, Double> lengths = readings.lengths(known.id());
             known.coat().clippedRegions().forEach(region -> before.put(region, lengths.get(region)));
         }
-        Visited visit = new Visited(
-                said.left(), said.price(), said.remarks(), said.found(), said.tookOver(), before, said.care());
+        Visited visit = said.after(before);
         logs.say(UUID.randomUUID(), known.id(), day, visit);
         readings.follow(known.id(), visit);
     }

@@ -161,7 +161,7 @@ class CareTest extends ServerTest {
                 "{\"id\": \"%s\", \"subject\": \"NAIL_CLIPPERS\", \"warning\": \"SNAPPED\"}"
                         .formatted(UUID.randomUUID()));
         read("/api/dogs/" + dog + "/care")
-                .andExpect(jsonPath("$.inPeace.rule").value("trust.in-peace"))
+                .andExpect(jsonPath("$.inPeace.rule").value("trust.in-peace-warned"))
                 .andExpect(jsonPath("$.jobs[*].due", everyItem(is(false))));
         read("/api/today").andExpect(jsonPath("$.care[?(@.dogId == %d)]".formatted(dog), hasSize(0)));
     }

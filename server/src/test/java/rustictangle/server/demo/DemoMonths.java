@@ -46,6 +46,7 @@ import rustictangle.core.routine.RoutinePlace;
 import rustictangle.core.routine.SetUp;
 import rustictangle.core.routine.Sitting;
 import rustictangle.core.session.SessionLog;
+import rustictangle.core.trust.MayBegin;
 import rustictangle.core.trust.Practice;
 import rustictangle.core.trust.Trial;
 import rustictangle.core.trust.Trust;
@@ -141,10 +142,15 @@ final class DemoMonths {
             return;
         }
         Instant at = day.atTime(LocalTime.of(8, 10)).atZone(zone).toInstant();
-        List<Practice> today =
-                Practice.today(known.dog(), Trust.of(known.dog(), kit, trials, day), List.of(), section -> 1).stream()
-                        .filter(Practice::leadsToBrushing)
-                        .toList();
+        List<Practice> today = Practice.today(
+                        known.dog(),
+                        Trust.of(known.dog(), kit, trials, day),
+                        List.of(),
+                        section -> 1,
+                        MayBegin.ANYTHING)
+                .stream()
+                .filter(Practice::leadsToBrushing)
+                .toList();
         for (Practice practice : today) {
             practise(practice, day, at.plusSeconds(120L * today.indexOf(practice)));
         }

@@ -18,6 +18,7 @@ import rustictangle.core.log.Bathed;
 import rustictangle.core.log.BegunLower;
 import rustictangle.core.log.CareJob;
 import rustictangle.core.log.CareOutcome;
+import rustictangle.core.log.CareWarned;
 import rustictangle.core.log.Cared;
 import rustictangle.core.log.Catch;
 import rustictangle.core.log.ClawResult;
@@ -67,6 +68,7 @@ import rustictangle.core.log.ToolFault;
 import rustictangle.core.log.ToolKind;
 import rustictangle.core.log.ToolLookedOver;
 import rustictangle.core.log.ToolReplaced;
+import rustictangle.core.log.VisitScope;
 import rustictangle.core.log.Visited;
 import rustictangle.core.log.Warning;
 import rustictangle.core.log.Weighed;
@@ -165,6 +167,18 @@ class SaidJsonTest extends ServerTest {
                 {
                     "{\"type\":\"SEEN_BY\",\"section\":\"BACK\",\"who\":\"VET\",\"words\":\"Salve.\"}",
                     new SeenBy(BACK, SeenBy.Who.VET, "Salve.")
+                },
+                {
+                    "{\"type\":\"SEEN_BY\",\"who\":\"TRAINER\",\"words\":\"\",\"job\":\"NAILS\"}",
+                    new SeenBy(Optional.empty(), SeenBy.Who.TRAINER, "", Optional.of(CareJob.NAILS))
+                },
+                {
+                    "{\"type\":\"CARE_WARNED\",\"job\":\"NAILS\",\"sections\":[\"HIND_FOOT_LEFT\"],\"warning\":\"SNAPPED\"}",
+                    new CareWarned(CareJob.NAILS, List.of(Section.HIND_FOOT_LEFT), Warning.SNAPPED)
+                },
+                {
+                    "{\"type\":\"VISITED\",\"remarks\":\"\",\"found\":\"\",\"tookOver\":false,\"before\":{},\"scope\":\"PLACES\",\"places\":[\"BACK\"]}",
+                    Visited.only(VisitScope.PLACES, Set.of(BACK))
                 },
                 {"{\"type\":\"PAST_TOLD\",\"lastCombed\":\"SOME_WEEKS\"}", new PastTold(LastCombed.SOME_WEEKS)},
                 {

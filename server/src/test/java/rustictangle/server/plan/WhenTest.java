@@ -94,8 +94,8 @@ class WhenTest extends ServerTest {
         read(dog + "/hand-over").andExpect(jsonPath("$.closed[*].section", hasItem(ARMPIT)));
 
         seen("{\"who\": \"GROOMER\", \"words\": \"Looks sore.\"}")
-                .andExpect(status().isOk())
-                .andExpect(jsonPath("$.closed", hasSize(1)));
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.fields[0].message", containsString("the vet")));
         for (String bad :
                 List.of("{\"words\": \"fine\"}", "{\"who\": \"VET\", \"words\": \"%s\"}".formatted("x".repeat(2001)))) {
             seen(bad).andExpect(status().isBadRequest());

@@ -157,14 +157,14 @@ class BesideTheDogTest extends ServerTest {
         event(
                 first,
                 "CAUGHT",
-                at("ARMPIT_LEFT") + ", \"found\": {\"skin\": \"SOUND\", \"lump\": \"OVER_20_MM\", "
+                at("ARMPIT_LEFT") + ", \"found\": {\"skin\": \"SOUND\", \"lump\": \"UP_TO_10_MM\", "
                         + "\"beneath\": \"FREE\", \"spread\": \"ONE\"}");
         post(first + "/events", done(UUID.randomUUID(), "ARMPIT_LEFT", "MAT_LEFT", 1, "RELAXED"));
         daysPass(2);
         String mats = "/api/dogs/" + dog + "/mats";
         read(mats)
                 .andExpect(jsonPath("$[0].section").value("ARMPIT_LEFT"))
-                .andExpect(jsonPath("$[0].found.lump").value("OVER_20_MM"));
+                .andExpect(jsonPath("$[0].found.lump").value("UP_TO_10_MM"));
         String second = beginSession(dog, "ARMPIT_LEFT");
         read(second).andExpect(jsonPath("$.mats", hasSize(1)));
         post(second + "/events", done(UUID.randomUUID(), "ARMPIT_LEFT", "TANGLES_CLEARED", 2, "RELAXED"));

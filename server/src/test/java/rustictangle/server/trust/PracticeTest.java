@@ -67,13 +67,17 @@ class PracticeTest extends ServerTest {
                 .andExpect(jsonPath("$.why.rule").value("routine.in-training"))
                 .andExpect(jsonPath("$.routine.order").value("GENTLEST_FIRST"))
                 .andExpect(jsonPath("$.routine.places[*].section", not(hasItem("ARMPIT_LEFT"))));
-        read(routine + "?training=true").andExpect(jsonPath("$.routine.places[*].section", hasItem("ARMPIT_LEFT")));
+        read(routine + "?scope=WHOLE").andExpect(jsonPath("$.routine.places", hasSize(0)));
         read("/api/home").andExpect(jsonPath("$.dogs[?(@.id == %d)].known.inTraining".formatted(dog), hasItem(1)));
         read(routine + "?minutes=20").andExpect(jsonPath("$.routine.places[*].section", not(hasItem("ARMPIT_LEFT"))));
         read("/api/home")
                 .andExpect(
                         jsonPath("$.dogs[?(@.id == %d)].known.inPeace.rule".formatted(dog), hasItem("trust.in-peace")))
                 .andExpect(jsonPath("$.dogs[?(@.id == %d)].known.dueCount".formatted(dog), hasItem(0)));
+        daysPass(1);
+        read(routine + "?scope=WHOLE")
+                .andExpect(jsonPath("$.routine.places[*].section", hasItem("BACK")))
+                .andExpect(jsonPath("$.routine.places[*].section", not(hasItem("ARMPIT_LEFT"))));
     }
 
     @Test
@@ -87,7 +91,7 @@ class PracticeTest extends ServerTest {
                     {"id": "%s", "subject": "SLICKER", "section": "BACK", "warning": "GROWLED"}
                     """
                                     .formatted(id))
-                    .andExpect(jsonPath("$.enough.rule").value("trust.in-peace"))
+                    .andExpect(jsonPath("$.enough.rule").value("trust.in-peace-warned"))
                     .andExpect(jsonPath("$.standing.rungNumber").value(1));
         }
         read("/api/dogs/" + dog + "/when")
