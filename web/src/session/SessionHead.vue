@@ -128,8 +128,11 @@ progress {
   .voice {
     min-height: 48px;
     min-width: 72px;
-    padding: 2px 10px;
-    white-space: nowrap;
+    padding: 2px 8px;
+  }
+  .growl {
+    max-width: 88px;
+    line-height: 1.15;
   }
   header {
     gap: 0 10px;
