@@ -2,10 +2,8 @@ package rustictangle.core.trust;
 
 import java.time.LocalDate;
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
@@ -24,7 +22,7 @@ import rustictangle.core.rhythm.ClosedJob;
  * @param child      whether the hand that brushes is a child's
  * @param closed     for the gravest reason
  * @param jobs       that are closed
- * @param inTraining where it is practised, not brushed
+ * @param trust      where it is practised, not brushed; empty: nowhere
  */
 public record MayBegin(
         Peace peace,
@@ -32,16 +30,15 @@ public record MayBegin(
         Optional<Reason> notAChild,
         Map<Section, Closed> closed,
         Map<CareJob, ClosedJob> jobs,
-        Set<Section> inTraining) {
+        Optional<Trust> trust) {
 
     /** Nothing was said that forbids anything. */
     public static final MayBegin ANYTHING =
-            new MayBegin(Peace.NONE, false, Optional.empty(), Map.of(), Map.of(), Set.of());
+            new MayBegin(Peace.NONE, false, Optional.empty(), Map.of(), Map.of(), Optional.empty());
 
     public MayBegin {
         closed = Map.copyOf(closed);
         jobs = Map.copyOf(jobs);
-        inTraining = Set.copyOf(inTraining);
     }
 
     /** @param hand that holds the brush */
@@ -60,7 +57,7 @@ public record MayBegin(
                 child ? notAChild(dog, trust, warned) : Optional.empty(),
                 closed,
                 jobs,
-                Set.copyOf(trust.notReady(EnumSet.allOf(Section.class))));
+                Optional.of(trust));
     }
 
     private static Optional<Reason> notAChild(Dog dog, Trust trust, boolean warned) {
@@ -87,7 +84,7 @@ public record MayBegin(
     public Optional<Reason> brushing(Section section) {
         return brushing()
                 .or(() -> keptFrom(section))
-                .or(() -> inTraining.contains(section)
+                .or(() -> trust.filter(standing -> !standing.readyAt(section)).isPresent()
                         ? Optional.of(new Reason(
                                 "trust.not-ready",
                                 "The dog does not accept real brushing here yet: it is practised, not brushed. If you must hold "
