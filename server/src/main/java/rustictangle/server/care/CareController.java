@@ -94,10 +94,6 @@ record CareController(DogLoader dogs, CareViews views, CareStore store, Logs log
     @PostMapping("/done")
     DogCare done(@PathVariable long dogId, @Valid @RequestBody CaredForm form) {
         KnownDog known = dogs.get(dogId);
-        // What was found, and that it was left, is heard whatever was said before.
-        if (form.outcome().settles() && !logs.has(form.id())) {
-            views.refuseClosed(known, form.job());
-        }
         logs.say(
                 form.id(),
                 dogId,
@@ -107,7 +103,13 @@ record CareController(DogLoader dogs, CareViews views, CareStore store, Logs log
                         form.outcome(),
                         Optional.ofNullable(form.signal()),
                         form.words().strip(),
-                        with(form)));
+                        with(form)),
+                () -> {
+                    // What was found, and that it was left, is heard whatever was said before.
+                    if (form.outcome().settles()) {
+                        views.refuseClosed(known, form.job());
+                    }
+                });
         return care(dogId);
     }
 

@@ -96,11 +96,12 @@ record ClawController(DogLoader dogs, CareLoader care, CareViews views, CareStor
     @PostMapping
     ClawsView touched(@PathVariable long dogId, @Valid @RequestBody ClawForm form) {
         KnownDog known = dogs.get(dogId);
-        // A claw that bleeds is heard whatever was said before.
-        if (form.result() == ClawResult.DONE && !logs.has(form.id())) {
-            views.refuseClosed(known, CareJob.NAILS);
-        }
-        logs.say(form.id(), dogId, LocalDate.now(clock), new ClawTouched(form.paw(), form.toe(), form.result()));
+        logs.say(form.id(), dogId, LocalDate.now(clock), new ClawTouched(form.paw(), form.toe(), form.result()), () -> {
+            // A claw that bleeds is heard whatever was said before.
+            if (form.result() == ClawResult.DONE) {
+                views.refuseClosed(known, CareJob.NAILS);
+            }
+        });
         return claws(dogId);
     }
 

@@ -222,6 +222,20 @@ public class Logs implements ViewProbe, ScreenFacts {
         say(id, Optional.of(dogId), day, said);
     }
 
+    /**
+     * The same of what may be refused. It is asked once the turn to write has come, so that it is judged by what really
+     * stands; a repeat is not asked again.
+     *
+     * @param allowed throws {@link rustictangle.core.Refused} where it may not be said
+     */
+    @Transactional
+    public void say(UUID id, long dogId, LocalDate day, Said said, Runnable allowed) {
+        if (store.find(id).isEmpty()) {
+            allowed.run();
+            say(id, Optional.of(dogId), day, said);
+        }
+    }
+
     /** Says something of no dog, now. */
     @Transactional
     public void sayOfHousehold(LocalDate day, Said said) {

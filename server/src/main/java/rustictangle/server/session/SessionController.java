@@ -59,12 +59,11 @@ record SessionController(SessionService service, SessionViews views, DogLoader d
     @ResponseStatus(HttpStatus.CREATED)
     SessionView begin(@PathVariable long dogId, @Valid @RequestBody SessionForm form) {
         KnownDog known = dogs.get(dogId);
-        if (!service.has(form.id())) {
+        service.begin(form.id(), dogId, views.planned(known, form.sections()), () -> {
             MayBegin may = trusts.may(known);
             Doors.refuse(may.brushing());
             form.sections().forEach(section -> Doors.refuse("sections", section.label(), may.brushing(section)));
-        }
-        service.begin(form.id(), dogId, views.planned(known, form.sections()));
+        });
         return get(dogId, form.id());
     }
 
@@ -87,20 +86,17 @@ record SessionController(SessionService service, SessionViews views, DogLoader d
                 && !known.coat().at(knot.section()).kind().brushed()) {
             throw new Refused("section", "Nothing is brushed there; mark a place with hair that is.");
         }
-        if (!service.has(form.id())) {
-            refuse(trusts.may(known), event);
-        }
-        SessionLog after = service.record(dogId, sessionId, form.id(), event);
+        SessionLog after = service.record(dogId, sessionId, form.id(), event, () -> refuse(known, event));
         return views.view(known, after);
     }
 
     /** What goes on with hands on the dog asks once more; what is told of it is heard. */
-    private static void refuse(MayBegin may, SessionEvent event) {
+    private void refuse(KnownDog known, SessionEvent event) {
         if (event instanceof SessionEvent.Started || event instanceof SessionEvent.Resumed) {
-            Doors.refuse(may.brushing());
+            Doors.refuse(trusts.may(known).brushing());
         }
         if (event instanceof SessionEvent.KnotFelt knot) {
-            Doors.refuse("section", knot.section().label(), may.brushing(knot.section()));
+            Doors.refuse("section", knot.section().label(), trusts.may(known).brushing(knot.section()));
         }
     }
 
@@ -158,10 +154,6 @@ record SessionController(SessionService service, SessionViews views, DogLoader d
                 form.warned().map(did -> new SessionEvent.Warned(did.sections(), did.warning())));
         List<Section> painted =
                 told.places().stream().map(Afterwards.AnsweredPlace::section).toList();
-        if (!service.has(form.id())) {
-            MayBegin may = trusts.may(known);
-            painted.forEach(section -> Doors.refuse("places", section.label(), may.closedAt(section)));
-        }
         List<RoutinePlace> how = views.how(known, painted);
         service.tell(
                 form.id(),
@@ -169,7 +161,11 @@ record SessionController(SessionService service, SessionViews views, DogLoader d
                 form.day(),
                 told,
                 views.planned(known, how.stream().map(RoutinePlace::section).toList()),
-                how);
+                how,
+                () -> {
+                    MayBegin may = trusts.may(known);
+                    painted.forEach(section -> Doors.refuse("places", section.label(), may.closedAt(section)));
+                });
         return get(dogId, form.id());
     }
 

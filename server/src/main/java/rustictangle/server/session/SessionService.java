@@ -37,13 +37,18 @@ public class SessionService implements ViewProbe {
         this.transactions = transactions;
     }
 
-    /** Begins a session. A repeat with the same id changes nothing. */
+    /**
+     * Begins a session. A repeat with the same id changes nothing.
+     *
+     * @param allowed refuses it where it may not be begun; asked once the turn to write has come
+     */
     @Transactional
-    public void begin(UUID id, long dogId, SessionBegun begun) {
+    public void begin(UUID id, long dogId, SessionBegun begun, Runnable allowed) {
         Session.planned(begun.steps());
         if (logs.has(id)) {
             return;
         }
+        allowed.run();
         if (SessionLog.open(logs.of(dogId)).isPresent()) {
             throw new Refused("A session of this dog is already going on: go on with it or end "
                     + "it before beginning another.");
@@ -60,14 +65,16 @@ public class SessionService implements ViewProbe {
      *
      * <p>What stands is read once the turn to write has come, so that the core judges what really stands.
      *
+     * @param allowed refuses it where it may not go on
      * @return the session after it
      */
-    public SessionLog record(long dogId, UUID sessionId, UUID entryId, SessionEvent event) {
+    public SessionLog record(long dogId, UUID sessionId, UUID entryId, SessionEvent event, Runnable allowed) {
         return transactions.execute(status -> {
             SessionLog before = get(dogId, sessionId);
             if (before.has(entryId) || logs.has(entryId)) {
                 return before;
             }
+            allowed.run();
             Entry entry = before.next(entryId, clock.instant(), clock.getZone(), event);
             SessionLog after = before.with(List.of(entry));
             boolean reopened = before.endedAt().isPresent() && after.endedAt().isEmpty();
@@ -82,14 +89,23 @@ public class SessionService implements ViewProbe {
     /**
      * Tells a brushing that was done without the session. A repeat with the same id changes nothing.
      *
-     * @param day on which it was done, not after today
+     * @param day     on which it was done, not after today
+     * @param allowed refuses it where nobody has any business
      */
     @Transactional
-    public void tell(UUID id, long dogId, LocalDate day, Afterwards told, SessionBegun begun, List<RoutinePlace> how) {
+    public void tell(
+            UUID id,
+            long dogId,
+            LocalDate day,
+            Afterwards told,
+            SessionBegun begun,
+            List<RoutinePlace> how,
+            Runnable allowed) {
         Session.planned(begun.steps());
         if (logs.has(id)) {
             return;
         }
+        allowed.run();
         if (SessionLog.open(logs.of(dogId)).isPresent()) {
             throw new Refused("A session of this dog is going on: say it there, or end it first.");
         }
@@ -131,11 +147,6 @@ public class SessionService implements ViewProbe {
                             Optional.empty(),
                             new SessionNoted(note.strip())));
         }
-    }
-
-    /** Whether this was said already: a repeat is answered as the first time. */
-    boolean has(UUID id) {
-        return logs.has(id);
     }
 
     SessionLog get(long dogId, UUID sessionId) {

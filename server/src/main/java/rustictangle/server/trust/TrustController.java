@@ -192,15 +192,17 @@ record TrustController(
     PracticeView answer(@PathVariable long dogId, @Valid @RequestBody PracticeAnswer answer) {
         KnownDog known = dogs.get(dogId);
         Spot spot = new Spot(answer.subject(), Optional.ofNullable(answer.section()));
-        // A no is heard whatever was said before; anything else would go on where hands are off.
-        if (!answer.signal().isNo() && !logs.has(answer.id())) {
-            Doors.refuse(trusts.may(known).practice(spot));
-        }
         logs.say(
                 answer.id(),
                 dogId,
                 LocalDate.now(clock),
-                new Practised(Optional.of(spot.subject()), spot.section(), answer.signal()));
+                new Practised(Optional.of(spot.subject()), spot.section(), answer.signal()),
+                () -> {
+                    // A no is heard whatever was said before; anything else would go on where hands are off.
+                    if (!answer.signal().isNo()) {
+                        Doors.refuse(trusts.may(known).practice(spot));
+                    }
+                });
         return practice(dogId, spot.subject(), spot.section());
     }
 
