@@ -25,6 +25,7 @@ import rustictangle.core.log.Log;
 import rustictangle.core.log.SessionBegun;
 import rustictangle.core.log.SessionEvent.SectionDone;
 import rustictangle.core.log.SessionEvent.StepDone;
+import rustictangle.core.log.SessionEvent.Undone;
 import rustictangle.core.log.Signal;
 import rustictangle.core.log.ToolKind;
 import rustictangle.core.rhythm.CombCheck;
@@ -102,6 +103,26 @@ class AfterwardsTest {
         assertThrows(
                 Refused.class, () -> new Afterwards(List.of(back, back), true, Optional.empty(), Optional.empty()));
         assertThrows(Refused.class, () -> new Afterwards(List.of(back), true, Optional.of(151 * 60), Optional.empty()));
+    }
+
+    /** Fetching dog and things is counted once a stroke was done: what was taken back, or ended before, takes no time. */
+    @Test
+    void aBrushingThatWasTakenBackTakesNothingFromTheDay() {
+        Instant midnight = DAY.atStartOfDay().toInstant(ZoneOffset.UTC);
+        List<Entry> kept = told(true, Optional.of(600));
+        assertEquals(1, SessionLog.workedToday(Log.of(kept, midnight)));
+        assertEquals(0, SessionLog.workedToday(Log.of(kept.subList(0, 1), midnight)), "begun, and no stroke yet");
+        List<Entry> undone = new ArrayList<>(kept);
+        for (int i = kept.size() - 1; i > 0; i--) {
+            undone.add(new Entry(
+                    UUID.randomUUID(),
+                    AT.plusSeconds(undone.size()),
+                    DAY,
+                    kept.get(0).session(),
+                    Optional.of(kept.get(i).id()),
+                    new Undone()));
+        }
+        assertEquals(0, SessionLog.workedToday(Log.of(undone, midnight)));
     }
 
     private static List<Entry> told(boolean proved, Optional<Integer> seconds) {
