@@ -119,7 +119,9 @@ const handsOn = computed(
       />
       <slot v-else />
       <template #foot>
-        <KeyButton k="u" :disabled="!canBack || run.table.saving.value" @press="$emit('back')">Back one</KeyButton>
+        <KeyButton k="u" :disabled="(!canBack && !run.says.value) || run.table.saving.value" @press="$emit('back')"
+          >Back one</KeyButton
+        >
         <template v-if="!run.end.value && !run.says.value">
           <slot name="foot" />
           <KeyButton v-if="!toTheVet" k="m" :disabled="run.table.saving.value" @press="run.finish('FOR_THE_VET')"

@@ -33,6 +33,7 @@ export function useJob(dogId: number, job: CareJob) {
   }
   /** What the dog says while hands are on it. */
   const says = ref<'NO' | 'WARNED'>()
+  const warnings = ref(0)
   const warning = ref<{ what: Warning; where: Section[] }>()
   /** A no: hands off, and asked once more; a second one, or fear, ends it for today. */
   function no(signal: Signal) {
@@ -53,6 +54,7 @@ export function useJob(dogId: number, job: CareJob) {
   }
   function tellWarning(what: Warning, where: Section[]) {
     warning.value = { what, where }
+    warnings.value++
     table.warned(what, where)
   }
   function took(signal: Signal) {
@@ -96,8 +98,11 @@ export function useJob(dogId: number, job: CareJob) {
     /** One back from the end, or one step; false: it is at its beginning. */
     back(): boolean {
       if (says.value) {
-        table.undo()
+        // A warning that was told more closely is several entries: none of them stays.
+        const entries = says.value === 'WARNED' ? warnings.value : 1
+        for (let i = 0; i < entries; i++) table.undo()
         if (says.value === 'NO') noes.value--
+        warnings.value = 0
         warning.value = undefined
         says.value = undefined
         return true
