@@ -8,9 +8,18 @@ afterEach(() => shown.unmount())
 const gate = (way: string, more: object = {}) => {
   shown = show(BathGate, {
     dogId: 2,
+    lumps: [],
+    names: {},
     busy: false,
     view: {
-      gate: { way, why: { rule: 'care.bath-gate', text: 'Because of {20 mm}.' }, first: [], mats: [], ...more },
+      gate: {
+        way,
+        why: { rule: 'care.bath-gate', text: 'Because of {20 mm}.' },
+        first: [],
+        search: [],
+        mats: [],
+        ...more,
+      },
       tubMinutes: 12,
       dryMinutes: 30,
       dryer: 'TOWEL',
@@ -39,5 +48,23 @@ it('leads to the brushing of what it needs first', () => {
   expect(shown.text()).toContain('these 2 places')
   press(' ')
   expect(shown.emitted()).toMatchObject({ brush: [[['BELLY', 'REAR']]] })
+  expect(shown.emitted('begin')).toBeUndefined()
+})
+
+it('lets fingers stand for the comb, and knows no other key into the water', () => {
+  gate('SEARCH_FIRST', { search: ['BELLY', 'BACK'] })
+  expect(shown.text()).toContain('No lump anywhere')
+  press(' ')
+  expect(shown.emitted('searched')).toHaveLength(1)
+  expect(shown.emitted('begin')).toBeUndefined()
+})
+
+it('leads to a rinse where the hair is too long for fingers, and to a vet only by words', () => {
+  gate('RINSE_ONLY')
+  press(' ')
+  expect(shown.emitted('rinse')).toHaveLength(1)
+  shown.unmount()
+  gate('VET')
+  press(' ')
   expect(shown.emitted('begin')).toBeUndefined()
 })

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { messageOf } from '@/api/client'
 import choices from '@/api/choices'
@@ -29,9 +29,18 @@ const kind = ref<BathKind>('WHOLE_DOG')
 const bath = useBath(props.dogId, kind)
 const begin = useBegin()
 const run = useJob(props.dogId, 'BATH')
-const { at, steps, table, end } = run
+const { at, table, end } = run
 
 const view = computed(() => bath.data.value)
+const steps = computed(() => view.value?.steps ?? [])
+// A dog that still learns to be bathed is washed only where it is dirty, with water.
+watch(
+  () => run.learning.value,
+  (learning) => learning && (kind.value = 'RINSE'),
+)
+/** Where the fingers felt a lump. */
+const lumps = ref<Section[]>([])
+const searching = computed(() => view.value?.gate.way === 'SEARCH_FIRST')
 /** Why it does not wait for what the dog still learns. */
 const owed = computed(() => [run.view.value?.why].find((why) => why?.rule === 'care.owed'))
 const begun = ref(false)
@@ -49,6 +58,8 @@ const next = computed(
   () => places.value.find((place) => place.dry === undefined) ?? places.value.find((place) => place.dry === false),
 )
 const FELT = {
+  search: { fill: 'rgba(var(--v-theme-heather), 0.35)', says: 'to be felt' },
+  lump: { fill: 'rgb(var(--v-theme-heather))', mat: 'UP_TO_20_MM', says: 'a lump' },
   none: { fill: 'rgba(var(--v-theme-slate), 0.25)', says: 'not felt yet' },
   dry: { fill: 'rgba(var(--v-theme-secondary), 0.55)', says: 'dry to the skin' },
   damp: { fill: 'rgb(var(--v-theme-slate))', says: 'still damp' },
@@ -61,13 +72,33 @@ const paint = computed<Partial<Record<Section, Paint>>>(() =>
           FELT[place.dry === undefined ? 'none' : place.dry ? 'dry' : 'damp'],
         ]),
       )
-    : Object.fromEntries(
-        [...(view.value?.gate.first ?? []), ...(view.value?.gate.mats ?? [])].map((section) => [
+    : Object.fromEntries([
+        ...[...(view.value?.gate.first ?? []), ...(view.value?.gate.mats ?? [])].map((section) => [
           section,
           { fill: 'rgba(var(--v-theme-primary), 0.4)', says: 'comb it first' },
         ]),
-      ),
+        ...(view.value?.gate.search ?? []).map((section) => [
+          section,
+          FELT[lumps.value.includes(section) ? 'lump' : 'search'],
+        ]),
+      ]),
 )
+
+function lump(section: Section) {
+  if (!searching.value || !view.value!.gate.search.includes(section)) return
+  lumps.value = lumps.value.includes(section)
+    ? lumps.value.filter((other) => other !== section)
+    : [...lumps.value, section]
+}
+function searched() {
+  table.searched(view.value!.gate.search, lumps.value)
+  lumps.value = []
+}
+/** The gate as it is now, not as it was when the page was opened. */
+async function goIn() {
+  const now = await bath.refetch()
+  if ((now.data ?? view.value)?.gate.way === 'BATHE') begun.value = true
+}
 
 function waterOff() {
   table.bathed(kind.value)
@@ -93,6 +124,8 @@ function back() {
     bathed.value = false
   } else begun.value = false
 }
+/** Water alone is no bath: nothing more is asked. */
+const rinsed = computed(() => damp.value?.bath === 'RINSE')
 const lineBrush = () => router.push(`/dogs/${props.dogId}/routine`)
 </script>
 
@@ -101,6 +134,7 @@ const lineBrush = () => router.push(`/dogs/${props.dogId}/routine`)
     :run="run"
     :title="damp ? 'Drying to the skin' : 'Bath'"
     :at="at"
+    :all="{ title: 'It is dirty', hint: 'rinsed or bathed, as far as may be' }"
     :of="begun && !damp ? steps.length : undefined"
     :going="!!damp"
     :can-back="begun || felt.size > 0 || bathed || !!end"
@@ -119,20 +153,30 @@ const lineBrush = () => router.push(`/dogs/${props.dogId}/routine`)
       @next="at < steps.length - 1 ? at++ : waterOff()"
     />
     <section v-else class="side">
-      <CoatMap :names="names" :dog="drawn" :paint="paint" :selected="damp && next ? [next.section] : []" still />
+      <CoatMap
+        :names="names"
+        :dog="drawn"
+        :paint="paint"
+        :selected="damp && next ? [next.section] : []"
+        :class="{ unmarked: !Object.keys(paint).length }"
+        :still="!searching || !!damp"
+        @choose="lump"
+      />
       <FeelDry
         v-if="damp && next"
         :place="names[next.section] ?? ''"
         :again="next.dry === false"
         :minutes="minutes(60 * view!.dryMinutes)"
         :warning="damp.warning"
+        :heed="view!.heed"
         :saving="table.saving.value"
         @felt="feel"
       />
       <div v-else-if="damp" class="dry">
         <h1>Dry to the skin everywhere</h1>
         <p>Hair is softest and easiest now: brush it line by line, comb following.</p>
-        <KeyButton k="space" pedal="on" class="big" :disabled="table.saving.value" @press="run.finish('DONE')"
+        <router-link v-if="rinsed" class="big" to="/">Rinsed and dry</router-link>
+        <KeyButton v-else k="space" pedal="on" class="big" :disabled="table.saving.value" @press="run.finish('DONE')"
           >How did it take it?</KeyButton
         >
         <KeyButton k="b" class="other" @press="lineBrush">Line brush now</KeyButton>
@@ -153,8 +197,12 @@ const lineBrush = () => router.push(`/dogs/${props.dogId}/routine`)
         <BathGate
           :dog-id="dogId"
           :view="view!"
-          :busy="begin.isPending.value"
-          @begin="begun = true"
+          :lumps="lumps"
+          :names="names"
+          :busy="begin.isPending.value || table.saving.value"
+          @begin="goIn"
+          @searched="searched"
+          @rinse="kind = 'RINSE'"
           @brush="begin.mutate({ dogId, sections: $event })"
         />
       </div>
@@ -179,6 +227,7 @@ const lineBrush = () => router.push(`/dogs/${props.dogId}/routine`)
   align-items: center;
 }
 .dry {
+  min-width: 0;
   display: flex;
   flex-direction: column;
   gap: 14px;
@@ -208,8 +257,27 @@ p {
 }
 @media (max-width: 899px) {
   .side {
-    grid-template-columns: 1fr;
-    gap: 12px;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 8px;
+    align-content: start;
+  }
+  /* Nothing is marked on it then. */
+  .unmarked {
+    display: none;
+  }
+  .kinds {
+    display: grid;
+    grid-template-columns: repeat(3, 1fr);
+    gap: 6px;
+  }
+  .kinds button {
+    padding: 4px 8px;
+    border-radius: 14px;
+    text-align: center;
+    line-height: 1.15;
+  }
+  .kinds small {
+    display: none;
   }
 }
 </style>

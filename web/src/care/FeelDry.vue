@@ -5,7 +5,7 @@ import { useUnits } from '@/shell/useUnits'
 import StepName from './StepName.vue'
 
 /** One place that stays damp: is it dry to the skin? */
-defineProps<{ place: string; again: boolean; minutes: string; warning?: Reason; saving: boolean }>()
+defineProps<{ place: string; again: boolean; minutes: string; warning?: Reason; heed: Reason[]; saving: boolean }>()
 defineEmits<{ felt: [dry: boolean] }>()
 
 const { say } = useUnits()
@@ -18,7 +18,8 @@ const { say } = useUnits()
       :speak="`${place}: dry to the skin?`"
     />
     <h1 class="place">{{ place }}</h1>
-    <p>Cool or unheated air only, {{ minutes }} in all, the brush following. Watch for panting.</p>
+    <p v-for="one in heed" :key="one.rule" :data-rule="one.rule">{{ say(one.text) }}</p>
+    <p>{{ minutes }} in all.</p>
     <div class="two">
       <KeyButton k="space" pedal="on" class="big" :disabled="saving" @press="$emit('felt', true)"
         >Dry to the skin</KeyButton

@@ -32,6 +32,8 @@ const props = defineProps<{
   error?: Error | null
   waiting?: number
   refused?: string
+  /** What the whole of it is called where the dog still learns it; undefined: as it is. */
+  all?: { title: string; hint: string }
   /** Another ladder that would do, too. */
   other?: { subject: string; title: string }
 }>()
@@ -114,6 +116,7 @@ const handsOn = computed(
         :dog-id="run.dogId"
         :job="run.view.value!"
         :other="other"
+        :all="all"
         :whole-may-not="run.wholeMayNot.value"
         @whole="run.doWhole"
       />

@@ -10,6 +10,8 @@ defineProps<{
   dogId: number
   job: JobView
   other?: { subject: string; title: string }
+  /** What the whole of it is called where the dog still learns it; undefined: as it is. */
+  all?: { title: string; hint: string }
   /** Why only its next step is done; undefined: the whole of it may be. */
   wholeMayNot?: Reason
 }>()
@@ -27,7 +29,8 @@ const { say } = useUnits()
       <router-link class="big learn-it" :to="practicePath(dogId, job.standing!)">Practise this step</router-link>
       <p v-if="wholeMayNot" class="sub" :data-rule="wholeMayNot.rule">{{ say(wholeMayNot.text) }}</p>
       <KeyButton v-else k="w" class="other" @press="$emit('whole')"
-        ><b>The whole job</b><small>it takes it already, or nearly</small></KeyButton
+        ><b>{{ all?.title ?? 'The whole job' }}</b
+        ><small>{{ all?.hint ?? 'it takes it already, or nearly' }}</small></KeyButton
       >
     </div>
     <p v-if="other">

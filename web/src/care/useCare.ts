@@ -111,6 +111,12 @@ export function useAtTheTable(dogId: number, job: CareJob) {
     warned: (warning: Warning, sections: readonly Section[]) =>
       put('care/warnings', { job, warning, sections }, `${labelOf('CareJob', job)}: it ${labelOf('Warning', warning)}`),
     bathed: (kind: BathKind) => put('bath/bathed', { kind }, `a bath of ${labelOf('BathKind', kind)}`),
+    searched: (sections: readonly Section[], lumps: readonly Section[]) =>
+      put(
+        'bath/searched',
+        { sections, lumps },
+        `a finger search, ${lumps.length ? `lumps at ${lumps.length}` : 'no lump'}`,
+      ),
     felt: (section: Section, dry: boolean) =>
       put('bath/dryness', { section, dry }, `a place that is ${dry ? 'dry' : 'damp'}`),
     claw: (paw: Paw, toe: number, result: ClawResult) =>

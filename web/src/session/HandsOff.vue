@@ -2,7 +2,7 @@
 import KeyButton from '@/shell/KeyButton.vue'
 
 /** Hands off for a while, or for today: the one big button first, the other way beside it. */
-defineProps<{ first: string; other: string; otherKey: string; disabled: boolean }>()
+defineProps<{ first: string; other?: string; otherKey?: string; disabled: boolean }>()
 const emit = defineEmits<{ first: []; other: [] }>()
 </script>
 
@@ -10,7 +10,7 @@ const emit = defineEmits<{ first: []; other: [] }>()
   <div class="off">
     <p><slot /></p>
     <KeyButton k="space" pedal="on" class="next" :disabled="disabled" @press="emit('first')">{{ first }}</KeyButton>
-    <KeyButton :k="otherKey" pedal="back" class="plain" :disabled="disabled" @press="emit('other')">{{
+    <KeyButton v-if="other" :k="otherKey!" pedal="back" class="plain" :disabled="disabled" @press="emit('other')">{{
       other
     }}</KeyButton>
   </div>

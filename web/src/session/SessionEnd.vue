@@ -38,7 +38,7 @@ const paint = computed<Partial<Record<Section, Paint>>>(() =>
         : {
             fill: burrWash(s.burrs),
             burrs: s.burrs > 2 ? s.burrs : 0,
-            mat: matMark(props.view.mats.find((mat) => mat.section === s.section)),
+            mat: matMark(props.view.heed.mats.find((mat) => mat.section === s.section)),
           },
     ]),
   ),
@@ -87,7 +87,7 @@ const groups = computed(() =>
   })),
 )
 const matsElsewhere = computed(() =>
-  props.view.mats.filter((mat) => old.value || !closed.value.some((closing) => closing.section === mat.section)),
+  props.view.heed.mats.filter((mat) => old.value || !closed.value.some((closing) => closing.section === mat.section)),
 )
 function whenAgain(section: Section) {
   const due = dueOf(section)

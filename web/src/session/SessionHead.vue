@@ -131,17 +131,44 @@ progress {
     padding: 2px 8px;
   }
   .growl {
-    max-width: 88px;
+    max-width: 84px;
+    min-width: 0;
     line-height: 1.15;
   }
+  .voice {
+    min-width: 60px;
+  }
   header {
-    gap: 0 10px;
+    gap: 0 6px;
     flex-wrap: wrap;
     justify-content: space-between;
   }
   progress {
     flex: 1 1 100%;
     order: 1;
+  }
+}
+/* A phone that lies on its side: all in one line. */
+@media (max-height: 520px) and (min-width: 560px) and (max-width: 1023px) {
+  header {
+    flex-wrap: nowrap;
+  }
+  header > * {
+    order: 0;
+  }
+  .time {
+    flex: none;
+  }
+  progress {
+    flex: 1;
+    min-width: 40px;
+  }
+  .growl {
+    max-width: none;
+    min-height: 44px;
+  }
+  .voice {
+    min-height: 44px;
   }
 }
 </style>

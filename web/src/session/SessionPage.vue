@@ -18,6 +18,8 @@ import CatchTodo from './CatchTodo.vue'
 import ElseSheet from './ElseSheet.vue'
 import HairQuestion from './HairQuestion.vue'
 import HandsOff from './HandsOff.vue'
+import HeedFirst from './HeedFirst.vue'
+import { heedsOf } from './heeds'
 import MethodHelp from './MethodHelp.vue'
 import PlaceSheet from './PlaceSheet.vue'
 import ReactionPanel from './ReactionPanel.vue'
@@ -27,18 +29,19 @@ import StepCard from './StepCard.vue'
 import StepDrawing from './StepDrawing.vue'
 import VoiceBar from './VoiceBar.vue'
 import { sessionPaint } from './paint'
-import { script, wellDone } from './phrases'
+import { nameWithin, script, tooOf, wellDone } from './phrases'
 import { useHand } from './useHand'
 import { useSession } from './useSession'
 import { useStage } from './useStage'
 import { isQuiet } from '@/shell/useVoice'
 import { useWalk } from '@/shell/useWalk'
+import { matSize } from '@/rhythm/words'
 import { COUNTS } from './words'
 
 const props = defineProps<{ dogId: number; sessionId: string }>()
 
 const { names } = useSections()
-const { say } = useUnits()
+const { say, date } = useUnits()
 const dog = useDog(() => props.dogId)
 const drawn = useDrawnDog(() => props.dogId)
 const household = useHousehold()
@@ -60,6 +63,22 @@ const { stage, answer, goOn } = useStage(view, hand, record)
 const phase = computed(() => stage.value.at)
 const about = computed(() => ('section' in stage.value ? stage.value.section : places.value[0]?.section)!)
 
+const heeds = computed(() =>
+  view.value
+    ? heedsOf(view.value, say, (mat) => `on ${date(mat.since)}${mat.found ? `, ${say(matSize(mat.found))}` : ''}`)
+    : [],
+)
+/** Where somebody has looked, of the places with a warning. */
+const looked = ref(new Set<Section>())
+const closed = computed(() => heeds.value.filter((heed) => heed.what === 'CLOSED').map((heed) => heed.section))
+const too = computed(() =>
+  tooOf(
+    heeds.value
+      .filter((heed) => !looked.value.has(heed.section))
+      .map((heed) => nameWithin(names.value[heed.section] ?? '', label.value)),
+  ),
+)
+
 const now = useTimestamp({ interval: 30_000 })
 const still = computed(() => {
   const { quietFrom, quietTo } = household.data.value ?? {}
@@ -70,7 +89,7 @@ const walk = useWalk(
     places.value.length
       ? {
           key: step.value,
-          lines: script(label.value, places.value, names.value, prompt.value && say(prompt.value.text)),
+          lines: script(label.value, places.value, names.value, prompt.value && say(prompt.value.text), heeds.value),
         }
       : undefined,
   ),
@@ -98,6 +117,7 @@ watch(
 
 const paint = computed(() => (view.value ? sessionPaint(view.value) : {}))
 const heading = computed(() => {
+  if (view.value?.heed.mayNot) return 'Hands off for today'
   if (phase.value === 'before') return 'Before the first stroke'
   if (phase.value === 'paused') return 'Hands off'
   if (phase.value === 'work' && sittingOver.value) return 'Enough for one sitting'
@@ -114,8 +134,13 @@ const beside = computed(() => {
 
 function touched(section: Section) {
   if (phase.value === 'before') record({ type: 'KNOT_FELT', section })
-  else if (view.value?.hand.includes(section)) answer({ to: 'place', about: 'all', section })
+  else if (view.value?.hand.includes(section)) {
+    looked.value = new Set(looked.value).add(section)
+    answer({ to: 'place', about: 'all', section })
+  }
 }
+/** Hands stay off what is closed; the rest of the step goes on. */
+const leaveClosed = () => record({ type: 'STEP_SKIPPED', sections: closed.value })
 const later = () => record({ type: 'SECTION_POSTPONED', section: about.value })
 const skip = () => record({ type: 'SECTION_SKIPPED', section: about.value })
 const end = () => record({ type: 'STOPPED' })
@@ -224,8 +249,16 @@ useKeys((key) => {
         </template>
         <template v-else>
           <h1 ref="title" tabindex="-1">{{ heading }}</h1>
+          <HandsOff
+            v-if="view.heed.mayNot"
+            first="End here"
+            :disabled="busy"
+            :data-rule="view.heed.mayNot.rule"
+            @first="end"
+            >{{ say(view.heed.mayNot.text) }}</HandsOff
+          >
           <BeforeStart
-            v-if="phase === 'before'"
+            v-else-if="phase === 'before'"
             :session-id="sessionId"
             :preparation="view.preparation!"
             :knots="view.knots.map((s) => names[s] ?? '')"
@@ -254,11 +287,12 @@ useKeys((key) => {
             >{{ say(sittingOver.why.text) }} End on a good moment; the plan knows the rest.</HandsOff
           >
           <template v-else-if="phase === 'work'">
+            <HeedFirst :heeds="heeds" :names="names" :label="label" @place="touched" />
             <StepCard
-              :view="view"
               :names="names"
               :label="label"
               :places="places"
+              :heeds="heeds"
               :now="walk.line.value"
               @place="touched"
             />
@@ -272,8 +306,13 @@ useKeys((key) => {
                 @slower="walk.pace('slower')"
               />
               <div class="two">
-                <KeyButton k="space" pedal="on" class="next" :disabled="busy" @press="answer('RAN_FREE')">
-                  {{ wellDone(places) }}
+                <KeyButton v-if="closed.length" k="space" pedal="on" class="next" :disabled="busy" @press="leaveClosed">
+                  Leave {{ closed.length === 1 ? names[closed[0]!] : `these ${closed.length} places` }} in peace
+                </KeyButton>
+                <KeyButton v-else k="space" pedal="on" class="next" :disabled="busy" @press="answer('RAN_FREE')">
+                  <span
+                    >{{ wellDone(places) }}<small v-if="too">{{ too }}</small></span
+                  >
                 </KeyButton>
                 <KeyButton k="x" pedal="back" class="other" :disabled="busy" @press="answer({ to: 'else' })">
                   Something else
@@ -404,13 +443,17 @@ h1::first-letter {
   font-size: 1.5rem;
   max-width: 46ch;
 }
-/* However many places a step has, its answer is in sight. */
+/* After all that it answers: where that does not fit, the answer waits at its end. */
 .foot {
   margin-top: auto;
   padding: 10px 0 6px;
-  position: sticky;
-  bottom: 0;
-  background: rgb(var(--v-theme-background));
+}
+.next span {
+  display: inline-block;
+}
+.next small {
+  display: block;
+  font: 700 0.62em/1.15 var(--sans);
 }
 .two {
   display: grid;
@@ -455,18 +498,23 @@ h1::first-letter {
 }
 @media (max-width: 899px) {
   .bench {
-    grid-template: auto auto 1fr / 1fr;
+    grid-template: auto auto 1fr / minmax(0, 1fr);
     gap: 4px;
     padding: 8px 16px 12px;
     min-height: 100dvh;
   }
   aside {
-    max-width: 132px;
-    margin: 0 auto;
-    width: 100%;
+    display: grid;
+    grid-template-columns: 132px minmax(0, auto);
+    justify-content: center;
+    align-items: center;
+    gap: 14px;
   }
   .marking {
+    display: block;
+    width: 100%;
     max-width: 340px;
+    margin: 0 auto;
   }
   .looking aside {
     display: none;
@@ -495,6 +543,56 @@ h1::first-letter {
   .now :deep(.next) {
     min-height: 92px;
     font-size: 1.6rem;
+  }
+}
+/* A small phone. */
+@media (max-height: 700px) and (max-width: 559px) {
+  aside {
+    grid-template-columns: 84px minmax(0, auto);
+  }
+  h1 {
+    font-size: 1.5rem;
+    margin: 0 0 2px;
+  }
+  .now :deep(.next),
+  .other {
+    min-height: 68px;
+  }
+}
+/* A phone that lies on its side: the dog beside its step. */
+@media (max-height: 520px) and (min-width: 560px) and (max-width: 1023px) {
+  .bench {
+    grid-template: auto 1fr / 136px minmax(0, 1fr);
+    gap: 2px 18px;
+  }
+  aside {
+    grid-template-columns: 1fr;
+    align-self: start;
+    gap: 0;
+  }
+  .looking aside {
+    display: grid;
+  }
+  .marking {
+    margin: 0;
+  }
+  h1 {
+    font-size: 1.3rem;
+    line-height: 1.1;
+    margin: 0;
+  }
+  .foot {
+    padding: 4px 0 0;
+  }
+  .two {
+    margin-top: 0;
+  }
+  .now :deep(.next) {
+    min-height: 64px;
+    font-size: 1.4rem;
+  }
+  .other {
+    min-height: 64px;
   }
 }
 </style>

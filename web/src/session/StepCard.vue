@@ -1,29 +1,31 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Section, SessionView } from '@/api/types'
-import { useUnits } from '@/shell/useUnits'
+import type { Section } from '@/api/types'
+import type { Heed } from './heeds'
 import { nameWithin, toolLine, usualTools, type How } from './phrases'
-import { matSize } from '@/rhythm/words'
 
 /** The step in hand: its places from the first to the last, each a place to touch when something is the matter there. */
 const props = defineProps<{
-  view: SessionView
   names: Partial<Record<Section, string>>
   label: string
   places: readonly How[]
+  heeds: readonly Heed[]
   /** Where the voice is; absent: it does not lead. */
   now?: { place?: Section; layer?: number }
 }>()
 defineEmits<{ place: [section: Section] }>()
 
-const { say, date } = useUnits()
 const tools = computed(() => usualTools(props.places))
-const mat = (section: Section) => props.view.mats.find((left) => left.section === section)
+/** As few as any of them allows. */
+const strokes = computed(() => Math.min(...props.places.map((place) => place.strokesAtMost)))
 </script>
 
 <template>
   <div class="step" :class="{ led: now }">
-    <p class="tools">{{ tools }}</p>
+    <p class="tools">
+      {{ tools }}
+      <span class="strokes">At most {{ strokes }} {{ strokes === 1 ? 'stroke' : 'strokes' }} on a spot.</span>
+    </p>
     <ol>
       <li v-for="(place, i) in places" :key="place.section" :class="{ now: now?.place === place.section }">
         <button
@@ -40,17 +42,7 @@ const mat = (section: Section) => props.view.mats.find((left) => left.section ==
           <span v-if="toolLine(place) !== tools" class="hold own" :class="{ beside: !place.parted }">{{
             toolLine(place)
           }}</span>
-          <span v-if="view.knots.includes(place.section)" class="heed"
-            >You felt a knot here: fingers first, from the ends inward.</span
-          >
-          <span v-else-if="view.likely.includes(place.section) && !mat(place.section)" class="heed"
-            >A mat is likely here by now: fingers and mist first, then from the ends inward.</span
-          >
-          <span v-if="mat(place.section)" class="heed"
-            >A mat was left here on {{ date(mat(place.section)!.since)
-            }}{{ mat(place.section)!.found ? `, ${say(matSize(mat(place.section)!.found!))}` : '' }}. Look at it
-            first.</span
-          >
+          <span v-if="heeds.some((heed) => heed.section === place.section)" class="heed">Look here first.</span>
         </button>
       </li>
     </ol>
@@ -117,6 +109,15 @@ li.now button {
 .own {
   color: rgb(var(--v-theme-primary));
 }
+.strokes {
+  white-space: nowrap;
+}
+/* It stands beside the drawing there. */
+@media (min-width: 900px) {
+  .strokes {
+    display: none;
+  }
+}
 /* Where no layers are counted there is room beside the name. */
 .own.beside {
   grid-area: 1 / 2;
@@ -146,6 +147,37 @@ li.now button {
   .hold,
   .heed {
     font-size: 1.15rem;
+  }
+}
+@media (max-height: 700px) and (max-width: 559px) {
+  .tools,
+  .hold,
+  .heed {
+    font-size: 1.05rem;
+  }
+}
+@media (max-height: 520px) and (min-width: 560px) and (max-width: 1023px) {
+  ol {
+    grid-template-columns: repeat(auto-fit, minmax(200px, 1fr));
+  }
+  .step {
+    font-size: 1.15rem;
+  }
+  .tools,
+  .hold,
+  .heed {
+    font-size: 1.05rem;
+  }
+  .heed {
+    display: none;
+  }
+  .tools {
+    margin-bottom: 2px;
+  }
+  li button {
+    min-height: 48px;
+    align-content: start;
+    height: 100%;
   }
 }
 </style>

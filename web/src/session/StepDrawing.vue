@@ -20,7 +20,7 @@ const drawn = computed(
   <div class="drawing">
     <LayerSketch v-if="drawn.parted" :layers="drawn.layers" :done="(now?.layer ?? 1) - 1" class="sketch" />
     <p>
-      <template v-if="drawn.parted">Part it to the skin, layer by layer, from the bottom up. </template>
+      <span v-if="drawn.parted" class="how">Part it to the skin, layer by layer, from the bottom up. </span>
       <b>At most {{ drawn.strokesAtMost }} strokes on a spot.</b>
       <StrokeRhythm :strokes="drawn.strokesAtMost" />
     </p>
@@ -44,8 +44,26 @@ const drawn = computed(
 .drawing :deep(.rhythm) {
   margin-left: 0;
 }
+/* The words stand with the step there. */
 @media (max-width: 899px) {
   .drawing {
+    margin: 0;
+    gap: 10px;
+  }
+  .how,
+  b {
+    display: none;
+  }
+  .sketch {
+    flex-basis: 68px;
+  }
+  .drawing :deep(.rhythm) {
+    flex-direction: column;
+    gap: 2px;
+  }
+}
+@media (max-height: 700px) {
+  .sketch {
     display: none;
   }
 }

@@ -13,7 +13,7 @@ export function sessionPaint(view: SessionView): Partial<Record<Section, Paint>>
           : { fill: 'rgba(var(--v-theme-secondary), 0.55)', says: 'answered' }
     })
   }
-  view.mats.forEach((mat) => {
+  view.heed.mats.forEach((mat) => {
     paint[mat.section] = { ...paint[mat.section], mat: matMark(mat), says: 'a mat was left here' }
   })
   view.knots.forEach((section) => {

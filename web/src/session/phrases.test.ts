@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { proved, script, toolLine, wellDone, type How } from './phrases'
+import { proved, script, toolLine, tooOf, wellDone, type How } from './phrases'
 
 const how = (section: How['section'], more: object = {}) =>
   ({
@@ -38,6 +38,24 @@ it('says place, hold, tool and layers, then each next layer in the time it takes
   ])
   expect(lines.map((line) => line.wait)).toEqual([4, 20, 20, 20, 20, 80, 0])
   expect(lines.map((line) => line.layer)).toEqual([undefined, 1, 2, 3, 4, 1, undefined])
+})
+
+it('says what is to be heeded before all else, and again when the hands come there', () => {
+  const lines = script('x', [how('FRONT_FOOT_LEFT'), how('FRONT_LEG_LEFT')], NAMES, 'Listen.', [
+    { section: 'FRONT_LEG_LEFT', what: 'KNOT', says: 'you felt a knot here.' },
+  ]).map((line) => line.say)
+  expect(lines[0]).toBe('Heed first. Left front leg: you felt a knot here.')
+  expect(lines.find((line) => line.startsWith('Left front leg.'))).toContain('Look here first.')
+  expect(lines.find((line) => line.includes('Left front foot.'))).not.toContain('Look here first.')
+})
+
+it('names the places with a warning on the button until they were looked at', () => {
+  expect([[], ['armpit'], ['armpit', 'belly'], ['a', 'b', 'c']].map(tooOf)).toEqual([
+    '',
+    'the armpit, too?',
+    'the armpit and the belly, too?',
+    'all 3 marked places, too?',
+  ])
 })
 
 it('speaks of no comb where there is none', () => {

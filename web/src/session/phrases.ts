@@ -1,6 +1,7 @@
 import type { Section, SessionView } from '@/api/types'
 import { toolName } from '@/api/words'
 import type { Line } from '@/shell/useWalk'
+import type { Heed } from './heeds'
 
 export type How = SessionView['places'][number]['how']
 
@@ -42,6 +43,12 @@ export function wellDone(places: readonly How[]): string {
   return places.some((place) => place.done === 'BRUSHED') ? 'Done, feels free' : 'Done here'
 }
 
+/** What it asks besides, of places with a warning that nobody has looked at yet, by their names within the step. */
+export function tooOf(names: readonly string[]): string {
+  if (!names.length) return ''
+  return names.length > 2 ? `all ${names.length} marked places, too?` : `the ${names.join(' and the ')}, too?`
+}
+
 /** A line at a place, the hands' time at the owner's usual pace. */
 export interface PlaceLine extends Line {
   place?: Section
@@ -57,16 +64,26 @@ export function script(
   places: readonly How[],
   names: Partial<Record<Section, string>>,
   prompt?: string,
+  heeds: readonly Heed[] = [],
 ): PlaceLine[] {
-  const lines: PlaceLine[] = []
+  const lines: PlaceLine[] = heeds.map((heed) => ({
+    say: `Heed first. ${capital(names[heed.section] ?? '')}: ${heed.says}`,
+    wait: 2,
+  }))
   if (prompt) lines.push({ say: prompt, wait: 4 })
   places.forEach((place, i) => {
     const { section, layers } = place
     const name = capital(names[section] ?? '')
     const first = i === 0 && places.length > 1 ? `${capital(label)}. ${name}.` : `${name}.`
+    const heed = heeds.some((one) => one.section === section) ? ' Look here first.' : ''
     const count = place.parted ? ` ${layers.count} layers, from the bottom up.` : ''
     const each = (place.seconds * BRUSHING) / (place.parted ? layers.count : 1)
-    lines.push({ say: `${first} ${place.hold} ${toolLine(place)}${count}`, wait: each, place: section, layer: 1 })
+    lines.push({
+      say: `${first}${heed} ${place.hold} ${toolLine(place)}${count}`,
+      wait: each,
+      place: section,
+      layer: 1,
+    })
     for (let layer = 2; place.parted && layer <= layers.count; layer++) {
       lines.push({
         say: layer === 2 ? `${place.strokesAtMost === 2 ? 'Two' : 'Two or three'} strokes, next layer.` : 'Next layer.',

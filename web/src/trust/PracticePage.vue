@@ -37,6 +37,9 @@ const enough = computed(
   () => view.value?.enough ?? (left.value === 0 ? { rule: '', text: 'That was long enough.' } : undefined),
 )
 
+/** What stands between the coat and the water. */
+const atTheGate = computed(() => !!view.value?.wets && !!enough.value?.rule.startsWith('care.gate-'))
+
 /** Seconds left; it runs from the first answer on, or when asked to. Undefined: it has not begun. */
 const began = ref<number>()
 const now = useTimestamp({ interval: 500 })
@@ -121,12 +124,19 @@ const CIRCLE = 2 * Math.PI * 44
         <div aria-live="polite">
           <p class="quiet">Rung {{ view.standing.rungNumber }} of 10: {{ view.standing.rungLabel }}</p>
           <template v-if="enough && !telling">
-            <h1>Enough for today</h1>
+            <h1>{{ atTheGate ? 'Not into the water yet' : 'Enough for today' }}</h1>
             <p class="then" :data-rule="enough.rule">{{ say(enough.text) }}</p>
+            <p v-if="atTheGate" class="then">
+              <router-link :to="`/dogs/${dogId}/care/bath`">What to do first</router-link>
+            </p>
             <p class="then"><b>End with something easy:</b> {{ view.endWith }}</p>
           </template>
           <template v-else>
             <h1>{{ view.howTo }}</h1>
+            <p v-if="view.wets" class="caution">
+              This rung wets the coat. Feel it
+              <router-link :to="`/dogs/${dogId}/care/bath`">dry to the skin</router-link> afterwards, the same hour.
+            </p>
             <p class="then">{{ view.timing }} About {{ view.trials }} times. It is met when {{ view.standing.met }}.</p>
           </template>
         </div>

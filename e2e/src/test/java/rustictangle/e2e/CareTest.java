@@ -111,6 +111,43 @@ class CareTest extends Browsing {
         }
     }
 
+    /** An 11-week-old after a walk in the mud: water only, a warm room, no dryer that it does not know; and no bath. */
+    @Test
+    void aMuddyPuppyIsRinsedBeneathWithWaterOnlyAndItsBathIsStillToCome() throws Exception {
+        try (RunningApp app = RunningApp.anew(false)) {
+            addDog(app, "PUPPY", "CURLY");
+            Page page = phone();
+            page.navigate(app.url() + "dogs/1/care/bath");
+            button(page, "It is dirty").click();
+            assertThat(page.locator("[data-rule='care.gate-open']")).containsText("Water only");
+            Barriers.assertNone(page, "a rinse");
+            button(page, "The whole dog").click();
+            assertThat(page.locator("[data-rule='care.gate-search']")).isVisible();
+            page.setViewportSize(844, 390);
+            CoatMapView.point(page, "BELLY");
+            assertThat(page.getByText("A lump at belly")).isVisible();
+            CoatMapView.point(page, "BELLY");
+            button(page, "No lump anywhere").click();
+            assertThat(page.locator("[data-rule='care.gate-open']")).containsText("fingers found no lump");
+            button(page, "A rinse").click();
+            button(page, "Begin").click();
+            assertThat(heading(page, "Two towels")).isVisible();
+            assertThat(page.getByText("with shampoo")).hasCount(0);
+            page.keyboard().press("Space");
+            assertThat(heading(page, "No draught, and warm")).isVisible();
+            answer(page, "bathed", "w");
+            page.setViewportSize(390, 844);
+            assertThat(page.locator("[data-rule='care.dry-afar']")).isVisible();
+            while (heading(page, "Dry to the skin everywhere").count() == 0) {
+                answer(page, "dryness", "Space");
+            }
+            link(page, "Rinsed and dry").click();
+            page.navigate(app.url() + "dogs/1/care");
+            assertThat(link(page, "Bath")).containsText("in 6 days");
+            assertThat(link(page, "Bath")).not().containsText("done today");
+        }
+    }
+
     /** Without a drawer, without a coat that mats: what lies ready is said once, and a swim offers the same drying. */
     @Test
     void whatLiesReadyIsSaidOnceAndASwimIsDriedLikeABath() throws Exception {

@@ -239,6 +239,42 @@ class HandsFreeTest extends Browsing {
         assertEquals(now, spoken(page).size(), "and remembered");
     }
 
+    /** Nothing passes under the thumb: upright, on its side and on a laptop. */
+    @Test
+    void aKnotStandsAboveEverythingIsSaidFirstAndNamedOnTheButtonUntilItWasLookedAt() throws Exception {
+        Page page = phone();
+        page.addInitScript(VOICE);
+        page.clock().setFixedTime(NOON);
+        page.addInitScript("localStorage.voice ??= JSON.stringify({ on: true, pace: 400, volume: 0.8, voice: '' })");
+        SessionView session = open(page, 1, "FRONT_FOOT_LEFT", "FRONT_LEG_LEFT", "ARMPIT_LEFT", "CHEST");
+        CoatMapView.point(page, "ARMPIT_LEFT");
+        session.start();
+        page.waitForFunction("() => spoken.length > 0");
+        assertTrue(spoken(page).get(0).startsWith("Heed first. Left armpit: you felt a knot here"), spoken(page) + "");
+        page.keyboard().press("v");
+        Locator heed = button(page, "Armpit: you felt a knot here");
+        for (int[] size : new int[][] {{844, 390}, {1280, 800}, {360, 640}, {390, 844}}) {
+            page.setViewportSize(size[0], size[1]);
+            assertTrue(heed.boundingBox().y + heed.boundingBox().height < size[1], "in sight at " + size[0]);
+            assertTrue(heed.boundingBox().y < page.locator(".step").boundingBox().y, "first of all");
+            assertTrue(
+                    page.locator(".step").boundingBox().y
+                                    + page.locator(".step").boundingBox().height
+                            <= session.next().boundingBox().y + 1,
+                    "no place lies under the button at " + size[0]);
+            assertThat(page.getByText("At most 2 strokes on a spot.").locator("visible=true"))
+                    .isVisible();
+            assertThat(page.getByText("layers").locator("visible=true").first()).isVisible();
+        }
+        assertThat(session.next()).containsText("the armpit, too?");
+        Barriers.assertNone(page, "a step with a warning");
+        heed.click();
+        button(page, "Nothing: go on").click();
+        assertThat(session.next()).not().containsText("too?");
+        session.ranFree();
+        assertThat(session.place()).containsText("chest", ignoreCase());
+    }
+
     @Test
     void noVoiceOverAFrightenedDogAndOneTouchEndsItWhenItGrowls() throws Exception {
         Page page = phone();

@@ -42,6 +42,9 @@ public final class CareCaution {
                     new Reason(
                             "care.feet-vet",
                             "A seed that has gone in, a cut that gapes, a swelling, a limp: your vet."),
+                    new Reason(
+                            "care.bath-chills",
+                            "It chills quickly: cool air only for minutes at a time, with a dry towel and your warm hand between."),
                     new Reason("care.bath-slip", "Never a step away while it is in there, and never tied."),
                     new Reason(
                             "care.head-last",

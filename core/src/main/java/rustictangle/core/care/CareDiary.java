@@ -10,6 +10,7 @@ import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Stream;
+import rustictangle.core.log.BathKind;
 import rustictangle.core.log.Bathed;
 import rustictangle.core.log.CareJob;
 import rustictangle.core.log.CareOutcome;
@@ -75,7 +76,8 @@ public record CareDiary(Map<CareJob, NavigableMap<LocalDate, Done>> days, Map<Ca
                             .isPresent())
                     .map(job -> new Said(job, entry.day(), new Done(How.PRACTISED, false)));
         }
-        return Bathed.of(entry).isPresent()
+        // Water alone is no bath: its turn still comes.
+        return Bathed.of(entry).filter(BathKind::shampoo).isPresent()
                 ? Stream.of(new Said(CareJob.BATH, entry.day(), new Done(How.DONE, false)))
                 : entry.said() instanceof ClawTouched
                         ? Stream.of(new Said(CareJob.NAILS, entry.day(), new Done(How.PRACTISED, false)))

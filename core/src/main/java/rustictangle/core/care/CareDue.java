@@ -62,6 +62,7 @@ public record CareDue(
      * @param claws   of the dog
      * @param minutes that a bath takes, drying and line brushing included
      * @param owed    by when a bath is owed; empty: none is
+     * @param dry     why it is not bathed at home as things stand; empty: it may be, if it is combed first
      */
     public static List<CareDue> of(
             Dog dog,
@@ -71,6 +72,7 @@ public record CareDue(
             Claws claws,
             double minutes,
             Optional<LocalDate> owed,
+            Optional<Reason> dry,
             LocalDate today) {
         List<CareDue> all = new ArrayList<>();
         int newJobs = 0;
@@ -83,16 +85,21 @@ public record CareDue(
             Optional<LocalDate> worked = diary.lastWorked(job);
             Optional<LocalDate> last =
                     learning || job == CareJob.NAILS && claws.underWay() ? worked : done(job, diary, claws);
-            int days =
-                    learning ? Math.min(PRACTISED_EVERY, every) : job == CareJob.NAILS && claws.underWay() ? 1 : every;
+            // A puppy meets the tub and the water long before any bath is wanted.
+            boolean comesUp = every > 0 || learning && dog.isPuppy();
+            int days = learning ? stepEvery(every) : job == CareJob.NAILS && claws.underWay() ? 1 : every;
             LocalDate turn =
                     worked.isPresent() ? last.map(day -> day.plusDays(days)).orElse(today) : today.plusDays(newJobs);
-            newJobs += every == 0 || worked.isPresent() ? 0 : 1;
+            newJobs += !comesUp || worked.isPresent() ? 0 : 1;
             Optional<LocalDate> called = diary.calledFor(job)
                     .filter(day -> every > 0 && turn.isAfter(today) && !day.isBefore(today.minusDays(CALLED_DAYS)));
-            Optional<LocalDate> next = Stream.of(Optional.of(turn).filter(day -> every > 0), called, owes)
-                    .flatMap(Optional::stream)
-                    .min(Comparator.naturalOrder());
+            // The whole of it is not planned over what water would tighten; what it learns of it goes on.
+            Optional<Reason> waits = dry.filter(why -> job == CareJob.BATH && !learning);
+            Optional<LocalDate> next = waits.isPresent()
+                    ? Optional.empty()
+                    : Stream.of(Optional.of(turn).filter(day -> comesUp), called, owes)
+                            .flatMap(Optional::stream)
+                            .min(Comparator.naturalOrder());
             all.add(new CareDue(
                     job,
                     every,
@@ -105,9 +112,9 @@ public record CareDue(
                     standing,
                     worked.filter(today::equals).isPresent(),
                     owes.isPresent(),
-                    owes.map(CareDue::whyOwed)
+                    waits.or(() -> owes.map(CareDue::whyOwed))
                             .or(() -> called.map(day -> CareRules.of(job).askedFor(day)))
-                            .orElse(why(job, every, last, learning))));
+                            .orElse(why(job, comesUp ? Math.max(1, every) : 0, last, learning))));
         }
         return List.copyOf(all);
     }
@@ -149,7 +156,11 @@ public record CareDue(
 
     /** Days from one turn to the next as things stand, 1 or more; 0: only when it is wanted. */
     public int gap() {
-        return learning() ? Math.min(PRACTISED_EVERY, every) : every;
+        return learning() ? stepEvery(every) : every;
+    }
+
+    private static int stepEvery(int every) {
+        return every == 0 ? PRACTISED_EVERY : Math.min(PRACTISED_EVERY, every);
     }
 
     /** Whether the dog is still learning it: then the next step of its ladder is the job. */

@@ -1,13 +1,22 @@
 package rustictangle.core.care;
 
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.dog.BodySurface;
 import rustictangle.core.dog.Dog;
+import rustictangle.core.dog.LifeStage;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.BathKind;
+import rustictangle.core.log.ToolKind;
+import rustictangle.core.trust.Spot;
+import rustictangle.core.trust.Trust;
 
 /** How long it takes until it is dry to the skin, and where it stays damp. */
 public final class Drying {
@@ -15,6 +24,8 @@ public final class Drying {
     /** What dries it. */
     public enum With {
         TOWEL,
+        /** Towel and a warm room: its noise, or its air, is not learned yet. */
+        AIR_FROM_AFAR,
         HOUSEHOLD_DRYER,
         FORCED_AIR
     }
@@ -74,10 +85,52 @@ public final class Drying {
         return coat.regions().values().stream().allMatch(hair -> hair.kind() == CoatKind.SMOOTH);
     }
 
-    /** What is the fastest of these. */
-    public static With with(Collection<Supply> supplies, boolean forcedAir, Coat coat) {
-        return forcedAir
-                ? With.FORCED_AIR
-                : smooth(coat) && !supplies.contains(Supply.HOUSEHOLD_DRYER) ? With.TOWEL : With.HOUSEHOLD_DRYER;
+    /**
+     * What is the fastest of these that the dog accepts.
+     *
+     * @param learned whether it has learned a dryer; its noise is not used on a dog that has not
+     */
+    public static With with(Collection<Supply> supplies, boolean forcedAir, Coat coat, boolean learned) {
+        boolean dryer = forcedAir || supplies.contains(Supply.HOUSEHOLD_DRYER);
+        if (smooth(coat) && !(dryer && learned)) {
+            return With.TOWEL;
+        }
+        if (!learned) {
+            return With.AIR_FROM_AFAR;
+        }
+        return forcedAir ? With.FORCED_AIR : With.HOUSEHOLD_DRYER;
+    }
+
+    /** Whether the dog has learned a dryer anywhere on its body. */
+    public static boolean learned(Trust trust) {
+        return Stream.of(Section.values()).anyMatch(section -> trust.at(new Spot(ToolKind.DRYER, Optional.of(section)))
+                .rung()
+                .readyForBrushing());
+    }
+
+    /** What to heed while it is dried. Common practice, no published source. */
+    public static List<Reason> heed(Dog dog, Coat coat, With with) {
+        List<Reason> heed = new ArrayList<>();
+        if (with == With.AIR_FROM_AFAR) {
+            heed.add(new Reason(
+                    "care.dry-afar",
+                    "It has not learned the dryer: not on this bath. Towel, a warm room, and cool air from afar, as long "
+                            + "as it eats. The dryer has a ladder of its own, long before the next bath."));
+        }
+        if (CareStep.chills(dog)) {
+            heed.add(CareCaution.of("care.bath-chills"));
+        }
+        boolean overheats = dog.flatFace()
+                || dog.lifeStage() == LifeStage.ELDERLY
+                || coat.regions().values().stream().anyMatch(RegionCoat::undercoat);
+        heed.add(
+                overheats
+                        ? new Reason(
+                                "care.dry-overheats",
+                                "Cool or unheated air only: flat faces, thick coats and old dogs overheat. Watch for panting, "
+                                        + "and stop at it.")
+                        : new Reason(
+                                "care.dry-cool", "Cool or unheated air only, the brush following. Watch for panting."));
+        return List.copyOf(heed);
     }
 }

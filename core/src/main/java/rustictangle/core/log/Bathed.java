@@ -12,8 +12,11 @@ public record Bathed(BathKind kind) implements Said {
 
     /** How much was bathed, in whichever way that was said; empty: nothing was. */
     public static Optional<BathKind> of(Entry entry) {
-        return entry.as(Bathed.class).map(Bathed::kind).or(() -> entry.as(Happened.class)
-                .filter(happened -> happened.event() == LifeEvent.BATHED)
-                .map(happened -> BathKind.WHOLE_DOG));
+        return entry.as(Bathed.class)
+                .map(Bathed::kind)
+                .or(() -> entry.as(Practised.class).flatMap(Practised::wetted))
+                .or(() -> entry.as(Happened.class)
+                        .filter(happened -> happened.event() == LifeEvent.BATHED)
+                        .map(happened -> BathKind.WHOLE_DOG));
     }
 }

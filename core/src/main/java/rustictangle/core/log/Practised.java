@@ -9,14 +9,21 @@ import rustictangle.core.dog.Section;
  *
  * @param subject empty: the tool that leads at this section
  * @param section empty for a position
+ * @param wetted  how much of it got wet, as in a bath; empty: it stayed dry
  */
 @Lasts(value = Lasts.For.A_YEAR, answer = true)
-public record Practised(Optional<Subject> subject, Optional<Section> section, Signal signal) implements Said {
+public record Practised(Optional<Subject> subject, Optional<Section> section, Signal signal, Optional<BathKind> wetted)
+        implements Said {
 
     public Practised {
         Limits.refuseMissing("signal", signal);
         if (subject.isEmpty() && section.isEmpty()) {
             throw new Refused("subject", "Neither subject nor section is given; name at least one.");
         }
+    }
+
+    /** One that stayed dry. */
+    public Practised(Optional<Subject> subject, Optional<Section> section, Signal signal) {
+        this(subject, section, signal, Optional.empty());
     }
 }

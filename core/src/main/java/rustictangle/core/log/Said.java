@@ -17,6 +17,7 @@ public sealed interface Said
                 ToolLookedOver,
                 ToolReplaced,
                 ToolCleaned,
+                FingerSearched,
                 Cared,
                 CareWarned,
                 ClawTouched,

@@ -6,10 +6,13 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.Catch;
 import rustictangle.core.log.CombResult;
+import rustictangle.core.log.Entry;
+import rustictangle.core.log.FingerSearched;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.Moment;
 import rustictangle.core.log.SessionEvent.Caught;
@@ -30,18 +33,30 @@ public record Mat(Section section, LocalDate since, Optional<Catch> found) {
      */
     public record Look(Section section, Moment when, Optional<Catch> found, Optional<CombResult> comb) {}
 
-    /** What the comb met. */
-    private static final Log.Reading<Look> LOOKS = log -> log.stream()
-            .flatMap(entry -> Stream.concat(
-                    entry
-                            .as(Caught.class)
-                            .map(caught -> new Look(
-                                    caught.section(), entry.moment(), Optional.of(caught.found()), Optional.empty()))
-                            .stream(),
-                    entry.done().stream()
-                            .map(done -> new Look(
-                                    done.section(), entry.moment(), Optional.empty(), Optional.of(done.comb())))))
-            .toList();
+    /** What the comb met, and the fingers: a mat is a lump that they feel. */
+    private static final Log.Reading<Look> LOOKS =
+            log -> log.stream().flatMap(Mat::looks).toList();
+
+    private static Stream<Look> looks(Entry entry) {
+        return Stream.of(
+                        entry.as(Caught.class).stream()
+                                .map(caught -> new Look(
+                                        caught.section(),
+                                        entry.moment(),
+                                        Optional.of(caught.found()),
+                                        Optional.empty())),
+                        entry.done().stream().map(done -> ended(done.section(), entry, done.comb())),
+                        entry.as(FingerSearched.class).stream().flatMap(searched -> searched.sections().stream()
+                                .map(section -> ended(
+                                        section,
+                                        entry,
+                                        searched.lumps().contains(section) ? CombResult.MAT_LEFT : CombResult.GLIDES))))
+                .flatMap(Function.identity());
+    }
+
+    private static Look ended(Section section, Entry entry, CombResult comb) {
+        return new Look(section, entry.moment(), Optional.empty(), Optional.of(comb));
+    }
 
     /** Every mat still in: neither a comb nor a groomer has cleared it since. */
     public static List<Mat> stillIn(Log log, LocalDate today) {

@@ -34,7 +34,7 @@ public record OwedBath(Section section, LocalDate by, boolean waits, Reason why)
     private record Change(Moment when, Optional<Section> section, Optional<BathKind> washed) {
 
         boolean washes(Section gel) {
-            return washed.filter(kind -> kind.wets(gel)).isPresent();
+            return washed.filter(kind -> kind.shampoo() && kind.wets(gel)).isPresent();
         }
     }
 

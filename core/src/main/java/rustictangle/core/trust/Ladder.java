@@ -1,11 +1,16 @@
 package rustictangle.core.trust;
 
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
+import java.util.Optional;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import rustictangle.core.Sure;
 import rustictangle.core.Table;
+import rustictangle.core.log.BathKind;
 import rustictangle.core.log.Subject;
 
 /**
@@ -14,8 +19,9 @@ import rustictangle.core.log.Subject;
  * @param setUp before the first trial
  * @param slips what goes wrong most often
  * @param steps the lowest first
+ * @param wetting from which rung on how much of the coat gets wet; none: it stays dry
  */
-public record Ladder(String setUp, List<String> slips, List<Step> steps) {
+public record Ladder(String setUp, List<String> slips, List<Step> steps, NavigableMap<Integer, BathKind> wetting) {
 
     /**
      * One step.
@@ -31,6 +37,7 @@ public record Ladder(String setUp, List<String> slips, List<Step> steps) {
     public Ladder {
         slips = List.copyOf(slips);
         steps = List.copyOf(steps);
+        wetting = Collections.unmodifiableNavigableMap(new TreeMap<>(wetting));
         if (steps.size() != Rung.HIGHEST) {
             throw new IllegalArgumentException(
                     "ladders.txt: " + steps.size() + " rungs where \"" + setUp + "\", need " + Rung.HIGHEST);
@@ -57,7 +64,19 @@ public record Ladder(String setUp, List<String> slips, List<Step> steps) {
                 rows.stream()
                         .filter(row -> Character.isDigit(row.get(1).charAt(0)))
                         .map(row -> new Step(row.get(2), row.get(3), row.get(4)))
-                        .toList());
+                        .toList(),
+                rows.stream()
+                        .filter(row -> row.get(1).equals("wets"))
+                        .collect(Collectors.toMap(
+                                row -> Integer.valueOf(row.get(2)),
+                                row -> Table.constant(BathKind.class, row.get(3)),
+                                (first, second) -> second,
+                                TreeMap::new)));
+    }
+
+    /** How much of the coat gets wet on this rung; empty: it stays dry. */
+    public Optional<BathKind> wets(Rung rung) {
+        return Optional.ofNullable(wetting.floorEntry(rung.number())).map(Map.Entry::getValue);
     }
 
     private static List<String> of(List<List<String>> rows, String which) {

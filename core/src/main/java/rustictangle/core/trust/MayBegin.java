@@ -2,12 +2,16 @@ package rustictangle.core.trust;
 
 import java.time.LocalDate;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import rustictangle.core.Reason;
+import rustictangle.core.coat.Coat;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Hand;
+import rustictangle.core.kit.Kit;
+import rustictangle.core.log.BathKind;
 import rustictangle.core.log.CareJob;
 import rustictangle.core.log.Exercise;
 import rustictangle.core.log.Log;
@@ -23,6 +27,8 @@ import rustictangle.core.rhythm.ClosedJob;
  * @param closed     for the gravest reason
  * @param jobs       that are closed
  * @param trust      where it is practised, not brushed; empty: nowhere
+ * @param wettable   what is known of each place before it gets wet; none: nothing stands in the way
+ * @param comb       whether one lies in the drawer, to prove with
  */
 public record MayBegin(
         Peace peace,
@@ -30,19 +36,31 @@ public record MayBegin(
         Optional<Reason> notAChild,
         Map<Section, Closed> closed,
         Map<CareJob, ClosedJob> jobs,
-        Optional<Trust> trust) {
+        Optional<Trust> trust,
+        List<BathGate.GatePlace> wettable,
+        boolean comb,
+        LocalDate today) {
 
     /** Nothing was said that forbids anything. */
-    public static final MayBegin ANYTHING =
-            new MayBegin(Peace.NONE, false, Optional.empty(), Map.of(), Map.of(), Optional.empty());
+    public static final MayBegin ANYTHING = new MayBegin(
+            Peace.NONE,
+            false,
+            Optional.empty(),
+            Map.of(),
+            Map.of(),
+            Optional.empty(),
+            List.of(),
+            true,
+            LocalDate.EPOCH);
 
     public MayBegin {
         closed = Map.copyOf(closed);
         jobs = Map.copyOf(jobs);
+        wettable = List.copyOf(wettable);
     }
 
     /** @param hand that holds the brush */
-    public static MayBegin of(Dog dog, Trust trust, Log log, Hand hand, LocalDate today) {
+    public static MayBegin of(Dog dog, Coat coat, Kit kit, Trust trust, Log log, Hand hand, LocalDate today) {
         Map<Section, Closed> closed = new EnumMap<>(Section.class);
         Closed.of(log, today).forEach(place -> closed.putIfAbsent(place.section(), place));
         Map<CareJob, ClosedJob> jobs = new EnumMap<>(CareJob.class);
@@ -57,7 +75,10 @@ public record MayBegin(
                 child ? notAChild(dog, trust, warned) : Optional.empty(),
                 closed,
                 jobs,
-                Optional.of(trust));
+                Optional.of(trust),
+                BathGate.places(coat, log, trust, today),
+                kit.incomplete().isEmpty(),
+                today);
     }
 
     private static Optional<Reason> notAChild(Dog dog, Trust trust, boolean warned) {
@@ -130,7 +151,24 @@ public record MayBegin(
                         .flatMap(job -> Optional.ofNullable(jobs.get(job)))
                         .filter(job -> !job.practised())
                         .map(ClosedJob::why))
-                .or(() -> everywhere());
+                .or(() -> everywhere())
+                .or(() -> wets(spot).flatMap(kind -> gate(kind).shut()));
+    }
+
+    /** How much of the coat the rung of this ladder wets; empty: it stays dry. */
+    public Optional<BathKind> wets(Spot spot) {
+        return trust.flatMap(
+                standing -> Ladder.of(spot.subject()).wets(standing.at(spot).rung()));
+    }
+
+    /** What stands between the coat and the water, as it is now. */
+    public BathGate gate(BathKind kind) {
+        return BathGate.of(wettable, kind, comb, today);
+    }
+
+    /** Why it is not bathed now; empty: it may be. */
+    public Optional<Reason> bath(BathKind kind) {
+        return care(CareJob.BATH, false).or(() -> gate(kind).shut());
     }
 
     /** A bite at no place in particular closes every exercise, too. */

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -14,7 +15,9 @@ import java.util.stream.Collectors;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.BathKind;
 import rustictangle.core.log.Subject;
+import rustictangle.core.log.ToolKind;
 
 /**
  * One short practice.
@@ -24,6 +27,7 @@ import rustictangle.core.log.Subject;
  * @param treatKcal  what its treats may hold together, kcal; the rest of the day's allowance is left for brushing
  * @param endWith    something easy to end on, as an instruction
  * @param doneToday  whether this ladder was practised today already
+ * @param wets       how much of the coat gets wet on this rung; empty: it stays dry
  * @param enough     why it is enough for today; empty: it is not
  */
 public record Practice(
@@ -34,6 +38,7 @@ public record Practice(
         double treatKcal,
         String endWith,
         boolean doneToday,
+        Optional<BathKind> wets,
         Optional<Reason> enough,
         List<Reason> reasons) {
 
@@ -91,6 +96,7 @@ public record Practice(
                 allowance.treatKcal() * SHARE_OF_ALLOWANCE,
                 Ladder.of(spot.subject()).at(easier).howTo(),
                 trust.practisedToday(spot),
+                may.wets(spot),
                 may.practice(spot).or(() -> enough(trust, spot)),
                 reasons);
     }
@@ -111,7 +117,7 @@ public record Practice(
      * allows; now and then where it is ready and was not brushed for long; and what of the drawer and the positions is
      * least learned. Once it has had enough for today nothing is begun any more.
      *
-     * @param owned    what lies in the drawer
+     * @param owned    what lies in the drawer; a dryer's noise a puppy learns from the first weeks, whoever owns one
      * @param matsADay that form at a place while it is not brushed
      * @param may      what may be begun now
      * @return empty when there is nothing to practise
@@ -119,8 +125,12 @@ public record Practice(
     public static List<Practice> today(
             Dog dog, Trust trust, Collection<Subject> owned, ToDoubleFunction<Section> matsADay, MayBegin may) {
         Set<Spot> spots = new LinkedHashSet<>(brush(trust, matsADay, may));
+        Set<Subject> about = new HashSet<>(owned);
+        if (dog.isPuppy()) {
+            about.add(ToolKind.DRYER);
+        }
         Optional<Spot> first = spots.stream().findFirst().or(() -> easiest(trust));
-        first.flatMap(spot -> besides(trust, owned, spot)).ifPresent(spots::add);
+        first.flatMap(spot -> besides(trust, about, spot)).ifPresent(spots::add);
         boolean enough = trust.endedToday();
         return spots.stream()
                 .filter(spot -> trust.practisedToday(spot)
@@ -199,8 +209,8 @@ public record Practice(
                         ? Spot.at(subject, brush.section().orElseThrow())
                         : new Spot(subject, Optional.empty()))
                 .filter(spot -> !trust.at(spot).rung().readyForBrushing())
-                .min(Comparator.comparing((Spot spot) -> spot.subject().placeByPlace())
-                        .thenComparing(spot -> trust.at(spot).rung()));
+                .min(Comparator.comparing((Spot spot) -> trust.at(spot).rung())
+                        .thenComparing(spot -> spot.subject().placeByPlace()));
     }
 
     private static Optional<Reason> enough(Trust trust, Spot spot) {

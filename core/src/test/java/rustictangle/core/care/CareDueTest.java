@@ -10,9 +10,12 @@ import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import rustictangle.core.Dogs;
+import rustictangle.core.Reason;
 import rustictangle.core.care.Claws.DewClaws;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.dog.Dog;
+import rustictangle.core.dog.History;
+import rustictangle.core.dog.LifeStage;
 import rustictangle.core.log.CareJob;
 import rustictangle.core.log.CareOutcome;
 import rustictangle.core.log.Cared;
@@ -45,7 +48,15 @@ class CareDueTest {
         Trust trust = Trust.of(
                 DOG, Dogs.kit(DOG, Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 10))), log.read(Trial.ANSWERS), today);
         return CareDue.of(
-                DOG, trust, CareDiary.of(log), chosen, Claws.of(log, DewClaws.USUAL), 45, Optional.empty(), today);
+                DOG,
+                trust,
+                CareDiary.of(log),
+                chosen,
+                Claws.of(log, DewClaws.USUAL),
+                45,
+                Optional.empty(),
+                Optional.empty(),
+                today);
     }
 
     private static CareDue at(CareJob job, Log log, LocalDate today) {
@@ -197,11 +208,59 @@ class CareDueTest {
                 Claws.of(log, DewClaws.USUAL),
                 45,
                 Optional.of(TODAY.plusDays(2)),
+                Optional.empty(),
                 TODAY);
         CareDue bath = due.get(CareJob.BATH.ordinal());
         assertEquals(Optional.of(TODAY.plusDays(2)), bath.next());
         assertFalse(bath.learning(), "gel has to come out, however far the dog has learned to be bathed");
         assertEquals(45, bath.minutes());
+    }
+
+    /** The calendar and the reminders tell what the plan holds: no bath that the gate refuses. */
+    @Test
+    void noBathIsPlannedOverAMatNotEvenOneThatGelOwesAndTheReasonIsSaid() {
+        Log log = new Days().log();
+        Trust trust = Trust.of(DOG, Dogs.kit(DOG, Dogs.allOver(Dogs.fleece(60))), List.of(), TODAY);
+        Reason mat = new Reason("care.gate-mat", "A mat is in.");
+        CareDue bath = CareDue.of(
+                        DOG,
+                        trust,
+                        CareDiary.of(log),
+                        Map.of(CareJob.BATH, 7),
+                        Claws.of(log, DewClaws.USUAL),
+                        45,
+                        Optional.of(TODAY.plusDays(2)),
+                        Optional.of(mat),
+                        TODAY)
+                .get(CareJob.BATH.ordinal());
+        assertEquals(Optional.empty(), bath.next());
+        assertEquals(mat, bath.why());
+    }
+
+    @Test
+    void aPuppyIsOfferedTheStepsOfItsBathBeforeAnyBathIsWantedAndAGrownDogIsNot() {
+        for (LifeStage stage : LifeStage.values()) {
+            Dog dog = Dogs.with(stage, History.RAISED_HERE);
+            Trust trust = Trust.of(dog, Dogs.kit(dog, Dogs.allOver(Dogs.fleece(30))), List.of(), TODAY);
+            Log log = new Days()
+                    .on(
+                            TODAY.minusDays(3),
+                            new Practised(Optional.of(Exercise.BATHING), Optional.empty(), Signal.RELAXED))
+                    .log();
+            CareDue bath = CareDue.of(
+                            dog,
+                            trust,
+                            CareDiary.of(log),
+                            Map.of(),
+                            Claws.of(log, DewClaws.USUAL),
+                            45,
+                            Optional.empty(),
+                            Optional.of(new Reason("care.gate-beyond", "Not brushed yet.")),
+                            TODAY)
+                    .get(CareJob.BATH.ordinal());
+            assertEquals(stage == LifeStage.PUPPY, bath.due(TODAY), stage + ": " + bath.why());
+            assertTrue(bath.learning());
+        }
     }
 
     @Test

@@ -10,20 +10,25 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import rustictangle.core.Dogs;
 import rustictangle.core.Reason;
+import rustictangle.core.coat.Coat;
+import rustictangle.core.coat.CoatKind;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.History;
 import rustictangle.core.dog.LifeStage;
 import rustictangle.core.dog.Mass;
 import rustictangle.core.dog.Skin;
+import rustictangle.core.log.BathKind;
 import rustictangle.core.log.CareJob;
 
 /** What is done step by step: handbook 12 and 13, common practice, no published source. */
 class CareStepTest {
 
     private static final Dog GROWN = Dogs.adult(10);
+    private static final Coat FLEECE = Dogs.allOver(Dogs.fleece(60));
+    private static final Coat SMOOTH = Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 10));
 
     private static List<String> titles(CareJob job, Dog dog) {
-        return CareStep.of(job, dog, true).stream().map(CareStep::title).toList();
+        return CareStep.of(job, dog, FLEECE).stream().map(CareStep::title).toList();
     }
 
     @Test
@@ -32,7 +37,7 @@ class CareStepTest {
         assertTrue(bath.indexOf("The head last") > bath.indexOf("Rinse"));
         assertTrue(bath.indexOf("Rinse") > bath.indexOf("Soap the body"));
         assertEquals("Lay ready", bath.get(0));
-        assertFalse(CareStep.of(CareJob.BATH, GROWN, false).stream()
+        assertFalse(CareStep.of(CareJob.BATH, GROWN, SMOOTH).stream()
                 .anyMatch(step -> step.title().equals("Squeeze it out")));
     }
 
@@ -56,6 +61,10 @@ class CareStepTest {
         Set<String> shown = Set.of(CareJob.values()).stream()
                 .flatMap(job -> cautions(job).stream())
                 .collect(Collectors.toSet());
+        shown.addAll(CareStep.of(CareJob.BATH, Dogs.with(LifeStage.PUPPY, History.GENTLE), FLEECE).stream()
+                .flatMap(step -> step.caution().stream())
+                .map(Reason::rule)
+                .toList());
         CareCaution.all()
                 .forEach(caution -> assertTrue(shown.contains(caution.rule()), caution.rule() + " is shown nowhere"));
         for (CareJob job : CareJob.values()) {
@@ -65,7 +74,7 @@ class CareStepTest {
     }
 
     private static Set<String> cautions(CareJob job) {
-        return CareStep.of(job, GROWN, true).stream()
+        return CareStep.of(job, GROWN, FLEECE).stream()
                 .flatMap(step -> step.caution().stream())
                 .map(Reason::rule)
                 .collect(Collectors.toSet());
@@ -84,6 +93,52 @@ class CareStepTest {
         assertTrue(titles(CareJob.BATH, Dogs.with(LifeStage.ADULT, History.ROUGH_GROOM))
                 .contains("No hurry"));
         assertFalse(titles(CareJob.BATH, GROWN).contains("No hurry"));
+    }
+
+    private static List<String> bath(Coat coat, BathKind kind) {
+        return CareStep.ofBath(GROWN, coat, kind).stream().map(CareStep::title).toList();
+    }
+
+    @Test
+    void afterMudItIsWaterOnlyBeneathAndASmoothCoatIsWashedWithTheRubberWithoutConditioner() {
+        assertEquals(
+                List.of(
+                        "Lay ready",
+                        "Test the water",
+                        "Wet what is dirty",
+                        "Rinse it out",
+                        "Squeeze it out",
+                        "Out, and a treat"),
+                bath(FLEECE, BathKind.RINSE));
+        assertFalse(bath(FLEECE, BathKind.UNDERCARRIAGE).contains("The head last"), "the head stays dry");
+        assertTrue(bath(FLEECE, BathKind.WHOLE_DOG).contains("Conditioner"));
+        assertFalse(bath(Dogs.allOver(Dogs.fleece(40)), BathKind.WHOLE_DOG).contains("Conditioner"), "over 40 mm only");
+        assertTrue(bath(SMOOTH, BathKind.WHOLE_DOG)
+                .containsAll(List.of("Soap it with the rubber", "Towel", "The head last")));
+        assertFalse(bath(SMOOTH, BathKind.WHOLE_DOG).contains("Conditioner"));
+        assertFalse(bath(SMOOTH, BathKind.WHOLE_DOG).contains("Soap the body"));
+    }
+
+    @Test
+    void thePuppyAndTheOldDogHaveAWarmRoomAndADryerThatWasNotLearnedIsNotUsed() {
+        Dog puppy = Dogs.with(LifeStage.PUPPY, History.RAISED_HERE);
+        assertTrue(titles(CareJob.BATH, puppy).contains("A warm room"));
+        assertTrue(titles(CareJob.BATH, Dogs.with(LifeStage.ELDERLY, History.GENTLE))
+                .contains("A warm room"));
+        assertFalse(titles(CareJob.BATH, GROWN).contains("A warm room"));
+        List<Supply> dryer = List.of(Supply.HOUSEHOLD_DRYER);
+        assertEquals(Drying.With.AIR_FROM_AFAR, Drying.with(dryer, true, FLEECE, false));
+        assertEquals(Drying.With.TOWEL, Drying.with(dryer, false, SMOOTH, false));
+        assertEquals(Drying.With.HOUSEHOLD_DRYER, Drying.with(dryer, false, FLEECE, true));
+        assertEquals(
+                List.of("care.dry-afar", "care.bath-chills", "care.dry-cool"),
+                Drying.heed(puppy, FLEECE, Drying.With.AIR_FROM_AFAR).stream()
+                        .map(Reason::rule)
+                        .toList());
+        Dog flat = new Dog(new Mass(10), LifeStage.ADULT, true, Skin.SOUND, History.GENTLE, Set.of(), Set.of());
+        assertEquals(
+                "care.dry-overheats",
+                Drying.heed(flat, FLEECE, Drying.With.HOUSEHOLD_DRYER).get(0).rule());
     }
 
     @Test

@@ -54,7 +54,8 @@ class CareYearTest {
                 Log log = said.log();
                 Trust trust = Trust.of(DOG, KIT, log.read(Trial.ANSWERS), today);
                 Claws claws = Claws.of(log, DewClaws.USUAL);
-                due.add(CareDue.of(DOG, trust, CareDiary.of(log), chosen, claws, 25, Optional.empty(), today));
+                due.add(CareDue.of(
+                        DOG, trust, CareDiary.of(log), chosen, claws, 25, Optional.empty(), Optional.empty(), today));
             }
             double small = 0;
             for (CareDays.PlannedJob turn : CareDays.of(due, today, each).on(0)) {

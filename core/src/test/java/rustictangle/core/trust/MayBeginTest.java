@@ -18,6 +18,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import rustictangle.core.Dogs;
 import rustictangle.core.Reason;
+import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.History;
@@ -244,7 +245,8 @@ class MayBeginTest {
             entries.add(entry(i, told[i]));
         }
         Log log = Log.of(entries, TODAY.atStartOfDay().toInstant(ZoneOffset.UTC));
-        Kit kit = Dogs.kit(dog, Dogs.allOver(Dogs.hair(CoatKind.CURLY, 60)));
-        return MayBegin.of(dog, Trust.of(dog, kit, log.read(Trial.ANSWERS), TODAY), log, hand, TODAY);
+        Coat coat = Dogs.allOver(Dogs.hair(CoatKind.CURLY, 60));
+        Kit kit = Dogs.kit(dog, coat);
+        return MayBegin.of(dog, coat, kit, Trust.of(dog, kit, log.read(Trial.ANSWERS), TODAY), log, hand, TODAY);
     }
 }

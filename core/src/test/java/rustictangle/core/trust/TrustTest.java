@@ -221,8 +221,16 @@ class TrustTest {
         assertEquals(Rung.NEAR_THE_BODY, grown.at(Section.BACK).orElseThrow().rung());
         Trust learner = Trust.of(PUPPY, CURLS, calm, TODAY).after(List.of(growl));
         assertEquals(Rung.ON_THE_FLOOR, learner.at(Section.BACK).orElseThrow().rung());
-        MayBegin may =
-                new MayBegin(Peace.AFTER_A_WARNING, false, Optional.empty(), Map.of(), Map.of(), Optional.empty());
+        MayBegin may = new MayBegin(
+                Peace.AFTER_A_WARNING,
+                false,
+                Optional.empty(),
+                Map.of(),
+                Map.of(),
+                Optional.empty(),
+                List.of(),
+                true,
+                TODAY);
         List<Practice> left = Practice.today(GENTLE, grown, Set.of(ToolKind.COMB), ANYWHERE, may);
         assertTrue(left.stream()
                 .allMatch(practice ->

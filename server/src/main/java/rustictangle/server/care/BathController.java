@@ -1,6 +1,7 @@
 package rustictangle.server.care;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -15,54 +16,55 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
-import rustictangle.core.care.BathGate;
 import rustictangle.core.care.BathMix;
+import rustictangle.core.care.CareStep;
 import rustictangle.core.care.Drying;
 import rustictangle.core.care.Supply;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.BathKind;
 import rustictangle.core.log.Bathed;
+import rustictangle.core.log.CareJob;
 import rustictangle.core.log.DrynessFelt;
+import rustictangle.core.log.FingerSearched;
+import rustictangle.core.trust.BathGate;
+import rustictangle.core.trust.MayBegin;
 import rustictangle.server.care.CareViews.DampView;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.frame.ViewProbe;
-import rustictangle.server.kit.KitLoader;
 import rustictangle.server.log.Logs;
-import rustictangle.server.rhythm.ForecastLoader;
+import rustictangle.server.trust.Doors;
 import rustictangle.server.trust.TrustLoader;
 
 /** A bath and what comes before and after it. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/bath")
-record BathController(
-        DogLoader dogs,
-        CareLoader care,
-        CareViews views,
-        KitLoader kits,
-        TrustLoader trusts,
-        ForecastLoader forecasts,
-        Logs logs,
-        Clock clock)
+record BathController(DogLoader dogs, CareLoader care, CareViews views, TrustLoader trusts, Logs logs, Clock clock)
         implements ViewProbe {
 
     /**
      * @param gate       whether it may be bathed now, and else what to do
+     * @param mayNot     why nothing is begun at the table now, gate or no gate; absent: it may
+     * @param steps      one after the other
      * @param mix        absent: no shampoo is in the drawer
      * @param tubMinutes in the tub
      * @param dryMinutes until it is dry to the skin
+     * @param heed       while it is dried
      * @param damp       a dog that is wet; absent: it is dry
      */
     record BathView(
             BathKind kind,
             GateView gate,
+            Optional<Reason> mayNot,
+            List<CareStep> steps,
             Optional<MixView> mix,
             double tubMinutes,
             double dryMinutes,
             Drying.With dryer,
+            List<Reason> heed,
             Optional<DampView> damp) {}
 
-    record GateView(BathGate.Way way, List<Section> first, List<Section> mats, Reason why) {}
+    record GateView(BathGate.Way way, List<Section> first, List<Section> search, List<Section> mats, Reason why) {}
 
     /** @param parts of water to one of shampoo; 0: it is used as it is */
     record MixView(double millilitres, double shampoo, double water, int parts) {}
@@ -70,6 +72,13 @@ record BathController(
     record BathedForm(
             @NotNull(message = "Give the entry an id of its own.") UUID id,
             @NotNull(message = "Say how much of the dog was bathed.") BathKind kind) {}
+
+    /** @param lumps where something lumped was felt, of those searched */
+    record SearchForm(
+            @NotNull(message = "Give the entry an id of its own.") UUID id,
+            @NotEmpty(message = "Say at least one place that the fingers went through.")
+                    List<@NotNull Section> sections,
+            @NotNull(message = "Leave it empty where no lump was felt.") List<@NotNull Section> lumps) {}
 
     record DrynessForm(
             @NotNull(message = "Give the entry an id of its own.") UUID id,
@@ -79,17 +88,21 @@ record BathController(
     @GetMapping
     BathView bath(@PathVariable long dogId, @RequestParam(defaultValue = "WHOLE_DOG") BathKind kind) {
         KnownDog known = dogs.get(dogId);
-        BathGate gate = BathGate.of(
-                logs.of(dogId), kits.of(known), trusts.of(known), forecasts.of(known), kind, LocalDate.now(clock));
+        MayBegin may = trusts.may(known);
+        BathGate gate = may.gate(kind);
         Drying.With dryer = care.dryer(known);
         return new BathView(
                 kind,
-                new GateView(gate.way(), gate.first(), gate.mats(), gate.why()),
+                new GateView(gate.way(), gate.first(), gate.search(), gate.mats(), gate.why()),
+                may.care(CareJob.BATH, false),
+                CareStep.ofBath(known.dog(), known.coat(), kind),
                 Optional.ofNullable(care.supplies().get(Supply.SHAMPOO))
+                        .filter(parts -> kind.shampoo())
                         .map(parts -> mix(known, kind, parts.orElse(0))),
                 BathMix.minutes(known.dog(), kind),
                 Drying.minutes(known.dog(), known.coat(), kind, dryer),
                 dryer,
+                Drying.heed(known.dog(), known.coat(), dryer),
                 views.damp(known));
     }
 
@@ -98,12 +111,29 @@ record BathController(
         return new MixView(mix.mix(), mix.shampoo(), mix.water(), parts);
     }
 
-    /** The water is off. */
+    /** The water is off. What got wet without being asked for is said as an event of the day. */
     @PostMapping("/bathed")
     BathView bathed(@PathVariable long dogId, @Valid @RequestBody BathedForm form) {
-        dogs.get(dogId);
-        logs.say(form.id(), dogId, LocalDate.now(clock), new Bathed(form.kind()));
+        KnownDog known = dogs.get(dogId);
+        logs.say(
+                form.id(),
+                dogId,
+                LocalDate.now(clock),
+                new Bathed(form.kind()),
+                () -> Doors.refuse(trusts.may(known).bath(form.kind())));
         return bath(dogId, form.kind());
+    }
+
+    /** Fingers have gone through what is not brushed yet, before any water. */
+    @PostMapping("/searched")
+    BathView searched(@PathVariable long dogId, @Valid @RequestBody SearchForm form) {
+        KnownDog known = dogs.get(dogId);
+        logs.say(form.id(), dogId, LocalDate.now(clock), new FingerSearched(form.sections(), form.lumps()), () -> {
+            MayBegin may = trusts.may(known);
+            Doors.refuse(may.care(CareJob.BATH, false));
+            form.sections().forEach(section -> Doors.refuse("sections", section.label(), may.closedAt(section)));
+        });
+        return bath(dogId, BathKind.WHOLE_DOG);
     }
 
     /** A hand has felt a place. */

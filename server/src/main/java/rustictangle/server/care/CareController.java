@@ -24,7 +24,6 @@ import rustictangle.core.care.CareCaution;
 import rustictangle.core.care.CareDue;
 import rustictangle.core.care.CareRules;
 import rustictangle.core.care.CareStep;
-import rustictangle.core.care.Drying;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.Bathed;
 import rustictangle.core.log.CareJob;
@@ -34,6 +33,7 @@ import rustictangle.core.log.Cared;
 import rustictangle.core.log.ClawTouched;
 import rustictangle.core.log.DrynessFelt;
 import rustictangle.core.log.Exercise;
+import rustictangle.core.log.FingerSearched;
 import rustictangle.core.log.Limits;
 import rustictangle.core.log.Said;
 import rustictangle.core.log.Signal;
@@ -87,8 +87,7 @@ record CareController(DogLoader dogs, CareViews views, CareStore store, Logs log
     @GetMapping("/{job}/steps")
     CareSteps steps(@PathVariable long dogId, @PathVariable CareJob job) {
         KnownDog known = dogs.get(dogId);
-        return new CareSteps(
-                job, job.places(), CareStep.of(job, known.dog(), !Drying.smooth(known.coat())), CareCaution.vet(job));
+        return new CareSteps(job, job.places(), CareStep.of(job, known.dog(), known.coat()), CareCaution.vet(job));
     }
 
     @PostMapping("/done")
@@ -152,6 +151,7 @@ record CareController(DogLoader dogs, CareViews views, CareStore store, Logs log
                 || said instanceof CareWarned
                 || said instanceof ClawTouched
                 || said instanceof Bathed
+                || said instanceof FingerSearched
                 || said instanceof DrynessFelt;
     }
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
+import rustictangle.core.Reason;
 import rustictangle.core.care.BathMix;
 import rustictangle.core.care.CareDiary;
 import rustictangle.core.care.CareDue;
@@ -17,6 +18,7 @@ import rustictangle.core.log.CareJob;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.ToolKind;
 import rustictangle.core.rhythm.OwedBath;
+import rustictangle.core.trust.BathGate;
 import rustictangle.core.trust.Trust;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.frame.DerivedCache;
@@ -38,6 +40,7 @@ public class CareLoader {
             Claws claws,
             Drying.With dryer,
             Optional<LocalDate> owed,
+            Optional<Reason> dry,
             LocalDate today) {}
 
     private record Dues(List<CareDue> all) {}
@@ -88,6 +91,9 @@ public class CareLoader {
                 claws(known.id()),
                 dryer(known),
                 OwedBath.of(log, today).filter(bath -> !bath.waits()).map(OwedBath::by),
+                Optional.of(trusts.may(known).gate(BathKind.WHOLE_DOG))
+                        .filter(gate -> !gate.way().atHome())
+                        .map(BathGate::why),
                 today);
         return made.of(Dues.class, known.id(), facts, CareLoader::dues).all;
     }
@@ -102,6 +108,7 @@ public class CareLoader {
                 BathMix.minutes(facts.known.dog(), BathKind.WHOLE_DOG)
                         + Drying.minutes(facts.known.dog(), facts.known.coat(), BathKind.WHOLE_DOG, facts.dryer),
                 facts.owed,
+                facts.dry,
                 facts.today));
     }
 
@@ -123,6 +130,6 @@ public class CareLoader {
 
     Drying.With dryer(KnownDog known) {
         boolean forcedAir = kits.drawer().stream().anyMatch(tool -> tool.kind() == ToolKind.DRYER && !tool.putAside());
-        return Drying.with(supplies().keySet(), forcedAir, known.coat());
+        return Drying.with(supplies().keySet(), forcedAir, known.coat(), Drying.learned(trusts.of(known)));
     }
 }

@@ -44,8 +44,7 @@ import rustictangle.server.routine.RoutineView;
  * @param ifNo           what the first no of the dog means, and each after it
  * @param sitting        how long one sitting may be; absent: as long as both are at ease
  * @param caught         what to do about what has caught; absent: nothing has
- * @param likely         where a mat is likely by now: fingers and mist first, from the ends
- * @param mats           those left in anywhere on this dog
+ * @param heed           what hands must know of its places before they go on
  * @param elapsedSeconds from the first stroke on, pauses not counted
  * @param review         what to make of it; absent while it goes on
  * @param entries        how many entries stand; over 0 the last can be taken back
@@ -70,8 +69,7 @@ record SessionView(
         List<Reason> advice,
         Optional<SittingView> sitting,
         Optional<CaughtView> caught,
-        List<Section> likely,
-        List<Mat> mats,
+        Heed heed,
         TreatsToday treats,
         int elapsedSeconds,
         Optional<Review> review,
@@ -120,6 +118,24 @@ record SessionView(
         }
     }
 
+    /**
+     * What hands must know before they go on.
+     *
+     * @param mayNot why nothing is brushed any more; absent: it is
+     * @param closed of its places, since it was begun or before
+     * @param mats   left in anywhere on this dog
+     * @param likely where a mat is likely by now: fingers and mist first, from the ends
+     * @param wet    of its places, where it was wet and no comb has run free since
+     */
+    record Heed(
+            Optional<Reason> mayNot,
+            List<ClosedPlace> closed,
+            List<Mat> mats,
+            List<Section> likely,
+            List<Section> wet) {}
+
+    record ClosedPlace(Section section, Reason why) {}
+
     record CaughtView(Section section, @JsonUnwrapped CatchAdvice advice) {}
 
     static SessionView of(
@@ -131,8 +147,7 @@ record SessionView(
             List<RoutineStep> steps,
             List<RoutineView.RoutinePlaceView> elsewhere,
             Optional<Sitting> sitting,
-            List<Section> likely,
-            List<Mat> mats,
+            Heed heed,
             TreatsToday treats,
             int elapsedSeconds,
             Optional<Review> review) {
@@ -165,8 +180,7 @@ record SessionView(
                 sitting.map(SittingView::of),
                 caught.map(
                         advice -> new CaughtView(session.session().catchingAt().orElseThrow(), advice)),
-                likely,
-                mats,
+                heed,
                 treats,
                 elapsedSeconds,
                 review,

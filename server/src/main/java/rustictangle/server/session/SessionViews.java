@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -17,6 +18,7 @@ import rustictangle.core.log.Log;
 import rustictangle.core.log.SessionBegun;
 import rustictangle.core.log.SessionEvent.SectionDone;
 import rustictangle.core.rhythm.Mat;
+import rustictangle.core.rhythm.Proof;
 import rustictangle.core.routine.Picture;
 import rustictangle.core.routine.Routine;
 import rustictangle.core.routine.RoutinePlace;
@@ -26,16 +28,19 @@ import rustictangle.core.session.Review;
 import rustictangle.core.session.Session;
 import rustictangle.core.session.SessionLog;
 import rustictangle.core.session.SessionState;
+import rustictangle.core.trust.MayBegin;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.kit.KitLoader;
 import rustictangle.server.log.Logs;
 import rustictangle.server.routine.RoutineLoader;
 import rustictangle.server.routine.RoutineView;
 import rustictangle.server.trust.TreatLoader;
+import rustictangle.server.trust.TrustLoader;
 
 /** A session put together with all that is known of its dog. */
 @Component
-record SessionViews(RoutineLoader routines, Logs logs, TreatLoader treats, KitLoader kits, Clock clock) {
+record SessionViews(
+        RoutineLoader routines, Logs logs, TreatLoader treats, KitLoader kits, TrustLoader trusts, Clock clock) {
 
     SessionView view(KnownDog known, SessionLog session) {
         Picture picture = routines.picture(known);
@@ -54,11 +59,27 @@ record SessionViews(RoutineLoader routines, Logs logs, TreatLoader treats, KitLo
                 steps(session.session(), state, routine),
                 state.preparing() ? elsewhere(picture, state.plan()) : List.of(),
                 Sitting.of(known.dog(), kits.approach(known.id()).hand()),
-                picture.forecast().matLikely(),
-                Mat.stillIn(log, LocalDate.now(clock)),
+                heed(known, state.plan(), picture, log),
                 treats.today(known),
                 worked,
                 review);
+    }
+
+    private SessionView.Heed heed(KnownDog known, List<Section> plan, Picture picture, Log log) {
+        MayBegin may = trusts.may(known);
+        Set<Section> wet = Proof.of(log).wet();
+        return new SessionView.Heed(
+                may.brushing(),
+                plan.stream()
+                        .flatMap(section ->
+                                may.keptFrom(section).stream().map(why -> new SessionView.ClosedPlace(section, why)))
+                        .toList(),
+                Mat.stillIn(log, LocalDate.now(clock)),
+                picture.forecast().matLikely(),
+                plan.stream()
+                        .filter(section -> wet.contains(section)
+                                && known.coat().at(section).kind().mats())
+                        .toList());
     }
 
     /** Where a knot may still be felt: the other places on which something is brushed. */

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import rustictangle.core.Reason;
+import rustictangle.core.log.BathKind;
 import rustictangle.core.trust.Ladder;
 import rustictangle.core.trust.Practice;
 import rustictangle.core.trust.Rung;
@@ -19,6 +20,7 @@ import rustictangle.core.trust.Rung;
  * @param endWith       something easy to end on
  * @param doneToday     whether it was practised today already
  * @param rungs         of the ladder, the lowest first
+ * @param wets          how much of the coat gets wet on this rung; absent: it stays dry
  * @param enough        why it is enough for today; absent: it is not
  */
 public record PracticeView(
@@ -33,6 +35,7 @@ public record PracticeView(
         String endWith,
         boolean doneToday,
         List<String> rungs,
+        Optional<BathKind> wets,
         Optional<Reason> enough,
         List<Reason> reasons) {
 
@@ -52,6 +55,7 @@ public record PracticeView(
                 Arrays.stream(Rung.values())
                         .map(rung -> ladder.at(rung).label())
                         .toList(),
+                practice.wets(),
                 practice.enough(),
                 practice.reasons());
     }

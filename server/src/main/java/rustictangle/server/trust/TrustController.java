@@ -196,7 +196,11 @@ record TrustController(
                 answer.id(),
                 dogId,
                 LocalDate.now(clock),
-                new Practised(Optional.of(spot.subject()), spot.section(), answer.signal()),
+                new Practised(
+                        Optional.of(spot.subject()),
+                        spot.section(),
+                        answer.signal(),
+                        trusts.may(known).wets(spot)),
                 () -> {
                     // A no is heard whatever was said before; anything else would go on where hands are off.
                     if (!answer.signal().isNo()) {

@@ -69,6 +69,8 @@ public class TrustLoader {
     public MayBegin may(KnownDog known) {
         return MayBegin.of(
                 known.dog(),
+                known.coat(),
+                kits.of(known),
                 of(known),
                 logs.of(known.id()),
                 kits.approach(known.id()).hand(),

@@ -10,9 +10,12 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpMethod;
 import org.springframework.test.web.servlet.ResultActions;
+import rustictangle.core.dog.Section;
 import rustictangle.core.log.DrynessFelt;
 import rustictangle.server.ServerTest;
 
@@ -74,7 +77,13 @@ class CareTest extends ServerTest {
         String session = beginSession(dog, "ARMPIT_LEFT");
         post(session + "/events", glides("ARMPIT_LEFT"));
         read(bath).andExpect(jsonPath("$.gate.first[?(@ == 'ARMPIT_LEFT')]", hasSize(0)));
-        post(bath + "/bathed", "{\"id\": \"%s\", \"kind\": \"WHOLE_DOG\"}".formatted(UUID.randomUUID()))
+        String whole = "{\"id\": \"%s\", \"kind\": \"WHOLE_DOG\"}".formatted(UUID.randomUUID());
+        post(bath + "/bathed", whole)
+                .andExpect(status().isConflict())
+                .andExpect(jsonPath("$.detail", containsString("brush first, today")));
+        post(session + "/events", "{\"id\": \"%s\", \"said\": {\"type\": \"STOPPED\"}}".formatted(UUID.randomUUID()));
+        combedThrough(dog);
+        post(bath + "/bathed", whole)
                 .andExpect(jsonPath("$.damp.felt", hasSize(DrynessFelt.STAYS_DAMP.size())))
                 .andExpect(jsonPath("$.damp.warning.rule").value("care.damp"))
                 .andExpect(jsonPath("$.gate.first", hasItem("ARMPIT_LEFT")));
@@ -85,6 +94,49 @@ class CareTest extends ServerTest {
                 .andExpect(jsonPath("$.damp.warning.rule").value("care.damp"));
         felt(bath, "ARMPIT_RIGHT", true).andExpect(jsonPath("$.damp.warning").doesNotExist());
         read("/api/dogs/" + dog + "/life").andExpect(jsonPath("$.days[0].events", hasItem("BATHED")));
+    }
+
+    private void combedThrough(long dog) throws Exception {
+        String places = Stream.of(Section.values())
+                .map(section -> "{\"section\": \"%s\", \"tangles\": 0, \"mat\": false, \"signal\": \"RELAXED\"}"
+                        .formatted(section))
+                .collect(Collectors.joining(", "));
+        post(
+                        "/api/dogs/" + dog + "/sessions/afterwards",
+                        "{\"id\": \"%s\", \"day\": \"%s\", \"proved\": true, \"minutes\": 60, \"places\": [%s]}"
+                                .formatted(UUID.randomUUID(), today(), places))
+                .andExpect(status().isCreated());
+    }
+
+    /** A puppy is not brushed yet: its short hair is gone through with the fingers, and then the water may come. */
+    @Test
+    void fingersStandForTheCombOnAPuppyAndWhatTheyFeelIsKeptUntilItIsGone() throws Exception {
+        long puppy = addKnownDog("Pintle");
+        send(
+                HttpMethod.PUT,
+                "/api/dogs/" + puppy,
+                dogJson("Pintle", "4.1").replace("ADULT", "PUPPY").replace("GENTLE", "RAISED_HERE"));
+        String bath = "/api/dogs/" + puppy + "/bath";
+        read(bath)
+                .andExpect(jsonPath("$.gate.way").value("SEARCH_FIRST"))
+                .andExpect(jsonPath("$.dryer").value("AIR_FROM_AFAR"))
+                .andExpect(jsonPath("$.steps[*].title", hasItem("A warm room")));
+        String all = "["
+                + Stream.of(Section.values())
+                        .map(section -> "\"" + section + "\"")
+                        .collect(Collectors.joining(",")) + "]";
+        String searched = "{\"id\": \"%s\", \"sections\": " + all + ", \"lumps\": [%s]}";
+        post(bath + "/searched", searched.formatted(UUID.randomUUID(), "\"BELLY\""))
+                .andExpect(jsonPath("$.gate.way").value("GROOMER"))
+                .andExpect(jsonPath("$.gate.mats", hasItem("BELLY")));
+        read("/api/dogs/" + puppy + "/hand-over").andExpect(jsonPath("$.mats[*].section", hasItem("BELLY")));
+        UUID second = UUID.randomUUID();
+        post(bath + "/searched", searched.formatted(second, ""))
+                .andExpect(jsonPath("$.gate.way").value("BATHE"));
+        send(HttpMethod.DELETE, "/api/dogs/" + puppy + "/care/entries/" + second, "");
+        read(bath).andExpect(jsonPath("$.gate.way").value("GROOMER"));
+        post(bath + "/searched", searched.formatted(UUID.randomUUID(), "\"WING\""))
+                .andExpect(status().isBadRequest());
     }
 
     private ResultActions felt(String bath, String section, boolean dry) throws Exception {

@@ -26,6 +26,7 @@ import rustictangle.core.log.ClawTouched;
 import rustictangle.core.log.CombResult;
 import rustictangle.core.log.DrynessFelt;
 import rustictangle.core.log.Exercise;
+import rustictangle.core.log.FingerSearched;
 import rustictangle.core.log.HairOut;
 import rustictangle.core.log.Happened;
 import rustictangle.core.log.LastCombed;
@@ -135,6 +136,18 @@ class SaidJsonTest extends ServerTest {
                 {
                     "{\"type\":\"PRACTISED\",\"subject\":\"TABLE\",\"signal\":\"RELAXED\"}",
                     new Practised(Optional.of(Exercise.TABLE), Optional.empty(), Signal.RELAXED)
+                },
+                {
+                    "{\"type\":\"PRACTISED\",\"subject\":\"BATHING\",\"signal\":\"RELAXED\",\"wetted\":\"RINSE\"}",
+                    new Practised(
+                            Optional.of(Exercise.BATHING),
+                            Optional.empty(),
+                            Signal.RELAXED,
+                            Optional.of(BathKind.RINSE))
+                },
+                {
+                    "{\"type\":\"FINGER_SEARCHED\",\"sections\":[\"BACK\",\"CHEST\"],\"lumps\":[\"CHEST\"]}",
+                    new FingerSearched(List.of(BACK, Section.CHEST), List.of(Section.CHEST))
                 },
                 {
                     "{\"type\":\"PRACTICE_WARNED\",\"subject\":\"COMB\",\"section\":\"BACK\",\"warning\":\"GROWLED\"}",

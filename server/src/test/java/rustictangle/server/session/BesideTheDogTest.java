@@ -166,7 +166,7 @@ class BesideTheDogTest extends ServerTest {
                 .andExpect(jsonPath("$[0].section").value("ARMPIT_LEFT"))
                 .andExpect(jsonPath("$[0].found.lump").value("UP_TO_10_MM"));
         String second = beginSession(dog, "ARMPIT_LEFT");
-        read(second).andExpect(jsonPath("$.mats", hasSize(1)));
+        read(second).andExpect(jsonPath("$.heed.mats", hasSize(1)));
         post(second + "/events", done(UUID.randomUUID(), "ARMPIT_LEFT", "TANGLES_CLEARED", 2, "RELAXED"));
         read(mats).andExpect(jsonPath("$", hasSize(0)));
         read("/api/dogs/" + dog + "/history/ARMPIT_LEFT")

@@ -28,15 +28,15 @@ class DoorsTest extends ServerTest {
     /** Of each state: which doors are open. Back, armpit; practice at the armpit; a whole job; a claw; and the screens. */
     @Test
     void everyDoorIsOpenOrShutAsTheStateOfTheDogAsks() throws Exception {
-        walked("nothing was said", dog -> {}, "back armpit practice teeth claw due");
-        walked("one no", dog -> signal(dog, "BACK", "OPTED_OUT"), "back armpit practice teeth claw due");
+        walked("nothing was said", dog -> {}, "back armpit practice teeth claw rinse due");
+        walked("one no", dog -> signal(dog, "BACK", "OPTED_OUT"), "back armpit practice teeth claw rinse due");
         walked(
                 "a second no",
                 dog -> {
                     signal(dog, "BACK", "OPTED_OUT");
                     practised(dog, "SLICKER", "CHEST", "OPTED_OUT");
                 },
-                "teeth claw");
+                "teeth claw rinse");
         walked("fear", dog -> practised(dog, "SLICKER", "CHEST", "AFRAID"), "");
         walked("a bite before the first stroke", dog -> warned(dog, "", "BIT"), "");
         walked(
@@ -62,12 +62,12 @@ class DoorsTest extends ServerTest {
                                     .formatted(UUID.randomUUID()));
                     daysPass(1);
                 },
-                "back armpit practice teeth due");
+                "back armpit practice teeth rinse due");
         walked(
                 "something for the vet at the teeth",
                 dog -> cared(dog, "TEETH", "FOR_THE_VET").andExpect(status().isOk()),
-                "back armpit practice claw due");
-        walked("a child’s hand", dog -> hand(dog, "CHILD"), "back teeth claw due");
+                "back armpit practice claw rinse due");
+        walked("a child’s hand", dog -> hand(dog, "CHILD"), "back teeth claw rinse due");
     }
 
     /** Handbook 9.5: an adult opens it after a growl, a trainer or a vet after a bite, and the sheet tells it. */
@@ -145,6 +145,21 @@ class DoorsTest extends ServerTest {
         }
         if (claw(dog, "DONE").andReturn().getResponse().getStatus() == 200) {
             opened.add("claw");
+        }
+        String gate = body("/api/dogs/" + dog + "/bath?kind=RINSE");
+        boolean rinsed = post(
+                                "/api/dogs/" + dog + "/bath/bathed",
+                                "{\"id\": \"%s\", \"kind\": \"RINSE\"}".formatted(UUID.randomUUID()))
+                        .andReturn()
+                        .getResponse()
+                        .getStatus()
+                == 200;
+        assertEquals(
+                rinsed,
+                gate.contains("\"way\":\"BATHE\"") && !gate.contains("\"mayNot\""),
+                state + ": the gate says the same");
+        if (rinsed) {
+            opened.add("rinse");
         }
         String due = "$.dogs[?(@.id == %d)].known.dueCount".formatted(dog);
         List<Integer> places = JsonPath.read(body("/api/home"), due);
