@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
+import { fileGone } from './api/client'
 import AppHeader from './shell/AppHeader.vue'
 import OutboxNotice from './shell/OutboxNotice.vue'
 import { useNotice } from './shell/useNotice'
@@ -19,6 +20,9 @@ function undo() {
 <template>
   <v-app>
     <a class="skip" href="#main">To the content</a>
+    <p v-if="fileGone" class="gone" role="alert">
+      <strong>{{ fileGone }}</strong> <a href="/api/backup" download>Save a copy of what is open</a>
+    </p>
     <AppHeader v-if="!bare" class="no-print" />
     <OutboxNotice v-if="!bare" />
     <main id="main" :class="{ bare }" tabindex="-1"><router-view /></main>
@@ -40,6 +44,23 @@ main {
 main.bare {
   max-width: none;
   padding: 0;
+}
+.gone {
+  position: sticky;
+  top: 0;
+  z-index: 20;
+  max-width: none;
+  margin: 0;
+  padding: 10px 24px;
+  background: rgb(var(--v-theme-error));
+  color: rgb(var(--v-theme-on-error));
+}
+.gone a {
+  display: inline-block;
+  min-height: 44px;
+  padding-top: 10px;
+  color: inherit;
+  font-weight: 700;
 }
 .skip {
   position: absolute;

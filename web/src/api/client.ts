@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch'
+import { ref } from 'vue'
 import type { paths } from './schema'
 
 const DEVICE = 'device'
@@ -27,6 +28,10 @@ export interface FieldProblem {
 /** What was said cannot be: saying it again will not help. Everything else may yet arrive. */
 const REFUSED = 'urn:rustic-tangle:refused'
 
+/** The data file is not the one that was opened any more: what to do, on every page, until it is mended. */
+const FILE_GONE = 'urn:rustic-tangle:file-gone'
+export const fileGone = ref('')
+
 /** The server answered with a problem (RFC 9457). Nothing was changed. */
 export class ApiProblem extends Error {
   constructor(
@@ -54,7 +59,7 @@ export interface Answer<T> {
 /** The answer's data, or an ApiProblem. A lost connection throws what fetch throws. */
 export async function ask<T>(request: Promise<Answer<T>>): Promise<T> {
   const { data, error, response } = await request
-  if (response.ok) return data as T
+  if (response.ok) return answered(data as T)
   throw problemOf(response, error)
 }
 
@@ -67,8 +72,13 @@ export async function askPlain(
   // Half an answer is none: what cannot be read whole throws.
   const text = await response.text()
   const said: unknown = text ? JSON.parse(response.ok || isJson(response) ? text : '{}') : undefined
-  if (response.ok) return said
+  if (response.ok) return answered(said)
   throw problemOf(response, said)
+}
+
+function answered<T>(data: T): T {
+  fileGone.value = ''
+  return data
 }
 
 function isJson(response: Response): boolean {
@@ -82,6 +92,7 @@ function problemOf(response: Response, error: unknown): ApiProblem {
     detail?: string
     fields?: FieldProblem[]
   }
+  if (problem.type === FILE_GONE) fileGone.value = problem.detail ?? ''
   return new ApiProblem(
     response.status,
     problem.detail && !problem.fields

@@ -67,7 +67,9 @@ const headline = computed(() => {
         <p v-else-if="known.matLikelyCount" class="quiet">
           A mat is likely in {{ places(known.matLikelyCount) }}: search with the fingers first
         </p>
-        <p v-else-if="known.lastBrushed" class="quiet">Last brushed {{ daysAgo(today, known.lastBrushed) }}</p>
+        <p v-else-if="known.lastBrushed" class="quiet">
+          <router-link :to="`${to}/when/history`">Last brushed {{ daysAgo(today, known.lastBrushed) }}</router-link>
+        </p>
         <div class="acts">
           <v-btn v-if="known.openSession" color="primary" size="large" :to="`${to}/sessions/${known.openSession}`"
             >Go on</v-btn

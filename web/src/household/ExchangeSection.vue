@@ -7,7 +7,7 @@ import { useChange, useView } from '@/api/queries'
 import facts from '@/api/facts'
 import ProgressLine from '@/shell/ProgressLine.vue'
 import { useNotice } from '@/shell/useNotice'
-import { useUnits } from '@/shell/useUnits'
+import { timeOfDay, useUnits } from '@/shell/useUnits'
 
 /** Everything out, as a copy or in open formats, and in again. */
 const client = useQueryClient()
@@ -74,7 +74,6 @@ async function goBack(name: string) {
   if (done) tell('Everything is as in the copy.', () => putBack.mutate(done.keptCopy))
 }
 const megabytes = (bytes: number) => `${Math.max(0.1, bytes / 1e6).toFixed(bytes < 1e7 ? 1 : 0)} MB`
-const time = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
 </script>
 
 <template>
@@ -116,7 +115,7 @@ const time = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2
       <p class="quiet">The newest {{ facts.mostKeptCopies }} are kept; each is as large as all your data.</p>
       <ul>
         <li v-for="one in kept.data.value" :key="one.name">
-          <span>{{ date(one.at) }}, {{ time(one.at) }}, {{ megabytes(one.bytes) }}</span>
+          <span>{{ date(one.at) }}, {{ timeOfDay(one.at) }}, {{ megabytes(one.bytes) }}</span>
           <template v-if="doomed === one.name">
             <button type="button" @click="takeAway(one.name)">for good</button>
             <button type="button" @click="doomed = undefined">keep it</button>
@@ -125,7 +124,7 @@ const time = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2
             v-else
             type="button"
             :disabled="busy"
-            :aria-label="`Take away what was kept on ${date(one.at)} at ${time(one.at)}`"
+            :aria-label="`Take away what was kept on ${date(one.at)} at ${timeOfDay(one.at)}`"
             @click="doomed = one.name"
           >
             take it away
@@ -133,7 +132,7 @@ const time = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2
           <button
             type="button"
             :disabled="busy"
-            :aria-label="`Put back what was kept on ${date(one.at)} at ${time(one.at)}`"
+            :aria-label="`Put back what was kept on ${date(one.at)} at ${timeOfDay(one.at)}`"
             @click="goBack(one.name)"
           >
             put it back

@@ -3,7 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/vue-query'
 import { api, ask } from '@/api/client'
 import { useView } from '@/api/queries'
 import PageState from '@/shell/PageState.vue'
-import { useUnits } from '@/shell/useUnits'
+import { timeOfDay, useUnits } from '@/shell/useUnits'
 
 /** What was worth a message; the outbox is a simulated one and keeps them here. */
 const { date, say } = useUnits()
@@ -19,7 +19,6 @@ const look = useMutation({
   },
 })
 look.mutate()
-const time = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
 </script>
 
 <template>
@@ -38,7 +37,7 @@ const time = (at: string) => new Date(at).toLocaleTimeString('en-GB', { hour: '2
       </p>
       <ol>
         <li v-for="(one, i) in messages.data.value.messages" :key="i">
-          <b>{{ date(one.day) }}, {{ time(one.at) }}</b
+          <b>{{ date(one.day) }}, {{ timeOfDay(one.at) }}</b
           ><span>{{ say(one.text) }}</span>
         </li>
       </ol>

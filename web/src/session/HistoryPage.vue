@@ -9,6 +9,7 @@ import { whenPages } from '@/rhythm/pages'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import { useUnits } from '@/shell/useUnits'
+import SaidToday from './SaidToday.vue'
 import TangleChart from './TangleChart.vue'
 import { useHistory, usePlaceStory } from './useHistory'
 import { matSize } from '@/rhythm/words'
@@ -54,9 +55,17 @@ function inShort(s: (typeof sessions.value)[number]): string {
     .filter(Boolean)
     .join(', ')
 }
+/** What the comb met; where none went through, that. */
 function foundInShort(s: (typeof sessions.value)[number]): string {
-  if (!s.tangles) return 'comb ran free'
-  return `${s.tangles} ${s.tangles === 1 ? 'tangle' : 'tangles'}${s.matsLeft ? `, ${s.matsLeft} ${s.matsLeft === 1 ? 'mat' : 'mats'} left in` : ''}`
+  const combed = s.done - s.unproved
+  return [
+    s.tangles && `${s.tangles} ${s.tangles === 1 ? 'tangle' : 'tangles'} out`,
+    s.matsLeft && `${s.matsLeft} ${s.matsLeft === 1 ? 'mat' : 'mats'} left in`,
+    !s.tangles && !s.matsLeft && combed > 0 && 'comb ran free',
+    s.unproved && (combed > 0 ? `${s.unproved} not combed` : 'not combed'),
+  ]
+    .filter(Boolean)
+    .join(', ')
 }
 function took(s: (typeof sessions.value)[number]): string {
   return [
@@ -82,6 +91,7 @@ function took(s: (typeof sessions.value)[number]): string {
           @choose="chosen = $event"
         />
         <div>
+          <SaidToday :dog-id="dogId" />
           <h2>Where it keeps tangling</h2>
           <p v-if="one">
             <b class="cap">{{ names[one.section] }}</b>: {{ one.tangles }} found in {{ one.checks }} comb checks{{

@@ -72,6 +72,11 @@ export function useUnits() {
   }
 }
 
+/** The time of day of a moment, as the clock here shows it. */
+export function timeOfDay(at: string): string {
+  return new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
+}
+
 /** Minutes, honestly rounded: never finer than half a minute. */
 export function minutes(seconds: number): string {
   if (seconds < 45) return '½ min'

@@ -74,7 +74,8 @@ async function takeFile(event: Event) {
   if (text === undefined) return
   const before = asSet(view.value)
   const taken = await fromFile.mutateAsync(text).catch(() => undefined)
-  if (taken) tell(`${taken.summary || 'The groom'}: ${date(taken.day)}.`, () => groom.mutate(before))
+  const zone = taken?.zoneUnknown ? ' Its time zone is not known here: the time was taken as yours.' : ''
+  if (taken) tell(`${taken.summary || 'The groom'}: ${date(taken.day)}.${zone}`, () => groom.mutate(before))
 }
 async function keep() {
   const { day, ...said } = draft.value!

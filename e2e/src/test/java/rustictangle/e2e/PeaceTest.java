@@ -1,6 +1,7 @@
 package rustictangle.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -105,6 +106,55 @@ class PeaceTest extends Browsing {
                 .isVisible();
         page.navigate(app.url() + "dogs/2/care/nails");
         assertThat(heading(page, "Hands off it")).isVisible();
+    }
+
+    /** A slip of the finger: what it was and where are several entries, and none of them stays. */
+    @Test
+    void backOneTakesAGrowlAtTheTableBackWhole() throws Exception {
+        Page page = phone();
+        page.navigate(app.url() + "dogs/2/care/nails");
+        whole(page, "It lies ready");
+        button(page, "It lies ready").click();
+        button(page, "Growl or bite").click();
+        button(page, "It bit").click();
+        CoatMapView.point(page, "HIND_FOOT_LEFT");
+        assertThat(page.locator("[data-rule='rhythm.closed-trainer']")
+                        .or(page.getByText("left hind foot"))
+                        .first())
+                .isVisible();
+        button(page, "Back one").click();
+        assertThat(button(page, "Growl or bite")).isVisible();
+        page.waitForCondition(() -> !home(page).contains("in-peace"));
+        page.navigate(app.url() + "dogs/2/when/history");
+        assertThat(heading(page, "What was done")).isVisible();
+        assertThat(heading(page, "Said today")).hasCount(0);
+    }
+
+    /** Long after the notice has gone, from the history and by one key; and it is as in the morning. */
+    @Test
+    void aBrushingOfTheMorningIsTakenBackInTheEvening() throws Exception {
+        Page page = phone();
+        HomeView home = HomeView.open(page, app.url());
+        assertThat(home.dog("Gannet")).containsText("places due");
+        String morning = home.dog("Gannet").textContent();
+        page.navigate(app.url() + "dogs/2/brushed");
+        button(page, "Whole dog").click();
+        button(page, "Keep: without the comb").click();
+        assertThat(page.getByText("Kept: 29 of 29 places.")).isVisible();
+        app.at("2026-05-14T19:00:00Z");
+        page.navigate(app.url() + "dogs/2/when/history");
+        assertThat(page.locator("tbody tr").first()).containsText("not combed");
+        assertThat(heading(page, "Said today")).isVisible();
+        Barriers.assertNone(page, "what was said today");
+        page.keyboard().press("u");
+        assertThat(heading(page, "Said today")).hasCount(0);
+        HomeView.open(page, app.url());
+        assertThat(home.dog("Gannet")).containsText("places due");
+        assertEquals(morning, home.dog("Gannet").textContent());
+    }
+
+    private String home(Page page) {
+        return page.request().get(app.url() + "api/home").text();
     }
 
     /** A first no is asked once more, the second ends it, at the table as beside the brush. */

@@ -3,9 +3,11 @@ package rustictangle.server;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.asyncDispatch;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -190,6 +192,15 @@ public abstract class ServerTest {
                                         CoatKind.valueOf(kind).growsOn()))
                 .collect(Collectors.joining(
                         ",", "{\"sheddingHeavily\": false, \"neglected\": false, \"regions\": [", "]}"));
+    }
+
+    /** What is answered at a path. */
+    protected String body(String path) throws Exception {
+        return read(path)
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsString(StandardCharsets.UTF_8);
     }
 
     /** Begins a session with these sections and returns its path. */

@@ -19,4 +19,9 @@ public record Bathed(BathKind kind) implements Said {
                         .filter(happened -> happened.event() == LifeEvent.BATHED)
                         .map(happened -> BathKind.WHOLE_DOG));
     }
+
+    @Override
+    public String inWords() {
+        return "water: " + kind.label();
+    }
 }

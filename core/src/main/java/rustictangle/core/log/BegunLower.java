@@ -22,4 +22,9 @@ public record BegunLower(Subject subject, Optional<Section> section, int rung) i
             throw new Refused("rung", "A ladder has rungs 1 to " + HIGHEST + "; " + rung + " was given.");
         }
     }
+
+    @Override
+    public String inWords() {
+        return Said.at(Optional.of(subject.label()), section) + ": begun again from rung " + rung;
+    }
 }

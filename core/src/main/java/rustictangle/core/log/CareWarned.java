@@ -18,4 +18,9 @@ public record CareWarned(CareJob job, List<Section> sections, Warning warning) i
         Limits.refuseMissing("warning", warning);
         sections = List.copyOf(sections);
     }
+
+    @Override
+    public String inWords() {
+        return job.label() + ": it " + warning.label();
+    }
 }

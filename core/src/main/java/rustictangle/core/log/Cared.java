@@ -23,4 +23,10 @@ public record Cared(CareJob job, CareOutcome outcome, Optional<Signal> signal, S
         Limits.refuseMissing("words", words);
         Limits.refuseLonger("words", words, Limits.LONGEST_TEXT);
     }
+
+    @Override
+    public String inWords() {
+        return job.label() + ": " + outcome.label()
+                + signal.map(how -> ", " + how.label()).orElse("");
+    }
 }

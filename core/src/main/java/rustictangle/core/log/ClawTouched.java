@@ -20,4 +20,9 @@ public record ClawTouched(Paw paw, int toe, ClawResult result) implements Said {
             throw new Refused("toe", "A toe is 1 to " + TOES + ", or 0 for the dew claw; " + toe + " was given.");
         }
     }
+
+    @Override
+    public String inWords() {
+        return "a claw, " + paw.label() + ": " + result.label();
+    }
 }

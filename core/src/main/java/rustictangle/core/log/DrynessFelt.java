@@ -28,4 +28,9 @@ public record DrynessFelt(Section section, boolean dry) implements Said {
     public DrynessFelt {
         Limits.refuseMissing("section", section);
     }
+
+    @Override
+    public String inWords() {
+        return section.label() + ": " + (dry ? "dry to the skin" : "still damp");
+    }
 }

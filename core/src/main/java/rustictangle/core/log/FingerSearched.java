@@ -26,4 +26,14 @@ public record FingerSearched(List<Section> sections, List<Section> lumps) implem
             throw new Refused("lumps", "A lump is felt at a place that was searched; name it there, too.");
         }
     }
+
+    @Override
+    public String inWords() {
+        return "fingers through " + sections.size() + (sections.size() == 1 ? " place, " : " places, ")
+                + (lumps.isEmpty()
+                        ? "no lump"
+                        : "a lump: "
+                                + String.join(
+                                        ", ", lumps.stream().map(Section::label).toList()));
+    }
 }

@@ -7,4 +7,9 @@ public record Happened(LifeEvent event) implements Said {
     public Happened {
         Limits.refuseMissing("event", event);
     }
+
+    @Override
+    public String inWords() {
+        return event.label();
+    }
 }

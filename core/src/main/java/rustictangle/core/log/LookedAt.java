@@ -22,4 +22,9 @@ public record LookedAt(Section section, String words, Optional<UUID> photo) impl
             throw new Refused("words", "Say what you saw, or take a photo.");
         }
     }
+
+    @Override
+    public String inWords() {
+        return section.label() + ": " + (words.isBlank() ? "a photo" : "“" + words + "”");
+    }
 }

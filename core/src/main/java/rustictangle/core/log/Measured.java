@@ -1,5 +1,6 @@
 package rustictangle.core.log;
 
+import rustictangle.core.Reason;
 import rustictangle.core.Refused;
 import rustictangle.core.dog.Region;
 
@@ -31,5 +32,10 @@ public record Measured(Region region, double millimetres, double before) impleme
                     "Hair is " + Math.round(LEAST) + " to " + Math.round(MOST) + " mm long; " + millimetres
                             + " was given. Check number and unit.");
         }
+    }
+
+    @Override
+    public String inWords() {
+        return region.label() + ": hair of " + Reason.mm(millimetres);
     }
 }

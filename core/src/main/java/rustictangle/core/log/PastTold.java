@@ -7,4 +7,9 @@ public record PastTold(LastCombed lastCombed) implements Said {
     public PastTold {
         Limits.refuseMissing("lastCombed", lastCombed);
     }
+
+    @Override
+    public String inWords() {
+        return "last combed through: " + lastCombed.label();
+    }
 }

@@ -15,4 +15,9 @@ public record PracticeWarned(Subject subject, Optional<Section> section, Warning
         Limits.refuseMissing("subject", subject);
         Limits.refuseMissing("warning", warning);
     }
+
+    @Override
+    public String inWords() {
+        return "practice, " + Said.at(Optional.of(subject.label()), section) + ": it " + warning.label();
+    }
 }

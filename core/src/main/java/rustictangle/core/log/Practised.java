@@ -1,6 +1,7 @@
 package rustictangle.core.log;
 
 import java.util.Optional;
+import rustictangle.core.Choice;
 import rustictangle.core.Refused;
 import rustictangle.core.dog.Section;
 
@@ -25,5 +26,10 @@ public record Practised(Optional<Subject> subject, Optional<Section> section, Si
     /** One that stayed dry. */
     public Practised(Optional<Subject> subject, Optional<Section> section, Signal signal) {
         this(subject, section, signal, Optional.empty());
+    }
+
+    @Override
+    public String inWords() {
+        return "practice, " + Said.at(subject.map(Choice::label), section) + ": " + signal.label();
     }
 }

@@ -51,4 +51,11 @@ public record SeenBy(Optional<Section> section, Who who, String words, Optional<
         Limits.refuseMissing("words", words);
         Limits.refuseLonger("words", words, Limits.LONGEST_TEXT);
     }
+
+    @Override
+    public String inWords() {
+        return "seen by " + who.label() + ": "
+                + Said.at(job.map(Choice::label), section)
+                + (words.isBlank() ? "" : ", “" + words + "”");
+    }
 }

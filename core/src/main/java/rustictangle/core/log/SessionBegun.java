@@ -62,4 +62,9 @@ public record SessionBegun(List<BegunPlace> plan) implements Said {
         }
         return steps;
     }
+
+    @Override
+    public String inWords() {
+        return plan.size() == 1 ? "a brushing of one place" : "a brushing of " + plan.size() + " places";
+    }
 }

@@ -9,6 +9,12 @@ import rustictangle.core.dog.Section;
 /** Something that happened in a session. A session is the fold of its events. */
 public sealed interface SessionEvent extends Said {
 
+    /** A session is told as a whole. */
+    @Override
+    default String inWords() {
+        return "a moment of a brushing";
+    }
+
     /** The sections it is about; none: about the session as a whole. */
     default List<Section> about() {
         return List.of();

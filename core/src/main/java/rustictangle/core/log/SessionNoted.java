@@ -8,4 +8,9 @@ public record SessionNoted(String text) implements Said {
         Limits.refuseMissing("text", text);
         Limits.refuseLonger("note", text, Limits.LONGEST_TEXT);
     }
+
+    @Override
+    public String inWords() {
+        return "a note: " + text;
+    }
 }

@@ -7,4 +7,9 @@ public record ToolCleaned(long tool) implements Said {
     public ToolCleaned {
         Limits.refuseNoId("tool", tool);
     }
+
+    @Override
+    public String inWords() {
+        return "a tool cleaned";
+    }
 }

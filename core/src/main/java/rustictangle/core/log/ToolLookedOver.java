@@ -18,4 +18,9 @@ public record ToolLookedOver(long tool, Set<ToolFault> faults) implements Said {
         set.addAll(faults);
         faults = Collections.unmodifiableSet(set);
     }
+
+    @Override
+    public String inWords() {
+        return "a tool looked over";
+    }
 }

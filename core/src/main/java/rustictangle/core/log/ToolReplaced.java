@@ -7,4 +7,9 @@ public record ToolReplaced(long tool) implements Said {
     public ToolReplaced {
         Limits.refuseNoId("tool", tool);
     }
+
+    @Override
+    public String inWords() {
+        return "a tool replaced";
+    }
 }

@@ -128,4 +128,9 @@ public record Visited(
     public Optional<BathKind> washed() {
         return what().washes() || jobs().contains(CareJob.BATH) ? Optional.of(BathKind.WHOLE_DOG) : Optional.empty();
     }
+
+    @Override
+    public String inWords() {
+        return "a visit: " + scope.orElse(VisitScope.FULL_GROOM).label();
+    }
 }

@@ -1,5 +1,6 @@
 package rustictangle.core.log;
 
+import rustictangle.core.Reason;
 import rustictangle.core.Refused;
 import rustictangle.core.dog.Mass;
 
@@ -21,5 +22,10 @@ public record Weighed(double kilograms, double before) implements Said {
         if (!(kilograms >= Mass.MIN_KILOGRAMS && kilograms <= Mass.MAX_KILOGRAMS)) {
             throw new Refused(field, Mass.LIMITS);
         }
+    }
+
+    @Override
+    public String inWords() {
+        return "on the scale: " + Reason.kg(kilograms);
     }
 }

@@ -15,6 +15,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.CombResult;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.SessionBegun;
@@ -247,7 +248,9 @@ public final class SessionLog {
     /**
      * The session in short; what was undone does not count.
      *
-     * @param endedAt empty while it goes on
+     * @param endedAt  empty while it goes on
+     * @param tangles  that came out
+     * @param unproved places that were brushed and not combed
      */
     public record Summary(
             UUID id,
@@ -257,20 +260,25 @@ public final class SessionLog {
             int skipped,
             int tangles,
             int matsLeft,
+            int unproved,
             int relaxed,
             int uneasy,
             int optedOut) {}
 
     public Summary summary() {
         List<SectionDone> done = session.state().done();
+        int mats = (int) done.stream().filter(place -> place.comb().leavesMat()).count();
         return new Summary(
                 id(),
                 startedAt(),
                 endedAt(),
                 done.size(),
                 session.state().skipped().size(),
-                done.stream().mapToInt(SectionDone::tangles).sum(),
-                (int) done.stream().filter(place -> place.comb().leavesMat()).count(),
+                done.stream().mapToInt(SectionDone::tangles).sum() - mats,
+                mats,
+                (int) done.stream()
+                        .filter(place -> place.comb() == CombResult.BRUSHED)
+                        .count(),
                 seen(Set.of(Signal.RELAXED)),
                 seen(Set.of(Signal.UNEASY)),
                 seen(Set.of(Signal.OPTED_OUT, Signal.AFRAID)));

@@ -47,8 +47,17 @@ public final class Photo {
 
     private Photo() {}
 
+    /** One at a time: drawing a large one fills much of the memory for a moment. */
+    private static final Object DRAWING = new Object();
+
     /** @throws Refused when it is no picture that can be taken */
     static byte[] small(byte[] sent) {
+        synchronized (DRAWING) {
+            return drawn(sent);
+        }
+    }
+
+    private static byte[] drawn(byte[] sent) {
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(sent))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {

@@ -17,7 +17,7 @@ import rustictangle.server.log.Logs;
 
 /** What the scale said of a dog. The newest is what it weighs. */
 @Service
-class Weights {
+public class Weights {
 
     /** @param weighings oldest first */
     record WeightView(LocalDate today, double kilograms, List<Weight.Weighing> weighings, Optional<Reason> askTheVet) {}

@@ -76,7 +76,12 @@ public record CoatForm(@NotNull List<@Valid @NotNull RegionForm> regions, boolea
     /** The coat as the rules see it. */
     public Coat coat() {
         Map<Region, RegionCoat> byRegion = new EnumMap<>(Region.class);
-        regions.forEach(form -> byRegion.put(form.region(), form.coat()));
+        for (RegionForm form : regions) {
+            if (byRegion.put(form.region(), form.coat()) != null) {
+                throw new Refused(
+                        "regions", "The " + form.region().label() + " is described twice; describe every region once.");
+            }
+        }
         for (Region region : Region.values()) {
             if (!byRegion.containsKey(region)) {
                 throw new Refused("regions", "The " + region.label() + " is missing; describe every region.");

@@ -11,7 +11,9 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import rustictangle.core.Refused;
 import rustictangle.server.dog.DogStore;
@@ -85,15 +87,15 @@ class TakeOver {
      * @throws Refused when the file is not right as a whole; nothing was changed
      */
     String everything(InputStream file, long length) {
-        return alone("Taking over a file", running -> {
-            Path upload = received(file, length, running);
-            try (Staging staging = staged(upload, running)) {
-                examination.everything(staging, running);
-                return place(staging, "import");
-            } finally {
-                Files.deleteIfExists(upload);
-            }
-        });
+        return withReceived(
+                file,
+                length,
+                upload -> alone("Taking over a file", running -> {
+                    try (Staging staging = staged(upload, running)) {
+                        examination.everything(staging, running);
+                        return place(staging, "import");
+                    }
+                }));
     }
 
     private Staging staged(Path upload, Progress.Running running) throws IOException {
@@ -114,34 +116,36 @@ class TakeOver {
 
     /** @return places that were added, and under which name the data as it was before is kept */
     Added places(InputStream table, long length) {
-        return alone("Taking over a table", running -> {
-            Path upload = received(table, length, running);
-            try (Staging staging = Staging.beside(data.file())) {
-                Map<String, List<Long>> named = data.reading(() -> {
-                    stagings.makeTables(staging);
-                    return dogs.all().stream()
-                            .collect(Collectors.groupingBy(
-                                    dog -> dog.form().name(), Collectors.mapping(StoredDog::id, Collectors.toList())));
-                });
-                data.giveBack();
-                sections.read(upload, named, staging, running);
-                examination.sessions(staging);
-                Path aside = data.aside("import", clock);
-                running.at(
-                        "keeping a copy",
-                        () -> aside.toFile().length()
-                                / (double) Math.max(1, data.file().toFile().length()));
-                data.copyTo(aside);
-                running.at("putting it in place", 0, 1);
-                int[] added = new int[1];
-                staging.finish();
-                data.writingFrom(staging.file(), () -> added[0] = logs.addSessionsFromBeside());
-                copies.removeOldest();
-                return new Added(added[0], aside.getFileName().toString());
-            } finally {
-                Files.deleteIfExists(upload);
-            }
-        });
+        return withReceived(
+                table,
+                length,
+                upload -> alone("Taking over a table", running -> {
+                    try (Staging staging = Staging.beside(data.file())) {
+                        Map<String, List<Long>> named = data.reading(() -> {
+                            stagings.makeTables(staging);
+                            return dogs.all().stream()
+                                    .collect(Collectors.groupingBy(
+                                            dog -> dog.form().name(),
+                                            Collectors.mapping(StoredDog::id, Collectors.toList())));
+                        });
+                        data.giveBack();
+                        sections.read(upload, named, staging, running);
+                        examination.sessions(staging);
+                        Path aside = data.aside("import", clock);
+                        running.at(
+                                "keeping a copy",
+                                () -> aside.toFile().length()
+                                        / (double)
+                                                Math.max(1, data.file().toFile().length()));
+                        data.copyTo(aside);
+                        running.at("putting it in place", 0, 1);
+                        int[] added = new int[1];
+                        staging.finish();
+                        data.writingFrom(staging.file(), () -> added[0] = logs.addSessionsFromBeside());
+                        copies.removeOldest();
+                        return new Added(added[0], aside.getFileName().toString());
+                    }
+                }));
     }
 
     record Added(int places, String keptCopy) {}
@@ -182,9 +186,23 @@ class TakeOver {
         return aside.getFileName().toString();
     }
 
-    private Path received(InputStream in, long length, Progress.Running running) throws IOException {
-        Path upload = PrivateFiles.temporary(data.file(), "upload");
-        try (OutputStream out = Files.newOutputStream(upload)) {
+    /** However slowly it comes: nobody waits for a file that is not here yet. */
+    private <T> T withReceived(InputStream in, long length, Function<Path, T> work) {
+        Path upload = null;
+        try {
+            upload = PrivateFiles.temporary(data.file(), "upload");
+            receive(in, length, upload);
+            return work.apply(upload);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } finally {
+            delete(upload);
+        }
+    }
+
+    private void receive(InputStream in, long length, Path upload) throws IOException {
+        try (Progress.Running running = progress.begin("Receiving a file");
+                OutputStream out = Files.newOutputStream(upload)) {
             byte[] chunk = new byte[CHUNK];
             long received = 0;
             for (int n = in.read(chunk); n >= 0; n = in.read(chunk)) {
@@ -192,10 +210,16 @@ class TakeOver {
                 received += n;
                 running.at("receiving it", received, length);
             }
-            return upload;
-        } catch (IOException | RuntimeException e) {
-            Files.deleteIfExists(upload);
-            throw e;
+        }
+    }
+
+    private static void delete(@Nullable Path upload) {
+        try {
+            if (upload != null) {
+                Files.deleteIfExists(upload);
+            }
+        } catch (IOException leftForTheNextStart) {
+            // Leftovers are removed then.
         }
     }
 

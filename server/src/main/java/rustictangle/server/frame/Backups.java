@@ -20,6 +20,18 @@ public class Backups {
     /** As of one moment, while others read and write on. The caller deletes it. */
     public Path take() throws IOException {
         Path copy = PrivateFiles.temporary(data.file(), "backup");
+        try {
+            return take(copy);
+        } catch (FileGone e) {
+            // What is open is all that there is; beside the file it might go the same way.
+            Files.deleteIfExists(copy);
+            Path rescued = Files.createTempFile("rustic-tangle-", ".db");
+            data.rescueTo(rescued);
+            return rescued;
+        }
+    }
+
+    private Path take(Path copy) throws IOException {
         try (Progress.Running running = progress.begin("Taking a copy")) {
             running.at(
                     "writing it",

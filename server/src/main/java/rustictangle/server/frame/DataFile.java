@@ -58,6 +58,7 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
     private final AtomicLong epochs = new AtomicLong();
     private long epoch;
     private Connections open;
+    private OpenedFile opened;
 
     /** @param file made and migrated already */
     DataFile(Path file) throws SQLException {
@@ -157,6 +158,7 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
         if (here.held == null) {
             place.readLock().lock();
             try {
+                opened.check();
                 // Asked before the state is taken, so that it is never ahead of it.
                 Connections now = opened();
                 here.version = new Version(epoch, now.dataVersion());
@@ -207,6 +209,7 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
         place.readLock().lock();
         boolean begun = false;
         try {
+            opened.check();
             run(
                     opened().writer(),
                     "PRAGMA busy_timeout = " + Math.max(1, TimeUnit.NANOSECONDS.toMillis(until - System.nanoTime())));
@@ -293,11 +296,10 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
     public void copyTo(Path copy) {
         place.readLock().lock();
         try {
+            opened.check();
             PrivateFiles.create(copy);
-            try (Connection own = new ConnectionSettings().plain(file);
-                    var into = own.prepareStatement("VACUUM INTO ?")) {
-                into.setString(1, copy.toString());
-                into.execute();
+            try (Connection own = new ConnectionSettings().plain(file)) {
+                copy(own, copy);
             }
         } catch (SQLException e) {
             throw new DataTrouble(e);
@@ -305,6 +307,27 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
             throw new UncheckedIOException(e);
         } finally {
             place.readLock().unlock();
+        }
+    }
+
+    private static void copy(Connection from, Path copy) throws SQLException {
+        try (var into = from.prepareStatement("VACUUM INTO ?")) {
+            into.setString(1, copy.toString());
+            into.execute();
+        }
+    }
+
+    /** The same of what is still open, though the file is gone: by the connection that wrote it last. */
+    void rescueTo(Path copy) {
+        takeTurn(PATIENCE);
+        place.readLock().lock();
+        try {
+            copy(open.writer(), copy);
+        } catch (SQLException e) {
+            throw new DataTrouble(e);
+        } finally {
+            place.readLock().unlock();
+            turn.unlock();
         }
     }
 
@@ -396,6 +419,11 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
     private void open() throws SQLException {
         epoch = epochs.incrementAndGet();
         open = new Connections(file, PATIENCE);
+        try {
+            opened = OpenedFile.of(file);
+        } catch (IOException e) {
+            throw new SQLException("the data file cannot be looked at", e);
+        }
     }
 
     @Override

@@ -3,6 +3,7 @@ package rustictangle.server.frame;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.sql.SQLException;
 import java.time.Clock;
 import org.flywaydb.core.api.FlywayException;
@@ -42,8 +43,13 @@ class Database {
             if (settings.backupToRestore().isPresent()) {
                 Restore.from(settings.backupToRestore().get(), file, clock);
             }
-            PrivateFiles.create(file);
-            Schema.bring(file);
+            if (Files.exists(file)) {
+                refuseEmpty(file);
+                PrivateFiles.create(file);
+                Schema.bring(file);
+            } else {
+                begin(file);
+            }
             DataFile data = new DataFile(file);
             LOG.info("Data is kept in {}", file);
             return data;
@@ -60,6 +66,23 @@ class Database {
                             + Trouble.of(e).words() + ".",
                     "If it is damaged, put a copy back with --rustictangle.restore=/path/to/the-copy.db; what is there now is kept beside. "
                             + OTHER_FILE);
+        }
+    }
+
+    /** Whole, or not there: killed in between, the next start begins anew. */
+    private static void begin(Path file) throws IOException, SQLException {
+        Path fresh = PrivateFiles.temporary(file, "new");
+        Schema.bring(fresh);
+        Files.move(fresh, file, StandardCopyOption.ATOMIC_MOVE);
+    }
+
+    /** A household that became nothing is no new household. */
+    private static void refuseEmpty(Path file) throws IOException {
+        if (Files.size(file) == 0) {
+            throw new CannotStart(
+                    "The data file " + file + " is there, and empty: something has cut it to nothing.",
+                    "Put a copy back with --rustictangle.restore=/path/to/the-copy.db; or, where there never was a household in "
+                            + "it, delete the file and start again. " + OTHER_FILE);
         }
     }
 

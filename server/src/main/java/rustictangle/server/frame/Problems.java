@@ -1,6 +1,7 @@
 package rustictangle.server.frame;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.io.UncheckedIOException;
 import java.net.URI;
 import java.util.Comparator;
 import java.util.List;
@@ -43,6 +44,7 @@ class Problems extends ResponseEntityExceptionHandler {
 
     static final URI REFUSED = URI.create("urn:rustic-tangle:refused");
     static final URI BUSY = URI.create("urn:rustic-tangle:busy");
+    static final URI FILE_GONE = URI.create("urn:rustic-tangle:file-gone");
     static final URI DEFECT = URI.create("urn:rustic-tangle:defect");
     /** Long enough for whoever writes just now, short enough for an owner who waits. Seconds. */
     private static final int RETRY_AFTER = 2;
@@ -150,9 +152,22 @@ class Problems extends ResponseEntityExceptionHandler {
         return again(problem(HttpStatus.SERVICE_UNAVAILABLE, BUSY, "Not now", words(e)));
     }
 
+    @ExceptionHandler(FileGone.class)
+    ResponseEntity<Object> fileGone(FileGone e) {
+        LOG.error("Nothing more is written: {}", e.getMessage());
+        return again(problem(HttpStatus.SERVICE_UNAVAILABLE, FILE_GONE, "Not stored", words(e)));
+    }
+
+    /** A full disk may be met beside the data file, too. */
+    @ExceptionHandler(UncheckedIOException.class)
+    @Nullable
+    ResponseEntity<Object> notWritten(UncheckedIOException e, HttpServletRequest request) {
+        return Trouble.of(e) == Trouble.OURS ? defect(e, request) : notStored(e, request);
+    }
+
     @ExceptionHandler(DataAccessException.class)
     @Nullable
-    ResponseEntity<Object> notStored(DataAccessException e, HttpServletRequest request) {
+    ResponseEntity<Object> notStored(RuntimeException e, HttpServletRequest request) {
         Trouble trouble = Trouble.of(e);
         if (trouble == Trouble.OURS) {
             return defect(e, request);

@@ -1,5 +1,6 @@
 package rustictangle.server.frame;
 
+import java.io.IOException;
 import org.springframework.http.HttpStatus;
 import org.sqlite.SQLiteErrorCode;
 import org.sqlite.SQLiteException;
@@ -32,6 +33,12 @@ enum Trouble {
 
     static Trouble of(Throwable thrown) {
         for (Throwable cause = thrown; cause != null; cause = cause.getCause()) {
+            // As Linux, the BSDs and Windows say it.
+            if (cause instanceof IOException
+                    && String.valueOf(cause.getMessage())
+                            .matches("(?i).*(no space left|not enough space|quota exceeded).*")) {
+                return FULL;
+            }
             if (cause instanceof SQLiteException sqlite) {
                 // Extended codes carry the one they belong to in their lowest byte.
                 return switch (SQLiteErrorCode.getErrorCode(sqlite.getResultCode().code & 0xff)) {

@@ -3,6 +3,7 @@ package rustictangle.server.plan;
 import java.io.IOException;
 import java.io.StringReader;
 import java.time.Clock;
+import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
@@ -11,8 +12,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.data.ParserException;
 import net.fortuna.ical4j.model.Content;
@@ -44,7 +47,11 @@ record CalendarController(
         Clock clock) {
 
     private static final String ICALENDAR = "text/calendar;charset=UTF-8";
-    private static final Pattern WRITTEN_DAY = Pattern.compile("\\d{8}");
+    /** A moment as it is written, whatever its zone. */
+    private static final Pattern WRITTEN = Pattern.compile("(\\d{8})(?:T(\\d{4}))?");
+
+    private static final Pattern EVENT = Pattern.compile("(?s)BEGIN:VEVENT\\r?\\n.*?END:VEVENT");
+    private static final Pattern ZONE = Pattern.compile("(?s)BEGIN:VTIMEZONE\\r?\\n.*?END:VTIMEZONE");
     /** Visits that were so long ago are no longer written. */
     private static final int PAST_MONTHS = 12;
 
@@ -54,8 +61,9 @@ record CalendarController(
     /**
      * @param day  that was taken over as the next groom
      * @param hour absent: it is a whole day
+     * @param zoneUnknown whether it was written in a zone that nobody here knows: taken as the household's
      */
-    record Imported(LocalDate day, Optional<LocalTime> hour, String summary) {}
+    record Imported(LocalDate day, Optional<LocalTime> hour, String summary, boolean zoneUnknown) {}
 
     @GetMapping("/api/calendar")
     CalendarView address() {
@@ -108,46 +116,64 @@ record CalendarController(
         return first;
     }
 
+    /** Empty where no day is written, or one that no calendar has. */
     private Optional<Imported> appointment(VEvent event) {
-        return day(event)
-                .map(day -> new Imported(
-                        day,
-                        hour(event),
-                        event.getProperty(Property.SUMMARY)
-                                .map(Content::getValue)
-                                .orElse("")));
-    }
-
-    /** In a time zone that nobody knows an event is taken to be on the day that is written; empty: no day is. */
-    private Optional<LocalDate> day(VEvent event) {
+        String summary =
+                event.getProperty(Property.SUMMARY).map(Content::getValue).orElse("");
         try {
-            return start(event).map(start -> PlanCalendar.day(start.getDate(), clock.getZone()));
+            Optional<DtStart<Temporal>> start = event.getProperty(Property.DTSTART);
+            return start.map(begins -> new Imported(
+                    PlanCalendar.day(begins.getDate(), clock.getZone()),
+                    PlanCalendar.hour(begins.getDate(), clock.getZone()),
+                    summary,
+                    false));
         } catch (RuntimeException unknownZone) {
             return event.getProperty(Property.DTSTART)
                     .map(Content::getValue)
-                    .map(WRITTEN_DAY::matcher)
-                    .filter(Matcher::lookingAt)
-                    .map(written -> LocalDate.parse(written.group(), DateTimeFormatter.BASIC_ISO_DATE));
+                    .flatMap(written -> asWritten(written, summary));
         }
     }
 
-    private static Optional<DtStart<Temporal>> start(VEvent event) {
-        return event.getProperty(Property.DTSTART);
-    }
-
-    private Optional<LocalTime> hour(VEvent event) {
+    private static Optional<Imported> asWritten(String written, String summary) {
+        Matcher moment = WRITTEN.matcher(written);
+        if (!moment.lookingAt()) {
+            return Optional.empty();
+        }
         try {
-            return start(event).flatMap(start -> PlanCalendar.hour(start.getDate(), clock.getZone()));
-        } catch (RuntimeException unknownZone) {
+            return Optional.of(new Imported(
+                    LocalDate.parse(moment.group(1), DateTimeFormatter.BASIC_ISO_DATE),
+                    Optional.ofNullable(moment.group(2))
+                            .map(hour -> LocalTime.parse(hour, DateTimeFormatter.ofPattern("HHmm"))),
+                    summary,
+                    true));
+        } catch (DateTimeException noSuchDay) {
             return Optional.empty();
         }
     }
 
+    /** One after the other where the file as a whole cannot be read: a bad one spoils none beside it. */
     private static List<VEvent> events(String file) {
+        if (!file.stripLeading().startsWith("BEGIN:VCALENDAR")) {
+            throw new Refused("file", "This is no calendar file (.ics) that can be read. Nothing was changed.");
+        }
+        List<VEvent> whole = read(file);
+        if (!whole.isEmpty()) {
+            return whole;
+        }
+        String zones = ZONE.matcher(file).results().map(MatchResult::group).collect(Collectors.joining("\r\n"));
+        return EVENT.matcher(file)
+                .results()
+                .map(event -> "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:x\r\n" + zones + "\r\n" + event.group()
+                        + "\r\nEND:VCALENDAR\r\n")
+                .flatMap(one -> read(one).stream())
+                .toList();
+    }
+
+    private static List<VEvent> read(String file) {
         try {
             return new CalendarBuilder().build(new StringReader(file)).getComponents("VEVENT");
-        } catch (ParserException | IOException | RuntimeException e) {
-            throw new Refused("file", "This is no calendar file (.ics) that can be read. Nothing was changed.");
+        } catch (ParserException | IOException | RuntimeException unreadable) {
+            return List.of();
         }
     }
 }

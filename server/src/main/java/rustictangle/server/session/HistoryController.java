@@ -37,7 +37,11 @@ record HistoryController(DogLoader dogs, Logs logs, Clock clock) implements View
      */
     record HistoryView(List<PastSessionView> sessions, boolean more, LocalDate since, List<PlaceView> places) {}
 
-    /** @param minutes from beginning to end; absent while it goes on */
+    /**
+     * @param minutes  from beginning to end; absent while it goes on
+     * @param tangles  that came out
+     * @param unproved places that were brushed and not combed
+     */
     record PastSessionView(
             String id,
             Instant startedAt,
@@ -47,6 +51,7 @@ record HistoryController(DogLoader dogs, Logs logs, Clock clock) implements View
             int skipped,
             int tangles,
             int matsLeft,
+            int unproved,
             int relaxed,
             int uneasy,
             int optedOut) {}
@@ -128,6 +133,7 @@ record HistoryController(DogLoader dogs, Logs logs, Clock clock) implements View
                 past.skipped(),
                 past.tangles(),
                 past.matsLeft(),
+                past.unproved(),
                 past.relaxed(),
                 past.uneasy(),
                 past.optedOut());

@@ -81,6 +81,18 @@ class CoatKeyTest extends ServerTest {
     }
 
     @Test
+    void aCoatWithARegionTwiceIsRefusedAndTheOneThatStandsStays() throws Exception {
+        long id = addKnownDog("Gannet");
+        String twice = coatJson("CURLY", "80").replace("\"TAIL\"", "\"BODY\"");
+        send(HttpMethod.PUT, "/api/dogs/" + id + "/coat", twice)
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.fields[0].field").value("regions"))
+                .andExpect(jsonPath("$.fields[0].message", containsString("described twice")));
+        read("/api/dogs/" + id + "/coat")
+                .andExpect(jsonPath("$.regions[?(@.region == 'BODY')].millimetres", contains(40.0)));
+    }
+
+    @Test
     void aReadingFromTomorrowOrOfAnImpossibleLengthIsRefused() throws Exception {
         long id = addKnownDog("Gannet");
         send(HttpMethod.PUT, "/api/dogs/" + id + "/readings/BODY/" + today().plusDays(1), "{\"millimetres\": 50}")

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.junit.jupiter.params.provider.Arguments.arguments;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
@@ -12,19 +13,25 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import com.jayway.jsonpath.JsonPath;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.PipedInputStream;
+import java.io.PipedOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.FutureTask;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
 import org.springframework.mock.web.MockHttpServletResponse;
+import rustictangle.core.Refused;
 import rustictangle.server.Sample;
 import rustictangle.server.ServerTest;
 import tools.jackson.databind.JsonNode;
@@ -113,6 +120,24 @@ class TakeOverTest extends ServerTest {
                 arguments("\"at\":\"2026", "\"at\":\"2099", "still to come"),
                 arguments("\"name\":\"Gannet\"", "\"name\":\"Gan\\\\u0000net\"", "NUL"),
                 arguments("\"tool\":\\d+", "\"tool\":4711", "tool 4711"));
+    }
+
+    @Autowired
+    private TakeOver takeOver;
+
+    /** A phone in a dead spot sends for minutes: nobody else waits for its file. */
+    @Test
+    void whileOneFileStillComesAnotherIsTakenOver() throws Exception {
+        PipedOutputStream slow = new PipedOutputStream();
+        PipedInputStream sent = new PipedInputStream(slow);
+        FutureTask<String> upload = new FutureTask<>(() -> takeOver.everything(sent, -1));
+        new Thread(upload, "slow upload").start();
+        slow.write('{');
+        slow.flush();
+        assertEquals(200, take(fixture("format-1/export")).getStatus());
+        slow.close();
+        ExecutionException refused = assertThrows(ExecutionException.class, upload::get);
+        assertTrue(refused.getCause() instanceof Refused, "half a file is refused: " + refused);
     }
 
     @Test

@@ -1,6 +1,7 @@
 package rustictangle.server.log;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 
 import java.util.HashSet;
 import java.util.List;
@@ -222,6 +223,16 @@ class SaidJsonTest extends ServerTest {
         WRITTEN.forEach((text, said) -> {
             assertEquals(text, json.writerFor(Said.class).writeValueAsString(said));
             assertEquals(said, json.readValue(text, Said.class));
+        });
+    }
+
+    /** What an owner reads of it, among what was said today. */
+    @Test
+    void whateverCanBeSaidHasWordsOfItsOwn() {
+        WRITTEN.values().forEach(said -> {
+            String words = said.inWords();
+            assertFalse(words.isBlank() || words.contains("Optional[") || words.contains("null"), said + ": " + words);
+            assertFalse(words.contains("_"), said + ": " + words);
         });
     }
 

@@ -124,6 +124,31 @@ class CalendarTest extends ServerTest {
                 .andExpect(jsonPath("$.next").value(today.plusDays(41).toString()));
     }
 
+    /** A salon's program may write zones of its own; a bad event beside a good one spoils nothing. */
+    @Test
+    void aZoneThatNobodyKnowsIsTakenAsTheHouseholdsAndSaidAndABadEventSpoilsNoGoodOne() throws Exception {
+        String day = today.plusDays(33).toString().replace("-", "");
+        String event =
+                "BEGIN:VEVENT\r\nUID:%d\r\nDTSTAMP:20260101T000000Z\r\nDTSTART%s\r\nSUMMARY:Full groom\r\nEND:VEVENT\r\n";
+        String file = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//groomer//EN\r\n%sEND:VCALENDAR\r\n";
+        for (String zone : List.of(";TZID=Salon Time", ";TZID=Mars/Olympus", ";TZID=\"W. Nowhere\"")) {
+            for (String bad : List.of(
+                    "", ":99999999T996000", ";TZID=Mars/Olympus:20260231T100000", ":soon", ";VALUE=DATE:2026")) {
+                String events = (bad.isEmpty() ? "" : event.formatted(1, bad))
+                        + event.formatted(2, zone + ":" + day + "T103000");
+                sendCalendar("/api/dogs/" + dog + "/groom-calendar", file.formatted(events))
+                        .andExpect(status().isOk())
+                        .andExpect(jsonPath("$.day").value(today.plusDays(33).toString()))
+                        .andExpect(jsonPath("$.hour").value("10:30:00"))
+                        .andExpect(jsonPath("$.zoneUnknown").value(true));
+            }
+        }
+        sendCalendar("/api/dogs/" + dog + "/groom-calendar", file.formatted(event.formatted(3, ":" + day + "T090000Z")))
+                .andExpect(jsonPath("$.zoneUnknown").value(false));
+        sendCalendar("/api/dogs/" + dog + "/groom-calendar", file.formatted(event.formatted(4, ":20260231T100000")))
+                .andExpect(status().isBadRequest());
+    }
+
     @Test
     void aForeignOrBrokenFileIsRefusedAndTheAppointmentStays() throws Exception {
         for (String bad : List.of(

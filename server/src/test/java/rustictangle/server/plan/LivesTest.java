@@ -266,10 +266,6 @@ class LivesTest extends ServerTest {
         return new TreeSet<>(JsonPath.<List<String>>read(json, path));
     }
 
-    private String body(String path) throws Exception {
-        return read(path).andExpect(status().isOk()).andReturn().getResponse().getContentAsString();
-    }
-
     private void setMinutes(String minutes) throws Exception {
         send(
                         HttpMethod.PUT,

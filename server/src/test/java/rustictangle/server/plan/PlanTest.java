@@ -181,10 +181,6 @@ class PlanTest extends ServerTest {
         return new TreeSet<>(JsonPath.<List<String>>read(json, path));
     }
 
-    private String body(String path) throws Exception {
-        return read(path).andExpect(status().isOk()).andReturn().getResponse().getContentAsString();
-    }
-
     private void put(String path, String json, int status) throws Exception {
         assertEquals(
                 status,

@@ -236,8 +236,4 @@ class DoorsTest extends ServerTest {
                         "{\"tips\": \"BY_SKIN\", \"mist\": \"BY_SKIN\", \"hand\": \"%s\"}".formatted(hand))
                 .andExpect(status().isOk());
     }
-
-    private String body(String path) throws Exception {
-        return read(path).andExpect(status().isOk()).andReturn().getResponse().getContentAsString();
-    }
 }

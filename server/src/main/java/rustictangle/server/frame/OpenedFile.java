@@ -1,0 +1,44 @@
+package rustictangle.server.frame;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.nio.file.attribute.BasicFileAttributes;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The data file as it was when it was opened. A program that deletes it, puts another in its place or cuts it short
+ * would otherwise let everything that is said from then on go nowhere.
+ *
+ * @param key  by which the disk tells it from every other; absent where the system knows none
+ * @param size in bytes
+ */
+record OpenedFile(Path file, @Nullable Object key, long size) {
+
+    static OpenedFile of(Path file) throws IOException {
+        BasicFileAttributes now = Files.readAttributes(file, BasicFileAttributes.class);
+        return new OpenedFile(file, now.fileKey(), now.size());
+    }
+
+    /** @throws FileGone when it is not the file that was opened any more */
+    void check() {
+        try {
+            BasicFileAttributes now = Files.readAttributes(file, BasicFileAttributes.class);
+            if (key != null && !key.equals(now.fileKey())) {
+                throw new FileGone(file, "another file has taken its place");
+            }
+            // It only grows while it is open.
+            if (now.size() < size) {
+                throw new FileGone(file, "it is shorter than it was");
+            }
+            if (!Files.isReadable(file)) {
+                throw new FileGone(file, "it cannot be read any more");
+            }
+        } catch (NoSuchFileException e) {
+            throw new FileGone(file, "it is not there any more");
+        } catch (IOException e) {
+            throw new FileGone(file, "it cannot be looked at: " + e.getMessage());
+        }
+    }
+}
