@@ -158,7 +158,7 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
         if (here.held == null) {
             place.readLock().lock();
             try {
-                opened.check();
+                checkFile();
                 // Asked before the state is taken, so that it is never ahead of it.
                 Connections now = opened();
                 here.version = new Version(epoch, now.dataVersion());
@@ -209,7 +209,7 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
         place.readLock().lock();
         boolean begun = false;
         try {
-            opened.check();
+            checkFile();
             run(
                     opened().writer(),
                     "PRAGMA busy_timeout = " + Math.max(1, TimeUnit.NANOSECONDS.toMillis(until - System.nanoTime())));
@@ -296,7 +296,7 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
     public void copyTo(Path copy) {
         place.readLock().lock();
         try {
-            opened.check();
+            checkFile();
             PrivateFiles.create(copy);
             try (Connection own = new ConnectionSettings().plain(file)) {
                 copy(own, copy);
@@ -307,6 +307,17 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
             throw new UncheckedIOException(e);
         } finally {
             place.readLock().unlock();
+        }
+    }
+
+    /** @throws FileGone when it is not the file that was opened any more */
+    private void checkFile() {
+        try {
+            opened.check();
+        } catch (FileGone e) {
+            // SQLite would take the log of the old file for the new one's, and damage it.
+            ReplacedFile.leaveLogAside(opened);
+            throw e;
         }
     }
 

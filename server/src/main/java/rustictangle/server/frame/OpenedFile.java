@@ -21,6 +21,17 @@ record OpenedFile(Path file, @Nullable Object key, long size) {
         return new OpenedFile(file, now.fileKey(), now.size());
     }
 
+    /** Whether its name leads to another file, or to none. */
+    boolean moved() {
+        try {
+            return key != null
+                    && !key.equals(Files.readAttributes(file, BasicFileAttributes.class)
+                            .fileKey());
+        } catch (IOException e) {
+            return !Files.exists(file);
+        }
+    }
+
     /** @throws FileGone when it is not the file that was opened any more */
     void check() {
         try {

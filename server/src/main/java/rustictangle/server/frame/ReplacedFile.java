@@ -9,6 +9,7 @@ import java.nio.file.StandardOpenOption;
 import java.time.Clock;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
+import java.util.List;
 
 /**
  * Puts a file in the place of the data file, keeping what was there.
@@ -53,6 +54,21 @@ final class ReplacedFile {
         force(note);
         forceFolder(PrivateFiles.folder(file));
         finish(file);
+    }
+
+    /** What is still open goes on with it, whatever it is called. */
+    static void leaveLogAside(OpenedFile opened) {
+        Path file = opened.file();
+        if (!opened.moved()) {
+            return;
+        }
+        for (Path log : List.of(wal(file), file.resolveSibling(file.getFileName() + "-shm"))) {
+            try {
+                Files.move(log, log.resolveSibling(log.getFileName() + ".of-the-file-before"));
+            } catch (IOException notThereOrDoneAlready) {
+                // One that lies there already is of the same file.
+            }
+        }
     }
 
     /** Ends what a killed instance had begun. */

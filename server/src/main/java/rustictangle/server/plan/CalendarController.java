@@ -9,16 +9,13 @@ import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.Temporal;
 import java.util.Comparator;
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.data.ParserException;
-import net.fortuna.ical4j.model.Content;
 import net.fortuna.ical4j.model.Property;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.DtStart;
@@ -48,10 +45,13 @@ record CalendarController(
 
     private static final String ICALENDAR = "text/calendar;charset=UTF-8";
     /** A moment as it is written, whatever its zone. */
-    private static final Pattern WRITTEN = Pattern.compile("(\\d{8})(?:T(\\d{4}))?");
+    private static final Pattern WRITTEN = Pattern.compile("(?m)^DTSTART[^:\\r\\n]*:(\\d{8})(?:T(\\d{4}))?");
 
+    private static final Pattern SUMMARY = Pattern.compile("(?m)^SUMMARY[^:\\r\\n]*:(.*)$");
     private static final Pattern EVENT = Pattern.compile("(?s)BEGIN:VEVENT\\r?\\n.*?END:VEVENT");
     private static final Pattern ZONE = Pattern.compile("(?s)BEGIN:VTIMEZONE\\r?\\n.*?END:VTIMEZONE");
+    /** A long line goes on in the next one (RFC 5545, 3.1). */
+    private static final Pattern FOLD = Pattern.compile("\\r?\\n[ \\t]");
     /** Visits that were so long ago are no longer written. */
     private static final int PAST_MONTHS = 12;
 
@@ -105,8 +105,12 @@ record CalendarController(
     Imported take(@PathVariable long dogId, @RequestBody String file) {
         dogs.get(dogId);
         LocalDate today = LocalDate.now(clock);
-        Imported first = events(file).stream()
-                .flatMap(event -> appointment(event).stream())
+        String lines = FOLD.matcher(file).replaceAll("");
+        String zones =
+                ZONE.matcher(lines).results().map(zone -> zone.group() + "\r\n").collect(Collectors.joining());
+        Imported first = EVENT.matcher(lines)
+                .results()
+                .flatMap(event -> appointment(event.group(), zones).stream())
                 .filter(event -> event.day().isAfter(today) && !event.day().isAfter(today.plusYears(1)))
                 .min(Comparator.comparing(Imported::day))
                 .orElseThrow(() -> new Refused(
@@ -116,27 +120,29 @@ record CalendarController(
         return first;
     }
 
-    /** Empty where no day is written, or one that no calendar has. */
-    private Optional<Imported> appointment(VEvent event) {
-        String summary =
-                event.getProperty(Property.SUMMARY).map(Content::getValue).orElse("");
+    /** Each by itself: a bad one spoils none beside it. Empty where no day is written, or one that no calendar has. */
+    private Optional<Imported> appointment(String event, String zones) {
         try {
-            Optional<DtStart<Temporal>> start = event.getProperty(Property.DTSTART);
+            VEvent read = (VEvent) new CalendarBuilder()
+                    .build(new StringReader(
+                            "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:x\r\n" + zones + event + "\r\nEND:VCALENDAR\r\n"))
+                    .getComponents("VEVENT")
+                    .get(0);
+            Optional<DtStart<Temporal>> start = read.getProperty(Property.DTSTART);
             return start.map(begins -> new Imported(
                     PlanCalendar.day(begins.getDate(), clock.getZone()),
                     PlanCalendar.hour(begins.getDate(), clock.getZone()),
-                    summary,
+                    summary(event),
                     false));
-        } catch (RuntimeException unknownZone) {
-            return event.getProperty(Property.DTSTART)
-                    .map(Content::getValue)
-                    .flatMap(written -> asWritten(written, summary));
+        } catch (ParserException | IOException | RuntimeException unknownZone) {
+            return asWritten(event);
         }
     }
 
-    private static Optional<Imported> asWritten(String written, String summary) {
-        Matcher moment = WRITTEN.matcher(written);
-        if (!moment.lookingAt()) {
+    /** In a zone that nobody here knows: the day and the hour that are written. */
+    private static Optional<Imported> asWritten(String event) {
+        Matcher moment = WRITTEN.matcher(event);
+        if (!moment.find()) {
             return Optional.empty();
         }
         try {
@@ -144,36 +150,17 @@ record CalendarController(
                     LocalDate.parse(moment.group(1), DateTimeFormatter.BASIC_ISO_DATE),
                     Optional.ofNullable(moment.group(2))
                             .map(hour -> LocalTime.parse(hour, DateTimeFormatter.ofPattern("HHmm"))),
-                    summary,
+                    summary(event),
                     true));
         } catch (DateTimeException noSuchDay) {
             return Optional.empty();
         }
     }
 
-    /** One after the other where the file as a whole cannot be read: a bad one spoils none beside it. */
-    private static List<VEvent> events(String file) {
-        if (!file.stripLeading().startsWith("BEGIN:VCALENDAR")) {
-            throw new Refused("file", "This is no calendar file (.ics) that can be read. Nothing was changed.");
-        }
-        List<VEvent> whole = read(file);
-        if (!whole.isEmpty()) {
-            return whole;
-        }
-        String zones = ZONE.matcher(file).results().map(MatchResult::group).collect(Collectors.joining("\r\n"));
-        return EVENT.matcher(file)
-                .results()
-                .map(event -> "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:x\r\n" + zones + "\r\n" + event.group()
-                        + "\r\nEND:VCALENDAR\r\n")
-                .flatMap(one -> read(one).stream())
-                .toList();
-    }
-
-    private static List<VEvent> read(String file) {
-        try {
-            return new CalendarBuilder().build(new StringReader(file)).getComponents("VEVENT");
-        } catch (ParserException | IOException | RuntimeException unreadable) {
-            return List.of();
-        }
+    private static String summary(String event) {
+        Matcher summary = SUMMARY.matcher(event);
+        return summary.find()
+                ? summary.group(1).replaceAll("\\\\([,;\\\\])", "$1").strip()
+                : "";
     }
 }

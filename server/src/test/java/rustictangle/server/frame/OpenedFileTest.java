@@ -9,13 +9,13 @@ import java.io.IOException;
 import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
-import java.util.Optional;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -50,8 +50,9 @@ class OpenedFileTest {
         try {
             Connections.run(
                     data.getConnection(),
-                    "INSERT INTO dog (id, name, breed, kilograms, life_stage, flat_face, neutered, skin, history) VALUES (NULL, '"
-                            + name + "', '', 10, 'ADULT', 0, 1, 'SOUND', 'GENTLE')");
+                    "INSERT INTO dog (name, kilograms, life_stage, flat_face, skin, history, harness, dog_coat, swims, "
+                            + "fields_or_sand, snow) VALUES ('" + name
+                            + "', 10, 'ADULT', 0, 'SOUND', 'GENTLE', 0, 0, 0, 0, 0)");
             data.commit();
         } finally {
             data.end();
@@ -71,7 +72,7 @@ class OpenedFileTest {
                 case ANOTHER_IN_ITS_PLACE -> {
                     Path other = file.resolveSibling("other.db");
                     Schema.bring(other);
-                    Files.move(other, file, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
+                    Files.move(other, file, StandardCopyOption.REPLACE_EXISTING);
                 }
                 case CUT_TO_NOTHING -> cut(file, 0);
                 case CUT_SHORT -> cut(file, Files.size(file) - 1);
@@ -103,6 +104,7 @@ class OpenedFileTest {
     @EnumSource(names = {"DELETED", "ANOTHER_IN_ITS_PLACE"})
     void whatIsStillOpenCanBeSavedElsewhere(Mishap mishap) throws Exception {
         mishap.befalls(file);
+        assertThrows(FileGone.class, () -> say("after"));
         Path saved = folder.resolve("saved.db");
         data.rescueTo(saved);
         assertEquals(1, dogs(saved));
@@ -119,7 +121,7 @@ class OpenedFileTest {
     @Test
     void anEmptyFileThatIsThereIsNotTakenForANewHousehold() throws Exception {
         Path empty = Files.createFile(folder.resolve("empty.db"));
-        Settings settings = new Settings(empty, Optional.empty());
+        Settings settings = new Settings(empty.toString(), "", false, "");
         Database database = new Database();
         try (DataFileLock lock = database.dataFileLock(settings)) {
             CannotStart refused =
