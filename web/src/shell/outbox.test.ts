@@ -34,7 +34,7 @@ const REFUSED = () => problem(409, { type: 'urn:rustic-tangle:refused', detail: 
 const BUSY = (seconds: number) => () => problem(503, {}, { 'Retry-After': String(seconds) })
 
 /** The server: what it was sent, in order, and what it answers next; when nothing else is said, it takes all. */
-const server = { got: [] as string[], answers: [] as (() => Promise<Response>)[] }
+const server = { got: [] as string[], ago: [] as number[], answers: [] as (() => Promise<Response>)[] }
 const later = (milliseconds: number) => vi.advanceTimersByTimeAsync(milliseconds)
 const soon = () => later(0)
 
@@ -42,8 +42,10 @@ beforeEach(() => {
   vi.useFakeTimers({ now: new Date('2026-05-14T09:00:00Z') })
   localStorage.clear()
   server.got = []
+  server.ago = []
   server.answers = []
   vi.stubGlobal('fetch', (_path: string, init: RequestInit) => {
+    server.ago.push(Number((init.headers as Record<string, string>)['X-Ago']))
     server.got.push((JSON.parse(init.body as string) as { words: string }).words)
     return (server.answers.shift() ?? TAKEN)()
   })
@@ -79,6 +81,22 @@ function locks() {
     },
   }
 }
+
+it('says how long ago it was said, at each try anew, also after the page was closed', async () => {
+  const { put } = await page()
+  server.answers = [GONE]
+  put(letter('first'))
+  await soon()
+  await later(1000)
+  expect(server.ago).toEqual([0, 1000])
+  server.answers = [GONE]
+  put(letter('second'))
+  await soon()
+  vi.setSystemTime(new Date('2026-05-16T09:00:00Z'))
+  await page()
+  await later(2000)
+  expect(server.ago.at(-1)).toBeGreaterThanOrEqual(48 * 3600_000 - 2000)
+})
 
 describe('what was said arrives', () => {
   it('in the order it was said, each once, one after the other', async () => {

@@ -31,6 +31,8 @@ const PATIENCE = 20_000
 
 const KEPT = 'outbox:'
 const REFUSED = 'refused:'
+/** How long ago it was said, milliseconds. */
+const AGO = 'X-Ago'
 /** Of which name, and its place in the order: the moment, and a number for what was said in the same one. */
 const KEY = /^outbox:(.+):(\d{15}):(\d{6}):[0-9a-f-]{36}$/
 
@@ -205,7 +207,11 @@ async function next(name: string, road: Road): Promise<boolean> {
     const answer = await askPlain(letter.path, {
       method: letter.method,
       signal: AbortSignal.timeout(PATIENCE),
-      headers: letter.body === undefined ? {} : { 'Content-Type': 'application/json' },
+      headers: {
+        ...(letter.body === undefined ? {} : { 'Content-Type': 'application/json' }),
+        // By one clock, so that it need not be right: how long it has waited here, not when it was.
+        [AGO]: String(Math.max(0, Date.now() - Number(KEY.exec(key)![2]))),
+      },
       body: letter.body === undefined ? undefined : JSON.stringify(letter.body),
     })
     settle(road, key)

@@ -37,6 +37,9 @@ public final class SessionLog {
     /** Of a place of which nobody knows how long it takes, against its neighbours. */
     private static final double USUAL_SECONDS = 60;
 
+    /** Nobody is at one step so long without a word: hands were elsewhere, seconds. Own estimate. */
+    private static final int GAP_SECONDS = 15 * 60;
+
     private final List<Entry> entries;
     /** What happened and stands. */
     private final List<Entry> standing;
@@ -201,7 +204,14 @@ public final class SessionLog {
         boolean running = state.end().isEmpty() && !state.paused() && !state.preparing();
         Instant last =
                 standing.stream().map(Entry::at).max(Comparator.naturalOrder()).orElse(startedAt());
-        return seconds + (running ? (int) Duration.between(last, now).toSeconds() : 0);
+        return seconds + (running ? counted(Duration.between(last, now).toSeconds(), session.hand()) : 0);
+    }
+
+    /** What counts of a stretch of time at a step: of one that was too long, what the step was expected to take. */
+    private int counted(long seconds, List<Section> hand) {
+        return seconds <= GAP_SECONDS
+                ? (int) seconds
+                : (int) hand.stream().mapToDouble(this::expected).sum();
     }
 
     /** Spent at a step up to a moment, its turns before it was put off included, less what its answered places took. */
@@ -226,7 +236,7 @@ public final class SessionLog {
         Instant last = standing.isEmpty()
                 ? startedAt()
                 : standing.get(standing.size() - 1).at();
-        return Math.max(0, seconds + Duration.between(last, now).toSeconds());
+        return Math.max(0, seconds + counted(Duration.between(last, now).toSeconds(), hand));
     }
 
     /** The time up to an entry from the one before. */
@@ -236,9 +246,11 @@ public final class SessionLog {
         List<Stretch> stretches = new ArrayList<>();
         Instant before = startedAt();
         boolean paused = false;
+        Session then = Session.planned(begun().steps());
         for (Entry entry : standing) {
-            int seconds = paused ? 0 : (int) (entry.at().getEpochSecond() - before.getEpochSecond());
-            stretches.add(new Stretch(entry, seconds));
+            long seconds = paused ? 0 : entry.at().getEpochSecond() - before.getEpochSecond();
+            stretches.add(new Stretch(entry, counted(seconds, seconds > GAP_SECONDS ? then.hand() : List.of())));
+            then = then.with((SessionEvent) entry.said());
             before = entry.at();
             paused = entry.said() instanceof Paused || paused && !(entry.said() instanceof Resumed);
         }

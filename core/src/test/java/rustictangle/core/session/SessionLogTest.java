@@ -53,6 +53,20 @@ class SessionLogTest {
         assertEquals(Optional.of(now), log.endedAt());
     }
 
+    /** The page was closed, or the server was down: a gap is not brushing. */
+    @Test
+    void anHourWithoutAWordCountsAsWhatTheStepWasExpectedToTake() {
+        SessionLog log = begun(Section.BACK, Section.CHEST, Section.BELLY);
+        log = after(log, 5, new Started());
+        log = after(log, 14 * 60, done(Section.BACK));
+        log = after(log, 3600, done(Section.CHEST));
+        assertEquals(List.of(14 * 60, 60), spent(log));
+        assertEquals(14 * 60 + 60, log.worked(now));
+        assertEquals(14 * 60 + 120, log.worked(now.plusSeconds(7200)), "nor is an evening with the page left open");
+        log = after(log, 45, done(Section.BELLY));
+        assertEquals(14 * 60 + 60 + 45, log.worked(now));
+    }
+
     @Test
     void theTimeOfAnEntryThatWasTakenBackBelongsToTheNextOne() {
         SessionLog log = begun(Section.BACK);

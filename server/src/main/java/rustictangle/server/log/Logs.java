@@ -29,6 +29,7 @@ import rustictangle.core.log.TakenBack;
 import rustictangle.server.frame.DataFile;
 import rustictangle.server.frame.ReadCache;
 import rustictangle.server.frame.ScreenFacts;
+import rustictangle.server.frame.Sender;
 import rustictangle.server.frame.ViewProbe;
 import rustictangle.server.log.EntryStore.Kept;
 import rustictangle.server.log.EntryStore.Last;
@@ -216,7 +217,7 @@ public class Logs implements ViewProbe, ScreenFacts {
         store.append(Optional.of(dogId), entry);
     }
 
-    /** Says something of a dog, now. A repeat with the same id changes nothing. */
+    /** Says something of a dog, now, or when it was said where it waited. A repeat with the same id changes nothing. */
     @Transactional
     public void say(UUID id, long dogId, LocalDate day, Said said) {
         say(id, Optional.of(dogId), day, said);
@@ -244,7 +245,10 @@ public class Logs implements ViewProbe, ScreenFacts {
 
     private void say(UUID id, Optional<Long> dog, LocalDate day, Said said) {
         if (store.find(id).isEmpty()) {
-            store.append(dog, new Entry(id, clock.instant(), day, Optional.empty(), Optional.empty(), said));
+            Instant at = Sender.said(clock.instant());
+            // What was said of today may have waited somewhere since yesterday.
+            LocalDate its = day.equals(LocalDate.now(clock)) ? LocalDate.ofInstant(at, clock.getZone()) : day;
+            store.append(dog, new Entry(id, at, its, Optional.empty(), Optional.empty(), said));
         }
     }
 

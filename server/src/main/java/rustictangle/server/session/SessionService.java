@@ -20,6 +20,7 @@ import rustictangle.core.session.Afterwards;
 import rustictangle.core.session.Session;
 import rustictangle.core.session.SessionLog;
 import rustictangle.server.frame.NotThere;
+import rustictangle.server.frame.Sender;
 import rustictangle.server.frame.ViewProbe;
 import rustictangle.server.log.Logs;
 
@@ -75,7 +76,7 @@ public class SessionService implements ViewProbe {
                 return before;
             }
             allowed.run();
-            Entry entry = before.next(entryId, clock.instant(), clock.getZone(), event);
+            Entry entry = before.next(entryId, Sender.said(clock.instant()), clock.getZone(), event);
             SessionLog after = before.with(List.of(entry));
             boolean reopened = before.endedAt().isPresent() && after.endedAt().isEmpty();
             if (reopened && SessionLog.open(logs.of(dogId)).isPresent()) {
