@@ -61,6 +61,7 @@ export type SessionView = Schemas['SessionView']
 export type EntryForm = Schemas['EntryForm']
 /** What happened in a session; its type tells the kinds apart. */
 export type SessionEvent = Schemas['SessionEvent']
+export type BodyFinding = NonNullable<Look['what']>
 export type Caught = Schemas['Caught']
 export type Hair = Schemas['HairCameOut']['hair']
 export type Signal = Schemas['PracticeAnswer']['signal']

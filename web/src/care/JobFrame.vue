@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Section } from '@/api/types'
 import BenchFrame from '@/shell/BenchFrame.vue'
 import KeyButton from '@/shell/KeyButton.vue'
 import PageState from '@/shell/PageState.vue'
 import { useUnits } from '@/shell/useUnits'
 import GrowlOrBite from '@/trust/GrowlOrBite.vue'
+import SeenSomething from '@/trust/SeenSomething.vue'
 import JobEnd from './JobEnd.vue'
 import LearnFirst from './LearnFirst.vue'
 import SaidNo from './SaidNo.vue'
@@ -40,6 +41,7 @@ const props = defineProps<{
 defineEmits<{ back: []; retry: [] }>()
 
 const { say } = useUnits()
+const noting = ref(false)
 /** Whether hands are on the dog, or about to be: then it may say something. */
 const handsOn = computed(
   () => !props.run.says.value && !props.run.end.value && (props.going || !props.run.mayNot.value),
@@ -65,6 +67,9 @@ const handsOn = computed(
       <template #head
         ><slot name="head" />
         <div v-if="handsOn" class="says">
+          <KeyButton k="i" title="A tick, a scab, a lump, a hot or smelly place, a limp" @press="noting = true"
+            >Something seen</KeyButton
+          >
           <KeyButton k="o" title="It opts out: gets up, leaves, pulls away" @press="run.no('OPTED_OUT')">No</KeyButton>
           <KeyButton k="f" title="Will not eat, trembles, tucked, wide pupils: it ends" @press="run.no('AFRAID')"
             >Fear sign</KeyButton
@@ -78,6 +83,7 @@ const handsOn = computed(
           >
         </div></template
       >
+      <SeenSomething v-if="noting" :dog-id="run.dogId" :near="hand ?? run.places.value" @close="noting = false" />
       <template v-if="run.says.value === 'WARNED'">
         <GrowlOrBite
           :dog-id="run.dogId"

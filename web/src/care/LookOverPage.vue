@@ -10,7 +10,8 @@ import JobFrame from './JobFrame.vue'
 import LedSteps from './LedSteps.vue'
 import PlaceLook from './PlaceLook.vue'
 import { useJob } from './useJob'
-import { useLooks } from './useLooks'
+import { lookWords } from './words'
+import { useLooks } from '@/trust/useLooks'
 
 /** Two minutes from nose to tail; whatever is seen is noted at its place on the drawn dog. */
 const props = defineProps<{ dogId: number }>()
@@ -25,14 +26,14 @@ const looks = useLooks(props.dogId)
 const chosen = ref<Section>()
 const view = computed(() => looks.looks.data.value)
 const here = computed(() => (view.value?.looks ?? []).filter((look) => look.section === chosen.value))
-const changed = computed(() => view.value?.changed ?? [])
+const open = computed(() => view.value?.open ?? [])
 const paint = computed<Partial<Record<Section, Paint>>>(() =>
   Object.fromEntries(
     // The newest of a place counts.
     [...(view.value?.looks ?? [])].reverse().map((look) => [
       look.section,
       {
-        fill: `rgba(var(--v-theme-heather), ${changed.value.some((now) => now.entry === look.entry) ? 0.7 : 0.3})`,
+        fill: `rgba(var(--v-theme-heather), ${open.value.some((now) => now.entry === look.entry) ? 0.7 : 0.3})`,
         says: `noted on ${date(look.day)}`,
       },
     ]),
@@ -65,7 +66,7 @@ const paint = computed<Partial<Record<Section, Paint>>>(() =>
           single
           @choose="chosen = $event"
         />
-        <p class="quiet">Touch a place to note what you see there. Dark: new since last time.</p>
+        <p class="quiet">Touch a place to note what you see there. Dark: nobody has looked at it yet.</p>
       </div>
       <PlaceLook
         v-if="chosen"
@@ -76,18 +77,20 @@ const paint = computed<Partial<Record<Section, Paint>>>(() =>
         :today="view!.today"
         :before="here"
         :saving="looks.saving.value"
-        @keep="(words, photo) => looks.say(chosen!, words, photo)"
+        :open="open.some((look) => look.section === chosen)"
+        @keep="(words, photo, what) => looks.say(chosen!, words, photo, what)"
+        @seen="looks.seen(chosen!, $event)"
         @take-back="looks.takeBack"
         @close="chosen = undefined"
       />
       <LedSteps v-else :steps="steps" :at="at" :disabled="table.saving.value" last="All looked at" @next="run.next" />
     </div>
     <template #end>
-      <template v-if="changed.length">
-        <h2>New since last time, for the vet or the groomer</h2>
+      <template v-if="open.length">
+        <h2>Open, for the vet or the groomer</h2>
         <ul>
-          <li v-for="one in changed" :key="one.entry">
-            <b>{{ names[one.section] }}:</b> {{ one.words || 'see the photo' }}
+          <li v-for="one in open" :key="one.entry">
+            <b>{{ names[one.section] }}:</b> {{ lookWords(one) }}
           </li>
         </ul>
       </template>

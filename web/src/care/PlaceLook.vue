@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import facts from '@/api/facts'
-import { computed, ref } from 'vue'
-import type { Look, Section } from '@/api/types'
+import { ref } from 'vue'
+import choices from '@/api/choices'
+import type { BodyFinding, Look, Section } from '@/api/types'
 import { daysAgo, useUnits } from '@/shell/useUnits'
-import { shrink } from './shrink'
-import { photoPath } from './useLooks'
+import { shrink } from '@/shell/shrink'
+import { photoPath } from '@/trust/useLooks'
+import { lookWords } from './words'
 
 /** One place: what was seen last time, and beside it what is seen now. */
-const props = defineProps<{
+defineProps<{
   dogId: number
   section: Section
   name: string
@@ -15,16 +17,21 @@ const props = defineProps<{
   /** Of this place, the newest first. */
   before: readonly Look[]
   saving: boolean
+  /** Whether somebody has still to look at it. */
+  open: boolean
 }>()
-const emit = defineEmits<{ keep: [words: string, photo?: string]; takeBack: [entry: string]; close: [] }>()
+const emit = defineEmits<{
+  keep: [words: string, photo?: string, what?: BodyFinding]
+  seen: [words: string]
+  takeBack: [entry: string]
+  close: []
+}>()
 
 const { date } = useUnits()
 const words = ref('')
 const photo = ref<string>()
 const trouble = ref<string>()
-/** The newest, and the one before it to hold it against. */
-const shown = computed(() => props.before.slice(0, 2))
-const older = computed(() => props.before.slice(2, 5))
+const what = ref<BodyFinding>()
 
 async function take(event: Event) {
   const input = event.target as HTMLInputElement
@@ -39,8 +46,9 @@ async function take(event: Event) {
   input.value = ''
 }
 function keep() {
-  emit('keep', words.value.trim(), photo.value)
+  emit('keep', words.value.trim(), photo.value, what.value)
   words.value = ''
+  what.value = undefined
   photo.value = undefined
 }
 </script>
@@ -49,10 +57,10 @@ function keep() {
   <section class="place" :aria-label="name">
     <h1>{{ name }}</h1>
     <div class="beside">
-      <figure v-for="look in shown" :key="look.entry">
+      <figure v-for="look in before" :key="look.entry">
         <img v-if="look.photo" :src="photoPath(dogId, look.photo)" :alt="`${name}, ${date(look.day)}`" />
         <figcaption>
-          <b>{{ look.day === today ? 'Today' : daysAgo(today, look.day) }}.</b> {{ look.words }}
+          <b>{{ look.day === today ? 'Today' : daysAgo(today, look.day) }}.</b> {{ lookWords(look) }}
           <button type="button" class="link" :disabled="saving" @click="emit('takeBack', look.entry)">
             Take it back
           </button>
@@ -64,6 +72,17 @@ function keep() {
           <input type="file" accept="image/*" :disabled="saving" @change="take" />
           {{ photo ? 'Another photo' : 'A photo' }}
         </label>
+        <div class="what" role="group" aria-label="What it is">
+          <button
+            v-for="one in choices.BodyFinding.filter((kind) => kind.value !== 'CRIED_AGAIN')"
+            :key="one.value"
+            type="button"
+            :aria-pressed="what === one.value"
+            @click="what = what === one.value ? undefined : one.value"
+          >
+            {{ one.title }}
+          </button>
+        </div>
         <label class="words"
           >What you see and feel
           <textarea v-model="words" rows="3" :maxlength="facts.longestText" />
@@ -73,9 +92,16 @@ function keep() {
         </p>
       </div>
     </div>
-    <p v-for="one in older" :key="one.entry" class="quiet">{{ date(one.day) }}: {{ one.words || 'a photo' }}</p>
+    <div v-if="open" class="open">
+      <p><b>Open:</b> it stands on the sheet until it is gone, or a vet has seen it.</p>
+      <button type="button" class="other" :disabled="saving" @click="emit('seen', words.trim())">
+        A vet has seen it
+      </button>
+    </div>
     <div class="two">
-      <button type="button" class="big" :disabled="saving || (!words.trim() && !photo)" @click="keep">Keep it</button>
+      <button type="button" class="big" :disabled="saving || (!words.trim() && !photo && !what)" @click="keep">
+        Keep it
+      </button>
       <button type="button" class="other" @click="emit('close')">Back to the dog</button>
     </div>
   </section>
@@ -95,6 +121,27 @@ figcaption b {
 }
 figcaption b::first-letter {
   text-transform: uppercase;
+}
+.what {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin-top: 8px;
+}
+.what button {
+  min-height: 44px;
+  padding: 2px 12px;
+  border: 2px solid rgb(var(--v-theme-seam));
+  border-radius: 22px;
+}
+.what [aria-pressed='true'] {
+  border-color: rgb(var(--v-theme-ink));
+  background: rgb(var(--v-theme-wool));
+  font-weight: 700;
+}
+.open {
+  border-left: 5px solid rgb(var(--v-theme-heather));
+  padding-left: 12px;
 }
 .beside {
   display: grid;

@@ -9,6 +9,7 @@ import { useUnits } from '@/shell/useUnits'
 
 /** Before the first stroke: what the day decides, what the hands do first. */
 const props = defineProps<{
+  dogId: number
   sessionId: string
   preparation: NonNullable<SessionView['preparation']>
   knots: string[]
@@ -61,6 +62,9 @@ function begin() {
         </li>
       </ul>
     </div>
+    <p class="quiet">
+      <router-link :to="`/dogs/${dogId}/trust/fuss`">It cries or objects before anything touches it?</router-link>
+    </p>
     <div class="foot">
       <KeyButton k="space" pedal="on" class="next" :disabled="saving" @press="begin">First stroke</KeyButton>
     </div>

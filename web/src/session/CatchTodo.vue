@@ -8,7 +8,13 @@ import KeyButton from '@/shell/KeyButton.vue'
 import { useUnits } from '@/shell/useUnits'
 
 /** The one thing to do about what caught, with a timer while it is teased, and what never to do now. */
-const props = defineProps<{ caught: NonNullable<SessionView['caught']>; where: string; busy: boolean }>()
+const props = defineProps<{
+  caught: NonNullable<SessionView['caught']>
+  where: string
+  busy: boolean
+  /** Whether it was uneasy at this one already: a second cry ends the work on it. */
+  minded: boolean
+}>()
 const emit = defineEmits<{
   tried: [seconds: number, outcome: Outcome]
   later: []
@@ -36,6 +42,11 @@ const actions = computed(() => {
       { key: '2', title: 'Not yet', act: () => tried('NOT_YET') },
       { key: '3', title: 'The dog is uneasy', act: () => tried('UNEASY') },
       { key: '4', title: 'The dog opts out', act: () => tried('OPTED_OUT') },
+      {
+        key: 'y',
+        title: props.minded ? 'It cries again: for the groomer' : 'It cries: ease off, once more',
+        act: () => (props.minded ? emit('leave', 'FOR_GROOMER') : tried('UNEASY')),
+      },
       ...(props.caught.gel ? [{ key: '5', title: 'Gel is in: a bath is owed', act: () => emit('gel') }] : []),
     ]
   }

@@ -5,7 +5,8 @@ import KeyButton from '@/shell/KeyButton.vue'
 defineProps<{ saving: boolean; canUndo: boolean; canHelp: boolean; treats: number }>()
 const emit = defineEmits<{ choose: [what: Else] }>()
 
-type Else = 'comb' | 'dog' | 'pause' | 'undo' | 'treat' | 'hair' | 'help' | 'later' | 'skip' | 'end' | 'back'
+type Else =
+  'comb' | 'dog' | 'pause' | 'undo' | 'treat' | 'hair' | 'help' | 'later' | 'skip' | 'end' | 'seen' | 'cry' | 'back'
 </script>
 
 <template>
@@ -28,6 +29,8 @@ type Else = 'comb' | 'dog' | 'pause' | 'undo' | 'treat' | 'hair' | 'help' | 'lat
       <KeyButton k="t" :disabled="saving" @press="emit('choose', 'treat')">A treat · {{ treats }}</KeyButton>
       <KeyButton k="?" :disabled="saving || !canHelp" @press="emit('choose', 'help')">How it is done</KeyButton>
       <KeyButton k="h" :disabled="saving" @press="emit('choose', 'hair')">Hair brought out</KeyButton>
+      <KeyButton k="i" :disabled="saving" @press="emit('choose', 'seen')">Something seen</KeyButton>
+      <KeyButton k="y" :disabled="saving" @press="emit('choose', 'cry')">It cries</KeyButton>
       <KeyButton k="l" :disabled="saving" @press="emit('choose', 'later')">Another place first</KeyButton>
       <KeyButton k="s" :disabled="saving" @press="emit('choose', 'skip')">Leave it for today</KeyButton>
       <KeyButton k="e" :disabled="saving" @press="emit('choose', 'end')">End here</KeyButton>
@@ -83,7 +86,7 @@ small {
 }
 .seldom {
   display: grid;
-  grid-template-columns: repeat(3, 1fr);
+  grid-template-columns: repeat(4, 1fr);
   gap: 10px;
   font-size: 1.15rem;
 }

@@ -20,6 +20,7 @@ const emit = defineEmits<{
   look: []
   mat: []
   signal: [signal: Signal]
+  cries: []
   later: []
   skip: []
   back: []
@@ -78,6 +79,9 @@ const signals = computed(() => choices.Signal.filter((choice) => choice.value !=
           <b>{{ one.title }}</b>
           <small>{{ one.hint }}</small>
         </KeyButton>
+        <KeyButton k="y" :disabled="saving" @press="emit('cries')"
+          ><b>It cries</b><small>at a touch, where no lump is: the place rests</small></KeyButton
+        >
       </div>
       <details v-if="about === 'dog'">
         <summary>When the dog dips its head, sits down, pulls a leg away …</summary>

@@ -6,6 +6,7 @@ import type { Hair, Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import { useDrawnDog } from '@/coat/useCoat'
 import { useDog } from '@/dog/useDogs'
+import { choiceOf } from '@/api/words'
 import KeyButton from '@/shell/KeyButton.vue'
 import PageState from '@/shell/PageState.vue'
 import { useNotice } from '@/shell/useNotice'
@@ -28,8 +29,10 @@ import SessionHead from './SessionHead.vue'
 import StepCard from './StepCard.vue'
 import StepDrawing from './StepDrawing.vue'
 import VoiceBar from './VoiceBar.vue'
+import SeenSomething from '@/trust/SeenSomething.vue'
 import { sessionPaint } from './paint'
 import { nameWithin, script, tooOf, wellDone } from './phrases'
+import { useLooks } from '@/trust/useLooks'
 import { useHand } from './useHand'
 import { useSession } from './useSession'
 import { useStage } from './useStage'
@@ -58,7 +61,8 @@ useNotice().hush()
 const { places, step, label, prompt, hand, sittingOver, oneMore } = useHand(view, names, elapsedSeconds)
 
 const help = ref(false)
-const busy = computed(() => saving.value || help.value)
+const noting = ref(false)
+const busy = computed(() => saving.value || help.value || noting.value)
 const { stage, answer, goOn } = useStage(view, hand, record)
 const phase = computed(() => stage.value.at)
 const about = computed(() => ('section' in stage.value ? stage.value.section : places.value[0]?.section)!)
@@ -157,7 +161,22 @@ function seen(signal: 'RELAXED' | 'UNEASY' | 'OPTED_OUT' | 'AFRAID', section: Se
   answer({ signal, section })
 }
 
+const looks = useLooks(props.dogId)
+/** Where it cried at a touch without a lump: what is to be done is said until the next answer. */
+const cried = ref<{ section: Section; entries: number }>()
+const rests = computed(() =>
+  cried.value && view.value && view.value.entries <= cried.value.entries ? cried.value.section : undefined,
+)
+function cries(section: Section) {
+  cried.value = { section, entries: view.value!.entries + 1 }
+  answer({ to: 'work' })
+  record({ type: 'SECTION_SKIPPED', section })
+  looks.say(section, '', undefined, 'CRIED')
+}
+
 const ELSE = {
+  cry: () =>
+    places.value.length === 1 ? cries(about.value) : answer({ to: 'place', about: 'dog', section: about.value }),
   comb: () => answer({ to: 'place', about: 'comb', section: about.value }),
   dog: () => answer({ to: 'place', about: 'dog', section: about.value }),
   pause: () => record({ type: 'PAUSED' }),
@@ -165,6 +184,7 @@ const ELSE = {
   treat,
   hair: () => answer({ to: 'hair', section: about.value }),
   help: () => (help.value = true),
+  seen: () => (noting.value = true),
   later: () => answer('LATER'),
   skip: () => answer('SKIP'),
   end,
@@ -179,16 +199,18 @@ const KEYS: Record<string, keyof typeof ELSE> = {
   t: 'treat',
   h: 'hair',
   '?': 'help',
+  i: 'seen',
+  y: 'cry',
   l: 'later',
   s: 'skip',
   e: 'end',
 }
 /** In the middle of a question only what does not depend on a place. */
-const ANYWHERE = ['look', 'count', 'hair', 'place', 'caught']
+const ANYWHERE = ['before', 'look', 'count', 'hair', 'place', 'caught']
 useKeys((key) => {
   const what = KEYS[key]
   if (!what || busy.value || view.value?.end) return false
-  const may = phase.value === 'work' || (ANYWHERE.includes(phase.value) && ['treat', 'end'].includes(what))
+  const may = phase.value === 'work' || (ANYWHERE.includes(phase.value) && ['treat', 'end', 'seen'].includes(what))
   if (!may) return false
   if (what === 'undo' && !view.value?.entries) return false
   ELSE[what]()
@@ -242,6 +264,9 @@ useKeys((key) => {
         <p v-if="refused" class="caution" role="alert">
           <strong>{{ refused }}</strong>
         </p>
+        <p v-if="rests" class="advice" data-test="cried">
+          It cried at {{ names[rests] }}: {{ choiceOf('BodyFinding', 'CRIED').hint }}.
+        </p>
         <p v-for="one in beside" :key="one.rule" class="advice" :data-rule="one.rule">{{ say(one.text) }}</p>
         <template v-if="view.end">
           <h1>It ends here</h1>
@@ -260,6 +285,7 @@ useKeys((key) => {
           <BeforeStart
             v-else-if="phase === 'before'"
             :session-id="sessionId"
+            :dog-id="dogId"
             :preparation="view.preparation!"
             :knots="view.knots.map((s) => names[s] ?? '')"
             :saving="busy"
@@ -340,6 +366,7 @@ useKeys((key) => {
             @look="answer({ to: 'look', section: about })"
             @mat="answer({ stays: 'MAT_LEFT', section: about })"
             @signal="seen($event, about)"
+            @cries="cries(about)"
             @later="later"
             @skip="skip"
             @back="answer({ to: 'work' })"
@@ -371,6 +398,12 @@ useKeys((key) => {
             :caught="view.caught"
             :where="names[view.caught.section] ?? ''"
             :busy="busy"
+            :minded="
+              view.said.some(
+                (entry) =>
+                  entry.type === 'TEASED' && entry.section === view!.caught!.section && entry.signal === 'UNEASY',
+              )
+            "
             @tried="(seconds, tried) => answer({ tried, seconds, section: view!.caught!.section })"
             @later="record({ type: 'SECTION_POSTPONED', section: view.caught.section })"
             @gel="record({ type: 'GEL_USED', section: view.caught.section })"
@@ -405,6 +438,7 @@ useKeys((key) => {
           >
         </template>
       </section>
+      <SeenSomething v-if="noting" :dog-id="dogId" :near="view.hand" @close="noting = false" />
       <MethodHelp v-if="help" :methods="[...new Set(places.flatMap((place) => place.methods))]" @close="help = false" />
     </div>
   </PageState>

@@ -11,6 +11,7 @@ import PageState from '@/shell/PageState.vue'
 import WhyList from '@/shell/WhyList.vue'
 import { useUnits } from '@/shell/useUnits'
 import { usePractice } from './useTrust'
+import SeenSomething from './SeenSomething.vue'
 import WhenTheDog from './WhenTheDog.vue'
 import choices from '@/api/choices'
 import { subjectLabel } from '@/api/words'
@@ -55,6 +56,7 @@ function record(signal: Signal) {
   begin()
   answer(signal)
 }
+const noting = ref(false)
 /** Whether it is being asked what the dog did; kept at once as the least of it, should nobody answer any more. */
 const telling = ref(false)
 const WARNINGS = [...choices.Warning, { value: 'NONE', title: 'None of these', hint: 'go on' }] as const
@@ -98,6 +100,14 @@ const CIRCLE = 2 * Math.PI * 44
         >
         <KeyButton
           v-if="!enough && !telling"
+          k="i"
+          class="growl seen"
+          title="A tick, a scab, a lump, a hot or smelly place, a limp"
+          @press="noting = true"
+          >Something seen</KeyButton
+        >
+        <KeyButton
+          v-if="!enough && !telling"
           k="g"
           class="growl"
           title="It growls, stiffens, shows its teeth, snaps or bites: hands off, and it ends"
@@ -106,6 +116,7 @@ const CIRCLE = 2 * Math.PI * 44
           >Growl or bite</KeyButton
         >
       </template>
+      <SeenSomething v-if="noting" :dog-id="dogId" :near="section ? [section] : []" @close="noting = false" />
       <div class="rung">
         <ol
           class="ladder"
@@ -291,6 +302,9 @@ i.full {
   border: 2px solid rgb(var(--v-theme-error));
   border-radius: 12px 9px 13px 8px;
   font-weight: 700;
+}
+.seen {
+  border-color: rgb(var(--v-theme-seam));
 }
 .lower button {
   display: block;

@@ -43,12 +43,13 @@ const minds = computed(() => {
         Still learning {{ subjectLabel(one.subject) }}: so far “{{ one.rungLabel }}”
       </li>
     </ul>
-    <template v-if="view.changed.length || view.askTheVet">
-      <h3>New since our last look-over</h3>
+    <template v-if="view.open.length || view.askTheVet">
+      <h3>For a vet to see, or to feel for</h3>
       <ul>
         <li v-if="view.askTheVet">{{ say(view.askTheVet.text) }}</li>
-        <li v-for="one in view.changed" :key="one.entry">
-          <b>{{ names[one.section] }}</b>, {{ date(one.day) }}: {{ one.words || 'see the photo' }}
+        <li v-for="one in view.open" :key="one.entry">
+          <b>{{ names[one.section] }}</b>, {{ date(one.day) }}:
+          {{ [one.what && labelOf('BodyFinding', one.what), one.words].filter(Boolean).join(', ') || 'see the photo' }}
           <img
             v-if="one.photo"
             :src="`/api/dogs/${dogId}/looks/photos/${one.photo}`"

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.awt.image.BufferedImage;
@@ -17,6 +18,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import rustictangle.e2e.views.CoatMapView;
 import rustictangle.e2e.views.SessionView;
 
@@ -145,6 +148,63 @@ class CareTest extends Browsing {
             page.navigate(app.url() + "dogs/1/care");
             assertThat(link(page, "Bath")).containsText("in 6 days");
             assertThat(link(page, "Bath")).not().containsText("done today");
+        }
+    }
+
+    /** Felt while brushing, with one key and one touch; five days and a look-over later it is still on the sheet. */
+    @ParameterizedTest
+    @CsvSource({"390, 844", "844, 390", "1280, 800"})
+    void aLumpFeltOnSundayIsOnTheVetsSheetOnFridayUntilAVetHasSeenIt(int width, int height) throws Exception {
+        try (RunningApp app = RunningApp.anew(false)) {
+            addDog(app, "ADULT", "CURLY");
+            app.at("2026-05-17T09:00:00Z");
+            String session = begin(app, "FRONT_LEG_LEFT", "ARMPIT_LEFT", "CHEST");
+            Page page = context(width, height).newPage();
+            page.navigate(app.url() + "dogs/1/sessions/" + session);
+            SessionView view = new SessionView(page).start();
+            view.keys("i");
+            Locator dialog = page.getByRole(AriaRole.DIALOG);
+            dialog.getByText("A lump in the skin").click();
+            dialog.getByText("left armpit", new Locator.GetByTextOptions().setExact(true))
+                    .click();
+            assertThat(heading(page, "Noted: left armpit")).isVisible();
+            Barriers.assertNone(page, "something seen");
+            dialog.getByText("Go on", new Locator.GetByTextOptions().setExact(true))
+                    .click();
+            view.ranFree();
+            assertThat(view.place())
+                    .containsText("chest", new LocatorAssertions.ContainsTextOptions().setIgnoreCase(true));
+            app.at("2026-05-22T09:00:00Z");
+            page.navigate(app.url() + "dogs/1/groom/sheet");
+            assertThat(page.getByText("Sun 17 May: a lump in the skin")).isVisible();
+            page.navigate(app.url() + "dogs/1/care/look-over");
+            CoatMapView.point(page, "ARMPIT_LEFT");
+            button(page, "A vet has seen it").click();
+            assertThat(button(page, "A vet has seen it")).hasCount(0);
+            page.navigate(app.url() + "dogs/1/groom/sheet");
+            assertThat(heading(page, "At the table")).isVisible();
+            assertThat(page.getByText("a lump in the skin")).hasCount(0);
+        }
+    }
+
+    /** Where no lump is: the place rests, and the second time a vet looks first. */
+    @Test
+    void whereItCriesAtATouchThePlaceRestsAndTheSecondTimeAVetLooksFirst() throws Exception {
+        try (RunningApp app = RunningApp.anew(false)) {
+            addDog(app, "ADULT", "CURLY");
+            Page page = phone();
+            for (int day = 17; day <= 18; day++) {
+                app.at("2026-05-" + day + "T09:00:00Z");
+                page.navigate(app.url() + "dogs/1/sessions/" + begin(app, "BELLY", "CHEST"));
+                SessionView view = new SessionView(page).start();
+                view.button("Something else").click();
+                view.button("It cries").click();
+                assertThat(page.locator("[data-test='cried']")).containsText("look for pain");
+                view.ranFree();
+                assertThat(view.heading("All done")).isVisible();
+                page.navigate(app.url() + "dogs/1/when");
+                assertThat(page.getByText("it cried at a touch, and again")).hasCount(day == 17 ? 0 : 1);
+            }
         }
     }
 

@@ -2,6 +2,7 @@ package rustictangle.core.plan;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
@@ -21,6 +22,7 @@ import rustictangle.core.routine.RoutinePlace;
 import rustictangle.core.routine.Sitting;
 import rustictangle.core.trust.MayBegin;
 import rustictangle.core.trust.Practice;
+import rustictangle.core.trust.Readiness;
 
 /**
  * One dog in the household's plan.
@@ -102,15 +104,23 @@ public record PlannedDog(
     }
 
     private static List<Race> races(Picture picture, Set<Section> closed) {
-        return picture.trust().notReady(picture.kit().brushed()).stream()
-                .filter(section -> !closed.contains(section))
-                .map(section -> Race.of(
+        List<Race> races = new ArrayList<>();
+        // A day holds a few practices: whose turn comes later is ready later.
+        int before = 0;
+        for (Section section :
+                Practice.inTurn(picture.trust().notReady(picture.kit().brushed()))) {
+            Readiness readiness = picture.trust().readiness(section).orElseThrow();
+            if (!closed.contains(section)) {
+                races.add(Race.of(
                         section,
                         picture.forecast().at(section).orElseThrow(),
-                        picture.trust().readiness(section).orElseThrow(),
-                        picture.trust().at(section).orElseThrow().afterFear()))
-                .sorted(Comparator.comparingDouble(Race::matsThen).reversed())
-                .toList();
+                        readiness.waiting(before / Practice.MOST_PLACES),
+                        picture.trust().at(section).orElseThrow().afterFear()));
+            }
+            before += readiness.median().orElse(Readiness.LONGEST_DAYS);
+        }
+        races.sort(Comparator.comparingDouble(Race::matsThen).reversed());
+        return races;
     }
 
     private static Map<Section, Workload.PlaceWork> places(

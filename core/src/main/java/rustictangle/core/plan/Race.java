@@ -13,7 +13,7 @@ import rustictangle.core.trust.Readiness;
  * The race between trust and tangle at a place in training: when it will be ready to be brushed, and how many mats there
  * will be by then.
  *
- * @param ready    days from today, practised once a day; as likely sooner as later; empty: it cannot be told
+ * @param ready    days from today, with the practices that a day holds; as likely sooner as later; empty: it cannot be told
  * @param from     the lower end of a range in which it lies with a probability of two thirds
  * @param to       its upper end
  * @param matsNow  expected in it by this evening
@@ -58,7 +58,7 @@ public record Race(
                 "plan.race-won",
                 String.format(
                         Locale.ROOT,
-                        "Practised once a day it should be ready in about %d days; by then hardly a mat (%.1f) is to be expected.",
+                        "With the practices that a day holds it should be ready in about %d days; by then hardly a mat (%.1f) is to be expected.",
                         readiness.median().orElse(Readiness.LONGEST_DAYS),
                         then));
     }

@@ -20,6 +20,7 @@ import rustictangle.core.log.Warning;
  * @param found      where the comb caught; empty: it did not, or was not looked at closer
  * @param warning    of the dog; empty: none
  * @param everywhere whether all of the dog is closed for the same reason
+ * @param words      what was seen there besides; may be empty
  */
 public record Closed(
         Section section,
@@ -27,7 +28,8 @@ public record Closed(
         Who who,
         Optional<Catch> found,
         Optional<Warning> warning,
-        boolean everywhere) {
+        boolean everywhere,
+        String words) {
 
     /** Every place that is closed, the gravest reason of each first; what is older than a year says nothing any more. */
     public static List<Closed> of(Log log, LocalDate today) {
@@ -35,7 +37,13 @@ public record Closed(
         return Closing.inOrder(Section.values(), closed)
                 .flatMap(section -> Sure.at(closed, section).stream()
                         .map(why -> new Closed(
-                                section, why.since(), why.who(), why.found(), why.warning(), why.everywhere())))
+                                section,
+                                why.since(),
+                                why.who(),
+                                why.found(),
+                                why.warning(),
+                                why.everywhere(),
+                                why.words())))
                 .toList();
     }
 
@@ -50,8 +58,9 @@ public record Closed(
             case VET ->
                 new Reason(
                         "rhythm.closed-vet",
-                        "Closed since {" + since + " date}: the skin is "
-                                + found.orElseThrow().skin().label()
+                        "Closed since {" + since + " date}: "
+                                + found.map(here -> "the skin is " + here.skin().label())
+                                        .orElse(words)
                                 + ". A vet looks first; nothing is brushed here until then.");
             case GROOMER ->
                 new Reason(

@@ -16,6 +16,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.BodyFinding;
 import rustictangle.core.log.CareJob;
 import rustictangle.core.log.CareOutcome;
 import rustictangle.core.log.CareWarned;
@@ -25,6 +26,7 @@ import rustictangle.core.log.CombResult;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Exercise;
 import rustictangle.core.log.Log;
+import rustictangle.core.log.LookedAt;
 import rustictangle.core.log.Moment;
 import rustictangle.core.log.PracticeWarned;
 import rustictangle.core.log.SeenBy;
@@ -144,6 +146,15 @@ record Closing(
                             Set.of(cared.job()),
                             found(entry, Who.VET, Optional.empty(), cared.words())))
                     : Stream.empty();
+        }
+        if (entry.said() instanceof LookedAt look) {
+            return look.what().filter(BodyFinding::closes).stream()
+                    .map(what -> Change.closing(
+                            entry,
+                            Optional.empty(),
+                            Set.of(look.section()),
+                            Set.of(),
+                            found(entry, Who.VET, Optional.empty(), what.label())));
         }
         if (entry.said() instanceof Caught caught) {
             return caught.found().whoMustSee().stream()

@@ -33,15 +33,33 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
     /** @param caution what to heed when it is so; empty: all is well */
     public record Option(String label, Optional<Reason> caution) {}
 
+    /** After an illness or a holiday. Own estimate. */
+    private static final int GENTLE_AFTER_DAYS = 14;
+
     public Preparation {
         questions = List.copyOf(questions);
         todo = List.copyOf(todo);
     }
 
     /** @param happened what the day did to the dog so far: the answer that it makes likely stands first */
-    static Preparation of(Dog dog, Coat coat, List<RoutinePlace> places, boolean mats, Set<LifeEvent> happened) {
+    static Preparation of(
+            Dog dog,
+            Coat coat,
+            List<RoutinePlace> places,
+            boolean mats,
+            Set<LifeEvent> happened,
+            Optional<Long> daysUnbrushed) {
         boolean smooth = coat.placesThatMat() == 0;
-        return new Preparation(questions(dog, smooth, mats, happened), todo(dog, coat, places, happened));
+        List<Reason> todo = todo(dog, coat, places, happened);
+        daysUnbrushed
+                .filter(days -> days >= GENTLE_AFTER_DAYS)
+                .ifPresent(
+                        days -> todo.add(
+                                new Reason(
+                                        "routine.begin-gently",
+                                        "Not brushed for " + days
+                                                + " days: begin lower everywhere. Two strokes, a treat, and on only while it stays loose.")));
+        return new Preparation(questions(dog, smooth, mats, happened), todo);
     }
 
     private static List<Question> questions(Dog dog, boolean smooth, boolean mats, Set<LifeEvent> happened) {

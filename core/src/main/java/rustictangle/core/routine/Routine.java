@@ -94,7 +94,7 @@ public record Routine(
                 places,
                 whyMinutes(dog),
                 Cautions.of(dog, coat, wanted, mats),
-                Preparation.of(dog, coat, places, mats, happened));
+                Preparation.of(dog, coat, places, mats, happened, trust.daysUnbrushed()));
     }
 
     private static Routine of(

@@ -49,7 +49,10 @@ public record Practice(
     /** Longest first practice of a puppy. Common practice, no published source. */
     static final Duration PUPPY_LONGEST = Duration.ofSeconds(30);
 
-    private static final Duration PUPPY_FIRST = Duration.ofSeconds(10);
+    /** A practice holds so many tries at least, however short: three in a row are what climbs. */
+    private static final int LEAST_TRIALS = 3;
+
+    private static final Duration PUPPY_FIRST = Duration.ofSeconds(15);
     private static final Duration PUPPY_STEP = Duration.ofSeconds(5);
     private static final Duration FRIGHTENED = Duration.ofSeconds(45);
     private static final Duration GROWN = Duration.ofSeconds(90);
@@ -104,11 +107,11 @@ public record Practice(
     /** As many as there is time for, and no more than teach something. */
     static int trials(Dog dog, Standing standing) {
         long fit = atMost(dog, standing).toSeconds() / standing.rung().secondsATrial();
-        return (int) Math.max(1, Math.min(standing.rung().trials(), fit));
+        return (int) Math.max(LEAST_TRIALS, Math.min(standing.rung().trials(), fit));
     }
 
     /** So many places a day, where the dog allows it; so long a place and tool at the top is left alone. Own estimates. */
-    private static final int MOST_PLACES = 3;
+    public static final int MOST_PLACES = 3;
 
     private static final int KEPT_UP_DAYS = 14;
 
@@ -141,11 +144,12 @@ public record Practice(
 
     private static List<Spot> brush(Trust trust, ToDoubleFunction<Section> matsADay, MayBegin may) {
         Map<Section, Standing> standings = trust.standings();
-        // Whoever accepts nothing anywhere yet begins where it minds least; then what saves most mats for each
-        // practice:
-        // Smith's rule, weight over time.
-        Comparator<Section> order = Comparator.comparingDouble(section -> -matsADay.applyAsDouble(section)
-                / trust.readiness(section).orElseThrow().median().orElse(Readiness.LONGEST_DAYS));
+        // What it minds least comes first, however fast other places tangle; among those alike, what saves most mats
+        // for
+        // each practice: Smith's rule, weight over time.
+        Comparator<Section> order = Comparator.comparingInt(Practice::minded)
+                .thenComparingDouble(section -> -matsADay.applyAsDouble(section)
+                        / trust.readiness(section).orElseThrow().median().orElse(Readiness.LONGEST_DAYS));
         Comparator<Section> easiestFirst = Comparator.comparingInt(Section::sensitivityRank);
         List<Section> training = standings.keySet().stream()
                 .filter(section -> !trust.readyAt(section))
@@ -160,15 +164,25 @@ public record Practice(
             training.remove(easiest);
             training.add(0, easiest);
         }
-        boolean allows = training.stream()
-                .noneMatch(section ->
-                        trust.at(trust.practised(section).orElseThrow()).afterFear());
         return training.isEmpty()
                 ? keptUp(trust).stream().toList()
                 : training.stream()
-                        .limit(allows ? MOST_PLACES : 1)
+                        .limit(MOST_PLACES)
                         .flatMap(section -> trust.practised(section).stream())
                         .toList();
+    }
+
+    /** In which order places in training have their turn, but for what tangles. */
+    public static List<Section> inTurn(Collection<Section> training) {
+        return training.stream()
+                .sorted(Comparator.comparingInt(Practice::minded).thenComparingInt(Section::sensitivityRank))
+                .toList();
+    }
+
+    /** Body, then chest and neck, then ears and crown, then all that it minds more. Common practice, no published source. */
+    private static int minded(Section section) {
+        int rank = section.sensitivityRank();
+        return rank <= 3 ? 0 : rank <= 6 ? 1 : rank <= 7 ? 2 : 3;
     }
 
     private static Optional<Spot> keptUp(Trust trust) {
@@ -230,7 +244,10 @@ public record Practice(
 
     private static Duration atMost(Dog dog, Standing standing) {
         Duration usual = usual(dog, standing.rung());
-        return standing.afterFear() ? usual.dividedBy(2) : usual;
+        Duration least =
+                Duration.ofSeconds((long) LEAST_TRIALS * standing.rung().secondsATrial());
+        Duration now = standing.afterFear() ? usual.dividedBy(2) : usual;
+        return now.compareTo(least) < 0 ? least : now;
     }
 
     private static Duration usual(Dog dog, Rung rung) {

@@ -22,6 +22,15 @@ public record Readiness(Optional<Integer> median, Optional<Integer> from, Option
     /** Nobody can tell further ahead. */
     public static final int LONGEST_DAYS = 120;
 
+    /** The same for a place whose turn comes only after so many days. */
+    public Readiness waiting(int days) {
+        return new Readiness(later(median, days), later(from, days), later(to, days));
+    }
+
+    private static Optional<Integer> later(Optional<Integer> ready, int days) {
+        return ready.map(day -> day + days).filter(day -> day <= LONGEST_DAYS);
+    }
+
     /**
      * What the dog has answered.
      *

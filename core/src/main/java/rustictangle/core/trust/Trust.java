@@ -12,7 +12,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.concurrent.ConcurrentHashMap;
 import rustictangle.core.Sure;
 import rustictangle.core.dog.Dog;
@@ -43,9 +42,11 @@ public final class Trust {
     private static final int START_UNTAUGHT = 1;
     /** A brush or comb that does not lead anywhere yet begins so many rungs lower than the tool that does. */
     private static final int LOWER_FOR_ANOTHER_SUBJECT = 4;
-    /** Rungs below a neighbour. Own estimates. */
-    private static final int BELOW_SAME_TOOL_NEXT_PLACE = 2;
-
+    /** A tool that the dog greets is not laid on the floor again for the next place. Common practice, no published source. */
+    private static final int START_KNOWN_TOOL = 5;
+    /** The same at the side of a place that is ready. Common practice, no published source. */
+    private static final int START_BESIDE_READY = 6;
+    /** Rungs below another tool. Own estimate. */
     static final int BELOW_OTHER_TOOL_SAME_PLACE = 3;
     /** Places whose sensitivity ranks differ by no more than this are neighbours. Own estimate. */
     private static final int NEIGHBOUR_RANKS = 1;
@@ -205,22 +206,40 @@ public final class Trust {
 
     private Standing standing(Spot spot, LocalDate day) {
         TrialRecord known = tried.get(spot);
-        return known == null
-                ? Standing.fresh(start(spot))
-                : known.standing().afterRest(ChronoUnit.DAYS.between(lastBrushed(spot, known), day), fadesAfter(spot));
+        if (known == null) {
+            return Standing.fresh(start(spot));
+        }
+        Standing rested =
+                known.standing().afterRest(ChronoUnit.DAYS.between(lastBrushed(spot, known), day), fadesAfter(spot));
+        boolean keeps = ofHair(spot)
+                && dog.history() == History.GENTLE
+                && !dog.isPuppy()
+                && known.standing().rung().readyForBrushing();
+        // A gentle adult does not lose by time alone what it knows: it gets a slower first minute.
+        return keeps && !rested.rung().readyForBrushing() ? Standing.fresh(Rung.WHOLE_SECTION) : rested;
     }
 
-    /** A place that is brushed with another tool meanwhile does not grow reluctant of one that it knows. Own estimate. */
+    /**
+     * A place that is brushed with another tool meanwhile does not grow reluctant of one that it knows; and brushing with
+     * a tool keeps all places fresh for it that the dog minds as little. Own estimates.
+     */
     private LocalDate lastBrushed(Spot spot, TrialRecord known) {
         return !known.standing().rung().readyForBrushing() || !ofHair(spot)
                 ? known.last()
                 : tried.entrySet().stream()
-                        .filter(other -> other.getKey().section().equals(spot.section())
-                                && ofHair(other.getKey())
+                        .filter(other -> keepsFresh(other.getKey(), spot)
                                 && other.getValue().standing().rung().readyForBrushing())
                         .map(other -> other.getValue().last())
                         .max(Comparator.naturalOrder())
                         .orElse(known.last());
+    }
+
+    private static boolean keepsFresh(Spot brushed, Spot spot) {
+        boolean minded = brushed.section().isPresent()
+                && brushed.section().get().sensitivityRank()
+                        >= spot.section().orElseThrow().sensitivityRank();
+        return ofHair(brushed)
+                && (brushed.section().equals(spot.section()) || brushed.subject() == spot.subject() && minded);
     }
 
     private static int fadesAfter(Spot spot) {
@@ -232,32 +251,31 @@ public final class Trust {
         return spot.subject().touchesHair();
     }
 
-    /** Where a ladder begins: by history, or below its best neighbour, whichever is higher. */
+    /** Where a ladder begins: by history, or by what the dog knows of the tool and of the place, whichever is higher. */
     private Rung start(Spot spot) {
         int begin = startByHistory(spot);
         for (Map.Entry<Spot, TrialRecord> other : tried.entrySet()) {
             begin = Math.max(
                     begin,
-                    other.getValue().standing().rung().number()
-                            - below(other.getKey(), spot).orElse(Rung.HIGHEST));
+                    startBeside(other.getKey(), other.getValue().standing().rung(), spot));
         }
         return Rung.numbered(begin);
     }
 
-    private static OptionalInt below(Spot neighbour, Spot spot) {
-        if (neighbour.section().isEmpty()
+    /** What one ladder lets another begin with; 0: nothing follows. */
+    private static int startBeside(Spot known, Rung rung, Spot spot) {
+        if (known.section().isEmpty()
                 || spot.section().isEmpty()
-                || !neighbour.subject().ladder().equals(spot.subject().ladder())) {
-            return OptionalInt.empty();
+                || !known.subject().ladder().equals(spot.subject().ladder())) {
+            return 0;
         }
         Section here = spot.section().get();
-        Section there = neighbour.section().get();
-        if (neighbour.subject() == spot.subject()) {
-            return Math.abs(here.sensitivityRank() - there.sensitivityRank()) <= NEIGHBOUR_RANKS
-                    ? OptionalInt.of(BELOW_SAME_TOOL_NEXT_PLACE)
-                    : OptionalInt.empty();
+        Section there = known.section().get();
+        if (known.subject() != spot.subject()) {
+            return here == there ? rung.number() - BELOW_OTHER_TOOL_SAME_PLACE : 0;
         }
-        return here == there ? OptionalInt.of(BELOW_OTHER_TOOL_SAME_PLACE) : OptionalInt.empty();
+        boolean neighbours = Math.abs(here.sensitivityRank() - there.sensitivityRank()) <= NEIGHBOUR_RANKS;
+        return neighbours && rung.readyForBrushing() ? START_BESIDE_READY : Math.min(START_KNOWN_TOOL, rung.number());
     }
 
     private int startByHistory(Spot spot) {
@@ -351,6 +369,15 @@ public final class Trust {
         return Optional.ofNullable(tried.get(spot))
                 .map(known -> ChronoUnit.DAYS.between(lastBrushed(spot, known), today))
                 .filter(days -> days >= fadesAfter(spot));
+    }
+
+    /** Days since any place was brushed or practised with a brush or comb; empty: never. */
+    public Optional<Long> daysUnbrushed() {
+        return tried.entrySet().stream()
+                .filter(known -> ofHair(known.getKey()))
+                .map(known -> known.getValue().last())
+                .max(Comparator.naturalOrder())
+                .map(last -> ChronoUnit.DAYS.between(last, today));
     }
 
     /** Days since this ladder was practised; empty: never. */

@@ -13,14 +13,16 @@ import org.junit.jupiter.api.Test;
 import rustictangle.core.Refused;
 import rustictangle.core.care.Looks.Look;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.BodyFinding;
 import rustictangle.core.log.CareJob;
 import rustictangle.core.log.CareOutcome;
 import rustictangle.core.log.Cared;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.LookedAt;
+import rustictangle.core.log.SeenBy;
 import rustictangle.core.log.Visited;
 
-/** What is new since last time makes the list for the vet or the groomer: handbook 13. */
+/** What is open makes the list for the vet or the groomer: handbook 13. */
 class LooksTest {
 
     private static final LocalDate TODAY = LocalDate.of(2026, 5, 14);
@@ -30,35 +32,43 @@ class LooksTest {
         return new LookedAt(section, words, Optional.empty());
     }
 
-    private static List<String> changed(Log log) {
-        return Looks.of(log).changed(CareDiary.of(log), TODAY).stream()
-                .map(Look::words)
-                .toList();
+    private static List<String> open(Log log) {
+        return Looks.open(log, TODAY).stream().map(Look::words).toList();
     }
 
     @Test
-    void onlyTheNewestOfAPlaceAndOnlyWhatCameSinceTheLastLookOver() {
+    void ofEachPlaceTheNewestStaysOpenWhateverIsLookedOverSince() {
         Days days = new Days()
                 .on(TODAY.minusDays(14), scab(Section.CHEST, "a scab"), DONE)
                 .on(TODAY.minusDays(7), scab(Section.BELLY, "a tick"), DONE)
-                .on(TODAY.minusDays(2), scab(Section.CHEST, "larger"));
-        assertEquals(List.of("larger"), changed(days.log()));
-        days.on(TODAY, scab(Section.CHEST, "gone"), scab(Section.EAR_LEFT, "red"), DONE);
-        assertEquals(List.of("gone", "red"), changed(days.log()), "today's own end does not empty the list");
+                .on(TODAY.minusDays(2), scab(Section.CHEST, "larger"), DONE);
+        assertEquals(List.of("larger", "a tick"), open(days.log()));
         assertEquals(
-                List.of("gone", "larger", "a scab"),
+                List.of("larger", "a scab"),
                 Looks.of(days.log()).at().get(Section.CHEST).stream()
                         .map(Look::words)
                         .toList());
+        days.on(TODAY, new LookedAt(Section.CHEST, "", Optional.empty(), Optional.of(BodyFinding.GONE)));
+        assertEquals(List.of("a tick"), open(days.log()));
+        days.on(TODAY, scab(Section.CHEST, "there again"));
+        assertEquals(List.of("there again", "a tick"), open(days.log()));
     }
 
     @Test
-    void beforeTheFirstLookOverIsDoneEverythingIsNew() {
+    void aVetWhoHasSeenThePlaceOrTheDogSettlesItAndNobodyElseDoes() {
+        Days days = new Days().on(TODAY.minusDays(9), scab(Section.BACK, "a lump"), scab(Section.EAR_LEFT, "red"));
+        days.on(TODAY.minusDays(8), new SeenBy(Section.BACK, SeenBy.Who.GROOMER, "felt it, too"));
+        assertEquals(2, open(days.log()).size());
+        days.on(TODAY.minusDays(7), new SeenBy(Section.BACK, SeenBy.Who.VET, "harmless"));
+        assertEquals(List.of("red"), open(days.log()));
+        days.on(TODAY.minusDays(1), new SeenBy(Optional.empty(), SeenBy.Who.VET, "all well", Optional.empty()));
+        assertEquals(List.of(), open(days.log()));
         assertEquals(
-                List.of("a lump"),
-                changed(new Days()
-                        .on(TODAY.minusDays(90), scab(Section.BACK, "a lump"))
-                        .log()));
+                List.of(),
+                open(new Days()
+                        .on(TODAY.minusDays(400), scab(Section.BACK, "a lump"))
+                        .log()),
+                "after a year it says nothing any more");
     }
 
     @Test

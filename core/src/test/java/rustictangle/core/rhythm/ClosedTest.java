@@ -70,7 +70,7 @@ class ClosedTest {
         Caught caught = new Caught(Section.BACK, RED_SKIN);
         assertEquals(
                 List.of(new Closed(
-                        Section.BACK, MONDAY, SeenBy.Who.VET, Optional.of(RED_SKIN), Optional.empty(), false)),
+                        Section.BACK, MONDAY, SeenBy.Who.VET, Optional.of(RED_SKIN), Optional.empty(), false, "")),
                 closed(caught, done(CombResult.GLIDES), groom(), seen(SeenBy.Who.GROOMER)));
         assertEquals(List.of(), closed(caught, seen(SeenBy.Who.VET)));
         assertEquals(1, closed(caught, seen(SeenBy.Who.VET), caught).size(), "seen again, closed again");
@@ -148,7 +148,8 @@ class ClosedTest {
                         SeenBy.Who.TRAINER,
                         Optional.empty(),
                         Optional.of(Warning.SNAPPED),
-                        false)),
+                        false,
+                        "")),
                 closed(first, then));
         assertEquals(1, PastWarning.of(log(first, then), MONDAY.plusDays(30)).size());
     }

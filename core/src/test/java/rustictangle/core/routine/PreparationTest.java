@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -65,7 +66,8 @@ class PreparationTest {
     }
 
     private static Preparation after(Set<LifeEvent> happened) {
-        return Preparation.of(Dogs.adult(14), Dogs.allOver(Dogs.fleece(60)), List.of(), false, happened);
+        return Preparation.of(
+                Dogs.adult(14), Dogs.allOver(Dogs.fleece(60)), List.of(), false, happened, Optional.empty());
     }
 
     @Test

@@ -115,7 +115,8 @@ class TrustTest {
         assertEquals(7, rung(trust, Section.BACK));
         assertEquals(5, rung(trust, Section.SIDE_LEFT), "minded as little as the back");
         assertEquals(5, rung(trust, Section.THIGH_LEFT));
-        assertEquals(1, rung(trust, Section.HIND_FOOT_LEFT), "a foot is no neighbour of the back");
+        assertEquals(5, rung(trust, Section.HIND_FOOT_LEFT), "a tool that it greets is not laid on the floor again");
+        assertEquals(3, rung(trust(PUPPY, times(RELAXED, 6)), Section.HIND_FOOT_LEFT), "nor does it touch at once");
     }
 
     @Test
@@ -251,8 +252,8 @@ class TrustTest {
         Dog grown = Dogs.with(LifeStage.ADULT, History.RAISED_HERE);
         Trust trust = Trust.of(grown, CURLS, trials(TODAY.minusDays(3), times(RELAXED, 27)), TODAY);
         assertEquals(10, rung(trust, Section.BACK));
-        assertEquals(8, rung(trust, Section.SIDE_LEFT), "a neighbour of the back");
-        assertEquals(1, rung(trust, Section.HIND_FOOT_LEFT));
+        assertEquals(6, rung(trust, Section.SIDE_LEFT), "a neighbour of the back");
+        assertEquals(5, rung(trust, Section.HIND_FOOT_LEFT));
     }
 
     /** Brushes that feel like stroking come first where there is one: common practice, no published source. */
@@ -336,7 +337,7 @@ class TrustTest {
                 .get(0);
         assertEquals(Optional.of(Section.BACK), practice.spot().section());
         assertEquals(Rung.ON_THE_FLOOR, practice.standing().rung());
-        assertEquals(10, practice.atMost().toSeconds());
+        assertEquals(15, practice.atMost().toSeconds(), "three tries, for three in a row climb");
         for (Rung rung : Rung.values()) {
             Trust there = trust(PUPPY, times(RELAXED, 3 * rung.ordinal()));
             Practice one = Practice.of(PUPPY, there, practice.spot(), MayBegin.ANYTHING);
@@ -395,18 +396,18 @@ class TrustTest {
         }
     }
 
-    /** What saves most mats for each practice comes first, and several places a day unless one has just been afraid. */
+    /** The body first, however fast the rear tangles; among what it minds alike, what saves most mats for each practice. */
     @Test
-    void practiceGoesFirstWhereTheRaceIsBeingLost() {
+    void practiceGoesFirstWhereItMindsLeastAndThereWhereTheRaceIsBeingLost() {
         Trust trust = trust(FRIGHTENED);
         List<Practice> today = Practice.today(
                 FRIGHTENED,
                 trust,
                 Set.of(),
-                section -> section == Section.REAR_TROUSERS ? 1 : 0.001,
+                section -> section == Section.REAR_TROUSERS ? 9 : section == Section.THIGH_RIGHT ? 1 : 0.001,
                 MayBegin.ANYTHING);
         assertEquals(Optional.of(Section.BACK), today.get(0).spot().section(), "nothing is accepted yet: the easiest");
-        assertEquals(Optional.of(Section.REAR_TROUSERS), today.get(1).spot().section());
+        assertEquals(Optional.of(Section.THIGH_RIGHT), today.get(1).spot().section());
         assertEquals(3, today.stream().filter(Practice::leadsToBrushing).count());
     }
 

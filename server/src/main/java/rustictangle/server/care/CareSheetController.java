@@ -36,7 +36,7 @@ record CareSheetController(DogLoader dogs, CareLoader care, TrustLoader trusts, 
      * @param tooShort  claws that were cut too short the last time
      * @param minds     where it is not ready for real brushing, with the tool that leads there
      * @param learning  what of the jobs the dog still learns, and how far it has come
-     * @param changed   since the look-over before
+     * @param open      findings that nobody has looked at yet, with their photos
      * @param askTheVet of its weight; absent: nothing to ask
      */
     record CareSheet(
@@ -44,7 +44,7 @@ record CareSheetController(DogLoader dogs, CareLoader care, TrustLoader trusts, 
             List<Claws.Claw> tooShort,
             List<StandingView> minds,
             List<StandingView> learning,
-            List<Looks.Look> changed,
+            List<Looks.Look> open,
             Optional<Reason> askTheVet) {}
 
     /** @param last absent: never at home */
@@ -69,7 +69,7 @@ record CareSheetController(DogLoader dogs, CareLoader care, TrustLoader trusts, 
                         .filter(due -> due.learning() && due.last().isPresent())
                         .map(CareSheetController::standing)
                         .toList(),
-                Looks.of(log).changed(diary, LocalDate.now(clock)),
+                Looks.open(log, LocalDate.now(clock)),
                 Weight.of(log).askTheVet(known.dog().lifeStage()));
     }
 

@@ -21,11 +21,12 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import rustictangle.core.care.CareDiary;
 import rustictangle.core.care.Looks;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.BodyFinding;
 import rustictangle.core.log.Limits;
 import rustictangle.core.log.Log;
+import rustictangle.core.log.SeenBy;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.frame.NotThere;
 import rustictangle.server.frame.ViewProbe;
@@ -39,19 +40,30 @@ record LookController(DogLoader dogs, LookService service, PhotoStore photos, Lo
 
     /**
      * @param looks   of all places, the newest first
-     * @param changed since the look-over before: the list for the vet or the groomer
+     * @param open    what somebody has still to look at: the list for the vet or the groomer
      * @param photos  so many there are, of at most {@code mostPhotos}
      */
-    record LooksView(LocalDate today, List<Looks.Look> looks, List<Looks.Look> changed, long photos, int mostPhotos) {}
+    record LooksView(LocalDate today, List<Looks.Look> looks, List<Looks.Look> open, long photos, int mostPhotos) {}
 
-    /** @param photo JPEG or PNG, in Base64; absent: none */
+    /**
+     * @param photo JPEG or PNG, in Base64; absent: none
+     * @param what  it is; absent: the words or the photo say it
+     */
     record LookForm(
             @NotNull(message = "Give the entry an id of its own.") UUID id,
             @NotNull(message = "Say which place.") Section section,
             @NotNull(message = "Leave it empty where the photo says it.")
                     @Size(max = Limits.LONGEST_TEXT, message = "At most {max} characters; shorten it.")
                     String words,
-            byte @Nullable [] photo) {}
+            byte @Nullable [] photo,
+            @Nullable BodyFinding what) {}
+
+    /** @param words what the vet said; may be empty */
+    record SeenForm(
+            @NotNull(message = "Give the entry an id of its own.") UUID id,
+            @NotNull(message = "Leave it empty where nothing is to be said.")
+                    @Size(max = Limits.LONGEST_TEXT, message = "At most {max} characters; shorten it.")
+                    String words) {}
 
     @GetMapping
     LooksView looks(@PathVariable long dogId) {
@@ -62,7 +74,7 @@ record LookController(DogLoader dogs, LookService service, PhotoStore photos, Lo
         return new LooksView(
                 today,
                 looks.at().values().stream().flatMap(Collection::stream).toList(),
-                looks.changed(CareDiary.of(log), today),
+                Looks.open(log, today),
                 looks.photos(),
                 LookService.MOST_PHOTOS);
     }
@@ -78,7 +90,20 @@ record LookController(DogLoader dogs, LookService service, PhotoStore photos, Lo
                 LocalDate.now(clock),
                 form.section(),
                 form.words().strip(),
-                photo);
+                photo,
+                Optional.ofNullable(form.what()));
+        return looks(dogId);
+    }
+
+    /** A vet has looked at the place: nothing is open there any more. */
+    @PostMapping("/{section}/seen")
+    LooksView seen(@PathVariable long dogId, @PathVariable Section section, @Valid @RequestBody SeenForm form) {
+        dogs.get(dogId);
+        logs.say(
+                form.id(),
+                dogId,
+                LocalDate.now(clock),
+                new SeenBy(section, SeenBy.Who.VET, form.words().strip()));
         return looks(dogId);
     }
 

@@ -9,6 +9,7 @@ import org.springframework.transaction.annotation.Transactional;
 import rustictangle.core.Refused;
 import rustictangle.core.care.Looks;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.BodyFinding;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.LookedAt;
 import rustictangle.server.log.Logs;
@@ -30,7 +31,14 @@ class LookService {
 
     /** @param photo made small already */
     @Transactional
-    public void say(UUID id, long dogId, LocalDate day, Section section, String words, Optional<byte[]> photo) {
+    public void say(
+            UUID id,
+            long dogId,
+            LocalDate day,
+            Section section,
+            String words,
+            Optional<byte[]> photo,
+            Optional<BodyFinding> what) {
         if (logs.has(id)) {
             return;
         }
@@ -40,7 +48,11 @@ class LookService {
         }
         Optional<UUID> picture = photo.map(jpeg -> UUID.randomUUID());
         picture.ifPresent(small -> photos.add(dogId, small, photo.get()));
-        logs.say(id, dogId, day, new LookedAt(section, words, picture));
+        logs.say(
+                id,
+                dogId,
+                day,
+                new LookedAt(section, words, picture, Looks.asItStands(logs.of(dogId), section, what, day)));
     }
 
     /** It was not so, or is not wanted any more; its photo is gone for good. A repeat changes nothing. */

@@ -1,5 +1,6 @@
 package rustictangle.server.care;
 
+import static org.hamcrest.Matchers.contains;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.hasSize;
 import static org.junit.jupiter.api.Assertions.assertArrayEquals;
@@ -54,6 +55,13 @@ class LookTest extends ServerTest {
         all.write(told);
         all.write(jpeg, 2, jpeg.length - 2);
         return all.toByteArray();
+    }
+
+    private ResultActions found(long dog, String section, String what) throws Exception {
+        return post(
+                "/api/dogs/" + dog + "/looks",
+                "{\"id\": \"%s\", \"section\": \"%s\", \"words\": \"\", \"what\": \"%s\"}"
+                        .formatted(UUID.randomUUID(), section, what));
     }
 
     private ResultActions look(long dog, String section, String words, byte[] photo) throws Exception {
@@ -125,9 +133,9 @@ class LookTest extends ServerTest {
         read("/api/dogs/" + dog + "/looks").andExpect(jsonPath("$.looks", hasSize(0)));
     }
 
-    /** Beside the last one of that place; what is new since the look-over before makes the list. */
+    /** A lump of Sunday is on Friday's sheet, whatever was looked over since, until a vet has seen it or it is gone. */
     @Test
-    void whatIsNewSinceTheLookOverBeforeMakesTheListForTheVetOrTheGroomer() throws Exception {
+    void whatWasFoundStaysOnTheSheetUntilItIsGoneOrAVetHasSeenIt() throws Exception {
         long dog = addKnownDog("Gannet");
         look(dog, "CHEST", "a scab", null);
         post(
@@ -137,11 +145,27 @@ class LookTest extends ServerTest {
         daysPass(7);
         look(dog, "BELLY", "a tick", null)
                 .andExpect(jsonPath("$.looks", hasSize(2)))
-                .andExpect(jsonPath("$.changed", hasSize(1)))
-                .andExpect(jsonPath("$.changed[0].words").value("a tick"));
+                .andExpect(jsonPath("$.open", hasSize(2)))
+                .andExpect(jsonPath("$.open[0].words").value("a tick"));
         read("/api/dogs/" + dog + "/care-sheet")
-                .andExpect(jsonPath("$.changed[0].section").value("BELLY"))
+                .andExpect(jsonPath("$.open[*].section", contains("BELLY", "CHEST")))
                 .andExpect(jsonPath("$.done[?(@.job == 'NAILS')]", hasSize(1)));
+        found(dog, "BELLY", "GONE").andExpect(jsonPath("$.open[*].section", contains("CHEST")));
+        found(dog, "ARMPIT_LEFT", "SORE").andExpect(jsonPath("$.open", hasSize(2)));
+        read("/api/dogs/" + dog + "/when")
+                .andExpect(jsonPath("$.closed[*].section", contains("ARMPIT_LEFT")))
+                .andExpect(
+                        jsonPath("$.closed[0].why.text", containsString("hot, red, wet or broken skin. A vet looks")));
+        post(
+                        "/api/dogs/" + dog + "/looks/ARMPIT_LEFT/seen",
+                        "{\"id\": \"%s\", \"words\": \"Salve.\"}".formatted(UUID.randomUUID()))
+                .andExpect(jsonPath("$.open[*].section", contains("CHEST")));
+        read("/api/dogs/" + dog + "/when").andExpect(jsonPath("$.closed", hasSize(0)));
+        found(dog, "BACK", "CRIED").andExpect(status().isOk());
+        read("/api/dogs/" + dog + "/when").andExpect(jsonPath("$.closed", hasSize(0)));
+        found(dog, "BACK", "CRIED").andExpect(jsonPath("$.open[0].what").value("CRIED_AGAIN"));
+        read("/api/dogs/" + dog + "/when").andExpect(jsonPath("$.closed[*].section", contains("BACK")));
+        found(dog, "BACK", "WING").andExpect(status().isBadRequest());
     }
 
     @Test

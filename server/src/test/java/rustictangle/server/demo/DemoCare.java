@@ -14,6 +14,7 @@ import rustictangle.core.care.Supply;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.BathKind;
 import rustictangle.core.log.Bathed;
+import rustictangle.core.log.BodyFinding;
 import rustictangle.core.log.CareJob;
 import rustictangle.core.log.CareOutcome;
 import rustictangle.core.log.Cared;
@@ -77,7 +78,7 @@ final class DemoCare {
         nails(20);
         bath(33);
         say(24, new LookedAt(Section.CHEST, "A small scab where the collar lay.", Optional.empty()));
-        say(3, new LookedAt(Section.CHEST, "The scab has gone.", Optional.empty()));
+        say(3, new LookedAt(Section.CHEST, "The scab has gone.", Optional.empty(), Optional.of(BodyFinding.GONE)));
     }
 
     private void gannet() {

@@ -17,6 +17,7 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.log.BathKind;
 import rustictangle.core.log.Bathed;
 import rustictangle.core.log.BegunLower;
+import rustictangle.core.log.BodyFinding;
 import rustictangle.core.log.CareJob;
 import rustictangle.core.log.CareOutcome;
 import rustictangle.core.log.CareWarned;
@@ -171,6 +172,10 @@ class SaidJsonTest extends ServerTest {
                 {
                     "{\"type\":\"LOOKED_AT\",\"section\":\"BACK\",\"words\":\"a scab\"}",
                     new LookedAt(BACK, "a scab", Optional.empty())
+                },
+                {
+                    "{\"type\":\"LOOKED_AT\",\"section\":\"CHEST\",\"words\":\"\",\"what\":\"LUMP\"}",
+                    new LookedAt(Section.CHEST, "", Optional.empty(), Optional.of(BodyFinding.LUMP))
                 },
                 {"{\"type\":\"HAPPENED\",\"event\":\"SWAM\"}", new Happened(LifeEvent.SWAM)},
                 {

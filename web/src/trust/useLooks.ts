@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { api, ask, detailsOf } from '@/api/client'
-import type { LooksView, Section } from '@/api/types'
+import type { BodyFinding, LooksView, Section } from '@/api/types'
 import { useOutbox } from '@/shell/useOutbox'
 
 /** What look-overs have found, and what is said of a place now. It is sent at once, or when the server is back. */
@@ -27,15 +27,27 @@ export function useLooks(dogId: number) {
     refused,
     waiting: outbox.waiting,
     saving: outbox.saving,
-    say(section: Section, words: string, photo?: string) {
+    /** @param what it is; undefined: the words or the photo say it */
+    say(section: Section, words: string, photo?: string, what?: BodyFinding) {
       const id = crypto.randomUUID()
       refused.value = undefined
       outbox.put({
         id,
         method: 'POST',
         path: `/api/dogs/${dogId}/looks`,
-        body: { id, section, words, photo },
+        body: { id, section, words, photo, what },
         words: 'what you saw',
+      })
+    },
+    /** A vet has looked at the place. */
+    seen(section: Section, words: string) {
+      const id = crypto.randomUUID()
+      outbox.put({
+        id,
+        method: 'POST',
+        path: `/api/dogs/${dogId}/looks/${section}/seen`,
+        body: { id, words },
+        words: 'that a vet has seen it',
       })
     },
     takeBack: (entry: string) =>
