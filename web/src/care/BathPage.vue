@@ -36,7 +36,7 @@ const steps = computed(() => view.value?.steps ?? [])
 // A dog that still learns to be bathed is washed only where it is dirty, with water.
 watch(
   () => run.learning.value,
-  (learning) => learning && (kind.value = 'RINSE'),
+  (learning) => learning && !begun.value && !bathed.value && (kind.value = 'RINSE'),
 )
 /** Where the fingers felt a lump. */
 const lumps = ref<Section[]>([])

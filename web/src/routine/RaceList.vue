@@ -36,7 +36,7 @@ function mats(race: Race): string {
       <thead>
         <tr>
           <th>Place</th>
-          <th>Ready in, practised daily</th>
+          <th>Ready in</th>
           <th>Mats by then</th>
           <th><span class="sr">Practice</span></th>
         </tr>

@@ -182,7 +182,7 @@ class CareTest extends Browsing {
             button(page, "A vet has seen it").click();
             assertThat(button(page, "A vet has seen it")).hasCount(0);
             page.navigate(app.url() + "dogs/1/groom/sheet");
-            assertThat(heading(page, "At the table")).isVisible();
+            assertThat(page.getByText("At the table at home")).isVisible();
             assertThat(page.getByText("a lump in the skin")).hasCount(0);
         }
     }
@@ -366,10 +366,10 @@ class CareTest extends Browsing {
                 assertThat(page.getByText(step + " of 5")).isVisible();
                 page.keyboard().press("Space");
             }
-            assertThat(page.getByText("New since last time")).isVisible();
+            assertThat(page.getByText("Open, for the vet or the groomer")).isVisible();
             assertThat(page.getByText("It has grown.")).isVisible();
             page.getByText("The sheet to hand over").click();
-            assertThat(page.getByText("New since our last look-over")).isVisible();
+            assertThat(page.getByText("For a vet to see, or to feel for")).isVisible();
             assertTrue(app.get("api/today").contains("\"care\""));
         }
     }

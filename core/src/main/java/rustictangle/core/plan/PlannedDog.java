@@ -120,7 +120,7 @@ public record PlannedDog(
             before += readiness.median().orElse(Readiness.LONGEST_DAYS);
         }
         races.sort(Comparator.comparingDouble(Race::matsThen).reversed());
-        return races;
+        return Race.together(races);
     }
 
     private static Map<Section, Workload.PlaceWork> places(

@@ -33,6 +33,16 @@ public record Race(
 
     /** From so many on, practice alone comes too late. Own estimate. */
     private static final double TOO_MANY = 1;
+    /** From more places on, one trim all over is kinder than many small ones. Own estimate. */
+    private static final int MANY = 6;
+
+    private static final Reason TRIM_HERE = new Reason(
+            "plan.race-trim",
+            "A groomer can trim just this place short: kinder than a mat that hurts, and practice begins again on short hair.");
+    private static final Reason TRIM_ALL = new Reason(
+            "plan.race-trim-all",
+            "So many places are lost that one short trim all over, by a groomer and once, is kinder than mats that hurt; "
+                    + "practice begins again on short hair.");
 
     public Race {
         waysOut = List.copyOf(waysOut);
@@ -51,6 +61,23 @@ public record Race(
                 then,
                 lost,
                 lost ? waysOut(then, fear) : List.of(why(readiness, then)));
+    }
+
+    /** The same of a whole dog: where many places are lost, one trim is said once. */
+    static List<Race> together(List<Race> races) {
+        long trims =
+                races.stream().filter(race -> race.waysOut.contains(TRIM_HERE)).count();
+        return trims <= MANY
+                ? races
+                : races.stream()
+                        .map(race -> race.with(race.waysOut.stream()
+                                .map(way -> way.equals(TRIM_HERE) ? TRIM_ALL : way)
+                                .toList()))
+                        .toList();
+    }
+
+    private Race with(List<Reason> ways) {
+        return new Race(section, ready, from, to, matsNow, matsThen, lost, ways);
     }
 
     private static Reason why(Readiness readiness, double then) {
@@ -79,10 +106,7 @@ public record Race(
             ways.add(practise);
             ways.add(fingers);
         } else {
-            ways.add(
-                    new Reason(
-                            "plan.race-trim",
-                            "A groomer can trim just this place short: kinder than a mat that hurts, and practice begins again on short hair."));
+            ways.add(TRIM_HERE);
             ways.add(fingers);
             ways.add(practise);
         }

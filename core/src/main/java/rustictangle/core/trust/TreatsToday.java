@@ -3,6 +3,8 @@ package rustictangle.core.trust;
 import java.util.Locale;
 import java.util.Optional;
 import rustictangle.core.Reason;
+import rustictangle.core.log.Cared;
+import rustictangle.core.log.ClawTouched;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.Practised;
@@ -12,7 +14,7 @@ import rustictangle.core.log.SessionEvent.TreatGiven;
 /**
  * Today's treats against the day's allowance.
  *
- * @param given       pieces given today, in brushing and in practice
+ * @param given       pieces given today, in brushing, in practice and at the table
  * @param givenKcal   what they held
  * @param allowedKcal what may be treats today
  * @param piecesLeft  whole pieces that are still within it, at least 0
@@ -20,10 +22,13 @@ import rustictangle.core.log.SessionEvent.TreatGiven;
  */
 public record TreatsToday(int given, double givenKcal, double allowedKcal, int piecesLeft, Optional<Reason> usedUp) {
 
-    /** Those in a session, and the one that pays each answer in practice. */
+    /** Those in a session, the one that pays each answer in practice, each job at the table, each claw. */
     private static final Log.Reading<Said> PIECES = log -> log.stream()
             .map(Entry::said)
-            .filter(said -> said instanceof TreatGiven || said instanceof Practised)
+            .filter(said -> said instanceof TreatGiven
+                    || said instanceof Practised
+                    || said instanceof Cared
+                    || said instanceof ClawTouched)
             .toList();
 
     public static TreatsToday of(TreatAllowance allowance, Treat treat, Log log) {

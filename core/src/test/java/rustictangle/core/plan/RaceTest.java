@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -37,6 +38,11 @@ class RaceTest {
         Race late = race(Section.ARMPIT_LEFT, 21, false);
         assertTrue(late.lost() && late.matsThen() > late.matsNow());
         assertEquals("plan.race-trim", rules(late).get(0), "kinder short than painful");
+        List<Race> few = Race.together(Collections.nCopies(6, late));
+        assertEquals(few, Collections.nCopies(6, late));
+        Race oneOfMany = Race.together(Collections.nCopies(7, late)).get(0);
+        assertEquals("plan.race-trim-all", rules(oneOfMany).get(0), "one trim, said once");
+        assertEquals(rules(late).size(), rules(oneOfMany).size());
         assertEquals(
                 "plan.race-practise", rules(race(Section.ARMPIT_LEFT, 8, false)).get(0));
     }

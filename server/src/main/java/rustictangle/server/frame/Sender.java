@@ -27,6 +27,9 @@ public final class Sender extends OncePerRequestFilter {
     /** What waited longer is taken as said so long ago. */
     private static final Duration LONGEST_AGO = Duration.ofDays(31);
 
+    /** What was only on its way is said now, so that what was said of one dog on two pages keeps its order. */
+    private static final Duration ON_ITS_WAY = Duration.ofSeconds(10);
+
     private static final Pattern MILLISECONDS = Pattern.compile("\\d{1,15}");
     private static final Pattern NAME = Pattern.compile("[A-Za-z0-9-]{1,40}");
     private static final ThreadLocal<Duration> WAITED = ThreadLocal.withInitial(() -> Duration.ZERO);
@@ -50,7 +53,9 @@ public final class Sender extends OncePerRequestFilter {
         String ago = request.getHeader(AGO);
         if (ago != null && MILLISECONDS.matcher(ago).matches()) {
             Duration waited = Duration.ofMillis(Long.parseLong(ago));
-            WAITED.set(waited.compareTo(LONGEST_AGO) > 0 ? LONGEST_AGO : waited);
+            if (waited.compareTo(ON_ITS_WAY) > 0) {
+                WAITED.set(waited.compareTo(LONGEST_AGO) > 0 ? LONGEST_AGO : waited);
+            }
         }
         try {
             chain.doFilter(request, response);

@@ -170,6 +170,23 @@ class CareTest extends ServerTest {
     }
 
     @Test
+    void treatsAtTheTableCountInTheDay() throws Exception {
+        long dog = addKnownDog("Gannet");
+        for (int toe = 1; toe <= 2; toe++) {
+            post(
+                            "/api/dogs/" + dog + "/claws",
+                            "{\"id\": \"%s\", \"paw\": \"FRONT_LEFT\", \"toe\": %d, \"result\": \"DONE\"}"
+                                    .formatted(UUID.randomUUID(), toe))
+                    .andExpect(status().isOk());
+        }
+        post(
+                "/api/dogs/" + dog + "/care/done",
+                "{\"id\": \"%s\", \"job\": \"TEETH\", \"outcome\": \"DONE\", \"words\": \"\"}"
+                        .formatted(UUID.randomUUID()));
+        read("/api/dogs/" + dog + "/trust").andExpect(jsonPath("$.treats.given").value(3));
+    }
+
+    @Test
     void eachClawHasItsMarkAndDewClawsAreSaid() throws Exception {
         long dog = addKnownDog("Gannet");
         String claws = "/api/dogs/" + dog + "/claws";
