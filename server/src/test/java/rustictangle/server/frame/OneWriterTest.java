@@ -118,10 +118,22 @@ class OneWriterTest extends ServerTest {
                                     .getStatus()
                             : () -> read(view).andReturn().getResponse().getStatus());
         }
-        for (Future<Integer> answer : many.invokeAll(burst)) {
+        for (Future<Integer> answer :
+                many.invokeAll(burst.stream().map(OneWriterTest::again).toList())) {
             assertEquals(200, answer.get());
         }
         many.shutdown();
+    }
+
+    /** On a machine that is busy with other things a turn may come too late: the same again will do, as it is told. */
+    private static Callable<Integer> again(Callable<Integer> request) {
+        return () -> {
+            int answer = request.call();
+            for (int more = 0; more < 3 && answer == 503; more++) {
+                answer = request.call();
+            }
+            return answer;
+        };
     }
 
     @Test
