@@ -110,6 +110,26 @@ class OpenedFileTest {
         assertEquals(1, dogs(saved));
     }
 
+    /** SQLite's own restore from another program is no mishap, though it makes the file shorter. */
+    @Test
+    void aSmallerHouseholdThatIsPutIntoItAsAWholeIsReadOn() throws Exception {
+        Path small = folder.resolve("small.db");
+        data.copyTo(small);
+        for (int dog = 0; dog < 800; dog++) {
+            say("Gannet " + dog);
+        }
+        data.close();
+        data = new DataFile(file);
+        long before = Files.size(file);
+        try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + file)) {
+            other.createStatement().executeUpdate("restore from '" + small + "'");
+            other.createStatement().execute("PRAGMA wal_checkpoint(TRUNCATE)");
+        }
+        say("after");
+        assertTrue(Files.size(file) < before, before + " bytes before");
+        assertEquals(2, dogs(file));
+    }
+
     private static int dogs(Path file) throws SQLException {
         try (Connection open = DriverManager.getConnection("jdbc:sqlite:" + file);
                 ResultSet count = open.createStatement().executeQuery("SELECT count(*) FROM dog")) {
