@@ -1,5 +1,5 @@
 import choices from './choices'
-import type { Subject, ToolKind } from './types'
+import type { Look, Subject, ToolKind } from './types'
 
 type Choices = typeof choices
 
@@ -20,4 +20,9 @@ export function subjectLabel(subject: Subject): string {
 /** What of the drawer serves, or else the kind that is asked for. */
 export function toolName(tool: ToolKind, own?: { shownName: string }): string {
   return own?.shownName ?? labelOf('ToolKind', tool)
+}
+
+/** What was found at a place, in a few words. */
+export function lookWords(look: Look): string {
+  return [look.what && labelOf('BodyFinding', look.what), look.words].filter(Boolean).join(', ') || 'see the photo'
 }

@@ -10,7 +10,7 @@ import JobFrame from './JobFrame.vue'
 import LedSteps from './LedSteps.vue'
 import PlaceLook from './PlaceLook.vue'
 import { useJob } from './useJob'
-import { lookWords } from './words'
+import { lookWords } from '@/api/words'
 import { useLooks } from '@/trust/useLooks'
 
 /** Two minutes from nose to tail; whatever is seen is noted at its place on the drawn dog. */

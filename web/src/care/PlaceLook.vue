@@ -4,9 +4,9 @@ import { ref } from 'vue'
 import choices from '@/api/choices'
 import type { BodyFinding, Look, Section } from '@/api/types'
 import { daysAgo, useUnits } from '@/shell/useUnits'
-import { shrink } from '@/shell/shrink'
+import PhotoButton from '@/shell/PhotoButton.vue'
 import { photoPath } from '@/trust/useLooks'
-import { lookWords } from './words'
+import { lookWords } from '@/api/words'
 
 /** One place: what was seen last time, and beside it what is seen now. */
 defineProps<{
@@ -30,21 +30,9 @@ const emit = defineEmits<{
 const { date } = useUnits()
 const words = ref('')
 const photo = ref<string>()
-const trouble = ref<string>()
+const trouble = ref('')
 const what = ref<BodyFinding>()
 
-async function take(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  if (!file) return
-  trouble.value = undefined
-  try {
-    photo.value = await shrink(file)
-  } catch (problem) {
-    trouble.value = (problem as Error).message
-  }
-  input.value = ''
-}
 function keep() {
   emit('keep', words.value.trim(), photo.value, what.value)
   words.value = ''
@@ -68,10 +56,9 @@ function keep() {
       </figure>
       <div>
         <img v-if="photo" :src="`data:image/jpeg;base64,${photo}`" :alt="`${name}, now`" />
-        <label class="take">
-          <input type="file" accept="image/*" :disabled="saving" @change="take" />
-          {{ photo ? 'Another photo' : 'A photo' }}
-        </label>
+        <PhotoButton :disabled="saving" @taken="photo = $event" @trouble="trouble = $event">{{
+          photo ? 'Another photo' : 'A photo'
+        }}</PhotoButton>
         <div class="what" role="group" aria-label="What it is">
           <button
             v-for="one in choices.BodyFinding.filter((kind) => kind.value !== 'CRIED_AGAIN')"
@@ -155,25 +142,6 @@ img {
   object-fit: contain;
   background: rgb(var(--v-theme-wool));
   border-radius: 12px 9px 14px 8px;
-}
-.take {
-  display: grid;
-  place-content: center;
-  position: relative;
-  min-height: 64px;
-  border: 3px solid rgb(var(--v-theme-slate));
-  border-radius: 16px 12px 18px 11px;
-  font: 700 1.2rem var(--slab);
-  cursor: pointer;
-}
-.take:focus-within {
-  outline: 3px solid rgb(var(--v-theme-focus));
-  outline-offset: 2px;
-}
-.take input {
-  position: absolute;
-  opacity: 0;
-  inset: 0;
 }
 .words {
   display: block;

@@ -1,6 +1,6 @@
 import choices from '@/api/choices'
-import type { CareJob, Look } from '@/api/types'
-import { choiceOf, labelOf } from '@/api/words'
+import type { CareJob } from '@/api/types'
+import { choiceOf } from '@/api/words'
 
 /** In a path: look-over. */
 export const slugOf = (job: CareJob) => job.toLowerCase().replace('_', '-')
@@ -18,9 +18,4 @@ export const carePath = (dogId: number, job: CareJob) => `/dogs/${dogId}/care/${
 export function millilitres(value: number): string {
   const step = value < 20 ? 1 : value < 100 ? 5 : 10
   return `${Math.max(step, Math.round(value / step) * step)} ml`
-}
-
-/** What was found at a place, in a few words. */
-export function lookWords(look: Look): string {
-  return [look.what && labelOf('BodyFinding', look.what), look.words].filter(Boolean).join(', ') || 'see the photo'
 }

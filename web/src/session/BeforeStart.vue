@@ -15,7 +15,7 @@ const props = defineProps<{
   knots: string[]
   saving: boolean
 }>()
-const emit = defineEmits<{ start: [] }>()
+const emit = defineEmits<{ start: []; seen: [] }>()
 
 const { say } = useUnits()
 const { draft, start, clear } = useDraft<{ answers: Record<string, string>; done: string[] }>(
@@ -62,7 +62,8 @@ function begin() {
         </li>
       </ul>
     </div>
-    <p class="quiet">
+    <p class="found">
+      <KeyButton k="i" :disabled="saving" @press="emit('seen')">Something seen or felt</KeyButton>
       <router-link :to="`/dogs/${dogId}/trust/fuss`">It cries or objects before anything touches it?</router-link>
     </p>
     <div class="foot">
@@ -101,6 +102,23 @@ li button {
   margin: 4px 0 10px 106px;
   font-size: 0.97rem;
   line-height: 1.3;
+}
+.found {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 20px;
+  margin: 10px 0 0;
+  max-width: none;
+}
+.found button {
+  min-height: 52px;
+  padding: 4px 16px;
+  border: 2px solid rgb(var(--v-theme-seam));
+  border-radius: 12px 9px 13px 8px;
+}
+.found a {
+  color: inherit;
 }
 .knots {
   border-top: 1px dashed rgb(var(--v-theme-seam));

@@ -20,7 +20,6 @@ import ElseSheet from './ElseSheet.vue'
 import HairQuestion from './HairQuestion.vue'
 import HandsOff from './HandsOff.vue'
 import HeedFirst from './HeedFirst.vue'
-import { heedsOf } from './heeds'
 import MethodHelp from './MethodHelp.vue'
 import PlaceSheet from './PlaceSheet.vue'
 import ReactionPanel from './ReactionPanel.vue'
@@ -31,20 +30,20 @@ import StepDrawing from './StepDrawing.vue'
 import VoiceBar from './VoiceBar.vue'
 import SeenSomething from '@/trust/SeenSomething.vue'
 import { sessionPaint } from './paint'
-import { nameWithin, script, tooOf, wellDone } from './phrases'
+import { script, wellDone } from './phrases'
 import { useLooks } from '@/trust/useLooks'
 import { useHand } from './useHand'
+import { useHeeds } from './useHeeds'
 import { useSession } from './useSession'
 import { useStage } from './useStage'
 import { isQuiet } from '@/shell/useVoice'
 import { useWalk } from '@/shell/useWalk'
-import { matSize } from '@/rhythm/words'
 import { COUNTS } from './words'
 
 const props = defineProps<{ dogId: number; sessionId: string }>()
 
 const { names } = useSections()
-const { say, date } = useUnits()
+const { say } = useUnits()
 const dog = useDog(() => props.dogId)
 const drawn = useDrawnDog(() => props.dogId)
 const household = useHousehold()
@@ -67,21 +66,7 @@ const { stage, answer, goOn } = useStage(view, hand, record)
 const phase = computed(() => stage.value.at)
 const about = computed(() => ('section' in stage.value ? stage.value.section : places.value[0]?.section)!)
 
-const heeds = computed(() =>
-  view.value
-    ? heedsOf(view.value, say, (mat) => `on ${date(mat.since)}${mat.found ? `, ${say(matSize(mat.found))}` : ''}`)
-    : [],
-)
-/** Where somebody has looked, of the places with a warning. */
-const looked = ref(new Set<Section>())
-const closed = computed(() => heeds.value.filter((heed) => heed.what === 'CLOSED').map((heed) => heed.section))
-const too = computed(() =>
-  tooOf(
-    heeds.value
-      .filter((heed) => !looked.value.has(heed.section))
-      .map((heed) => nameWithin(names.value[heed.section] ?? '', label.value)),
-  ),
-)
+const { heeds, closed, too, look } = useHeeds(view, names, label)
 
 const now = useTimestamp({ interval: 30_000 })
 const still = computed(() => {
@@ -139,7 +124,7 @@ const beside = computed(() => {
 function touched(section: Section) {
   if (phase.value === 'before') record({ type: 'KNOT_FELT', section })
   else if (view.value?.hand.includes(section)) {
-    looked.value = new Set(looked.value).add(section)
+    look(section)
     answer({ to: 'place', about: 'all', section })
   }
 }
@@ -206,7 +191,7 @@ const KEYS: Record<string, keyof typeof ELSE> = {
   e: 'end',
 }
 /** In the middle of a question only what does not depend on a place. */
-const ANYWHERE = ['before', 'look', 'count', 'hair', 'place', 'caught']
+const ANYWHERE = ['look', 'count', 'hair', 'place', 'caught']
 useKeys((key) => {
   const what = KEYS[key]
   if (!what || busy.value || view.value?.end) return false
@@ -290,6 +275,7 @@ useKeys((key) => {
             :knots="view.knots.map((s) => names[s] ?? '')"
             :saving="busy"
             @start="record({ type: 'STARTED' })"
+            @seen="noting = true"
           />
           <HandsOff
             v-else-if="phase === 'paused'"

@@ -7,7 +7,7 @@ import type { BodyFinding, Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import type { Paint } from '@/bodymap/paints'
 import { useDrawnDog } from '@/coat/useCoat'
-import { shrink } from '@/shell/shrink'
+import PhotoButton from '@/shell/PhotoButton.vue'
 import { useLooks } from './useLooks'
 
 /** Hands or eyes found something, whatever was being done: one touch on the drawn dog keeps it, for a vet or the sheet. */
@@ -30,26 +30,22 @@ const paint = computed<Partial<Record<Section, Paint>>>(() =>
   kept.value ? { [kept.value]: { fill: 'rgba(var(--v-theme-heather), 0.7)', says: 'noted' } } : {},
 )
 
-/** The newest word of a place counts, so it may be said more closely after. */
-function keep(section: Section, photo?: string) {
+/** What was kept here, and the photo of it: said more closely, it takes the place of what was said before. */
+let entry = ''
+let photo: string | undefined
+function keep(section: Section) {
+  if (entry) looks.takeBack(entry)
+  if (section !== kept.value) photo = undefined
   kept.value = section
-  looks.say(section, '', photo, what.value)
+  entry = looks.say(section, '', photo, what.value)
 }
 function choose(kind: BodyFinding) {
   what.value = kind
   if (kept.value) keep(kept.value)
 }
-async function take(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
-  if (!file || !kept.value) return
-  trouble.value = ''
-  try {
-    keep(kept.value, await shrink(file))
-  } catch (problem) {
-    trouble.value = (problem as Error).message
-  }
+function taken(jpeg: string) {
+  photo = jpeg
+  keep(kept.value!)
 }
 </script>
 
@@ -90,9 +86,7 @@ async function take(event: Event) {
         @choose="keep($event)"
       />
       <div v-if="kept" class="then">
-        <label class="take"
-          ><input type="file" accept="image/*" capture="environment" @change="take" />A photo of it</label
-        >
+        <PhotoButton @taken="taken" @trouble="trouble = $event">A photo of it</PhotoButton>
         <p>It stands on the sheet for a groomer or a vet until it is gone, or a vet has seen it.</p>
         <router-link :to="`/dogs/${dogId}/care/look-over`">Words, and all photos of a place</router-link>
       </div>
@@ -166,25 +160,6 @@ button:hover {
 }
 .then {
   max-width: 260px;
-}
-.take {
-  display: grid;
-  place-content: center;
-  position: relative;
-  min-height: 64px;
-  border: 3px solid rgb(var(--v-theme-slate));
-  border-radius: 16px 12px 18px 11px;
-  font: 700 1.2rem var(--slab);
-  cursor: pointer;
-}
-.take:focus-within {
-  outline: 3px solid rgb(var(--v-theme-focus));
-  outline-offset: 2px;
-}
-.take input {
-  position: absolute;
-  opacity: 0;
-  inset: 0;
 }
 @media (max-width: 599px) {
   dialog {

@@ -38,6 +38,7 @@ export function useLooks(dogId: number) {
         body: { id, section, words, photo, what },
         words: 'what you saw',
       })
+      return id
     },
     /** A vet has looked at the place. */
     seen(section: Section, words: string) {

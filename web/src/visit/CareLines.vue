@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useDogView, useSections } from '@/api/queries'
-import { choiceOf, labelOf, subjectLabel } from '@/api/words'
+import { choiceOf, labelOf, lookWords, subjectLabel } from '@/api/words'
 import { useUnits } from '@/shell/useUnits'
 
 /** What the groomer or the vet should know of nails, ears, skin: as said at the table at home. */
@@ -49,7 +49,7 @@ const minds = computed(() => {
         <li v-if="view.askTheVet">{{ say(view.askTheVet.text) }}</li>
         <li v-for="one in view.open" :key="one.entry">
           <b>{{ names[one.section] }}</b>, {{ date(one.day) }}:
-          {{ [one.what && labelOf('BodyFinding', one.what), one.words].filter(Boolean).join(', ') || 'see the photo' }}
+          {{ lookWords(one) }}
           <img
             v-if="one.photo"
             :src="`/api/dogs/${dogId}/looks/photos/${one.photo}`"

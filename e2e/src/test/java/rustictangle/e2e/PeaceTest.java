@@ -124,10 +124,9 @@ class PeaceTest extends Browsing {
                 .isVisible();
         button(page, "Back one").click();
         assertThat(button(page, "Growl or bite")).isVisible();
-        page.waitForCondition(() -> !home(page).contains("in-peace"));
-        page.navigate(app.url() + "dogs/2/when/history");
-        assertThat(heading(page, "What was done")).isVisible();
-        assertThat(heading(page, "Said today")).hasCount(0);
+        page.waitForCondition(() -> said(page).contains("\"said\":[]"));
+        page.navigate(app.url() + "dogs/2/care/teeth");
+        assertThat(button(page, "Growl or bite")).isVisible();
     }
 
     /** Long after the notice has gone, from the history and by one key; and it is as in the morning. */
@@ -153,8 +152,8 @@ class PeaceTest extends Browsing {
         assertEquals(morning, home.dog("Gannet").textContent());
     }
 
-    private String home(Page page) {
-        return page.request().get(app.url() + "api/home").text();
+    private String said(Page page) {
+        return page.request().get(app.url() + "api/dogs/2/today").text();
     }
 
     /** A first no is asked once more, the second ends it, at the table as beside the brush. */

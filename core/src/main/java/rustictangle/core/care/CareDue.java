@@ -114,7 +114,7 @@ public record CareDue(
                     owes.isPresent(),
                     waits.or(() -> owes.map(CareDue::whyOwed))
                             .or(() -> called.map(day -> CareRules.of(job).askedFor(day)))
-                            .orElse(why(job, comesUp ? Math.max(1, every) : 0, last, learning))));
+                            .orElse(why(job, every, comesUp, last, learning))));
         }
         return List.copyOf(all);
     }
@@ -176,9 +176,9 @@ public record CareDue(
                         + "do not force it: let the groomer do it.");
     }
 
-    private static Reason why(CareJob job, int every, Optional<LocalDate> last, boolean learning) {
+    private static Reason why(CareJob job, int every, boolean comesUp, Optional<LocalDate> last, boolean learning) {
         String when = last.map(day -> " Last on {" + day + " date}.").orElse(" Not done yet.");
-        if (every == 0) {
+        if (!comesUp) {
             return new Reason("care.when-wanted", "It is done when you want it." + when);
         }
         return learning

@@ -107,12 +107,14 @@ public record Looks(Map<Section, List<Look>> at) {
                 .stream();
     }
 
-    /** A cry where no lump is, once more at the same place: somebody looks for pain before it is touched again. */
+    /** A cry where no lump is, on another day at the same place: somebody looks for pain before it is touched again. */
     public static Optional<BodyFinding> asItStands(
             Log log, Section section, Optional<BodyFinding> what, LocalDate today) {
         boolean again = open(log, today).stream()
-                .anyMatch(look -> look.section() == section
-                        && look.what().filter(BodyFinding.CRIED::equals).isPresent());
+                .filter(look -> look.section() == section)
+                .anyMatch(look -> look.what().equals(Optional.of(BodyFinding.CRIED_AGAIN))
+                        || look.what().equals(Optional.of(BodyFinding.CRIED))
+                                && look.day().isBefore(today));
         return what.map(found -> again && found == BodyFinding.CRIED ? BodyFinding.CRIED_AGAIN : found);
     }
 

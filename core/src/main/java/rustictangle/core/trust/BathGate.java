@@ -14,8 +14,10 @@ import rustictangle.core.Reason;
 import rustictangle.core.Sure;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.dog.Section;
+import rustictangle.core.kit.Kit;
 import rustictangle.core.log.BathKind;
 import rustictangle.core.log.Log;
+import rustictangle.core.log.Practised;
 import rustictangle.core.rhythm.Closed;
 import rustictangle.core.rhythm.Mat;
 import rustictangle.core.rhythm.Proof;
@@ -82,6 +84,39 @@ public record BathGate(Way way, List<Section> first, List<Section> search, List<
             Optional<LocalDate> proved,
             Optional<LocalDate> searched) {}
 
+    /**
+     * What is known of a dog before it gets wet.
+     *
+     * @param places    none: nothing stands in the way
+     * @param comb      whether one lies in the drawer, to prove with
+     * @param practised what practices have wetted today: such a practice goes on
+     */
+    record Basis(List<GatePlace> places, boolean comb, Set<BathKind> practised, LocalDate today) {
+
+        static final Basis NOTHING = new Basis(List.of(), true, Set.of(), LocalDate.EPOCH);
+
+        Basis {
+            places = List.copyOf(places);
+            practised = Set.copyOf(practised);
+        }
+
+        static Basis of(Coat coat, Kit kit, Trust trust, Log log, LocalDate today) {
+            return new Basis(
+                    BathGate.places(coat, log, trust, today),
+                    kit.incomplete().isEmpty(),
+                    Set.copyOf(log.readToday(WETTED)),
+                    today);
+        }
+    }
+
+    private static final Log.Reading<BathKind> WETTED = log -> log.stream()
+            .flatMap(entry -> entry.as(Practised.class).flatMap(Practised::wetted).stream())
+            .toList();
+
+    static BathGate of(Basis basis, BathKind kind) {
+        return of(basis.places, kind, basis.comb, basis.today);
+    }
+
     public BathGate {
         first = List.copyOf(first);
         search = List.copyOf(search);
@@ -93,8 +128,13 @@ public record BathGate(Way way, List<Section> first, List<Section> search, List<
         return way == Way.BATHE ? Optional.empty() : Optional.of(why);
     }
 
-    /** Every place of the dog. */
-    static List<GatePlace> places(Coat coat, Log log, Trust trust, LocalDate today) {
+    /** The same where a practice of today has wetted the coat: it goes on, but over a mat or where somebody must look. */
+    Optional<Reason> shutTo(Basis basis, BathKind kind) {
+        boolean goesOn = basis.practised.contains(kind) && way != Way.GROOMER && way != Way.VET;
+        return goesOn ? Optional.empty() : shut();
+    }
+
+    private static List<GatePlace> places(Coat coat, Log log, Trust trust, LocalDate today) {
         Proof proof = Proof.of(log);
         Set<Section> mats = Mat.stillIn(log, today).stream().map(Mat::section).collect(Collectors.toSet());
         Map<Section, Shut> shut = new EnumMap<>(Section.class);

@@ -2,7 +2,6 @@ package rustictangle.core.trust;
 
 import java.time.LocalDate;
 import java.util.EnumMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import rustictangle.core.Reason;
@@ -27,8 +26,7 @@ import rustictangle.core.rhythm.ClosedJob;
  * @param closed     for the gravest reason
  * @param jobs       that are closed
  * @param trust      where it is practised, not brushed; empty: nowhere
- * @param wettable   what is known of each place before it gets wet; none: nothing stands in the way
- * @param comb       whether one lies in the drawer, to prove with
+ * @param water      what is known of the coat before it gets wet
  */
 public record MayBegin(
         Peace peace,
@@ -37,26 +35,15 @@ public record MayBegin(
         Map<Section, Closed> closed,
         Map<CareJob, ClosedJob> jobs,
         Optional<Trust> trust,
-        List<BathGate.GatePlace> wettable,
-        boolean comb,
-        LocalDate today) {
+        BathGate.Basis water) {
 
     /** Nothing was said that forbids anything. */
     public static final MayBegin ANYTHING = new MayBegin(
-            Peace.NONE,
-            false,
-            Optional.empty(),
-            Map.of(),
-            Map.of(),
-            Optional.empty(),
-            List.of(),
-            true,
-            LocalDate.EPOCH);
+            Peace.NONE, false, Optional.empty(), Map.of(), Map.of(), Optional.empty(), BathGate.Basis.NOTHING);
 
     public MayBegin {
         closed = Map.copyOf(closed);
         jobs = Map.copyOf(jobs);
-        wettable = List.copyOf(wettable);
     }
 
     /** @param hand that holds the brush */
@@ -76,9 +63,7 @@ public record MayBegin(
                 closed,
                 jobs,
                 Optional.of(trust),
-                BathGate.places(coat, log, trust, today),
-                kit.incomplete().isEmpty(),
-                today);
+                BathGate.Basis.of(coat, kit, trust, log, today));
     }
 
     private static Optional<Reason> notAChild(Dog dog, Trust trust, boolean warned) {
@@ -152,7 +137,7 @@ public record MayBegin(
                         .filter(job -> !job.practised())
                         .map(ClosedJob::why))
                 .or(() -> everywhere())
-                .or(() -> wets(spot).flatMap(kind -> gate(kind).shut()));
+                .or(() -> wets(spot).flatMap(kind -> gate(kind).shutTo(water, kind)));
     }
 
     /** How much of the coat the rung of this ladder wets; empty: it stays dry. */
@@ -163,7 +148,7 @@ public record MayBegin(
 
     /** What stands between the coat and the water, as it is now. */
     public BathGate gate(BathKind kind) {
-        return BathGate.of(wettable, kind, comb, today);
+        return BathGate.of(water, kind);
     }
 
     /** Why it is not bathed now; empty: it may be. */

@@ -27,7 +27,7 @@ public record TreatsToday(int given, double givenKcal, double allowedKcal, int p
             .map(Entry::said)
             .filter(said -> said instanceof TreatGiven
                     || said instanceof Practised
-                    || said instanceof Cared
+                    || said instanceof Cared cared && cared.outcome().settles()
                     || said instanceof ClawTouched)
             .toList();
 

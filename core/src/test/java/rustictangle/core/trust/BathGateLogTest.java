@@ -181,5 +181,10 @@ class BathGateLogTest {
                 may().practice(bathing).orElseThrow().rule(),
                 "its legs were wet, and no comb went through since");
         assertEquals(Optional.of(BathKind.RINSE), Damp.last(log(), TODAY).flatMap(Damp::bath));
+        combed(TODAY, CombResult.GLIDES);
+        say(TODAY, new Practised(Optional.of(Exercise.BATHING), Optional.empty(), Signal.RELAXED, may().wets(bathing)));
+        assertEquals(Optional.empty(), may().practice(bathing), "three tries hold one practice, though it is wet now");
+        say(TODAY, new FingerSearched(List.of(Section.BACK), List.of(Section.BACK)));
+        assertEquals("care.gate-mat", may().practice(bathing).orElseThrow().rule(), "but not over a lump");
     }
 }

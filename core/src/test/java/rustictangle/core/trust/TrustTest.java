@@ -229,9 +229,7 @@ class TrustTest {
                 Map.of(),
                 Map.of(),
                 Optional.empty(),
-                List.of(),
-                true,
-                TODAY);
+                BathGate.Basis.NOTHING);
         List<Practice> left = Practice.today(GENTLE, grown, Set.of(ToolKind.COMB), ANYWHERE, may);
         assertTrue(left.stream()
                 .allMatch(practice ->

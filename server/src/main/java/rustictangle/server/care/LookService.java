@@ -16,7 +16,7 @@ import rustictangle.server.log.Logs;
 
 /** Takes what a look-over finds: what it looks like, and its photo, in one. */
 @Service
-class LookService {
+public class LookService {
 
     /** Of one dog: some years of looks, and a data file that can still be sent. Own choice. */
     static final int MOST_PHOTOS = 400;

@@ -26,8 +26,13 @@ public class Backups {
             // What is open is all that there is; beside the file it might go the same way.
             Files.deleteIfExists(copy);
             Path rescued = Files.createTempFile("rustic-tangle-", ".db");
-            data.rescueTo(rescued);
-            return rescued;
+            try {
+                data.rescueTo(rescued);
+                return rescued;
+            } catch (RuntimeException nothingOpen) {
+                Files.delete(rescued);
+                throw nothingOpen;
+            }
         }
     }
 

@@ -8,6 +8,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Duration;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** What is open on the data file: one connection that writes, a few that read, and one that only watches. */
@@ -42,6 +43,11 @@ final class Connections implements AutoCloseable {
             writer = settings.writer(file);
         }
         return writer;
+    }
+
+    /** The same, if it is open already; for whose turn it is. */
+    Optional<Connection> writerThatIsOpen() {
+        return Optional.ofNullable(writer);
     }
 
     /** Whatever state the writer is in, the next write has a new one. */

@@ -58,7 +58,8 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
     private final AtomicLong epochs = new AtomicLong();
     private long epoch;
     private Connections open;
-    private OpenedFile opened;
+    /** The file as it was when it was opened. */
+    private OpenedFile asOpened;
 
     /** @param file made and migrated already */
     DataFile(Path file) throws SQLException {
@@ -313,10 +314,10 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
     /** @throws FileGone when it is not the file that was opened any more */
     private void checkFile() {
         try {
-            opened.check();
+            asOpened.check();
         } catch (FileGone e) {
             // SQLite would take the log of the old file for the new one's, and damage it.
-            ReplacedFile.leaveLogAside(opened);
+            ReplacedFile.leaveLogAside(asOpened);
             throw e;
         }
     }
@@ -333,7 +334,8 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
         takeTurn(PATIENCE);
         place.readLock().lock();
         try {
-            copy(open.writer(), copy);
+            // One that is opened now would be on another file.
+            copy(open.writerThatIsOpen().orElseThrow(() -> new FileGone(file, "and nothing of it is open")), copy);
         } catch (SQLException e) {
             throw new DataTrouble(e);
         } finally {
@@ -431,7 +433,7 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
         epoch = epochs.incrementAndGet();
         open = new Connections(file, PATIENCE);
         try {
-            opened = OpenedFile.of(file);
+            asOpened = OpenedFile.of(file);
         } catch (IOException e) {
             throw new SQLException("the data file cannot be looked at", e);
         }

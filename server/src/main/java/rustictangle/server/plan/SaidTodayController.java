@@ -15,12 +15,14 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.log.Entry;
+import rustictangle.core.log.LookedAt;
 import rustictangle.core.log.Measured;
 import rustictangle.core.log.SessionBegun;
 import rustictangle.core.log.SessionEvent.Stopped;
 import rustictangle.core.log.Visited;
 import rustictangle.core.log.Weighed;
 import rustictangle.core.session.SessionLog;
+import rustictangle.server.care.LookService;
 import rustictangle.server.care.Weights;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.Readings;
@@ -38,6 +40,7 @@ record SaidTodayController(
         SessionService sessions,
         Readings readings,
         Weights weights,
+        LookService looks,
         VisitService visits,
         Clock clock)
         implements ViewProbe {
@@ -81,6 +84,8 @@ record SaidTodayController(
             readings.remove(dogId, measured.region(), entry.day());
         } else if (entry.said() instanceof Weighed) {
             weights.takeBack(dogId, entry.day());
+        } else if (entry.said() instanceof LookedAt) {
+            looks.takeBack(dogId, entry.id());
         } else if (entry.said() instanceof Visited) {
             visits.remove(dogId, entry.day());
         } else {

@@ -162,7 +162,9 @@ class LookTest extends ServerTest {
                 .andExpect(jsonPath("$.open[*].section", contains("CHEST")));
         read("/api/dogs/" + dog + "/when").andExpect(jsonPath("$.closed", hasSize(0)));
         found(dog, "BACK", "CRIED").andExpect(status().isOk());
+        found(dog, "BACK", "CRIED").andExpect(jsonPath("$.open[0].what").value("CRIED"));
         read("/api/dogs/" + dog + "/when").andExpect(jsonPath("$.closed", hasSize(0)));
+        daysPass(1);
         found(dog, "BACK", "CRIED").andExpect(jsonPath("$.open[0].what").value("CRIED_AGAIN"));
         read("/api/dogs/" + dog + "/when").andExpect(jsonPath("$.closed[*].section", contains("BACK")));
         found(dog, "BACK", "WING").andExpect(status().isBadRequest());

@@ -21,7 +21,8 @@ class SaidTodayTest extends ServerTest {
     /** What can be asked of a dog, without what only says how late it is. */
     private String all(long dog) throws Exception {
         StringBuilder all = new StringBuilder();
-        for (String view : List.of("when", "routine", "care", "trust", "hand-over", "coat", "bath", "life", "mats")) {
+        for (String view :
+                List.of("when", "routine", "care", "trust", "hand-over", "coat", "bath", "life", "mats", "looks")) {
             all.append(body("/api/dogs/" + dog + "/" + view));
         }
         return all.toString();
@@ -38,6 +39,10 @@ class SaidTodayTest extends ServerTest {
         post(
                 of + "/practice-trials",
                 "{\"id\": \"%s\", \"subject\": \"TABLE\", \"signal\": \"UNEASY\"}".formatted(UUID.randomUUID()));
+        post(
+                of + "/looks",
+                "{\"id\": \"%s\", \"section\": \"CHEST\", \"words\": \"\", \"what\": \"SORE\"}"
+                        .formatted(UUID.randomUUID()));
         post(
                 of + "/bath/searched",
                 "{\"id\": \"%s\", \"sections\": [\"BELLY\"], \"lumps\": []}".formatted(UUID.randomUUID()));
@@ -56,7 +61,7 @@ class SaidTodayTest extends ServerTest {
                         .formatted(UUID.randomUUID()));
         String evening = body(of + "/today");
         List<String> words = JsonPath.read(evening, "$.said[*].words");
-        assertEquals(8, words.size(), words + "");
+        assertEquals(9, words.size(), words + "");
         assertTrue(words.get(0).contains("it bit"), "the newest first: " + words);
         assertTrue(words.contains("a brushing of 2 places") && words.contains("a visit: full groom"), words + "");
         List<String> ids = JsonPath.read(evening, "$.said[*].id");
