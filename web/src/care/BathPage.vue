@@ -57,32 +57,26 @@ const places = computed(() =>
 const next = computed(
   () => places.value.find((place) => place.dry === undefined) ?? places.value.find((place) => place.dry === false),
 )
-const FELT = {
+const FELT: Record<'search' | 'lump' | 'none' | 'dry' | 'damp', Paint> = {
   search: { fill: 'rgba(var(--v-theme-heather), 0.35)', says: 'to be felt' },
   lump: { fill: 'rgb(var(--v-theme-heather))', mat: 'UP_TO_20_MM', says: 'a lump' },
   none: { fill: 'rgba(var(--v-theme-slate), 0.25)', says: 'not felt yet' },
   dry: { fill: 'rgba(var(--v-theme-secondary), 0.55)', says: 'dry to the skin' },
   damp: { fill: 'rgb(var(--v-theme-slate))', says: 'still damp' },
 }
-const paint = computed<Partial<Record<Section, Paint>>>(() =>
-  damp.value
-    ? Object.fromEntries(
-        places.value.map((place) => [
-          place.section,
-          FELT[place.dry === undefined ? 'none' : place.dry ? 'dry' : 'damp'],
-        ]),
-      )
-    : Object.fromEntries([
-        ...[...(view.value?.gate.first ?? []), ...(view.value?.gate.mats ?? [])].map((section) => [
-          section,
-          { fill: 'rgba(var(--v-theme-primary), 0.4)', says: 'comb it first' },
-        ]),
-        ...(view.value?.gate.search ?? []).map((section) => [
-          section,
-          FELT[lumps.value.includes(section) ? 'lump' : 'search'],
-        ]),
-      ]),
-)
+const COMB_FIRST: Paint = { fill: 'rgba(var(--v-theme-primary), 0.4)', says: 'comb it first' }
+const paint = computed(() => {
+  const paints: Partial<Record<Section, Paint>> = {}
+  if (damp.value)
+    for (const { section, dry } of places.value)
+      paints[section] = FELT[dry === undefined ? 'none' : dry ? 'dry' : 'damp']
+  else {
+    const { first = [], mats = [], search = [] } = view.value?.gate ?? {}
+    for (const section of [...first, ...mats]) paints[section] = COMB_FIRST
+    for (const section of search) paints[section] = FELT[lumps.value.includes(section) ? 'lump' : 'search']
+  }
+  return paints
+})
 
 function lump(section: Section) {
   if (!searching.value || !view.value!.gate.search.includes(section)) return
