@@ -130,6 +130,7 @@ const lineBrush = () => router.push(`/dogs/${props.dogId}/routine`)
     :at="at"
     :all="{ title: 'It is dirty', hint: 'rinsed or bathed, as far as may be' }"
     :of="begun && !damp ? steps.length : undefined"
+    :first="!damp && !at"
     :going="!!damp"
     :can-back="begun || felt.size > 0 || bathed || !!end"
     :pending="!view"

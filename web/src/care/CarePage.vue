@@ -75,6 +75,11 @@ function keep(job: JobView, days: number) {
             >
           </li>
         </ul>
+        <hr class="seam" />
+        <h2>Not at home</h2>
+        <ul class="not">
+          <li v-for="one in view.notAtHome" :key="one.rule" :data-rule="one.rule">{{ say(one.text) }}</li>
+        </ul>
       </div>
       <div>
         <h2>Teeth, day by day</h2>
@@ -162,6 +167,10 @@ ul {
 }
 .takes {
   font-weight: 700;
+}
+.not li {
+  padding: 4px 0;
+  max-width: 58ch;
 }
 .none {
   font-size: 1.2rem;

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import choices from '@/api/choices'
 import type { Section } from '@/api/types'
 import BenchFrame from '@/shell/BenchFrame.vue'
 import KeyButton from '@/shell/KeyButton.vue'
@@ -28,6 +29,8 @@ const props = defineProps<{
   canBack: boolean
   /** Where hands are just now; undefined: wherever the job has them. */
   hand?: readonly Section[]
+  /** Its first step is still to come: what the drawer lacks is said. */
+  first?: boolean
   /** Besides what the table itself may say. */
   pending?: boolean
   error?: Error | null
@@ -41,6 +44,11 @@ const props = defineProps<{
 defineEmits<{ back: []; retry: [] }>()
 
 const { say } = useUnits()
+const missing = computed(() =>
+  (props.run.view.value?.needs ?? [])
+    .filter((need) => !need.have)
+    .map((need) => need.any.map((kind) => choices.Supply.find((supply) => supply.value === kind)!.label).join(' or ')),
+)
 const noting = ref(false)
 /** Whether hands are on the dog, or about to be: then it may say something. */
 const handsOn = computed(
@@ -84,6 +92,14 @@ const handsOn = computed(
         </div></template
       >
       <SeenSomething v-if="noting" :dog-id="run.dogId" :near="hand ?? run.places.value" @close="noting = false" />
+      <p
+        v-if="handsOn && !going && (first || run.learning.value) && missing.length"
+        class="missing"
+        data-test="missing"
+      >
+        <b>Not in the drawer: {{ missing.join(', ') }}.</b>
+        <router-link to="/drawer/supplies">What lies ready</router-link>
+      </p>
       <template v-if="run.says.value === 'WARNED'">
         <GrowlOrBite
           :dog-id="run.dogId"
@@ -161,6 +177,19 @@ const handsOn = computed(
 }
 .says .growl {
   border-color: rgb(var(--v-theme-error));
+}
+.missing {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  max-width: none;
+  padding: 8px 16px;
+  border-left: 7px solid rgb(var(--v-theme-error));
+  background: rgb(var(--v-theme-surface));
+  font-size: 1.1rem;
+}
+.missing a {
+  color: inherit;
 }
 .say {
   flex: 1;

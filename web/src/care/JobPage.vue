@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import choices from '@/api/choices'
 import type { CareJob } from '@/api/types'
 import KeyButton from '@/shell/KeyButton.vue'
 import WhyList from '@/shell/WhyList.vue'
@@ -14,21 +13,21 @@ const props = defineProps<{ dogId: number; job: CareJob }>()
 
 const run = useJob(props.dogId, props.job)
 const { at, steps, view, vet, care, table, end } = run
-const missing = computed(() =>
-  (view.value?.needs ?? [])
-    .filter((need) => !need.have)
-    .map((need) => need.any.map((kind) => choices.Supply.find((supply) => supply.value === kind)!.label).join(' or ')),
-)
 const reasons = computed(() =>
   [view.value?.why, vet.value, care.data.value?.sitting].filter((reason) => reason !== undefined),
 )
 </script>
 
 <template>
-  <JobFrame :run="run" :title="titleOf(job)" :at="at" :of="steps.length" :can-back="at > 0 || !!end" @back="run.back()">
-    <p v-if="!at && missing.length" class="quiet">
-      Not in the drawer: {{ missing.join(', ') }}. <router-link to="/drawer/supplies">What lies ready</router-link>
-    </p>
+  <JobFrame
+    :run="run"
+    :title="titleOf(job)"
+    :at="at"
+    :of="steps.length"
+    :first="!at"
+    :can-back="at > 0 || !!end"
+    @back="run.back()"
+  >
     <LedSteps :steps="steps" :at="at" :disabled="table.saving.value" last="All done" @next="run.next" />
     <template #foot>
       <KeyButton k="n" :disabled="table.saving.value" @press="run.finish('NOTHING_NEEDED')"

@@ -1,14 +1,17 @@
 <script setup lang="ts">
-import { useSessionStorage } from '@vueuse/core'
+import { StorageSerializers, useSessionStorage } from '@vueuse/core'
 import { computed, nextTick, ref, useTemplateRef, type ComponentPublicInstance } from 'vue'
-import type { ClawResult, ClawView, Paw, Section } from '@/api/types'
+import choices from '@/api/choices'
+import type { ClawResult, ClawView, Paw, Section, Signal } from '@/api/types'
 import { choiceOf } from '@/api/words'
 import { useDogView } from '@/api/queries'
+import AnswerRow from '@/shell/AnswerRow.vue'
 import KeyButton from '@/shell/KeyButton.vue'
 import { useUnits } from '@/shell/useUnits'
 import BleedingClaw from './BleedingClaw.vue'
 import JobFrame from './JobFrame.vue'
 import PawDrawing from './PawDrawing.vue'
+import PawHolds from './PawHolds.vue'
 import StepName from './StepName.vue'
 import { useClawKind } from './useCare'
 import { useJob } from './useJob'
@@ -37,10 +40,15 @@ const FOOT: Record<Paw, Section> = {
 }
 const view = computed(() => claws.data.value)
 const ready = ref(false)
-/** When a claw began to bleed; it outlives a closed page. */
-const bleeds = useSessionStorage<number | null>(`bleeds:${props.dogId}`, null)
-/** What was said here of each claw, which the server may not have heard yet. */
-const marks = ref(new Map<string, ClawResult>())
+/** When which claw began to bleed; it outlives a closed page. */
+const bleeds = useSessionStorage<{ since: number; paw: Paw; toe: number } | null>(`bleeds:${props.dogId}`, null, {
+  serializer: StorageSerializers.object,
+})
+/** The claw that was cut too short, until it is said how the dog took that. */
+const hurt = ref<{ paw: Paw; toe: number }>()
+/** What was said here of claws, in order, which the server may not have heard yet. */
+const acts = ref<{ paw: Paw; toe: number; result: ClawResult; took?: Signal; entry: string }[]>([])
+const marks = computed(() => new Map(acts.value.map((act) => [keyOf(act), act.result])))
 const chosen = ref<string>()
 const keyOf = (claw: { paw: Paw; toe: number }) => `${claw.paw}${claw.toe}`
 const all = computed<ClawView[]>(() =>
@@ -62,24 +70,41 @@ async function choose(claw: ClawView) {
   await nextTick()
   ;(tip.value?.$el as HTMLElement | undefined)?.focus()
 }
+function tell(claw: { paw: Paw; toe: number }, result: ClawResult, took?: Signal) {
+  table.claw(claw.paw, claw.toe, result, took, took && run.view.value?.standing?.subject)
+  acts.value.push({ paw: claw.paw, toe: claw.toe, result, took, entry: table.said.value.at(-1)! })
+}
 function mark(result: ClawResult) {
   const claw = now.value
   if (!claw) return
-  table.claw(claw.paw, claw.toe, result)
-  marks.value = new Map(marks.value).set(keyOf(claw), result)
+  tell(claw, result)
   chosen.value = undefined
-  if (result === 'TOO_SHORT') bleeds.value = Date.now()
+  if (result === 'TOO_SHORT') bleeds.value = { since: Date.now(), paw: claw.paw, toe: claw.toe }
+}
+function stopped() {
+  hurt.value = bleeds.value ?? undefined
+  bleeds.value = null
+}
+/** What the dog made of it moves its ladder; a no is a no. */
+function tookThat(signal: Signal) {
+  tell(hurt.value!, 'TOO_SHORT', signal)
+  hurt.value = undefined
+  if (signal === 'OPTED_OUT' || signal === 'AFRAID') run.heed(signal)
+}
+function enough() {
+  run.finish(
+    'DONE',
+    acts.value.some((act) => act.took),
+  )
 }
 function back() {
-  if (run.back()) return
-  const last = [...marks.value.keys()].at(-1)
-  if (!last) return
-  table.undo()
+  const last = acts.value.at(-1)
+  if (!run.back() && last) table.undo()
+  if (!last || table.said.value.includes(last.entry)) return
+  acts.value.pop()
   bleeds.value = null
-  const fewer = new Map(marks.value)
-  fewer.delete(last)
-  marks.value = fewer
-  chosen.value = last
+  hurt.value = last.took && { paw: last.paw, toe: last.toe }
+  chosen.value = last.took ? undefined : keyOf(last)
 }
 function toTheVet() {
   bleeds.value = null
@@ -93,7 +118,8 @@ const set = (change: Partial<{ frontDew: boolean; hindDew: boolean; dark: boolea
   <JobFrame
     :run="run"
     title="Nails"
-    :going="!!bleeds"
+    :first="!ready"
+    :going="!!bleeds || !!hurt"
     :to-the-vet="!!bleeds"
     :part-done="done > 0"
     :can-back="done > 0 || !!end"
@@ -109,16 +135,32 @@ const set = (change: Partial<{ frontDew: boolean; hindDew: boolean; dark: boolea
     >
     <BleedingClaw
       v-if="bleeds"
-      :since="bleeds"
+      :since="bleeds.since"
       :at-most-seconds="view!.bleedsAtMostSeconds"
       :todo="view!.tooShort"
-      @stopped="bleeds = null"
+      @stopped="stopped"
       @vet="toTheVet"
     />
+    <section v-else-if="hurt" class="ask">
+      <h1>How did the dog take that?</h1>
+      <p>A cut too short is remembered. What it says now counts for its ladder.</p>
+      <AnswerRow
+        label="How did the dog take that?"
+        :answers="choices.Signal"
+        :disabled="table.saving.value"
+        @answer="tookThat"
+      />
+    </section>
     <section v-else-if="!ready" class="ask">
       <p class="slab name">Before the first claw</p>
       <h1>Styptic lies open, within your reach and out of the dog’s. A pad beside it.</h1>
-      <p v-for="one in view!.how" :key="one.rule" :data-rule="one.rule">{{ say(one.text) }}</p>
+      <div class="how">
+        <p v-for="one in view!.how" :key="one.rule" :data-rule="one.rule">{{ say(one.text) }}</p>
+      </div>
+      <details :open="view!.claws.every((claw) => !claw.last)">
+        <summary>How a paw is held</summary>
+        <PawHolds :holds="view!.holds" />
+      </details>
       <fieldset>
         <legend>This dog</legend>
         <label><input type="checkbox" :checked="view!.dark" @change="set({ dark: !view!.dark })" /> dark claws</label>
@@ -171,7 +213,7 @@ const set = (change: Partial<{ frontDew: boolean; hindDew: boolean; dark: boolea
           :pedal="now ? undefined : 'on'"
           :class="now ? 'enough' : 'big'"
           :disabled="table.saving.value"
-          @press="run.finish('DONE')"
+          @press="enough"
           >Enough for today</KeyButton
         >
       </div>
@@ -190,6 +232,20 @@ const set = (change: Partial<{ frontDew: boolean; hindDew: boolean; dark: boolea
   flex-direction: column;
   justify-content: center;
   gap: 14px;
+  padding-top: 10px;
+}
+@media (min-width: 900px) {
+  .how {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 40px;
+  }
+}
+summary {
+  cursor: pointer;
+  padding: 8px 2px;
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
 }
 h1 {
   font-size: clamp(1.6rem, 2.8vw, 2.3rem);
@@ -197,8 +253,8 @@ h1 {
   line-height: 1.22;
 }
 p {
-  font-size: 1.3rem;
-  max-width: 52ch;
+  font-size: 1.2rem;
+  max-width: 72ch;
 }
 fieldset {
   border: 0;

@@ -119,8 +119,9 @@ export function useAtTheTable(dogId: number, job: CareJob) {
       ),
     felt: (section: Section, dry: boolean) =>
       put('bath/dryness', { section, dry }, `a place that is ${dry ? 'dry' : 'damp'}`),
-    claw: (paw: Paw, toe: number, result: ClawResult) =>
-      put('claws', { paw, toe, result }, `a claw, ${labelOf('ClawResult', result)}`),
+    /** @param signal how the dog took it, asked where one was cut too short */
+    claw: (paw: Paw, toe: number, result: ClawResult, signal?: Signal, learned?: Subject) =>
+      put('claws', { paw, toe, result, signal, with: learned }, `a claw, ${labelOf('ClawResult', result)}`),
     undo() {
       const last = said.value.pop()
       if (last)

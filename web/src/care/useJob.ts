@@ -25,9 +25,10 @@ export function useJob(dogId: number, job: CareJob) {
   const noes = ref(0)
   const asksHow = computed(() => end.value === 'DONE' && !!view.value?.standing)
 
-  function finish(outcome: CareOutcome) {
+  /** @param answered how the dog took it is said already */
+  function finish(outcome: CareOutcome, answered = false) {
     end.value = outcome
-    if (asksHow.value) return
+    if (asksHow.value && !answered) return
     said.value = true
     table.done(outcome)
   }
@@ -37,8 +38,12 @@ export function useJob(dogId: number, job: CareJob) {
   const warning = ref<{ what: Warning; where: Section[] }>()
   /** A no: hands off, and asked once more; a second one, or fear, ends it for today. */
   function no(signal: Signal) {
-    noes.value++
     table.done('LEFT', signal, view.value?.standing?.subject)
+    heed(signal)
+  }
+  /** The same, once it was said. */
+  function heed(signal: Signal) {
+    noes.value++
     if (signal === 'AFRAID' || noes.value >= NOES_TO_END) leave()
     else says.value = 'NO'
   }
@@ -84,6 +89,7 @@ export function useJob(dogId: number, job: CareJob) {
     says,
     warning,
     no,
+    heed,
     handsOff,
     tellWarning,
     /** It comes back: on it goes, a little more lightly. */

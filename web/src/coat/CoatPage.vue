@@ -90,7 +90,8 @@ const doubtsShown = computed(() =>
 /** From a breed: a guess until its owner has looked it over and keeps it. */
 const guessed = ref('')
 function guess(breed: Breed) {
-  draft.value = JSON.parse(JSON.stringify(breed.coat)) as CoatForm
+  const young = dog.data.value?.form.lifeStage === 'PUPPY'
+  draft.value = JSON.parse(JSON.stringify(young ? breed.puppyCoat : breed.coat)) as CoatForm
   chosen.value = REGIONS.map((r) => r.value)
   guessed.value = breed.name
 }

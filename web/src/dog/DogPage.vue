@@ -151,6 +151,23 @@ async function takeAway() {
       </fieldset>
 
       <fieldset>
+        <legend class="slab">Born</legend>
+        <div class="choices">
+          <label class="born"
+            ><input
+              :value="draft.born ?? ''"
+              type="date"
+              aria-label="Born on"
+              @input="draft.born = ($event.target as HTMLInputElement).value || undefined"
+            /><span
+              >if you know; about will do. A young coat tangles less, and a growing pup may have more treats.</span
+            ></label
+          >
+          <p v-if="problems.born" class="caution" role="alert">{{ problems.born }}</p>
+        </div>
+      </fieldset>
+
+      <fieldset>
         <legend class="slab">On most days it</legend>
         <div class="choices">
           <label v-for="choice in choices.Wear" :key="choice.value" class="pick">
@@ -235,6 +252,20 @@ legend {
 .pick:has(:checked) {
   background: rgb(var(--v-theme-wool));
   border-color: rgb(var(--v-theme-ink));
+}
+.born {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 14px;
+}
+.born input {
+  min-height: 48px;
+  padding: 4px 14px;
+  background: rgb(var(--v-theme-surface));
+  border: 1.5px solid rgb(var(--v-theme-seam));
+  border-radius: 10px 8px 11px 7px;
+  color: inherit;
 }
 .pick input {
   width: 20px;

@@ -125,7 +125,7 @@ async function takeOut(t: ToolView) {
             @leave="open({})"
           />
           <template v-if="tool">
-            <PalmTest v-if="kind.properties.length" :tool="tool" :kind="kind" />
+            <PalmTest v-if="kind.palmTest" :tool="tool" :kind="kind" />
             <ToolCare v-if="tool.care" :tool="tool" :today="home.data.value?.today" />
             <button type="button" class="out" @click="takeOut(tool)">Take it out of the drawer</button>
           </template>

@@ -68,6 +68,9 @@ const about = computed(() => ('section' in stage.value ? stage.value.section : p
 
 const { heeds, closed, too, look } = useHeeds(view, names, label)
 
+const lastStep = computed(() =>
+  view.value?.places.every((place) => place.outcome !== 'WAITING' || view.value!.hand.includes(place.how.section)),
+)
 const now = useTimestamp({ interval: 30_000 })
 const still = computed(() => {
   const { quietFrom, quietTo } = household.data.value ?? {}
@@ -78,7 +81,14 @@ const walk = useWalk(
     places.value.length
       ? {
           key: step.value,
-          lines: script(label.value, places.value, names.value, prompt.value && say(prompt.value.text), heeds.value),
+          lines: script(
+            label.value,
+            places.value,
+            names.value,
+            prompt.value && say(prompt.value.text),
+            heeds.value,
+            lastStep.value ? view.value!.letGo : undefined,
+          ),
         }
       : undefined,
   ),

@@ -58,13 +58,18 @@ export interface PlaceLine extends Line {
 /** Of the time at a place, what the brush takes; the rest is the comb's. Own estimate. */
 const BRUSHING = 0.8
 
-/** What the voice says at a step, from the grip to the comb. */
+/**
+ * What the voice says at a step, from the grip to the comb.
+ *
+ * @param then what lets the dog go, after the last step
+ */
 export function script(
   label: string,
   places: readonly How[],
   names: Partial<Record<Section, string>>,
   prompt?: string,
   heeds: readonly Heed[] = [],
+  then?: string,
 ): PlaceLine[] {
   const lines: PlaceLine[] = heeds.map((heed) => ({
     say: `Heed first. ${capital(names[heed.section] ?? '')}: ${heed.says}`,
@@ -96,5 +101,5 @@ export function script(
   const last = places.some(proved)
     ? 'Now the comb, from the root right through. Press when it runs free.'
     : 'Feel along the skin. Press when it is done.'
-  return [...lines, { say: last, wait: 0 }]
+  return [...lines, { say: then ? `${last} ${then}` : last, wait: 0 }]
 }

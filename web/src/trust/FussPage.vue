@@ -35,12 +35,18 @@ function toggle(sign: Sign) {
           >{{ one.label }}</TickBox
         >
       </fieldset>
-      <section class="cloth" aria-live="polite" :class="fuss.data.value.answer.toLowerCase()">
-        <p class="quiet">{{ seen.length ? 'What that looks like' : 'Nothing chosen yet' }}</p>
-        <h2>{{ labelOf('FussOrFearLikely', fuss.data.value.answer) }}</h2>
-        <p v-for="reason in fuss.data.value.reasons" :key="reason.rule" :data-rule="reason.rule">
-          {{ say(reason.text) }}
-        </p>
+      <section class="cloth" aria-live="polite" :class="seen.length ? fuss.data.value.answer.toLowerCase() : ''">
+        <template v-if="seen.length">
+          <p class="quiet">What that looks like</p>
+          <h2>{{ labelOf('FussOrFearLikely', fuss.data.value.answer) }}</h2>
+          <p v-for="reason in fuss.data.value.reasons" :key="reason.rule" :data-rule="reason.rule">
+            {{ say(reason.text) }}
+          </p>
+        </template>
+        <template v-else>
+          <h2>Hands off while you look</h2>
+          <p>Tick what you see, as much of it as there is. If in doubt, it is fear.</p>
+        </template>
         <p class="quiet">Rustic Tangle does not diagnose. Vets and certified trainers decide.</p>
       </section>
     </div>

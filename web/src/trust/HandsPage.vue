@@ -1,11 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import facts from '@/api/facts'
+import type { Subject } from '@/api/types'
 import { useDogView, useView } from '@/api/queries'
-import { labelOf, subjectLabel } from '@/api/words'
+import { labelOf } from '@/api/words'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import { useUnits } from '@/shell/useUnits'
-import { practicePath, trustPages } from './pages'
+import AgreedForm from './AgreedForm.vue'
+import LadderLinks from './LadderLinks.vue'
+import { trustPages } from './pages'
 import WhenTheDog from './WhenTheDog.vue'
 
 const props = defineProps<{ dogId: number }>()
@@ -14,7 +18,11 @@ const { say } = useUnits()
 const trust = useDogView('trust', () => props.dogId)
 const tools = useView('tools')
 const view = computed(() => trust.data.value)
-const positions = computed(() => view.value?.besides.filter((position) => !position.section) ?? [])
+/** What it does on a word, and what the jobs at the table ask of it. */
+const exercises = computed(() => view.value?.besides.filter((one) => !one.section) ?? [])
+const positions = computed(() => exercises.value.filter((one) => isPosition(one.subject)))
+const forJobs = computed(() => exercises.value.filter((one) => !isPosition(one.subject)))
+const isPosition = (subject: Subject) => (facts.positions as readonly Subject[]).includes(subject)
 
 function own(kinds: readonly string[]): string[] {
   return (tools.data.value ?? []).filter((tool) => kinds.includes(tool.form.kind)).map((tool) => tool.shownName)
@@ -27,16 +35,10 @@ function own(kinds: readonly string[]): string[] {
     <div v-if="view" class="two">
       <div>
         <h2>Positions</h2>
-        <ul class="positions">
-          <li v-for="one in positions" :key="one.subject">
-            <router-link :to="practicePath(dogId, one)"
-              ><b>{{ subjectLabel(one.subject) }}</b
-              ><span>rung {{ one.rungNumber }} of 10: {{ one.rungLabel }}</span></router-link
-            >
-          </li>
-        </ul>
-        <h2 class="more">When the dog …</h2>
-        <WhenTheDog />
+        <LadderLinks :dog-id="dogId" :ladders="positions" />
+        <AgreedForm :dog-id="dogId" :agreed="view.agreed" :positions="positions.map((one) => one.subject)" />
+        <h2 class="more">For the jobs at the table</h2>
+        <LadderLinks :dog-id="dogId" :ladders="forJobs" />
       </div>
       <div>
         <h2>Who may do what</h2>
@@ -54,6 +56,8 @@ function own(kinds: readonly string[]): string[] {
             }}
           </p>
         </section>
+        <h2 class="more">When the dog …</h2>
+        <WhenTheDog />
       </div>
     </div>
   </PageState>
@@ -66,31 +70,9 @@ function own(kinds: readonly string[]): string[] {
   gap: 48px;
   align-items: start;
 }
-.positions {
-  list-style: none;
-  padding: 0;
-}
-.positions a {
-  display: flex;
-  justify-content: space-between;
-  gap: 16px;
-  align-items: center;
-  min-height: 54px;
-  color: inherit;
-  text-decoration: none;
-  border-bottom: 1px dashed rgb(var(--v-theme-seam));
-  border-left: 5px solid rgb(var(--v-theme-heather));
-  padding: 4px 0 4px 12px;
-}
-.positions a:hover b {
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-}
-b,
 h3 {
   display: inline-block;
 }
-b::first-letter,
 h3::first-letter {
   text-transform: uppercase;
 }
@@ -109,11 +91,6 @@ h3 small {
   .two {
     grid-template-columns: 1fr;
     gap: 28px;
-  }
-  .positions a {
-    flex-direction: column;
-    align-items: flex-start;
-    gap: 0;
   }
 }
 </style>

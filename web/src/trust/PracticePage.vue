@@ -148,6 +148,7 @@ const CIRCLE = 2 * Math.PI * 44
               This rung wets the coat. Feel it
               <router-link :to="`/dogs/${dogId}/care/bath`">dry to the skin</router-link> afterwards, the same hour.
             </p>
+            <p v-if="view.cue" class="then cue">{{ view.cue }}</p>
             <p class="then">{{ view.timing }} About {{ view.trials }} times. It is met when {{ view.standing.met }}.</p>
           </template>
         </div>
@@ -298,7 +299,7 @@ i.full {
 }
 .growl {
   min-height: 52px;
-  min-width: 96px;
+  padding: 4px 14px;
   border: 2px solid rgb(var(--v-theme-error));
   border-radius: 12px 9px 13px 8px;
   font-weight: 700;
@@ -328,6 +329,14 @@ details ul {
   padding-left: 20px;
 }
 @media (max-width: 899px) {
+  .treats {
+    order: 1;
+    flex: 1 1 100%;
+    margin: -12px 0 0;
+  }
+  .growl {
+    flex: 1;
+  }
   .rung {
     grid-template-columns: 44px 1fr;
     gap: 16px;

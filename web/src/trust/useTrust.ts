@@ -2,9 +2,17 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, toValue, type MaybeRefOrGetter } from 'vue'
 import { api, ask, detailsOf } from '@/api/client'
 import { MEANWHILE_THE_LAST, useChange } from '@/api/queries'
-import type { PracticeView, Section, Sign, Signal, Subject, TreatForm, Warning } from '@/api/types'
+import type { AgreedForm, PracticeView, Section, Sign, Signal, Subject, TreatForm, Warning } from '@/api/types'
 import { useOutbox } from '@/shell/useOutbox'
 import { labelOf } from '@/api/words'
+
+/** The words that the dog knows, and where it is brushed. */
+export function useSaveAgreed(dogId: MaybeRefOrGetter<number>) {
+  return useChange(
+    (body: AgreedForm) => api.PUT('/api/dogs/{dogId}/agreed', { params: { path: { dogId: toValue(dogId) } }, body }),
+    () => ['trust', toValue(dogId)],
+  )
+}
 
 export function useSaveTreat(dogId: MaybeRefOrGetter<number>) {
   return useChange(

@@ -269,8 +269,12 @@ class CareTest extends Browsing {
             app.send("PUT", "api/supplies/STYPTIC_GEL", "{}");
             Page page = phone();
             page.navigate(app.url() + "dogs/1/care/nails");
+            assertThat(page.locator("[data-test=missing]")).containsText("nail clippers or nail grinder");
             whole(page);
             assertThat(heading(page, "Styptic lies open")).isVisible();
+            assertThat(page.locator("[data-test=missing]")).isVisible();
+            assertThat(page.locator("[data-rule='care.hold-hind']")).isVisible();
+            Barriers.assertNone(page, "before the first claw");
             page.keyboard().press("Space");
             assertThat(page.getByText("Left front paw, dew claw")).isVisible();
             answer(page, "claws", "Space");
@@ -282,7 +286,13 @@ class CareTest extends Browsing {
             page.reload();
             assertThat(heading(page, "It happens. Press, and stay calm.")).isVisible();
             page.keyboard().press("Space");
+            assertThat(heading(page, "How did the dog take that?")).isVisible();
+            // One key back: it was not uneasy after all.
+            answer(page, "claws", "2");
             whole(page);
+            page.keyboard().press("u");
+            assertThat(heading(page, "How did the dog take that?")).isVisible();
+            answer(page, "claws", "1");
             assertThat(heading(page, "Styptic lies open")).isVisible();
             page.keyboard().press("Space");
             for (int toe = 2; toe <= 4; toe++) {
@@ -290,10 +300,10 @@ class CareTest extends Browsing {
                 answer(page, "claws", "Space");
             }
             Barriers.assertNone(page, "the paws");
-            page.keyboard().press("e");
-            assertThat(heading(page, "How did the dog take it?")).isVisible();
-            answer(page, "done", "2");
+            // It was asked at the claw, and is not asked again.
+            answer(page, "done", "e");
             assertThat(heading(page, "Done")).isVisible();
+            assertThat(page.getByText("How did the dog take")).hasCount(0);
             String claws = app.get("api/dogs/1/claws");
             assertEquals(4, claws.split("\"last\":\"DONE\"", -1).length - 1, claws);
             assertEquals(1, claws.split("\"last\":\"TOO_SHORT\"", -1).length - 1, claws);

@@ -110,6 +110,36 @@ class TrustTest extends Browsing {
         }
     }
 
+    /** The owner's own words, kept once, stand and are said where the dog hears them. */
+    @Test
+    void theWordsThatADogKnowsStandWhereTheyAreSaid() throws Exception {
+        try (RunningApp app = RunningApp.anew(false)) {
+            addDog(app, "ADULT", "GENTLE", "CURLY", 30);
+            Page page = phone();
+            page.navigate(app.url() + "dogs/1/trust/hands");
+            page.getByLabel("Marker: that was it").fill("yes");
+            page.getByLabel("Release: you may go").fill("free");
+            page.getByLabel("standing on the table").fill("up");
+            button(page, "On a table your back is straight").click();
+            page.waitForResponse("**/agreed", () -> button(page, "Keep these").click());
+            assertThat(page.locator("[data-rule='trust.station-first']")).containsText("rung 1 of 10");
+            Barriers.assertNone(page, "positions and helpers");
+            page.navigate(app.url() + "dogs/1/practice?subject=TABLE");
+            assertThat(page.getByText("“yes” the moment it happens")).isVisible();
+            assertThat(page.getByText("Say “up”")).hasCount(0);
+            answers(page, "1", "1", "1", "1", "1", "1", "1", "1", "1");
+            assertThat(page.getByText("Rung 4 of 10:")).isVisible();
+            assertThat(page.getByText("Say “up” once, just before it does it.")).isVisible();
+            UUID id = UUID.randomUUID();
+            app.send("POST", "api/dogs/1/sessions", "{\"id\": \"" + id + "\", \"sections\": [\"BACK\"]}");
+            page.navigate(app.url() + "dogs/1/sessions/" + id);
+            assertThat(page.getByText("First “yes”, then the treat.")).isVisible();
+            assertThat(button(page, "on the floor")).hasAttribute("aria-pressed", "true");
+            new SessionView(page).start().keys("Space");
+            assertThat(page.locator("[data-test=let-go]")).containsText("“free”");
+        }
+    }
+
     @Test
     void anAnswerGivenWhileTheServerIsAwayIsKeptAndSent() throws Exception {
         try (RunningApp app = RunningApp.anew(false)) {

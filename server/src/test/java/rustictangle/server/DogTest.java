@@ -45,6 +45,29 @@ class DogTest extends ServerTest {
                 .andExpect(jsonPath("$.fields[0].message", containsString("500")));
     }
 
+    /** About will do, nobody has to know; a day that is still to come is a slip of the hand. */
+    @Test
+    void aBirthdayIsKeptAndOneToComeIsRefused() throws Exception {
+        String pup = dogJson("Pintle", "4");
+        String born = pup.replaceFirst("\\{", "{\"born\": \"" + today().minusWeeks(11) + "\",");
+        long dog = addDog("Pintle");
+        send(HttpMethod.PUT, "/api/dogs/" + dog, born)
+                .andExpect(jsonPath("$.form.born").value(today().minusWeeks(11).toString()));
+        send(
+                        HttpMethod.PUT,
+                        "/api/dogs/" + dog,
+                        born.replace(
+                                today().minusWeeks(11).toString(),
+                                today().plusDays(1).toString()))
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.fields[0].field").value("born"))
+                .andExpect(jsonPath("$.fields[0].message", containsString("today at the latest")));
+        read("/api/dogs/" + dog)
+                .andExpect(jsonPath("$.form.born").value(today().minusWeeks(11).toString()));
+        send(HttpMethod.PUT, "/api/dogs/" + dog, pup)
+                .andExpect(jsonPath("$.form.born").doesNotExist());
+    }
+
     @Test
     void aDogNeedsAName() throws Exception {
         post("/api/dogs", dogJson("  ", "14"))

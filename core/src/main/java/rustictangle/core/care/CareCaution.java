@@ -30,6 +30,9 @@ public final class CareCaution {
                             "A squint, a coloured discharge, redness or a swelling: no wiping, your vet today."),
                     new Reason("care.eyes-scissors", "Trim nothing here: one turn of the head is enough."),
                     new Reason(
+                            "care.tears",
+                            "Stains from tears: wipe them, and dry. New ones, or more of them: ask your vet."),
+                    new Reason(
                             "care.ears-vet", "Red, smelly, sore, or it shakes and scratches: no cleaning, your vet."),
                     new Reason(
                             "care.ears-canal",
@@ -56,7 +59,21 @@ public final class CareCaution {
                     new Reason("care.towel-rub", "Never rub long hair with a towel: that is how felt is made."))
             .collect(Collectors.toUnmodifiableMap(Reason::rule, Function.identity()));
 
+    /** What is left to others, however handy the owner. */
+    private static final List<Reason> NOT_AT_HOME = List.of(
+            new Reason(
+                    "care.not-glands",
+                    "Anal glands: not pressed out at home. If it slides on its rear, licks there or smells: your vet."),
+            new Reason(
+                    "care.not-plucking",
+                    "Hair in the ear canal: not plucked at home, and by nobody while an ear is sore. Your vet, then your groomer."));
+
     private CareCaution() {}
+
+    /** What no job at the table is for the owner's hands. */
+    public static List<Reason> notAtHome() {
+        return NOT_AT_HOME;
+    }
 
     /** @throws IllegalArgumentException when there is none of that id */
     static Reason of(String rule) {

@@ -30,6 +30,22 @@ public final class NailWords {
                                 + "weekly."));
     }
 
+    /** How the dog is held for it, as drawn: a fore paw, a hind paw, a small one. */
+    public static List<Reason> holds() {
+        return List.of(
+                new Reason(
+                        "care.hold-fore",
+                        "A fore paw: bent back at the wrist, low, under the body and not out to the side. Your thumb on the toe, a "
+                                + "finger under its pad: a light press brings the claw out."),
+                new Reason(
+                        "care.hold-hind",
+                        "A hind paw: backward and low, the hock in your hand. The other hind leg has to carry it: a short turn."),
+                new Reason(
+                        "care.hold-small",
+                        "A pup or a small one: on your lap or on a table that does not slip, its back against you, an arm round "
+                                + "its chest. Held so lightly that it could go."));
+    }
+
     /** Before it is needed, and when it is. */
     public static List<Reason> tooShort(Collection<Supply> supplies) {
         List<Reason> all = new ArrayList<>();

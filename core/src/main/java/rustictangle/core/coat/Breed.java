@@ -1,9 +1,12 @@
 package rustictangle.core.coat;
 
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Looks;
+import rustictangle.core.dog.Region;
 
 /**
  * A breed or cross with the coat and the looks to start from: a guess that the owner confirms or mends.
@@ -25,6 +28,22 @@ public record Breed(String name, List<String> alsoCalled, List<String> parents, 
 
     public boolean cross() {
         return !parents.isEmpty();
+    }
+
+    /** A puppy's hair against the grown dog's, and the most that a young one has, mm. Own estimates. */
+    private static final double PUPPY_SHARE = 0.5;
+
+    private static final double PUPPY_LONGEST_MM = 35;
+
+    /** The same of a puppy: softer and shorter than the grown dog's will be. */
+    public Coat puppyCoat() {
+        Map<Region, RegionCoat> young = new EnumMap<>(Region.class);
+        coat.regions().forEach((region, hair) -> {
+            double millimetres = Math.max(
+                    1, Math.min(PUPPY_LONGEST_MM, PUPPY_SHARE * hair.length().millimetres()));
+            young.put(region, hair.ofLength(new HairLength(Math.round(millimetres))));
+        });
+        return new Coat(young, false, false);
     }
 
     /** What the guess rests on. */

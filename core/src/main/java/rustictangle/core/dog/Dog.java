@@ -1,9 +1,13 @@
 package rustictangle.core.dog;
 
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.Collection;
 import java.util.EnumSet;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
+import rustictangle.core.Refused;
 
 /**
  * Who this dog is, as far as the rules need to know; its name is no rule's business.
@@ -12,6 +16,7 @@ import java.util.Set;
  * @param neutered needs less energy
  * @param wears    on most days
  * @param habits   on most days
+ * @param born     or about then; empty: nobody knows
  */
 public record Dog(
         Mass mass,
@@ -21,7 +26,11 @@ public record Dog(
         Skin skin,
         History history,
         Set<Wear> wears,
-        Set<Habit> habits) {
+        Set<Habit> habits,
+        Optional<LocalDate> born) {
+
+    /** Older no dog is taken to be, years. */
+    private static final int OLDEST_YEARS = 30;
 
     public Dog {
         Objects.requireNonNull(mass, "mass");
@@ -32,7 +41,7 @@ public record Dog(
         habits = ordered(Habit.class, habits);
     }
 
-    /** A neutered dog, as most pets are. */
+    /** A neutered dog, as most pets are; nobody knows when it was born. */
     public Dog(
             Mass mass,
             LifeStage lifeStage,
@@ -41,7 +50,22 @@ public record Dog(
             History history,
             Set<Wear> wears,
             Set<Habit> habits) {
-        this(mass, lifeStage, flatFace, true, skin, history, wears, habits);
+        this(mass, lifeStage, flatFace, true, skin, history, wears, habits, Optional.empty());
+    }
+
+    /** @throws Refused a day after today, or before any dog's life */
+    public static void refuseBorn(LocalDate born, LocalDate today) {
+        if (born.isAfter(today) || born.isBefore(today.minusYears(OLDEST_YEARS))) {
+            throw new Refused(
+                    "born",
+                    "A day of the last " + OLDEST_YEARS + " years, today at the latest; " + born
+                            + " was given. Leave it empty if nobody knows; about will do.");
+        }
+    }
+
+    /** Days of its life so far; empty: nobody knows. */
+    public Optional<Integer> ageDays(LocalDate today) {
+        return born.map(day -> (int) Math.max(0, ChronoUnit.DAYS.between(day, today)));
     }
 
     /** A puppy still meets every tool for the first time. */

@@ -1,17 +1,25 @@
 package rustictangle.core.log;
 
+import java.util.Optional;
 import rustictangle.core.Refused;
 
 /**
  * One claw.
  *
- * @param toe from the inside outward, 1 to 4; 0: the dew claw
+ * @param toe    from the inside outward, 1 to 4; 0: the dew claw
+ * @param signal how the dog took it, asked where one was cut too short; empty: not asked
+ * @param with   what it was done with; empty: as usual
  */
-@Lasts(Lasts.For.EVER)
-public record ClawTouched(Paw paw, int toe, ClawResult result) implements Said {
+@Lasts(value = Lasts.For.EVER, answer = true)
+public record ClawTouched(Paw paw, int toe, ClawResult result, Optional<Signal> signal, Optional<Subject> with)
+        implements Said {
 
     /** Besides the dew claw. */
     public static final int TOES = 4;
+
+    public ClawTouched(Paw paw, int toe, ClawResult result) {
+        this(paw, toe, result, Optional.empty(), Optional.empty());
+    }
 
     public ClawTouched {
         Limits.refuseMissing("paw", paw);
@@ -23,6 +31,7 @@ public record ClawTouched(Paw paw, int toe, ClawResult result) implements Said {
 
     @Override
     public String inWords() {
-        return "a claw, " + paw.label() + ": " + result.label();
+        return "a claw, " + paw.label() + ": " + result.label()
+                + signal.map(how -> ", " + how.label()).orElse("");
     }
 }

@@ -42,6 +42,11 @@ public enum Exercise implements Subject {
         return words;
     }
 
+    /** Those that a dog takes up on a word of its owner's. */
+    public static List<Exercise> positions() {
+        return Arrays.stream(values()).filter(exercise -> !exercise.care).toList();
+    }
+
     /** The job at the table that it leads to; empty: none. */
     public Optional<CareJob> job() {
         return job;

@@ -223,6 +223,11 @@ public enum ToolKind implements Subject {
         return work() == Work.BLADE;
     }
 
+    /** Whether its points are felt on the palm before they come to a dog: whatever works through the hair. */
+    public boolean hasPalmTest() {
+        return touchesHair();
+    }
+
     /** Whether it works through the hair, as a brush or a comb. */
     @Override
     public boolean touchesHair() {

@@ -92,6 +92,7 @@ public record Reminder(Kind kind, String text) {
     /** @param lately the kinds that were sent for the household in the last {@link #NOT_AGAIN_DAYS} days */
     public static Optional<Reminder> ofTools(List<Tool> drawer, LocalDate today, Set<Kind> lately) {
         long old = drawer.stream()
+                .filter(tool -> tool.kind().hasPalmTest())
                 .filter(tool -> tool.check()
                         .filter(check -> !check.day().isBefore(today.minusDays(PALM_TEST_DAYS)))
                         .isEmpty())

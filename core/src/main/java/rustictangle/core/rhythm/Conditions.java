@@ -46,14 +46,21 @@ public final class Conditions {
     private final Coat coat;
     private final LocalDate today;
     private final Set<LifeEvent> happenedToday;
+    private final Optional<Integer> ageDays;
 
     private Conditions(
-            Map<Section, Here> sections, Shedding shedding, Coat coat, LocalDate today, Set<LifeEvent> happenedToday) {
+            Map<Section, Here> sections,
+            Shedding shedding,
+            Coat coat,
+            LocalDate today,
+            Set<LifeEvent> happenedToday,
+            Optional<Integer> ageDays) {
         this.sections = sections;
         this.shedding = shedding;
         this.coat = coat;
         this.today = today;
         this.happenedToday = Set.copyOf(happenedToday);
+        this.ageDays = ageDays;
     }
 
     /** @param diary whose comb checks are not looked at */
@@ -72,6 +79,7 @@ public final class Conditions {
                         Lengths.of(
                                 LengthOverTime.of(hair, diary.readings().getOrDefault(region, List.of()), today),
                                 dates)));
+        PuppyCoat puppy = PuppyCoat.of(dog);
         Map<Section, Here> sections = new EnumMap<>(Section.class);
         Arrays.stream(Section.values()).forEach(section -> {
             Exposure exposure = Exposure.of(dog, coat, section, diary.life(), shedding);
@@ -81,29 +89,34 @@ public final class Conditions {
                     new Here(
                             exposure,
                             hair.kind().mats()
-                                    ? Optional.of(
-                                            days(section, hair, Sure.at(lengths, section.region()), exposure, dates))
+                                    ? Optional.of(days(
+                                            section, hair, Sure.at(lengths, section.region()), exposure, puppy, dates))
                                     : Optional.empty(),
                             LooseHair.at(section, coat, -Diary.REMEMBERED_DAYS, sheds)));
         });
         return new Conditions(
-                sections, shedding, coat, today, diary.life().days().getOrDefault(today, Set.of()));
+                sections, shedding, coat, today, diary.life().days().getOrDefault(today, Set.of()), dog.ageDays(today));
     }
 
     private static WearDays days(
-            Section section, RegionCoat hair, Lengths lengths, Exposure exposure, LocalDate[] dates) {
+            Section section, RegionCoat hair, Lengths lengths, Exposure exposure, PuppyCoat puppy, LocalDate[] dates) {
         RateTable table = RateTable.of(hair);
         return WearDays.of(
                 -Diary.REMEMBERED_DAYS,
                 AHEAD_DAYS,
                 day -> exposure.on(dates[day + Diary.REMEMBERED_DAYS]),
-                day -> table.tangles(section, hair, lengths.on(day)),
+                day -> puppy.on(dates[day + Diary.REMEMBERED_DAYS]) * table.tangles(section, hair, lengths.on(day)),
                 day -> table.hardening(section, lengths.on(day)),
-                lengths.steady);
+                lengths.steady && puppy.isSteadyFrom(dates[0]));
     }
 
     Here at(Section section) {
         return Sure.at(sections, section);
+    }
+
+    /** Of the dog's life so far; empty: nobody knows. */
+    Optional<Integer> ageDays() {
+        return ageDays;
     }
 
     Shedding shedding() {

@@ -78,7 +78,7 @@ public final class Forecast {
                         checks.getOrDefault(section, List.of()),
                         unproved.getOrDefault(section, List.of()),
                         diary,
-                        conditions.today());
+                        conditions);
                 outlooks.put(section, outlook(here, conditions, past, learning.at(section)));
             }
         }
@@ -114,10 +114,11 @@ public final class Forecast {
     }
 
     private static Past past(
-            Section section, List<CombCheck> checks, List<Unproved> unproved, Diary diary, LocalDate today) {
+            Section section, List<CombCheck> checks, List<Unproved> unproved, Diary diary, Conditions conditions) {
+        LocalDate today = conditions.today();
         Optional<Moment> combed = latest(checks.stream(), last(diary.grooms(section)));
         Past past = combed.map(when -> Past.known(daysAfter(today, when.day())))
-                .orElseGet(() -> diary.told().past(today));
+                .orElseGet(() -> diary.told().past(today, conditions.ageDays()));
         return Unproved.among(
                 unproved, when -> combed.filter(clear -> !when.isAfter(clear)).isEmpty(), past, today);
     }

@@ -32,11 +32,16 @@ public record StatedCombing(Optional<LastCombed> lastCombed, LocalDate on) {
         return said.isEmpty() ? NOTHING : said.get(said.size() - 1);
     }
 
-    /** Each of these days is as likely as the others. Own estimates. */
-    Past past(LocalDate today) {
+    /**
+     * Each of these days is as likely as the others, and none lies before its life. Own estimates.
+     *
+     * @param ageDays of the dog; empty: nobody knows
+     */
+    Past past(LocalDate today, Optional<Integer> ageDays) {
         int since = lastCombed.isEmpty() ? 0 : (int) Math.max(0, ChronoUnit.DAYS.between(on, today));
-        return Past.unknown(
-                Arrays.stream(daysBefore()).map(days -> days + since).toArray());
+        return Past.unknown(Arrays.stream(daysBefore())
+                .map(days -> Math.min(days + since, ageDays.orElse(Integer.MAX_VALUE)))
+                .toArray());
     }
 
     private int[] daysBefore() {

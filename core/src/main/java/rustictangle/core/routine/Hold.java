@@ -2,15 +2,18 @@ package rustictangle.core.routine;
 
 import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.dog.Section;
+import rustictangle.core.trust.Trust;
 
 /** How to hold the dog or the hair at a section. Common practice, no published source. */
 final class Hold {
 
     private Hold() {}
 
-    static String at(Section section, RegionCoat hair) {
+    /** In the words agreed with the dog, where it has learned the position. */
+    static String at(Section section, RegionCoat hair, Trust trust) {
         // What does not mat is not parted, misted or held up.
-        return hair.kind().mats() ? matting(section) : lying(section);
+        String hold = hair.kind().mats() ? matting(section) : lying(section);
+        return trust.agreed().ask(section, trust).map(ask -> ask + " " + hold).orElse(hold);
     }
 
     private static String lying(Section section) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.dog.Dog;
@@ -14,6 +15,9 @@ import rustictangle.core.dog.Wear;
 import rustictangle.core.log.CombResult;
 import rustictangle.core.log.LifeEvent;
 import rustictangle.core.log.ToolKind;
+import rustictangle.core.trust.Agreed;
+import rustictangle.core.trust.Station;
+import rustictangle.core.trust.Trust;
 
 /**
  * What comes before the first stroke, fitted to this dog. Common practice, no published source.
@@ -43,15 +47,10 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
 
     /** @param happened what the day did to the dog so far: the answer that it makes likely stands first */
     static Preparation of(
-            Dog dog,
-            Coat coat,
-            List<RoutinePlace> places,
-            boolean mats,
-            Set<LifeEvent> happened,
-            Optional<Long> daysUnbrushed) {
+            Dog dog, Coat coat, List<RoutinePlace> places, boolean mats, Set<LifeEvent> happened, Trust trust) {
         boolean smooth = coat.placesThatMat() == 0;
-        List<Reason> todo = todo(dog, coat, places, happened);
-        daysUnbrushed
+        List<Reason> todo = todo(dog, coat, places, happened, trust);
+        trust.daysUnbrushed()
                 .filter(days -> days >= GENTLE_AFTER_DAYS)
                 .ifPresent(
                         days -> todo.add(
@@ -59,10 +58,11 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
                                         "routine.begin-gently",
                                         "Not brushed for " + days
                                                 + " days: begin lower everywhere. Two strokes, a treat, and on only while it stays loose.")));
-        return new Preparation(questions(dog, smooth, mats, happened), todo);
+        return new Preparation(questions(dog, smooth, mats, happened, trust), todo);
     }
 
-    private static List<Question> questions(Dog dog, boolean smooth, boolean mats, Set<LifeEvent> happened) {
+    private static List<Question> questions(
+            Dog dog, boolean smooth, boolean mats, Set<LifeEvent> happened, Trust trust) {
         String wet =
                 "Not yet: dry it to the skin first, with cool or unheated moving air. Wet hair stretches and snaps."
                         + (dog.flatFace() || dog.lifeStage() == LifeStage.ELDERLY
@@ -84,16 +84,7 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
                                                         ? "Rubber works wet, too. Head last, and dry to the skin."
                                                         : "Only once the comb runs free everywhere: water tightens every tangle. Head last, and dry "
                                                                 + "to the skin."))),
-                new Question(
-                        "place",
-                        "Where",
-                        List.of(
-                                heed(
-                                        "on a table",
-                                        "routine.table",
-                                        "Never leave the dog alone up there, not for a step, and do not "
-                                                + "tie it: it falls, or hangs. Where a trained loop is used, it opens at a pull and a hand stays on the dog."),
-                                well("on the floor"))),
+                new Question("place", "Where", where(trust)),
                 new Question(
                         "hands",
                         "Who helps",
@@ -113,6 +104,38 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
                                         "late or cross",
                                         "routine.calm",
                                         "Then do one place, well, or none. The dog reads your hands."))));
+    }
+
+    /** Only where it has learned to be is preset. */
+    private static List<Option> where(Trust trust) {
+        Station today = trust.agreed().today(trust);
+        return Stream.concat(Stream.of(today), Arrays.stream(Station.values()))
+                .distinct()
+                .map(station -> new Option(station.label(), caution(station, Agreed.notYet(station, trust))))
+                .toList();
+    }
+
+    /** @param first what it learns before; the danger is the same meanwhile */
+    private static Optional<Reason> caution(Station station, Optional<Reason> first) {
+        Optional<Reason> danger = danger(station);
+        return danger.isPresent() && first.isPresent()
+                ? danger.map(one ->
+                        new Reason(one.rule(), one.text() + " " + first.get().text()))
+                : danger.or(() -> first);
+    }
+
+    private static Optional<Reason> danger(Station station) {
+        return switch (station) {
+            case TABLE ->
+                Optional.of(new Reason(
+                        "routine.table",
+                        "Never leave the dog alone up there, not for a step, and do not tie it: it falls, or hangs. Where a "
+                                + "trained loop is used, it opens at a pull and a hand stays on the dog."));
+            case LAP ->
+                Optional.of(new Reason(
+                        "routine.lap", "An arm stays round its chest: a small dog that jumps down can break a leg."));
+            case FLOOR, ON_ITS_SIDE -> Optional.empty();
+        };
     }
 
     private static List<Option> coatIs(String wet, boolean smooth, Set<LifeEvent> happened) {
@@ -138,7 +161,8 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
         return new Option(label, Optional.of(new Reason(rule, caution)));
     }
 
-    private static List<Reason> todo(Dog dog, Coat coat, List<RoutinePlace> places, Set<LifeEvent> happened) {
+    private static List<Reason> todo(
+            Dog dog, Coat coat, List<RoutinePlace> places, Set<LifeEvent> happened, Trust trust) {
         List<Reason> todo = new ArrayList<>();
         missing(places).ifPresent(todo::add);
         todo.add(exercise(dog));
@@ -148,7 +172,19 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
                     (dog.wears().contains(Wear.HARNESS) ? "Harness" : "Coat")
                             + " and collar off: look first where they rub."));
         }
-        todo.add(new Reason("routine.treats-cut", "Treats it truly likes, cut small, in reach of the other hand."));
+        todo.add(new Reason(
+                "routine.treats-cut",
+                "Treats it truly likes, cut small, in reach of the other hand."
+                        + trust.agreed()
+                                .marker()
+                                .map(word -> " First “" + word + "”, then the treat.")
+                                .orElse("")));
+        trust.agreed()
+                .askForStation(trust)
+                .ifPresent(ask -> todo.add(new Reason(
+                        "routine.into-place",
+                        ask + " It gets there by itself: "
+                                + trust.agreed().today(trust).label() + ".")));
         if (places.stream().anyMatch(place -> place.mist().isPresent())) {
             todo.add(new Reason(
                     "routine.mist-ready", "The mist is at hand, and the dog has heard it once, away from it."));

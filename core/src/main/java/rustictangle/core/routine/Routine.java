@@ -86,7 +86,7 @@ public record Routine(
         List<RoutinePlace> places = choice.order().sequence().stream()
                 .filter(wanted::contains)
                 .map(kit::at)
-                .map(section -> place(dog, coat, section))
+                .map(section -> place(dog, coat, trust, section))
                 .toList();
         return of(
                 choice.order(),
@@ -94,7 +94,7 @@ public record Routine(
                 places,
                 whyMinutes(dog),
                 Cautions.of(dog, coat, wanted, mats),
-                Preparation.of(dog, coat, places, mats, happened, trust.daysUnbrushed()));
+                Preparation.of(dog, coat, places, mats, happened, trust));
     }
 
     private static Routine of(
@@ -147,7 +147,7 @@ public record Routine(
                 preparation);
     }
 
-    private static RoutinePlace place(Dog dog, Coat coat, SectionKit here) {
+    private static RoutinePlace place(Dog dog, Coat coat, Trust trust, SectionKit here) {
         Need need = here.need();
         Section section = need.section();
         RegionCoat hair = coat.at(section);
@@ -173,7 +173,7 @@ public record Routine(
                 need.proof().isPresent(),
                 here.proves() ? CombResult.GLIDES : CombResult.BRUSHED,
                 Misting.at(section, need.order()),
-                Hold.at(section, hair),
+                Hold.at(section, hair, trust),
                 layers,
                 Passes.of(need),
                 strokesAtMost,

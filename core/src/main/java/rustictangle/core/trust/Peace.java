@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import rustictangle.core.Reason;
 import rustictangle.core.log.CareWarned;
 import rustictangle.core.log.Cared;
+import rustictangle.core.log.ClawTouched;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.PracticeWarned;
@@ -68,8 +69,10 @@ public enum Peace {
         if (entry.said() instanceof SessionEvent event) {
             return event.seen();
         }
-        return entry.as(Practised.class).map(Practised::signal).or(() -> entry.as(Cared.class)
-                .flatMap(Cared::signal));
+        return entry.as(Practised.class)
+                .map(Practised::signal)
+                .or(() -> entry.as(Cared.class).flatMap(Cared::signal))
+                .or(() -> entry.as(ClawTouched.class).flatMap(ClawTouched::signal));
     }
 
     /** As things stand; over with the day. */

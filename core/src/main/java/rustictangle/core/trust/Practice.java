@@ -24,6 +24,8 @@ import rustictangle.core.log.ToolKind;
  *
  * @param atMost     then stop, on a good moment
  * @param trials     about so many, each paid
+ * @param timing     when to mark and to treat, in the words agreed with the dog
+ * @param cue        the word for a position, and when it is said; empty: none yet
  * @param treatKcal  what its treats may hold together, kcal; the rest of the day's allowance is left for brushing
  * @param endWith    something easy to end on, as an instruction
  * @param doneToday  whether this ladder was practised today already
@@ -35,6 +37,8 @@ public record Practice(
         Standing standing,
         Duration atMost,
         int trials,
+        String timing,
+        Optional<String> cue,
         double treatKcal,
         String endWith,
         boolean doneToday,
@@ -88,16 +92,19 @@ public record Practice(
                         "A soft brush first: it feels like stroking. Once the dog takes it here, the " + lead.label()
                                 + " comes, some rungs lower.")));
         reasons.add(whySoShort(dog, standing));
-        TreatAllowance allowance = TreatAllowance.of(dog);
+        TreatAllowance allowance = TreatAllowance.of(dog, trust.today());
         reasons.add(allowance.why());
-        Rung easier = standing.rung().down();
+        Agreed agreed = trust.agreed();
+        String easier = Ladder.of(spot.subject()).at(standing.rung().down()).howTo();
         return new Practice(
                 spot,
                 standing,
                 atMost(dog, standing),
                 trials(dog, standing),
+                agreed.timing(standing.rung()),
+                agreed.cue(spot, standing.rung()),
                 allowance.treatKcal() * SHARE_OF_ALLOWANCE,
-                Ladder.of(spot.subject()).at(easier).howTo(),
+                agreed.letGo().map(then -> easier + " " + then).orElse(easier),
                 trust.practisedToday(spot),
                 may.wets(spot),
                 may.practice(spot).or(() -> enough(trust, spot)),

@@ -31,10 +31,15 @@ public enum Rung {
         return compareTo(WHOLE_SECTION) >= 0;
     }
 
+    /** Whether its trials are marked. */
+    boolean marked() {
+        return compareTo(MARKED_UP_TO) <= 0;
+    }
+
     /** When to mark and to treat. */
     public String timing() {
-        if (compareTo(MARKED_UP_TO) <= 0) {
-            return "Mark the moment it happens, treat within a second.";
+        if (marked()) {
+            return "Mark the moment it happens, with a short word that is always the same; treat within a second.";
         }
         return compareTo(EVERY_TIME_UP_TO) <= 0
                 ? "One to one: each time a treat, while it happens or at once after."

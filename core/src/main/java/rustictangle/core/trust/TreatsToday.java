@@ -28,7 +28,8 @@ public record TreatsToday(int given, double givenKcal, double allowedKcal, int p
             .filter(said -> said instanceof TreatGiven
                     || said instanceof Practised
                     || said instanceof Cared cared && cared.outcome().settles()
-                    || said instanceof ClawTouched)
+                    // Said again with how the dog took it, it is the same claw.
+                    || said instanceof ClawTouched claw && claw.signal().isEmpty())
             .toList();
 
     public static TreatsToday of(TreatAllowance allowance, Treat treat, Log log) {

@@ -13,9 +13,11 @@ import java.util.Optional;
 import java.util.UUID;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.BegunLower;
+import rustictangle.core.log.CareJob;
 import rustictangle.core.log.CareOutcome;
 import rustictangle.core.log.CareWarned;
 import rustictangle.core.log.Cared;
+import rustictangle.core.log.ClawTouched;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Exercise;
 import rustictangle.core.log.Log;
@@ -147,9 +149,12 @@ public record Trial(LocalDate day, Optional<Subject> subject, Optional<Section> 
         if (entry.said() instanceof Cared said) {
             return ofCare(entry, said);
         }
+        if (entry.said() instanceof ClawTouched said) {
+            return said.signal().flatMap(signal -> learned(said.with(), CareJob.NAILS)
+                    .map(subject -> new Trial(entry.day(), Optional.of(subject), Optional.empty(), signal)));
+        }
         if (entry.said() instanceof CareWarned said) {
-            return Exercise.leadingTo(said.job()).stream()
-                    .findFirst()
+            return learned(Optional.empty(), said.job())
                     .map(subject -> new Trial(entry.day(), Optional.of(subject), Optional.empty(), new GaveWarning()));
         }
         return entry.as(BegunLower.class)
@@ -161,11 +166,13 @@ public record Trial(LocalDate day, Optional<Subject> subject, Optional<Section> 
     }
 
     private static Optional<Trial> ofCare(Entry entry, Cared said) {
-        Optional<Subject> learned =
-                said.with().or(() -> Exercise.leadingTo(said.job()).stream().findFirst());
-        return learned.flatMap(subject -> said.signal()
+        return learned(said.with(), said.job()).flatMap(subject -> said.signal()
                 .map(signal -> said.outcome() == CareOutcome.DONE ? new TookItAll(signal) : new Took(signal))
                 .map(answer -> new Trial(entry.day(), Optional.of(subject), Optional.empty(), answer)));
+    }
+
+    private static Optional<Subject> learned(Optional<Subject> with, CareJob job) {
+        return with.or(() -> Exercise.leadingTo(job).stream().findFirst());
     }
 
     /** The tool that led there when the session began. */

@@ -67,6 +67,7 @@ public final class Trust {
     private final Map<Section, Subject> softer;
     private final Map<Spot, TrialRecord> tried;
     private final LocalDate today;
+    private final Agreed agreed;
     /** Reckoned when it is asked for. */
     private final Map<Section, Readiness> readiness = new ConcurrentHashMap<>();
 
@@ -75,6 +76,7 @@ public final class Trust {
         leads = before.leads;
         softer = before.softer;
         today = before.today;
+        agreed = before.agreed;
         tried = new LinkedHashMap<>(before.tried);
         more.forEach(this::count);
     }
@@ -85,6 +87,16 @@ public final class Trust {
         this.softer = dog.introducedSoftly() ? softer(kit) : Map.of();
         this.tried = Map.of();
         this.today = today;
+        this.agreed = Agreed.NOTHING;
+    }
+
+    private Trust(Trust before, Agreed agreed) {
+        dog = before.dog;
+        leads = before.leads;
+        softer = before.softer;
+        today = before.today;
+        tried = before.tried;
+        this.agreed = agreed;
     }
 
     /**
@@ -93,6 +105,15 @@ public final class Trust {
      */
     public static Trust of(Dog dog, Kit kit, List<Trial> trials, LocalDate today) {
         return new Trust(dog, kit, today).after(trials);
+    }
+
+    /** The same, with what is agreed with the dog. */
+    public Trust with(Agreed words) {
+        return new Trust(this, words);
+    }
+
+    public Agreed agreed() {
+        return agreed;
     }
 
     /** Where it stands after more answers, oldest first. */
@@ -339,6 +360,10 @@ public final class Trust {
         tried.forEach(
                 (spot, known) -> turns.put(spot, TrialRecord.turned(known.turns(), new Move(today, at(spot).rung()))));
         return turns;
+    }
+
+    LocalDate today() {
+        return today;
     }
 
     boolean practisedToday(Spot spot) {

@@ -46,7 +46,7 @@ class CareStepTest {
     void everyScreenHasItsCautions() {
         assertEquals(Set.of("care.look-vet", "care.tick"), cautions(CareJob.LOOK_OVER));
         assertEquals(Set.of("care.human-toothpaste", "care.teeth-vet"), cautions(CareJob.TEETH));
-        assertEquals(Set.of("care.eyes-vet", "care.eyes-scissors"), cautions(CareJob.EYES));
+        assertEquals(Set.of("care.eyes-vet", "care.eyes-scissors", "care.tears"), cautions(CareJob.EYES));
         assertEquals(Set.of("care.ears-vet", "care.ears-canal"), cautions(CareJob.EARS));
         assertEquals(Set.of("care.feet-scissors", "care.feet-vet"), cautions(CareJob.FEET));
         assertEquals(
@@ -71,6 +71,18 @@ class CareStepTest {
             assertTrue(
                     CareCaution.vet(job).text().toLowerCase().contains("vet") || job == CareJob.BATH, job.toString());
         }
+    }
+
+    /** What is nobody's job at home is said, and leads to those who know (handbook 13). */
+    @Test
+    void whatIsNoJobForHomeGoesToTheVet() {
+        assertEquals(2, CareCaution.notAtHome().size());
+        CareCaution.notAtHome().forEach(one -> assertTrue(one.text().contains("vet"), one.text()));
+        String feet = CareStep.of(CareJob.FEET, GROWN, FLEECE).stream()
+                .map(CareStep::todo)
+                .collect(Collectors.joining(" "));
+        assertTrue(feet.contains("salted") && feet.contains("rinse"), feet);
+        assertTrue(cautions(CareJob.EYES).contains("care.tears"));
     }
 
     private static Set<String> cautions(CareJob job) {

@@ -4,19 +4,29 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import rustictangle.core.Dogs;
 import rustictangle.core.Refused;
 import rustictangle.core.care.Claws.DewClaws;
+import rustictangle.core.dog.Dog;
 import rustictangle.core.log.CareJob;
 import rustictangle.core.log.ClawResult;
 import rustictangle.core.log.ClawTouched;
+import rustictangle.core.log.Exercise;
+import rustictangle.core.log.Log;
 import rustictangle.core.log.Paw;
+import rustictangle.core.log.Signal;
 import rustictangle.core.log.Visited;
+import rustictangle.core.trust.Treat;
+import rustictangle.core.trust.TreatAllowance;
+import rustictangle.core.trust.TreatsToday;
+import rustictangle.core.trust.Trial;
 
 /** Each claw has its own mark: handbook 13. */
 class ClawsTest {
@@ -63,6 +73,22 @@ class ClawsTest {
                         .orElseThrow()
                         .result());
         assertThrows(Refused.class, () -> new ClawTouched(Paw.HIND_LEFT, 5, ClawResult.DONE));
+    }
+
+    /** What the dog makes of it counts in the ladder of what it was done with; a claw alone says nothing of that. */
+    @Test
+    void aClawCutTooShortMovesTheLadder() {
+        ClawTouched short1 = new ClawTouched(Paw.HIND_LEFT, 1, ClawResult.TOO_SHORT);
+        ClawTouched minded = new ClawTouched(
+                Paw.HIND_LEFT, 1, ClawResult.TOO_SHORT, Optional.of(Signal.AFRAID), Optional.of(Exercise.NAIL_GRINDER));
+        assertEquals(List.of(), new Days().on(TODAY, short1).log().read(Trial.ANSWERS));
+        Log log = new Days().on(TODAY, short1, minded).log();
+        assertEquals(
+                List.of(new Trial(TODAY, Optional.of(Exercise.NAIL_GRINDER), Optional.empty(), Signal.AFRAID)),
+                log.read(Trial.ANSWERS));
+        Dog dog = Dogs.adult(10);
+        TreatAllowance allowance = TreatAllowance.of(dog, TODAY);
+        assertEquals(1, TreatsToday.of(allowance, Treat.usual(allowance), log).given(), "it is the same claw");
     }
 
     @Test

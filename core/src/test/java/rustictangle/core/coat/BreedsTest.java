@@ -133,4 +133,17 @@ class BreedsTest {
                 .findFirst()
                 .orElseThrow();
     }
+
+    /** An eleven-week puppy has no grown dog's coat: what would be alarm out of no knowledge. */
+    @Test
+    void aPuppysCoatIsGuessedShorterThanTheGrownDogs() {
+        for (Breed breed : Breeds.all()) {
+            breed.puppyCoat().regions().forEach((region, young) -> {
+                double grown = breed.coat().at(region).length().millimetres();
+                double puppy = young.length().millimetres();
+                assertTrue(puppy >= 1 && puppy <= 35 && puppy <= Math.max(1, grown), breed.name() + ": " + puppy);
+                assertEquals(breed.coat().at(region).kind(), young.kind());
+            });
+        }
+    }
 }

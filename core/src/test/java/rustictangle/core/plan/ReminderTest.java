@@ -13,7 +13,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import rustictangle.core.Reason;
+import rustictangle.core.kit.Tool;
+import rustictangle.core.kit.ToolCheck;
 import rustictangle.core.log.CareJob;
+import rustictangle.core.log.ToolKind;
 import rustictangle.core.plan.Reminder.Kind;
 
 class ReminderTest {
@@ -31,6 +34,21 @@ class ReminderTest {
         assertEquals(Optional.of(Kind.BRUSHING), kind(TODAY.plusDays(2), SEASON, 4, EnumSet.of(Kind.SEASON)));
         assertEquals(Optional.empty(), kind(TODAY.plusDays(2), Optional.empty(), 0, NONE));
         assertEquals(Optional.empty(), Reminder.ofTools(List.of(), TODAY, NONE));
+    }
+
+    /** A bottle scratches nobody's palm; a brush that was looked over lately is not asked for again. */
+    @Test
+    void thePalmTestIsAskedOnlyOfWhatWorksThroughHairAndWasNotLookedOverLately() {
+        Tool bottle = Tool.of(ToolKind.MIST);
+        Tool brush = Tool.of(ToolKind.SLICKER);
+        Tool lately = brush.checked(new ToolCheck(TODAY.minusDays(19), Set.of()));
+        assertEquals(Optional.empty(), Reminder.ofTools(List.of(bottle, lately), TODAY, NONE));
+        assertTrue(Reminder.ofTools(List.of(bottle, lately, brush), TODAY, NONE)
+                .orElseThrow()
+                .text()
+                .contains("of a tool in"));
+        Tool long1 = brush.checked(new ToolCheck(TODAY.minusDays(61), Set.of()));
+        assertTrue(Reminder.ofTools(List.of(long1), TODAY, NONE).isPresent());
     }
 
     private static Optional<Kind> kind(LocalDate groom, Optional<Reason> season, int due, Set<Kind> lately) {

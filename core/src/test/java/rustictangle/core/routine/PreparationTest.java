@@ -6,7 +6,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -23,11 +25,16 @@ import rustictangle.core.dog.Mass;
 import rustictangle.core.dog.Section;
 import rustictangle.core.dog.Skin;
 import rustictangle.core.dog.Wear;
+import rustictangle.core.kit.Kit;
+import rustictangle.core.log.Exercise;
 import rustictangle.core.log.LifeEvent;
+import rustictangle.core.log.Signal;
 import rustictangle.core.rhythm.CombCheck;
 import rustictangle.core.rhythm.Diary;
 import rustictangle.core.rhythm.Forecast;
 import rustictangle.core.routine.Passes.Direction;
+import rustictangle.core.trust.Agreed;
+import rustictangle.core.trust.Trial;
 import rustictangle.core.trust.Trust;
 
 /** Before the first stroke and how a place is worked: common practice, no published source (handbook 6 and 7). */
@@ -65,9 +72,11 @@ class PreparationTest {
                 .label();
     }
 
+    private static final Trust NOBODY =
+            Trust.of(Dogs.adult(14), Dogs.kit(Dogs.adult(14), Dogs.allOver(Dogs.fleece(60))), List.of(), TODAY);
+
     private static Preparation after(Set<LifeEvent> happened) {
-        return Preparation.of(
-                Dogs.adult(14), Dogs.allOver(Dogs.fleece(60)), List.of(), false, happened, Optional.empty());
+        return Preparation.of(Dogs.adult(14), Dogs.allOver(Dogs.fleece(60)), List.of(), false, happened, NOBODY);
     }
 
     @Test
@@ -83,6 +92,58 @@ class PreparationTest {
         assertEquals(
                 "routine.table", caution(Dogs.adult(14), "place", "on a table").rule());
         assertEquals("routine.alone", caution(Dogs.adult(14), "hands", "nobody").rule());
+    }
+
+    /** The floor stands first until the ladder has reached the table, and the table is dangerous all the same. */
+    @Test
+    void onlyAStationThatItHasLearnedIsPreset() {
+        assertEquals("on the floor", firstOf("place", Set.of()));
+        Reason table = option(after(Set.of()), "place", "on a table");
+        assertTrue(table.text().contains("Never leave the dog alone")
+                && table.text().contains("rung 1 of 10"));
+        assertTrue(option(after(Set.of()), "place", "lying on its side").text().contains("Practise that on its own"));
+    }
+
+    /** In the owner's words: the marker before the treat, the cue for where it stands, and for what it has learned. */
+    @Test
+    void theWordsThatTheDogKnowsStandWhereTheyAreSaid() {
+        Agreed words = new Agreed(
+                Optional.of("yes"),
+                Optional.empty(),
+                Map.of(Exercise.TABLE, "up", Exercise.OFFERING_LEG, "paw"),
+                Optional.empty());
+        List<Trial> learned = Stream.of(Exercise.TABLE, Exercise.OFFERING_LEG)
+                .flatMap(
+                        position -> Collections.nCopies(
+                                30, new Trial(TODAY, Optional.of(position), Optional.empty(), Signal.RELAXED))
+                                .stream())
+                .toList();
+        Dog dog = Dogs.adult(14);
+        Coat coat = Dogs.allOver(Dogs.fleece(60));
+        Kit kit = Dogs.kit(dog, coat);
+        Routine routine = Routine.of(
+                dog,
+                coat,
+                kit,
+                Trust.of(dog, kit, learned, TODAY).with(words),
+                Set.of(),
+                List.of(Section.BACK, Section.FRONT_LEG_LEFT));
+        String todo = text(routine.preparation().todo());
+        assertTrue(todo.contains("First “yes”, then the treat") && todo.contains("Say “up” and wait for it"), todo);
+        assertEquals(
+                "on a table",
+                routine.preparation().questions().stream()
+                        .filter(question -> question.id().equals("place"))
+                        .findFirst()
+                        .orElseThrow()
+                        .options()
+                        .get(0)
+                        .label());
+        routine.places()
+                .forEach(place -> assertEquals(
+                        place.section() == Section.FRONT_LEG_LEFT,
+                        place.hold().startsWith("Say “paw” and wait for it."),
+                        place.hold()));
     }
 
     @Test

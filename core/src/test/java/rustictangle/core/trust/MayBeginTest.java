@@ -30,10 +30,13 @@ import rustictangle.core.log.CareJob;
 import rustictangle.core.log.CareOutcome;
 import rustictangle.core.log.CareWarned;
 import rustictangle.core.log.Cared;
+import rustictangle.core.log.ClawResult;
+import rustictangle.core.log.ClawTouched;
 import rustictangle.core.log.CombResult;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Exercise;
 import rustictangle.core.log.Log;
+import rustictangle.core.log.Paw;
 import rustictangle.core.log.Practised;
 import rustictangle.core.log.Said;
 import rustictangle.core.log.SeenBy;
@@ -94,6 +97,14 @@ class MayBeginTest {
                 "fear at the table",
                 may(GENTLE, Hand.BEGINNER, on(TODAY, cared(CareOutcome.LEFT, Signal.AFRAID))),
                 all("trust.in-peace", "trust.in-peace", "trust.in-peace"));
+        says(
+                "a claw cut too short, and it was afraid",
+                may(GENTLE, Hand.BEGINNER, on(TODAY, tooShort(Signal.AFRAID))),
+                all("trust.in-peace", "trust.in-peace", "trust.in-peace"));
+        says(
+                "a claw cut too short that it hardly minded",
+                may(GENTLE, Hand.BEGINNER, on(TODAY, tooShort(Signal.UNEASY))),
+                "- - - - - - -");
         says(
                 "a growl, that day",
                 may(GENTLE, Hand.BEGINNER, on(TODAY, GROWL)),
@@ -202,6 +213,11 @@ class MayBeginTest {
 
     private static Told on(LocalDate day, Said said) {
         return new Told(day, said);
+    }
+
+    private static ClawTouched tooShort(Signal signal) {
+        return new ClawTouched(
+                Paw.HIND_LEFT, 2, ClawResult.TOO_SHORT, Optional.of(signal), Optional.of(Exercise.NAIL_GRINDER));
     }
 
     private static Cared cared(CareOutcome outcome, Signal signal) {

@@ -436,7 +436,7 @@ class TrustTest {
         Practice practice = Practice.today(PUPPY, trust(PUPPY), Set.of(), ANYWHERE, MayBegin.ANYTHING)
                 .get(0);
         assertTrue(practice.treatKcal() > 0);
-        assertTrue(practice.treatKcal() < TreatAllowance.of(PUPPY).treatKcal());
+        assertTrue(practice.treatKcal() < TreatAllowance.of(PUPPY, TODAY).treatKcal());
     }
 
     /** Wherever the day is cut: what was heard before breakfast is not heard again at supper. */

@@ -102,7 +102,7 @@ record CareController(DogLoader dogs, CareViews views, CareStore store, Logs log
                         form.outcome(),
                         Optional.ofNullable(form.signal()),
                         form.words().strip(),
-                        with(form)),
+                        with(form.job(), form.with())),
                 () -> {
                     // What was found, and that it was left, is heard whatever was said before.
                     if (form.outcome().settles()) {
@@ -131,11 +131,12 @@ record CareController(DogLoader dogs, CareViews views, CareStore store, Logs log
         return care(dogId);
     }
 
-    private static Optional<Subject> with(CaredForm form) {
-        if (form.with() != null && !Exercise.leadingTo(form.job()).contains(form.with())) {
-            throw new Refused("with", "That is nothing for " + form.job().label() + "; leave it empty.");
+    /** @throws Refused when it is nothing that leads to this job */
+    static Optional<Subject> with(CareJob job, @Nullable Subject with) {
+        if (with != null && !Exercise.leadingTo(job).contains(with)) {
+            throw new Refused("with", "That is nothing for " + job.label() + "; leave it empty.");
         }
-        return Optional.ofNullable(form.with());
+        return Optional.ofNullable(with);
     }
 
     /** Undo, whatever was said at the table. A repeat changes nothing. */

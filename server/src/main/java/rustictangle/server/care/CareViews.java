@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import rustictangle.core.Reason;
+import rustictangle.core.care.CareCaution;
 import rustictangle.core.care.CareDiary;
 import rustictangle.core.care.CareDue;
 import rustictangle.core.care.CareRules;
@@ -36,6 +37,7 @@ record CareViews(CareLoader care, TrustLoader trusts, KitLoader kits, Logs logs,
      * @param damp     a dog that is wet, or was not felt dry everywhere; absent: it is dry
      * @param owedBath that gel asks for; absent: none is owed
      * @param sitting  how long one sitting may be; absent: as long as both are at ease
+     * @param notAtHome what is left to others
      * @param inPeace  why nothing is done today any more; absent: it may
      */
     record DogCare(
@@ -45,6 +47,7 @@ record CareViews(CareLoader care, TrustLoader trusts, KitLoader kits, Logs logs,
             Optional<DampView> damp,
             Optional<Reason> owedBath,
             Optional<Reason> sitting,
+            List<Reason> notAtHome,
             Optional<Reason> inPeace) {}
 
     /**
@@ -123,6 +126,7 @@ record CareViews(CareLoader care, TrustLoader trusts, KitLoader kits, Logs logs,
                 damp(known),
                 OwedBath.of(log, today).map(OwedBath::why),
                 Sitting.of(known.dog(), kits.approach(known.id()).hand()).map(Sitting::why),
+                CareCaution.notAtHome(),
                 may.peace().care());
     }
 

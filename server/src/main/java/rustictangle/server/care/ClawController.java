@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -23,6 +24,8 @@ import rustictangle.core.log.CareJob;
 import rustictangle.core.log.ClawResult;
 import rustictangle.core.log.ClawTouched;
 import rustictangle.core.log.Paw;
+import rustictangle.core.log.Signal;
+import rustictangle.core.log.Subject;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.frame.ViewProbe;
@@ -36,6 +39,7 @@ record ClawController(DogLoader dogs, CareLoader care, CareViews views, CareStor
 
     /**
      * @param how      to cut, for claws of that colour
+     * @param holds    the dog: a fore paw, a hind paw, a small one
      * @param tooShort what to do at once when one bleeds
      */
     record ClawsView(
@@ -45,6 +49,7 @@ record ClawController(DogLoader dogs, CareLoader care, CareViews views, CareStor
             boolean dark,
             List<ClawView> claws,
             List<Reason> how,
+            List<Reason> holds,
             List<Reason> tooShort,
             int bleedsAtMostSeconds) {}
 
@@ -55,11 +60,19 @@ record ClawController(DogLoader dogs, CareLoader care, CareViews views, CareStor
      */
     record ClawView(Paw paw, int toe, boolean due, Optional<LocalDate> day, Optional<ClawResult> last) {}
 
+    /**
+     * One claw; the id is the sender's own.
+     *
+     * @param signal how the dog took it, where one was cut too short; absent: not asked
+     * @param with   what it was done with; absent: as usual
+     */
     record ClawForm(
             @NotNull(message = "Give the entry an id of its own.") UUID id,
             @NotNull(message = "Say which paw.") Paw paw,
             @NotNull(message = "Say which toe, 1 to 4, or 0 for the dew claw.") Integer toe,
-            @NotNull(message = "Say what was done.") ClawResult result) {}
+            @NotNull(message = "Say what was done.") ClawResult result,
+            @Nullable Signal signal,
+            @Nullable Subject with) {}
 
     record ClawKindForm(
             @NotNull(message = "Say true or false.") Boolean frontDew,
@@ -89,6 +102,7 @@ record ClawController(DogLoader dogs, CareLoader care, CareViews views, CareStor
                                 claw.last().map(Claws.Touch::result)))
                         .toList(),
                 NailWords.how(kind.dark()),
+                NailWords.holds(),
                 NailWords.tooShort(care.supplies().keySet()),
                 NailWords.BLEEDS_AT_MOST_SECONDS);
     }
@@ -96,7 +110,13 @@ record ClawController(DogLoader dogs, CareLoader care, CareViews views, CareStor
     @PostMapping
     ClawsView touched(@PathVariable long dogId, @Valid @RequestBody ClawForm form) {
         KnownDog known = dogs.get(dogId);
-        logs.say(form.id(), dogId, LocalDate.now(clock), new ClawTouched(form.paw(), form.toe(), form.result()), () -> {
+        ClawTouched touched = new ClawTouched(
+                form.paw(),
+                form.toe(),
+                form.result(),
+                Optional.ofNullable(form.signal()),
+                CareController.with(CareJob.NAILS, form.with()));
+        logs.say(form.id(), dogId, LocalDate.now(clock), touched, () -> {
             // A claw that bleeds is heard whatever was said before.
             if (form.result() == ClawResult.DONE) {
                 views.refuseClosed(known, CareJob.NAILS);

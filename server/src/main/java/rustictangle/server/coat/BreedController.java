@@ -11,9 +11,18 @@ import rustictangle.core.dog.Looks;
 @RestController
 class BreedController {
 
-    /** @param coat a guess to confirm or mend */
+    /**
+     * @param coat      a guess to confirm or mend
+     * @param puppyCoat the same of a puppy
+     */
     record BreedView(
-            String name, List<String> alsoCalled, List<String> parents, Reason why, CoatForm coat, Looks looks) {}
+            String name,
+            List<String> alsoCalled,
+            List<String> parents,
+            Reason why,
+            CoatForm coat,
+            CoatForm puppyCoat,
+            Looks looks) {}
 
     private static final List<BreedView> ALL = Breeds.all().stream()
             .map(breed -> new BreedView(
@@ -22,6 +31,7 @@ class BreedController {
                     breed.parents(),
                     breed.why(),
                     CoatForm.of(breed.coat()),
+                    CoatForm.of(breed.puppyCoat()),
                     breed.looks()))
             .toList();
 

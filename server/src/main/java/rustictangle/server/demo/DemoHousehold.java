@@ -72,6 +72,7 @@ record DemoHousehold(
             households.keepCalendarKey(key);
             logs.moveAll(days, Duration.ofSeconds(-offset));
             visits.moveAll(days);
+            dogs.moveAll(days);
         });
     }
 }

@@ -2,6 +2,7 @@ package rustictangle.server.dog;
 
 import jakarta.validation.Valid;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
@@ -14,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import rustictangle.core.dog.Dog;
 import rustictangle.server.frame.FormCheck;
 import rustictangle.server.frame.NotThere;
 import rustictangle.server.frame.ScreenFacts;
@@ -31,6 +33,7 @@ record DogController(DogStore store, Clock clock, FormCheck forms) implements Vi
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     StoredDog add(@Valid @RequestBody DogForm form) {
+        refuseBorn(form);
         return get(store.add(form));
     }
 
@@ -41,6 +44,7 @@ record DogController(DogStore store, Clock clock, FormCheck forms) implements Vi
 
     @PutMapping("/{dogId}")
     StoredDog replace(@PathVariable long dogId, @Valid @RequestBody DogForm form) {
+        refuseBorn(form);
         return store.replace(dogId, form).orElseThrow(() -> new NotThere("dog", dogId));
     }
 
@@ -55,6 +59,12 @@ record DogController(DogStore store, Clock clock, FormCheck forms) implements Vi
     StoredDog restore(@PathVariable long dogId) {
         found(store.restore(dogId), dogId);
         return get(dogId);
+    }
+
+    private void refuseBorn(DogForm form) {
+        if (form.born() != null) {
+            Dog.refuseBorn(form.born(), LocalDate.now(clock));
+        }
     }
 
     private static void found(boolean found, long dogId) {

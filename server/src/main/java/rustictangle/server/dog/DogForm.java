@@ -5,7 +5,10 @@ import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import rustictangle.core.dog.Build;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Ears;
@@ -25,6 +28,7 @@ import rustictangle.core.dog.Wear;
  * @param breed     as the owner calls it, at most 60 characters, may be empty
  * @param neutered  needs less energy
  * @param kilograms in [0.3, 120]
+ * @param born      or about then; absent: nobody knows
  * @param build     for the drawing; this, ears and tail absent: as most are
  */
 public record DogForm(
@@ -45,6 +49,7 @@ public record DogForm(
         @NotNull(message = "Choose how earlier grooming went.") History history,
         @NotNull Set<Wear> wears,
         @NotNull Set<Habit> habits,
+        @Nullable LocalDate born,
         Build build,
         Ears ears,
         TailShape tail) {
@@ -60,6 +65,15 @@ public record DogForm(
 
     /** The dog as the rules see it. */
     public Dog dog() {
-        return new Dog(new Mass(kilograms), lifeStage, flatFace, neutered, skin, history, wears, habits);
+        return new Dog(
+                new Mass(kilograms),
+                lifeStage,
+                flatFace,
+                neutered,
+                skin,
+                history,
+                wears,
+                habits,
+                Optional.ofNullable(born));
     }
 }

@@ -3,6 +3,7 @@ package rustictangle.server.dog;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Objects;
@@ -28,7 +29,7 @@ public class DogStore {
     private static final String SELECT =
             """
             SELECT id, name, breed, kilograms, life_stage, flat_face, neutered, skin, history, harness, dog_coat,
-                   swims, fields_or_sand, snow, build, ears, tail, coat_described
+                   swims, fields_or_sand, snow, born_on, build, ears, tail, coat_described
               FROM dog
              WHERE removed_at IS NULL
             """;
@@ -54,9 +55,9 @@ public class DogStore {
                         jdbc.sql(
                                 """
                 INSERT INTO dog (name, breed, kilograms, life_stage, flat_face, neutered, skin, history, harness, dog_coat,
-                                 swims, fields_or_sand, snow, build, ears, tail)
+                                 swims, fields_or_sand, snow, born_on, build, ears, tail)
                 VALUES (:name, :breed, :kilograms, :lifeStage, :flatFace, :neutered, :skin, :history, :harness, :dogCoat,
-                        :swims, :fieldsOrSand, :snow, :build, :ears, :tail)
+                        :swims, :fieldsOrSand, :snow, :born, :build, :ears, :tail)
                 """),
                         form)
                 .update(key);
@@ -78,8 +79,8 @@ public class DogStore {
                                 """
                 UPDATE dog SET name = :name, breed = :breed, kilograms = :kilograms, life_stage = :lifeStage,
                        flat_face = :flatFace, neutered = :neutered, skin = :skin, history = :history, harness = :harness,
-                       dog_coat = :dogCoat, swims = :swims, fields_or_sand = :fieldsOrSand, snow = :snow, build = :build,
-                       ears = :ears, tail = :tail
+                       dog_coat = :dogCoat, swims = :swims, fields_or_sand = :fieldsOrSand, snow = :snow, born_on = :born,
+                       build = :build, ears = :ears, tail = :tail
                  WHERE id = :id AND removed_at IS NULL
                 """),
                         form)
@@ -122,6 +123,13 @@ public class DogStore {
         jdbc.sql("UPDATE dog SET removed_at = NULL").update();
     }
 
+    /** Every birthday that many days later; within a transaction. */
+    public void moveAll(long days) {
+        jdbc.sql("UPDATE dog SET born_on = date(born_on, ?)")
+                .param(days + " days")
+                .update();
+    }
+
     private static JdbcClient.StatementSpec bind(JdbcClient.StatementSpec sql, DogForm form) {
         return sql.param("name", form.name().strip())
                 .param("breed", form.breed().strip())
@@ -136,6 +144,11 @@ public class DogStore {
                 .param("swims", form.habits().contains(Habit.SWIMS))
                 .param("fieldsOrSand", form.habits().contains(Habit.FIELDS_OR_SAND))
                 .param("snow", form.habits().contains(Habit.SNOW))
+                .param(
+                        "born",
+                        Optional.ofNullable(form.born())
+                                .map(LocalDate::toString)
+                                .orElse(null))
                 .param("build", form.build().name())
                 .param("ears", form.ears().name())
                 .param("tail", form.tail().name());
@@ -160,6 +173,9 @@ public class DogStore {
                 History.valueOf(row.getString("history")),
                 wears,
                 habits,
+                Optional.ofNullable(row.getString("born_on"))
+                        .map(LocalDate::parse)
+                        .orElse(null),
                 Build.valueOf(row.getString("build")),
                 Ears.valueOf(row.getString("ears")),
                 TailShape.valueOf(row.getString("tail")));

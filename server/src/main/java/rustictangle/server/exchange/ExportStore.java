@@ -15,6 +15,7 @@ import java.sql.ResultSetMetaData;
 import java.sql.SQLException;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
@@ -54,6 +55,8 @@ class ExportStore {
             "tool_price",
             "approach",
             "treat",
+            "agreed",
+            "cue",
             "care_choice",
             "claws",
             "supply",
@@ -63,6 +66,8 @@ class ExportStore {
             "groom_price",
             "hand_over",
             "message");
+    /** Tables that came after 0.1: a file from before has none of them, and they are left out while they are empty. */
+    static final Set<String> LATER = Set.of("agreed", "cue");
     /** Of the table of what was done at each place. */
     static final List<String> SECTION_COLUMNS =
             List.of("dog", "session", "at", "day", "section", "comb", "tangles", "signal", "seconds");
@@ -105,6 +110,9 @@ class ExportStore {
             json.writeStringProperty("writtenBy", Version.TEXT);
             json.writeObjectPropertyStart("tables");
             for (String table : TABLES) {
+                if (LATER.contains(table) && isEmpty(jdbc, table)) {
+                    continue;
+                }
                 json.writeArrayPropertyStart(table);
                 jdbc.sql("SELECT * FROM " + table + " ORDER BY 1, 2")
                         .query((RowCallbackHandler) row -> write(json, row));
@@ -113,6 +121,12 @@ class ExportStore {
             json.writeEndObject();
             json.writeEndObject();
         }
+    }
+
+    private static boolean isEmpty(JdbcClient jdbc, String table) {
+        return jdbc.sql("SELECT NOT EXISTS (SELECT 1 FROM " + table + ")")
+                .query(Boolean.class)
+                .single();
     }
 
     private static void write(JsonGenerator json, ResultSet row) throws SQLException {

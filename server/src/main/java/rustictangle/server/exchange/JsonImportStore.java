@@ -106,11 +106,15 @@ class JsonImportStore {
             }
             isName("tables");
             expect(json.nextToken(), JsonToken.START_OBJECT);
+            json.nextToken();
             for (String table : ExportStore.TABLES) {
-                name(table);
-                table(table);
+                if (isAt(table) || !ExportStore.LATER.contains(table)) {
+                    isName(table);
+                    table(table);
+                    json.nextToken();
+                }
             }
-            expect(json.nextToken(), JsonToken.END_OBJECT);
+            expect(json.currentToken(), JsonToken.END_OBJECT);
             expect(json.nextToken(), JsonToken.END_OBJECT);
             if (json.nextToken() != null) {
                 throw bad("something follows after the end");
@@ -242,9 +246,13 @@ class JsonImportStore {
             isName(name);
         }
 
+        private boolean isAt(String name) {
+            return json.currentToken() == JsonToken.PROPERTY_NAME
+                    && json.currentName().equals(name);
+        }
+
         private void isName(String name) {
-            if (json.currentToken() != JsonToken.PROPERTY_NAME
-                    || !json.currentName().equals(name)) {
+            if (!isAt(name)) {
                 throw bad("\"" + name + "\" is expected here");
             }
         }

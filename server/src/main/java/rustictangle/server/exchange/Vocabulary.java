@@ -36,10 +36,12 @@ import rustictangle.core.kit.TipSchool;
 import rustictangle.core.kit.Tips;
 import rustictangle.core.log.CareJob;
 import rustictangle.core.log.CombResult;
+import rustictangle.core.log.Exercise;
 import rustictangle.core.log.Signal;
 import rustictangle.core.log.ToolKind;
 import rustictangle.core.plan.Reminder;
 import rustictangle.core.rhythm.Comfort;
+import rustictangle.core.trust.Station;
 import rustictangle.server.frame.Bounds;
 import rustictangle.server.frame.StoredInstant;
 import rustictangle.server.household.Household;
@@ -80,6 +82,8 @@ record Vocabulary(Instant now) {
             Map.entry("approach.tips", TipSchool.class),
             Map.entry("approach.mist", MistSchool.class),
             Map.entry("approach.hand", Hand.class),
+            Map.entry("agreed.station", Station.class),
+            Map.entry("cue.position", Exercise.class),
             Map.entry("sections.section", Section.class),
             Map.entry("sections.comb", CombResult.class),
             Map.entry("sections.signal", Signal.class),
@@ -122,7 +126,7 @@ record Vocabulary(Instant now) {
                     ? Optional.empty()
                     : Optional.of("\"" + shortened(text) + "\" is no time such as 21:00");
         }
-        if (column.equals("day")) {
+        if (column.equals("day") || column.equals("born_on")) {
             LocalDate last =
                     LocalDate.ofInstant(now.plus(table.equals("appointment") ? AGREED_AHEAD : AHEAD), ZoneOffset.UTC);
             return text.length() == "2026-05-14".length()
@@ -130,7 +134,7 @@ record Vocabulary(Instant now) {
                             && !LocalDate.parse(text).isBefore(Bounds.FIRST_DAY)
                             && !LocalDate.parse(text).isAfter(last)
                     ? Optional.empty()
-                    : Optional.of("day is \"" + shortened(text) + "\", need one such as 2026-05-14, from "
+                    : Optional.of(column + " is \"" + shortened(text) + "\", need one such as 2026-05-14, from "
                             + Bounds.FIRST_DAY + " to " + last + "; is this machine's clock right?");
         }
         if (column.equals("at") || column.endsWith("_at")) {

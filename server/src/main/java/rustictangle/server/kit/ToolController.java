@@ -66,11 +66,12 @@ record ToolController(ToolStore store, Tools tools, Clock clock, FormCheck forms
             Set<ToolProperty> properties,
             Set<Tips> tips,
             Set<ToolFault> faults,
+            boolean palmTest,
             boolean blade) {}
 
     private static final List<KindView> KINDS = Arrays.stream(ToolKind.values())
             .filter(ToolKind::canBeOwned)
-            .map(k -> new KindView(k, k.notFor(), k.properties(), Tips.of(k), k.faults(), k.isBlade()))
+            .map(k -> new KindView(k, k.notFor(), k.properties(), Tips.of(k), k.faults(), k.hasPalmTest(), k.isBlade()))
             .toList();
 
     /** The kinds there are. */

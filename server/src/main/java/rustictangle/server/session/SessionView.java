@@ -45,6 +45,7 @@ import rustictangle.server.routine.RoutineView;
  * @param sitting        how long one sitting may be; absent: as long as both are at ease
  * @param caught         what to do about what has caught; absent: nothing has
  * @param heed           what hands must know of its places before they go on
+ * @param letGo          the word after which the dog may go; absent: there is none
  * @param elapsedSeconds from the first stroke on, pauses not counted
  * @param review         what to make of it; absent while it goes on
  * @param entries        how many entries stand; over 0 the last can be taken back
@@ -71,6 +72,7 @@ record SessionView(
         Optional<CaughtView> caught,
         Heed heed,
         TreatsToday treats,
+        Optional<String> letGo,
         int elapsedSeconds,
         Optional<Review> review,
         String note,
@@ -149,6 +151,7 @@ record SessionView(
             Optional<Sitting> sitting,
             Heed heed,
             TreatsToday treats,
+            Optional<String> letGo,
             int elapsedSeconds,
             Optional<Review> review) {
         Map<Section, RoutineView.RoutinePlaceView> how = routine.places().stream()
@@ -182,6 +185,7 @@ record SessionView(
                         advice -> new CaughtView(session.session().catchingAt().orElseThrow(), advice)),
                 heed,
                 treats,
+                letGo,
                 elapsedSeconds,
                 review,
                 session.note(),

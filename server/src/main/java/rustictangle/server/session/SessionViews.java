@@ -61,6 +61,7 @@ record SessionViews(
                 Sitting.of(known.dog(), kits.approach(known.id()).hand()),
                 heed(known, state.plan(), picture, log),
                 treats.today(known),
+                picture.trust().agreed().letGo(),
                 worked,
                 review);
     }

@@ -14,6 +14,7 @@ import rustictangle.core.trust.Rung;
  *
  * @param howTo         one trial
  * @param timing        when to mark and to treat
+ * @param cue           the word for a position, and when it is said; absent: none yet
  * @param atMostSeconds then stop, on a good moment
  * @param trials        about so many
  * @param treatKcal     what its treats may hold together
@@ -28,6 +29,7 @@ public record PracticeView(
         String setUp,
         String howTo,
         String timing,
+        Optional<String> cue,
         List<String> slips,
         long atMostSeconds,
         int trials,
@@ -45,7 +47,8 @@ public record PracticeView(
                 StandingView.of(practice.spot(), practice.standing()),
                 ladder.setUp(),
                 ladder.at(practice.standing().rung()).howTo(),
-                practice.standing().rung().timing(),
+                practice.timing(),
+                practice.cue(),
                 ladder.slips(),
                 practice.atMost().toSeconds(),
                 practice.trials(),

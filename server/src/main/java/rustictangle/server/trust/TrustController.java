@@ -28,19 +28,23 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import rustictangle.core.Reason;
 import rustictangle.core.Refused;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.BegunLower;
+import rustictangle.core.log.Exercise;
 import rustictangle.core.log.PracticeWarned;
 import rustictangle.core.log.Practised;
 import rustictangle.core.log.Said;
 import rustictangle.core.log.Signal;
 import rustictangle.core.log.Subject;
 import rustictangle.core.log.Warning;
+import rustictangle.core.trust.Agreed;
 import rustictangle.core.trust.FussOrFear;
 import rustictangle.core.trust.Helper;
 import rustictangle.core.trust.Practice;
 import rustictangle.core.trust.Spot;
+import rustictangle.core.trust.Station;
 import rustictangle.core.trust.Treat;
 import rustictangle.core.trust.TreatAllowance;
 import rustictangle.core.trust.TreatPlan;
@@ -48,14 +52,21 @@ import rustictangle.core.trust.TreatsToday;
 import rustictangle.core.trust.Trust;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
+import rustictangle.server.frame.ScreenFacts;
 import rustictangle.server.frame.ViewProbe;
 import rustictangle.server.log.Logs;
 
 @RestController
 @RequestMapping("/api/dogs/{dogId}")
 record TrustController(
-        DogLoader dogs, TrustLoader trusts, Logs logs, TreatLoader treats, TreatStore treatStore, Clock clock)
-        implements ViewProbe {
+        DogLoader dogs,
+        TrustLoader trusts,
+        Logs logs,
+        TreatLoader treats,
+        TreatStore treatStore,
+        AgreedStore agreedStore,
+        Clock clock)
+        implements ViewProbe, ScreenFacts {
 
     /**
      * @param standings with the tool that leads at each section that is brushed
@@ -74,7 +85,44 @@ record TrustController(
             Treat treat,
             TreatPlan plan,
             List<TurnsView> turns,
+            AgreedView agreed,
             List<Helper> helpers) {}
+
+    /**
+     * @param today  where it is brushed today
+     * @param notYet why not where the owner has chosen; absent: it is
+     * @param how    the marker works
+     */
+    record AgreedView(AgreedForm form, Station today, Optional<Reason> notYet, Reason how) {}
+
+    /**
+     * @param marker  absent, like every other: none of its own
+     * @param cues    for positions only
+     * @param station absent: as far as the dog has learned
+     */
+    record AgreedForm(
+            @Nullable String marker,
+            @Nullable String release,
+            @NotNull(message = "Leave it empty where no position has a word.") Map<Exercise, @NotNull String> cues,
+            @Nullable Station station) {
+
+        static AgreedForm of(Agreed agreed) {
+            return new AgreedForm(
+                    agreed.marker().orElse(null),
+                    agreed.release().orElse(null),
+                    agreed.cues(),
+                    agreed.station().orElse(null));
+        }
+
+        Agreed agreed() {
+            return new Agreed(
+                    Optional.ofNullable(marker).map(String::strip),
+                    Optional.ofNullable(release).map(String::strip),
+                    cues.entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey, cue -> cue.getValue()
+                            .strip())),
+                    Optional.ofNullable(station));
+        }
+    }
 
     record TurnsView(Subject subject, Optional<Section> section, List<TurnView> turns) {}
 
@@ -126,7 +174,7 @@ record TrustController(
     TrustView trust(@PathVariable long dogId) {
         KnownDog known = dogs.get(dogId);
         Trust trust = trusts.of(known);
-        TreatAllowance allowance = TreatAllowance.of(known.dog());
+        TreatAllowance allowance = treats.allowance(known);
         Treat treat = treats.of(known);
         return new TrustView(
                 trust.standings().entrySet().stream()
@@ -144,6 +192,11 @@ record TrustController(
                 treat,
                 TreatPlan.of(allowance, treat.kcalPerGram(), TreatPlan.PIECES_A_DAY),
                 turns(trust),
+                new AgreedView(
+                        AgreedForm.of(trust.agreed()),
+                        trust.agreed().today(trust),
+                        trust.agreed().notYet(trust),
+                        Agreed.MARKER),
                 Helper.of(known.dog()));
     }
 
@@ -268,6 +321,19 @@ record TrustController(
         dogs.get(dogId);
         treatStore.put(dogId, new Treat(form.kcalPerGram(), form.grams()));
         return trust(dogId);
+    }
+
+    /** The words that the dog knows, and where it is brushed. */
+    @PutMapping("/agreed")
+    TrustView agreed(@PathVariable long dogId, @Valid @RequestBody AgreedForm form) {
+        dogs.get(dogId);
+        agreedStore.put(dogId, form.agreed());
+        return trust(dogId);
+    }
+
+    @Override
+    public Map<String, Object> facts() {
+        return Map.of("positions", Exercise.positions(), "longestWord", Agreed.LONGEST_WORD);
     }
 
     @Override

@@ -13,12 +13,14 @@ import rustictangle.core.log.Log;
 import rustictangle.core.log.Subject;
 import rustictangle.core.log.ToolKind;
 import rustictangle.core.rhythm.Forecast;
+import rustictangle.core.trust.Agreed;
 import rustictangle.core.trust.MayBegin;
 import rustictangle.core.trust.Practice;
 import rustictangle.core.trust.Trial;
 import rustictangle.core.trust.Trust;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.frame.DerivedCache;
+import rustictangle.server.frame.ReadCache;
 import rustictangle.server.kit.KitLoader;
 import rustictangle.server.log.Logs;
 import rustictangle.server.rhythm.ForecastLoader;
@@ -34,18 +36,29 @@ public class TrustLoader {
 
     private record ThisMorning(Trust trust) {}
 
-    private record Today(ThisMorning morning, List<Trial> answers) {}
+    private record Today(ThisMorning morning, List<Trial> answers, Agreed agreed) {}
 
     private final Logs logs;
     private final KitLoader kits;
     private final ForecastLoader forecasts;
+    private final AgreedStore words;
+    private final ReadCache reads;
     private final DerivedCache made;
     private final Clock clock;
 
-    TrustLoader(Logs logs, KitLoader kits, ForecastLoader forecasts, DerivedCache made, Clock clock) {
+    TrustLoader(
+            Logs logs,
+            KitLoader kits,
+            ForecastLoader forecasts,
+            AgreedStore words,
+            ReadCache reads,
+            DerivedCache made,
+            Clock clock) {
         this.forecasts = forecasts;
         this.logs = logs;
         this.kits = kits;
+        this.words = words;
+        this.reads = reads;
         this.made = made;
         this.clock = clock;
     }
@@ -61,8 +74,13 @@ public class TrustLoader {
         return made.of(
                 Trust.class,
                 known.id(),
-                new Today(morning, log.readToday(Trial.ANSWERS)),
-                now -> now.morning.trust.after(now.answers));
+                new Today(morning, log.readToday(Trial.ANSWERS), agreed(known.id())),
+                now -> now.morning.trust.after(now.answers).with(now.agreed));
+    }
+
+    /** What is agreed with a dog. */
+    Agreed agreed(long dogId) {
+        return reads.of(AgreedStore.class, words::all).getOrDefault(dogId, Agreed.NOTHING);
     }
 
     /** What may be begun with it now: asked at every door. */

@@ -202,6 +202,16 @@ class CareTest extends ServerTest {
                         "{\"id\": \"%s\", \"paw\": \"HIND_LEFT\", \"toe\": 2, \"result\": \"TOO_SHORT\"}"
                                 .formatted(UUID.randomUUID()))
                 .andExpect(jsonPath("$.claws[?(@.paw == 'HIND_LEFT' && @.toe == 2)].last", hasItem("TOO_SHORT")));
+        String took = "{\"id\": \"%s\", \"paw\": \"HIND_LEFT\", \"toe\": 2, \"result\": \"TOO_SHORT\", "
+                + "\"signal\": \"%s\", \"with\": \"%s\"}";
+        post(claws, took.formatted(UUID.randomUUID(), "UNEASY", "TOOTHBRUSH"))
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.fields[0].field").value("with"));
+        String grinder = "/api/dogs/" + dog + "/practice?subject=NAIL_GRINDER";
+        post(claws, took.formatted(UUID.randomUUID(), "AFRAID", "NAIL_GRINDER")).andExpect(status().isOk());
+        read(grinder)
+                .andExpect(jsonPath("$.doneToday").value(true))
+                .andExpect(jsonPath("$.enough.rule").value("trust.in-peace"));
         post(
                         claws,
                         "{\"id\": \"%s\", \"paw\": \"HIND_LEFT\", \"toe\": 5, \"result\": \"DONE\"}"

@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.Colour;
 import rustictangle.core.coat.Density;
@@ -53,6 +54,9 @@ record DemoDog(
         int pause,
         double ease,
         Optional<Integer> groomInDays) {
+
+    /** The puppy is five months old on the morning for which the household is made. */
+    private static final LocalDate BORN = LocalDate.of(2025, 12, 12);
 
     static List<DemoDog> household() {
         return List.of(oakum(), gannet(), thimble(), pintle());
@@ -230,7 +234,8 @@ record DemoDog(
                         History.GENTLE,
                         Set.of(),
                         Set.of(),
-                        new Looks(Build.SQUARE, Ears.HANGING, TailShape.UPRIGHT)),
+                        new Looks(Build.SQUARE, Ears.HANGING, TailShape.UPRIGHT),
+                        BORN),
                 form(coat, false),
                 40,
                 0.8,
@@ -248,6 +253,19 @@ record DemoDog(
             Set<Wear> wears,
             Set<Habit> habits,
             Looks looks) {
+        return dog(name, breed, kilograms, stage, history, wears, habits, looks, null);
+    }
+
+    private static DogForm dog(
+            String name,
+            String breed,
+            double kilograms,
+            LifeStage stage,
+            History history,
+            Set<Wear> wears,
+            Set<Habit> habits,
+            Looks looks,
+            @Nullable LocalDate born) {
         return new DogForm(
                 name,
                 breed,
@@ -259,6 +277,7 @@ record DemoDog(
                 history,
                 wears,
                 habits,
+                born,
                 looks.build(),
                 looks.ears(),
                 looks.tail());

@@ -49,7 +49,12 @@ class ExchangeTest extends ServerTest {
             int rows = jdbc.sql("SELECT count(*) FROM " + table)
                     .query(Integer.class)
                     .single();
-            assertEquals(rows, JsonPath.<List<?>>read(json, "$.tables." + table).size(), table);
+            boolean leftOut = rows == 0 && ExportStore.LATER.contains(table);
+            assertEquals(!leftOut, json.contains("\"" + table + "\":["), table);
+            if (!leftOut) {
+                assertEquals(
+                        rows, JsonPath.<List<?>>read(json, "$.tables." + table).size(), table);
+            }
         }
         assertEquals(
                 jdbc.sql(

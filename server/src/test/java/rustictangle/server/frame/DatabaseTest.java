@@ -11,6 +11,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.time.Duration;
+import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -54,6 +55,29 @@ class DatabaseTest extends ServerTest {
                 () -> writing.execute(status -> ours.sql(
                                 "INSERT INTO entry (id, dog_id, at, day, said) VALUES ('x', 999999, '2026-05-14', '2026-05-14', '{}')")
                         .update()));
+    }
+
+    /** A file of 0.1 comes along: what was in it is there, what came since is empty. */
+    @Test
+    void aFileOfTheFirstVersionComesAlong(@TempDir Path folder) throws Exception {
+        Path file = folder.resolve("data.db");
+        String url = "jdbc:sqlite:" + file;
+        Flyway.configure().dataSource(url, null, null).target("1").load().migrate();
+        try (Connection first = DriverManager.getConnection(url)) {
+            Connections.run(
+                    first,
+                    "INSERT INTO dog (name, kilograms, life_stage, flat_face, skin, history, harness, dog_coat, swims,"
+                            + " fields_or_sand, snow) VALUES ('Gannet', 14, 'ADULT', 0, 'SOUND', 'GENTLE', 0, 0, 0, 0, 0)");
+        }
+        Schema.bring(file);
+        try (Connection now = DriverManager.getConnection(url);
+                ResultSet dog = now.createStatement()
+                        .executeQuery("SELECT name, born_on, (SELECT count(*) FROM agreed) FROM dog")) {
+            assertTrue(dog.next());
+            assertEquals("Gannet", dog.getString(1));
+            assertEquals(null, dog.getString(2));
+            assertEquals(0, dog.getInt(3));
+        }
     }
 
     @Test
