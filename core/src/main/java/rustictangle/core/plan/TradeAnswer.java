@@ -21,7 +21,7 @@ public record TradeAnswer(
         Optional<Integer> withMore,
         int moreMinutes,
         Reason text,
-        Optional<Double> visitsAYear,
+        Optional<Long> visitsAYear,
         List<TradeRow> rows) {
 
     /**

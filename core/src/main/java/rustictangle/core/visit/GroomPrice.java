@@ -14,7 +14,7 @@ public record GroomPrice(double price, double tip, double credit, double members
     /** More than a groom costs in any currency. Own estimate. */
     public static final double MOST = 1_000_000;
 
-    private static final double WEEKS_A_YEAR = 365.25 / 7;
+    private static final double WEEKS_A_YEAR = 52;
     private static final int MONTHS_A_YEAR = 12;
 
     public GroomPrice {
@@ -38,8 +38,8 @@ public record GroomPrice(double price, double tip, double credit, double members
         return yearly(visitsEvery(weeks));
     }
 
-    /** Visits a year, one every so many weeks. */
-    public static double visitsEvery(double weeks) {
-        return WEEKS_A_YEAR / weeks;
+    /** Visits a year, one every so many weeks: whole ones, as they are paid. */
+    public static long visitsEvery(double weeks) {
+        return Math.round(WEEKS_A_YEAR / weeks);
     }
 }

@@ -107,7 +107,7 @@ class TradeTest {
     void aYearCostsWhatIsWorkedOutByHand() {
         GroomPrice price = new GroomPrice(58, 6, 10, 15, 20);
         assertEquals(572, price.yearly(8), 1e-9);
-        assertEquals(572, price.yearlyEvery(6.5), 3, "every month and a half");
+        assertEquals(572, price.yearlyEvery(6.5), 1e-9, "every month and a half");
         assertEquals(180, new GroomPrice(5, 0, 10, 15, 0).yearly(8), 1e-9, "a credit is not paid out");
     }
 
@@ -149,7 +149,7 @@ class TradeTest {
                         other + " weeks"));
         for (TradeAnswer answer : List.of(length, needed, wait)) {
             assertEquals(TRADE.weeks().size(), answer.rows().size());
-            assertEquals(572, answer.rows().get(5).yearly(), 3, "every month and a half");
+            assertEquals(572, answer.rows().get(5).yearly(), 1e-9, "every month and a half");
             boolean answered =
                     answer.millimetres().isPresent() && answer.weeks().isPresent();
             assertEquals(

@@ -161,7 +161,7 @@ class VisitTest extends ServerTest {
                 .andExpect(jsonPath("$.clipped").value(true))
                 .andExpect(jsonPath("$.weeks[0]").value(4.0))
                 .andExpect(jsonPath("$.answer.rows[5].weeks").value(6.5))
-                .andExpect(jsonPath("$.answer.rows[5].yearly").value(closeTo(572, 3)))
+                .andExpect(jsonPath("$.answer.rows[5].yearly").value(closeTo(572, 1e-9)))
                 .andExpect(jsonPath("$.answer.rows", hasSize(19)));
         read("/api/dogs/" + dog + "/trade?tell=WEEKS&minutes=60&millimetres=20&weeks=6")
                 .andExpect(jsonPath("$.answer.text.text", containsString("a year costs about {")));
