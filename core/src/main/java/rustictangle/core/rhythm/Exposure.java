@@ -1,13 +1,14 @@
 package rustictangle.core.rhythm;
 
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.dog.Dog;
-import rustictangle.core.dog.Habit;
 import rustictangle.core.dog.LifeStage;
 import rustictangle.core.dog.Part;
 import rustictangle.core.dog.Section;
@@ -26,10 +27,9 @@ import rustictangle.core.log.LifeEvent;
  */
 record Exposure(double ordinary, Optional<Shedding> shedding, Map<LocalDate, Double> events) {
 
-    private static final double SWIMS = 2.0;
-    private static final double FIELDS_OR_SAND = 1.5;
-    private static final double SNOW = 1.25;
-    private static final double RUB = 1.5;
+    /** So many days share what such days do: a habit is not a row of accidents. Common practice, the number an own estimate. */
+    private static final int SHARED_BY_DAYS = 4;
+
     private static final double COAT_CHANGE = 1.75;
     private static final double HEAVY_SHEDDING = 1.75;
     private static final double MOST = 6;
@@ -40,63 +40,96 @@ record Exposure(double ordinary, Optional<Shedding> shedding, Map<LocalDate, Dou
             Section.of(Part.BELLY, Part.FRONT_FOOT, Part.HIND_FOOT, Part.FRONT_LEG, Part.HIND_LEG);
 
     static Exposure of(Dog dog, Coat coat, Section section, Life life, Shedding shedding) {
-        double ordinary = rubbed(dog, section) ? RUB : 1;
-        for (Habit habit : dog.habits()) {
-            ordinary *= factor(habit, section);
+        double habits = 1;
+        for (Kind kind : KINDS) {
+            habits *= kind.ordinary(dog, section);
         }
-        ordinary *= dog.lifeStage() == LifeStage.CHANGING_COAT ? COAT_CHANGE : 1;
+        double ordinary = habits
+                * (dog.lifeStage() == LifeStage.CHANGING_COAT ? COAT_CHANGE : 1)
+                * (coatRubs(dog, section) ? HARNESS.everyDay(section) : 1);
         Map<LocalDate, Double> events = new HashMap<>();
-        life.days().forEach((day, happened) -> {
-            double counted = counted(dog, section, happened, life.dry(day, section));
+        for (LocalDate day : life.days().keySet()) {
+            double counted = counted(dog, section, life, day) / habits;
             if (counted != 1) {
                 events.put(day, counted);
             }
-        });
+        }
         return new Exposure(ordinary, coat.seasonalAt(section) ? Optional.of(shedding) : Optional.empty(), events);
     }
 
-    /**
-     * Of two that say the same of what it wore, only the stronger counts.
-     *
-     * @param dry whether it was dry to the skin in the end; empty: nobody knows
-     */
-    private static double counted(Dog dog, Section section, Set<LifeEvent> happened, Optional<Boolean> dry) {
+    /** What a day on which something happened counts, its own habits included. */
+    private static double counted(Dog dog, Section section, Life life, LocalDate day) {
         double factor = 1;
-        double worn = 1;
-        for (LifeEvent event : happened) {
-            DayEffect effect = DayEffect.of(event).dried(dry);
-            double one = effect.at(section) / habitual(dog, section, event);
-            if (event.worn().isPresent()) {
-                worn = Math.max(worn, one);
-            } else {
-                factor *= one;
-            }
+        for (Kind kind : KINDS) {
+            factor *= kind.hardest(life, day, section)
+                    .map(hardest -> 1 + (hardest - 1) / (kind.isHabit(dog) ? SHARED_BY_DAYS : kind.lately(life, day)))
+                    .orElseGet(() -> kind.ordinary(dog, section));
         }
-        return factor * worn;
+        return factor;
     }
 
-    /** On average over a dog's days with this habit. */
-    private static double factor(Habit habit, Section section) {
-        return switch (habit) {
-            case SWIMS -> SWIMS;
-            case FIELDS_OR_SAND -> FIELDS_OR_SAND;
-            case SNOW -> SNOW_BALLS_UP.contains(section) ? SNOW : 1;
-        };
+    /** A dog coat rubs as a harness does; where both lie they rub once. */
+    private static boolean coatRubs(Dog dog, Section section) {
+        return dog.wears().contains(Wear.DOG_COAT)
+                && UNDER_DOG_COAT.contains(section)
+                && !(dog.wears().contains(Wear.HARNESS) && UNDER_HARNESS.contains(section));
     }
 
-    /** What of the event is in the dog's ordinary day already, so that a swimmer's swim does not count twice. */
-    private static double habitual(Dog dog, Section section, LifeEvent event) {
-        boolean worn = event.worn().filter(dog.wears()::contains).isPresent() && rubbed(dog, section);
-        return event.habit()
-                .filter(dog.habits()::contains)
-                .map(habit -> factor(habit, section))
-                .orElse(worn ? RUB : 1.0);
+    /**
+     * Things that do the same to a coat: those that happened on the last days share what they do.
+     *
+     * @param events the hardest first, what a habit is made of
+     */
+    private record Kind(List<LifeEvent> events) {
+
+        static Kind of(LifeEvent... events) {
+            return new Kind(List.of(events));
+        }
+
+        /** Whether it belongs to this dog's ordinary day. */
+        boolean isHabit(Dog dog) {
+            return events.stream()
+                    .anyMatch(event -> event.habit()
+                                    .filter(dog.habits()::contains)
+                                    .isPresent()
+                            || event.worn().filter(dog.wears()::contains).isPresent());
+        }
+
+        /** Factor of an ordinary day of this dog, 1 or more. */
+        double ordinary(Dog dog, Section section) {
+            return isHabit(dog) ? everyDay(section) : 1;
+        }
+
+        /** Factor of each day where it happens every day. */
+        double everyDay(Section section) {
+            return 1 + (DayEffect.of(events.get(0)).at(section) - 1) / SHARED_BY_DAYS;
+        }
+
+        /** What the hardest of them does by itself on that day; empty: none of them happened. */
+        Optional<Double> hardest(Life life, LocalDate day, Section section) {
+            Optional<Boolean> dry = life.dry(day, section);
+            return life.days().getOrDefault(day, Set.of()).stream()
+                    .filter(events::contains)
+                    .map(event -> DayEffect.of(event).dried(dry).at(section))
+                    .max(Comparator.naturalOrder());
+        }
+
+        /** On how many of the last days it happened, that one included. */
+        long lately(Life life, LocalDate day) {
+            return life.days().subMap(day.minusDays(SHARED_BY_DAYS - 1), true, day, true).values().stream()
+                    .filter(happened -> events.stream().anyMatch(happened::contains))
+                    .count();
+        }
     }
 
-    /** Whether every day is like every other. */
-    boolean isSteady() {
-        return shedding.isEmpty() && events.isEmpty();
-    }
+    private static final Kind HARNESS = Kind.of(LifeEvent.HARNESS_ALL_DAY, LifeEvent.HARNESS_SOME_HOURS);
+
+    private static final List<Kind> KINDS = List.of(
+            Kind.of(LifeEvent.SWAM, LifeEvent.SOAKED),
+            Kind.of(LifeEvent.BATHED),
+            Kind.of(LifeEvent.SAND_OR_BURRS),
+            Kind.of(LifeEvent.SNOW),
+            HARNESS);
 
     /** Factor in [1, 6]. */
     double on(LocalDate day) {
@@ -107,10 +140,5 @@ record Exposure(double ordinary, Optional<Shedding> shedding, Map<LocalDate, Dou
     double plain(LocalDate day) {
         return Math.min(
                 MOST, ordinary * (shedding.filter(season -> season.on(day)).isPresent() ? HEAVY_SHEDDING : 1));
-    }
-
-    private static boolean rubbed(Dog dog, Section section) {
-        return dog.wears().contains(Wear.HARNESS) && UNDER_HARNESS.contains(section)
-                || dog.wears().contains(Wear.DOG_COAT) && UNDER_DOG_COAT.contains(section);
     }
 }

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -18,7 +19,10 @@ import rustictangle.core.coat.Density;
 import rustictangle.core.coat.HairLength;
 import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.coat.Texture;
+import rustictangle.core.dog.Dog;
+import rustictangle.core.dog.Habit;
 import rustictangle.core.dog.Section;
+import rustictangle.core.dog.Wear;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.rhythm.EveryDay;
 import rustictangle.core.rhythm.Forecast;
@@ -38,7 +42,10 @@ class AcceptanceTest {
     }
 
     private static LongRun run(double kilograms, Coat coat, Comfort comfort) {
-        Kept kept = Kept.dog(Dogs.adult(kilograms), coat);
+        return run(Kept.dog(Dogs.adult(kilograms), coat), comfort);
+    }
+
+    private static LongRun run(Kept kept, Comfort comfort) {
         Forecast forecast = kept.forecast(Kept.TODAY);
         List<LongRun.BrushedPlace> places = new ArrayList<>();
         kept.places()
@@ -69,6 +76,18 @@ class AcceptanceTest {
                     .everyDays();
             assertTrue(every >= 0.67 * from && every <= 1.36 * to, kilograms + " kg: every " + every + " days");
         }
+    }
+
+    /** A curly dog of 14 kg clipped at 26 mm that swims daily: every second day, under about an hour a week (10.4.0). */
+    @Test
+    void aClippedSwimmerIsBrushedOneStepMoreOftenAndNotEveryDay() {
+        Coat curls = Dogs.allOver(hair("CURLY", 26));
+        Dog swimmer = Dogs.living(Set.of(Wear.HARNESS), Set.of(Habit.SWIMS));
+        LongRun run = run(Kept.dog(swimmer, curls), Comfort.BALANCED);
+        assertTrue(run.everyDays() >= 1.5 && run.everyDays() <= 3, "every " + run.everyDays() + " days");
+        assertTrue(run.minutesAWeek() < 65, run.minutesAWeek() + " min a week");
+        LongRun ashore = run(14, curls, Comfort.BALANCED);
+        assertTrue(ashore.everyDays() > run.everyDays(), "one step more often than " + ashore.everyDays());
     }
 
     @Test

@@ -47,14 +47,31 @@ class LifeTest {
         assertEquals(1, exposure.on(CLEAR.plusDays(3)), 1e-9, "and so is the day after");
     }
 
+    /** A habit is not a row of accidents: what happens every day adds a quarter of what it does once (handbook 10.1). */
     @Test
     void aSwimmersSwimAndAHarnessDogsHarnessDoNotCountTwice() {
         Dog swimmer = Dogs.living(Set.of(Wear.HARNESS), Set.of(Habit.SWIMS));
         Exposure back = exposure(swimmer, Section.BACK, on(1, LifeEvent.SWAM));
-        assertEquals(2, back.plain(CLEAR), 1e-9);
-        assertEquals(3, back.on(CLEAR.plusDays(1)), 1e-9, "a day on which it really swam is the 3 of such a day");
+        assertEquals(1.5, back.plain(CLEAR), 1e-9);
+        assertEquals(1.5, back.on(CLEAR.plusDays(1)), 1e-9, "a swim is in its ordinary day already");
         Exposure armpit = exposure(swimmer, Section.ARMPIT_LEFT, on(1, LifeEvent.HARNESS_ALL_DAY));
+        assertEquals(1.5 * 1.125, armpit.plain(CLEAR), 1e-9);
         assertEquals(armpit.plain(CLEAR), armpit.on(CLEAR.plusDays(1)), 1e-9);
+    }
+
+    /** The same whether the owner has told the habit or every single swim. */
+    @Test
+    void whoSwimsEveryDayCountsOneAndAHalfToldOrNot() {
+        TreeMap<LocalDate, Set<LifeEvent>> days = new TreeMap<>();
+        for (int day = 0; day < 8; day++) {
+            days.put(CLEAR.plusDays(day), Set.of(day % 2 == 0 ? LifeEvent.SWAM : LifeEvent.SOAKED));
+        }
+        Exposure told = exposure(ORDINARY, Section.BACK, new Life(days));
+        assertEquals(3, told.on(CLEAR), 1e-9, "the first is an accident");
+        assertEquals(2, told.on(CLEAR.plusDays(1)), 1e-9);
+        for (int day = 3; day < 8; day++) {
+            assertEquals(1.5, told.on(CLEAR.plusDays(day)), 1e-9);
+        }
     }
 
     /** Dried to the skin at once a wet day counts as an ordinary one, left damp as three: handbook 10.1. */
@@ -80,7 +97,7 @@ class LifeTest {
         Dog swimmer = Dogs.living(Set.of(), Set.of(Habit.SWIMS));
         for (Section section : List.of(Section.BACK, Section.ARMPIT_LEFT)) {
             assertEquals(1, exposure(swimmer, section, life).on(CLEAR.plusDays(1)), 1e-9);
-            assertEquals(2, exposure(swimmer, section, life).on(CLEAR.plusDays(2)), 1e-9);
+            assertEquals(1.5, exposure(swimmer, section, life).on(CLEAR.plusDays(2)), 1e-9);
         }
     }
 
