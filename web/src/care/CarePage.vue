@@ -4,7 +4,7 @@ import type { JobView } from '@/api/types'
 import PageState from '@/shell/PageState.vue'
 import { daysAgo, inDays, useUnits } from '@/shell/useUnits'
 import { detailsOf } from '@/api/client'
-import { useDogView } from '@/api/queries'
+import { useDogView, useView } from '@/api/queries'
 import { useWeight } from '@/dog/useWeight'
 import WeightStrip from '@/dog/WeightStrip.vue'
 import JobSign from './JobSign.vue'
@@ -20,10 +20,16 @@ const care = useDogView('care', () => props.dogId)
 const choose = useEvery(() => props.dogId)
 const { weight, takeBack } = useWeight(() => props.dogId)
 const view = computed(() => care.data.value)
-const due = computed(() => view.value?.jobs.filter((job) => job.due) ?? [])
-const later = computed(() => view.value?.jobs.filter((job) => !job.due) ?? [])
+/** What today's plan has minutes for; the same list as at home. */
+const home = useView('home')
+const asked = computed(() =>
+  (home.data.value?.day.care ?? []).filter((turn) => turn.dogId === props.dogId).map((turn) => turn.job),
+)
+const due = computed(() => view.value?.jobs.filter((job) => asked.value.includes(job.job)) ?? [])
+const later = computed(() => view.value?.jobs.filter((job) => !asked.value.includes(job.job)) ?? [])
 const takes = (job: JobView) => `${Math.max(1, Math.round(job.minutes))} min`
 function when(job: JobView) {
+  if (job.due) return 'when there are minutes'
   if (job.doneToday) return job.learning ? 'practised today' : 'done today'
   if (!job.next) return job.last ? `last ${daysAgo(view.value!.today, job.last)}` : 'when you want it'
   return inDays(view.value!.today, job.next)
@@ -37,7 +43,7 @@ function keep(job: JobView, days: number) {
 </script>
 
 <template>
-  <PageState :pending="!view" :error="care.error.value" @retry="care.refetch()">
+  <PageState :pending="!view || !home.data.value" :error="care.error.value ?? home.error.value" @retry="(care.refetch(), home.refetch())">
     <div v-if="view" class="page">
       <div>
         <p v-if="view.damp?.warning" class="caution" :data-rule="view.damp.warning.rule">

@@ -126,6 +126,12 @@ public record CareDiary(Map<CareJob, NavigableMap<LocalDate, Done>> days, Map<Ca
         return of(job).isEmpty() ? Optional.empty() : Optional.of(of(job).lastKey());
     }
 
+    /** Whether a job was worked at for the first time ever on that day. */
+    boolean begunOn(LocalDate day) {
+        return days.values().stream()
+                .anyMatch(done -> !done.isEmpty() && done.firstKey().equals(day));
+    }
+
     /** When something last happened that asks for a look, unless it was worked at since; empty: nothing asks. */
     public Optional<LocalDate> calledFor(CareJob job) {
         return Optional.ofNullable(called.get(job))

@@ -43,6 +43,9 @@ public record CareDue(
     /** A step toward a job is practised so often at least, days. Own estimate. */
     private static final int PRACTISED_EVERY = 3;
 
+    /** A step of a ladder may wait so long when time is short, days. Own estimate. */
+    private static final int STEP_WAITS = 4;
+
     private static final double PRACTICE_MINUTES = 1.5;
     /** What happened asks for a look so long, days. Own estimate: later the usual turn will do. */
     private static final int CALLED_DAYS = 2;
@@ -75,7 +78,8 @@ public record CareDue(
             Optional<Reason> dry,
             LocalDate today) {
         List<CareDue> all = new ArrayList<>();
-        int newJobs = 0;
+        // Today's new one may be done already: then the next is tomorrow's.
+        int newJobs = diary.begunOn(today) ? 1 : 0;
         for (CareJob job : CareJob.values()) {
             int every = chosen.getOrDefault(job, CareRules.of(job).every(dog));
             Optional<Spot> spot = furthest(job, trust);
@@ -157,6 +161,17 @@ public record CareDue(
     /** Days from one turn to the next as things stand, 1 or more; 0: only when it is wanted. */
     public int gap() {
         return learning() ? stepEvery(every) : every;
+    }
+
+    /** Days that it may wait when time is short; 0: it does not. */
+    public int waits() {
+        return learning() ? STEP_WAITS : CareRules.of(job).waits();
+    }
+
+    /** Whether something asks for it before its turn: such does not wait. */
+    public boolean called() {
+        return next.isPresent()
+                && last.filter(day -> next.get().isBefore(day.plusDays(gap()))).isPresent();
     }
 
     private static int stepEvery(int every) {

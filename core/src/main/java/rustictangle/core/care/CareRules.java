@@ -19,6 +19,7 @@ import rustictangle.core.log.CareJob;
  * @param minutes   of the whole job; a bath's follow the dog
  * @param every     days between two, unless the owner says otherwise; 0: when it is wanted
  * @param flatFace  the same for a dog with a flat face
+ * @param waits     days that it may wait when time is short; 0: it does not
  * @param child     whether a child may do it, with an adult beside
  * @param atGroomer whether groomers do it too
  * @param needs     of each of these one
@@ -30,6 +31,7 @@ public record CareRules(
         int minutes,
         int every,
         int flatFace,
+        int waits,
         boolean child,
         boolean atGroomer,
         List<List<Supply>> needs,
@@ -37,7 +39,7 @@ public record CareRules(
         String adds) {
 
     private static final Map<CareJob, CareRules> BY_JOB =
-            Table.byConstant(CareJob.class, CareRules.class, "jobs.txt", 9, CareRules::read);
+            Table.byConstant(CareJob.class, CareRules.class, "jobs.txt", 10, CareRules::read);
 
     public static CareRules of(CareJob job) {
         return Sure.at(BY_JOB, job);
@@ -84,11 +86,12 @@ public record CareRules(
                 Integer.parseInt(row.get(1)),
                 Integer.parseInt(row.get(2)),
                 Integer.parseInt(row.get(3)),
-                Table.yes(row.get(4)),
+                Integer.parseInt(row.get(4)),
                 Table.yes(row.get(5)),
-                needs(row.get(6)),
-                Table.unlessNo(row.get(7)).map(CareRules::reason),
-                Table.unlessNo(row.get(8)).orElse(""));
+                Table.yes(row.get(6)),
+                needs(row.get(7)),
+                Table.unlessNo(row.get(8)).map(CareRules::reason),
+                Table.unlessNo(row.get(9)).orElse(""));
     }
 
     /** A rule and its words, with a colon between. */

@@ -10,11 +10,14 @@ import rustictangle.core.care.CareDue;
 import rustictangle.core.log.CareJob;
 
 /**
- * The small jobs of all dogs laid out over the days, before the brushing: it gets what minutes they leave.
+ * The small jobs of all dogs laid out over the days.
  *
- * <p>Small jobs take half of a day's minutes at most, but for one of them. What was never done goes first, then what is
- * latest in its own intervals, so that none waits for ever. A bath comes on the roomiest day of the week from its turn
- * on, one that is owed by its day, besides those minutes: nobody fits an hour into a quarter of one. Own choices.
+ * <p>They are paid with the same minutes as the brushing. A job of {@code c} minutes that may wait {@code J} days costs
+ * {@code c·(E/J)²} after {@code E} days; at a price {@code π} of a day's minutes, besides themselves, it is therefore
+ * cheapest every {@code J·√π} days. It never comes before its chosen interval, nor after more than twice {@code J}: on days
+ * with minutes to spare as chosen, on short ones later, as far as mats would cost more. However many there are, they take
+ * half of a day at most, but for one of them. What was never done goes first, then what is latest. A bath comes on the roomiest day of the week from its turn on, one that is owed by its day, besides
+ * those minutes: nobody fits an hour into a quarter of one. Own choices.
  *
  * @param days what is done on each, 0 being today
  */
@@ -23,7 +26,11 @@ public record CareDays(List<List<PlannedJob>> days) {
     /** As the gate asks for it, and brushed on the very day or the day before: there is then time for what it finds. */
     static final int PROOF_HOLDS_DAYS = 1;
 
+    /** Who leaves them undone for weeks is still asked to brush. */
     private static final double SHARE_OF_A_DAY = 0.5;
+    /** No job waits longer than so many times what it may. */
+    private static final double MOST_WAITS = 2;
+
     private static final int BATH_WITHIN_DAYS = 7;
     /** So much is a claw or two: a few a day is a routine, too, minutes. */
     private static final double SOME_CLAWS = 2;
@@ -42,12 +49,53 @@ public record CareDays(List<List<PlannedJob>> days) {
         }
     }
 
+    /**
+     * What the household is asked for at the table.
+     *
+     * @param dogs    what each of them asks for; none of a dog that is left in peace today
+     * @param minutes there are each day; as long as the plan looks ahead
+     */
+    public record Asked(List<List<CareDue>> dogs, LocalDate today, List<Double> minutes) {
+
+        public Asked {
+            dogs = dogs.stream().map(List::copyOf).toList();
+            minutes = List.copyOf(minutes);
+        }
+
+        /** @param price of a minute on each day, besides itself; days beyond its end: 0 */
+        public CareDays laid(List<Double> price) {
+            return CareDays.of(dogs, today, minutes, price);
+        }
+
+        /** As if every day had minutes to spare. */
+        public CareDays asChosen() {
+            return laid(List.of());
+        }
+    }
+
     /** @param never whether it was never done */
     private record Open(int dog, CareDue due, int next, boolean never) {
 
-        /** How late it is, in its own intervals. */
-        double late(int day) {
-            return never ? Double.POSITIVE_INFINITY : (double) (day - next) / Math.max(1, due.gap());
+        /** Days since it was done last. */
+        private double waited(int day) {
+            return day - next + due.gap();
+        }
+
+        /** After how many days its turn is at a price, 1 or more. */
+        private double turn(double price) {
+            int gap = Math.max(1, due.gap());
+            return due.waits() == 0 || due.called()
+                    ? gap
+                    : Math.max(gap, Math.min(MOST_WAITS * due.waits(), due.waits() * Math.sqrt(price)));
+        }
+
+        boolean comes(int day, double price) {
+            return next <= day && (never || waited(day) >= Math.floor(turn(price)));
+        }
+
+        /** How late it is, in its own turns. */
+        double late(int day, double price) {
+            return never ? Double.POSITIVE_INFINITY : waited(day) / turn(price);
         }
 
         Open after(int day) {
@@ -63,13 +111,9 @@ public record CareDays(List<List<PlannedJob>> days) {
         days = days.stream().map(List::copyOf).toList();
     }
 
-    /**
-     * @param dogs    what each of them asks for; none of a dog that is left in peace today
-     * @param minutes there are each day; as long as the plan looks ahead
-     */
-    public static CareDays of(List<List<CareDue>> dogs, LocalDate today, double[] minutes) {
+    private static CareDays of(List<List<CareDue>> dogs, LocalDate today, List<Double> minutes, List<Double> price) {
         List<List<PlannedJob>> days = new ArrayList<>();
-        IntStream.range(0, minutes.length).forEach(day -> days.add(new ArrayList<>()));
+        minutes.forEach(day -> days.add(new ArrayList<>()));
         List<Open> open = new ArrayList<>();
         for (int dog = 0; dog < dogs.size(); dog++) {
             for (CareDue due : dogs.get(dog)) {
@@ -83,16 +127,22 @@ public record CareDays(List<List<PlannedJob>> days) {
         List<Open> baths = open.stream().filter(job -> job.taking(0).bath()).toList();
         baths.forEach(bath -> baths(bath, minutes, days));
         open.removeAll(baths);
-        for (int day = 0; day < minutes.length; day++) {
-            small(open, day, minutes[day], days.get(day));
+        for (int day = 0; day < minutes.size(); day++) {
+            small(
+                    open,
+                    day,
+                    minutes.get(day),
+                    day == 0 ? done(dogs) : 0,
+                    day < price.size() ? price.get(day) : 0,
+                    days.get(day));
         }
         return new CareDays(days);
     }
 
-    private static void baths(Open bath, double[] minutes, List<List<PlannedJob>> days) {
+    private static void baths(Open bath, List<Double> minutes, List<List<PlannedJob>> days) {
         int turn = Math.max(0, bath.next);
         int on = bath.due.owed() ? roomiest(minutes, 0, turn) : roomiest(minutes, turn, turn + BATH_WITHIN_DAYS - 1);
-        while (on < minutes.length) {
+        while (on < minutes.size()) {
             days.get(on).add(bath.taking(bath.due.minutes()));
             if (bath.due.gap() == 0) {
                 return;
@@ -103,20 +153,32 @@ public record CareDays(List<List<PlannedJob>> days) {
     }
 
     /** Of the days from one to another the first with most minutes; one past the last where the plan ends before. */
-    private static int roomiest(double[] minutes, int from, int to) {
-        return IntStream.rangeClosed(from, Math.min(to, minutes.length - 1))
+    private static int roomiest(List<Double> minutes, int from, int to) {
+        return IntStream.rangeClosed(from, Math.min(to, minutes.size() - 1))
                 .boxed()
-                .max(Comparator.comparingDouble((Integer day) -> minutes[day]).thenComparing(Comparator.reverseOrder()))
-                .orElse(minutes.length);
+                .max(Comparator.comparingDouble((Integer day) -> minutes.get(day))
+                        .thenComparing(Comparator.reverseOrder()))
+                .orElse(minutes.size());
     }
 
-    private static void small(List<Open> open, int day, double minutes, List<PlannedJob> turns) {
-        double left = SHARE_OF_A_DAY * minutes;
+    /** Minutes of small jobs that were done today. */
+    static double done(List<List<CareDue>> dogs) {
+        return dogs.stream()
+                .flatMap(List::stream)
+                .filter(due -> due.doneToday() && (due.job() != CareJob.BATH || due.learning()))
+                .mapToDouble(CareDue::minutes)
+                .sum();
+    }
+
+    private static void small(
+            List<Open> open, int day, double minutes, double done, double price, List<PlannedJob> turns) {
+        double left = SHARE_OF_A_DAY * minutes - done;
         List<Open> due = open.stream()
-                .filter(job -> job.next <= day)
-                .sorted(Comparator.comparingDouble((Open job) -> -job.late(day)).thenComparing(job -> job.due.job()))
+                .filter(job -> job.comes(day, price))
+                .sorted(Comparator.comparingDouble((Open job) -> -job.late(day, price))
+                        .thenComparing(job -> job.due.job()))
                 .toList();
-        boolean any = false;
+        boolean any = done > 0;
         for (Open one : due) {
             boolean someClaws = !any && one.due.job() == CareJob.NAILS && !one.due.learning() && minutes >= SOME_CLAWS;
             double takes = someClaws ? Math.min(one.due.minutes(), minutes) : one.due.minutes();

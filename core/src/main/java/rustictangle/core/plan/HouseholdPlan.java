@@ -28,10 +28,12 @@ public final class HouseholdPlan {
 
     private final List<Workload> dogs;
     private final List<Map<Section, BitSet>> days;
+    private final List<Double> price;
 
-    private HouseholdPlan(List<Workload> dogs, List<Map<Section, BitSet>> days) {
+    private HouseholdPlan(List<Workload> dogs, List<Map<Section, BitSet>> days, List<Double> price) {
         this.dogs = List.copyOf(dogs);
         this.days = days;
+        this.price = price;
     }
 
     /** As many days as have to be planned for, today included. */
@@ -41,7 +43,7 @@ public final class HouseholdPlan {
 
     /** As many minutes as it takes. */
     public static HouseholdPlan asItTakes(List<Workload> dogs) {
-        return of(dogs, dogs.stream().map(dog -> dog.alone().days().get(0)).toList());
+        return of(dogs, dogs.stream().map(dog -> dog.alone().days().get(0)).toList(), List.of());
     }
 
     /** @param minutes there are, each day from today on, setting up included; at least as many as {@link #days} */
@@ -49,15 +51,15 @@ public final class HouseholdPlan {
         double[] time = Arrays.copyOf(minutes, days(dogs));
         HouseholdPlan free = asItTakes(dogs);
         boolean enough = IntStream.range(0, time.length).allMatch(day -> free.minutes(day) <= time[day] + 1e-9);
-        return enough
-                ? free
-                : of(
-                        dogs,
-                        Planner.plan(dogs.stream().map(Workload::jobs).toList(), time)
-                                .days());
+        if (enough) {
+            return free;
+        }
+        Planner.Schedule schedule =
+                Planner.plan(dogs.stream().map(Workload::jobs).toList(), time);
+        return of(dogs, schedule.days(), schedule.price());
     }
 
-    private static HouseholdPlan of(List<Workload> dogs, List<List<BitSet>> days) {
+    private static HouseholdPlan of(List<Workload> dogs, List<List<BitSet>> days, List<Double> price) {
         List<Map<Section, BitSet>> all = new ArrayList<>();
         for (int g = 0; g < dogs.size(); g++) {
             Map<Section, BitSet> places = new EnumMap<>(Section.class);
@@ -67,7 +69,7 @@ public final class HouseholdPlan {
             }
             all.add(places);
         }
-        return new HouseholdPlan(dogs, all);
+        return new HouseholdPlan(dogs, all, price);
     }
 
     /** On a day, 0 being today. */
@@ -83,6 +85,13 @@ public final class HouseholdPlan {
             });
         }
         return places;
+    }
+
+    /**
+     * What one minute more would save on each day, besides itself, minutes; 0, and none: the day has minutes to spare.
+     */
+    List<Double> price() {
+        return price;
     }
 
     /** What a day takes, setting up included. */

@@ -42,63 +42,68 @@ public record PlanToday(
             Comfort comfort,
             Map<DayOfWeek, Integer> set,
             List<PlannedDog> dogs,
-            CareDays care,
+            CareDays.Asked care,
             int spentSeconds) {}
 
     public static PlanToday of(Basis facts) {
         List<Workload> work = facts.dogs.stream().map(PlannedDog::work).toList();
-        Optional<double[]> minutes = minutes(facts, HouseholdPlan.days(work));
-        return new PlanToday(
-                facts.today,
-                facts.dogs,
+        if (facts.set.isEmpty()) {
+            return of(facts, facts.care.asChosen(), HouseholdPlan.asItTakes(work), Optional.empty());
+        }
+        int days = HouseholdPlan.days(work);
+        OnePrice laid = OnePrice.of(
+                work,
+                facts.dogs.stream().map(PlannedDog::morning).toList(),
                 facts.care,
-                plan(work, minutes),
-                facts.comfort,
-                facts.set,
-                minutes,
-                facts.spentSeconds);
+                care -> minutes(facts, care, days, false),
+                care -> minutes(facts, care, days, true));
+        return of(facts, laid.care(), laid.plan(), Optional.of(laid.minutes()));
+    }
+
+    private static PlanToday of(Basis facts, CareDays care, HouseholdPlan plan, Optional<double[]> minutes) {
+        return new PlanToday(
+                facts.today, facts.dogs, care, plan, facts.comfort, facts.set, minutes, facts.spentSeconds);
     }
 
     private static HouseholdPlan plan(List<Workload> work, Optional<double[]> minutes) {
         return minutes.map(time -> HouseholdPlan.of(work, time)).orElseGet(() -> HouseholdPlan.asItTakes(work));
     }
 
-    /** Practice and the small jobs take their minutes first. */
-    private static Optional<double[]> minutes(Basis facts, int days) {
-        if (facts.set.isEmpty()) {
-            return Optional.empty();
-        }
-        int practice = facts.dogs.stream().mapToInt(PlannedDog::practiceSeconds).sum();
-        int left = facts.dogs.stream().mapToInt(PlannedDog::practiceSecondsLeft).sum();
-        return Optional.of(IntStream.range(0, days)
+    /**
+     * For brushing: what practice and the small jobs leave.
+     *
+     * @param now whether what was done today is taken off; else as it was this morning
+     */
+    private static double[] minutes(Basis facts, CareDays care, int days, boolean now) {
+        double practice =
+                facts.dogs.stream().mapToInt(PlannedDog::practiceSeconds).sum() / 60.0;
+        double left =
+                facts.dogs.stream().mapToInt(PlannedDog::practiceSecondsLeft).sum() / 60.0;
+        double done = CareDays.done(facts.dogs.stream().map(PlannedDog::care).toList());
+        return IntStream.range(0, days)
                 .mapToDouble(day -> Math.max(
                         0,
                         Sure.at(facts.set, facts.today.plusDays(day).getDayOfWeek())
-                                - facts.care.minutes(day)
-                                - (day == 0 ? facts.spentSeconds + left : practice) / 60.0))
-                .toArray());
+                                - care.minutes(day)
+                                - (day == 0 ? done : 0)
+                                - (day == 0 && now ? facts.spentSeconds / 60.0 + left : practice)))
+                .toArray();
     }
 
     /**
-     * The small jobs, before the brushing, whose minutes they take.
+     * What is asked for at the table.
      *
-     * @param dogs         what each of them asks for
-     * @param may          by the position of the dogs, what may be begun with them now
-     * @param spentSeconds with the dogs already today
+     * @param dogs what each of them asks for
+     * @param may  by the position of the dogs, what may be begun with them now
      */
-    public static CareDays careDays(
-            List<List<CareDue>> dogs,
-            List<MayBegin> may,
-            Map<DayOfWeek, Integer> set,
-            double spentSeconds,
-            LocalDate today) {
-        double[] minutes = IntStream.range(0, Workload.MOST_DAYS)
-                .mapToDouble(
-                        day -> Optional.ofNullable(set.get(today.plusDays(day).getDayOfWeek()))
-                                .map(time -> Math.max(0, time - (day == 0 ? spentSeconds / 60 : 0)))
-                                .orElse(Double.POSITIVE_INFINITY))
-                .toArray();
-        return CareDays.of(
+    public static CareDays.Asked careAsked(
+            List<List<CareDue>> dogs, List<MayBegin> may, Map<DayOfWeek, Integer> set, LocalDate today) {
+        List<Double> minutes = IntStream.range(0, Workload.MOST_DAYS)
+                .mapToObj(day -> Optional.ofNullable(set.get(today.plusDays(day).getDayOfWeek()))
+                        .map(Integer::doubleValue)
+                        .orElse(Double.POSITIVE_INFINITY))
+                .toList();
+        return new CareDays.Asked(
                 IntStream.range(0, dogs.size())
                         .mapToObj(dog -> dogs.get(dog).stream()
                                 .filter(due -> !may.get(dog).jobClosed(due.job(), due.learning()))

@@ -1,5 +1,6 @@
 package rustictangle.core.plan;
 
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -17,6 +18,7 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Hand;
 import rustictangle.core.rhythm.Closed;
 import rustictangle.core.rhythm.Comfort;
+import rustictangle.core.rhythm.Forecast;
 import rustictangle.core.routine.Picture;
 import rustictangle.core.routine.RoutinePlace;
 import rustictangle.core.routine.Sitting;
@@ -34,6 +36,7 @@ import rustictangle.core.trust.Readiness;
  * @param sitting   the longest there may be; empty: as long as both are at ease
  * @param practices for today, done or not
  * @param care      every job at the table, due or not
+ * @param morning   the same work as it was this morning, nothing brushed yet
  * @param groom     when a groomer sees it next; empty: nobody said
  */
 public record PlannedDog(
@@ -48,11 +51,13 @@ public record PlannedDog(
         List<Practice> practices,
         List<CareDue> care,
         Optional<LocalDate> groom,
-        Workload work) {
+        Workload work,
+        Workload morning) {
 
     /**
      * All that a dog's part in the plan follows from.
      *
+     * @param morning what was to be expected this morning
      * @param baths days on which it is bathed, 0 being today
      * @param going whether a session of it is going on
      * @param setUp minutes of a session besides the brushing
@@ -64,6 +69,7 @@ public record PlannedDog(
             Comfort comfort,
             Dog dog,
             Picture picture,
+            Forecast morning,
             List<Practice> practices,
             List<CareDue> care,
             List<Integer> baths,
@@ -81,12 +87,22 @@ public record PlannedDog(
         Map<Section, Reason> closed = new EnumMap<>(Section.class);
         places.forEach(place -> facts.may.keptFrom(place.section()).ifPresent(why -> closed.put(place.section(), why)));
         List<Race> races = races(picture, closed.keySet());
+        Optional<Integer> groom = facts.groom.map(day -> (int) ChronoUnit.DAYS.between(facts.today, day));
+        Optional<Duration> atMost = sitting.map(Sitting::atMost);
+        Map<Section, Workload.PlaceWork> each = places(places, closed, races);
         Workload work = new Workload(
                 picture.forecast(),
                 facts.comfort,
-                places(places, closed, races),
-                new Workload.Sessions(facts.setUp, facts.going, sitting.map(Sitting::atMost)),
-                facts.groom.map(day -> (int) ChronoUnit.DAYS.between(facts.today, day)),
+                each,
+                new Workload.Sessions(facts.setUp, facts.going, atMost),
+                groom,
+                facts.baths);
+        Workload morning = new Workload(
+                facts.morning,
+                facts.comfort,
+                each,
+                new Workload.Sessions(facts.setUp, false, atMost),
+                groom,
                 facts.baths);
         return new PlannedDog(
                 facts.id,
@@ -100,7 +116,8 @@ public record PlannedDog(
                 facts.practices,
                 facts.care,
                 facts.groom,
-                facts.may.peace().brushing().isPresent() ? work.notToday() : work);
+                facts.may.peace().brushing().isPresent() ? work.notToday() : work,
+                morning);
     }
 
     private static List<Race> races(Picture picture, Set<Section> closed) {

@@ -24,10 +24,11 @@ final class Planner {
     private static final double LESS_BOLD = 0.85;
 
     /**
-     * @param days by dog and place
-     * @param cost of all of it, minutes
+     * @param days  by dog and place
+     * @param cost  of all of it, minutes
+     * @param price of a minute of each day, besides itself: what one more would save; 0: the day has minutes to spare
      */
-    record Schedule(List<List<BitSet>> days, double cost) {}
+    record Schedule(List<List<BitSet>> days, double cost, List<Double> price) {}
 
     private final List<DogJobs> dogs;
     /** Minutes there are each day. */
@@ -57,7 +58,8 @@ final class Planner {
         if (over(found) == 0) {
             return new Schedule(
                     found.stream().map(SessionDays.Found::days).toList(),
-                    found.stream().mapToDouble(SessionDays.Found::cost).sum());
+                    found.stream().mapToDouble(SessionDays.Found::cost).sum(),
+                    Arrays.stream(price).boxed().toList());
         }
         return shared(found);
     }
@@ -66,6 +68,7 @@ final class Planner {
         List<SessionDays.Found> found = free;
         Layout best = Layout.of(dogs, time, found);
         double bound = Double.NEGATIVE_INFINITY;
+        double[] paid = price.clone();
         double boldness = 1.5;
         for (int round = 0; round < ROUNDS; round++) {
             if (round > 0 && round % ROUNDS_BETWEEN_PLANS == 0) {
@@ -75,6 +78,7 @@ final class Planner {
             double reached = found.stream().mapToDouble(SessionDays.Found::cost).sum() - paid();
             if (reached > bound) {
                 bound = reached;
+                paid = price.clone();
             } else {
                 boldness *= LESS_BOLD;
             }
@@ -89,7 +93,8 @@ final class Planner {
             found = next;
         }
         best.improve();
-        return new Schedule(best.days(), best.cost());
+        return new Schedule(
+                best.days(), best.cost(), Arrays.stream(paid).boxed().toList());
     }
 
     private double[] prices(int dog) {

@@ -4,7 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -45,8 +45,7 @@ class CareYearTest {
         RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(18);
         List<Days> logs = List.of(new Days(), new Days());
         List<Map<CareJob, TreeSet<Integer>>> done = List.of(new EnumMap<>(CareJob.class), new EnumMap<>(CareJob.class));
-        double[] each = new double[14];
-        Arrays.fill(each, minutes);
+        List<Double> each = Collections.nCopies(14, minutes);
         for (int day = 0; day < DAYS; day++) {
             LocalDate today = FIRST.plusDays(day);
             List<List<CareDue>> due = new ArrayList<>();
@@ -58,7 +57,8 @@ class CareYearTest {
                         DOG, trust, CareDiary.of(log), chosen, claws, 25, Optional.empty(), Optional.empty(), today));
             }
             double small = 0;
-            for (CareDays.PlannedJob turn : CareDays.of(due, today, each).on(0)) {
+            for (CareDays.PlannedJob turn :
+                    new CareDays.Asked(due, today, each).asChosen().on(0)) {
                 CareDue job = due.get(turn.dog()).get(turn.job().ordinal());
                 assertTrue(job.due(today) || turn.job() == CareJob.BATH, "only what is due: " + job);
                 small += turn.job() == CareJob.BATH ? 0 : turn.minutes();

@@ -4,6 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
@@ -50,9 +52,14 @@ class CareDaysTest {
         return all;
     }
 
+    private static CareDays laid(List<List<CareDue>> dogs, LocalDate today, double[] minutes, double... price) {
+        return new CareDays.Asked(dogs, today, Arrays.stream(minutes).boxed().toList())
+                .laid(Arrays.stream(price).boxed().toList());
+    }
+
     @Test
     void eachJobComesWhenItsTurnIsAndAgainAfterItsInterval() {
-        CareDays days = CareDays.of(
+        CareDays days = laid(
                 List.of(List.of(due(CareJob.TEETH, 1, 0, 2), due(CareJob.LOOK_OVER, 7, 3, 2))),
                 Kept.TODAY,
                 minutes(Double.POSITIVE_INFINITY));
@@ -62,7 +69,7 @@ class CareDaysTest {
 
     @Test
     void onAShortDayTheSmallJobsTakeHalfOfItAtMostAndTheRestWaits() {
-        CareDays days = CareDays.of(
+        CareDays days = laid(
                 List.of(List.of(
                         due(CareJob.TEETH, 1, 0, 2),
                         due(CareJob.EARS, 7, 0, 2),
@@ -76,10 +83,46 @@ class CareDaysTest {
         assertFalse(on(days, CareJob.FEET).isEmpty());
     }
 
+    /** Where a minute is worth as much again, teeth may wait for three days; after twice that they come all the same. */
+    @Test
+    void theDearerTheMinutesTheLaterAJobAndNeverTooLate() {
+        List<Integer> every = new ArrayList<>();
+        for (double price : new double[] {0, 0.3, 1, 2, 4, 50}) {
+            double[] same = new double[14];
+            Arrays.fill(same, price);
+            List<Integer> teeth = on(
+                    laid(List.of(List.of(due(CareJob.TEETH, 1, 1, 2))), Kept.TODAY, minutes(30), same), CareJob.TEETH);
+            every.add(teeth.get(1) - teeth.get(0));
+        }
+        assertEquals(List.of(1, 1, 3, 4, 6, 6), every);
+    }
+
+    /** What snow or a swim asks for is not put off. */
+    @Test
+    void whatSomethingHasAskedForDoesNotWait() {
+        CareDue feet = new CareDue(
+                CareJob.FEET,
+                7,
+                Optional.of(Kept.TODAY.minusDays(2)),
+                Optional.of(Kept.TODAY),
+                3,
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                false,
+                new Reason("care.after-walk", ""));
+        double[] dear = new double[14];
+        Arrays.fill(dear, 50);
+        assertEquals(
+                0,
+                on(laid(List.of(List.of(feet)), Kept.TODAY, minutes(30), dear), CareJob.FEET)
+                        .get(0));
+    }
+
     /** A claw or two a day is a routine, too: ten minutes that nobody has are taken in parts. */
     @Test
     void nailsThatNoDayHasMinutesForComeAFewClawsAtATime() {
-        CareDays days = CareDays.of(List.of(List.of(due(CareJob.NAILS, 24, 0, 10))), Kept.TODAY, minutes(5));
+        CareDays days = laid(List.of(List.of(due(CareJob.NAILS, 24, 0, 10))), Kept.TODAY, minutes(5));
         assertEquals(List.of(0), on(days, CareJob.NAILS));
         assertEquals(5, days.minutes(0));
     }
@@ -91,7 +134,7 @@ class CareDaysTest {
         List<CareDue> due = List.of(due(CareJob.TEETH, 1, 0, 2), ears);
         assertEquals(
                 List.of(CareJob.EARS),
-                CareDays.of(List.of(due), Kept.TODAY, minutes(4)).on(0).stream()
+                laid(List.of(due), Kept.TODAY, minutes(4)).on(0).stream()
                         .map(CareDays.PlannedJob::job)
                         .toList());
         CareDue never = new CareDue(
@@ -107,7 +150,7 @@ class CareDaysTest {
                 new Reason("care.every", ""));
         assertEquals(
                 CareJob.FEET,
-                CareDays.of(List.of(List.of(ears, never)), Kept.TODAY, minutes(6))
+                laid(List.of(List.of(ears, never)), Kept.TODAY, minutes(6))
                         .on(0)
                         .get(0)
                         .job());
@@ -115,8 +158,8 @@ class CareDaysTest {
 
     @Test
     void aBathComesOnTheRoomiestDayOfItsWeek() {
-        CareDays days = CareDays.of(
-                List.of(List.of(due(CareJob.BATH, 7, 1, 60))), Kept.TODAY, minutes(15, 15, 15, 15, 90, 15, 15));
+        CareDays days =
+                laid(List.of(List.of(due(CareJob.BATH, 7, 1, 60))), Kept.TODAY, minutes(15, 15, 15, 15, 90, 15, 15));
         assertEquals(List.of(4, 11), days.baths(0));
     }
 
@@ -136,7 +179,7 @@ class CareDaysTest {
                 new Reason("care.owed", ""));
         assertEquals(
                 List.of(1),
-                CareDays.of(List.of(List.of(owed)), Kept.TODAY, minutes(15, 20, 15, 15, 90, 15, 15))
+                laid(List.of(List.of(owed)), Kept.TODAY, minutes(15, 20, 15, 15, 90, 15, 15))
                         .baths(0));
     }
 

@@ -26,6 +26,7 @@ import rustictangle.server.household.Household;
 import rustictangle.server.household.HouseholdLoader;
 import rustictangle.server.kit.KitLoader;
 import rustictangle.server.log.Logs;
+import rustictangle.server.rhythm.ForecastLoader;
 import rustictangle.server.routine.RoutineLoader;
 import rustictangle.server.trust.TrustLoader;
 import rustictangle.server.visit.VisitService;
@@ -39,6 +40,7 @@ record Plans(
         KitLoader kits,
         VisitService visits,
         CareLoader cares,
+        ForecastLoader forecasts,
         Logs logs,
         HouseholdLoader households,
         Progress progress,
@@ -58,18 +60,18 @@ record Plans(
             List<KnownDog> all = dogs.known();
             double spent =
                     all.stream().mapToDouble(dog -> spent(logs.of(dog.id()))).sum();
-            CareDays care = PlanToday.careDays(
+            CareDays.Asked care = PlanToday.careAsked(
                     all.stream().map(cares::of).toList(),
                     all.stream().map(trusts::may).toList(),
                     household.minutes(),
-                    spent,
                     today);
+            CareDays asChosen = care.asChosen();
             for (KnownDog dog : all) {
                 running.at(dog.name(), planned.size(), all.size());
                 planned.add(made.of(
                         PlannedDog.class,
                         dog.id(),
-                        facts(dog, household.comfort(), care.baths(planned.size()), today),
+                        facts(dog, household.comfort(), asChosen.baths(planned.size()), today),
                         PlannedDog::of));
             }
             running.at("the days to come", 1, 1);
@@ -91,6 +93,7 @@ record Plans(
                 comfort,
                 dog.dog(),
                 routines.picture(dog),
+                forecasts.thisMorning(dog),
                 trusts.today(dog),
                 cares.of(dog),
                 baths,

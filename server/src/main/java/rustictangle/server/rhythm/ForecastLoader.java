@@ -36,6 +36,22 @@ public class ForecastLoader {
         return made.of(Forecast.class, known.id(), facts(known), facts -> Forecast.of(facts.conditions, facts.diary));
     }
 
+    private record AsOnTheMorning(ForecastBasis facts) {}
+
+    private record ThisMorning(Forecast forecast) {}
+
+    /** As it was this morning: brushing changes nothing of it. */
+    public Forecast thisMorning(KnownDog known) {
+        ForecastBasis now = facts(known);
+        return made.of(
+                        ThisMorning.class,
+                        known.id(),
+                        new AsOnTheMorning(
+                                new ForecastBasis(now.conditions, now.diary.asOnTheMorning(LocalDate.now(clock)))),
+                        morning -> new ThisMorning(Forecast.of(morning.facts.conditions, morning.facts.diary)))
+                .forecast;
+    }
+
     private ForecastBasis facts(KnownDog known) {
         Household household = households.get();
         LocalDate today = LocalDate.now(clock);

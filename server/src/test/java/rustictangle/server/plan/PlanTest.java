@@ -17,6 +17,7 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
@@ -131,6 +132,40 @@ class PlanTest extends ServerTest {
                 .andExpect(jsonPath("$.day.brushedSeconds").value(480))
                 .andExpect(jsonPath("$.day.minutes").value(before - 8));
         post(session + "/events", "{\"id\": \"%s\", \"said\": {\"type\": \"STOPPED\"}}".formatted(UUID.randomUUID()));
+    }
+
+    /** The day is a promise: done is spent, whatever it was, and brings nothing new (handbook 10.5). */
+    @Test
+    void whoDoesWhatTheDayAsksForIsAskedForNothingMore() throws Exception {
+        setMinutes(minutes(25, DayOfWeek.SUNDAY));
+        for (int n = 0; n < 9; n++) {
+            daysPass(1);
+            String morning = body("/api/today");
+            List<Map<String, Object>> care = JsonPath.read(morning, "$.care[?(@.dogId == %d)]".formatted(dog));
+            for (Map<String, Object> job : care) {
+                post(
+                        "/api/dogs/" + dog + "/care/done",
+                        "{\"id\": \"%s\", \"job\": \"%s\", \"outcome\": \"DONE\", \"signal\": \"RELAXED\", \"words\": \"\"}"
+                                .formatted(UUID.randomUUID(), job.get("job")));
+            }
+            String after = body("/api/today");
+            assertEquals(
+                    List.of(),
+                    JsonPath.read(after, "$.care[?(@.dogId == %d)]".formatted(dog)),
+                    "at the table, day " + n);
+            List<String> sections = JsonPath.read(after, "$.picks[*].sections[*]");
+            if (!sections.isEmpty()) {
+                List<Number> seconds = JsonPath.read(after, "$.picks[*].seconds");
+                String session = beginSession(dog, sections.toArray(String[]::new));
+                for (String section : sections) {
+                    later(Duration.ofSeconds(seconds.get(0).longValue() / sections.size()));
+                    post(session + "/events", glides(section));
+                }
+            }
+            String evening = body("/api/today");
+            assertEquals(Set.of(), places(evening, "$.picks[*].sections[*]"), "the evening of day " + n);
+            assertEquals(List.of(), JsonPath.read(evening, "$.care[?(@.dogId == %d)]".formatted(dog)), "day " + n);
+        }
     }
 
     @Test
