@@ -43,7 +43,11 @@ function keep(job: JobView, days: number) {
 </script>
 
 <template>
-  <PageState :pending="!view || !home.data.value" :error="care.error.value ?? home.error.value" @retry="(care.refetch(), home.refetch())">
+  <PageState
+    :pending="!view || !home.data.value"
+    :error="care.error.value ?? home.error.value"
+    @retry="(care.refetch(), home.refetch())"
+  >
     <div v-if="view" class="page">
       <div>
         <p v-if="view.damp?.warning" class="caution" :data-rule="view.damp.warning.rule">

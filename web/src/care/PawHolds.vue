@@ -1,14 +1,12 @@
 <script setup lang="ts">
 import type { Reason } from '@/api/types'
+import { HAND } from '@/bodymap/hand'
 import { useUnits } from '@/shell/useUnits'
 
 /** How a fore paw, a hind paw and a small dog are held, drawn, with the words beneath. */
 defineProps<{ holds: readonly Reason[] }>()
 
 const { say } = useUnits()
-/** A hand from the side, palm up, fingers to the right. */
-const HAND =
-  'M2 22Q0 8 10 6L42 1Q50 1 50 6Q50 10 42 11L54 10Q61 10 61 15Q61 19 52 19L55 19Q62 20 61 25Q60 29 52 28L50 28Q55 30 53 34Q51 37 43 35L14 36Q3 35 2 22ZM42 11L30 13M52 19L32 20M50 28L32 27'
 </script>
 
 <template>

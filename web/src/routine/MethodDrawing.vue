@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Section } from '@/api/types'
 import DogPart from '@/bodymap/DogPart.vue'
+import { HAND } from '@/bodymap/hand'
 import type { Method } from './useMethods'
 
 /** What the hands do, drawn; the words stand beside it. */
@@ -16,9 +17,6 @@ const PARTS: Partial<Record<Method, { view: string; places: Section[]; earless?:
   FOOT: { view: '276 560 210 140', places: ['FRONT_FOOT_LEFT'] },
   INNER_LEG: { view: '570 410 345 230', places: ['HIND_LEG_RIGHT'] },
 }
-/** A hand from the side, palm up, fingers to the right, in a box of 64 × 38. */
-const HAND =
-  'M2 22Q0 8 10 6L42 1Q50 1 50 6Q50 10 42 11L54 10Q61 10 61 15Q61 19 52 19L55 19Q62 20 61 25Q60 29 52 28L50 28Q55 30 53 34Q51 37 43 35L14 36Q3 35 2 22ZM42 11L30 13M52 19L32 20M50 28L32 27'
 const THUMB = 'M8 9Q14-6 26-8Q33-8 32-3Q24 0 22 7'
 </script>
 

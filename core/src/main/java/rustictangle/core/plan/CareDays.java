@@ -16,8 +16,9 @@ import rustictangle.core.log.CareJob;
  * {@code c·(E/J)²} after {@code E} days; at a price {@code π} of a day's minutes, besides themselves, it is therefore
  * cheapest every {@code J·√π} days. It never comes before its chosen interval, nor after more than twice {@code J}: on days
  * with minutes to spare as chosen, on short ones later, as far as mats would cost more. However many there are, they take
- * half of a day at most, but for one of them. What was never done goes first, then what is latest. A bath comes on the roomiest day of the week from its turn on, one that is owed by its day, besides
- * those minutes: nobody fits an hour into a quarter of one. Own choices.
+ * half of a day at most, but for one of them. What was never done goes first, then what is latest. A bath comes on the
+ * roomiest day of the week from its turn on, one that is owed by its day, besides those minutes: nobody fits an hour into
+ * a quarter of one. Own choices.
  *
  * @param days what is done on each, 0 being today
  */

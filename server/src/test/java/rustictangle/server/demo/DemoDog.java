@@ -104,7 +104,8 @@ record DemoDog(
                         History.GENTLE,
                         Set.of(),
                         Set.of(Habit.FIELDS_OR_SAND),
-                        new Looks(Build.SPITZ, Ears.PRICKED, TailShape.CURLED)),
+                        new Looks(Build.SPITZ, Ears.PRICKED, TailShape.CURLED),
+                        null),
                 form(coat, true),
                 130,
                 0.75,
@@ -143,7 +144,8 @@ record DemoDog(
                         History.GENTLE,
                         Set.of(Wear.HARNESS),
                         Set.of(Habit.SWIMS),
-                        new Looks(Build.SQUARE, Ears.HANGING, TailShape.SABRE)),
+                        new Looks(Build.SQUARE, Ears.HANGING, TailShape.SABRE),
+                        null),
                 form(coat, false),
                 125,
                 0.85,
@@ -195,7 +197,8 @@ record DemoDog(
                         History.ROUGH_GROOM,
                         Set.of(),
                         Set.of(),
-                        new Looks(Build.SQUARE, Ears.HANGING, TailShape.CURLED)),
+                        new Looks(Build.SQUARE, Ears.HANGING, TailShape.CURLED),
+                        null),
                 form(coat, false),
                 110,
                 0.85,
@@ -242,18 +245,6 @@ record DemoDog(
                 2,
                 3.2,
                 Optional.empty());
-    }
-
-    private static DogForm dog(
-            String name,
-            String breed,
-            double kilograms,
-            LifeStage stage,
-            History history,
-            Set<Wear> wears,
-            Set<Habit> habits,
-            Looks looks) {
-        return dog(name, breed, kilograms, stage, history, wears, habits, looks, null);
     }
 
     private static DogForm dog(
