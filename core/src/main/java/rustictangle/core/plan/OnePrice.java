@@ -1,39 +1,29 @@
 package rustictangle.core.plan;
 
 import java.util.List;
-import java.util.function.Function;
 
 /**
- * Brushing and the small jobs in the same minutes, at the same price.
+ * What a minute is worth on each day, by the brushing as it stood in the morning in what the small jobs would leave of the
+ * day at their chosen intervals: the price at which they are laid out among it.
  *
- * <p>Where the minutes suffice every job comes at its chosen interval. Where they do not, the brushing alone, in what those
- * jobs would leave, tells what a minute is worth; the jobs are laid out anew at that price, and the brushing in what they
- * then leave.
+ * <p>Doing what the day asks for changes nothing of it, and so brings nothing new.
  *
+ * @param morning what each dog asks for, nothing brushed yet
  * @param minutes there are for brushing each day
  */
-record OnePrice(CareDays care, HouseholdPlan plan, double[] minutes) {
+public record OnePrice(List<Workload.Basis> morning, List<Double> minutes) {
 
-    /**
-     * What is asked for today at the table does not change by what is done: the price is that of the morning.
-     *
-     * @param morning the work as it was this morning
-     * @param there   minutes for brushing each day, given the small jobs, as it was this morning
-     * @param left    the same now
-     */
-    static OnePrice of(
-            List<Workload> dogs,
-            List<Workload> morning,
-            CareDays.Asked asked,
-            Function<CareDays, double[]> there,
-            Function<CareDays, double[]> left) {
-        CareDays chosen = asked.asChosen();
-        List<Double> price = HouseholdPlan.of(morning, there.apply(chosen)).price();
-        CareDays care = price.stream().allMatch(each -> each == 0)
-                ? chosen
-                : asked.laid(price.stream().map(OnePrice::rounded).toList());
-        double[] minutes = left.apply(care);
-        return new OnePrice(care, HouseholdPlan.of(dogs, minutes), minutes);
+    public OnePrice {
+        morning = List.copyOf(morning);
+        minutes = List.copyOf(minutes);
+    }
+
+    /** Of a minute on each day, besides itself, 0 or more; none: the minutes suffice. */
+    public List<Double> reckoned() {
+        double[] time = minutes.stream().mapToDouble(each -> each).toArray();
+        return HouseholdPlan.of(morning.stream().map(Workload.Basis::work).toList(), time).price().stream()
+                .map(OnePrice::rounded)
+                .toList();
     }
 
     /** To the nearest doubling, so that a little more or less moves nothing. */

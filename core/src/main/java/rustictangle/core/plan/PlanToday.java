@@ -45,19 +45,31 @@ public record PlanToday(
             CareDays.Asked care,
             int spentSeconds) {}
 
-    public static PlanToday of(Basis facts) {
-        List<Workload> work = facts.dogs.stream().map(PlannedDog::work).toList();
+    /** What the price of the days' minutes follows from; none where there are as many as it takes. */
+    public static Optional<OnePrice> price(Basis facts) {
         if (facts.set.isEmpty()) {
-            return of(facts, facts.care.asChosen(), HouseholdPlan.asItTakes(work), Optional.empty());
+            return Optional.empty();
         }
-        int days = HouseholdPlan.days(work);
-        OnePrice laid = OnePrice.of(
-                work,
-                facts.dogs.stream().map(PlannedDog::morning).toList(),
-                facts.care,
-                care -> minutes(facts, care, days, false),
-                care -> minutes(facts, care, days, true));
-        return of(facts, laid.care(), laid.plan(), Optional.of(laid.minutes()));
+        List<Workload.Basis> morning =
+                facts.dogs.stream().map(PlannedDog::morning).toList();
+        int days = HouseholdPlan.days(facts.dogs.stream().map(PlannedDog::work).toList());
+        return Optional.of(new OnePrice(
+                morning,
+                Arrays.stream(minutes(facts, facts.care.asChosen(), days, false))
+                        .map(each -> Math.round(4 * each) / 4.0)
+                        .boxed()
+                        .toList()));
+    }
+
+    /** @param price of a minute on each day, besides itself; none: the minutes suffice */
+    public static PlanToday of(Basis facts, List<Double> price) {
+        List<Workload> work = facts.dogs.stream().map(PlannedDog::work).toList();
+        CareDays care = facts.care.laid(price);
+        if (facts.set.isEmpty()) {
+            return of(facts, care, HouseholdPlan.asItTakes(work), Optional.empty());
+        }
+        double[] minutes = minutes(facts, care, HouseholdPlan.days(work), true);
+        return of(facts, care, HouseholdPlan.of(work, minutes), Optional.of(minutes));
     }
 
     private static PlanToday of(Basis facts, CareDays care, HouseholdPlan plan, Optional<double[]> minutes) {

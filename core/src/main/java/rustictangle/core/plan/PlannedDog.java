@@ -1,6 +1,5 @@
 package rustictangle.core.plan;
 
-import java.time.Duration;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -52,7 +51,7 @@ public record PlannedDog(
         List<CareDue> care,
         Optional<LocalDate> groom,
         Workload work,
-        Workload morning) {
+        Workload.Basis morning) {
 
     /**
      * All that a dog's part in the plan follows from.
@@ -87,23 +86,14 @@ public record PlannedDog(
         Map<Section, Reason> closed = new EnumMap<>(Section.class);
         places.forEach(place -> facts.may.keptFrom(place.section()).ifPresent(why -> closed.put(place.section(), why)));
         List<Race> races = races(picture, closed.keySet());
-        Optional<Integer> groom = facts.groom.map(day -> (int) ChronoUnit.DAYS.between(facts.today, day));
-        Optional<Duration> atMost = sitting.map(Sitting::atMost);
-        Map<Section, Workload.PlaceWork> each = places(places, closed, races);
-        Workload work = new Workload(
+        Workload.Basis basis = new Workload.Basis(
                 picture.forecast(),
                 facts.comfort,
-                each,
-                new Workload.Sessions(facts.setUp, facts.going, atMost),
-                groom,
+                places(places, closed, races),
+                new Workload.Sessions(facts.setUp, facts.going, sitting.map(Sitting::atMost)),
+                facts.groom.map(day -> (int) ChronoUnit.DAYS.between(facts.today, day)),
                 facts.baths);
-        Workload morning = new Workload(
-                facts.morning,
-                facts.comfort,
-                each,
-                new Workload.Sessions(facts.setUp, false, atMost),
-                groom,
-                facts.baths);
+        Workload work = basis.work();
         return new PlannedDog(
                 facts.id,
                 facts.name,
@@ -117,7 +107,7 @@ public record PlannedDog(
                 facts.care,
                 facts.groom,
                 facts.may.peace().brushing().isPresent() ? work.notToday() : work,
-                morning);
+                basis.asOnTheMorning(facts.morning));
     }
 
     private static List<Race> races(Picture picture, Set<Section> closed) {

@@ -47,6 +47,11 @@ public final class Workload {
             return new PlaceWork(minutes, Optional.empty(), Optional.of(why));
         }
 
+        /** To quarters of a minute. */
+        PlaceWork about() {
+            return new PlaceWork(Math.max(0.25, Math.round(4 * minutes) / 4.0), from, closed);
+        }
+
         PlaceWork notToday() {
             return new PlaceWork(minutes, from.map(day -> Math.max(1, day)), closed);
         }
@@ -60,6 +65,39 @@ public final class Workload {
      * @param sitting the longest sitting; empty: as long as it takes
      */
     public record Sessions(double setUp, boolean going, Optional<Duration> sitting) {}
+
+    /**
+     * All that a dog's work follows from.
+     *
+     * @param places every section that is brushed or in training
+     * @param groom  days from today to the groomer's; empty: nobody said
+     * @param baths  days on which it is bathed, 0 being today: a comb goes through shortly before
+     */
+    public record Basis(
+            Forecast forecast,
+            Comfort comfort,
+            Map<Section, PlaceWork> places,
+            Sessions sessions,
+            Optional<Integer> groom,
+            List<Integer> baths) {
+
+        public Basis {
+            places = Map.copyOf(places);
+            baths = List.copyOf(baths);
+        }
+
+        public Workload work() {
+            return new Workload(forecast, comfort, places, sessions, groom, baths);
+        }
+
+        /** As it was this morning: a session that is going on, and how quick hands were today, matter little. */
+        Basis asOnTheMorning(Forecast thisMorning) {
+            Map<Section, PlaceWork> about = new EnumMap<>(Section.class);
+            places.forEach((section, place) -> about.put(section, place.about()));
+            return new Basis(
+                    thisMorning, comfort, about, new Sessions(sessions.setUp, false, sessions.sitting), groom, baths);
+        }
+    }
 
     private final Forecast forecast;
     private final Comfort comfort;

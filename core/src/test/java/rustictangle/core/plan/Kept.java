@@ -80,9 +80,18 @@ record Kept(
         return Forecast.of(dog, coat, Diary.of(checks), today);
     }
 
+    Workload.Basis basis(LocalDate today) {
+        return new Workload.Basis(
+                forecast(today),
+                comfort,
+                places,
+                new Workload.Sessions(SetUp.MINUTES, false, sitting),
+                groom,
+                List.of());
+    }
+
     Workload on(LocalDate today) {
-        return new Workload(
-                forecast(today), comfort, places, new Workload.Sessions(SetUp.MINUTES, false, sitting), groom);
+        return basis(today).work();
     }
 
     Workload work() {

@@ -7,6 +7,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -56,7 +57,7 @@ class OnePriceTest {
     private static final class Weeks {
 
         private double mats;
-        private double care;
+        private double minutesOfCare;
         private final Map<CareJob, Integer> longest = new EnumMap<>(CareJob.class);
 
         Weeks(List<Kept> dogs, List<CareJob> jobs, ToDoubleFunction<LocalDate> minutes) {
@@ -75,11 +76,13 @@ class OnePriceTest {
             for (int n = 0; n < DAYS; n++) {
                 LocalDate today = Kept.TODAY.plusDays(n);
                 List<Workload> work = new ArrayList<>();
+                List<Workload.Basis> morning = new ArrayList<>();
                 List<List<CareDue>> asked = new ArrayList<>();
                 for (int dog = 0; dog < dogs.size(); dog++) {
                     List<CombCheck> checks = new ArrayList<>();
                     clear.get(dog).forEach((section, day) -> checks.add(new CombCheck(section, day, 0, false)));
-                    work.add(dogs.get(dog).checks(checks).on(today));
+                    morning.add(dogs.get(dog).checks(checks).basis(today));
+                    work.add(morning.get(dog).work());
                     asked.add(done.get(dog).entrySet().stream()
                             .map(last -> due(last.getKey(), last.getValue()))
                             .toList());
@@ -90,11 +93,16 @@ class OnePriceTest {
                 Function<CareDays, double[]> left = care -> IntStream.range(0, HouseholdPlan.days(work))
                         .mapToDouble(day -> Math.max(0, there.get(day) - care.minutes(day)))
                         .toArray();
-                OnePrice plan = OnePrice.of(work, work, new CareDays.Asked(asked, today, there), left, left);
-                double spent = plan.plan().minutes(0) + plan.care().minutes(0);
+                CareDays.Asked table = new CareDays.Asked(asked, today, there);
+                OnePrice price = new OnePrice(
+                        morning,
+                        Arrays.stream(left.apply(table.asChosen())).boxed().toList());
+                CareDays care = table.laid(price.reckoned());
+                HouseholdPlan plan = HouseholdPlan.of(work, left.apply(care));
+                double spent = plan.minutes(0) + care.minutes(0);
                 assertTrue(spent <= there.get(0) + 0.01, "day " + n + " asks for " + spent);
-                care += plan.care().minutes(0);
-                plan.plan().on(0).forEach(place -> {
+                minutesOfCare += care.minutes(0);
+                plan.on(0).forEach(place -> {
                     mats += work.get(place.dog())
                             .forecast()
                             .at(place.section())
@@ -102,9 +110,7 @@ class OnePriceTest {
                             .mats(0);
                     clear.get(place.dog()).put(place.section(), today);
                 });
-                plan.care()
-                        .on(0)
-                        .forEach(turn -> waited(done.get(turn.dog()).put(turn.job(), today), turn.job(), today));
+                care.on(0).forEach(turn -> waited(done.get(turn.dog()).put(turn.job(), today), turn.job(), today));
             }
             LocalDate end = Kept.TODAY.plusDays(DAYS);
             done.forEach(dog -> dog.forEach((job, last) -> waited(last, job, end.minusDays(1))));
@@ -154,7 +160,7 @@ class OnePriceTest {
         Weeks with = new Weeks(four(), SMALL, there);
         System.out.printf(
                 "Six weeks of four dogs, %.0f and %.0f min a day: %.0f mats, with %.0f min of jobs at the table %.0f; longest waits %s%n",
-                weekday, weekend, without.mats, with.care, with.mats, with.longest);
+                weekday, weekend, without.mats, with.minutesOfCare, with.mats, with.longest);
         assertTrue(with.mats <= 1.4 * without.mats, with.mats + " mats, " + without.mats + " without");
         with.longest.forEach((job, days) -> assertTrue(
                 days <= Math.max(every(job), 2 * CareRules.of(job).waits()) + 1, job + " waits " + days + " days"));

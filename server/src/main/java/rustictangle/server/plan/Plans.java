@@ -48,8 +48,17 @@ record Plans(
         Clock clock)
         implements ViewProbe {
 
+    private record MorningPrice(List<Double> each) {}
+
+    private record Priced(PlanToday.Basis facts, List<Double> price) {}
+
     PlanToday now() {
-        return made.of(PlanToday.class, 0, facts(), PlanToday::of);
+        PlanToday.Basis facts = facts();
+        List<Double> price = PlanToday.price(facts)
+                .map(morning -> made.of(MorningPrice.class, 0, morning, now -> new MorningPrice(now.reckoned())).each)
+                .orElse(List.of());
+        return made.of(
+                PlanToday.class, 0, new Priced(facts, price), priced -> PlanToday.of(priced.facts, priced.price));
     }
 
     private PlanToday.Basis facts() {
