@@ -127,7 +127,7 @@ async function takeAway() {
       <WeightStrip
         v-if="weight.data.value"
         :weight="weight.data.value"
-        :busy="takeBack.isPending.value"
+        :busy="weigh.isPending.value || save.isPending.value || takeBack.isPending.value"
         @take-back="forgetWeighing"
       />
 
