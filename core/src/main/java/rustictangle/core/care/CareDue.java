@@ -168,9 +168,10 @@ public record CareDue(
         return learning() ? STEP_WAITS : CareRules.of(job).waits();
     }
 
-    /** Whether something asks for it before its turn: such does not wait. */
+    /** Whether what happened asks for it before its turn: such does not wait. */
     public boolean called() {
-        return next.isPresent()
+        return CareRules.of(job).asked().isPresent()
+                && next.isPresent()
                 && last.filter(day -> next.get().isBefore(day.plusDays(gap()))).isPresent();
     }
 

@@ -24,6 +24,11 @@ public record ClawTouched(Paw paw, int toe, ClawResult result, Optional<Signal> 
     public ClawTouched {
         Limits.refuseMissing("paw", paw);
         Limits.refuseMissing("result", result);
+        if (signal.isPresent() && result != ClawResult.TOO_SHORT) {
+            throw new Refused(
+                    "signal",
+                    "How it took a claw is asked where one was cut too short; leave it empty, the end of the job asks.");
+        }
         if (!(toe >= 0 && toe <= TOES)) {
             throw new Refused("toe", "A toe is 1 to " + TOES + ", or 0 for the dew claw; " + toe + " was given.");
         }

@@ -9,11 +9,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.UnaryOperator;
 import rustictangle.core.Reason;
 import rustictangle.core.Sure;
 import rustictangle.core.dog.Section;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.rhythm.Forecast;
+import rustictangle.core.rhythm.Outlook;
 
 /** What one dog asks of the household in the days to come. Immutable. */
 public final class Workload {
@@ -82,29 +84,34 @@ public final class Workload {
             List<Integer> baths) {
 
         public Basis {
-            places = Map.copyOf(places);
+            EnumMap<Section, PlaceWork> sorted = new EnumMap<>(Section.class);
+            sorted.putAll(places);
+            places = Collections.unmodifiableMap(sorted);
             baths = List.copyOf(baths);
         }
 
         public Workload work() {
-            return new Workload(forecast, comfort, places, sessions, groom, baths);
+            return new Workload(this);
+        }
+
+        private Basis of(Comfort other) {
+            return new Basis(forecast, other, places, sessions, groom, baths);
+        }
+
+        private Basis with(UnaryOperator<PlaceWork> each) {
+            Map<Section, PlaceWork> others = new EnumMap<>(Section.class);
+            places.forEach((section, place) -> others.put(section, each.apply(place)));
+            return new Basis(forecast, comfort, others, sessions, groom, baths);
         }
 
         /** As it was this morning: a session that is going on, and how quick hands were today, matter little. */
         Basis asOnTheMorning(Forecast thisMorning) {
-            Map<Section, PlaceWork> about = new EnumMap<>(Section.class);
-            places.forEach((section, place) -> about.put(section, place.about()));
-            return new Basis(
-                    thisMorning, comfort, about, new Sessions(sessions.setUp, false, sessions.sitting), groom, baths);
+            Sessions begunAnew = new Sessions(sessions.setUp, false, sessions.sitting);
+            return new Basis(thisMorning, comfort, places, begunAnew, groom, baths).with(PlaceWork::about);
         }
     }
 
-    private final Forecast forecast;
-    private final Comfort comfort;
-    private final Map<Section, PlaceWork> places;
-    private final Sessions sessions;
-    private final Optional<Integer> groom;
-    private final List<Integer> baths;
+    private final Basis basis;
     private final DogJobs jobs;
     private final int end;
     private final boolean groomed;
@@ -113,43 +120,24 @@ public final class Workload {
 
     private final Map<Section, InTheLongRun> longRun = new ConcurrentHashMap<>();
 
-    /**
-     * @param places every section that is brushed or in training
-     * @param groom  days from today to the groomer's; empty: nobody said
-     * @param baths  days on which it is bathed, 0 being today: a comb goes through shortly before
-     */
-    public Workload(
-            Forecast forecast,
-            Comfort comfort,
-            Map<Section, PlaceWork> places,
-            Sessions sessions,
-            Optional<Integer> groom,
-            List<Integer> baths) {
-        this.baths = List.copyOf(baths);
-        this.forecast = forecast;
-        this.comfort = comfort;
-        EnumMap<Section, PlaceWork> sorted = new EnumMap<>(Section.class);
-        sorted.putAll(places);
-        this.places = Collections.unmodifiableMap(sorted);
-        this.sessions = sessions;
-        this.groom = groom;
-        this.groomed = groom.filter(days -> days <= MOST_DAYS).isPresent();
-        this.end = groomed ? Math.max(1, groom.get()) : DAYS_WITHOUT_GROOMER;
-        List<Job> all = sorted.entrySet().stream()
-                .map(place -> Job.of(
-                                forecast.at(place.getKey()).orElseThrow(),
-                                comfort,
-                                place.getValue().minutes(),
-                                place.getValue().from().orElse(end),
-                                end)
-                        .beforeBaths(
-                                baths, forecast.at(place.getKey()).orElseThrow().mats(), proved(place.getKey())))
+    private Workload(Basis basis) {
+        this.basis = basis;
+        this.groomed = basis.groom.filter(days -> days <= MOST_DAYS).isPresent();
+        this.end = groomed ? Math.max(1, basis.groom.get()) : DAYS_WITHOUT_GROOMER;
+        List<Job> all = basis.places.entrySet().stream()
+                .map(place -> job(place.getKey(), place.getValue()))
                 .toList();
         this.jobs = new DogJobs(
                 all,
-                sessions.setUp(),
-                sessions.going() ? 0 : sessions.setUp(),
-                sessions.sitting().map(limit -> limit.toSeconds() / 60.0).orElse(Double.POSITIVE_INFINITY));
+                basis.sessions.setUp,
+                basis.sessions.going ? 0 : basis.sessions.setUp,
+                basis.sessions.sitting.map(limit -> limit.toSeconds() / 60.0).orElse(Double.POSITIVE_INFINITY));
+    }
+
+    private Job job(Section section, PlaceWork place) {
+        Outlook outlook = basis.forecast.at(section).orElseThrow();
+        return Job.of(outlook, basis.comfort, place.minutes(), place.from().orElse(end), end)
+                .beforeBaths(basis.baths, outlook.mats(), proved(section));
     }
 
     /** Of a dog that is not bathed. */
@@ -159,51 +147,50 @@ public final class Workload {
             Map<Section, PlaceWork> places,
             Sessions sessions,
             Optional<Integer> groom) {
-        this(forecast, comfort, places, sessions, groom, List.of());
+        this(new Basis(forecast, comfort, places, sessions, groom, List.of()));
     }
 
     /** Days from today to the last proof of a place, 0 or less. */
     private int proved(Section section) {
-        return forecast.sections()
+        return basis.forecast
+                .sections()
                 .get(section.ordinal())
                 .lastClear()
-                .map(day -> (int) ChronoUnit.DAYS.between(forecast.today(), day))
+                .map(day -> (int) ChronoUnit.DAYS.between(basis.forecast.today(), day))
                 .orElse(-Job.NEVER_PROVED);
     }
 
     /** The same of an owner with another comfort. */
     public Workload with(Comfort other) {
-        return other == comfort ? this : new Workload(forecast, other, places, sessions, groom, baths);
+        return other == basis.comfort ? this : new Workload(basis.of(other));
     }
 
     /** The same where nothing is brushed today. */
     public Workload notToday() {
-        Map<Section, PlaceWork> later = new EnumMap<>(Section.class);
-        places.forEach((section, place) -> later.put(section, place.notToday()));
-        return new Workload(forecast, comfort, later, sessions, groom, baths);
+        return new Workload(basis.with(PlaceWork::notToday));
     }
 
     Forecast forecast() {
-        return forecast;
+        return basis.forecast;
     }
 
     Comfort comfort() {
-        return comfort;
+        return basis.comfort;
     }
 
     /** Of a section that is brushed or in training. */
     PlaceWork place(Section section) {
-        return Sure.at(places, section);
+        return Sure.at(basis.places, section);
     }
 
     Map<Section, PlaceWork> places() {
-        return places;
+        return basis.places;
     }
 
     /** What a brushing takes with its share of setting up, against itself alone, in the whole dog; 1 or more. */
     double withSettingUp() {
         double minutes =
-                places.values().stream().mapToDouble(PlaceWork::minutes).sum();
+                basis.places.values().stream().mapToDouble(PlaceWork::minutes).sum();
         return 1 + jobs.setUp() / minutes;
     }
 

@@ -71,7 +71,7 @@ public record Agreed(
         }
     }
 
-    /** The same with words, not only signs of the hand, said aloud. */
+    /** A word as it is told. */
     private static String said(String word) {
         return "“" + word + "”";
     }

@@ -88,6 +88,10 @@ class ClawsTest {
                 log.read(Trial.ANSWERS));
         Dog dog = Dogs.adult(10);
         TreatAllowance allowance = TreatAllowance.of(dog, TODAY);
+        assertThrows(
+                Refused.class,
+                () -> new ClawTouched(
+                        Paw.HIND_LEFT, 1, ClawResult.DONE, Optional.of(Signal.RELAXED), Optional.empty()));
         assertEquals(1, TreatsToday.of(allowance, Treat.usual(allowance), log).given(), "it is the same claw");
     }
 

@@ -97,6 +97,29 @@ class CareDaysTest {
         assertEquals(List.of(1, 1, 3, 4, 6, 6), every);
     }
 
+    /** One claw a day is a routine, too; it is put off like any other where minutes are dear. */
+    @Test
+    void clawsThatAreUnderWayWaitLikeAnyOtherJob() {
+        CareDue underWay = new CareDue(
+                CareJob.NAILS,
+                24,
+                Optional.of(Kept.TODAY.minusDays(1)),
+                Optional.of(Kept.TODAY),
+                10,
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                false,
+                new Reason("care.every", ""));
+        double[] dear = new double[14];
+        Arrays.fill(dear, 50);
+        assertEquals(List.of(), on(laid(List.of(List.of(underWay)), Kept.TODAY, minutes(30), dear), CareJob.NAILS));
+        assertEquals(
+                0,
+                on(laid(List.of(List.of(underWay)), Kept.TODAY, minutes(30)), CareJob.NAILS)
+                        .get(0));
+    }
+
     /** What snow or a swim asks for is not put off. */
     @Test
     void whatSomethingHasAskedForDoesNotWait() {
@@ -191,13 +214,7 @@ class CareDaysTest {
                 Kept.dog(Dogs.adult(16), Dogs.allOver(Dogs.fleece(80))),
                 Kept.dog(Dogs.adult(4), Dogs.allOver(Dogs.fleece(25))))) {
             Kept kept = dog.provedAgo(4);
-            Workload work = new Workload(
-                    kept.forecast(Kept.TODAY),
-                    kept.comfort(),
-                    kept.places(),
-                    new Workload.Sessions(SetUp.MINUTES, false, Optional.empty()),
-                    Optional.empty(),
-                    List.of(bath));
+            Workload work = bathed(kept, bath);
             Map<Section, BitSet> plan = HouseholdPlan.asItTakes(List.of(work)).of(0);
             plan.forEach((section, days) -> assertTrue(
                     days.get(bath) || bath > 0 && days.get(bath - 1), section + " on " + days + ", bath on " + bath));
@@ -207,15 +224,20 @@ class CareDaysTest {
     @Test
     void aBathWithNothingElseToDoIsNoReasonToBrushASmoothDogAndProofOfYesterdayHolds() {
         Kept proved = Kept.dog(Dogs.adult(16), Dogs.allOver(Dogs.fleece(80))).provedAgo(1);
-        Workload bathed = new Workload(
-                proved.forecast(Kept.TODAY),
-                proved.comfort(),
-                proved.places(),
-                new Workload.Sessions(SetUp.MINUTES, false, Optional.empty()),
-                Optional.empty(),
-                List.of(0));
+        Workload bathed = bathed(proved, 0);
         assertEquals(
                 HouseholdPlan.asItTakes(List.of(proved.work())).of(0),
                 HouseholdPlan.asItTakes(List.of(bathed)).of(0));
+    }
+
+    private static Workload bathed(Kept kept, int on) {
+        return new Workload.Basis(
+                        kept.forecast(Kept.TODAY),
+                        kept.comfort(),
+                        kept.places(),
+                        new Workload.Sessions(SetUp.MINUTES, false, Optional.empty()),
+                        Optional.empty(),
+                        List.of(on))
+                .work();
     }
 }
