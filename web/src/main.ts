@@ -2,17 +2,18 @@ import './shell/reset.css'
 import '@fontsource/atkinson-hyperlegible/latin-400.css'
 import '@fontsource/atkinson-hyperlegible/latin-700.css'
 import '@fontsource/bitter/latin-700.css'
-import { MutationCache, QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
+import { MutationCache, VueQueryPlugin } from '@tanstack/vue-query'
 import { createApp } from 'vue'
 import App from './App.vue'
 import { ApiProblem } from './api/client'
+import { FreshClient } from './api/freshClient'
 import { outbox } from './shell/outbox'
 import { router } from './shell/router'
 import { vuetify } from './shell/theme'
 import { useNotice } from './shell/useNotice'
 import './shell/style.css'
 
-const queryClient = new QueryClient({
+const queryClient = new FreshClient({
   // An offer to take back is of the last thing done: once something else is being done, it is gone.
   mutationCache: new MutationCache({ onMutate: () => useNotice().hush() }),
   // Being told no is an answer; only silence is worth asking again.
