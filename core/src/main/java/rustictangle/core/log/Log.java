@@ -9,6 +9,7 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
@@ -83,6 +84,8 @@ public final class Log {
 
     private final Map<Reading<?>, List<?>> read;
     private final Map<Object, WorkedOut> workedOut;
+    /** Worked out once; the same for as long as nothing of it is said. */
+    private volatile Optional<Morning> morning = Optional.empty();
     /** What whoever was given this log has read off it. */
     private final Set<Reading<?>> asked = ConcurrentHashMap.newKeySet();
 
@@ -144,6 +147,14 @@ public final class Log {
         if (more.isEmpty()) {
             return this;
         }
+        Log grown = grown(more);
+        if (more.stream().noneMatch(Log::isTold)) {
+            grown.morning = morning;
+        }
+        return grown;
+    }
+
+    private Log grown(List<Entry> more) {
         if (more.stream().anyMatch(entry -> entry.at().isBefore(midnight) || past.concerns(entry))) {
             return of(all(past.entries, earlierToday.entries, now.entries, undos, more), midnight);
         }
@@ -154,6 +165,41 @@ public final class Log {
         Log grown = new Log(midnight, past, earlierToday, new Part(standing(all(now.entries, more))), allUndos);
         grown.keepWhatIsTheSame(this);
         return grown;
+    }
+
+    /** What is told, not done: how the dog is, and what happened to it. */
+    private static final Set<Class<?>> TOLD =
+            Set.of(Happened.class, PastTold.class, Measured.class, Weighed.class, TakenBack.class);
+
+    private static boolean isTold(Entry entry) {
+        return TOLD.contains(entry.said().getClass());
+    }
+
+    /**
+     * The log without anything that was done today.
+     *
+     * @param begun what was said before today, and what was told today of how the dog is
+     * @param since the same with what happened to the dog today; the very same log where nothing did
+     */
+    public record Morning(Log begun, Log since) {}
+
+    public Morning morning() {
+        Morning known = morning.orElseGet(() -> {
+            List<Entry> told = Stream.concat(earlierToday.entries.stream(), now.entries.stream())
+                    .filter(Log::isTold)
+                    .toList();
+            List<Entry> calm = told.stream()
+                    .filter(entry -> !(entry.said() instanceof Happened))
+                    .toList();
+            Log since = only(told);
+            return new Morning(calm.size() == told.size() ? since : only(calm), since);
+        });
+        morning = Optional.of(known);
+        return known;
+    }
+
+    private Log only(List<Entry> today) {
+        return new Log(midnight, past, new Part(List.of()), new Part(today), List.of());
     }
 
     private static List<Entry> undosIn(List<Entry> entries) {

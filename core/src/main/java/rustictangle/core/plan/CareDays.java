@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import rustictangle.core.care.CareDue;
 import rustictangle.core.log.CareJob;
@@ -65,7 +66,12 @@ public record CareDays(List<List<PlannedJob>> days) {
 
         /** @param price of a minute on each day, besides itself; days beyond its end: 0 */
         public CareDays laid(List<Double> price) {
-            return CareDays.of(dogs, today, minutes, price);
+            return CareDays.of(dogs, today, minutes, price, Optional.empty());
+        }
+
+        /** The same where it is settled what is done today. */
+        public CareDays laid(List<Double> price, List<PlannedJob> today) {
+            return CareDays.of(dogs, this.today, minutes, price, Optional.of(today));
         }
 
         /** As if every day had minutes to spare. */
@@ -99,6 +105,14 @@ public record CareDays(List<List<PlannedJob>> days) {
             return never ? Double.POSITIVE_INFINITY : waited(day) / turn(price);
         }
 
+        boolean is(PlannedJob job) {
+            return dog == job.dog && due.job() == job.job && due.learning() == job.learning;
+        }
+
+        Open notBefore(int day) {
+            return new Open(dog, due, Math.max(day, next), never);
+        }
+
         Open after(int day) {
             return new Open(dog, due, due.gap() == 0 ? Integer.MAX_VALUE : day + due.gap(), false);
         }
@@ -112,7 +126,13 @@ public record CareDays(List<List<PlannedJob>> days) {
         days = days.stream().map(List::copyOf).toList();
     }
 
-    private static CareDays of(List<List<CareDue>> dogs, LocalDate today, List<Double> minutes, List<Double> price) {
+    /** @param settled what is done today; empty: whatever is due */
+    private static CareDays of(
+            List<List<CareDue>> dogs,
+            LocalDate today,
+            List<Double> minutes,
+            List<Double> price,
+            Optional<List<PlannedJob>> settled) {
         List<List<PlannedJob>> days = new ArrayList<>();
         minutes.forEach(day -> days.add(new ArrayList<>()));
         List<Open> open = new ArrayList<>();
@@ -125,10 +145,15 @@ public record CareDays(List<List<PlannedJob>> days) {
                 }
             }
         }
+        settled.ifPresent(jobs -> {
+            days.get(0).addAll(jobs);
+            open.replaceAll(one -> jobs.stream().anyMatch(one::is) ? one.after(0) : one.notBefore(1));
+        });
         List<Open> baths = open.stream().filter(job -> job.taking(0).bath()).toList();
-        baths.forEach(bath -> baths(bath, minutes, days));
+        int first = settled.isPresent() ? 1 : 0;
+        baths.forEach(bath -> baths(bath, first, minutes, days));
         open.removeAll(baths);
-        for (int day = 0; day < minutes.size(); day++) {
+        for (int day = first; day < minutes.size(); day++) {
             small(
                     open,
                     day,
@@ -140,9 +165,10 @@ public record CareDays(List<List<PlannedJob>> days) {
         return new CareDays(days);
     }
 
-    private static void baths(Open bath, List<Double> minutes, List<List<PlannedJob>> days) {
-        int turn = Math.max(0, bath.next);
-        int on = bath.due.owed() ? roomiest(minutes, 0, turn) : roomiest(minutes, turn, turn + BATH_WITHIN_DAYS - 1);
+    private static void baths(Open bath, int first, List<Double> minutes, List<List<PlannedJob>> days) {
+        int turn = Math.max(first, bath.next);
+        int on =
+                bath.due.owed() ? roomiest(minutes, first, turn) : roomiest(minutes, turn, turn + BATH_WITHIN_DAYS - 1);
         while (on < minutes.size()) {
             days.get(on).add(bath.taking(bath.due.minutes()));
             if (bath.due.gap() == 0) {
@@ -190,6 +216,12 @@ public record CareDays(List<List<PlannedJob>> days) {
                 open.set(open.indexOf(one), one.after(day));
             }
         }
+    }
+
+    CareDays withToday(List<PlannedJob> jobs) {
+        List<List<PlannedJob>> all = new ArrayList<>(days);
+        all.set(0, jobs);
+        return new CareDays(all);
     }
 
     public List<PlannedJob> on(int day) {

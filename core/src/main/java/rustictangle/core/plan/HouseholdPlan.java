@@ -4,11 +4,14 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.IntStream;
 import rustictangle.core.dog.Section;
 import rustictangle.core.rhythm.Outlook;
+import rustictangle.core.routine.SetUp;
 
 /**
  * Who is brushed where on which day, over all dogs: the one plan that every view reads.
@@ -29,8 +32,11 @@ public final class HouseholdPlan {
     private final List<Workload> dogs;
     private final List<Map<Section, BitSet>> days;
     private final List<Double> price;
+    /** There are each day; none: as many as it takes. */
+    private final double[] time;
 
-    private HouseholdPlan(List<Workload> dogs, List<Map<Section, BitSet>> days, List<Double> price) {
+    private HouseholdPlan(List<Workload> dogs, List<Map<Section, BitSet>> days, List<Double> price, double[] time) {
+        this.time = time;
         this.dogs = List.copyOf(dogs);
         this.days = days;
         this.price = price;
@@ -43,33 +49,51 @@ public final class HouseholdPlan {
 
     /** As many minutes as it takes. */
     public static HouseholdPlan asItTakes(List<Workload> dogs) {
-        return of(dogs, dogs.stream().map(dog -> dog.alone().days().get(0)).toList(), List.of());
+        return of(dogs, dogs.stream().map(dog -> dog.alone().days().get(0)).toList(), List.of(), new double[0]);
     }
 
     /** @param minutes there are, each day from today on, setting up included; at least as many as {@link #days} */
     public static HouseholdPlan of(List<Workload> dogs, double[] minutes) {
+        return of(dogs, minutes, minutes[0]);
+    }
+
+    /**
+     * The same on a day of which some is spent.
+     *
+     * @param whole minutes that there were today, by which a sitting of it is short or not
+     */
+    static HouseholdPlan of(List<Workload> dogs, double[] minutes, double whole) {
         double[] time = Arrays.copyOf(minutes, days(dogs));
         HouseholdPlan free = asItTakes(dogs);
         boolean enough = IntStream.range(0, time.length).allMatch(day -> free.minutes(day) <= time[day] + 1e-9);
         if (enough) {
             return free;
         }
+        double[] there = time.clone();
+        there[0] = whole;
+        double sure =
+                dogs.stream().mapToDouble(dog -> dog.minutesSureToday(whole)).sum();
+        time[0] = Math.max(0, time[0] - sure);
         Planner.Schedule schedule =
-                Planner.plan(dogs.stream().map(Workload::jobs).toList(), time);
-        return of(dogs, schedule.days(), schedule.price());
+                Planner.plan(dogs.stream().map(dog -> dog.jobs().in(there)).toList(), time);
+        return of(dogs, schedule.days(), schedule.price(), there);
     }
 
-    private static HouseholdPlan of(List<Workload> dogs, List<List<BitSet>> days, List<Double> price) {
+    private static HouseholdPlan of(List<Workload> dogs, List<List<BitSet>> days, List<Double> price, double[] time) {
         List<Map<Section, BitSet>> all = new ArrayList<>();
         for (int g = 0; g < dogs.size(); g++) {
             Map<Section, BitSet> places = new EnumMap<>(Section.class);
             int i = 0;
             for (Section section : dogs.get(g).places().keySet()) {
-                places.put(section, days.get(g).get(i++));
+                BitSet on = (BitSet) days.get(g).get(i++).clone();
+                if (dogs.get(g).sureToday().contains(section)) {
+                    on.set(0);
+                }
+                places.put(section, on);
             }
             all.add(places);
         }
-        return new HouseholdPlan(dogs, all, price);
+        return new HouseholdPlan(dogs, all, price, time);
     }
 
     /** On a day, 0 being today. */
@@ -85,6 +109,17 @@ public final class HouseholdPlan {
             });
         }
         return places;
+    }
+
+    /** The sections of one dog that are brushed on a day, 0 being today. */
+    public Set<Section> sectionsOn(int dog, int day) {
+        Set<Section> sections = EnumSet.noneOf(Section.class);
+        days.get(dog).forEach((section, on) -> {
+            if (on.get(day)) {
+                sections.add(section);
+            }
+        });
+        return sections;
     }
 
     /**
@@ -104,7 +139,13 @@ public final class HouseholdPlan {
     /** The same of one dog; 0 when it has no session. */
     public double minutes(int dog, int day) {
         double brushing = brushing(dog, day);
-        return brushing == 0 ? 0 : brushing + dogs.get(dog).jobs().setUp(day);
+        return brushing == 0 ? 0 : brushing + setUp(dog, day);
+    }
+
+    /** Minutes of setting up that a session of one dog takes on a day. */
+    public double setUp(int dog, int day) {
+        double usual = dogs.get(dog).setUp(day);
+        return time.length == 0 ? usual : SetUp.on(usual, time[day]);
     }
 
     /** Without setting up. */

@@ -75,6 +75,22 @@ record Job(double minutes, int from, int end, double[][] cost) {
         return new Job(minutes, from, end, more);
     }
 
+    /** The same of a place that is brushed today, whatever else is planned; that brushing is paid for. */
+    Job brushedToday() {
+        double[][] on = cost.clone();
+        on[0] = cost[1].clone();
+        on[0][0] = 0;
+        for (int v = 1; v <= end; v++) {
+            on[0][v] += cost[0][0];
+        }
+        return new Job(minutes, Math.max(1, from), end, on);
+    }
+
+    /** The same of a place that is not brushed today. */
+    Job notToday() {
+        return new Job(minutes, Math.max(1, from), end, cost);
+    }
+
     double cost(int before, int next) {
         return cost[before + 1][next];
     }

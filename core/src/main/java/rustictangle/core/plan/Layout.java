@@ -14,34 +14,48 @@ final class Layout {
 
     private static final int MOST_ROUNDS = 6;
     private static final int MOST_SESSION_ROUNDS = 2;
-    private static final int RESHUFFLES = 1000;
+    private static final int RESHUFFLES = 250;
     private static final int TOGETHER = 4;
     private static final double NO_DIFFERENCE = 1e-9;
 
     private final List<DogJobs> dogs;
+    /** By dog and day, minutes of a session besides its brushing. */
+    private final double[][] setUp;
+
+    private final double[] time;
     /** Minutes left on each day; and of each dog's sittings. */
     private final double[] left;
 
     private final double[][] sitting;
-    /** By dog and day: how many places are brushed; a day that is kept open counts one more. */
+    /** By dog and day: how many places hold its session open; a day that is kept open counts one more. */
     private final int[][] open;
+    /** By dog and day: how many places are brushed. */
+    private final int[][] brushed;
 
     private final BitSet[][] days;
     private final List<Which> all;
+    /** Of a minute on each day, besides itself, while places choose their days one after the other. */
+    private double[] price;
+
     private double cost;
 
     private Layout(List<DogJobs> dogs, double[] time) {
         this.dogs = dogs;
+        this.time = time.clone();
         this.left = time.clone();
+        this.price = new double[time.length];
+        this.setUp = new double[dogs.size()][time.length];
         this.sitting = new double[dogs.size()][time.length];
         this.open = new int[dogs.size()][time.length];
+        this.brushed = new int[dogs.size()][time.length];
         this.days = new BitSet[dogs.size()][];
         this.all = new ArrayList<>();
         for (int g = 0; g < dogs.size(); g++) {
             for (int i = 0; i < dogs.get(g).jobs().size(); i++) {
                 all.add(new Which(g, i));
             }
-            Arrays.fill(sitting[g], dogs.get(g).sitting());
+            Arrays.setAll(setUp[g], dogs.get(g)::setUp);
+            Arrays.setAll(sitting[g], dogs.get(g)::sitting);
             days[g] = new BitSet[dogs.get(g).jobs().size()];
             for (int i = 0; i < days[g].length; i++) {
                 days[g][i] = new BitSet();
@@ -55,9 +69,13 @@ final class Layout {
 
     private record Which(int dog, int job) {}
 
-    /** @param wished days of sessions that are kept as far as there is time, those first that are worth most */
-    static Layout of(List<DogJobs> dogs, double[] time, List<SessionDays.Found> wished) {
+    /**
+     * @param wished days of sessions that are kept as far as there is time, those first that are worth most
+     * @param price  of a minute on each day, besides itself, so that whoever chooses first leaves something
+     */
+    static Layout of(List<DogJobs> dogs, double[] time, List<SessionDays.Found> wished, double[] price) {
         Layout layout = new Layout(dogs, time);
+        layout.price = price.clone();
         for (int g = 0; g < dogs.size(); g++) {
             int dog = g;
             wished.get(g).sessions().stream().forEach(day -> layout.keepOpen(dog, day));
@@ -67,6 +85,8 @@ final class Layout {
             int dog = g;
             wished.get(g).sessions().stream().forEach(day -> layout.letGo(dog, day));
         }
+        layout.rounds();
+        layout.at(new double[time.length]);
         layout.rounds();
         return layout;
     }
@@ -102,12 +122,23 @@ final class Layout {
         return Arrays.stream(days).map(List::of).toList();
     }
 
+    /** At the price of the days' minutes. */
     double cost() {
         return cost;
     }
 
+    /** From now on at another price. */
+    private void at(double[] other) {
+        for (int day = 0; day < price.length; day++) {
+            if (other[day] != price[day]) {
+                cost += (time[day] - left[day]) * (other[day] - price[day]);
+            }
+        }
+        price = other.clone();
+    }
+
     private void keepOpen(int dog, int day) {
-        if (left[day] >= dogs.get(dog).setUp(day)) {
+        if (left[day] >= setUp[dog][day]) {
             take(dog, day, 0);
         }
     }
@@ -123,17 +154,19 @@ final class Layout {
     }
 
     private void take(int dog, int day, double minutes) {
-        double setUp = open[dog][day]++ == 0 ? dogs.get(dog).setUp(day) : 0;
-        left[day] -= setUp + minutes;
+        double fetching = open[dog][day]++ == 0 ? setUp[dog][day] : 0;
+        left[day] -= fetching + minutes;
         sitting[dog][day] -= minutes;
-        cost += setUp + minutes;
+        brushed[dog][day] += minutes > 0 ? 1 : 0;
+        cost += (fetching + minutes) * (1 + price[day]);
     }
 
     private void give(int dog, int day, double minutes) {
-        double setUp = --open[dog][day] == 0 ? dogs.get(dog).setUp(day) : 0;
-        left[day] += setUp + minutes;
+        double fetching = --open[dog][day] == 0 ? setUp[dog][day] : 0;
+        left[day] += fetching + minutes;
         sitting[dog][day] += minutes;
-        cost -= setUp + minutes;
+        brushed[dog][day] -= minutes > 0 ? 1 : 0;
+        cost -= (fetching + minutes) * (1 + price[day]);
     }
 
     private void put(int dog, int job, BitSet on) {
@@ -182,11 +215,12 @@ final class Layout {
     }
 
     private double price(int dog, Job job, int day) {
-        double setUp = open[dog][day] == 0 ? dogs.get(dog).setUp(day) : 0;
+        double fetching = open[dog][day] == 0 ? setUp[dog][day] : 0;
         boolean fits = job.can(day)
+                && brushed[dog][day] < dogs.get(dog).mostPlaces(day)
                 && job.minutes() <= sitting[dog][day] + NO_DIFFERENCE
-                && setUp + job.minutes() <= left[day] + NO_DIFFERENCE;
-        return fits ? setUp + job.minutes() : Double.POSITIVE_INFINITY;
+                && fetching + job.minutes() <= left[day] + NO_DIFFERENCE;
+        return fits ? (fetching + job.minutes()) * (1 + price[day]) : Double.POSITIVE_INFINITY;
     }
 
     private void rounds() {
@@ -201,8 +235,21 @@ final class Layout {
         }
     }
 
+    /**
+     * First as if every minute cost what it is worth, so that what brings little makes room; then with what is left.
+     *
+     * @param worth of a minute on each day, besides itself
+     */
+    void improve(double[] worth) {
+        at(worth);
+        improve();
+        at(new double[worth.length]);
+        rounds();
+        improve();
+    }
+
     /** Tries for each dog and day whether a session less or more is cheaper. */
-    void improve() {
+    private void improve() {
         double before = Double.POSITIVE_INFINITY;
         for (int round = 0; round < MOST_SESSION_ROUNDS && cost < before - NO_DIFFERENCE; round++) {
             before = cost;
@@ -247,7 +294,7 @@ final class Layout {
                     anew(dog, i, day);
                 }
             }
-        } else if (left[day] > dogs.get(dog).setUp(day)) {
+        } else if (left[day] > setUp[dog][day]) {
             take(dog, day, 0);
             for (int i = 0; i < kept.length; i++) {
                 anew(dog, i, -1);

@@ -4,9 +4,12 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import rustictangle.core.Sure;
 import rustictangle.core.care.CareDue;
@@ -17,15 +20,18 @@ import rustictangle.core.trust.MayBegin;
 /**
  * The household's plan as it stands today: every view of it reads this one.
  *
- * @param care         the small jobs, by the position of the dogs
+ * @param promise      what the day asks for, done or not
+ * @param care         the small jobs, by the position of the dogs; of today, what is left of them
+ * @param plan         of today, what is left of what was promised
  * @param set          minutes a day that the household has chosen; none: as many as it takes
- * @param minutes      there are each day for brushing, today's practice and what was brushed already taken off; empty:
+ * @param minutes      there are each day for brushing, today's practice and what was done today already taken off; empty:
  *                     as many as it takes
  * @param spentSeconds with the dogs already today
  */
 public record PlanToday(
         LocalDate today,
         List<PlannedDog> dogs,
+        Promise promise,
         CareDays care,
         HouseholdPlan plan,
         Comfort comfort,
@@ -36,6 +42,9 @@ public record PlanToday(
     /** Nobody has more for one day. */
     public static final int MOST_MINUTES = 600;
 
+    /** By so much a day may run over before something of it waits, minutes. Own choice. */
+    private static final double RUNS_OVER = 1;
+
     /** All that the plan follows from. */
     public record Basis(
             LocalDate today,
@@ -43,50 +52,73 @@ public record PlanToday(
             Map<DayOfWeek, Integer> set,
             List<PlannedDog> dogs,
             CareDays.Asked care,
+            Promise promise,
             int spentSeconds) {}
 
-    /** What the price of the days' minutes follows from; none where there are as many as it takes. */
-    public static Optional<OnePrice> price(Basis facts) {
-        if (facts.set.isEmpty()) {
-            return Optional.empty();
-        }
-        List<Workload.Basis> morning =
-                facts.dogs.stream().map(PlannedDog::morning).toList();
-        int days = HouseholdPlan.days(facts.dogs.stream().map(PlannedDog::work).toList());
-        return Optional.of(new OnePrice(
-                morning,
-                Arrays.stream(minutes(facts, facts.care.asChosen(), days, false))
-                        .map(each -> Math.round(4 * each) / 4.0)
-                        .boxed()
-                        .toList()));
-    }
-
-    /** @param price of a minute on each day, besides itself; none: the minutes suffice */
-    public static PlanToday of(Basis facts, List<Double> price) {
-        List<Workload> work = facts.dogs.stream().map(PlannedDog::work).toList();
-        CareDays care = facts.care.laid(price);
+    public static PlanToday of(Basis facts) {
+        CareDays care = facts.care.laid(facts.promise.price(), careLeft(facts));
+        List<Set<Section>> left = IntStream.range(0, facts.dogs.size())
+                .mapToObj(dog -> facts.dogs.get(dog).left(facts.promise.dogs().get(dog)))
+                .toList();
+        List<Workload> work = work(facts.dogs, left, Workload.Today::just);
         if (facts.set.isEmpty()) {
             return of(facts, care, HouseholdPlan.asItTakes(work), Optional.empty());
         }
-        double[] minutes = minutes(facts, care, HouseholdPlan.days(work), true);
-        return of(facts, care, HouseholdPlan.of(work, minutes), Optional.of(minutes));
+        double[] minutes = minutes(facts, care, HouseholdPlan.days(work));
+        if (facts.spentSeconds > 0
+                && work.stream()
+                                .mapToDouble(dog -> dog.minutesSureToday(facts.promise.minutes()))
+                                .sum()
+                        > minutes[0] + RUNS_OVER) {
+            work = work(facts.dogs, left, Workload.Today::only);
+        }
+        return of(facts, care, HouseholdPlan.of(work, minutes, facts.promise.minutes()), Optional.of(minutes));
     }
 
     private static PlanToday of(Basis facts, CareDays care, HouseholdPlan plan, Optional<double[]> minutes) {
         return new PlanToday(
-                facts.today, facts.dogs, care, plan, facts.comfort, facts.set, minutes, facts.spentSeconds);
+                facts.today,
+                facts.dogs,
+                facts.promise,
+                care,
+                plan,
+                facts.comfort,
+                facts.set,
+                minutes,
+                facts.spentSeconds);
+    }
+
+    private static List<Workload> work(
+            List<PlannedDog> dogs, List<Set<Section>> sections, Function<Set<Section>, Workload.Today> settled) {
+        return IntStream.range(0, dogs.size())
+                .mapToObj(dog -> dogs.get(dog).work(settled.apply(sections.get(dog))))
+                .toList();
+    }
+
+    /** Of what was promised at the table what is left, and what must be done today whatever was promised. */
+    private static List<CareDays.PlannedJob> careLeft(Basis facts) {
+        List<List<CareDue>> dogs = facts.care.dogs();
+        Set<CareDays.PlannedJob> left = new LinkedHashSet<>();
+        for (CareDays.PlannedJob job : facts.promise.care()) {
+            if (dogs.get(job.dog()).stream()
+                    .anyMatch(due ->
+                            due.job() == job.job() && due.learning() == job.learning() && due.due(facts.today))) {
+                left.add(job);
+            }
+        }
+        facts.care.laid(facts.promise.price()).on(0).stream()
+                .filter(job -> dogs.get(job.dog()).stream().anyMatch(due -> due.job() == job.job() && due.owed()))
+                .filter(job -> left.stream().noneMatch(other -> other.dog() == job.dog() && other.job() == job.job()))
+                .forEach(left::add);
+        return List.copyOf(left);
     }
 
     private static HouseholdPlan plan(List<Workload> work, Optional<double[]> minutes) {
         return minutes.map(time -> HouseholdPlan.of(work, time)).orElseGet(() -> HouseholdPlan.asItTakes(work));
     }
 
-    /**
-     * For brushing: what practice and the small jobs leave.
-     *
-     * @param now whether what was done today is taken off; else as it was this morning
-     */
-    private static double[] minutes(Basis facts, CareDays care, int days, boolean now) {
+    /** For brushing: what practice and the small jobs leave, what was done today taken off. */
+    private static double[] minutes(Basis facts, CareDays care, int days) {
         double practice =
                 facts.dogs.stream().mapToInt(PlannedDog::practiceSeconds).sum() / 60.0;
         double left =
@@ -97,8 +129,7 @@ public record PlanToday(
                         0,
                         Sure.at(facts.set, facts.today.plusDays(day).getDayOfWeek())
                                 - care.minutes(day)
-                                - (day == 0 ? done : 0)
-                                - (day == 0 && now ? facts.spentSeconds / 60.0 + left : practice)))
+                                - (day == 0 ? done + facts.spentSeconds / 60.0 + left : practice)))
                 .toArray();
     }
 
@@ -131,15 +162,29 @@ public record PlanToday(
     }
 
     /**
-     * The same plan with other minutes today.
+     * The same plan with other minutes today: what was promised first, and more where they suffice for more.
      *
      * @param dogId only this dog is brushed today; empty: any
      */
     public PlanToday with(double minutesToday, Optional<Long> dogId) {
-        List<Workload> work = dogs.stream()
-                .map(dog -> dogId.filter(id -> id != dog.id()).isPresent()
-                        ? dog.work().notToday()
-                        : dog.work())
+        List<Set<Section>> promised = IntStream.range(0, dogs.size())
+                .mapToObj(dog -> dogId.filter(id -> id != dogs.get(dog).id()).isPresent()
+                        ? Set.<Section>of()
+                        : plan.sectionsOn(dog, 0))
+                .toList();
+        double takes = IntStream.range(0, dogs.size())
+                .filter(dog -> !promised.get(dog).isEmpty())
+                .mapToDouble(dog -> plan.minutes(dog, 0))
+                .sum();
+        boolean more = minutesToday >= takes;
+        List<Workload> work = IntStream.range(0, dogs.size())
+                .mapToObj(dog -> dogs.get(dog)
+                        .work(
+                                dogId.filter(id -> id != dogs.get(dog).id()).isPresent()
+                                        ? Workload.Today.NOTHING
+                                        : more
+                                                ? Workload.Today.atLeast(promised.get(dog))
+                                                : Workload.Today.only(promised.get(dog))))
                 .toList();
         double[] there = minutes.map(double[]::clone).orElseGet(() -> {
             double[] asLongAsItTakes = new double[HouseholdPlan.days(work)];
@@ -148,7 +193,15 @@ public record PlanToday(
         });
         there[0] = minutesToday;
         return new PlanToday(
-                today, dogs, care, HouseholdPlan.of(work, there), comfort, set, Optional.of(there), spentSeconds);
+                today,
+                dogs,
+                promise,
+                care,
+                HouseholdPlan.of(work, there),
+                comfort,
+                set,
+                Optional.of(there),
+                spentSeconds);
     }
 
     /** One plan for each of the comforts, in the minutes there are. */
@@ -156,14 +209,7 @@ public record PlanToday(
         Map<Comfort, HouseholdPlan> plans = new EnumMap<>(Comfort.class);
         for (Comfort other : Comfort.values()) {
             plans.put(
-                    other,
-                    other == comfort
-                            ? plan
-                            : plan(
-                                    dogs.stream()
-                                            .map(dog -> dog.work().with(other))
-                                            .toList(),
-                                    minutes));
+                    other, plan(dogs.stream().map(dog -> dog.work().with(other)).toList(), minutes));
         }
         return plans;
     }
@@ -177,11 +223,11 @@ public record PlanToday(
         return dogs.stream().mapToInt(PlannedDog::practiceSecondsLeft).sum();
     }
 
-    /** If every day had as many minutes as it takes. */
+    /** If every day had as many minutes as it takes, what was promised for today first. */
     public HouseholdPlan asItTakes() {
-        return minutes.isEmpty()
-                ? plan
-                : HouseholdPlan.asItTakes(dogs.stream().map(PlannedDog::work).toList());
+        return HouseholdPlan.asItTakes(IntStream.range(0, dogs.size())
+                .mapToObj(dog -> dogs.get(dog).work(Workload.Today.atLeast(plan.sectionsOn(dog, 0))))
+                .toList());
     }
 
     /** Minutes for all that is wished for today, setting up included: more where later days are full. */
@@ -212,10 +258,7 @@ public record PlanToday(
 
     /** The sections of one dog that are brushed on a day, 0 being today, in the order of its routine. */
     public List<Section> inOrder(int dog, int day) {
-        List<Section> sections = plan.on(day).stream()
-                .filter(place -> place.dog() == dog)
-                .map(HouseholdPlan.PlannedPlace::section)
-                .toList();
+        Set<Section> sections = plan.sectionsOn(dog, day);
         return dogs.get(dog).order().stream().filter(sections::contains).toList();
     }
 }

@@ -5,6 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,7 +18,6 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Hand;
 import rustictangle.core.rhythm.Closed;
 import rustictangle.core.rhythm.Comfort;
-import rustictangle.core.rhythm.Forecast;
 import rustictangle.core.routine.Picture;
 import rustictangle.core.routine.RoutinePlace;
 import rustictangle.core.routine.Sitting;
@@ -35,7 +35,8 @@ import rustictangle.core.trust.Readiness;
  * @param sitting   the longest there may be; empty: as long as both are at ease
  * @param practices for today, done or not
  * @param care      every job at the table, due or not
- * @param morning   the same work as it was this morning, nothing brushed yet
+ * @param done      where it was brushed today
+ * @param brushed   whether it came to a stroke today, in a session that is over
  * @param groom     when a groomer sees it next; empty: nobody said
  */
 public record PlannedDog(
@@ -49,14 +50,16 @@ public record PlannedDog(
         Optional<Sitting> sitting,
         List<Practice> practices,
         List<CareDue> care,
+        Set<Section> done,
+        boolean brushed,
         Optional<LocalDate> groom,
-        Workload work,
-        Workload.Basis morning) {
+        Workload work) {
 
     /**
      * All that a dog's part in the plan follows from.
      *
-     * @param morning what was to be expected this morning
+     * @param done  where it was brushed today
+     * @param worked whether it came to a stroke today
      * @param baths days on which it is bathed, 0 being today
      * @param going whether a session of it is going on
      * @param setUp minutes of a session besides the brushing
@@ -68,7 +71,8 @@ public record PlannedDog(
             Comfort comfort,
             Dog dog,
             Picture picture,
-            Forecast morning,
+            Set<Section> done,
+            boolean worked,
             List<Practice> practices,
             List<CareDue> care,
             List<Integer> baths,
@@ -77,37 +81,77 @@ public record PlannedDog(
             double setUp,
             Hand hand,
             MayBegin may,
-            List<Closed> closed) {}
+            List<Closed> closed) {
+
+        /** What it asks for, whether it is left in peace just now or not. */
+        public Workload.Basis work() {
+            List<RoutinePlace> places = places();
+            return work(places, races(picture, closed(places).keySet()));
+        }
+
+        private List<RoutinePlace> places() {
+            return picture.routine(picture.kit().brushed()).places();
+        }
+
+        private Map<Section, Reason> closed(List<RoutinePlace> places) {
+            Map<Section, Reason> closed = new EnumMap<>(Section.class);
+            places.forEach(place -> may.keptFrom(place.section()).ifPresent(why -> closed.put(place.section(), why)));
+            return closed;
+        }
+
+        private Workload.Basis work(List<RoutinePlace> places, List<Race> races) {
+            return new Workload.Basis(
+                    picture.forecast(),
+                    comfort,
+                    PlannedDog.places(places, closed(places), races),
+                    new Workload.Sessions(setUp, going, Sitting.of(dog, hand).map(Sitting::atMost)),
+                    groom.map(day -> (int) ChronoUnit.DAYS.between(today, day)),
+                    baths);
+        }
+    }
 
     public static PlannedDog of(Basis facts) {
-        Picture picture = facts.picture;
-        Optional<Sitting> sitting = Sitting.of(facts.dog, facts.hand);
-        List<RoutinePlace> places = picture.routine(picture.kit().brushed()).places();
-        Map<Section, Reason> closed = new EnumMap<>(Section.class);
-        places.forEach(place -> facts.may.keptFrom(place.section()).ifPresent(why -> closed.put(place.section(), why)));
-        List<Race> races = races(picture, closed.keySet());
-        Workload.Basis basis = new Workload.Basis(
-                picture.forecast(),
-                facts.comfort,
-                places(places, closed, races),
-                new Workload.Sessions(facts.setUp, facts.going, sitting.map(Sitting::atMost)),
-                facts.groom.map(day -> (int) ChronoUnit.DAYS.between(facts.today, day)),
-                facts.baths);
-        Workload work = basis.work();
+        List<RoutinePlace> places = facts.places();
+        List<Race> races = races(facts.picture, facts.closed(places).keySet());
+        Workload work = facts.work(places, races).work();
         return new PlannedDog(
                 facts.id,
                 facts.name,
-                picture,
+                facts.picture,
                 places.stream().map(RoutinePlace::section).toList(),
                 races,
                 facts.may,
                 facts.closed,
-                sitting,
+                Sitting.of(facts.dog, facts.hand),
                 facts.practices,
                 facts.care,
+                Set.copyOf(facts.done),
+                facts.worked && !facts.going,
                 facts.groom,
-                facts.may.peace().brushing().isPresent() ? work.notToday() : work,
-                basis.asOnTheMorning(facts.morning));
+                facts.may.peace().brushing().isPresent() ? work.with(Workload.Today.NOTHING) : work);
+    }
+
+    private boolean inPeace() {
+        return may.peace().brushing().isPresent();
+    }
+
+    /** What it asks for where this is settled of today; nothing today while it is left in peace. */
+    Workload work(Workload.Today settled) {
+        return inPeace() ? work : work.with(settled);
+    }
+
+    /** Of what was promised for today what is left; what is too little for a session of its own waits. */
+    Set<Section> left(Set<Section> promised) {
+        Set<Section> left = promised.stream()
+                .filter(section -> !inPeace()
+                        && !done.contains(section)
+                        && work.places().containsKey(section)
+                        && work.place(section).today())
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+        double minutes = left.stream()
+                .mapToDouble(section -> work.place(section).minutes())
+                .sum();
+        return brushed && minutes < work.setUp(0) ? Set.of() : left;
     }
 
     private static List<Race> races(Picture picture, Set<Section> closed) {

@@ -22,6 +22,8 @@ final class Planner {
 
     private static final int ROUNDS_BETWEEN_PLANS = 3;
     private static final double LESS_BOLD = 0.85;
+    private static final double HIGHEST_PRICE = 256;
+    private static final int HALVINGS = 3;
 
     /**
      * @param days  by dog and place
@@ -65,14 +67,14 @@ final class Planner {
     }
 
     private Schedule shared(List<SessionDays.Found> free) {
-        List<SessionDays.Found> found = free;
-        Layout best = Layout.of(dogs, time, found);
+        List<SessionDays.Found> found = samePrice(free);
+        Layout best = Layout.of(dogs, time, found, price);
         double bound = Double.NEGATIVE_INFINITY;
         double[] paid = price.clone();
         double boldness = 1.5;
         for (int round = 0; round < ROUNDS; round++) {
             if (round > 0 && round % ROUNDS_BETWEEN_PLANS == 0) {
-                Layout layout = Layout.of(dogs, time, found);
+                Layout layout = Layout.of(dogs, time, found, price);
                 best = layout.cost() < best.cost() ? layout : best;
             }
             double reached = found.stream().mapToDouble(SessionDays.Found::cost).sum() - paid();
@@ -92,9 +94,47 @@ final class Planner {
             }
             found = next;
         }
-        best.improve();
+        best.improve(paid);
         return new Schedule(
                 best.days(), best.cost(), Arrays.stream(paid).boxed().toList());
+    }
+
+    /** To begin with, the same price on every day, so high that on average no more is asked for than there is. */
+    private List<SessionDays.Found> samePrice(List<SessionDays.Found> free) {
+        double there = Arrays.stream(time).sum();
+        if (there == Double.POSITIVE_INFINITY) {
+            return free;
+        }
+        double low = 0;
+        double high = 1;
+        List<SessionDays.Found> found = at(high, free);
+        while (asked(found) > there && high < HIGHEST_PRICE) {
+            low = high;
+            high *= 2;
+            found = at(high, found);
+        }
+        for (int halving = 0; halving < HALVINGS; halving++) {
+            double middle = (low + high) / 2;
+            found = at(middle, found);
+            if (asked(found) > there) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return found;
+    }
+
+    private double asked(List<SessionDays.Found> found) {
+        return Arrays.stream(wished(found)).sum();
+    }
+
+    private List<SessionDays.Found> at(double samePrice, List<SessionDays.Found> start) {
+        Arrays.fill(price, samePrice);
+        return IntStream.range(0, dogs.size())
+                .mapToObj(g -> SessionDays.cheapest(
+                        dogs.get(g), prices(g), start.get(g).sessions()))
+                .toList();
     }
 
     private double[] prices(int dog) {
@@ -133,7 +173,7 @@ final class Planner {
             over += found.get(g).sessions().stream()
                     .mapToDouble(day -> Math.max(
                             0,
-                            brushing(found.get(dog), dog, day) - dogs.get(dog).sitting()))
+                            brushing(found.get(dog), dog, day) - dogs.get(dog).sitting(day)))
                     .sum();
         }
         return over;
@@ -146,7 +186,7 @@ final class Planner {
             paid += price[day] > 0 ? price[day] * time[day] : 0;
             for (int g = 0; g < dogs.size(); g++) {
                 paid += sittingPrice[g][day] > 0
-                        ? sittingPrice[g][day] * dogs.get(g).sitting()
+                        ? sittingPrice[g][day] * dogs.get(g).sitting(day)
                         : 0;
             }
         }
@@ -165,7 +205,7 @@ final class Planner {
             for (int g = 0; g < dogs.size(); g++) {
                 sitting[g][day] = counts(
                         sittingPrice[g][day],
-                        brushing(found.get(g), g, day) - dogs.get(g).sitting());
+                        brushing(found.get(g), g, day) - dogs.get(g).sitting(day));
                 squares += sitting[g][day] * sitting[g][day];
             }
         }

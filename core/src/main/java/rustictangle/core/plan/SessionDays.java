@@ -19,23 +19,27 @@ final class SessionDays {
     /** From days that were nearly right before. */
     private static final int FEW_MOVES = 5;
 
-    private static final double NO_DIFFERENCE = 1e-9;
+    /** Relative; costs are sums of many, at prices of up to some hundreds. */
+    private static final double NO_DIFFERENCE = 1e-8;
 
-    private final DogJobs dog;
     private final List<Job> jobs;
     private final int end;
     /** What a minute of each day costs: 1 and its price. */
     private final double[] weight;
+    /** What setting up costs on each day. */
+    private final double[] setUp;
     /** By job and day: the cheapest way to a brushing on that day, and on from it. */
     private final double[][] to;
 
     private final double[][] after;
 
     private SessionDays(DogJobs dog, double[] prices) {
-        this.dog = dog;
         this.jobs = dog.jobs();
         this.end = dog.end();
         this.weight = Arrays.stream(prices).map(price -> 1 + price).toArray();
+        this.setUp = IntStream.range(0, end)
+                .mapToDouble(day -> weight[day] * dog.setUp(day))
+                .toArray();
         this.to = new double[jobs.size()][end];
         this.after = new double[jobs.size()][end];
     }
@@ -176,7 +180,7 @@ final class SessionDays {
     }
 
     private double setUp(int day) {
-        return weight[day] * dog.setUp(day);
+        return setUp[day];
     }
 
     private double cost(BitSet days) {

@@ -8,14 +8,15 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.function.UnaryOperator;
 import rustictangle.core.Reason;
 import rustictangle.core.Sure;
 import rustictangle.core.dog.Section;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.rhythm.Forecast;
 import rustictangle.core.rhythm.Outlook;
+import rustictangle.core.routine.SetUp;
 
 /** What one dog asks of the household in the days to come. Immutable. */
 public final class Workload {
@@ -49,13 +50,41 @@ public final class Workload {
             return new PlaceWork(minutes, Optional.empty(), Optional.of(why));
         }
 
-        /** To quarters of a minute. */
-        PlaceWork about() {
-            return new PlaceWork(Math.max(0.25, Math.round(4 * minutes) / 4.0), from, closed);
+        boolean today() {
+            return from.filter(day -> day == 0).isPresent();
+        }
+    }
+
+    /**
+     * What is settled of today; all later days are open.
+     *
+     * @param sure  is brushed, whatever else
+     * @param maybe what else may be; empty: anything
+     */
+    public record Today(Set<Section> sure, Optional<Set<Section>> maybe) {
+
+        public static final Today OPEN = new Today(Set.of(), Optional.empty());
+        public static final Today NOTHING = only(Set.of());
+
+        public Today {
+            sure = Set.copyOf(sure);
+            maybe = maybe.map(Set::copyOf);
         }
 
-        PlaceWork notToday() {
-            return new PlaceWork(minutes, from.map(day -> Math.max(1, day)), closed);
+        public static Today just(Set<Section> sections) {
+            return new Today(sections, Optional.of(Set.of()));
+        }
+
+        public static Today only(Set<Section> sections) {
+            return new Today(Set.of(), Optional.of(sections));
+        }
+
+        public static Today atLeast(Set<Section> sections) {
+            return new Today(sections, Optional.empty());
+        }
+
+        private boolean may(Section section) {
+            return maybe.filter(some -> !some.contains(section)).isEmpty();
         }
     }
 
@@ -91,27 +120,16 @@ public final class Workload {
         }
 
         public Workload work() {
-            return new Workload(this);
+            return new Workload(this, Today.OPEN);
         }
 
         private Basis of(Comfort other) {
             return new Basis(forecast, other, places, sessions, groom, baths);
         }
-
-        private Basis with(UnaryOperator<PlaceWork> each) {
-            Map<Section, PlaceWork> others = new EnumMap<>(Section.class);
-            places.forEach((section, place) -> others.put(section, each.apply(place)));
-            return new Basis(forecast, comfort, others, sessions, groom, baths);
-        }
-
-        /** As it was this morning: a session that is going on, and how quick hands were today, matter little. */
-        Basis asOnTheMorning(Forecast thisMorning) {
-            Sessions begunAnew = new Sessions(sessions.setUp, false, sessions.sitting);
-            return new Basis(thisMorning, comfort, places, begunAnew, groom, baths).with(PlaceWork::about);
-        }
     }
 
     private final Basis basis;
+    private final Today today;
     private final DogJobs jobs;
     private final int end;
     private final boolean groomed;
@@ -120,24 +138,36 @@ public final class Workload {
 
     private final Map<Section, InTheLongRun> longRun = new ConcurrentHashMap<>();
 
-    private Workload(Basis basis) {
+    private Workload(Basis basis, Today today) {
         this.basis = basis;
+        this.today = today;
         this.groomed = basis.groom.filter(days -> days <= MOST_DAYS).isPresent();
         this.end = groomed ? Math.max(1, basis.groom.get()) : DAYS_WITHOUT_GROOMER;
         List<Job> all = basis.places.entrySet().stream()
                 .map(place -> job(place.getKey(), place.getValue()))
                 .toList();
+        double sitting =
+                basis.sessions.sitting.map(limit -> limit.toSeconds() / 60.0).orElse(Double.POSITIVE_INFINITY);
         this.jobs = new DogJobs(
                 all,
                 basis.sessions.setUp,
-                basis.sessions.going ? 0 : basis.sessions.setUp,
-                basis.sessions.sitting.map(limit -> limit.toSeconds() / 60.0).orElse(Double.POSITIVE_INFINITY));
+                today.sure.isEmpty() ? setUp(0) : 0,
+                sitting,
+                Math.max(0, sitting - brushing(today.sure)),
+                new double[0]);
     }
 
     private Job job(Section section, PlaceWork place) {
         Outlook outlook = basis.forecast.at(section).orElseThrow();
-        return Job.of(outlook, basis.comfort, place.minutes(), place.from().orElse(end), end)
+        Job job = Job.of(outlook, basis.comfort, place.minutes(), place.from().orElse(end), end)
                 .beforeBaths(basis.baths, outlook.mats(), proved(section));
+        return today.sure.contains(section) ? job.brushedToday() : today.may(section) ? job : job.notToday();
+    }
+
+    private double brushing(Set<Section> sections) {
+        return sections.stream()
+                .mapToDouble(section -> place(section).minutes())
+                .sum();
     }
 
     /** Of a dog that is not bathed. */
@@ -147,7 +177,7 @@ public final class Workload {
             Map<Section, PlaceWork> places,
             Sessions sessions,
             Optional<Integer> groom) {
-        this(new Basis(forecast, comfort, places, sessions, groom, List.of()));
+        this(new Basis(forecast, comfort, places, sessions, groom, List.of()), Today.OPEN);
     }
 
     /** Days from today to the last proof of a place, 0 or less. */
@@ -162,12 +192,26 @@ public final class Workload {
 
     /** The same of an owner with another comfort. */
     public Workload with(Comfort other) {
-        return other == basis.comfort ? this : new Workload(basis.of(other));
+        return other == basis.comfort ? this : new Workload(basis.of(other), today);
     }
 
-    /** The same where nothing is brushed today. */
-    public Workload notToday() {
-        return new Workload(basis.with(PlaceWork::notToday));
+    /** The same with something settled of today. */
+    public Workload with(Today settled) {
+        return settled.equals(today) ? this : new Workload(basis, settled);
+    }
+
+    /** What is sure to be brushed today. */
+    Set<Section> sureToday() {
+        return today.sure;
+    }
+
+    /**
+     * What that takes, setting up included, minutes.
+     *
+     * @param minutes there are today
+     */
+    double minutesSureToday(double minutes) {
+        return today.sure.isEmpty() ? 0 : SetUp.on(setUp(0), minutes) + brushing(today.sure);
     }
 
     Forecast forecast() {
@@ -214,9 +258,9 @@ public final class Workload {
         return known.get();
     }
 
-    /** Minutes of setting up that a session today takes. */
-    public double setUpToday() {
-        return jobs.setUpToday();
+    /** Minutes of setting up that a session on a day takes where there are minutes enough, 0 being today. */
+    double setUp(int day) {
+        return day == 0 && basis.sessions.going ? 0 : basis.sessions.setUp;
     }
 
     /** Days that are reckoned, today included, in [1, {@link #MOST_DAYS}]. */

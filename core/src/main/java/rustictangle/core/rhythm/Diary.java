@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.NavigableSet;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.stream.Collectors;
 import rustictangle.core.coat.LengthReading;
 import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
@@ -132,27 +131,6 @@ public record Diary(
     /** Where only {@link Conditions} are asked for. */
     public Diary withoutChecks() {
         return new Diary(List.of(), List.of(), life, readings, heaps, seasons, grooms, told);
-    }
-
-    /** As it was on the morning of that day, whatever was brushed since; what happened to the dog stays. */
-    public Diary asOnTheMorning(LocalDate today) {
-        Map<Section, NavigableSet<Moment>> before = new EnumMap<>(Section.class);
-        grooms.forEach((section, moments) -> before.put(
-                section,
-                moments.stream()
-                        .filter(moment -> moment.day().isBefore(today))
-                        .collect(Collectors.toCollection(TreeSet::new))));
-        return new Diary(
-                checks.stream().filter(check -> check.date().isBefore(today)).toList(),
-                unproved.stream()
-                        .filter(check -> check.when().day().isBefore(today))
-                        .toList(),
-                life,
-                readings,
-                heaps,
-                seasons,
-                before,
-                told);
     }
 
     /** With these grooms instead. */

@@ -29,6 +29,7 @@ import rustictangle.core.log.SessionEvent.StepDone;
 import rustictangle.core.log.SessionEvent.Undone;
 import rustictangle.core.log.SessionNoted;
 import rustictangle.core.log.Signal;
+import rustictangle.core.log.Visited;
 import rustictangle.core.routine.Picture;
 
 /** A session with its moments, as its log tells it. Immutable. */
@@ -364,6 +365,18 @@ public final class SessionLog {
     /** How many of today came to a stroke: one that was taken back, or ended before, takes no time from the day. */
     public static int workedToday(Log log) {
         return (int) log.readToday(AT_WORK).stream().distinct().count();
+    }
+
+    private static final Log.Reading<Section> BRUSHED = log -> log.stream()
+            .flatMap(entry -> Stream.concat(
+                    entry.done().stream().map(SectionDone::section),
+                    entry.as(Visited.class).map(Visited::sections).stream().flatMap(Set::stream)))
+            .distinct()
+            .toList();
+
+    /** Where it was brushed today, or a groomer went through. */
+    public static Set<Section> doneToday(Log log) {
+        return Set.copyOf(log.readToday(BRUSHED));
     }
 
     private static final Log.Reading<Entry> BEGUN = log ->

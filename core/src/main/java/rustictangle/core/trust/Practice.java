@@ -111,6 +111,11 @@ public record Practice(
                 reasons);
     }
 
+    /** What it takes of the day's minutes, done or not: only what leads to brushing does. */
+    public double minutesOfTheDay() {
+        return leadsToBrushing() ? atMost.toSeconds() / 60.0 : 0;
+    }
+
     /** As many as there is time for, and no more than teach something. */
     static int trials(Dog dog, Standing standing) {
         long fit = atMost(dog, standing).toSeconds() / standing.rung().secondsATrial();

@@ -116,7 +116,7 @@ class HouseholdPlanTest {
     }
 
     @ParameterizedTest
-    @ValueSource(ints = {5, 10, 20, 60})
+    @ValueSource(ints = {10, 20, 60})
     void whatAnOwnerDoesTodayIsOffTheListThisEvening(int minutes) {
         HouseholdPlan morning = HouseholdPlan.of(List.of(FLEECE.provedAgo(5).work()), Kept.everyDay(minutes));
         assertFalse(morning.on(0).isEmpty());

@@ -214,7 +214,9 @@ class PlannerTest {
                 })
                 .toList();
         double setUp = whole(random.nextDouble(1, 4)) / HUNDREDTHS;
-        return new DogJobs(jobs, setUp, random.nextInt(4) == 0 ? 0 : setUp, random.nextBoolean() ? 900 : 6);
+        double setUpToday = random.nextInt(4) == 0 ? 0 : setUp;
+        double sitting = random.nextBoolean() ? 900 : 6;
+        return new DogJobs(jobs, setUp, setUpToday, sitting, sitting, new double[0]);
     }
 
     private static RandomGenerator random(int seed) {

@@ -81,17 +81,22 @@ public class CareLoader {
 
     /** Every job, due or not, in the order of {@link CareJob}. */
     public List<CareDue> of(KnownDog known) {
+        return of(known, logs.of(known.id()));
+    }
+
+    /** As far as a log of its tells. */
+    public List<CareDue> of(KnownDog known, Log log) {
         LocalDate today = LocalDate.now(clock);
-        Log log = logs.of(known.id());
+        Trust trust = trusts.of(known, log);
         CareBasis facts = new CareBasis(
                 known,
-                trusts.of(known),
+                trust,
                 CareDiary.of(log),
                 chosen(known.id()),
-                claws(known.id()),
-                dryer(known),
+                Claws.of(log, clawKind(known.id()).dewClaws()),
+                dryer(known, trust),
                 OwedBath.of(log, today).filter(bath -> !bath.waits()).map(OwedBath::by),
-                Optional.of(trusts.may(known).gate(BathKind.WHOLE_DOG))
+                Optional.of(trusts.may(known, log).gate(BathKind.WHOLE_DOG))
                         .filter(gate -> !gate.way().atHome())
                         .map(BathGate::why),
                 today);
@@ -129,7 +134,11 @@ public class CareLoader {
     }
 
     Drying.With dryer(KnownDog known) {
+        return dryer(known, trusts.of(known));
+    }
+
+    private Drying.With dryer(KnownDog known, Trust trust) {
         boolean forcedAir = kits.drawer().stream().anyMatch(tool -> tool.kind() == ToolKind.DRYER && !tool.putAside());
-        return Drying.with(supplies().keySet(), forcedAir, known.coat(), Drying.learned(trusts.of(known)));
+        return Drying.with(supplies().keySet(), forcedAir, known.coat(), Drying.learned(trust));
     }
 }

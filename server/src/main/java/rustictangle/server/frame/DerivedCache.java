@@ -9,13 +9,16 @@ import org.springframework.stereotype.Component;
 
 /**
  * What was computed from facts, kept for as long as equal facts are handed in. The facts are read each time, so nobody
- * has to say that they changed. Of each the last two are kept, for while a file is looked over the data is used as well.
+ * has to say that they changed. Of each the last few are kept: as it is now, as it was this morning, and while a file is
+ * looked over the same of that.
  */
 @Component
 public final class DerivedCache {
 
     /** Kinds of things times dogs; those not asked for go first. */
     private static final int MOST = 1000;
+
+    private static final int KEPT = 4;
 
     private record Key(Class<?> what, long dog) {}
 
@@ -44,7 +47,7 @@ public final class DerivedCache {
                     return Stream.concat(
                                     Stream.of(new Made(facts, thing)),
                                     before.stream().filter(kept -> kept.thing != thing))
-                            .limit(2)
+                            .limit(KEPT)
                             .toList();
                 })
                 .get(0)

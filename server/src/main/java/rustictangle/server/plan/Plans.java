@@ -6,16 +6,19 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import rustictangle.core.log.Log;
 import rustictangle.core.plan.CareDays;
 import rustictangle.core.plan.HouseholdPlan;
 import rustictangle.core.plan.PlanToday;
 import rustictangle.core.plan.PlannedDog;
+import rustictangle.core.plan.Promise;
 import rustictangle.core.rhythm.Closed;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.routine.SetUp;
 import rustictangle.core.session.SessionLog;
+import rustictangle.core.trust.Practice;
 import rustictangle.server.care.CareLoader;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
@@ -26,7 +29,6 @@ import rustictangle.server.household.Household;
 import rustictangle.server.household.HouseholdLoader;
 import rustictangle.server.kit.KitLoader;
 import rustictangle.server.log.Logs;
-import rustictangle.server.rhythm.ForecastLoader;
 import rustictangle.server.routine.RoutineLoader;
 import rustictangle.server.trust.TrustLoader;
 import rustictangle.server.visit.VisitService;
@@ -40,7 +42,6 @@ record Plans(
         KitLoader kits,
         VisitService visits,
         CareLoader cares,
-        ForecastLoader forecasts,
         Logs logs,
         HouseholdLoader households,
         Progress progress,
@@ -48,17 +49,8 @@ record Plans(
         Clock clock)
         implements ViewProbe {
 
-    private record MorningPrice(List<Double> each) {}
-
-    private record Priced(PlanToday.Basis facts, List<Double> price) {}
-
     PlanToday now() {
-        PlanToday.Basis facts = facts();
-        List<Double> price = PlanToday.price(facts)
-                .map(morning -> made.of(MorningPrice.class, 0, morning, now -> new MorningPrice(now.reckoned())).each)
-                .orElse(List.of());
-        return made.of(
-                PlanToday.class, 0, new Priced(facts, price), priced -> PlanToday.of(priced.facts, priced.price));
+        return made.of(PlanToday.class, 0, facts(), PlanToday::of);
     }
 
     private PlanToday.Basis facts() {
@@ -67,50 +59,99 @@ record Plans(
         List<PlannedDog> planned = new ArrayList<>();
         try (Progress.Running running = progress.begin("Reckoning the plan")) {
             List<KnownDog> all = dogs.known();
-            double spent =
-                    all.stream().mapToDouble(dog -> spent(logs.of(dog.id()))).sum();
-            CareDays.Asked care = PlanToday.careAsked(
-                    all.stream().map(cares::of).toList(),
-                    all.stream().map(trusts::may).toList(),
-                    household.minutes(),
-                    today);
+            List<Log> now = all.stream().map(dog -> logs.of(dog.id())).toList();
+            CareDays.Asked care = care(all, now, household, today);
             CareDays asChosen = care.asChosen();
             for (KnownDog dog : all) {
-                running.at(dog.name(), planned.size(), all.size());
+                int position = planned.size();
+                running.at(dog.name(), position, all.size());
                 planned.add(made.of(
                         PlannedDog.class,
                         dog.id(),
-                        facts(dog, household.comfort(), asChosen.baths(planned.size()), today),
+                        facts(dog, now.get(position), household.comfort(), asChosen.baths(position), today),
                         PlannedDog::of));
             }
             running.at("the days to come", 1, 1);
+            double spent = now.stream().mapToDouble(Plans::spent).sum();
             return new PlanToday.Basis(
-                    today, household.comfort(), household.minutes(), planned, care, (int) Math.round(spent));
+                    today,
+                    household.comfort(),
+                    household.minutes(),
+                    planned,
+                    care,
+                    promise(all, now.stream().map(Log::morning).toList(), household, today),
+                    (int) Math.round(spent));
         }
+    }
+
+    private Promise promise(List<KnownDog> all, List<Log.Morning> mornings, Household household, LocalDate today) {
+        List<Log> begun = mornings.stream().map(Log.Morning::begun).toList();
+        List<Log> since = mornings.stream().map(Log.Morning::since).toList();
+        double practice = 0;
+        for (int dog = 0; dog < all.size(); dog++) {
+            practice += trusts.today(all.get(dog), begun.get(dog)).stream()
+                    .mapToDouble(Practice::minutesOfTheDay)
+                    .sum();
+        }
+        return made.of(
+                Promise.class,
+                0,
+                new Promise.Basis(
+                        today,
+                        household.minutes(),
+                        practice,
+                        stand(all, begun, household, today),
+                        begun.equals(since) ? Optional.empty() : Optional.of(stand(all, since, household, today))),
+                Promise::of);
+    }
+
+    private Promise.Stand stand(List<KnownDog> all, List<Log> told, Household household, LocalDate today) {
+        CareDays.Asked care = care(all, told, household, today);
+        CareDays asChosen = care.asChosen();
+        return new Promise.Stand(
+                IntStream.range(0, all.size())
+                        .mapToObj(dog -> facts(
+                                        all.get(dog), told.get(dog), household.comfort(), asChosen.baths(dog), today)
+                                .work())
+                        .toList(),
+                care);
+    }
+
+    private CareDays.Asked care(List<KnownDog> all, List<Log> told, Household household, LocalDate today) {
+        return PlanToday.careAsked(
+                IntStream.range(0, all.size())
+                        .mapToObj(dog -> cares.of(all.get(dog), told.get(dog)))
+                        .toList(),
+                IntStream.range(0, all.size())
+                        .mapToObj(dog -> trusts.may(all.get(dog), told.get(dog)))
+                        .toList(),
+                household.minutes(),
+                today);
     }
 
     private static double spent(Log log) {
         return SessionLog.spentToday(log) + 60 * SetUp.learned(log) * SessionLog.workedToday(log);
     }
 
-    private PlannedDog.Basis facts(KnownDog dog, Comfort comfort, List<Integer> baths, LocalDate today) {
-        Log log = logs.of(dog.id());
+    /** As far as a log of the dog's tells. */
+    private PlannedDog.Basis facts(KnownDog dog, Log log, Comfort comfort, List<Integer> baths, LocalDate today) {
         return new PlannedDog.Basis(
                 dog.id(),
                 dog.name(),
                 today,
                 comfort,
                 dog.dog(),
-                routines.picture(dog),
-                forecasts.thisMorning(dog),
-                trusts.today(dog),
-                cares.of(dog),
+                routines.picture(dog, log),
+                SessionLog.doneToday(log),
+                SessionLog.workedToday(log) > 0,
+                trusts.today(dog, log),
+                cares.of(dog, log),
                 baths,
                 visits.next(dog.id(), today),
                 SessionLog.open(log).isPresent(),
                 SetUp.learned(log),
                 kits.approach(dog.id()).hand(),
-                trusts.may(dog),
+                trusts.may(dog, log),
                 Closed.of(log, today));
     }
 

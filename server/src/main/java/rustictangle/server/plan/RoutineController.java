@@ -121,7 +121,7 @@ record RoutineController(DogLoader dogs, Plans plans) implements ViewProbe {
                         .map(RoutineView.RoutineStepView::of)
                         .toList(),
                 plans.now().neededMinutes(dog),
-                60 * now.dogs().get(dog).work().setUpToday(),
+                60 * now.plan().setUp(dog, 0),
                 waits(now, dog, sections),
                 inTraining.practised().stream()
                         .map(section -> StandingView.of(

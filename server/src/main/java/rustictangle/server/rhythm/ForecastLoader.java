@@ -3,6 +3,7 @@ package rustictangle.server.rhythm;
 import java.time.Clock;
 import java.time.LocalDate;
 import org.springframework.stereotype.Component;
+import rustictangle.core.log.Log;
 import rustictangle.core.rhythm.Conditions;
 import rustictangle.core.rhythm.Diary;
 import rustictangle.core.rhythm.Forecast;
@@ -33,29 +34,19 @@ public class ForecastLoader {
     }
 
     public Forecast of(KnownDog known) {
-        return made.of(Forecast.class, known.id(), facts(known), facts -> Forecast.of(facts.conditions, facts.diary));
+        return of(known, logs.of(known.id()));
     }
 
-    private record AsOnTheMorning(ForecastBasis facts) {}
-
-    private record ThisMorning(Forecast forecast) {}
-
-    /** As it was this morning: brushing changes nothing of it. */
-    public Forecast thisMorning(KnownDog known) {
-        ForecastBasis now = facts(known);
+    /** As far as a log of its tells. */
+    public Forecast of(KnownDog known, Log log) {
         return made.of(
-                        ThisMorning.class,
-                        known.id(),
-                        new AsOnTheMorning(
-                                new ForecastBasis(now.conditions, now.diary.asOnTheMorning(LocalDate.now(clock)))),
-                        morning -> new ThisMorning(Forecast.of(morning.facts.conditions, morning.facts.diary)))
-                .forecast;
+                Forecast.class, known.id(), facts(known, log), facts -> Forecast.of(facts.conditions, facts.diary));
     }
 
-    private ForecastBasis facts(KnownDog known) {
+    private ForecastBasis facts(KnownDog known, Log log) {
         Household household = households.get();
         LocalDate today = LocalDate.now(clock);
-        Diary diary = Diary.of(logs.of(known.id()), household.latitude(), today);
+        Diary diary = Diary.of(log, household.latitude(), today);
         Conditions conditions = made.of(
                 Conditions.class,
                 known.id(),

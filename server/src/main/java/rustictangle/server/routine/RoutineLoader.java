@@ -3,6 +3,7 @@ package rustictangle.server.routine;
 import java.util.List;
 import org.springframework.stereotype.Component;
 import rustictangle.core.kit.Kit;
+import rustictangle.core.log.Log;
 import rustictangle.core.log.SessionEvent.SectionDone;
 import rustictangle.core.rhythm.Forecast;
 import rustictangle.core.routine.Pace;
@@ -37,8 +38,13 @@ public class RoutineLoader {
     }
 
     public Picture picture(KnownDog known) {
+        return picture(known, logs.of(known.id()));
+    }
+
+    /** As far as a log of its tells. */
+    public Picture picture(KnownDog known, Log log) {
         RoutineBasis facts = new RoutineBasis(
-                known, kits.of(known), trusts.of(known), forecasts.of(known), Pace.times(logs.of(known.id())));
+                known, kits.of(known), trusts.of(known, log), forecasts.of(known, log), Pace.times(log));
         return made.of(
                 Picture.class,
                 known.id(),

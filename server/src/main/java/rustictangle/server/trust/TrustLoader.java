@@ -64,8 +64,12 @@ public class TrustLoader {
     }
 
     public Trust of(KnownDog known) {
+        return of(known, logs.of(known.id()));
+    }
+
+    /** As far as a log of its tells. */
+    public Trust of(KnownDog known, Log log) {
         LocalDate today = LocalDate.now(clock);
-        Log log = logs.of(known.id());
         ThisMorning morning = made.of(
                 ThisMorning.class,
                 known.id(),
@@ -85,12 +89,17 @@ public class TrustLoader {
 
     /** What may be begun with it now: asked at every door. */
     public MayBegin may(KnownDog known) {
+        return may(known, logs.of(known.id()));
+    }
+
+    /** As far as a log of its tells. */
+    public MayBegin may(KnownDog known, Log log) {
         return MayBegin.of(
                 known.dog(),
                 known.coat(),
                 kits.of(known),
-                of(known),
-                logs.of(known.id()),
+                of(known, log),
+                log,
                 kits.approach(known.id()).hand(),
                 LocalDate.now(clock));
     }
@@ -100,10 +109,16 @@ public class TrustLoader {
     private record Practices(List<Practice> today) {}
 
     public List<Practice> today(KnownDog known) {
+        return today(known, logs.of(known.id()));
+    }
+
+    /** As far as a log of its tells. */
+    public List<Practice> today(KnownDog known, Log log) {
         return made.of(
                         Practices.class,
                         known.id(),
-                        new ForPractice(known.dog(), of(known), forecasts.of(known), owned(), may(known)),
+                        new ForPractice(
+                                known.dog(), of(known, log), forecasts.of(known, log), owned(), may(known, log)),
                         TrustLoader::practices)
                 .today;
     }

@@ -7,20 +7,21 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Arrays;
+import java.util.Collections;
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
-import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import rustictangle.core.Dogs;
 import rustictangle.core.Reason;
+import rustictangle.core.Sample;
+import rustictangle.core.Sure;
 import rustictangle.core.care.CareDue;
 import rustictangle.core.care.CareRules;
 import rustictangle.core.coat.Coat;
@@ -33,9 +34,9 @@ import rustictangle.core.log.CareJob;
 import rustictangle.core.rhythm.CombCheck;
 
 /** Brushing and the small jobs paid with the same minutes: handbook 10.5. */
-class OnePriceTest {
+class PromiseTest {
 
-    private static final int DAYS = 42;
+    private static final int DAYS = Sample.of(21, 42);
     private static final List<CareJob> SMALL =
             List.of(CareJob.LOOK_OVER, CareJob.TEETH, CareJob.EYES, CareJob.EARS, CareJob.FEET, CareJob.NAILS);
 
@@ -53,14 +54,14 @@ class OnePriceTest {
         return Dogs.allOver(Dogs.hair(CoatKind.WIRE, 15));
     }
 
-    /** What six weeks of an owner came to who does just what the day says. */
+    /** What some weeks of an owner came to who does just what the day says. */
     private static final class Weeks {
 
         private double mats;
         private double minutesOfCare;
         private final Map<CareJob, Integer> longest = new EnumMap<>(CareJob.class);
 
-        Weeks(List<Kept> dogs, List<CareJob> jobs, ToDoubleFunction<LocalDate> minutes) {
+        Weeks(List<Kept> dogs, List<CareJob> jobs, Map<DayOfWeek, Integer> minutes) {
             List<Map<Section, LocalDate>> clear = new ArrayList<>();
             List<Map<CareJob, LocalDate>> done = new ArrayList<>();
             for (int dog = 0; dog < dogs.size(); dog++) {
@@ -88,29 +89,37 @@ class OnePriceTest {
                             .toList());
                 }
                 List<Double> there = IntStream.range(0, Workload.MOST_DAYS)
-                        .mapToObj(day -> minutes.applyAsDouble(today.plusDays(day)))
+                        .mapToObj(day ->
+                                (double) Sure.at(minutes, today.plusDays(day).getDayOfWeek()))
                         .toList();
-                Function<CareDays, double[]> left = care -> IntStream.range(0, HouseholdPlan.days(work))
-                        .mapToDouble(day -> Math.max(0, there.get(day) - care.minutes(day)))
-                        .toArray();
-                CareDays.Asked table = new CareDays.Asked(asked, today, there);
-                OnePrice price = new OnePrice(
-                        morning,
-                        Arrays.stream(left.apply(table.asChosen())).boxed().toList());
-                CareDays care = table.laid(price.reckoned());
-                HouseholdPlan plan = HouseholdPlan.of(work, left.apply(care));
-                double spent = plan.minutes(0) + care.minutes(0);
+                Promise promise = Promise.of(new Promise.Basis(
+                        today,
+                        minutes,
+                        0,
+                        new Promise.Stand(morning, new CareDays.Asked(asked, today, there)),
+                        Optional.empty()));
+                double care = promise.care().stream()
+                        .mapToDouble(CareDays.PlannedJob::minutes)
+                        .sum();
+                double spent = care;
+                for (int dog = 0; dog < dogs.size(); dog++) {
+                    spent += work.get(dog)
+                            .with(Workload.Today.just(promise.dogs().get(dog)))
+                            .minutesSureToday(promise.minutes());
+                }
                 assertTrue(spent <= there.get(0) + 0.01, "day " + n + " asks for " + spent);
-                minutesOfCare += care.minutes(0);
-                plan.on(0).forEach(place -> {
-                    mats += work.get(place.dog())
-                            .forecast()
-                            .at(place.section())
-                            .orElseThrow()
-                            .mats(0);
-                    clear.get(place.dog()).put(place.section(), today);
-                });
-                care.on(0).forEach(turn -> waited(done.get(turn.dog()).put(turn.job(), today), turn.job(), today));
+                minutesOfCare += care;
+                for (int dog = 0; dog < dogs.size(); dog++) {
+                    for (Section section : promise.dogs().get(dog)) {
+                        mats += work.get(dog)
+                                .forecast()
+                                .at(section)
+                                .orElseThrow()
+                                .mats(0);
+                        clear.get(dog).put(section, today);
+                    }
+                }
+                promise.care().forEach(turn -> waited(done.get(turn.dog()).put(turn.job(), today), turn.job(), today));
             }
             LocalDate end = Kept.TODAY.plusDays(DAYS);
             done.forEach(dog -> dog.forEach((job, last) -> waited(last, job, end.minusDays(1))));
@@ -127,6 +136,14 @@ class OnePriceTest {
         private void waited(LocalDate from, CareJob job, LocalDate to) {
             longest.merge(job, (int) ChronoUnit.DAYS.between(from, to), Math::max);
         }
+    }
+
+    private static Map<DayOfWeek, Integer> minutes(int weekday, int weekend) {
+        Map<DayOfWeek, Integer> minutes = new EnumMap<>(DayOfWeek.class);
+        for (DayOfWeek day : DayOfWeek.values()) {
+            minutes.put(day, day.compareTo(DayOfWeek.SATURDAY) < 0 ? weekday : weekend);
+        }
+        return minutes;
     }
 
     private static int every(CareJob job) {
@@ -153,14 +170,19 @@ class OnePriceTest {
      */
     @ParameterizedTest(name = "{0} minutes a weekday, {1} at weekends")
     @CsvSource({"20, 20", "40, 60"})
-    void theSmallJobsCostAtMostTwoFifthsMoreMatsAndNoneIsForgotten(double weekday, double weekend) {
-        ToDoubleFunction<LocalDate> there =
-                day -> day.getDayOfWeek().compareTo(DayOfWeek.SATURDAY) < 0 ? weekday : weekend;
+    void theSmallJobsCostAtMostTwoFifthsMoreMatsAndNoneIsForgotten(int weekday, int weekend) {
+        Map<DayOfWeek, Integer> there = minutes(weekday, weekend);
         Weeks without = new Weeks(four(), List.of(), there);
         Weeks with = new Weeks(four(), SMALL, there);
         System.out.printf(
-                "Six weeks of four dogs, %.0f and %.0f min a day: %.0f mats, with %.0f min of jobs at the table %.0f; longest waits %s%n",
-                weekday, weekend, without.mats, with.minutesOfCare, with.mats, with.longest);
+                DAYS
+                        + " days of four dogs, %d and %d min a day: %.0f mats, with %.0f min of jobs at the table %.0f; longest waits %s%n",
+                weekday,
+                weekend,
+                without.mats,
+                with.minutesOfCare,
+                with.mats,
+                with.longest);
         assertTrue(with.mats <= 1.4 * without.mats, with.mats + " mats, " + without.mats + " without");
         with.longest.forEach((job, days) -> assertTrue(
                 days <= Math.max(every(job), 2 * CareRules.of(job).waits()) + 1, job + " waits " + days + " days"));
@@ -174,7 +196,46 @@ class OnePriceTest {
 
     @Test
     void whereTimeSufficesEveryJobComesAtItsChosenInterval() {
-        Weeks with = new Weeks(four(), SMALL, day -> 600);
+        Weeks with = new Weeks(four(), SMALL, minutes(600, 600));
         with.longest.forEach((job, days) -> assertEquals(every(job), days, job.toString()));
+    }
+
+    private static Promise.Stand stand(List<Kept> dogs) {
+        return new Promise.Stand(
+                dogs.stream().map(dog -> dog.basis(Kept.TODAY)).toList(),
+                new CareDays.Asked(
+                        dogs.stream().map(dog -> List.<CareDue>of()).toList(),
+                        Kept.TODAY,
+                        Collections.nCopies(Workload.MOST_DAYS, 600.0)));
+    }
+
+    /** What happened to one dog brings in what it asks for, and moves no other dog out of the day. */
+    @Test
+    void whatHappensAddsToTheDayAndTakesNothingOutOfIt() {
+        List<Kept> calm = four().stream().map(dog -> dog.provedAgo(3)).toList();
+        List<Kept> neglected = IntStream.range(0, 4)
+                .mapToObj(dog -> calm.get(dog).provedAgo(dog == 2 ? 8 : 3))
+                .toList();
+        for (int minutes : new int[] {20, 600}) {
+            Map<DayOfWeek, Integer> set = minutes(minutes, minutes);
+            Promise before = Promise.of(new Promise.Basis(Kept.TODAY, set, 0, stand(calm), Optional.empty()));
+            Promise after =
+                    Promise.of(new Promise.Basis(Kept.TODAY, set, 0, stand(calm), Optional.of(stand(neglected))));
+            double takes = 0;
+            for (int dog = 0; dog < 4; dog++) {
+                assertTrue(after.dogs().get(dog).containsAll(before.dogs().get(dog)), "dog " + dog);
+                Set<Section> added = new HashSet<>(after.dogs().get(dog));
+                added.removeAll(before.dogs().get(dog));
+                assertEquals(added, after.added().get(dog));
+                takes += calm.get(dog)
+                        .work()
+                        .with(Workload.Today.just(after.dogs().get(dog)))
+                        .minutesSureToday(after.minutes());
+            }
+            assertTrue(takes <= minutes + 0.01, takes + " of " + minutes);
+            if (minutes == 600) {
+                assertTrue(after.added().get(2).size() > 3, after.added().toString());
+            }
+        }
     }
 }

@@ -1,0 +1,135 @@
+package rustictangle.core.plan;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import rustictangle.core.Sure;
+import rustictangle.core.dog.Section;
+
+/**
+ * What the day asks for, fixed as it begins: it follows from how things stood before anything was done today, so that
+ * doing things brings nothing new, and every device and every start of the program finds the same. What happens to a dog
+ * adds to it where there are minutes for that, and takes nothing out of it.
+ *
+ * @param dogs  by the position of the dogs, where each is brushed
+ * @param added of that, by the same, what came in for what happened today
+ * @param care  what is done at the table
+ * @param price of a minute on each day, besides itself; none: the minutes suffice
+ * @param minutes there were for brushing as the day began; infinite: as many as it takes
+ */
+public record Promise(
+        List<Set<Section>> dogs,
+        List<Set<Section>> added,
+        List<CareDays.PlannedJob> care,
+        List<Double> price,
+        double minutes) {
+
+    /**
+     * How things stood at one moment of the day, whatever was done in it.
+     *
+     * @param dogs what each of them asks for
+     * @param care the same at the table
+     */
+    public record Stand(List<Workload.Basis> dogs, CareDays.Asked care) {
+
+        public Stand {
+            dogs = List.copyOf(dogs);
+        }
+
+        private List<Workload> work(List<Set<Section>> sure) {
+            return IntStream.range(0, dogs.size())
+                    .mapToObj(dog -> dogs.get(dog).work().with(Workload.Today.atLeast(sure.get(dog))))
+                    .toList();
+        }
+    }
+
+    /**
+     * All that it follows from.
+     *
+     * @param set      minutes a day that the household has chosen; none: as many as it takes
+     * @param practice minutes of every day
+     * @param begun    as the day began
+     * @param since    with what happened to the dogs today; empty: nothing did
+     */
+    public record Basis(
+            LocalDate today, Map<DayOfWeek, Integer> set, double practice, Stand begun, Optional<Stand> since) {
+
+        private double[] minutes(CareDays care, int days) {
+            return IntStream.range(0, days)
+                    .mapToDouble(day -> Math.max(0, of(day) - care.minutes(day) - practice))
+                    .toArray();
+        }
+
+        private double brushingToday(CareDays care) {
+            return set.isEmpty() ? Double.POSITIVE_INFINITY : minutes(care, 1)[0];
+        }
+
+        private double of(int day) {
+            return Sure.at(set, today.plusDays(day).getDayOfWeek());
+        }
+    }
+
+    public Promise {
+        dogs = dogs.stream().map(Set::copyOf).toList();
+        added = added.stream().map(Set::copyOf).toList();
+        care = List.copyOf(care);
+        price = List.copyOf(price);
+    }
+
+    public static Promise of(Basis facts) {
+        List<Set<Section>> nothing =
+                facts.begun.dogs.stream().map(dog -> Set.<Section>of()).toList();
+        List<Double> price = price(facts, facts.begun.work(nothing));
+        CareDays care = facts.begun.care.laid(price);
+        List<Set<Section>> dogs = brushed(facts, facts.begun.work(nothing), care);
+        if (facts.since.isEmpty()) {
+            return new Promise(dogs, nothing, care.on(0), price, facts.brushingToday(care));
+        }
+        Set<CareDays.PlannedJob> jobs = new LinkedHashSet<>(care.on(0));
+        jobs.addAll(facts.since.get().care.laid(price).on(0));
+        CareDays more = care.withToday(List.copyOf(jobs));
+        List<Set<Section>> all = brushed(facts, facts.since.get().work(dogs), more);
+        List<Set<Section>> added = new ArrayList<>();
+        for (int dog = 0; dog < all.size(); dog++) {
+            Set<Section> here = new LinkedHashSet<>(all.get(dog));
+            here.removeAll(dogs.get(dog));
+            added.add(here);
+        }
+        return new Promise(all, added, more.on(0), price, facts.brushingToday(more));
+    }
+
+    /**
+     * What a minute is worth on each day, by the brushing in what the small jobs would leave of the day at their chosen
+     * intervals: at this price they are laid out among it.
+     */
+    private static List<Double> price(Basis facts, List<Workload> work) {
+        if (facts.set.isEmpty()) {
+            return List.of();
+        }
+        double[] minutes = facts.minutes(facts.begun.care.asChosen(), HouseholdPlan.days(work));
+        return HouseholdPlan.of(work, minutes).price().stream()
+                .map(Promise::rounded)
+                .toList();
+    }
+
+    /** To the nearest doubling, so that a little more or less moves nothing. */
+    private static double rounded(double price) {
+        return price <= 0 ? 0 : Math.pow(2, Math.round(Math.log(price) / Math.log(2)));
+    }
+
+    private static List<Set<Section>> brushed(Basis facts, List<Workload> work, CareDays care) {
+        HouseholdPlan plan = facts.set.isEmpty()
+                ? HouseholdPlan.asItTakes(work)
+                : HouseholdPlan.of(work, facts.minutes(care, HouseholdPlan.days(work)));
+        List<Set<Section>> dogs = new ArrayList<>();
+        work.forEach(dog -> dogs.add(new LinkedHashSet<>()));
+        plan.on(0).forEach(place -> dogs.get(place.dog()).add(place.section()));
+        return dogs;
+    }
+}
