@@ -63,6 +63,7 @@ const headline = computed(() => {
       <h2>{{ dog.name }}</h2>
       <template v-if="known">
         <p class="due" :class="{ now: known.dueCount }">{{ headline }}</p>
+        <p v-if="known.added" class="quiet" :data-rule="known.added.rule">{{ say(known.added.text) }}</p>
         <p v-if="known.inPeace" class="closed" :data-rule="known.inPeace.rule">{{ say(known.inPeace.text) }}</p>
         <p v-else-if="known.matLikelyCount" class="quiet">
           A mat is likely in {{ places(known.matLikelyCount) }}: search with the fingers first

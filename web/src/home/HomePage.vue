@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { useView } from '@/api/queries'
 import PageState from '@/shell/PageState.vue'
 import DayStrip from '@/plan/DayStrip.vue'
+import NotEnough from '@/plan/NotEnough.vue'
 import HomeDog from './HomeDog.vue'
 import Welcome from './WelcomeView.vue'
 
@@ -16,6 +17,7 @@ const dogs = computed(() => home.data.value?.dogs ?? [])
     <template v-else>
       <DayStrip v-if="dogs.some((dog) => dog.known)" :home="home.data.value!" />
       <h1 v-else class="sr">Home</h1>
+      <NotEnough />
       <div class="dogs" :class="{ one: dogs.length === 1 }">
         <HomeDog v-for="dog in dogs" :key="dog.id" :dog="dog" :today="home.data.value!.today" />
       </div>

@@ -39,6 +39,7 @@ const initial = (dogId: number) => props.dogs.find((dog) => dog.id === dogId)!.n
   >
     <span class="bar" aria-hidden="true">
       <span v-if="day.minutes !== undefined" class="limit" :style="{ bottom: height(60 * day.minutes) }" />
+      <span v-if="day.practiceSeconds" class="pick practice" :style="{ height: height(day.practiceSeconds) }" />
       <span v-if="atTable" class="pick table" :style="{ height: height(atTable) }" />
       <span
         v-for="pick in [...day.picks].reverse()"
@@ -106,6 +107,10 @@ const initial = (dogId: number) => props.dogs.find((dog) => dog.id === dogId)!.n
   border-radius: 8px;
   padding: 0 6px;
   line-height: 1.25;
+}
+.practice {
+  background: rgba(var(--v-theme-heather), 0.25);
+  border-color: rgb(var(--v-theme-heather));
 }
 .table {
   background: rgb(var(--v-theme-surface));

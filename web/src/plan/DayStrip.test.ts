@@ -10,7 +10,7 @@ afterEach(() => shown.unmount())
 
 const GANNET = { id: 2, name: 'Gannet', known: { practice: [] } }
 const PICK = { dogId: 2, sections: ['BACK', 'CHEST'], seconds: 600 }
-const day = { picks: [], care: [], neededMinutes: 0, practiceSeconds: 0, brushedSeconds: 0 }
+const day = { picks: [], care: [], minutes: 0, neededMinutes: 0, practiceSeconds: 0, brushedSeconds: 0, done: false }
 const morning = (today: object, dog: object = {}) => {
   const known = { ...GANNET.known, ...dog }
   const home = { today: '2026-05-14', dogs: [{ ...GANNET, known }], day: { ...day, ...today } }
@@ -29,11 +29,24 @@ it('goes on with a session that was begun, before anything else', () => {
   expect(text).not.toContain('Begin')
 })
 
-it('says that nothing is to be brushed only where nothing is needed', () => {
+it('says what comes next where nothing is to be brushed', () => {
   expect(morning({}, { nextDate: '2026-05-16' })).toContain('Nothing to brush')
   expect(shown.text()).toContain('next: Gannet, Sat 16 May')
-  shown.unmount()
-  expect(morning({ neededMinutes: 40, minutes: 1 })).toContain('Nothing to brush in that time')
+})
+
+it('is done once all is done, and offers more only when it is asked for', async () => {
+  expect(morning({ done: true, neededMinutes: 12, brushedSeconds: 900 })).toContain('All done for today')
+  expect(shown.find('input[type=range]').exists()).toBe(false)
+  await shown.get('.later button').trigger('click')
+  expect(shown.find('input[type=range]').exists()).toBe(true)
+})
+
+it('names one sum, and what it is made of', () => {
+  const care = [{ dogId: 2, job: 'TEETH', minutes: 2, learning: false }]
+  expect(morning({ picks: [PICK], care, practiceSeconds: 60, minutes: 13, neededMinutes: 13 })).toContain(
+    'about 13 min',
+  )
+  expect(shown.text()).toContain('10 min brushing, 2 min at the table, 1 min practice')
 })
 
 it('offers practice where nothing is to be brushed, but not twice a day', () => {

@@ -8,6 +8,7 @@ import { carePath } from '@/care/words'
 import { practicePath } from '@/trust/pages'
 import { useBegin } from '@/shell/useBegin'
 import { useToday } from './usePlan'
+import { tableSeconds } from './words'
 import { places } from '@/shell/numbers'
 
 /** Today, over all dogs: what to do in the minutes there are, and one button to begin. */
@@ -15,15 +16,26 @@ const props = defineProps<{ home: Home }>()
 
 const { date } = useUnits()
 const begin = useBegin()
-/** Undefined: as set for this weekday, or as long as it takes. */
+/** Undefined: as the day asks for. */
 const have = ref<number>()
+/** Once the day is done, more is offered only when it is asked for. */
+const more = ref(false)
 
 const asked = useToday(have)
 const day = computed(() => asked.data.value ?? props.home.day)
 const most = computed(() => Math.max(1, day.value.neededMinutes))
-const minutesNow = computed(() => Math.min(most.value, have.value ?? day.value.minutes ?? most.value))
+const minutesNow = computed(() => Math.min(most.value, have.value ?? day.value.minutes))
 const named = computed(() => day.value.picks.map((pick) => ({ ...pick, name: dogOf(pick.dogId)?.name ?? '' })))
-const seconds = computed(() => named.value.reduce((sum, pick) => sum + pick.seconds, 0))
+const brushing = computed(() => named.value.reduce((sum, pick) => sum + pick.seconds, 0))
+/** What it is made of: sums of what is shown. */
+const parts = computed(() =>
+  [
+    { what: 'brushing', seconds: brushing.value },
+    { what: 'at the table', seconds: tableSeconds(day.value) },
+    { what: 'practice', seconds: day.value.practiceSeconds },
+  ].filter((part) => part.seconds > 0),
+)
+const seconds = computed(() => parts.value.reduce((sum, part) => sum + part.seconds, 0))
 const open = computed(() => props.home.dogs.find((dog) => dog.known?.openSession))
 const practice = computed(
   () =>
@@ -62,17 +74,19 @@ function dogOf(id: number) {
           >{{ pick.name }} <i>{{ minutes(pick.seconds) }}, {{ places(pick.sections.length) }}</i></span
         >
       </p>
-      <p v-else-if="!day.neededMinutes" class="sum" data-test="today">
-        <b class="slab">Nothing to brush<template v-if="day.brushedSeconds"> any more</template></b
-        ><span v-if="next">next: {{ next.name }}, {{ date(next.day) }}</span>
+      <p v-else-if="have === undefined" class="sum" data-test="today">
+        <b class="slab">{{ day.done ? 'All done for today' : 'Nothing to brush' }}</b><span v-if="next"
+          >next: {{ next.name }}, {{ date(next.day) }}</span
+        >
       </p>
       <p v-else class="sum" data-test="today">
         <b class="slab">Nothing to brush in that time</b
         ><span>no place can be done properly; a look with the fingers does good, too</span>
       </p>
-      <p v-if="day.practiceSeconds" class="quiet">
-        and {{ minutes(day.practiceSeconds) }} of practice<template v-if="day.brushedSeconds"
-          >; brushed already: {{ minutes(day.brushedSeconds) }}</template
+      <p v-if="parts.length > 1 || day.brushedSeconds" class="quiet">
+        {{ parts.map((part) => `${minutes(part.seconds)} ${part.what}`).join(', ')
+        }}<template v-if="day.brushedSeconds"
+          >{{ parts.length ? '; ' : '' }}brushed already: {{ minutes(day.brushedSeconds) }}</template
         >
       </p>
     </div>
@@ -107,7 +121,10 @@ function dogOf(id: number) {
       >
       <router-link to="/week" class="week">The days to come</router-link>
     </div>
-    <div v-if="day.neededMinutes > 1" class="have">
+    <p v-if="props.home.day.done && day.neededMinutes > 1 && !more" class="later">
+      <button type="button" class="link" @click="more = true">I have more time</button>
+    </p>
+    <div v-else-if="day.neededMinutes > 1" class="have">
       <label for="have">I have</label>
       <input
         id="have"
@@ -121,6 +138,7 @@ function dogOf(id: number) {
       <!-- eslint-disable-next-line vuejs-accessibility/form-control-has-label -- it answers, nothing is entered in it -->
       <output for="have"
         >{{ minutesNow }} min<template v-if="minutesNow >= most">, enough for all</template
+        ><template v-else-if="minutesNow === home.day.minutes">, as the day asks</template
         ><template v-else> of {{ most }}</template></output
       >
     </div>

@@ -10,6 +10,7 @@ import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import { useNotice } from '@/shell/useNotice'
 import { inDays, useUnits } from '@/shell/useUnits'
+import NotEnough from './NotEnough.vue'
 import ThreadLane from './ThreadLane.vue'
 import { asSet, useSetGroom, useVisits } from '@/visit/useVisits'
 import { byRegion } from './words'
@@ -122,6 +123,7 @@ async function setGroom(day: string | undefined) {
       <p v-if="groom.error.value" class="caution" role="alert">
         <strong>{{ detailsOf(groom.error.value) }}</strong>
       </p>
+      <NotEnough :dog-id="dogId" />
       <p v-if="!lines.length">Nothing on this dog mats: smooth hair and cords have no thread.</p>
       <template v-else>
         <p class="sum">

@@ -9,6 +9,7 @@ import { useNotice } from '@/shell/useNotice'
 import { inDays, minutes, useUnits } from '@/shell/useUnits'
 import CalendarCard from './CalendarCard.vue'
 import DayColumn from './DayColumn.vue'
+import NotEnough from './NotEnough.vue'
 import { clothOf, timeOf, weekday, WEEKDAYS } from './words'
 import { about, MOST_MATS, places } from '@/shell/numbers'
 import facts from '@/api/facts'
@@ -92,16 +93,13 @@ function soMany() {
         No dog’s coat is described yet; the plan follows from it. <router-link to="/">Home</router-link>
       </p>
       <template v-else>
+        <NotEnough />
         <p class="quiet">
           {{
             view.asItTakes
               ? 'Few minutes and few mats: what rubs comes with every session, the quiet places with every second or third.'
-              : 'The minutes are spent where they keep most mats from forming; what needs less is given less.'
+              : 'The minutes go where they keep most mats from forming; a job at the table waits as long as that is worth more.'
           }}
-          <template v-if="view.practiceSeconds">
-            {{ view.asItTakes ? 'Practice comes on top:' : 'Practice is taken off first:' }}
-            {{ minutes(view.practiceSeconds) }} a day.</template
-          >
         </p>
         <ol class="days">
           <li v-for="(day, i) in near" :key="day.day">
@@ -126,6 +124,9 @@ function soMany() {
             <p v-for="pick in shown.picks" :key="pick.dogId">
               <i class="swatch" :class="cloth(pick.dogId)" aria-hidden="true" /><b>{{ names[pick.dogId] }}</b
               >, {{ places(pick.sections.length) }}, about {{ minutes(pick.seconds) }}
+            </p>
+            <p v-if="shown.practiceSeconds">
+              <i class="swatch practice" aria-hidden="true" /><b>Practice</b>, {{ minutes(shown.practiceSeconds) }}
             </p>
             <p v-for="dog in table" :key="dog.id">
               <i class="swatch table" aria-hidden="true" /><b>{{ dog.name }}</b> at the table:
@@ -244,6 +245,10 @@ function soMany() {
   border-radius: 4px;
   border: 1.5px solid rgb(var(--v-theme-ink));
   vertical-align: -2px;
+}
+.swatch.practice {
+  background: rgba(var(--v-theme-heather), 0.25);
+  border-color: rgb(var(--v-theme-heather));
 }
 .swatch.table {
   background: rgb(var(--v-theme-surface));

@@ -11,8 +11,8 @@ describe('a day of the plan', () => {
 
   it('takes the brushing and the small jobs; a bath comes besides', () => {
     expect(tableSeconds({ care: [...care] })).toBe(720)
-    expect(timeOf({ seconds: 600, care: [...care] })).toBe(1320)
-    expect(timeOf({ seconds: 0, care: [] })).toBe(0)
+    expect(timeOf({ seconds: 600, practiceSeconds: 90, care: [...care] })).toBe(1410)
+    expect(timeOf({ seconds: 0, practiceSeconds: 0, care: [] })).toBe(0)
     expect(tableSeconds({ care: [{ dogId: 1, job: 'BATH', minutes: 1.5, learning: true }] })).toBe(90)
   })
 

@@ -33,9 +33,9 @@ export function tableSeconds(day: Pick<DayPlan, 'care'>): number {
   return day.care.reduce((sum, turn) => sum + (isBath(turn) ? 0 : 60 * turn.minutes), 0)
 }
 
-/** What a day's brushing and small jobs take, seconds. */
-export function timeOf(day: Pick<DayPlan, 'care' | 'seconds'>): number {
-  return day.seconds + tableSeconds(day)
+/** What a day's brushing, practice and small jobs take, seconds. */
+export function timeOf(day: Pick<DayPlan, 'care' | 'seconds' | 'practiceSeconds'>): number {
+  return day.seconds + day.practiceSeconds + tableSeconds(day)
 }
 
 /** The cloth that stands for a dog: by weave and shade, so that colour is not needed. */

@@ -47,7 +47,7 @@ const one = computed(() => rows.value.find((row) => row.section === chosen.value
 const dueNow = computed(() => rows.value.filter((row) => row.next === view.value!.today).length)
 const anyBrushed = computed(() => rows.value.some((row) => row.state !== 'NOT_BRUSHED'))
 /** States that the day alone does not tell. */
-const told = (row: SectionPlan) => row.state !== 'DUE' && row.state !== 'WAITS' && row.state !== 'FRESH'
+const told = (row: SectionPlan) => !['DUE', 'WAITS', 'FRESH', 'COMES'].includes(row.state)
 const paint = computed<Partial<Record<Section, Paint>>>(() =>
   Object.fromEntries(
     rows.value.map((row) => [

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useDebounceFn } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import choices from '@/api/choices'
 import facts from '@/api/facts'
 import { money } from '@/shell/numbers'
@@ -13,6 +13,12 @@ const props = defineProps<{ trade: TradeView; currency: string; surcharge: numbe
 const emit = defineEmits<{ ask: [question: TradeQuestion] }>()
 
 const SOON_MS = 120
+
+/** Whoever came for this need not look for it. */
+const heading = ref<HTMLElement>()
+onMounted(() => {
+  if (window.location.hash === '#trade') heading.value?.scrollIntoView()
+})
 
 const { length, say } = useUnits()
 const pays = computed(() => money(props.currency))
@@ -62,7 +68,7 @@ const marks = computed(() => [0.25, 0.5, 0.75, 1].map((part) => Math.round((top.
 
 <template>
   <section class="trade" aria-labelledby="trade">
-    <h2 id="trade">Length, minutes, money</h2>
+    <h2 id="trade" ref="heading">Length, minutes, money</h2>
     <p class="own" data-test="own-answer">{{ say(trade.own.text) }}</p>
     <p class="ask">
       <label

@@ -16,6 +16,11 @@ public enum LeadSchool implements Choice {
         words = new Words(label, suits);
     }
 
+    /** Whether every place that is brushed is gone through each day. Common practice, no published source. */
+    public boolean daily() {
+        return this == COMB_ONLY;
+    }
+
     @Override
     public Words words() {
         return words;

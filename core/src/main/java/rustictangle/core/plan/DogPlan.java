@@ -8,6 +8,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntPredicate;
 import rustictangle.core.Every;
 import rustictangle.core.Reason;
 import rustictangle.core.Sure;
@@ -38,13 +39,14 @@ public record DogPlan(List<SectionPlan> sections, Optional<LocalDate> next, Reas
     }
 
     /** @param days of each of its places */
-    static DogPlan of(Workload dog, Map<Section, BitSet> days) {
+    /** @param scarce whether minutes are short on any of so many days, today the first */
+    static DogPlan of(Workload dog, Map<Section, BitSet> days, IntPredicate scarce) {
         LocalDate today = dog.forecast().today();
         List<SectionPlan> sections = new ArrayList<>();
         for (SectionRhythm here : dog.forecast().sections()) {
             sections.add(
                     dog.places().containsKey(here.section())
-                            ? section(dog, here, Sure.at(days, here.section()), today)
+                            ? section(dog, here, Sure.at(days, here.section()), scarce)
                             : notBrushed(here));
         }
         Optional<LocalDate> next =
@@ -83,14 +85,16 @@ public record DogPlan(List<SectionPlan> sections, Optional<LocalDate> next, Reas
                 List.of(SectionReasons.notBrushed(here)));
     }
 
-    private static SectionPlan section(Workload dog, SectionRhythm here, BitSet days, LocalDate today) {
+    private static SectionPlan section(Workload dog, SectionRhythm here, BitSet days, IntPredicate scarce) {
+        LocalDate today = dog.forecast().today();
         Outlook outlook = dog.forecast().at(here.section()).orElseThrow();
         Workload.PlaceWork place = dog.place(here.section());
         boolean training =
                 place.closed().isEmpty() && place.from().filter(day -> day == 0).isEmpty();
         List<Integer> on = days.stream().boxed().toList();
         InTheLongRun alone = dog.inTheLongRun(here.section());
-        State state = place.closed().isPresent() ? State.CLOSED : state(here, outlook, on, training);
+        State state =
+                place.closed().isPresent() ? State.CLOSED : state(here, outlook, on, training, dog.daysTold(), scarce);
         return new SectionPlan(
                 here.section(),
                 state,
@@ -104,11 +108,12 @@ public record DogPlan(List<SectionPlan> sections, Optional<LocalDate> next, Reas
                 alone.from(),
                 alone.to(),
                 here.checks(),
-                new SectionReasons(here, outlook, today)
+                new SectionReasons(here, outlook, dog, scarce)
                         .all(on, alone, place, here.checks() >= ENOUGH_CHECKS && outlook.mats()));
     }
 
-    private static State state(SectionRhythm here, Outlook outlook, List<Integer> on, boolean training) {
+    private static State state(
+            SectionRhythm here, Outlook outlook, List<Integer> on, boolean training, int told, IntPredicate scarce) {
         if (here.matLeft()) {
             return State.MAT_LEFT;
         }
@@ -123,6 +128,10 @@ public record DogPlan(List<SectionPlan> sections, Optional<LocalDate> next, Reas
         }
         if (!on.isEmpty() && on.get(0) == 0) {
             return State.DUE;
+        }
+        int next = on.isEmpty() ? told : on.get(0);
+        if (!SectionReasons.canWait(outlook.mats(next))) {
+            return scarce.test(next) ? State.NO_MINUTES : State.COMES;
         }
         return outlook.mats() && outlook.mats(0) < FRESH ? State.FRESH : State.WAITS;
     }

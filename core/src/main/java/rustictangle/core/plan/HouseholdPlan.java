@@ -129,6 +129,11 @@ public final class HouseholdPlan {
         return price;
     }
 
+    /** Whether minutes are short on any of so many days, today the first. */
+    private boolean scarce(int ofDays) {
+        return price.stream().limit(ofDays).anyMatch(each -> each > 0);
+    }
+
     /** What a day takes, setting up included. */
     public double minutes(int day) {
         return IntStream.range(0, dogs.size())
@@ -186,9 +191,17 @@ public final class HouseholdPlan {
         return sum;
     }
 
+    /** Small mats that are in the coat, or have been found, by the end of the days that are told. */
+    public double matsByTheEnd(int dog) {
+        return threads(dog).stream()
+                .mapToDouble(thread ->
+                        thread.planned().get(thread.planned().size() - 1).mats())
+                .sum();
+    }
+
     /** One dog of it, section by section. */
     public DogPlan dog(int dog) {
-        return DogPlan.of(dogs.get(dog), days.get(dog));
+        return DogPlan.of(dogs.get(dog), days.get(dog), this::scarce);
     }
 
     /** Day by day what is to be expected of one dog's places whose hair mats, in training or not. */

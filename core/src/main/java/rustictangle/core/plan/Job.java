@@ -75,6 +75,45 @@ record Job(double minutes, int from, int end, double[][] cost) {
         return new Job(minutes, from, end, more);
     }
 
+    /**
+     * What each day without it costs in a school that goes through everything daily, in the place's own minutes: more than
+     * doing it, where there is time; where minutes are short, mats weigh more. Own estimate.
+     */
+    private static final double DAILY = 1.5;
+
+    /** The same in a school that goes through everything daily. */
+    Job daily() {
+        double[][] more = new double[end + 1][];
+        for (int u = -1; u < end; u++) {
+            more[u + 1] = cost[u + 1].clone();
+            for (int v = Math.max(0, u + 1); v <= end; v++) {
+                more[u + 1][v] += DAILY * minutes * (v - u - 1);
+            }
+        }
+        return new Job(minutes, from, end, more);
+    }
+
+    /**
+     * What it is worth that a place is gone through on the last day before the groom, in its own minutes: a groomer can
+     * leave length then, and asks nothing for mats. The day before that is worth half. Own estimates.
+     */
+    private static final double BRUSH_OUT = 3;
+
+    private static final int BRUSH_OUT_DAYS = 2;
+
+    /** The same where a groomer sees it on the day after the last one. */
+    Job beforeGroom(boolean canMat) {
+        if (!canMat) {
+            return this;
+        }
+        double[][] more = new double[end + 1][];
+        for (int u = -1; u < end; u++) {
+            more[u + 1] = cost[u + 1].clone();
+            more[u + 1][end] += BRUSH_OUT * minutes * Math.min(1, (end - 1.0 - u) / BRUSH_OUT_DAYS);
+        }
+        return new Job(minutes, from, end, more);
+    }
+
     /** The same of a place that is brushed today, whatever else is planned; that brushing is paid for. */
     Job brushedToday() {
         double[][] on = cost.clone();

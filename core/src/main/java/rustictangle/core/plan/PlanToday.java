@@ -2,6 +2,7 @@ package rustictangle.core.plan;
 
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.LinkedHashSet;
@@ -10,10 +11,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import rustictangle.core.Reason;
 import rustictangle.core.Sure;
 import rustictangle.core.care.CareDue;
 import rustictangle.core.dog.Section;
+import rustictangle.core.log.Happened;
+import rustictangle.core.log.Log;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.trust.MayBegin;
 
@@ -204,6 +209,77 @@ public record PlanToday(
                 spentSeconds);
     }
 
+    /**
+     * What today asks for, all of it.
+     *
+     * @param plan            of today's brushing, and of the jobs at the table
+     * @param practiceSeconds of practice
+     */
+    public record Asked(PlanToday plan, int practiceSeconds) {
+
+        /** Brushing, practice and the small jobs, setting up included; a bath is an hour of its own. */
+        public double minutes() {
+            return plan.plan.minutes(0) + plan.care.minutes(0) + practiceSeconds / 60.0;
+        }
+    }
+
+    public Asked asked() {
+        return new Asked(this, practiceSecondsLeft());
+    }
+
+    /**
+     * What there is time for: the hottest places first, then jobs at the table and practice; where there is more than the
+     * day asks for, more is brushed.
+     */
+    public Asked asked(double minutesToday) {
+        double besides = asked().minutes() - plan.minutes(0);
+        if (minutesToday >= asked().minutes()) {
+            return new Asked(with(minutesToday - besides, Optional.empty()), practiceSecondsLeft());
+        }
+        PlanToday brushed = with(minutesToday, Optional.empty());
+        double left = minutesToday - brushed.plan.minutes(0);
+        List<CareDays.PlannedJob> jobs = new ArrayList<>();
+        for (CareDays.PlannedJob job : care.on(0)) {
+            if (job.bath() || job.minutes() <= left) {
+                jobs.add(job);
+                left -= job.bath() ? 0 : job.minutes();
+            }
+        }
+        PlanToday all = new PlanToday(
+                today, dogs, promise, care.withToday(jobs), brushed.plan, comfort, set, brushed.minutes, spentSeconds);
+        return new Asked(all, practiceSecondsLeft() <= 60 * left ? practiceSecondsLeft() : 0);
+    }
+
+    /** Whether all that the day asked for is done. */
+    public boolean done() {
+        boolean anything = !promise.care().isEmpty()
+                || promise.dogs().stream().anyMatch(places -> !places.isEmpty())
+                || dogs.stream().anyMatch(dog -> !dog.practices().isEmpty());
+        return anything
+                && plan.on(0).isEmpty()
+                && care.on(0).stream().allMatch(CareDays.PlannedJob::bath)
+                && practiceSecondsLeft() == 0;
+    }
+
+    private static final Log.Reading<String> HAPPENED = entries -> entries.stream()
+            .flatMap(entry -> entry.as(Happened.class).stream())
+            .map(happened -> happened.event().label())
+            .toList();
+
+    /** Of what is left for today what came in for what happened to a dog; empty: nothing. */
+    public Optional<Reason> added(int dog, Log log) {
+        Set<Section> added = plan.sectionsOn(dog, 0);
+        added.retainAll(promise.added().get(dog));
+        return added.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Reason(
+                        "plan.added",
+                        "New since it "
+                                + log.readToday(HAPPENED).stream().distinct().collect(Collectors.joining(" and "))
+                                + ": "
+                                + added.size() + (added.size() == 1 ? " place." : " places.")));
+    }
+
     /** One plan for each of the comforts, in the minutes there are. */
     public Map<Comfort, HouseholdPlan> byComfort() {
         Map<Comfort, HouseholdPlan> plans = new EnumMap<>(Comfort.class);
@@ -219,6 +295,13 @@ public record PlanToday(
         return dogs.stream().mapToInt(dog -> dog.work().daysTold()).max().orElse(1);
     }
 
+    /** Of practice on a day, 0 being today: what is still to be done. */
+    public int practiceSeconds(int day) {
+        return day == 0
+                ? practiceSecondsLeft()
+                : dogs.stream().mapToInt(PlannedDog::practiceSeconds).sum();
+    }
+
     public int practiceSecondsLeft() {
         return dogs.stream().mapToInt(PlannedDog::practiceSecondsLeft).sum();
     }
@@ -230,12 +313,12 @@ public record PlanToday(
                 .toList());
     }
 
-    /** Minutes for all that is wished for today, setting up included: more where later days are full. */
+    /** Minutes for all that could be wished for today, practice and the table included: more where minutes are short. */
     public int neededMinutes() {
-        return (int) Math.max(Math.ceil(asItTakes().minutes(0)), Math.floor(plan.minutes(0)));
+        return (int) Math.ceil(asked().minutes() + Math.max(0, asItTakes().minutes(0) - plan.minutes(0)));
     }
 
-    /** The same with one dog, by its position. */
+    /** For brushing one dog, by its position. */
     public int neededMinutes(int dog) {
         return (int) Math.ceil(Math.max(asItTakes().minutes(dog, 0), plan.minutes(dog, 0)));
     }

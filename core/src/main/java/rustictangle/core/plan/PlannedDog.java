@@ -15,7 +15,8 @@ import rustictangle.core.Reason;
 import rustictangle.core.care.CareDue;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
-import rustictangle.core.kit.Hand;
+import rustictangle.core.kit.Approach;
+import rustictangle.core.kit.LeadSchool;
 import rustictangle.core.rhythm.Closed;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.routine.Picture;
@@ -79,7 +80,7 @@ public record PlannedDog(
             Optional<LocalDate> groom,
             boolean going,
             double setUp,
-            Hand hand,
+            Approach approach,
             MayBegin may,
             List<Closed> closed) {
 
@@ -87,6 +88,10 @@ public record PlannedDog(
         public Workload.Basis work() {
             List<RoutinePlace> places = places();
             return work(places, races(picture, closed(places).keySet()));
+        }
+
+        private boolean daily() {
+            return approach.lead().filter(LeadSchool::daily).isPresent();
         }
 
         private List<RoutinePlace> places() {
@@ -104,7 +109,8 @@ public record PlannedDog(
                     picture.forecast(),
                     comfort,
                     PlannedDog.places(places, closed(places), races),
-                    new Workload.Sessions(setUp, going, Sitting.of(dog, hand).map(Sitting::atMost)),
+                    new Workload.Sessions(
+                            setUp, going, Sitting.of(dog, approach.hand()).map(Sitting::atMost), daily()),
                     groom.map(day -> (int) ChronoUnit.DAYS.between(today, day)),
                     baths);
         }
@@ -122,7 +128,7 @@ public record PlannedDog(
                 races,
                 facts.may,
                 facts.closed,
-                Sitting.of(facts.dog, facts.hand),
+                Sitting.of(facts.dog, facts.approach.hand()),
                 facts.practices,
                 facts.care,
                 Set.copyOf(facts.done),

@@ -70,6 +70,17 @@ public record Promise(
             return set.isEmpty() ? Double.POSITIVE_INFINITY : minutes(care, 1)[0];
         }
 
+        /** The same with more on each day that has any, the small jobs at their price. */
+        double[] minutes(List<Double> price, int days, int more) {
+            CareDays care = begun.care.laid(price);
+            double[] minutes = minutes(care, days);
+            boolean none = set.values().stream().allMatch(each -> each == 0);
+            for (int day = 0; day < days; day++) {
+                minutes[day] += none || of(day) > 0 ? more : 0;
+            }
+            return minutes;
+        }
+
         private double of(int day) {
             return Sure.at(set, today.plusDays(day).getDayOfWeek());
         }

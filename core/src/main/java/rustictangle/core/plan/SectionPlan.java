@@ -41,6 +41,10 @@ public record SectionPlan(
     public enum State implements Choice {
         FRESH("fresh"),
         WAITS("can wait"),
+        /** Not today, though a mat by its turn is not unlikely. */
+        COMES("has its turn"),
+        /** The same where minutes are short. */
+        NO_MINUTES("no minutes sooner"),
         DUE("due"),
         MAT_LIKELY("mat likely"),
         UNKNOWN("not known yet"),

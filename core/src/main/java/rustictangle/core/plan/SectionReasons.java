@@ -5,6 +5,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.function.IntPredicate;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.rhythm.Outlook;
@@ -16,11 +18,22 @@ final class SectionReasons {
     private final SectionRhythm here;
     private final Outlook outlook;
     private final LocalDate today;
+    /** Days that are told. */
+    private final int told;
 
-    SectionReasons(SectionRhythm here, Outlook outlook, LocalDate today) {
+    private final IntPredicate scarce;
+    private final OptionalInt brushOut;
+    private final boolean daily;
+
+    /** @param scarce whether minutes are short on any of so many days, today the first */
+    SectionReasons(SectionRhythm here, Outlook outlook, Workload dog, IntPredicate scarce) {
         this.here = here;
         this.outlook = outlook;
-        this.today = today;
+        this.today = dog.forecast().today();
+        this.told = dog.daysTold();
+        this.brushOut = dog.brushOut();
+        this.daily = dog.daily();
+        this.scarce = scarce;
     }
 
     static Reason notBrushed(SectionRhythm here) {
@@ -53,6 +66,22 @@ final class SectionReasons {
                     "It is practised, not brushed, and goes on tangling meanwhile: that is counted everywhere."));
         } else {
             planned(days).ifPresent(reasons::add);
+        }
+        if (brushOut.isPresent() && days.contains(brushOut.getAsInt())) {
+            reasons.add(new Reason(
+                    "plan.brush-out",
+                    "On {" + today.plusDays(brushOut.getAsInt())
+                            + " date}, the last day before the groom, everything that mats is gone through, so that length "
+                            + "can be left."));
+        }
+        if (daily && outlook.mats()) {
+            reasons.add(new Reason(
+                    "plan.school-daily",
+                    days.size() >= 2 && days.get(1) - days.get(0) == 1
+                            ? "Comb only is a daily round over the whole dog, a few minutes with a comb from the pocket."
+                            : "Comb only is a daily round over the whole dog, and the minutes do not hold it every day: slicker and "
+                                    + "comb asks for fewer days."));
+            return reasons;
         }
         reasons.add(rhythm(every, learned));
         if (here.wearADay() > 1) {
@@ -89,16 +118,10 @@ final class SectionReasons {
     }
 
     private Optional<Reason> planned(List<Integer> days) {
-        if (days.isEmpty()) {
-            return Optional.of(new Reason(
-                    "plan.later", "It can wait past the days that are planned: little is to be expected here."));
-        }
-        int next = days.get(0);
+        int next = days.isEmpty() ? told : days.get(0);
         if (next > 0) {
-            return Optional.of(new Reason(
-                    "plan.waits",
-                    "It can wait till {" + today.plusDays(next) + " date}: by then " + chance(outlook.mats(next))
-                            + "."));
+            return Optional.of(later(
+                    days.isEmpty(), scarce.test(next), "{" + today.plusDays(next) + " date}", outlook.mats(next)));
         }
         return days.size() < 2
                 ? Optional.empty()
@@ -106,6 +129,33 @@ final class SectionReasons {
                         "plan.due",
                         "Left until {" + today.plusDays(days.get(1)) + " date}, its next turn, "
                                 + chance(outlook.mats(days.get(1))) + "."));
+    }
+
+    /** Only of what has no more than this chance of a mat by the told day is it said that it can wait. Handbook 10.5. */
+    static final double CAN_WAIT_CHANCE = 0.2;
+
+    /** Whether so many mats to be expected are few enough to say that it can wait. */
+    static boolean canWait(double mats) {
+        return -Math.expm1(-mats) <= CAN_WAIT_CHANCE && mats < Outlook.MAT_LIKELY;
+    }
+
+    private static Reason later(boolean never, boolean noMinutes, String day, double mats) {
+        if (!canWait(mats) && (noMinutes || never)) {
+            return new Reason(
+                    "plan.no-minutes",
+                    (noMinutes ? "There are no minutes for it before " : "Nothing is planned here before ") + day
+                            + ": by then " + chance(mats) + ".");
+        }
+        if (never) {
+            return new Reason(
+                    "plan.later", "It can wait past the days that are told: by " + day + " " + chance(mats) + ".");
+        }
+        return canWait(mats)
+                ? new Reason("plan.waits", "It can wait till " + day + ": by then " + chance(mats) + ".")
+                : new Reason(
+                        "plan.comes",
+                        "Its turn comes on " + day + ": by then " + chance(mats)
+                                + ", which costs less than a session of its own before.");
     }
 
     private static String chance(double mats) {

@@ -2,7 +2,6 @@ package rustictangle.core.plan;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -256,30 +255,6 @@ public record Trade(List<Integer> lengths, List<Double> weeks, double[][] minute
         return weeks % 1 == 0 ? String.valueOf((int) weeks) : (int) weeks + "½";
     }
 
-    /**
-     * The dog's own answer in one sentence.
-     *
-     * @param minutesADay that there are for it
-     * @param weeks       to the next visit; the nearest that is reckoned counts
-     */
-    Reason answer(double minutesADay, double weeks) {
-        double until = Math.max(FEWEST_WEEKS, Math.min(MOST_WEEKS, Math.round(weeks / STEP_WEEKS) * STEP_WEEKS));
-        String minutes = "With about " + Math.max(1, Math.round(minutesADay)) + " minutes a day ";
-        String so = inWords(until);
-        OptionalInt longest = longest(DAYS_A_WEEK * minutesADay, until);
-        if (longest.isEmpty()) {
-            return new Reason(
-                    "plan.trade-own",
-                    minutes + "not even the shortest clip can be kept for " + so
-                            + " weeks: a sooner visit, or some minutes more.");
-        }
-        double expected = mats[weeks().indexOf(until)][lengths.indexOf(longest.getAsInt())];
-        return new Reason(
-                "plan.trade-own",
-                minutes + "you can keep " + Reason.mm(longest.getAsInt()) + " for " + so
-                        + " weeks until the groom, and expect " + smallMats(expected) + ".");
-    }
-
     private static String smallMats(double expected) {
         long mats = Math.round(expected);
         return mats == 0 ? "hardly any small mat" : mats == 1 ? "one small mat" : mats + " small mats";
@@ -289,22 +264,53 @@ public record Trade(List<Integer> lengths, List<Double> weeks, double[][] minute
     private static final double WEEKS_WHERE_NOTHING_IS_USUAL = 8;
 
     /**
-     * The dog's own answer: in as many minutes as were set, shared among the dogs, or as its hair takes now; to the next
-     * visit if it is some weeks off, else from it to the one after it, as usual.
+     * What the plan makes of the length in hand.
      *
-     * @param setMinutes of the days of a week; none: as long as it takes
-     * @param dogs       that share them, at least 1
-     * @param next       visit; empty: none is to come
+     * @param minutesAWeek that the plan has for the dog
+     * @param mats         small mats to expect of it
+     * @param until        by when
      */
-    public Reason own(Coat coat, Collection<Integer> setMinutes, int dogs, Optional<LocalDate> next, LocalDate today) {
-        double minutesADay = setMinutes.isEmpty()
-                ? minutesADay(coat.at(Region.BODY).length().millimetres())
-                : setMinutes.stream().mapToInt(minutes -> minutes).average().orElseThrow() / dogs;
+    public record InHand(double minutesAWeek, double mats, LocalDate until) {}
+
+    /** Weeks to the next visit if it is some weeks off, else from it to the one after it, as usual. */
+    public double weeks(Coat coat, Optional<LocalDate> next, LocalDate today) {
         double until = next.map(day -> ChronoUnit.DAYS.between(today, day) / (double) DAYS_A_WEEK)
                 .filter(ahead -> ahead >= FEWEST_WEEKS)
                 .or(() -> Interval.of(coat).map(usual -> (usual.fromWeeks() + usual.toWeeks()) / 2.0))
                 .orElse(WEEKS_WHERE_NOTHING_IS_USUAL);
-        return answer(minutesADay, until);
+        return Math.max(FEWEST_WEEKS, Math.min(MOST_WEEKS, Math.round(until / STEP_WEEKS) * STEP_WEEKS));
+    }
+
+    /**
+     * The clip that the dog's minutes would keep; empty where they keep what it has, or not even the shortest.
+     *
+     * @param everyWeeks from one visit to the next
+     */
+    public OptionalInt keeps(Coat coat, double minutesAWeek, double everyWeeks) {
+        OptionalInt longest = longest(minutesAWeek, everyWeeks);
+        return longest.isPresent()
+                        && longest.getAsInt() < coat.at(Region.BODY).length().millimetres()
+                ? longest
+                : OptionalInt.empty();
+    }
+
+    /**
+     * The dog's own answer in one sentence: what the plan makes of the length in hand, and, where minutes are short, what
+     * clip they would keep.
+     *
+     * @param keeps see {@link #keeps}; empty: nothing is said of it
+     */
+    public static Reason own(Coat coat, InHand plan, OptionalInt keeps, double everyWeeks) {
+        long minutes = Math.round(plan.minutesAWeek);
+        return new Reason(
+                "plan.trade-own",
+                "At its " + Reason.mm(coat.at(Region.BODY).length().millimetres()) + " the plan has "
+                        + (minutes < 1 ? "no minutes" : "about " + minutes + (minutes == 1 ? " minute" : " minutes"))
+                        + " a week for it; expect " + smallMats(plan.mats) + " by {" + plan.until + " date}."
+                        + (keeps.isPresent()
+                                ? " The same minutes would keep a clip of " + Reason.mm(keeps.getAsInt()) + " for "
+                                        + inWords(everyWeeks) + " weeks."
+                                : ""));
     }
 
     /** How fast hair that grows on grows on average, mm a day; 0: none does. */
@@ -315,14 +321,5 @@ public record Trade(List<Integer> lengths, List<Double> weeks, double[][] minute
                         .millimetresPerDay())
                 .average()
                 .orElse(0);
-    }
-
-    /** What those minutes a week keep, at a length that it has, whatever the weeks. */
-    double minutesADay(double millimetres) {
-        double[] soonest = minutes[0];
-        double grown = millimetres - perDay * DAYS_A_WEEK * FEWEST_WEEKS;
-        double at = Math.max(0, Math.min(soonest.length - 1.0, (grown - SHORTEST_MM) / STEP_MM));
-        int before = (int) Math.min(soonest.length - 2.0, Math.floor(at));
-        return (soonest[before] + (at - before) * (soonest[before + 1] - soonest[before])) / DAYS_A_WEEK;
     }
 }

@@ -8,6 +8,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import rustictangle.core.Reason;
@@ -94,8 +95,18 @@ public final class Workload {
      * @param setUp   minutes that fetching the dog and things takes, each time
      * @param going   whether a session is going on, so that it needs no setting up today
      * @param sitting the longest sitting; empty: as long as it takes
+     * @param daily   whether the school goes through everything each day, comb in the pocket
      */
-    public record Sessions(double setUp, boolean going, Optional<Duration> sitting) {}
+    public record Sessions(double setUp, boolean going, Optional<Duration> sitting, boolean daily) {
+
+        public Sessions(double setUp, boolean going, Optional<Duration> sitting) {
+            this(setUp, going, sitting, false);
+        }
+
+        public Sessions {
+            setUp = daily ? Math.min(setUp, SetUp.OF_A_SHORT_SITTING) : setUp;
+        }
+    }
 
     /**
      * All that a dog's work follows from.
@@ -161,6 +172,8 @@ public final class Workload {
         Outlook outlook = basis.forecast.at(section).orElseThrow();
         Job job = Job.of(outlook, basis.comfort, place.minutes(), place.from().orElse(end), end)
                 .beforeBaths(basis.baths, outlook.mats(), proved(section));
+        job = groomed ? job.beforeGroom(outlook.mats()) : job;
+        job = basis.sessions.daily && outlook.mats() ? job.daily() : job;
         return today.sure.contains(section) ? job.brushedToday() : today.may(section) ? job : job.notToday();
     }
 
@@ -266,6 +279,16 @@ public final class Workload {
     /** Days that are reckoned, today included, in [1, {@link #MOST_DAYS}]. */
     public int days() {
         return end;
+    }
+
+    /** Whether the school goes through everything each day. */
+    boolean daily() {
+        return basis.sessions.daily;
+    }
+
+    /** The last day before the groom, on which everything that mats is gone through; empty: no groom is near. */
+    OptionalInt brushOut() {
+        return groomed ? OptionalInt.of(end - 1) : OptionalInt.empty();
     }
 
     /** Days that are told, today included: to the groomer's date, or as far as one can sensibly say. */

@@ -35,7 +35,7 @@ public final class SetUp {
     /** From so many on nobody hurries. Own choice. */
     private static final double LONG_SITTING = 20;
     /** What fetching the dog takes for a short one, minutes. Own estimate. */
-    private static final double OF_A_SHORT_SITTING = 1;
+    public static final double OF_A_SHORT_SITTING = 1;
     /** With five minutes it holds one to three hot places; from there on more, so that no minute makes a leap. Own estimates. */
     private static final int PLACES_OF_A_SHORT_SITTING = 3;
 

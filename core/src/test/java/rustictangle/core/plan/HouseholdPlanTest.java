@@ -190,4 +190,44 @@ class HouseholdPlanTest {
         assertEquals(plan.brushing(0, 0), plan.minutes(0), 1e-9);
         assertTrue(HouseholdPlan.asItTakes(List.of(kept.work())).minutes(0) > plan.brushing(0, 0));
     }
+
+    /** On the evening before the groom everything that mats is gone through: a groomer can leave length then (handbook 10.5). */
+    @ParameterizedTest
+    @ValueSource(ints = {5, 9, 24})
+    void theDayBeforeTheGroomGoesThroughEverythingThatMats(int days) {
+        for (Kept kept : List.of(FLEECE, DROP, DOUBLE)) {
+            Workload dog = kept.provedAgo(1).groomIn(days).work();
+            Set<Section> last = HouseholdPlan.asItTakes(List.of(dog)).sectionsOn(0, days - 1);
+            for (Section section : dog.places().keySet()) {
+                if (dog.forecast().at(section).orElseThrow().mats()) {
+                    assertTrue(last.contains(section), section + " on the day before the groom: " + last);
+                }
+            }
+            assertTrue(HouseholdPlan.asItTakes(List.of(dog)).dog(0).at(Section.BACK).reasons().stream()
+                    .anyMatch(reason -> reason.rule().equals("plan.brush-out")));
+        }
+        Workload none = FLEECE.provedAgo(1).work();
+        assertTrue(none.brushOut().isEmpty());
+    }
+
+    /** Comb only is daily, all over; where the minutes do not hold that, the plan says so (handbook 10.2). */
+    @Test
+    void combOnlyIsADailyRound() {
+        Workload.Basis basis = DROP.provedAgo(1).basis(Kept.TODAY);
+        Workload daily = new Workload(
+                basis.forecast(),
+                basis.comfort(),
+                basis.places(),
+                new Workload.Sessions(4, false, Optional.empty(), true),
+                Optional.empty());
+        HouseholdPlan plan = HouseholdPlan.asItTakes(List.of(daily));
+        for (int day = 0; day < Workload.DAYS_WITHOUT_GROOMER; day++) {
+            assertEquals(daily.places().keySet(), plan.sectionsOn(0, day), "day " + day);
+        }
+        assertEquals(1, plan.setUp(0, 0));
+        HouseholdPlan few = HouseholdPlan.of(List.of(daily), Kept.everyDay(8));
+        assertTrue(few.dog(0).sections().stream()
+                .flatMap(section -> section.reasons().stream())
+                .anyMatch(reason -> reason.text().contains("do not hold it every day")));
+    }
 }

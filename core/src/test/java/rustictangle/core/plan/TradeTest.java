@@ -111,20 +111,21 @@ class TradeTest {
         assertEquals(180, new GroomPrice(5, 0, 10, 15, 0).yearly(8), 1e-9, "a credit is not paid out");
     }
 
+    /** A length in hand is answered by the plan, never with minutes of another table (handbook 11). */
     @Test
-    void theDogsOwnAnswerIsOneSentence() {
-        String text = TRADE.answer(8, 6).text();
+    void theDogsOwnAnswerIsWhatThePlanMakesOfTheLengthInHand() {
+        LocalDate until = LocalDate.of(2026, 6, 20);
+        OptionalInt keeps = TRADE.keeps(CURLY, 30, 6.5);
+        String text =
+                Trade.own(CURLY, new Trade.InHand(30, 12.2, until), keeps, 6.5).text();
         assertTrue(
                 text.matches(
-                        "With about 8 minutes a day you can keep \\{\\d+ mm\\} for 6 weeks until the groom, and expect .*small mats?\\."),
+                        "At its \\{\\d+ mm\\} the plan has about 30 minutes a week for it; expect 12 small mats by "
+                                + "\\{2026-06-20 date\\}\\. The same minutes would keep a clip of \\{\\d+ mm\\} for 6½ weeks\\."),
                 text);
-        assertTrue(TRADE.answer(8, 6.4).text().contains("6½ weeks"));
-        assertTrue(TRADE.answer(0, 13).text().contains("not even the shortest clip"));
-        assertEquals(
-                TRADE.minutes()[0][TRADE.lengths().indexOf(40)] / 7,
-                TRADE.minutesADay(40 + GROWS * 7 * 4),
-                1e-9,
-                "as its hair takes now");
+        assertTrue(TRADE.longest(30, 6.5).getAsInt() <= keeps.getAsInt());
+        assertTrue(TRADE.keeps(CURLY, 600, 6.5).isEmpty(), "they keep what it has");
+        assertEquals(6.5, TRADE.weeks(CURLY, Optional.of(until), until.minusDays(45)));
     }
 
     /** Of two that are chosen, the third is what the table says, whichever way it is asked. */

@@ -43,18 +43,20 @@ record HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visit
     /**
      * Today, over all dogs.
      *
-     * @param minutes         for brushing; absent: as many as it takes
-     * @param neededMinutes   for all that is wished for today, setting up included
+     * @param minutes         that it asks for in all: brushing, practice and the table, setting up included
+     * @param neededMinutes   for all that could be wished for
      * @param brushedSeconds  spent on it today already, setting up included
-     * @param practiceSeconds still to be practised today, besides those minutes
+     * @param practiceSeconds still to be practised today
+     * @param done            whether all that the day asked for is done
      * @param picks           dog by dog
      * @param care            the small jobs, and baths, besides it
      */
     record TodayView(
-            Optional<Integer> minutes,
+            int minutes,
             int neededMinutes,
             int brushedSeconds,
             int practiceSeconds,
+            boolean done,
             List<PickView> picks,
             List<CareTurn> care) {}
 
@@ -85,6 +87,7 @@ record HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visit
      * @param dueSeconds      what they take, setting up included
      * @param inTraining      places that are practised, not brushed
      * @param matsInTraining  expected in those by now
+     * @param added           what of it came in for what happened today; absent: nothing
      * @param lost            places in training where a mat is likely before they are ready
      * @param owedBath        a bath that gel asks for; absent: none
      * @param closed          places that somebody must see first
@@ -102,6 +105,7 @@ record HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visit
             Reason why,
             List<SectionBurrs> burrs,
             int dueCount,
+            Optional<Reason> added,
             int matLikelyCount,
             double dueSeconds,
             int inTraining,
@@ -127,27 +131,28 @@ record HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visit
         return new Home(
                 now.today(),
                 settings.demo(),
-                day(now, now),
+                day(now, now.asked()),
                 dogs.all().stream()
                         .map(dog -> dog(now, dog, Optional.ofNullable(members.get(dog.id()))))
                         .toList());
     }
 
-    /** @param minutes there are today; absent: as set, or as many as it takes */
+    /** @param minutes there are today, for all of it; absent: as many as the day asks for */
     @GetMapping("/api/today")
     TodayView today(@RequestParam Optional<@Min(0) @Max(PlanToday.MOST_MINUTES) Integer> minutes) {
         PlanToday now = plans.now();
-        return day(now, minutes.map(have -> plans.with(have, Optional.empty())).orElse(now));
+        return day(now, minutes.map(plans::asked).orElseGet(now::asked));
     }
 
-    private TodayView day(PlanToday set, PlanToday asked) {
+    private TodayView day(PlanToday now, PlanToday.Asked asked) {
         return new TodayView(
-                set.minutes().map(minutes -> (int) Math.floor(minutes[0])),
-                set.neededMinutes(),
-                set.spentSeconds(),
-                set.practiceSecondsLeft(),
-                picks(asked, 0),
-                care(asked, 0));
+                (int) Math.ceil(now.asked().minutes()),
+                now.neededMinutes(),
+                now.spentSeconds(),
+                asked.practiceSeconds(),
+                now.done(),
+                picks(asked.plan(), 0),
+                care(asked.plan(), 0));
     }
 
     /** The jobs at the table on a day of the plan, 0 being today. */
@@ -194,6 +199,7 @@ record HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visit
                         .map(s -> new SectionBurrs(s.section(), s.burrs()))
                         .toList(),
                 dog.due(now.today()).size(),
+                now.added(now.position(id), log),
                 (int) dog.sections().stream().filter(SectionPlan::matLikely).count(),
                 60 * now.plan().minutes(now.position(id), 0),
                 training.size(),

@@ -22,19 +22,20 @@ record PlanController(Plans plans, DogLoader dogs) {
 
     /**
      * @param asItTakes  whether no minutes were set
-     * @param practiceSeconds of every day, besides the minutes for brushing
      */
-    record WeekView(LocalDate today, boolean asItTakes, int practiceSeconds, List<DayPlan> days, List<DogEnd> dogs) {}
+    record WeekView(LocalDate today, boolean asItTakes, List<DayPlan> days, List<DogEnd> dogs) {}
 
     /**
      * @param minutes that were set for this day; absent: as many as it takes
      * @param seconds of all sessions, setting up included
+     * @param practiceSeconds that are still to be practised
      * @param care    the small jobs, and baths
      */
     record DayPlan(
             LocalDate day,
             Optional<Integer> minutes,
             double seconds,
+            int practiceSeconds,
             List<PickView> picks,
             List<HomeController.CareTurn> care) {}
 
@@ -105,7 +106,6 @@ record PlanController(Plans plans, DogLoader dogs) {
         return new WeekView(
                 now.today(),
                 now.minutes().isEmpty(),
-                now.dogs().stream().mapToInt(PlannedDog::practiceSeconds).sum(),
                 IntStream.range(0, days).mapToObj(day -> day(now, day)).toList(),
                 IntStream.range(0, now.dogs().size())
                         .mapToObj(dog -> end(now, dog))
@@ -118,6 +118,7 @@ record PlanController(Plans plans, DogLoader dogs) {
                 date,
                 Optional.ofNullable(now.set().get(date.getDayOfWeek())),
                 60 * now.plan().minutes(day),
+                now.practiceSeconds(day),
                 HomeController.picks(now, day),
                 HomeController.care(now, day));
     }
@@ -130,9 +131,7 @@ record PlanController(Plans plans, DogLoader dogs) {
                 member.name(),
                 now.today().plusDays(member.work().daysTold()),
                 member.groom(),
-                threads.stream()
-                        .mapToDouble(thread -> last(thread.planned()).mats())
-                        .sum(),
+                now.plan().matsByTheEnd(dog),
                 threads.stream()
                         .mapToDouble(thread -> last(thread.nothing()).mats())
                         .sum());

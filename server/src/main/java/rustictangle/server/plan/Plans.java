@@ -11,6 +11,7 @@ import org.springframework.stereotype.Component;
 import rustictangle.core.log.Log;
 import rustictangle.core.plan.CareDays;
 import rustictangle.core.plan.HouseholdPlan;
+import rustictangle.core.plan.NotEnough;
 import rustictangle.core.plan.PlanToday;
 import rustictangle.core.plan.PlannedDog;
 import rustictangle.core.plan.Promise;
@@ -79,12 +80,30 @@ record Plans(
                     household.minutes(),
                     planned,
                     care,
-                    promise(all, now.stream().map(Log::morning).toList(), household, today),
+                    made.of(
+                            Promise.class,
+                            0,
+                            promised(all, now.stream().map(Log::morning).toList(), household, today),
+                            Promise::of),
                     (int) Math.round(spent));
         }
     }
 
-    private Promise promise(List<KnownDog> all, List<Log.Morning> mornings, Household household, LocalDate today) {
+    private record Enough(Optional<NotEnough> not) {}
+
+    /** That the minutes do not suffice, and what would; empty: they do. */
+    Optional<NotEnough> notEnough() {
+        List<KnownDog> all = dogs.known();
+        Promise.Basis facts = promised(
+                all,
+                all.stream().map(dog -> logs.of(dog.id()).morning()).toList(),
+                households.get(),
+                LocalDate.now(clock));
+        return made.of(Enough.class, 0, facts, now -> new Enough(NotEnough.of(now, Promise.of(now)))).not;
+    }
+
+    private Promise.Basis promised(
+            List<KnownDog> all, List<Log.Morning> mornings, Household household, LocalDate today) {
         List<Log> begun = mornings.stream().map(Log.Morning::begun).toList();
         List<Log> since = mornings.stream().map(Log.Morning::since).toList();
         double practice = 0;
@@ -93,16 +112,12 @@ record Plans(
                     .mapToDouble(Practice::minutesOfTheDay)
                     .sum();
         }
-        return made.of(
-                Promise.class,
-                0,
-                new Promise.Basis(
-                        today,
-                        household.minutes(),
-                        practice,
-                        stand(all, begun, household, today),
-                        begun.equals(since) ? Optional.empty() : Optional.of(stand(all, since, household, today))),
-                Promise::of);
+        return new Promise.Basis(
+                today,
+                household.minutes(),
+                practice,
+                stand(all, begun, household, today),
+                begun.equals(since) ? Optional.empty() : Optional.of(stand(all, since, household, today)));
     }
 
     private Promise.Stand stand(List<KnownDog> all, List<Log> told, Household household, LocalDate today) {
@@ -150,7 +165,7 @@ record Plans(
                 visits.next(dog.id(), today),
                 SessionLog.open(log).isPresent(),
                 SetUp.learned(log),
-                kits.approach(dog.id()).hand(),
+                kits.approach(dog.id()),
                 trusts.may(dog, log),
                 Closed.of(log, today));
     }
@@ -173,6 +188,13 @@ record Plans(
                 .plan;
     }
 
+    private record Minutes(PlanToday now, int minutes) {}
+
+    /** What today asks for where there are so many minutes. */
+    PlanToday.Asked asked(int minutes) {
+        return made.of(PlanToday.Asked.class, 0, new Minutes(now(), minutes), asked -> asked.now.asked(asked.minutes));
+    }
+
     private record ByComfort(Map<Comfort, HouseholdPlan> plans) {}
 
     /** One plan for each of the comforts, in the minutes there are. */
@@ -183,5 +205,6 @@ record Plans(
     @Override
     public void household() {
         now();
+        notEnough();
     }
 }

@@ -7,47 +7,28 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
+import java.util.OptionalInt;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
-import rustictangle.core.coat.Coat;
-import rustictangle.core.kit.Kit;
+import rustictangle.core.plan.PlanToday;
 import rustictangle.core.plan.Trade;
 import rustictangle.core.plan.TradeAnswer;
 import rustictangle.core.plan.TradeQuestion;
-import rustictangle.core.rhythm.Comfort;
-import rustictangle.core.routine.Picture;
-import rustictangle.core.routine.SetUp;
 import rustictangle.core.visit.GroomPrice;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
-import rustictangle.server.coat.Readings;
-import rustictangle.server.frame.DerivedCache;
 import rustictangle.server.frame.ScreenFacts;
 import rustictangle.server.frame.ViewProbe;
-import rustictangle.server.household.HouseholdLoader;
-import rustictangle.server.kit.KitLoader;
-import rustictangle.server.log.Logs;
-import rustictangle.server.routine.RoutineLoader;
 import rustictangle.server.visit.VisitService;
 
 /** Length, minutes and money: of two that are chosen, the third. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/trade")
-record TradeController(
-        DogLoader dogs,
-        VisitService visits,
-        Readings readings,
-        RoutineLoader routines,
-        KitLoader kits,
-        HouseholdLoader households,
-        DerivedCache made,
-        Logs logs,
-        Clock clock)
+record TradeController(DogLoader dogs, VisitService visits, Trades trades, Plans plans, Clock clock)
         implements ViewProbe, ScreenFacts {
 
     /**
@@ -65,9 +46,6 @@ record TradeController(
             List<Double> weeks,
             TradeAnswer answer) {}
 
-    /** What length, minutes and weeks ask of one another follows from. */
-    private record TradeBasis(Picture picture, Comfort comfort, double perDay, double setUp) {}
-
     /** What is not chosen is as usual. */
     @GetMapping
     TradeView trade(
@@ -78,17 +56,25 @@ record TradeController(
             @RequestParam Optional<Integer> millimetres) {
         KnownDog known = dogs.get(dogId);
         LocalDate today = LocalDate.now(clock);
-        Trade trade = trade(known);
+        Trade trade = trades.of(known);
         TradeQuestion usual = trade.usual();
         GroomPrice price = visits.price(dogId);
+        double everyWeeks = trade.weeks(known.coat(), visits.next(dogId, today), today);
+        PlanToday now = plans.now();
+        int dog = now.position(dogId);
+        Trade.InHand inHand = new Trade.InHand(
+                now.plan().minutesAWeek(dog),
+                now.plan().matsByTheEnd(dog),
+                today.plusDays(now.at(dogId).work().daysTold()));
         return new TradeView(
                 known.coat().growsOn() || visits.leftALength(dogId, today),
-                trade.own(
+                Trade.own(
                         known.coat(),
-                        households.get().minutes().values(),
-                        Math.max(1, dogs.known().size()),
-                        visits.next(dogId, today),
-                        today),
+                        inHand,
+                        plans.notEnough().isPresent()
+                                ? trade.keeps(known.coat(), inHand.minutesAWeek(), everyWeeks)
+                                : OptionalInt.empty(),
+                        everyWeeks),
                 trade.perDay(),
                 trade.lengths(),
                 trade.weeks(),
@@ -99,26 +85,6 @@ record TradeController(
                                 weeks.orElse(usual.weeks()),
                                 millimetres.orElse(usual.millimetres())),
                         price));
-    }
-
-    private Trade trade(KnownDog known) {
-        Picture picture = routines.picture(known);
-        Function<Coat, Kit> others = kits.withCoat(known);
-        return made.of(
-                Trade.class,
-                known.id(),
-                new TradeBasis(
-                        picture,
-                        households.get().comfort(),
-                        Trade.growth(known.coat(), readings.of(known.id())),
-                        SetUp.learned(logs.of(known.id()))),
-                facts -> Trade.of(
-                        known.coat(),
-                        picture.forecast(),
-                        facts.comfort,
-                        facts.perDay,
-                        facts.setUp,
-                        coat -> picture.withCoat(coat, others.apply(coat))));
     }
 
     @Override

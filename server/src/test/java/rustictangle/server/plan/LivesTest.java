@@ -5,17 +5,22 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import com.jayway.jsonpath.DocumentContext;
 import com.jayway.jsonpath.JsonPath;
 import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.UUID;
 import java.util.random.RandomGenerator;
 import java.util.random.RandomGeneratorFactory;
 import java.util.stream.Collectors;
@@ -135,6 +140,123 @@ class LivesTest extends ServerTest {
                 "the body comes before any armpit, foot or face: " + practised);
     }
 
+    /**
+     * Weeks of three dogs short of time, each day's list done in any order, with days missed and weather: the evening is
+     * empty, nothing comes in but for what happened, and no more is done than was promised.
+     */
+    @Test
+    void theDayIsAPromiseInWhateverOrderItIsDone() throws Exception {
+        long[] dogs = {addDog("Oakum"), addDog("Gannet"), addDog("Thimble")};
+        String[] coats = {
+            coat("DOUBLE", "SOFT", 60, "DENSE"), coat("CURLY", "SOFT", 30, "MEDIUM"), coat("DROP", "SOFT", 90, "MEDIUM")
+        };
+        for (int i = 0; i < dogs.length; i++) {
+            send(HttpMethod.PUT, "/api/dogs/" + dogs[i] + "/coat", coats[i]).andExpect(status().isOk());
+            send(HttpMethod.PUT, "/api/dogs/" + dogs[i] + "/past", "{\"lastCombed\": \"THIS_WEEK\"}");
+        }
+        setMinutes(Arrays.stream(DayOfWeek.values())
+                .map(day -> "\"%s\": %d".formatted(day, day == DayOfWeek.TUESDAY ? 5 : 30))
+                .collect(Collectors.joining(", ")));
+        RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(7);
+        int quiet = 0;
+        for (int day = 0; day < Sample.of(6, 30); day++) {
+            daysPass(1);
+            if (random.nextInt(10) == 0) {
+                continue;
+            }
+            String morning = body("/api/home");
+            Set<String> promised = asked(morning);
+            int minutes = JsonPath.read(morning, "$.day.minutes");
+            assertTrue(
+                    minutes <= JsonPath.<Integer>read(body("/api/week"), "$.days[0].minutes"),
+                    "day " + day + ": " + minutes);
+            List<String> order = new ArrayList<>(promised);
+            Collections.shuffle(order, new Random(random.nextLong()));
+            boolean happened = false;
+            double left = minutes;
+            for (String one : order) {
+                if (!asked(body("/api/home")).contains(one)) {
+                    continue;
+                }
+                doIt(one);
+                if (random.nextInt(25) == 0) {
+                    send(HttpMethod.PUT, "/api/dogs/" + dogs[random.nextInt(3)] + "/life/" + today() + "/SOAKED", "");
+                    happened = true;
+                }
+                String now = body("/api/home");
+                if (!happened) {
+                    assertTrue(promised.containsAll(asked(now)), "day " + day + ", after " + one + ": " + asked(now));
+                }
+                double still = JsonPath.<Integer>read(now, "$.day.minutes");
+                assertTrue(still <= left + (happened ? minutes : 0), "day " + day + ", after " + one);
+                left = still;
+            }
+            if (!happened) {
+                assertEquals(Set.of(), asked(body("/api/home")), "the evening of day " + day);
+                quiet++;
+            }
+            if (day % 4 == 0) {
+                for (long dog : dogs) {
+                    assertAgree(dog, "the evening of day " + day);
+                }
+            }
+        }
+        assertTrue(quiet >= 2, quiet + " ordinary days");
+    }
+
+    /** Each session, and each job at the table, that the day asks for. */
+    private static Set<String> asked(String home) {
+        Set<String> asked = new TreeSet<>();
+        for (Map<String, Object> pick : JsonPath.<List<Map<String, Object>>>read(home, "$.day.picks[*]")) {
+            for (Object section : (List<?>) pick.get("sections")) {
+                asked.add(pick.get("dogId") + " " + section);
+            }
+        }
+        for (Map<String, Object> turn : JsonPath.<List<Map<String, Object>>>read(
+                home, "$.day.care[?(@.job != 'BATH' || @.learning == true)]")) {
+            asked.add(turn.get("dogId") + " job " + turn.get("job") + " " + turn.get("learning"));
+        }
+        return asked;
+    }
+
+    /** A place with all that is asked for of the same dog, in one session, as long as it was said to take; or a job. */
+    private void doIt(String one) throws Exception {
+        String[] words = one.split(" ");
+        String dog = words[0];
+        if (!words[1].equals("job")) {
+            Map<String, Object> pick = JsonPath.<List<Map<String, Object>>>read(
+                            body("/api/home"), "$.day.picks[?(@.dogId == " + dog + ")]")
+                    .get(0);
+            List<?> sections = (List<?>) pick.get("sections");
+            String session = beginSession(
+                    Long.parseLong(dog), sections.stream().map(Object::toString).toArray(String[]::new));
+            double each =
+                    (((Number) pick.get("seconds")).doubleValue() - ((Number) pick.get("setUpSeconds")).doubleValue())
+                            / sections.size();
+            for (Object section : sections) {
+                later(Duration.ofMillis((long) (1000 * each)));
+                post(session + "/events", glides(section.toString())).andExpect(status().isOk());
+            }
+        } else if (words[3].equals("true")) {
+            String subject = JsonPath.<List<String>>read(
+                            body("/api/dogs/" + dog + "/care"),
+                            "$.jobs[?(@.job == '" + words[2] + "')].standing.subject")
+                    .get(0);
+            for (int n = 0; n < 3; n++) {
+                post(
+                        "/api/dogs/" + dog + "/practice-trials",
+                        "{\"id\": \"%s\", \"subject\": \"%s\", \"signal\": \"RELAXED\"}"
+                                .formatted(UUID.randomUUID(), subject));
+            }
+        } else {
+            post(
+                            "/api/dogs/" + dog + "/care/done",
+                            "{\"id\": \"%s\", \"job\": \"%s\", \"outcome\": \"DONE\", \"signal\": \"RELAXED\", \"words\": \"\"}"
+                                    .formatted(UUID.randomUUID(), words[2]))
+                    .andExpect(status().isOk());
+        }
+    }
+
     /** Households of one to three dogs on a day like any other: every kind with every stage, minutes set or not, by pairs. */
     @ParameterizedTest
     @MethodSource("households")
@@ -213,6 +335,85 @@ class LivesTest extends ServerTest {
                                 + "(?:(?!END:VEVENT).)*SUMMARY:Brush[^\\n]*" + names.get(0) + ".*");
         assertEquals(!due.isEmpty(), written, where + ": calendar");
         careAgrees(dog, home, where);
+        minutesAgree(dog, home, where);
+        daysAgree(dog, where);
+        sentencesAgree(when, where);
+    }
+
+    /** The same thing takes as many minutes on home, in the week and on the routine; the trade reads the plan. */
+    private void minutesAgree(long dog, String home, String where) throws Exception {
+        String week = body("/api/week");
+        double today = sum(week, "$.days[0].picks[*].seconds")
+                + JsonPath.<Integer>read(week, "$.days[0].practiceSeconds")
+                + 60 * sum(week, "$.days[0].care[?(@.job != 'BATH' || @.learning == true)].minutes");
+        assertEquals(
+                sum(week, "$.days[0].picks[*].seconds"),
+                JsonPath.<Number>read(week, "$.days[0].seconds").doubleValue(),
+                0.01);
+        assertEquals(
+                (int) Math.ceil(today / 60 - 1e-9), JsonPath.<Integer>read(home, "$.day.minutes"), where + ": minutes");
+        String routine = body("/api/dogs/" + dog + "/routine");
+        double brushing = sum(routine, "$.routine.places[*].seconds");
+        assertEquals(
+                sum(home, "$.day.picks[?(@.dogId == " + dog + ")].seconds"),
+                brushing == 0
+                        ? 0
+                        : brushing
+                                + JsonPath.<Number>read(routine, "$.setUpSeconds")
+                                        .doubleValue(),
+                0.01,
+                where + ": the routine's minutes");
+        if (today().getDayOfWeek() != DayOfWeek.MONDAY) {
+            return;
+        }
+        String own = JsonPath.read(body("/api/dogs/" + dog + "/trade"), "$.own.text");
+        long mats = Math.round(sum(week, "$.dogs[?(@.id == " + dog + ")].matsPlanned"));
+        assertTrue(
+                own.contains(mats == 0 ? "hardly any small mat" : mats == 1 ? "one small mat" : mats + " small mats"),
+                where + ": " + own + ", the week " + mats);
+        if (JsonPath.<Boolean>read(week, "$.asItTakes")) {
+            assertEquals("{}", body("/api/enough"), where);
+        }
+    }
+
+    /** Week and thread name the same days, of brushing and at the table. */
+    private void daysAgree(long dog, String where) throws Exception {
+        DocumentContext week = JsonPath.parse(body("/api/week"));
+        DocumentContext thread = JsonPath.parse(body("/api/dogs/" + dog + "/thread"));
+        Set<String> threads = new TreeSet<>(thread.<List<String>>read("$.threads[*].section"));
+        int days = Math.min(14, week.<List<Object>>read("$.days").size());
+        for (int day = 0; day < days; day++) {
+            Set<String> brushed = new TreeSet<>(
+                    week.<List<String>>read("$.days[" + day + "].picks[?(@.dogId == " + dog + ")].sections[*]"));
+            brushed.retainAll(threads);
+            assertEquals(
+                    brushed,
+                    new TreeSet<>(thread.<List<String>>read("$.threads[?(" + day + " in @.brushed)].section")),
+                    where + ": day " + day + " on the thread");
+        }
+    }
+
+    /** What can wait has no more than a fifth of a chance, and is never where a mat is likely. */
+    private static void sentencesAgree(String when, String where) {
+        for (String state : List.of("MAT_LIKELY", "MAT_LEFT", "NO_MINUTES", "COMES")) {
+            assertEquals(
+                    List.of(),
+                    JsonPath.<List<String>>read(when, "$.plan.sections[?(@.state == '" + state + "')].reasons[*].text")
+                            .stream()
+                            .filter(text -> text.contains("can wait"))
+                            .toList(),
+                    where + ": " + state);
+        }
+        JsonPath.<List<String>>read(when, "$.plan.sections[*].reasons[*].text").stream()
+                .filter(text -> text.contains("can wait"))
+                .forEach(text -> assertTrue(
+                        text.matches(".*chance of a mat is (next to none|1?\\d|20)( %)?\\."), where + ": " + text));
+    }
+
+    private static double sum(String json, String path) {
+        return JsonPath.<List<Number>>read(json, path).stream()
+                .mapToDouble(Number::doubleValue)
+                .sum();
     }
 
     /** Home, week and thread name the same jobs at the table for today, and the calendar those that are seldom. */
