@@ -298,6 +298,75 @@ class DaysTest extends Browsing {
         }
     }
 
+    private void minutesADay(int each) throws Exception {
+        String household = demo.get("api/household");
+        demo.send("PUT", "api/household", household.replaceAll("(\"[A-Z]+DAY\":)\\d+", "$1" + each));
+    }
+
+    /** One sentence with figures, and each way out leads somewhere. */
+    @Test
+    void whereTheMinutesDoNotSufficeItIsSaidOnceAndEachWayOutIsATouchAway() throws Exception {
+        minutesADay(12);
+        Page page = phone();
+        HomeView.open(page, demo.url());
+        Locator said = page.locator("[data-rule='plan.not-enough']");
+        assertThat(said).containsText(Pattern.compile("about \\d+ small mats a month"));
+        assertThat(said).containsText(Pattern.compile("\\d+ minutes more a day would halve them"));
+        Barriers.assertNone(page, "home where the minutes do not suffice");
+        String sentence = said.locator("p").first().textContent();
+        for (String path : List.of("week", "dogs/2/when/thread")) {
+            page.navigate(demo.url() + path);
+            assertThat(said.locator("p").first()).hasText(sentence);
+        }
+        link(page, "A shorter clip").click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Length, minutes, money")))
+                .isInViewport();
+        assertThat(page.locator("[data-test=own-answer]")).containsText("a week for it");
+        HomeView.open(page, demo.url());
+        link(page, "A groomer sooner").click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("The next groom")))
+                .isVisible();
+        HomeView.open(page, demo.url());
+        link(page, "Where they form").click();
+        assertThat(page.getByText("mats to expect with the plan")).isVisible();
+        HomeView.open(page, demo.url());
+        button(page, Pattern.compile("^\\d+ min more a day$")).click();
+        assertThat(page.getByText("minutes more a day.").last()).isVisible();
+        assertThat(said).not().containsText(sentence);
+        button(page, "Undo").click();
+        assertThat(said).containsText(sentence);
+    }
+
+    /** Five minutes are a short sitting; a day that is done is done, and more comes only when it is asked for. */
+    @Test
+    void fiveMinutesAreWorthSomethingAndTheEveningOfADoneDayIsEmpty() throws Exception {
+        minutesADay(9);
+        Page page = phone();
+        HomeView.open(page, demo.url());
+        Locator today = page.locator("[data-test=today]");
+        button(page, Pattern.compile("^Begin with ")).click();
+        SessionView session = new SessionView(page).start();
+        int steps = session.steps();
+        assertTrue(steps <= 3, steps + " steps in a short sitting");
+        for (int i = 0; i < steps; i++) {
+            assertThat(page.locator("progress")).hasAttribute("value", String.valueOf(i));
+            session.ranFree();
+        }
+        assertThat(session.heading("All done")).isVisible();
+        for (int n = 0; n < 30 && demo.get("api/today").contains("\"job\""); n++) {
+            String day = demo.get("api/today");
+            demo.send(
+                    "POST",
+                    "api/dogs/" + day.replaceAll("(?s).*?\"care\":\\[\\{\"dogId\":(\\d+).*", "$1") + "/care/done",
+                    "{\"id\": \"%s\", \"job\": \"%s\", \"outcome\": \"DONE\", \"signal\": \"RELAXED\", \"words\": \"\"}"
+                            .formatted(UUID.randomUUID(), day.replaceAll("(?s).*?\"job\":\"([A-Z_]+)\".*", "$1")));
+        }
+        HomeView.open(page, demo.url());
+        assertThat(today).not().containsText("about");
+        assertThat(page.getByText("brushed already:")).isVisible();
+        assertFalse(demo.get("api/today").contains("\"sections\""), "nothing comes in by doing");
+    }
+
     /** The whole coat of Thimble, whatever is in training. */
     private static void combEverywhere(RunningApp app) throws Exception {
         String[] sections = app.send("GET", "api/sections", "")

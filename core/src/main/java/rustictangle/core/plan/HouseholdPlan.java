@@ -74,8 +74,10 @@ public final class HouseholdPlan {
         double sure =
                 dogs.stream().mapToDouble(dog -> dog.minutesSureToday(whole)).sum();
         time[0] = Math.max(0, time[0] - sure);
-        Planner.Schedule schedule =
-                Planner.plan(dogs.stream().map(dog -> dog.jobs().in(there)).toList(), time);
+        Planner.Schedule schedule = Planner.plan(
+                dogs.stream().map(dog -> dog.jobs().in(there)).toList(),
+                time,
+                dogs.stream().map(dog -> dog.alone().sessions(0)).toList());
         return of(dogs, schedule.days(), schedule.price(), there);
     }
 

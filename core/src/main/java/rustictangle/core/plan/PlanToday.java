@@ -60,27 +60,28 @@ public record PlanToday(
             Promise promise,
             int spentSeconds) {}
 
-    public static PlanToday of(Basis facts) {
-        CareDays care = facts.care.laid(facts.promise.price(), careLeft(facts));
-        List<Set<Section>> left = IntStream.range(0, facts.dogs.size())
-                .mapToObj(dog -> facts.dogs.get(dog).left(facts.promise.dogs().get(dog)))
-                .toList();
-        List<Workload> work = work(facts.dogs, left, Workload.Today::just);
-        if (facts.set.isEmpty()) {
-            return of(facts, care, HouseholdPlan.asItTakes(work), Optional.empty());
+    /**
+     * What the days to come are planned from, what is left of today being settled.
+     *
+     * @param minutes for brushing each day; empty: as many as it takes
+     * @param whole   minutes that there were for it today
+     */
+    public record Settled(List<Workload> dogs, Optional<List<Double>> minutes, double whole) {
+
+        public HouseholdPlan plan() {
+            return minutes.map(time -> HouseholdPlan.of(
+                            dogs, time.stream().mapToDouble(each -> each).toArray(), whole))
+                    .orElseGet(() -> HouseholdPlan.asItTakes(dogs));
         }
-        double[] minutes = minutes(facts, care, HouseholdPlan.days(work));
-        if (facts.spentSeconds > 0
-                && work.stream()
-                                .mapToDouble(dog -> dog.minutesSureToday(facts.promise.minutes()))
-                                .sum()
-                        > minutes[0] + RUNS_OVER) {
-            work = work(facts.dogs, left, Workload.Today::only);
-        }
-        return of(facts, care, HouseholdPlan.of(work, minutes, facts.promise.minutes()), Optional.of(minutes));
     }
 
-    private static PlanToday of(Basis facts, CareDays care, HouseholdPlan plan, Optional<double[]> minutes) {
+    public static PlanToday of(Basis facts) {
+        return of(facts, settled(facts).plan());
+    }
+
+    /** @param plan of what is {@link #settled} by these facts */
+    public static PlanToday of(Basis facts, HouseholdPlan plan) {
+        CareDays care = care(facts);
         return new PlanToday(
                 facts.today,
                 facts.dogs,
@@ -89,8 +90,44 @@ public record PlanToday(
                 plan,
                 facts.comfort,
                 facts.set,
-                minutes,
+                facts.set.isEmpty()
+                        ? Optional.empty()
+                        : Optional.of(minutes(
+                                facts,
+                                care,
+                                HouseholdPlan.days(facts.dogs.stream()
+                                        .map(PlannedDog::work)
+                                        .toList()))),
                 facts.spentSeconds);
+    }
+
+    public static Settled settled(Basis facts) {
+        List<Set<Section>> left = IntStream.range(0, facts.dogs.size())
+                .mapToObj(dog -> facts.dogs.get(dog).left(facts.promise.dogs().get(dog)))
+                .toList();
+        List<Workload> work = work(facts.dogs, left, Workload.Today::just);
+        if (facts.set.isEmpty()) {
+            return new Settled(work, Optional.empty(), facts.promise.minutes());
+        }
+        double[] minutes = minutes(facts, care(facts), HouseholdPlan.days(work));
+        if (facts.spentSeconds > 0
+                && work.stream()
+                                .mapToDouble(dog -> dog.minutesSureToday(facts.promise.minutes()))
+                                .sum()
+                        > minutes[0] + RUNS_OVER) {
+            work = work(facts.dogs, left, Workload.Today::only);
+        }
+        // To a tenth of a second, so that a sum in another order is no other day.
+        return new Settled(
+                work,
+                Optional.of(Arrays.stream(minutes)
+                        .mapToObj(each -> Math.round(600 * each) / 600.0)
+                        .toList()),
+                facts.promise.minutes());
+    }
+
+    private static CareDays care(Basis facts) {
+        return facts.care.laid(facts.promise.price(), careLeft(facts));
     }
 
     private static List<Workload> work(

@@ -57,41 +57,39 @@ public record PlannedDog(
         Workload work) {
 
     /**
-     * All that a dog's part in the plan follows from.
+     * What a dog's work follows from.
      *
-     * @param done  where it was brushed today
-     * @param worked whether it came to a stroke today
      * @param baths days on which it is bathed, 0 being today
+     * @param groom when a groomer sees it next; empty: nobody said
      * @param going whether a session of it is going on
      * @param setUp minutes of a session besides the brushing
      */
-    public record Basis(
-            long id,
-            String name,
+    public record WorkBasis(
             LocalDate today,
             Comfort comfort,
             Dog dog,
             Picture picture,
-            Set<Section> done,
-            boolean worked,
-            List<Practice> practices,
-            List<CareDue> care,
             List<Integer> baths,
             Optional<LocalDate> groom,
             boolean going,
             double setUp,
             Approach approach,
-            MayBegin may,
-            List<Closed> closed) {
+            MayBegin may) {
 
         /** What it asks for, whether it is left in peace just now or not. */
         public Workload.Basis work() {
             List<RoutinePlace> places = places();
-            return work(places, races(picture, closed(places).keySet()));
-        }
-
-        private boolean daily() {
-            return approach.lead().filter(LeadSchool::daily).isPresent();
+            return new Workload.Basis(
+                    picture.forecast(),
+                    comfort,
+                    PlannedDog.places(places, closed(places), races(places)),
+                    new Workload.Sessions(
+                            setUp,
+                            going,
+                            Sitting.of(dog, approach.hand()).map(Sitting::atMost),
+                            approach.lead().filter(LeadSchool::daily).isPresent()),
+                    groom.map(day -> (int) ChronoUnit.DAYS.between(today, day)),
+                    baths);
         }
 
         private List<RoutinePlace> places() {
@@ -104,37 +102,47 @@ public record PlannedDog(
             return closed;
         }
 
-        private Workload.Basis work(List<RoutinePlace> places, List<Race> races) {
-            return new Workload.Basis(
-                    picture.forecast(),
-                    comfort,
-                    PlannedDog.places(places, closed(places), races),
-                    new Workload.Sessions(
-                            setUp, going, Sitting.of(dog, approach.hand()).map(Sitting::atMost), daily()),
-                    groom.map(day -> (int) ChronoUnit.DAYS.between(today, day)),
-                    baths);
+        private List<Race> races(List<RoutinePlace> places) {
+            return PlannedDog.races(picture, closed(places).keySet());
         }
     }
 
+    /**
+     * All that a dog's part in the plan follows from.
+     *
+     * @param work  of it, as it follows from that
+     * @param done  where it was brushed today
+     * @param worked whether it came to a stroke today
+     */
+    public record Basis(
+            long id,
+            String name,
+            WorkBasis of,
+            Workload work,
+            Set<Section> done,
+            boolean worked,
+            List<Practice> practices,
+            List<CareDue> care,
+            List<Closed> closed) {}
+
     public static PlannedDog of(Basis facts) {
-        List<RoutinePlace> places = facts.places();
-        List<Race> races = races(facts.picture, facts.closed(places).keySet());
-        Workload work = facts.work(places, races).work();
+        WorkBasis of = facts.of;
+        List<RoutinePlace> places = of.places();
         return new PlannedDog(
                 facts.id,
                 facts.name,
-                facts.picture,
+                of.picture,
                 places.stream().map(RoutinePlace::section).toList(),
-                races,
-                facts.may,
+                of.races(places),
+                of.may,
                 facts.closed,
-                Sitting.of(facts.dog, facts.approach.hand()),
+                Sitting.of(of.dog, of.approach.hand()),
                 facts.practices,
                 facts.care,
                 Set.copyOf(facts.done),
-                facts.worked && !facts.going,
-                facts.groom,
-                facts.may.peace().brushing().isPresent() ? work.with(Workload.Today.NOTHING) : work);
+                facts.worked && !of.going,
+                of.groom,
+                of.may.peace().brushing().isPresent() ? facts.work.with(Workload.Today.NOTHING) : facts.work);
     }
 
     private boolean inPeace() {

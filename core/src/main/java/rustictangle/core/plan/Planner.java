@@ -30,7 +30,15 @@ final class Planner {
      * @param cost  of all of it, minutes
      * @param price of a minute of each day, besides itself: what one more would save; 0: the day has minutes to spare
      */
-    record Schedule(List<List<BitSet>> days, double cost, List<Double> price) {}
+    record Schedule(List<List<BitSet>> days, double cost, List<Double> price) {
+
+        /** The days of a dog's sessions. */
+        BitSet sessions(int dog) {
+            BitSet sessions = new BitSet();
+            days.get(dog).forEach(sessions::or);
+            return sessions;
+        }
+    }
 
     private final List<DogJobs> dogs;
     /** Minutes there are each day. */
@@ -49,13 +57,21 @@ final class Planner {
 
     /** @param time minutes there are each day; no dog's days may go on longer */
     static Schedule plan(List<DogJobs> dogs, double[] time) {
-        return new Planner(dogs, time).plan();
+        return plan(dogs, time, List.of());
     }
 
-    private Schedule plan() {
+    /** @param start days to begin with, of each dog, where they are nearly right already; empty: nobody knows any */
+    static Schedule plan(List<DogJobs> dogs, double[] time, List<BitSet> start) {
+        return new Planner(dogs, time).plan(start);
+    }
+
+    private Schedule plan(List<BitSet> start) {
         List<SessionDays.Found> found = new ArrayList<>();
         for (int g = 0; g < dogs.size(); g++) {
-            found.add(SessionDays.cheapest(dogs.get(g), prices(g)));
+            found.add(
+                    start.isEmpty()
+                            ? SessionDays.cheapest(dogs.get(g), prices(g))
+                            : SessionDays.cheapest(dogs.get(g), prices(g), start.get(g)));
         }
         if (over(found) == 0) {
             return new Schedule(

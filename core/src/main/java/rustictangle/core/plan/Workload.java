@@ -131,7 +131,7 @@ public final class Workload {
         }
 
         public Workload work() {
-            return new Workload(this, Today.OPEN);
+            return new Workload(this, Today.OPEN, Optional.empty());
         }
 
         private Basis of(Comfort other) {
@@ -141,6 +141,9 @@ public final class Workload {
 
     private final Basis basis;
     private final Today today;
+    /** The same with nothing settled of today; empty: this is it. */
+    private final Optional<Workload> open;
+
     private final DogJobs jobs;
     private final int end;
     private final boolean groomed;
@@ -148,10 +151,12 @@ public final class Workload {
     private volatile Optional<Planner.Schedule> alone = Optional.empty();
 
     private final Map<Section, InTheLongRun> longRun = new ConcurrentHashMap<>();
+    private final Map<Today, Workload> settled = new ConcurrentHashMap<>();
 
-    private Workload(Basis basis, Today today) {
+    private Workload(Basis basis, Today today, Optional<Workload> open) {
         this.basis = basis;
         this.today = today;
+        this.open = open;
         this.groomed = basis.groom.filter(days -> days <= MOST_DAYS).isPresent();
         this.end = groomed ? Math.max(1, basis.groom.get()) : DAYS_WITHOUT_GROOMER;
         List<Job> all = basis.places.entrySet().stream()
@@ -190,7 +195,7 @@ public final class Workload {
             Map<Section, PlaceWork> places,
             Sessions sessions,
             Optional<Integer> groom) {
-        this(new Basis(forecast, comfort, places, sessions, groom, List.of()), Today.OPEN);
+        this(new Basis(forecast, comfort, places, sessions, groom, List.of()), Today.OPEN, Optional.empty());
     }
 
     /** Days from today to the last proof of a place, 0 or less. */
@@ -205,12 +210,15 @@ public final class Workload {
 
     /** The same of an owner with another comfort. */
     public Workload with(Comfort other) {
-        return other == basis.comfort ? this : new Workload(basis.of(other), today);
+        return other == basis.comfort ? this : new Workload(basis.of(other), today, Optional.empty());
     }
 
     /** The same with something settled of today. */
     public Workload with(Today settled) {
-        return settled.equals(today) ? this : new Workload(basis, settled);
+        Workload whole = open.orElse(this);
+        return settled.equals(Today.OPEN)
+                ? whole
+                : whole.settled.computeIfAbsent(settled, now -> new Workload(basis, now, Optional.of(whole)));
     }
 
     /** What is sure to be brushed today. */
@@ -256,7 +264,7 @@ public final class Workload {
     }
 
     InTheLongRun inTheLongRun(Section section) {
-        return longRun.computeIfAbsent(section, asked -> InTheLongRun.of(this, asked));
+        return open.orElse(this).longRun.computeIfAbsent(section, asked -> InTheLongRun.of(this, asked));
     }
 
     /** Its own plan with as many minutes as it takes. */
@@ -265,7 +273,10 @@ public final class Workload {
         if (known.isEmpty()) {
             double[] time = new double[end];
             Arrays.fill(time, Double.POSITIVE_INFINITY);
-            known = Optional.of(Planner.plan(List.of(jobs), time));
+            known = Optional.of(Planner.plan(
+                    List.of(jobs),
+                    time,
+                    open.map(whole -> List.of(whole.alone().sessions(0))).orElse(List.of())));
             alone = known;
         }
         return known.get();

@@ -15,6 +15,7 @@ import rustictangle.core.plan.NotEnough;
 import rustictangle.core.plan.PlanToday;
 import rustictangle.core.plan.PlannedDog;
 import rustictangle.core.plan.Promise;
+import rustictangle.core.plan.Workload;
 import rustictangle.core.rhythm.Closed;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.routine.SetUp;
@@ -51,7 +52,9 @@ record Plans(
         implements ViewProbe {
 
     PlanToday now() {
-        return made.of(PlanToday.class, 0, facts(), PlanToday::of);
+        PlanToday.Basis facts = facts();
+        HouseholdPlan plan = made.of(HouseholdPlan.class, 0, PlanToday.settled(facts), PlanToday.Settled::plan);
+        return made.of(PlanToday.class, 0, facts, now -> PlanToday.of(now, plan));
     }
 
     private PlanToday.Basis facts() {
@@ -66,11 +69,7 @@ record Plans(
             for (KnownDog dog : all) {
                 int position = planned.size();
                 running.at(dog.name(), position, all.size());
-                planned.add(made.of(
-                        PlannedDog.class,
-                        dog.id(),
-                        facts(dog, now.get(position), household.comfort(), asChosen.baths(position), today),
-                        PlannedDog::of));
+                planned.add(planned(dog, now.get(position), household.comfort(), asChosen.baths(position), today));
             }
             running.at("the days to come", 1, 1);
             double spent = now.stream().mapToDouble(Plans::spent).sum();
@@ -125,9 +124,8 @@ record Plans(
         CareDays asChosen = care.asChosen();
         return new Promise.Stand(
                 IntStream.range(0, all.size())
-                        .mapToObj(dog -> facts(
-                                        all.get(dog), told.get(dog), household.comfort(), asChosen.baths(dog), today)
-                                .work())
+                        .mapToObj(dog ->
+                                work(all.get(dog), told.get(dog), household.comfort(), asChosen.baths(dog), today))
                         .toList(),
                 care);
     }
@@ -149,25 +147,41 @@ record Plans(
     }
 
     /** As far as a log of the dog's tells. */
-    private PlannedDog.Basis facts(KnownDog dog, Log log, Comfort comfort, List<Integer> baths, LocalDate today) {
-        return new PlannedDog.Basis(
-                dog.id(),
-                dog.name(),
+    private Workload.Basis work(KnownDog dog, Log log, Comfort comfort, List<Integer> baths, LocalDate today) {
+        return made.of(
+                Workload.Basis.class, dog.id(), facts(dog, log, comfort, baths, today), PlannedDog.WorkBasis::work);
+    }
+
+    private PlannedDog.WorkBasis facts(KnownDog dog, Log log, Comfort comfort, List<Integer> baths, LocalDate today) {
+        return new PlannedDog.WorkBasis(
                 today,
                 comfort,
                 dog.dog(),
                 routines.picture(dog, log),
-                SessionLog.doneToday(log),
-                SessionLog.workedToday(log) > 0,
-                trusts.today(dog, log),
-                cares.of(dog, log),
                 baths,
                 visits.next(dog.id(), today),
                 SessionLog.open(log).isPresent(),
                 SetUp.learned(log),
                 kits.approach(dog.id()),
-                trusts.may(dog, log),
-                Closed.of(log, today));
+                trusts.may(dog, log));
+    }
+
+    private PlannedDog planned(KnownDog dog, Log log, Comfort comfort, List<Integer> baths, LocalDate today) {
+        Workload work = made.of(Workload.class, dog.id(), work(dog, log, comfort, baths, today), Workload.Basis::work);
+        return made.of(
+                PlannedDog.class,
+                dog.id(),
+                new PlannedDog.Basis(
+                        dog.id(),
+                        dog.name(),
+                        facts(dog, log, comfort, baths, today),
+                        work,
+                        SessionLog.doneToday(log),
+                        SessionLog.workedToday(log) > 0,
+                        trusts.today(dog, log),
+                        cares.of(dog, log),
+                        Closed.of(log, today)),
+                PlannedDog::of);
     }
 
     private record Question(PlanToday now, double minutes, Optional<Long> dogId) {}
