@@ -28,11 +28,18 @@ const asked = computed(() =>
 const due = computed(() => view.value?.jobs.filter((job) => asked.value.includes(job.job)) ?? [])
 const later = computed(() => view.value?.jobs.filter((job) => !asked.value.includes(job.job)) ?? [])
 const takes = (job: JobView) => `${Math.max(1, Math.round(job.minutes))} min`
+/** The day that the plan has for it, where time is short later than its turn. */
+const week = useView('week')
+const planned = (job: JobView) =>
+  week.data.value?.days.find(
+    (day) => day.day > view.value!.today && day.care.some((turn) => turn.dogId === props.dogId && turn.job === job.job),
+  )?.day
 function when(job: JobView) {
-  if (job.due) return 'when there are minutes'
+  const day = planned(job)
+  if (job.due) return day ? `${inDays(view.value!.today, day)}, when there are minutes` : 'when there are minutes'
   if (job.doneToday) return job.learning ? 'practised today' : 'done today'
   if (!job.next) return job.last ? `last ${daysAgo(view.value!.today, job.last)}` : 'when you want it'
-  return inDays(view.value!.today, job.next)
+  return inDays(view.value!.today, day ?? job.next)
 }
 function keep(job: JobView, days: number) {
   choose.mutate({

@@ -30,6 +30,8 @@ public record Growth(double millimetresPerDay, double plusMinus, int readings, R
     public static final double READING_ERROR_MM = 2;
     /** A reading shorter than the one before by more than this was taken after a clip, mm. Own estimate. */
     private static final double CLIPPED_MM = 3 * READING_ERROR_MM;
+    /** From so much more than hair grows on it is asked whether it was measured well, mm. Own estimate. */
+    private static final double ASKED_MM = 1.5 * READING_ERROR_MM;
     /** Two-sided 95 % of the normal distribution. */
     private static final double NINETY_FIVE_PERCENT = 1.959964;
 
@@ -101,22 +103,26 @@ public record Growth(double millimetresPerDay, double plusMinus, int readings, R
         }
         LengthReading before = readings.get(readings.size() - 2);
         LengthReading last = readings.get(readings.size() - 1);
-        return leaps(before, last)
-                ? Optional.of(
-                        new Reason(
+        if (!leaps(before, last, ASKED_MM)) {
+            return Optional.empty();
+        }
+        String what = "{" + last.length().millimetres() + " mm} on {" + last.day() + " date} is "
+                + Reason.mm(last.length().millimetres() - before.length().millimetres())
+                + " more than on {" + before.day() + " date}, more than hair grows in that time. ";
+        return Optional.of(
+                leaps(before, last, CLIPPED_MM)
+                        ? new Reason(
                                 "coat.growth-doubt",
-                                "{" + last.length().millimetres() + " mm} on {" + last.day() + " date} is "
-                                        + Reason.mm(last.length().millimetres()
-                                                - before.length().millimetres())
-                                        + " more than on {" + before.day()
-                                        + " date}, more than hair grows in that time. Measured at another place, or mistyped? It is not counted for the growth."))
-                : Optional.empty();
+                                what + "Measured at another place, or mistyped? It is not counted for the growth.")
+                        : new Reason(
+                                "coat.growth-ask",
+                                what + "The ruler may be off: stretch one hair and measure once more."));
     }
 
-    /** Longer than growth and two rulers that are off can explain. */
-    private static boolean leaps(LengthReading before, LengthReading after) {
+    /** Longer than growth explains, by more than so many mm. */
+    private static boolean leaps(LengthReading before, LengthReading after, double by) {
         long days = ChronoUnit.DAYS.between(before.day(), after.day());
-        return after.length().millimetres() > before.length().millimetres() + MOST_PER_DAY * days + CLIPPED_MM;
+        return after.length().millimetres() > before.length().millimetres() + MOST_PER_DAY * days + by;
     }
 
     private static List<LengthReading> sinceClip(List<LengthReading> readings) {
@@ -125,7 +131,7 @@ public record Growth(double millimetresPerDay, double plusMinus, int readings, R
             LengthReading before = readings.get(i - 1);
             LengthReading here = readings.get(i);
             boolean clipped = here.length().millimetres() < before.length().millimetres() - CLIPPED_MM;
-            if (clipped || leaps(before, here)) {
+            if (clipped || leaps(before, here, CLIPPED_MM)) {
                 from = i;
             }
         }

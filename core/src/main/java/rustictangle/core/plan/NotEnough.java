@@ -43,10 +43,9 @@ public record NotEnough(
         if (facts.set().isEmpty()) {
             return Optional.empty();
         }
-        List<Workload> work =
-                facts.begun().dogs().stream().map(Workload.Basis::work).toList();
+        List<Workload> work = facts.begun().dogs();
         HouseholdPlan free = HouseholdPlan.asItTakes(work);
-        HouseholdPlan plan = plan(facts, promise, work, 0);
+        HouseholdPlan plan = promise.plan();
         double mats = mats(plan, work.size());
         double least = mats(free, work.size());
         if (mats < FAR_MORE * least + MORE_MATS) {

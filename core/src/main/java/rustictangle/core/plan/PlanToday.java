@@ -68,6 +68,16 @@ public record PlanToday(
      */
     public record Settled(List<Workload> dogs, Optional<List<Double>> minutes, double whole) {
 
+        /** To a tenth of a second, so that a sum in another order is no other day. */
+        static Settled of(List<Workload> dogs, Optional<double[]> minutes, double whole) {
+            return new Settled(
+                    dogs,
+                    minutes.map(time -> Arrays.stream(time)
+                            .mapToObj(each -> Math.round(600 * each) / 600.0)
+                            .toList()),
+                    whole);
+        }
+
         public HouseholdPlan plan() {
             return minutes.map(time -> HouseholdPlan.of(
                             dogs, time.stream().mapToDouble(each -> each).toArray(), whole))
@@ -75,11 +85,7 @@ public record PlanToday(
         }
     }
 
-    public static PlanToday of(Basis facts) {
-        return of(facts, settled(facts).plan());
-    }
-
-    /** @param plan of what is {@link #settled} by these facts */
+    /** @param plan of what is {@link #settled} by these facts: while nothing is done, the promise's own */
     public static PlanToday of(Basis facts, HouseholdPlan plan) {
         CareDays care = care(facts);
         return new PlanToday(
@@ -107,7 +113,7 @@ public record PlanToday(
                 .toList();
         List<Workload> work = work(facts.dogs, left, Workload.Today::just);
         if (facts.set.isEmpty()) {
-            return new Settled(work, Optional.empty(), facts.promise.minutes());
+            return Settled.of(work, Optional.empty(), facts.promise.minutes());
         }
         double[] minutes = minutes(facts, care(facts), HouseholdPlan.days(work));
         if (facts.spentSeconds > 0
@@ -117,13 +123,7 @@ public record PlanToday(
                         > minutes[0] + RUNS_OVER) {
             work = work(facts.dogs, left, Workload.Today::only);
         }
-        // To a tenth of a second, so that a sum in another order is no other day.
-        return new Settled(
-                work,
-                Optional.of(Arrays.stream(minutes)
-                        .mapToObj(each -> Math.round(600 * each) / 600.0)
-                        .toList()),
-                facts.promise.minutes());
+        return Settled.of(work, Optional.of(minutes), facts.promise.minutes());
     }
 
     private static CareDays care(Basis facts) {

@@ -21,14 +21,16 @@ import rustictangle.core.dog.Section;
  * @param added of that, by the same, what came in for what happened today
  * @param care  what is done at the table
  * @param price of a minute on each day, besides itself; none: the minutes suffice
- * @param minutes there were for brushing as the day began; infinite: as many as it takes
+ * @param settled what the days to come are planned from while nothing of it is done
+ * @param plan    of that
  */
 public record Promise(
         List<Set<Section>> dogs,
         List<Set<Section>> added,
         List<CareDays.PlannedJob> care,
         List<Double> price,
-        double minutes) {
+        PlanToday.Settled settled,
+        HouseholdPlan plan) {
 
     /**
      * How things stood at one moment of the day, whatever was done in it.
@@ -36,7 +38,7 @@ public record Promise(
      * @param dogs what each of them asks for
      * @param care the same at the table
      */
-    public record Stand(List<Workload.Basis> dogs, CareDays.Asked care) {
+    public record Stand(List<Workload> dogs, CareDays.Asked care) {
 
         public Stand {
             dogs = List.copyOf(dogs);
@@ -44,7 +46,7 @@ public record Promise(
 
         private List<Workload> work(List<Set<Section>> sure) {
             return IntStream.range(0, dogs.size())
-                    .mapToObj(dog -> dogs.get(dog).work().with(Workload.Today.atLeast(sure.get(dog))))
+                    .mapToObj(dog -> dogs.get(dog).with(Workload.Today.atLeast(sure.get(dog))))
                     .toList();
         }
     }
@@ -64,10 +66,6 @@ public record Promise(
             return IntStream.range(0, days)
                     .mapToDouble(day -> Math.max(0, of(day) - care.minutes(day) - practice))
                     .toArray();
-        }
-
-        private double brushingToday(CareDays care) {
-            return set.isEmpty() ? Double.POSITIVE_INFINITY : minutes(care, 1)[0];
         }
 
         /** The same with more on each day that has any, the small jobs at their price. */
@@ -93,54 +91,76 @@ public record Promise(
         price = List.copyOf(price);
     }
 
+    /** Minutes that there were for brushing as the day began; infinite: as many as it takes. */
+    double minutes() {
+        return settled.whole();
+    }
+
     public static Promise of(Basis facts) {
         List<Set<Section>> nothing =
                 facts.begun.dogs.stream().map(dog -> Set.<Section>of()).toList();
-        List<Double> price = price(facts, facts.begun.work(nothing));
+        List<Workload> open = facts.begun.work(nothing);
+        CareDays chosen = facts.begun.care.asChosen();
+        HouseholdPlan first = plan(facts, open, chosen);
+        List<Double> price = first.price().stream().map(Promise::rounded).toList();
         CareDays care = facts.begun.care.laid(price);
-        List<Set<Section>> dogs = brushed(facts, facts.begun.work(nothing), care);
+        HouseholdPlan plan = care.equals(chosen) ? first : plan(facts, open, care);
+        List<Set<Section>> dogs = brushed(plan, open.size());
         if (facts.since.isEmpty()) {
-            return new Promise(dogs, nothing, care.on(0), price, facts.brushingToday(care));
+            return of(facts, facts.begun.dogs, dogs, nothing, care, price, plan);
         }
         Set<CareDays.PlannedJob> jobs = new LinkedHashSet<>(care.on(0));
         jobs.addAll(facts.since.get().care.laid(price).on(0));
         CareDays more = care.withToday(List.copyOf(jobs));
-        List<Set<Section>> all = brushed(facts, facts.since.get().work(dogs), more);
+        HouseholdPlan with = plan(facts, facts.since.get().work(dogs), more);
+        List<Set<Section>> all = brushed(with, open.size());
         List<Set<Section>> added = new ArrayList<>();
         for (int dog = 0; dog < all.size(); dog++) {
             Set<Section> here = new LinkedHashSet<>(all.get(dog));
             here.removeAll(dogs.get(dog));
             added.add(here);
         }
-        return new Promise(all, added, more.on(0), price, facts.brushingToday(more));
+        return of(facts, facts.since.get().dogs, all, added, more, price, with);
+    }
+
+    private static Promise of(
+            Basis facts,
+            List<Workload> work,
+            List<Set<Section>> dogs,
+            List<Set<Section>> added,
+            CareDays care,
+            List<Double> price,
+            HouseholdPlan plan) {
+        List<Workload> settled = IntStream.range(0, work.size())
+                .mapToObj(dog -> work.get(dog).with(Workload.Today.just(dogs.get(dog))))
+                .toList();
+        Optional<double[]> minutes =
+                facts.set.isEmpty() ? Optional.empty() : Optional.of(facts.minutes(care, HouseholdPlan.days(settled)));
+        return new Promise(
+                dogs,
+                added,
+                care.on(0),
+                price,
+                PlanToday.Settled.of(
+                        settled, minutes, minutes.map(each -> each[0]).orElse(Double.POSITIVE_INFINITY)),
+                plan);
     }
 
     /**
-     * What a minute is worth on each day, by the brushing in what the small jobs would leave of the day at their chosen
-     * intervals: at this price they are laid out among it.
+     * What a minute is worth on a day, by the brushing in what the small jobs would leave of it at their chosen intervals: at
+     * this price they are laid out among it. To the nearest doubling, so that a little more or less moves nothing.
      */
-    private static List<Double> price(Basis facts, List<Workload> work) {
-        if (facts.set.isEmpty()) {
-            return List.of();
-        }
-        double[] minutes = facts.minutes(facts.begun.care.asChosen(), HouseholdPlan.days(work));
-        return HouseholdPlan.of(work, minutes).price().stream()
-                .map(Promise::rounded)
-                .toList();
-    }
-
-    /** To the nearest doubling, so that a little more or less moves nothing. */
     private static double rounded(double price) {
         return price <= 0 ? 0 : Math.pow(2, Math.round(Math.log(price) / Math.log(2)));
     }
 
-    private static List<Set<Section>> brushed(Basis facts, List<Workload> work, CareDays care) {
-        HouseholdPlan plan = facts.set.isEmpty()
+    private static HouseholdPlan plan(Basis facts, List<Workload> work, CareDays care) {
+        return facts.set.isEmpty()
                 ? HouseholdPlan.asItTakes(work)
                 : HouseholdPlan.of(work, facts.minutes(care, HouseholdPlan.days(work)));
-        List<Set<Section>> dogs = new ArrayList<>();
-        work.forEach(dog -> dogs.add(new LinkedHashSet<>()));
-        plan.on(0).forEach(place -> dogs.get(place.dog()).add(place.section()));
-        return dogs;
+    }
+
+    private static List<Set<Section>> brushed(HouseholdPlan plan, int dogs) {
+        return IntStream.range(0, dogs).mapToObj(dog -> plan.sectionsOn(dog, 0)).toList();
     }
 }

@@ -108,4 +108,15 @@ class GrowthTest {
     private static LengthReading reading(int day, double millimetres) {
         return new LengthReading(DAY.plusDays(day), new HairLength(millimetres));
     }
+
+    /** Four millimetres in a day are not believed in silence; the ruler may be off, so they are asked about, and counted. */
+    @Test
+    void fourMillimetresInADayAreAskedAbout() {
+        Growth growth = Growth.of(FLEECE, List.of(reading(0, 60), reading(1, 64)));
+        assertEquals("coat.growth-ask", growth.doubt().orElseThrow().rule());
+        assertEquals(2, growth.readings());
+        assertEquals(
+                Optional.empty(),
+                Growth.of(FLEECE, List.of(reading(0, 60), reading(7, 66))).doubt());
+    }
 }

@@ -13,7 +13,7 @@ import rustictangle.core.rhythm.TangleRate;
 /** What the learned plan is worth, on simulated dogs whose sections are not as the table says. */
 class LearnedPlanTest {
 
-    private static final int DOGS = Sample.of(2, 6);
+    private static final int DOGS = Sample.of(2, 4);
     private static final int LEARNING_DAYS = 91;
     private static final int DAYS = 91;
 

@@ -100,7 +100,7 @@ class SentencesTest {
                 set,
                 0,
                 new Promise.Stand(
-                        dogs.stream().map(dog -> dog.basis(Kept.TODAY)).toList(),
+                        dogs.stream().map(dog -> dog.work()).toList(),
                         new CareDays.Asked(
                                 dogs.stream().map(dog -> List.<CareDue>of()).toList(),
                                 Kept.TODAY,

@@ -53,7 +53,10 @@ record Plans(
 
     PlanToday now() {
         PlanToday.Basis facts = facts();
-        HouseholdPlan plan = made.of(HouseholdPlan.class, 0, PlanToday.settled(facts), PlanToday.Settled::plan);
+        PlanToday.Settled settled = PlanToday.settled(facts);
+        HouseholdPlan plan = settled.equals(facts.promise().settled())
+                ? facts.promise().plan()
+                : made.of(HouseholdPlan.class, 0, settled, PlanToday.Settled::plan);
         return made.of(PlanToday.class, 0, facts, now -> PlanToday.of(now, plan));
     }
 
@@ -147,9 +150,10 @@ record Plans(
     }
 
     /** As far as a log of the dog's tells. */
-    private Workload.Basis work(KnownDog dog, Log log, Comfort comfort, List<Integer> baths, LocalDate today) {
-        return made.of(
+    private Workload work(KnownDog dog, Log log, Comfort comfort, List<Integer> baths, LocalDate today) {
+        Workload.Basis basis = made.of(
                 Workload.Basis.class, dog.id(), facts(dog, log, comfort, baths, today), PlannedDog.WorkBasis::work);
+        return made.of(Workload.class, dog.id(), basis, Workload.Basis::work);
     }
 
     private PlannedDog.WorkBasis facts(KnownDog dog, Log log, Comfort comfort, List<Integer> baths, LocalDate today) {
@@ -167,7 +171,6 @@ record Plans(
     }
 
     private PlannedDog planned(KnownDog dog, Log log, Comfort comfort, List<Integer> baths, LocalDate today) {
-        Workload work = made.of(Workload.class, dog.id(), work(dog, log, comfort, baths, today), Workload.Basis::work);
         return made.of(
                 PlannedDog.class,
                 dog.id(),
@@ -175,7 +178,7 @@ record Plans(
                         dog.id(),
                         dog.name(),
                         facts(dog, log, comfort, baths, today),
-                        work,
+                        work(dog, log, comfort, baths, today),
                         SessionLog.doneToday(log),
                         SessionLog.workedToday(log) > 0,
                         trusts.today(dog, log),
@@ -219,6 +222,5 @@ record Plans(
     @Override
     public void household() {
         now();
-        notEnough();
     }
 }
