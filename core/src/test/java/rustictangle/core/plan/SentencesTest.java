@@ -50,7 +50,7 @@ class SentencesTest {
         int said = 0;
         for (Kept coat : COATS) {
             for (Comfort comfort : Sample.of(1, 3) == 1 ? new Comfort[] {Comfort.BALANCED} : Comfort.values()) {
-                for (int ago = 0; ago <= 14; ago += Sample.of(7, 2)) {
+                for (int ago = 0; ago <= 14; ago += Sample.of(7, 3)) {
                     Workload work = coat.provedAgo(ago).comfort(comfort).work();
                     DogPlan plan = HouseholdPlan.of(List.of(work), Kept.everyDay(minutes))
                             .dog(0);
