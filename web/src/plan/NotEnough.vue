@@ -6,20 +6,12 @@ import { useNotice } from '@/shell/useNotice'
 import { useUnits } from '@/shell/useUnits'
 
 /** That the minutes do not suffice, said once, with the ways out; nothing where they do. */
-const { dogId } = defineProps<{
-  /** Only where it concerns this dog. */
-  dogId?: number
-}>()
-
 const { say } = useUnits()
 const { tell } = useNotice()
 const enough = useView('enough')
 const household = useHousehold()
 const save = useSaveHousehold()
-const not = computed(() => {
-  const it = enough.data.value?.not
-  return it && (dogId === undefined || it.dogId === dogId) ? it : undefined
-})
+const not = computed(() => enough.data.value?.not)
 
 async function more(minutes: number) {
   const before = household.data.value!

@@ -123,7 +123,7 @@ async function setGroom(day: string | undefined) {
       <p v-if="groom.error.value" class="caution" role="alert">
         <strong>{{ detailsOf(groom.error.value) }}</strong>
       </p>
-      <NotEnough :dog-id="dogId" />
+      <NotEnough />
       <p v-if="!lines.length">Nothing on this dog mats: smooth hair and cords have no thread.</p>
       <template v-else>
         <p class="sum">
@@ -131,7 +131,7 @@ async function setGroom(day: string | undefined) {
           <b class="slab">{{ about(total('matsIfNothing'), MOST_MATS) }}</b> if nothing is done.
         </p>
         <p v-if="view.care.length" class="care">
-          <b>At the table:</b>
+          <b>At the table:</b>{{ ' ' }}
           <span v-for="one in view.care" :key="one.job"
             ><router-link :to="carePath(dogId, one.job)">{{ labelOf('CareJob', one.job) }}</router-link>
             {{ one.days.map((day) => (day ? date(dayOf(day)) : 'today')).join(', ') }}</span
