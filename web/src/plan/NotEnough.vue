@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useHousehold, useSaveHousehold, useView } from '@/api/queries'
-import facts from '@/api/facts'
 import { useNotice } from '@/shell/useNotice'
 import { useUnits } from '@/shell/useUnits'
 
@@ -13,17 +12,10 @@ const household = useHousehold()
 const save = useSaveHousehold()
 const not = computed(() => enough.data.value?.not)
 
-async function more(minutes: number) {
+async function longer(more: NonNullable<NonNullable<typeof not.value>['more']>) {
   const before = household.data.value!
-  const none = Object.values(before.minutes).every((each) => !each)
-  const longer = Object.fromEntries(
-    Object.entries(before.minutes).map(([day, each]) => [
-      day,
-      none || each ? Math.min(facts.mostMinutesADay, (each ?? 0) + minutes) : 0,
-    ]),
-  )
-  const kept = await save.mutateAsync({ ...before, minutes: longer }).catch(() => undefined)
-  if (kept) tell(`${minutes} minutes more a day.`, () => save.mutate(before))
+  const kept = await save.mutateAsync({ ...before, minutes: more.minutes }).catch(() => undefined)
+  if (kept) tell(`${more.aDay} minutes more a day.`, () => save.mutate(before))
 }
 </script>
 
@@ -31,8 +23,8 @@ async function more(minutes: number) {
   <aside v-if="not" class="short no-print" aria-label="The minutes do not suffice" :data-rule="not.why.rule">
     <p>{{ say(not.why.text) }}</p>
     <p class="ways">
-      <button v-if="not.more" type="button" class="link" :disabled="save.isPending.value" @click="more(not.more)">
-        {{ not.more }} min more a day
+      <button v-if="not.more" type="button" class="link" :disabled="save.isPending.value" @click="longer(not.more)">
+        {{ not.more.aDay }} min more a day
       </button>
       <router-link :to="`/dogs/${not.dogId}/when/thread`">Where they form</router-link>
       <router-link v-if="not.clipped" :to="`/dogs/${not.dogId}/groom#trade`">A shorter clip</router-link>

@@ -1,7 +1,9 @@
 package rustictangle.core.plan;
 
+import java.time.DayOfWeek;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
@@ -14,6 +16,7 @@ import rustictangle.core.Reason;
  * @param mats        small mats to expect of all dogs a month, in these minutes
  * @param everyMinute the same with as many minutes as it takes
  * @param more        minutes a day more, on each day that has any, that would halve them; empty: no minutes would
+ * @param longer      the minutes of each day with those; none where no minutes would
  * @param byDog       the same of each dog, by position
  * @param given       minutes a week that each of them has of these
  * @param givenUp     dogs that are not brushed at all, by position, though they would be with more time
@@ -22,6 +25,7 @@ public record NotEnough(
         double mats,
         double everyMinute,
         Optional<Integer> more,
+        Map<DayOfWeek, Integer> longer,
         List<Double> byDog,
         List<Double> given,
         List<Integer> givenUp) {
@@ -33,6 +37,7 @@ public record NotEnough(
     private static final int[] MORE_MINUTES = {5, 10, 15, 20, 25, 30, 40, 50, 60, 75, 90, 120, 150, 180, 240};
 
     public NotEnough {
+        longer = Map.copyOf(longer);
         byDog = List.copyOf(byDog);
         given = List.copyOf(given);
         givenUp = List.copyOf(givenUp);
@@ -57,10 +62,12 @@ public record NotEnough(
                 givenUp.add(dog);
             }
         }
+        Optional<Integer> more = halving(facts, promise, work, mats / 2, least);
         return Optional.of(new NotEnough(
                 mats,
                 least,
-                halving(facts, promise, work, mats / 2, least),
+                more,
+                more.map(facts::longer).orElse(Map.of()),
                 IntStream.range(0, work.size()).mapToObj(plan::matsAMonth).toList(),
                 IntStream.range(0, work.size()).mapToObj(plan::minutesAWeek).toList(),
                 givenUp));
@@ -89,7 +96,11 @@ public record NotEnough(
                 low = middle;
             }
         }
-        return Optional.of(MORE_MINUTES[high]);
+        // The last of them has not been tried on the way there.
+        boolean most = high == MORE_MINUTES.length - 1;
+        return most && mats(plan(facts, promise, work, MORE_MINUTES[high]), work.size()) > half
+                ? Optional.empty()
+                : Optional.of(MORE_MINUTES[high]);
     }
 
     /** The dog of which most is to be expected. */

@@ -207,16 +207,13 @@ public record PlannedDog(
 
     /** What leads to brushing takes its minutes first; all else what is left of the day. */
     public int practiceSeconds() {
-        return practices.stream()
-                .filter(Practice::leadsToBrushing)
-                .mapToInt(practice -> (int) practice.atMost().toSeconds())
-                .sum();
+        return practices.stream().mapToInt(Practice::secondsOfTheDay).sum();
     }
 
     public int practiceSecondsLeft() {
         return practices.stream()
-                .filter(practice -> practice.leadsToBrushing() && !practice.doneToday())
-                .mapToInt(practice -> (int) practice.atMost().toSeconds())
+                .filter(practice -> !practice.doneToday())
+                .mapToInt(Practice::secondsOfTheDay)
                 .sum();
     }
 

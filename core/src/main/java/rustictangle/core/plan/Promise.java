@@ -3,6 +3,7 @@ package rustictangle.core.plan;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -72,11 +73,20 @@ public record Promise(
         double[] minutes(List<Double> price, int days, int more) {
             CareDays care = begun.care.laid(price);
             double[] minutes = minutes(care, days);
-            boolean none = set.values().stream().allMatch(each -> each == 0);
+            Map<DayOfWeek, Integer> longer = longer(more);
             for (int day = 0; day < days; day++) {
-                minutes[day] += none || of(day) > 0 ? more : 0;
+                DayOfWeek weekday = today.plusDays(day).getDayOfWeek();
+                minutes[day] += Sure.at(longer, weekday) - Sure.at(set, weekday);
             }
             return minutes;
+        }
+
+        /** What was chosen with so many minutes more on each day that has any; on every day where none has. */
+        public Map<DayOfWeek, Integer> longer(int more) {
+            boolean none = set.values().stream().allMatch(each -> each == 0);
+            Map<DayOfWeek, Integer> longer = new EnumMap<>(DayOfWeek.class);
+            set.forEach((day, each) -> longer.put(day, none || each > 0 ? each + more : 0));
+            return longer;
         }
 
         private double of(int day) {

@@ -74,16 +74,8 @@ final class SectionReasons {
                             + " date}, the last day before the groom, everything that mats is gone through, so that length "
                             + "can be left."));
         }
-        if (daily && outlook.mats()) {
-            reasons.add(new Reason(
-                    "plan.school-daily",
-                    days.size() >= 2 && days.get(1) - days.get(0) == 1
-                            ? "Comb only is a daily round over the whole dog, a few minutes with a comb from the pocket."
-                            : "Comb only is a daily round over the whole dog, and the minutes do not hold it every day: slicker and "
-                                    + "comb asks for fewer days."));
-            return reasons;
-        }
-        reasons.add(rhythm(every, learned));
+        boolean ready = place.from().filter(day -> day == 0).isPresent();
+        reasons.add(daily && ready && outlook.mats() ? school(days) : rhythm(every, learned));
         if (here.wearADay() > 1) {
             reasons.add(new Reason(
                     "rhythm.exposure",
@@ -161,6 +153,17 @@ final class SectionReasons {
     private static String chance(double mats) {
         double percent = -100 * Math.expm1(-mats);
         return "the chance of a mat is " + (percent < 0.5 ? "next to none" : Math.round(percent) + " %");
+    }
+
+    /** Said to fall short only where minutes are scarce and the days that are planned have a gap. */
+    private Reason school(List<Integer> days) {
+        boolean gap = days.size() < 2 || days.get(1) - days.get(0) > 1;
+        return new Reason(
+                "plan.school-daily",
+                gap && scarce.test(told)
+                        ? "Comb only is a daily round over the whole dog, and the minutes do not hold it every day: slicker and "
+                                + "comb asks for fewer days."
+                        : "Comb only is a daily round over the whole dog, a few minutes with a comb from the pocket.");
     }
 
     private Reason rhythm(InTheLongRun every, boolean learned) {

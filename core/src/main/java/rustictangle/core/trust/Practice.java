@@ -112,8 +112,8 @@ public record Practice(
     }
 
     /** What it takes of the day's minutes, done or not: only what leads to brushing does. */
-    public double minutesOfTheDay() {
-        return leadsToBrushing() ? atMost.toSeconds() / 60.0 : 0;
+    public int secondsOfTheDay() {
+        return leadsToBrushing() ? (int) atMost.toSeconds() : 0;
     }
 
     /** As many as there is time for, and no more than teach something. */

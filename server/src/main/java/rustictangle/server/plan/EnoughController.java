@@ -1,9 +1,11 @@
 package rustictangle.server.plan;
 
 import java.time.Clock;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -13,6 +15,7 @@ import rustictangle.core.plan.NotEnough;
 import rustictangle.core.plan.Trade;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
+import rustictangle.server.household.Household;
 import rustictangle.server.visit.VisitService;
 
 /** Whether the minutes of the household suffice, and what would: one sentence for every page that tells of days to come. */
@@ -25,9 +28,15 @@ record EnoughController(Plans plans, DogLoader dogs, Trades trades, VisitService
     /**
      * @param dogId of which most mats are to be expected
      * @param clipped whether a groomer clips that one
-     * @param more  minutes a day that would halve them; absent: no minutes would
+     * @param more  the minutes that would halve them; absent: none that can be set would
      */
-    record NotEnoughView(Reason why, long dogId, String name, boolean clipped, Optional<Integer> more) {}
+    record NotEnoughView(Reason why, long dogId, String name, boolean clipped, Optional<More> more) {}
+
+    /**
+     * @param aDay    minutes more, on each day that has any
+     * @param minutes of each day with those
+     */
+    record More(int aDay, Map<DayOfWeek, Integer> minutes) {}
 
     @GetMapping("/api/enough")
     EnoughView enough() {
@@ -49,6 +58,13 @@ record EnoughController(Plans plans, DogLoader dogs, Trades trades, VisitService
         }
         List<String> names = new ArrayList<>();
         all.forEach(dog -> names.add(dog.name()));
-        return new NotEnoughView(not.text(names, keeps), worst.id(), worst.name(), clipped, not.more());
+        return new NotEnoughView(not.text(names, keeps), worst.id(), worst.name(), clipped, more(not));
+    }
+
+    /** Nobody is offered more than can be set aside for a day. */
+    private static Optional<More> more(NotEnough not) {
+        return not.more()
+                .filter(minutes -> not.longer().values().stream().allMatch(each -> each <= Household.MOST_MINUTES))
+                .map(minutes -> new More(minutes, not.longer()));
     }
 }

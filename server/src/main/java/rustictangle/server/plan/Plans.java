@@ -101,23 +101,24 @@ record Plans(
                 all.stream().map(dog -> logs.of(dog.id()).morning()).toList(),
                 households.get(),
                 LocalDate.now(clock));
-        return made.of(Enough.class, 0, facts, now -> new Enough(NotEnough.of(now, Promise.of(now)))).not;
+        Promise promise = made.of(Promise.class, 0, facts, Promise::of);
+        return made.of(Enough.class, 0, facts, now -> new Enough(NotEnough.of(now, promise))).not;
     }
 
     private Promise.Basis promised(
             List<KnownDog> all, List<Log.Morning> mornings, Household household, LocalDate today) {
         List<Log> begun = mornings.stream().map(Log.Morning::begun).toList();
         List<Log> since = mornings.stream().map(Log.Morning::since).toList();
-        double practice = 0;
+        int practice = 0;
         for (int dog = 0; dog < all.size(); dog++) {
             practice += trusts.today(all.get(dog), begun.get(dog)).stream()
-                    .mapToDouble(Practice::minutesOfTheDay)
+                    .mapToInt(Practice::secondsOfTheDay)
                     .sum();
         }
         return new Promise.Basis(
                 today,
                 household.minutes(),
-                practice,
+                practice / 60.0,
                 stand(all, begun, household, today),
                 begun.equals(since) ? Optional.empty() : Optional.of(stand(all, since, household, today)));
     }
