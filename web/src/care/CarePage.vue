@@ -41,11 +41,9 @@ function when(job: JobView) {
   if (!job.next) return job.last ? `last ${daysAgo(view.value!.today, job.last)}` : 'when you want it'
   return inDays(view.value!.today, day ?? job.next)
 }
-function keep(job: JobView, days: number) {
-  choose.mutate({
-    job: job.job,
-    days: job.choosable.some((choice) => choice.usual && choice.days === days) ? undefined : days,
-  })
+function keep(job: JobView, days: number, ordered: boolean) {
+  const usual = job.choosable.some((choice) => choice.usual && choice.days === days)
+  choose.mutate({ job: job.job, days: usual && !ordered ? undefined : days, ordered: ordered && days > 0 })
 }
 </script>
 
@@ -112,7 +110,10 @@ function keep(job: JobView, days: number) {
         <p class="quiet"><router-link :to="`/dogs/${dogId}/about`">Put it on the scale</router-link></p>
         <hr class="seam" />
         <h2>How often</h2>
-        <p class="quiet">As is usual, until you choose otherwise. What the dog still learns comes every third day.</p>
+        <p class="quiet">
+          As is usual, until you choose otherwise. What the dog still learns comes every third day. A vet’s order never
+          slips, however short the time.
+        </p>
         <table>
           <tbody>
             <tr v-for="job in view.jobs" :key="job.job">
@@ -122,12 +123,24 @@ function keep(job: JobView, days: number) {
                   :aria-label="`How often: ${titleOf(job.job)}`"
                   :value="job.every"
                   :disabled="choose.isPending.value"
-                  @change="keep(job, Number(($event.target as HTMLSelectElement).value))"
+                  @change="keep(job, Number(($event.target as HTMLSelectElement).value), job.ordered)"
                 >
                   <option v-for="one in job.choosable" :key="one.days" :value="one.days">
                     {{ one.label }}{{ one.usual ? ' (usual)' : '' }}
                   </option>
                 </select>
+              </td>
+              <td>
+                <label v-if="job.every" class="vet"
+                  ><input
+                    type="checkbox"
+                    :checked="job.ordered"
+                    :disabled="choose.isPending.value"
+                    :aria-label="`${titleOf(job.job)}: the vet’s order`"
+                    @change="keep(job, job.every, !job.ordered)"
+                  />
+                  vet’s order</label
+                >
               </td>
               <td class="quiet">
                 {{ job.last ? `last ${date(job.last)}` : 'not yet'
@@ -184,6 +197,19 @@ ul {
 }
 .takes {
   font-weight: 700;
+}
+.vet {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 44px;
+  white-space: nowrap;
+  cursor: pointer;
+}
+.vet input {
+  width: 20px;
+  height: 20px;
+  accent-color: rgb(var(--v-theme-secondary));
 }
 .not li {
   padding: 4px 0;

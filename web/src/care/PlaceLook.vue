@@ -157,11 +157,6 @@ textarea {
   color: inherit;
   font: inherit;
 }
-.link {
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-  min-height: 44px;
-}
 .two {
   display: grid;
   grid-template-columns: 1.4fr 1fr;

@@ -49,10 +49,10 @@ export function useClawKind(dogId: number) {
 /** The owner's own interval, days; undefined: as usual. */
 export function useEvery(dogId: MaybeRefOrGetter<number>) {
   return useChange(
-    ({ job, days }: { job: CareJob; days?: number }) =>
+    ({ job, ...body }: { job: CareJob; days?: number; ordered: boolean }) =>
       api.PUT('/api/dogs/{dogId}/care/{job}/every', {
         params: { path: { dogId: toValue(dogId), job } },
-        body: { days },
+        body,
       }),
     () => ['care', toValue(dogId)],
   )

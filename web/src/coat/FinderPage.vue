@@ -207,11 +207,6 @@ h2 {
   gap: 20px;
   margin-top: 10px;
 }
-.link {
-  min-height: 44px;
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-}
 .seen {
   list-style: none;
   padding: 10px 0 0;

@@ -138,9 +138,6 @@ figcaption {
   line-height: 1.2;
 }
 .link {
-  min-height: 44px;
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
   font-weight: 700;
 }
 .rest {

@@ -47,6 +47,7 @@ const closed = computed(() => {
 })
 const headline = computed(() => {
   const k = known.value!
+  if (k.backOn) return `Off until ${date(k.backOn)}: nothing is asked for`
   if (!k.brushed) return 'Nothing is brushed on this dog'
   if (!k.dueCount)
     return k.nextDate ? `Nothing due until ${date(k.nextDate)}` : 'Nothing due in the days that are planned'
@@ -65,6 +66,9 @@ const headline = computed(() => {
         <p class="due" :class="{ now: known.dueCount }">{{ headline }}</p>
         <p v-if="known.added" class="quiet" :data-rule="known.added.rule">{{ say(known.added.text) }}</p>
         <p v-if="known.inPeace" class="closed" :data-rule="known.inPeace.rule">{{ say(known.inPeace.text) }}</p>
+        <p v-else-if="known.afterPause" class="closed" :data-rule="known.afterPause.rule">
+          {{ say(known.afterPause.text) }}
+        </p>
         <p v-else-if="known.matLikelyCount" class="quiet">
           A mat is likely in {{ places(known.matLikelyCount) }}: search with the fingers first
         </p>
@@ -128,6 +132,9 @@ const headline = computed(() => {
               .join(', ')
           }}: {{ one.standing.rungLabel }}, {{ one.doneToday ? 'done today' : `${one.atMostSeconds} s` }}
         </router-link>
+        <p v-if="known.practiceOn && known.practiceOn > today && !known.backOn" class="practice">
+          Practice comes on {{ date(known.practiceOn) }}: till then its minutes keep more mats elsewhere
+        </p>
       </template>
       <template v-else>
         <p>The coat is not described yet; everything else follows from it.</p>

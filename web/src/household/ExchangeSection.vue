@@ -7,12 +7,12 @@ import { useChange, useView } from '@/api/queries'
 import facts from '@/api/facts'
 import ProgressLine from '@/shell/ProgressLine.vue'
 import { useNotice } from '@/shell/useNotice'
-import { timeOfDay, useUnits } from '@/shell/useUnits'
+import { useUnits } from '@/shell/useUnits'
 
 /** Everything out, as a copy or in open formats, and in again. */
 const client = useQueryClient()
 const { tell } = useNotice()
-const { date } = useUnits()
+const { date, timeOfDay } = useUnits()
 /** Chosen, not taken over yet. */
 const file = ref<File>()
 const kept = useView('kept-copies')

@@ -55,6 +55,18 @@ const DATES: { value: Household['dateFormat']; title: string }[] = [
   { value: 'YEAR_MONTH_DAY', title: '2026-11-24' },
 ]
 
+const HOURS = [
+  { title: 'in the morning', value: '08:00' },
+  { title: 'in the evening', value: '19:00' },
+  { title: 'at no hour in particular', value: '' },
+]
+const usualHour = computed({
+  get: () => form.value?.usualHour?.slice(0, 5) ?? '',
+  set: (hour: string) => (form.value!.usualHour = hour || undefined),
+})
+const here = Intl.DateTimeFormat().resolvedOptions().timeZone
+const zones = [...new Set([...Intl.supportedValuesOf('timeZone'), here])].sort()
+
 async function submit() {
   const before = stored.data.value!
   const kept = await save.mutateAsync(form.value!).catch(() => undefined)
@@ -122,6 +134,38 @@ async function submit() {
             one.title
           }}</span></label
         >
+      </fieldset>
+      <fieldset>
+        <legend class="slab"><label for="usual-hour">Usually brushed at</label></legend>
+        <div class="where">
+          <input id="usual-hour" v-model="usualHour" type="time" aria-describedby="usual-hint" />
+          <button v-for="one in HOURS" :key="one.title" type="button" class="link" @click="usualHour = one.value">
+            {{ one.title }}
+          </button>
+          <small id="usual-hint"
+            >Days with a brush begin at it in your calendar, and what is due is said no earlier.</small
+          >
+        </div>
+      </fieldset>
+      <fieldset>
+        <legend class="slab"><label for="zone">Your clock goes by</label></legend>
+        <div class="where zone">
+          <v-autocomplete
+            id="zone"
+            v-model="form.zone"
+            :items="zones"
+            clearable
+            hide-details
+            variant="outlined"
+            density="comfortable"
+            placeholder="this machine’s zone"
+            persistent-placeholder
+          />
+          <small v-if="form.zone !== here"
+            >This browser’s clock goes by {{ here }}.
+            <button type="button" class="link" @click="form.zone = here">Take that</button></small
+          >
+        </div>
       </fieldset>
       <fieldset>
         <legend class="slab">No messages</legend>
@@ -258,10 +302,25 @@ td {
   display: inline-flex;
   margin-right: 16px;
 }
-.time input[type='time'] {
+.time input[type='time'],
+.where > input[type='time'] {
   width: 8em;
 }
-.where input {
+.zone {
+  max-width: 460px;
+}
+.where .link {
+  margin-left: 14px;
+}
+.where {
+  flex: 1;
+  min-width: min(320px, 100%);
+}
+.zone :deep(input::placeholder) {
+  opacity: 1;
+}
+.where > input,
+.time input {
   width: 6em;
   min-height: 44px;
   padding: 4px 8px;

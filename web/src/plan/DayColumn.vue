@@ -23,7 +23,8 @@ const LETTER_FITS = 0.13
 const { date } = useUnits()
 const atTable = computed(() => tableSeconds(props.day))
 const bath = computed(() => props.day.care.some(isBath))
-const sum = computed(() => (timeOf(props.day) ? minutes(timeOf(props.day)) : 'rest'))
+const off = computed(() => props.day.off.length === props.dogs.length)
+const sum = computed(() => (timeOf(props.day) ? minutes(timeOf(props.day)) : off.value ? 'off' : 'rest'))
 const height = (seconds: number) => `${(100 * seconds) / props.longest}%`
 const initial = (dogId: number) => props.dogs.find((dog) => dog.id === dogId)!.name.slice(0, 1)
 </script>
@@ -32,7 +33,7 @@ const initial = (dogId: number) => props.dogs.find((dog) => dog.id === dogId)!.n
   <button
     type="button"
     class="column"
-    :class="{ chosen }"
+    :class="{ chosen, off }"
     :aria-pressed="chosen"
     :aria-label="`${date(day.day)}: ${sum}${bath ? ', and a bath' : ''}`"
     @click="$emit('choose')"
@@ -81,6 +82,9 @@ const initial = (dogId: number) => props.dogs.find((dog) => dog.id === dogId)!.n
 .chosen {
   background: rgba(var(--v-theme-wool), 0.7);
   box-shadow: inset 0 -3px rgb(var(--v-theme-ink));
+}
+.off .bar {
+  background: repeating-linear-gradient(-45deg, rgba(var(--v-theme-seam), 0.5) 0 1px, transparent 1px 9px);
 }
 .bar {
   position: relative;

@@ -3,10 +3,10 @@ import { useMutation, useQueryClient } from '@tanstack/vue-query'
 import { api, ask } from '@/api/client'
 import { useView } from '@/api/queries'
 import PageState from '@/shell/PageState.vue'
-import { timeOfDay, useUnits } from '@/shell/useUnits'
+import { useUnits } from '@/shell/useUnits'
 
 /** What was worth a message; the outbox is a simulated one and keeps them here. */
-const { date, say } = useUnits()
+const { date, say, timeOfDay } = useUnits()
 const messages = useView('messages')
 // Nobody who looks waits for the next round.
 const client = useQueryClient()

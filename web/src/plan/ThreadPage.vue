@@ -248,11 +248,6 @@ async function setGroom(day: string | undefined) {
   color: inherit;
   color-scheme: light dark;
 }
-.link {
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-  min-height: 44px;
-}
 .sum {
   margin: 2px 0 8px;
 }

@@ -9,6 +9,8 @@ import { useNotice } from '@/shell/useNotice'
 import { inDays, minutes, useUnits } from '@/shell/useUnits'
 import CalendarCard from './CalendarCard.vue'
 import DayColumn from './DayColumn.vue'
+import DaysOffCard from './DaysOffCard.vue'
+import MonthSheet from './MonthSheet.vue'
 import NotEnough from './NotEnough.vue'
 import { clothOf, timeOf, weekday, WEEKDAYS } from './words'
 import { about, MOST_MATS, places } from '@/shell/numbers'
@@ -21,17 +23,23 @@ const FIRST_GUESS = 20
 const { date } = useUnits()
 const { tell } = useNotice()
 const week = useView('week', MEANWHILE_THE_LAST)
+const month = useView('month', MEANWHILE_THE_LAST)
 const household = useHousehold()
 const save = useSaveHousehold()
 
 const view = computed(() => week.data.value)
 const near = computed(() => view.value?.days.slice(0, DAYS) ?? [])
-const later = computed(() => view.value?.days.slice(DAYS) ?? [])
 const longest = computed(() =>
   Math.max(600, ...(view.value?.days ?? []).map((day) => Math.max(timeOf(day), 60 * (day.minutes ?? 0)))),
 )
 const chosen = ref<string>()
-const shown = computed(() => view.value?.days.find((day) => day.day === chosen.value) ?? near.value[0])
+const shown = computed(() => month.data.value?.days.find((day) => day.day === chosen.value) ?? near.value[0])
+const shownAt = ref<HTMLElement>()
+/** What was chosen further down is told further up. */
+function choose(day: string) {
+  chosen.value = day
+  shownAt.value?.scrollIntoView({ block: 'nearest' })
+}
 const names = computed(() => Object.fromEntries((view.value?.dogs ?? []).map((dog) => [dog.id, dog.name])))
 /** What is done at the table on the day shown, dog by dog. */
 const table = computed(() =>
@@ -40,7 +48,6 @@ const table = computed(() =>
     .filter((dog) => dog.turns.length),
 )
 const cloth = (dogId: number) => clothOf(view.value?.dogs ?? [], dogId)
-const height = (seconds: number) => `${(100 * seconds) / longest.value}%`
 
 async function keep(change: Household['minutes'], said: string) {
   const before = household.data.value!
@@ -73,7 +80,7 @@ function soMany() {
     @retry="week.refetch()"
   >
     <div v-if="view" class="page">
-      <div class="top">
+      <div class="top no-print">
         <h1>The days to come</h1>
         <div class="how no-print" role="group" aria-label="Minutes a day">
           <button type="button" :aria-pressed="view.asItTakes" :disabled="save.isPending.value" @click="asItTakes">
@@ -93,15 +100,15 @@ function soMany() {
         No dog’s coat is described yet; the plan follows from it. <router-link to="/">Home</router-link>
       </p>
       <template v-else>
-        <NotEnough />
-        <p class="quiet">
+        <NotEnough class="no-print" />
+        <p class="quiet no-print">
           {{
             view.asItTakes
               ? 'Few minutes and few mats: what rubs comes with every session, the quiet places with every second or third.'
               : 'The minutes go where they keep most mats from forming; a job at the table waits as long as that is worth more.'
           }}
         </p>
-        <ol class="days">
+        <ol class="days no-print">
           <li v-for="(day, i) in near" :key="day.day">
             <DayColumn
               :day="day"
@@ -117,10 +124,13 @@ function soMany() {
         <p v-if="save.error.value" class="caution" role="alert">
           <strong>{{ detailsOf(save.error.value) }}</strong>
         </p>
-        <div class="below">
-          <section v-if="shown" class="shown" aria-live="polite">
+        <div class="below no-print">
+          <section v-if="shown" ref="shownAt" class="shown" aria-live="polite">
             <h2>{{ shown.day === view.today ? 'Today' : date(shown.day) }}</h2>
-            <p v-if="!shown.picks.length">Nothing to brush.</p>
+            <p v-if="shown.off.length">
+              Off: {{ shown.off.map((dog) => names[dog]).join(', ') }}. Nothing is asked for; the coat goes on tangling.
+            </p>
+            <p v-else-if="!shown.picks.length">Nothing to brush.</p>
             <p v-for="pick in shown.picks" :key="pick.dogId">
               <i class="swatch" :class="cloth(pick.dogId)" aria-hidden="true" /><b>{{ names[pick.dogId] }}</b
               >, {{ places(pick.sections.length) }}, about {{ minutes(pick.seconds) }}
@@ -164,29 +174,14 @@ function soMany() {
             </table>
           </section>
         </div>
-        <section v-if="later.length" class="later">
-          <h2>After that</h2>
-          <ol>
-            <li v-for="day in later" :key="day.day">
-              <button
-                type="button"
-                :aria-pressed="shown?.day === day.day"
-                :aria-label="`${date(day.day)}: ${timeOf(day) ? minutes(timeOf(day)) : 'rest'}`"
-                @click="chosen = day.day"
-              >
-                <span class="small" aria-hidden="true"
-                  ><span
-                    v-for="pick in [...day.picks].reverse()"
-                    :key="pick.dogId"
-                    class="pick"
-                    :class="cloth(pick.dogId)"
-                    :style="{ height: height(pick.seconds) }"
-                /></span>
-                <span>{{ date(day.day).split(' ').slice(1).join(' ') }}</span>
-              </button>
-            </li>
-          </ol>
-        </section>
+        <MonthSheet
+          v-if="month.data.value"
+          :month="month.data.value"
+          :household="household.data.value!.name"
+          :chosen="chosen"
+          @choose="choose"
+        />
+        <DaysOffCard :dogs="view.dogs" />
         <CalendarCard />
       </template>
     </div>
@@ -290,40 +285,6 @@ th a {
 }
 td.slab {
   font-size: 1.15rem;
-}
-.later ol {
-  list-style: none;
-  padding: 0;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px;
-}
-.later li {
-  width: 56px;
-}
-.later button {
-  width: 100%;
-  display: grid;
-  justify-items: center;
-  font-size: 0.82rem;
-  padding: 2px 0;
-}
-.later button[aria-pressed='true'] {
-  background: rgb(var(--v-theme-wool));
-  border-radius: 8px;
-  font-weight: 700;
-}
-.small {
-  display: flex;
-  flex-direction: column;
-  justify-content: flex-end;
-  width: 26px;
-  height: 60px;
-  border-bottom: 1.5px solid rgb(var(--v-theme-ink));
-}
-.small .pick {
-  border: 1px solid rgb(var(--v-theme-ink));
-  border-radius: 3px;
 }
 @media (max-width: 899px) {
   .below {

@@ -3,13 +3,13 @@ import { computed } from 'vue'
 import { api, messageOf } from '@/api/client'
 import { useChange, useDogView } from '@/api/queries'
 import KeyButton from '@/shell/KeyButton.vue'
-import { timeOfDay, useUnits } from '@/shell/useUnits'
+import { useUnits } from '@/shell/useUnits'
 import { capital } from './phrases'
 
 /** All that was said of the dog today; as long as it is of today, everything can be taken back. */
 const props = defineProps<{ dogId: number }>()
 
-const { say } = useUnits()
+const { say, timeOfDay } = useUnits()
 const today = useDogView('today', () => props.dogId)
 const said = computed(() => today.data.value?.said ?? [])
 const back = useChange(

@@ -56,7 +56,12 @@ export function useUnits() {
       return unit === 'money' ? money(settings.value.currency)(Number(value)) : date(value)
     })
   }
+  /** The time of day of a moment, as the clock on the household's wall shows it. */
+  function timeOfDay(at: string): string {
+    return new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: data.value?.zone })
+  }
   return {
+    timeOfDay,
     inches,
     pounds,
     length,
@@ -70,11 +75,6 @@ export function useUnits() {
     toKg: (shown: number) => (pounds.value ? shown * KG_PER_POUND : shown),
     fromKg: (kg: number) => Number(trim(pounds.value ? kg / KG_PER_POUND : kg, 1)),
   }
-}
-
-/** The time of day of a moment, as the clock here shows it. */
-export function timeOfDay(at: string): string {
-  return new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })
 }
 
 /** Minutes, honestly rounded: never finer than half a minute. */

@@ -383,7 +383,6 @@ textarea {
   display: block;
   font-size: 0.95rem;
 }
-.link,
 summary {
   text-decoration: underline dotted;
   text-underline-offset: 4px;

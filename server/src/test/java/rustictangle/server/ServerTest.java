@@ -10,6 +10,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -221,5 +222,30 @@ public abstract class ServerTest {
 
     protected static String glides(String section) {
         return done(UUID.randomUUID(), section, "GLIDES", 0, "RELAXED");
+    }
+
+    /**
+     * The household with so many minutes, and more said of it.
+     *
+     * @param minutes day by day; empty: as many as it takes
+     * @param more    fields, a comma before each; empty: none
+     */
+    protected ResultActions keepHousehold(String minutes, String more) throws Exception {
+        return send(
+                HttpMethod.PUT,
+                "/api/household",
+                """
+                {"name": "", "comfort": "BALANCED", "lengthUnit": "MILLIMETRES", "massUnit": "KILOGRAMS", "weekStart": "MONDAY",
+                 "dateFormat": "DAY_MONTH", "latitude": 50, "minutes": {%s}, "currency": "EUR", "quietFrom": "21:00",
+                 "quietTo": "08:00"%s}
+                """
+                        .formatted(minutes, more));
+    }
+
+    /** The same minutes every day. */
+    protected static String everyDay(int minutes) {
+        return Arrays.stream(DayOfWeek.values())
+                .map(day -> "\"%s\": %d".formatted(day, minutes))
+                .collect(Collectors.joining(", "));
     }
 }

@@ -9,6 +9,7 @@ import java.util.Set;
 import org.springframework.boot.test.context.TestConfiguration;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Primary;
+import rustictangle.server.frame.HouseClock;
 import rustictangle.server.rhythm.Weather;
 
 /** In place of what lies outside, as a test sets it. */
@@ -42,17 +43,16 @@ class StandIns {
         }
     }
 
-    static final class MovableClock extends Clock {
+    static final class MovableClock extends HouseClock {
         Instant now = ServerTest.MORNING;
+
+        MovableClock() {
+            super(Clock.system(ZoneId.of("Europe/London")));
+        }
 
         @Override
         public Instant instant() {
             return now;
-        }
-
-        @Override
-        public ZoneId getZone() {
-            return ZoneId.of("Europe/London");
         }
 
         @Override

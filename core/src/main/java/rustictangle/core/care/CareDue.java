@@ -20,6 +20,7 @@ import rustictangle.core.trust.Trust;
  * A job of one dog, and when its turn comes.
  *
  * @param every    days between two; 0: when it is wanted
+ * @param ordered  whether a vet has ordered it: it does not wait for anything
  * @param last     when it was last done; for a job that is still learned, when it was last practised; empty: never
  * @param next     when its turn comes, or came; empty: when it is wanted
  * @param minutes  that it takes; of one that is still learned, of its practice
@@ -31,6 +32,7 @@ import rustictangle.core.trust.Trust;
 public record CareDue(
         CareJob job,
         int every,
+        boolean ordered,
         Optional<LocalDate> last,
         Optional<LocalDate> next,
         double minutes,
@@ -54,6 +56,14 @@ public record CareDue(
 
     public static final String EVERY_LIMITS = "Give days between two, 1 to " + MOST_EVERY + "; 0: when it is wanted.";
 
+    /**
+     * What the owner has said of how often a job comes.
+     *
+     * @param every   days between two; 0: when it is wanted
+     * @param ordered whether a vet has ordered it so
+     */
+    public record Chosen(int every, boolean ordered) {}
+
     public static boolean everyFits(int days) {
         return days >= 0 && days <= MOST_EVERY;
     }
@@ -61,7 +71,7 @@ public record CareDue(
     /**
      * Every job, in the order of {@link CareJob}. Of those that were never done only one new one a day comes up.
      *
-     * @param chosen  the owner's own intervals, days; else the usual ones
+     * @param chosen  the owner's own intervals; else the usual ones
      * @param claws   of the dog
      * @param minutes that a bath takes, drying and line brushing included
      * @param owed    by when a bath is owed; empty: none is
@@ -71,7 +81,7 @@ public record CareDue(
             Dog dog,
             Trust trust,
             CareDiary diary,
-            Map<CareJob, Integer> chosen,
+            Map<CareJob, Chosen> chosen,
             Claws claws,
             double minutes,
             Optional<LocalDate> owed,
@@ -81,7 +91,8 @@ public record CareDue(
         // Today's new one may be done already: then the next is tomorrow's.
         int newJobs = diary.begunOn(today) ? 1 : 0;
         for (CareJob job : CareJob.values()) {
-            int every = chosen.getOrDefault(job, CareRules.of(job).every(dog));
+            Chosen own = chosen.getOrDefault(job, new Chosen(CareRules.of(job).every(dog), false));
+            int every = own.every;
             Optional<Spot> spot = furthest(job, trust);
             Optional<Standing> standing = spot.map(trust::at);
             Optional<LocalDate> owes = owed.filter(day -> job == CareJob.BATH);
@@ -107,6 +118,7 @@ public record CareDue(
             all.add(new CareDue(
                     job,
                     every,
+                    own.ordered,
                     last,
                     next,
                     learning
@@ -118,7 +130,7 @@ public record CareDue(
                     owes.isPresent(),
                     waits.or(() -> owes.map(CareDue::whyOwed))
                             .or(() -> called.map(day -> CareRules.of(job).askedFor(day)))
-                            .orElse(why(job, every, comesUp, last, learning))));
+                            .orElse(why(job, own, comesUp, last, learning))));
         }
         return List.copyOf(all);
     }
@@ -148,6 +160,7 @@ public record CareDue(
         return new CareDue(
                 job,
                 every,
+                ordered,
                 last,
                 next.map(turn -> turn.isBefore(day) ? day : turn),
                 minutes,
@@ -165,7 +178,7 @@ public record CareDue(
 
     /** Days that it may wait when time is short; 0: it does not. */
     public int waits() {
-        return learning() ? STEP_WAITS : CareRules.of(job).waits();
+        return ordered ? 0 : learning() ? STEP_WAITS : CareRules.of(job).waits();
     }
 
     /** Whether what happened asks for it before its turn: such does not wait. */
@@ -192,7 +205,7 @@ public record CareDue(
                         + "do not force it: let the groomer do it.");
     }
 
-    private static Reason why(CareJob job, int every, boolean comesUp, Optional<LocalDate> last, boolean learning) {
+    private static Reason why(CareJob job, Chosen own, boolean comesUp, Optional<LocalDate> last, boolean learning) {
         String when = last.map(day -> " Last on {" + day + " date}.").orElse(" Not done yet.");
         if (!comesUp) {
             return new Reason("care.when-wanted", "It is done when you want it." + when);
@@ -204,7 +217,8 @@ public record CareDue(
                                 + when)
                 : new Reason(
                         "care.every",
-                        capitalized(Every.inWords(every)) + "." + when
+                        capitalized(Every.inWords(own.every)) + "."
+                                + (own.ordered ? " The vet has ordered it: it never slips." : "") + when
                                 + (CareRules.of(job).adds().isEmpty()
                                         ? ""
                                         : " " + CareRules.of(job).adds()));

@@ -19,7 +19,7 @@ import rustictangle.core.log.CareJob;
  * with minutes to spare as chosen, on short ones later, as far as mats would cost more. However many there are, they take
  * half of a day at most, but for one of them. What was never done goes first, then what is latest. A bath comes on the
  * roomiest day of the week from its turn on, one that is owed by its day, besides those minutes: nobody fits an hour into
- * a quarter of one. Own choices.
+ * a quarter of one. What a vet has ordered comes on its day, whatever there is time for. Own choices.
  *
  * @param days what is done on each, 0 being today
  */
@@ -55,23 +55,30 @@ public record CareDays(List<List<PlannedJob>> days) {
      * What the household is asked for at the table.
      *
      * @param dogs    what each of them asks for; none of a dog that is left in peace today
+     * @param off     by the same, days on which nothing is done, 0 being today
      * @param minutes there are each day; as long as the plan looks ahead
      */
-    public record Asked(List<List<CareDue>> dogs, LocalDate today, List<Double> minutes) {
+    public record Asked(List<List<CareDue>> dogs, List<List<Integer>> off, LocalDate today, List<Double> minutes) {
+
+        /** Of dogs that are there every day. */
+        public Asked(List<List<CareDue>> dogs, LocalDate today, List<Double> minutes) {
+            this(dogs, dogs.stream().map(dog -> List.<Integer>of()).toList(), today, minutes);
+        }
 
         public Asked {
+            off = off.stream().map(List::copyOf).toList();
             dogs = dogs.stream().map(List::copyOf).toList();
             minutes = List.copyOf(minutes);
         }
 
         /** @param price of a minute on each day, besides itself; days beyond its end: 0 */
         public CareDays laid(List<Double> price) {
-            return CareDays.of(dogs, today, minutes, price, Optional.empty());
+            return CareDays.of(this, price, Optional.empty());
         }
 
         /** The same where it is settled what is done today. */
         public CareDays laid(List<Double> price, List<PlannedJob> today) {
-            return CareDays.of(dogs, this.today, minutes, price, Optional.of(today));
+            return CareDays.of(this, price, Optional.of(today));
         }
 
         /** As if every day had minutes to spare. */
@@ -80,8 +87,11 @@ public record CareDays(List<List<PlannedJob>> days) {
         }
     }
 
-    /** @param never whether it was never done */
-    private record Open(int dog, CareDue due, int next, boolean never) {
+    /**
+     * @param off   days on which it is not done
+     * @param never whether it was never done
+     */
+    private record Open(int dog, CareDue due, List<Integer> off, int next, boolean never) {
 
         /** Days since it was done last. */
         private double waited(int day) {
@@ -97,7 +107,7 @@ public record CareDays(List<List<PlannedJob>> days) {
         }
 
         boolean comes(int day, double price) {
-            return next <= day && (never || waited(day) >= Math.floor(turn(price)));
+            return next <= day && !off.contains(day) && (never || waited(day) >= Math.floor(turn(price)));
         }
 
         /** How late it is, in its own turns. */
@@ -110,11 +120,11 @@ public record CareDays(List<List<PlannedJob>> days) {
         }
 
         Open notBefore(int day) {
-            return new Open(dog, due, Math.max(day, next), never);
+            return new Open(dog, due, off, Math.max(day, next), never);
         }
 
         Open after(int day) {
-            return new Open(dog, due, due.gap() == 0 ? Integer.MAX_VALUE : day + due.gap(), false);
+            return new Open(dog, due, off, due.gap() == 0 ? Integer.MAX_VALUE : day + due.gap(), false);
         }
 
         PlannedJob taking(double minutes) {
@@ -127,21 +137,20 @@ public record CareDays(List<List<PlannedJob>> days) {
     }
 
     /** @param settled what is done today; empty: whatever is due */
-    private static CareDays of(
-            List<List<CareDue>> dogs,
-            LocalDate today,
-            List<Double> minutes,
-            List<Double> price,
-            Optional<List<PlannedJob>> settled) {
+    private static CareDays of(Asked asked, List<Double> price, Optional<List<PlannedJob>> settled) {
+        List<List<CareDue>> dogs = asked.dogs;
+        List<Double> minutes = asked.minutes;
         List<List<PlannedJob>> days = new ArrayList<>();
         minutes.forEach(day -> days.add(new ArrayList<>()));
         List<Open> open = new ArrayList<>();
         for (int dog = 0; dog < dogs.size(); dog++) {
             for (CareDue due : dogs.get(dog)) {
                 if (due.next().isPresent()) {
-                    int next = (int) ChronoUnit.DAYS.between(today, due.next().get());
+                    int next = (int)
+                            ChronoUnit.DAYS.between(asked.today, due.next().get());
                     int turn = due.doneToday() && next <= 0 ? Math.max(1, due.gap()) : next;
-                    open.add(new Open(dog, due, turn, due.last().isEmpty()));
+                    open.add(new Open(
+                            dog, due, asked.off.get(dog), turn, due.last().isEmpty()));
                 }
             }
         }
@@ -167,25 +176,33 @@ public record CareDays(List<List<PlannedJob>> days) {
 
     private static void baths(Open bath, int first, List<Double> minutes, List<List<PlannedJob>> days) {
         int turn = Math.max(first, bath.next);
-        int on =
-                bath.due.owed() ? roomiest(minutes, first, turn) : roomiest(minutes, turn, turn + BATH_WITHIN_DAYS - 1);
+        int on = bath.due.owed()
+                ? roomiest(bath, minutes, first, turn)
+                : roomiest(bath, minutes, turn, turn + BATH_WITHIN_DAYS - 1);
         while (on < minutes.size()) {
             days.get(on).add(bath.taking(bath.due.minutes()));
             if (bath.due.gap() == 0) {
                 return;
             }
             turn = on + bath.due.gap();
-            on = roomiest(minutes, turn, turn + BATH_WITHIN_DAYS - 1);
+            on = roomiest(bath, minutes, turn, turn + BATH_WITHIN_DAYS - 1);
         }
     }
 
-    /** Of the days from one to another the first with most minutes; one past the last where the plan ends before. */
-    private static int roomiest(List<Double> minutes, int from, int to) {
+    /**
+     * Of the days from one to another the first with most minutes; where all of them are off, the first that is not; one
+     * past the last where the plan ends before.
+     */
+    private static int roomiest(Open bath, List<Double> minutes, int from, int to) {
         return IntStream.rangeClosed(from, Math.min(to, minutes.size() - 1))
+                .filter(day -> !bath.off.contains(day))
                 .boxed()
                 .max(Comparator.comparingDouble((Integer day) -> minutes.get(day))
                         .thenComparing(Comparator.reverseOrder()))
-                .orElse(minutes.size());
+                .orElseGet(() -> IntStream.range(Math.min(from, minutes.size()), minutes.size())
+                        .filter(day -> !bath.off.contains(day))
+                        .findFirst()
+                        .orElse(minutes.size()));
     }
 
     /** Minutes of small jobs that were done today. */
@@ -202,14 +219,15 @@ public record CareDays(List<List<PlannedJob>> days) {
         double left = SHARE_OF_A_DAY * minutes - done;
         List<Open> due = open.stream()
                 .filter(job -> job.comes(day, price))
-                .sorted(Comparator.comparingDouble((Open job) -> -job.late(day, price))
+                .sorted(Comparator.comparing((Open job) -> !job.due.ordered())
+                        .thenComparingDouble(job -> -job.late(day, price))
                         .thenComparing(job -> job.due.job()))
                 .toList();
         boolean any = done > 0;
         for (Open one : due) {
             boolean someClaws = !any && one.due.job() == CareJob.NAILS && !one.due.learning() && minutes >= SOME_CLAWS;
             double takes = someClaws ? Math.min(one.due.minutes(), minutes) : one.due.minutes();
-            if (takes <= left || !any && takes <= minutes) {
+            if (one.due.ordered() || takes <= left || !any && takes <= minutes) {
                 turns.add(one.taking(takes));
                 left -= takes;
                 any = true;

@@ -3,6 +3,7 @@ package rustictangle.core.plan;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -208,9 +209,48 @@ public final class HouseholdPlan {
 
     /** Day by day what is to be expected of one dog's places whose hair mats, in training or not. */
     public List<SectionThread> threads(int dog) {
+        return threads(dog, dogs.get(dog).daysTold());
+    }
+
+    private List<SectionThread> threads(int dog, int end) {
         return days.get(dog).entrySet().stream()
-                .flatMap(place -> SectionThread.of(dogs.get(dog), place.getKey(), place.getValue()).stream())
+                .flatMap(place -> SectionThread.of(dogs.get(dog), place.getKey(), place.getValue(), end).stream())
                 .toList();
+    }
+
+    /**
+     * Small mats that are in a coat, or have been found, by the evening of a day.
+     *
+     * @param nothing the same if nothing is done
+     */
+    public record Mats(double planned, double nothing) {
+
+        Mats and(Mats other) {
+            return new Mats(planned + other.planned, nothing + other.nothing);
+        }
+    }
+
+    /**
+     * Of all dogs, day by day from today on. The coat of one that a groomer has seen is another one: what was of it until
+     * then stays counted, what comes later is not foretold.
+     */
+    public List<Mats> mats(int ofDays) {
+        List<Mats> mats = new ArrayList<>(Collections.nCopies(ofDays, new Mats(0, 0)));
+        for (int dog = 0; dog < dogs.size(); dog++) {
+            int last = dogs.get(dog).days() - 1;
+            for (SectionThread thread : threads(dog, last)) {
+                for (int day = 0; day < ofDays; day++) {
+                    int on = Math.min(day, last);
+                    mats.set(
+                            day,
+                            mats.get(day)
+                                    .and(new Mats(
+                                            thread.planned().get(on).mats(),
+                                            thread.nothing().get(on).mats())));
+                }
+            }
+        }
+        return List.copyOf(mats);
     }
 
     /** The days of each place of one dog, 0 being today. */

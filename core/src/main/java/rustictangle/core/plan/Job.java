@@ -1,5 +1,6 @@
 package rustictangle.core.plan;
 
+import java.util.BitSet;
 import java.util.List;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.rhythm.Outlook;
@@ -13,8 +14,25 @@ import rustictangle.core.rhythm.Outlook;
  * @param end     the day after the last one to plan for; the groomer's
  * @param cost    by the days of two brushings one after the other: {@code cost[u + 1][v]}, where {@code u} is -1 for
  *                the last one before the plan and {@code v} is {@code end} for none
+ * @param off     days on which it cannot be brushed
  */
-record Job(double minutes, int from, int end, double[][] cost) {
+record Job(double minutes, int from, int end, double[][] cost, BitSet off) {
+
+    /** Of days none of which is one off. */
+    Job(double minutes, int from, int end, double[][] cost) {
+        this(minutes, from, end, cost, new BitSet());
+    }
+
+    private Job costing(double[][] other) {
+        return new Job(minutes, from, end, other, off);
+    }
+
+    /** The same where nothing is done on some days. */
+    Job without(List<Integer> days) {
+        BitSet none = new BitSet();
+        days.forEach(none::set);
+        return new Job(minutes, from, end, cost, none);
+    }
 
     /** What a mat that was left costs a day, in mats: it tightens. Own estimate. */
     private static final double MAT_WAITS = 0.2;
@@ -72,7 +90,7 @@ record Job(double minutes, int from, int end, double[][] cost) {
                 }
             }
         }
-        return new Job(minutes, from, end, more);
+        return costing(more);
     }
 
     /**
@@ -90,7 +108,7 @@ record Job(double minutes, int from, int end, double[][] cost) {
                 more[u + 1][v] += DAILY * minutes * (v - u - 1);
             }
         }
-        return new Job(minutes, from, end, more);
+        return costing(more);
     }
 
     /**
@@ -111,7 +129,7 @@ record Job(double minutes, int from, int end, double[][] cost) {
             more[u + 1] = cost[u + 1].clone();
             more[u + 1][end] += BRUSH_OUT * minutes * Math.min(1, (end - 1.0 - u) / BRUSH_OUT_DAYS);
         }
-        return new Job(minutes, from, end, more);
+        return costing(more);
     }
 
     /** The same of a place that is brushed today, whatever else is planned; that brushing is paid for. */
@@ -122,12 +140,12 @@ record Job(double minutes, int from, int end, double[][] cost) {
         for (int v = 1; v <= end; v++) {
             on[0][v] += cost[0][0];
         }
-        return new Job(minutes, Math.max(1, from), end, on);
+        return new Job(minutes, Math.max(1, from), end, on, off);
     }
 
     /** The same of a place that is not brushed today. */
     Job notToday() {
-        return new Job(minutes, Math.max(1, from), end, cost);
+        return new Job(minutes, Math.max(1, from), end, cost, off);
     }
 
     double cost(int before, int next) {
@@ -136,6 +154,6 @@ record Job(double minutes, int from, int end, double[][] cost) {
 
     /** Whether it can be brushed on that day. */
     boolean can(int day) {
-        return day >= from && day < end;
+        return day >= from && day < end && !off.get(day);
     }
 }

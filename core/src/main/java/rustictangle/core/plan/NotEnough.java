@@ -48,7 +48,7 @@ public record NotEnough(
         if (facts.set().isEmpty()) {
             return Optional.empty();
         }
-        List<Workload> work = facts.begun().dogs();
+        List<Workload> work = facts.begun().practised(promise.practice()).dogs();
         HouseholdPlan free = HouseholdPlan.asItTakes(work);
         HouseholdPlan plan = promise.plan();
         double mats = mats(plan, work.size());

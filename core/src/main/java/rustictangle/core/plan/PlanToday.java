@@ -21,6 +21,7 @@ import rustictangle.core.log.Happened;
 import rustictangle.core.log.Log;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.trust.MayBegin;
+import rustictangle.core.trust.Practice;
 
 /**
  * The household's plan as it stands today: every view of it reads this one.
@@ -161,17 +162,19 @@ public record PlanToday(
 
     /** For brushing: what practice and the small jobs leave, what was done today taken off. */
     private static double[] minutes(Basis facts, CareDays care, int days) {
-        double practice =
-                facts.dogs.stream().mapToInt(PlannedDog::practiceSeconds).sum() / 60.0;
-        double left =
-                facts.dogs.stream().mapToInt(PlannedDog::practiceSecondsLeft).sum() / 60.0;
         double done = CareDays.done(facts.dogs.stream().map(PlannedDog::care).toList());
+        double spent = (facts.spentSeconds
+                        + practiceSeconds(facts.dogs, facts.promise, true)
+                        + practiceSeconds(facts.dogs, facts.promise, false))
+                / 60.0;
         return IntStream.range(0, days)
                 .mapToDouble(day -> Math.max(
                         0,
                         Sure.at(facts.set, facts.today.plusDays(day).getDayOfWeek())
                                 - care.minutes(day)
-                                - (day == 0 ? done + facts.spentSeconds / 60.0 + left : practice)))
+                                - (day == 0
+                                        ? done + spent
+                                        : facts.promise.practice().minutes(day))))
                 .toArray();
     }
 
@@ -180,9 +183,14 @@ public record PlanToday(
      *
      * @param dogs what each of them asks for
      * @param may  by the position of the dogs, what may be begun with them now
+     * @param off  by the same, when nothing is done with them
      */
     public static CareDays.Asked careAsked(
-            List<List<CareDue>> dogs, List<MayBegin> may, Map<DayOfWeek, Integer> set, LocalDate today) {
+            List<List<CareDue>> dogs,
+            List<MayBegin> may,
+            List<List<DaysOff>> off,
+            Map<DayOfWeek, Integer> set,
+            LocalDate today) {
         List<Double> minutes = IntStream.range(0, Workload.MOST_DAYS)
                 .mapToObj(day -> Optional.ofNullable(set.get(today.plusDays(day).getDayOfWeek()))
                         .map(Integer::doubleValue)
@@ -198,6 +206,9 @@ public record PlanToday(
                                         ? due.notBefore(today.plusDays(1))
                                         : due)
                                 .toList())
+                        .toList(),
+                off.stream()
+                        .map(days -> DaysOff.among(days, today, Workload.MOST_DAYS))
                         .toList(),
                 today,
                 minutes);
@@ -291,7 +302,8 @@ public record PlanToday(
     public boolean done() {
         boolean anything = !promise.care().isEmpty()
                 || promise.dogs().stream().anyMatch(places -> !places.isEmpty())
-                || dogs.stream().anyMatch(dog -> !dog.practices().isEmpty());
+                || IntStream.range(0, dogs.size())
+                        .anyMatch(dog -> promise.practice().on(dog, 0));
         return anything
                 && plan.on(0).isEmpty()
                 && care.on(0).stream().allMatch(CareDays.PlannedJob::bath)
@@ -336,11 +348,38 @@ public record PlanToday(
     public int practiceSeconds(int day) {
         return day == 0
                 ? practiceSecondsLeft()
-                : dogs.stream().mapToInt(PlannedDog::practiceSeconds).sum();
+                : (int) Math.round(60 * promise.practice().minutes(day));
     }
 
     public int practiceSecondsLeft() {
-        return dogs.stream().mapToInt(PlannedDog::practiceSecondsLeft).sum();
+        return practiceSeconds(dogs, promise, false);
+    }
+
+    /** Done or not; what is not is asked for only where it was promised. */
+    private static int practiceSeconds(List<PlannedDog> dogs, Promise promise, boolean done) {
+        return IntStream.range(0, dogs.size())
+                .filter(dog -> done || promise.practice().on(dog, 0))
+                .map(dog -> dogs.get(dog).practiceSeconds(done))
+                .sum();
+    }
+
+    /** Practices of a dog, by its position, that today asks for, and those that are done. */
+    public List<Practice> practices(int dog) {
+        PlannedDog here = dogs.get(dog);
+        return here.practices().stream()
+                .filter(practice -> practice.doneToday()
+                        || practiceOn(dog).filter(today::equals).isPresent())
+                .toList();
+    }
+
+    /** When a dog practises next, by its position; empty: nothing is to be practised in the days that are planned. */
+    public Optional<LocalDate> practiceOn(int dog) {
+        PlannedDog here = dogs.get(dog);
+        if (here.backOn().isPresent() || here.practices().stream().noneMatch(Practice::leadsToBrushing)) {
+            return Optional.of(here.backOn().orElse(today))
+                    .filter(day -> !here.practices().isEmpty());
+        }
+        return promise.practice().days().get(dog).stream().findFirst().map(today::plusDays);
     }
 
     /** If every day had as many minutes as it takes, what was promised for today first. */

@@ -39,6 +39,7 @@ import rustictangle.core.trust.Readiness;
  * @param done      where it was brushed today
  * @param brushed   whether it came to a stroke today, in a session that is over
  * @param groom     when a groomer sees it next; empty: nobody said
+ * @param backOn    on which day there is time for it again; empty: there is today
  */
 public record PlannedDog(
         long id,
@@ -54,12 +55,14 @@ public record PlannedDog(
         Set<Section> done,
         boolean brushed,
         Optional<LocalDate> groom,
+        Optional<LocalDate> backOn,
         Workload work) {
 
     /**
      * What a dog's work follows from.
      *
      * @param baths days on which it is bathed, 0 being today
+     * @param off   when nothing is done with it
      * @param groom when a groomer sees it next; empty: nobody said
      * @param going whether a session of it is going on
      * @param setUp minutes of a session besides the brushing
@@ -70,6 +73,7 @@ public record PlannedDog(
             Dog dog,
             Picture picture,
             List<Integer> baths,
+            List<DaysOff> off,
             Optional<LocalDate> groom,
             boolean going,
             double setUp,
@@ -82,14 +86,15 @@ public record PlannedDog(
             return new Workload.Basis(
                     picture.forecast(),
                     comfort,
-                    PlannedDog.places(places, closed(places), races(places)),
+                    PlannedDog.places(places, closed(places), races(places, 1)),
                     new Workload.Sessions(
                             setUp,
                             going,
                             Sitting.of(dog, approach.hand()).map(Sitting::atMost),
                             approach.lead().filter(LeadSchool::daily).isPresent()),
                     groom.map(day -> (int) ChronoUnit.DAYS.between(today, day)),
-                    baths);
+                    baths,
+                    DaysOff.among(off, today, Workload.MOST_DAYS));
         }
 
         private List<RoutinePlace> places() {
@@ -102,8 +107,8 @@ public record PlannedDog(
             return closed;
         }
 
-        private List<Race> races(List<RoutinePlace> places) {
-            return PlannedDog.races(picture, closed(places).keySet());
+        private List<Race> races(List<RoutinePlace> places, int every) {
+            return PlannedDog.races(picture, closed(places).keySet(), every);
         }
     }
 
@@ -113,6 +118,7 @@ public record PlannedDog(
      * @param work  of it, as it follows from that
      * @param done  where it was brushed today
      * @param worked whether it came to a stroke today
+     * @param every  after how many days it practises again
      */
     public record Basis(
             long id,
@@ -122,18 +128,20 @@ public record PlannedDog(
             Set<Section> done,
             boolean worked,
             List<Practice> practices,
+            int every,
             List<CareDue> care,
             List<Closed> closed) {}
 
     public static PlannedDog of(Basis facts) {
         WorkBasis of = facts.of;
         List<RoutinePlace> places = of.places();
+        Workload work = facts.work.practisedEvery(facts.every);
         return new PlannedDog(
                 facts.id,
                 facts.name,
                 of.picture,
                 places.stream().map(RoutinePlace::section).toList(),
-                of.races(places),
+                of.races(places, facts.every),
                 of.may,
                 facts.closed,
                 Sitting.of(of.dog, of.approach.hand()),
@@ -142,7 +150,8 @@ public record PlannedDog(
                 Set.copyOf(facts.done),
                 facts.worked && !of.going,
                 of.groom,
-                of.may.peace().brushing().isPresent() ? facts.work.with(Workload.Today.NOTHING) : facts.work);
+                DaysOff.backOn(of.off, of.today),
+                of.may.peace().brushing().isPresent() ? work.with(Workload.Today.NOTHING) : work);
     }
 
     private boolean inPeace() {
@@ -168,7 +177,8 @@ public record PlannedDog(
         return brushed && minutes < work.setUp(0) ? Set.of() : left;
     }
 
-    private static List<Race> races(Picture picture, Set<Section> closed) {
+    /** @param every after how many days it practises again */
+    private static List<Race> races(Picture picture, Set<Section> closed, int every) {
         List<Race> races = new ArrayList<>();
         // A day holds a few practices: whose turn comes later is ready later.
         int before = 0;
@@ -179,7 +189,7 @@ public record PlannedDog(
                 races.add(Race.of(
                         section,
                         picture.forecast().at(section).orElseThrow(),
-                        readiness.waiting(before / Practice.MOST_PLACES),
+                        readiness.waiting(before / Practice.MOST_PLACES).practisedEvery(every),
                         picture.trust().at(section).orElseThrow().afterFear()));
             }
             before += readiness.median().orElse(Readiness.LONGEST_DAYS);
@@ -205,14 +215,10 @@ public record PlannedDog(
         return work;
     }
 
-    /** What leads to brushing takes its minutes first; all else what is left of the day. */
-    public int practiceSeconds() {
-        return practices.stream().mapToInt(Practice::secondsOfTheDay).sum();
-    }
-
-    public int practiceSecondsLeft() {
+    /** Of practice that leads to brushing, done or not; all else takes what is left of the day. */
+    int practiceSeconds(boolean done) {
         return practices.stream()
-                .filter(practice -> !practice.doneToday())
+                .filter(practice -> practice.doneToday() == done)
                 .mapToInt(Practice::secondsOfTheDay)
                 .sum();
     }

@@ -21,6 +21,7 @@ import rustictangle.core.dog.Section;
  * @param dogs  by the position of the dogs, where each is brushed
  * @param added of that, by the same, what came in for what happened today
  * @param care  what is done at the table
+ * @param practice on which days each dog practises
  * @param price of a minute on each day, besides itself; none: the minutes suffice
  * @param settled what the days to come are planned from while nothing of it is done
  * @param plan    of that
@@ -29,6 +30,7 @@ public record Promise(
         List<Set<Section>> dogs,
         List<Set<Section>> added,
         List<CareDays.PlannedJob> care,
+        PracticeDays practice,
         List<Double> price,
         PlanToday.Settled settled,
         HouseholdPlan plan) {
@@ -45,6 +47,15 @@ public record Promise(
             dogs = List.copyOf(dogs);
         }
 
+        /** The same where practice comes as seldom as that. */
+        Stand practised(PracticeDays practice) {
+            return new Stand(
+                    IntStream.range(0, dogs.size())
+                            .mapToObj(dog -> dogs.get(dog).practisedEvery(practice.every(dog)))
+                            .toList(),
+                    care);
+        }
+
         private List<Workload> work(List<Set<Section>> sure) {
             return IntStream.range(0, dogs.size())
                     .mapToObj(dog -> dogs.get(dog).with(Workload.Today.atLeast(sure.get(dog))))
@@ -56,23 +67,26 @@ public record Promise(
      * All that it follows from.
      *
      * @param set      minutes a day that the household has chosen; none: as many as it takes
-     * @param practice minutes of every day
+     * @param practice what each dog practises, as the day began
      * @param begun    as the day began
      * @param since    with what happened to the dogs today; empty: nothing did
      */
     public record Basis(
-            LocalDate today, Map<DayOfWeek, Integer> set, double practice, Stand begun, Optional<Stand> since) {
+            LocalDate today,
+            Map<DayOfWeek, Integer> set,
+            List<PracticeDays.Asked> practice,
+            Stand begun,
+            Optional<Stand> since) {
 
-        private double[] minutes(CareDays care, int days) {
+        private double[] minutes(CareDays care, PracticeDays practised, int days) {
             return IntStream.range(0, days)
-                    .mapToDouble(day -> Math.max(0, of(day) - care.minutes(day) - practice))
+                    .mapToDouble(day -> Math.max(0, of(day) - care.minutes(day) - practised.minutes(day)))
                     .toArray();
         }
 
         /** The same with more on each day that has any, the small jobs at their price. */
         double[] minutes(List<Double> price, int days, int more) {
-            CareDays care = begun.care.laid(price);
-            double[] minutes = minutes(care, days);
+            double[] minutes = minutes(begun.care.laid(price), PracticeDays.laid(practice, price), days);
             Map<DayOfWeek, Integer> longer = longer(more);
             for (int day = 0; day < days; day++) {
                 DayOfWeek weekday = today.plusDays(day).getDayOfWeek();
@@ -109,28 +123,33 @@ public record Promise(
     public static Promise of(Basis facts) {
         List<Set<Section>> nothing =
                 facts.begun.dogs.stream().map(dog -> Set.<Section>of()).toList();
-        List<Workload> open = facts.begun.work(nothing);
         CareDays chosen = facts.begun.care.asChosen();
-        HouseholdPlan first = plan(facts, open, chosen);
+        PracticeDays daily = PracticeDays.laid(facts.practice, List.of());
+        HouseholdPlan first = plan(facts, facts.begun.work(nothing), chosen, daily);
         List<Double> price = first.price().stream().map(Promise::rounded).toList();
         CareDays care = facts.begun.care.laid(price);
-        HouseholdPlan plan = care.equals(chosen) ? first : plan(facts, open, care);
-        List<Set<Section>> dogs = brushed(plan, open.size());
+        PracticeDays practice = PracticeDays.laid(facts.practice, price);
+        Stand begun = facts.begun.practised(practice);
+        HouseholdPlan plan = care.equals(chosen) && practice.equals(daily)
+                ? first
+                : plan(facts, begun.work(nothing), care, practice);
+        List<Set<Section>> dogs = brushed(plan, begun.dogs.size());
         if (facts.since.isEmpty()) {
-            return of(facts, facts.begun.dogs, dogs, nothing, care, price, plan);
+            return of(facts, begun.dogs, dogs, nothing, care, practice, price, plan);
         }
         Set<CareDays.PlannedJob> jobs = new LinkedHashSet<>(care.on(0));
         jobs.addAll(facts.since.get().care.laid(price).on(0));
         CareDays more = care.withToday(List.copyOf(jobs));
-        HouseholdPlan with = plan(facts, facts.since.get().work(dogs), more);
-        List<Set<Section>> all = brushed(with, open.size());
+        Stand since = facts.since.get().practised(practice);
+        HouseholdPlan with = plan(facts, since.work(dogs), more, practice);
+        List<Set<Section>> all = brushed(with, begun.dogs.size());
         List<Set<Section>> added = new ArrayList<>();
         for (int dog = 0; dog < all.size(); dog++) {
             Set<Section> here = new LinkedHashSet<>(all.get(dog));
             here.removeAll(dogs.get(dog));
             added.add(here);
         }
-        return of(facts, facts.since.get().dogs, all, added, more, price, with);
+        return of(facts, since.dogs, all, added, more, practice, price, with);
     }
 
     private static Promise of(
@@ -139,17 +158,20 @@ public record Promise(
             List<Set<Section>> dogs,
             List<Set<Section>> added,
             CareDays care,
+            PracticeDays practice,
             List<Double> price,
             HouseholdPlan plan) {
         List<Workload> settled = IntStream.range(0, work.size())
                 .mapToObj(dog -> work.get(dog).with(Workload.Today.just(dogs.get(dog))))
                 .toList();
-        Optional<double[]> minutes =
-                facts.set.isEmpty() ? Optional.empty() : Optional.of(facts.minutes(care, HouseholdPlan.days(settled)));
+        Optional<double[]> minutes = facts.set.isEmpty()
+                ? Optional.empty()
+                : Optional.of(facts.minutes(care, practice, HouseholdPlan.days(settled)));
         return new Promise(
                 dogs,
                 added,
                 care.on(0),
+                practice,
                 price,
                 PlanToday.Settled.of(
                         settled, minutes, minutes.map(each -> each[0]).orElse(Double.POSITIVE_INFINITY)),
@@ -158,16 +180,16 @@ public record Promise(
 
     /**
      * What a minute is worth on a day, by the brushing in what the small jobs would leave of it at their chosen intervals: at
-     * this price they are laid out among it. To the nearest doubling, so that a little more or less moves nothing.
+     * this price they, and practice, are laid out among it. To the nearest doubling, so that a little more or less moves nothing.
      */
     private static double rounded(double price) {
         return price <= 0 ? 0 : Math.pow(2, Math.round(Math.log(price) / Math.log(2)));
     }
 
-    private static HouseholdPlan plan(Basis facts, List<Workload> work, CareDays care) {
+    private static HouseholdPlan plan(Basis facts, List<Workload> work, CareDays care, PracticeDays practice) {
         return facts.set.isEmpty()
                 ? HouseholdPlan.asItTakes(work)
-                : HouseholdPlan.of(work, facts.minutes(care, HouseholdPlan.days(work)));
+                : HouseholdPlan.of(work, facts.minutes(care, practice, HouseholdPlan.days(work)));
     }
 
     private static List<Set<Section>> brushed(HouseholdPlan plan, int dogs) {

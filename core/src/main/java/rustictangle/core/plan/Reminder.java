@@ -105,6 +105,16 @@ public record Reminder(Kind kind, String text) {
                                 + " in the drawer is more than two months ago, or was never done."));
     }
 
+    /**
+     * Whether it is said at this hour: what the day asks for is said when the dogs are usually brushed, or later.
+     *
+     * @param usual empty: at no hour in particular
+     */
+    public boolean saidAt(LocalTime now, Optional<LocalTime> usual) {
+        return kind != Kind.BRUSHING && kind != Kind.CARE
+                || usual.filter(now::isBefore).isEmpty();
+    }
+
     /** Whether it is a time at which no message is sent; the hours may go past midnight. Equal times: never quiet. */
     public static boolean quiet(LocalTime now, LocalTime from, LocalTime to) {
         return from.isBefore(to)

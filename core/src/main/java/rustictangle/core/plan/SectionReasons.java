@@ -23,6 +23,7 @@ final class SectionReasons {
 
     private final IntPredicate scarce;
     private final OptionalInt brushOut;
+    private final List<Integer> off;
     private final boolean daily;
 
     /** @param scarce whether minutes are short on any of so many days, today the first */
@@ -32,6 +33,7 @@ final class SectionReasons {
         this.today = dog.forecast().today();
         this.told = dog.daysTold();
         this.brushOut = dog.brushOut();
+        this.off = dog.off();
         this.daily = dog.daily();
         this.scarce = scarce;
     }
@@ -112,8 +114,14 @@ final class SectionReasons {
     private Optional<Reason> planned(List<Integer> days) {
         int next = days.isEmpty() ? told : days.get(0);
         if (next > 0) {
-            return Optional.of(later(
-                    days.isEmpty(), scarce.test(next), "{" + today.plusDays(next) + " date}", outlook.mats(next)));
+            String day = "{" + today.plusDays(next) + " date}";
+            if (off.stream().anyMatch(none -> none < next) && !canWait(outlook.mats(next))) {
+                return Optional.of(new Reason(
+                        "plan.days-off",
+                        "Days off come before its next turn on " + day + ": by then " + chance(outlook.mats(next))
+                                + "."));
+            }
+            return Optional.of(later(days.isEmpty(), scarce.test(next), day, outlook.mats(next)));
         }
         return days.size() < 2
                 ? Optional.empty()
@@ -157,7 +165,7 @@ final class SectionReasons {
 
     /** Said to fall short only where minutes are scarce and the days that are planned have a gap. */
     private Reason school(List<Integer> days) {
-        boolean gap = days.size() < 2 || days.get(1) - days.get(0) > 1;
+        boolean gap = days.size() < 2 || days.get(1) - days.get(0) > 1 && !off.contains(days.get(0) + 1);
         return new Reason(
                 "plan.school-daily",
                 gap && scarce.test(told)

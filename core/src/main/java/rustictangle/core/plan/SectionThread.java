@@ -37,12 +37,12 @@ public record SectionThread(
         nothing = List.copyOf(nothing);
     }
 
-    /** @return empty where hair does not mat */
-    static Optional<SectionThread> of(Workload dog, Section section, BitSet days) {
-        return dog.forecast()
-                .at(section)
-                .filter(Outlook::mats)
-                .map(outlook -> of(section, outlook, days, dog.daysTold()));
+    /**
+     * @param end the last day
+     * @return empty where hair does not mat
+     */
+    static Optional<SectionThread> of(Workload dog, Section section, BitSet days, int end) {
+        return dog.forecast().at(section).filter(Outlook::mats).map(outlook -> of(section, outlook, days, end));
     }
 
     private static SectionThread of(Section section, Outlook outlook, BitSet days, int end) {

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.IntStream;
 import rustictangle.core.Reason;
 import rustictangle.core.Sure;
 import rustictangle.core.dog.Section;
@@ -49,6 +50,10 @@ public final class Workload {
 
         public static PlaceWork closed(double minutes, Reason why) {
             return new PlaceWork(minutes, Optional.empty(), Optional.of(why));
+        }
+
+        private PlaceWork practisedEvery(int days) {
+            return new PlaceWork(minutes, from.map(day -> day * days), closed);
         }
 
         boolean today() {
@@ -114,6 +119,7 @@ public final class Workload {
      * @param places every section that is brushed or in training
      * @param groom  days from today to the groomer's; empty: nobody said
      * @param baths  days on which it is bathed, 0 being today: a comb goes through shortly before
+     * @param off    days on which nothing is done with it
      */
     public record Basis(
             Forecast forecast,
@@ -121,21 +127,38 @@ public final class Workload {
             Map<Section, PlaceWork> places,
             Sessions sessions,
             Optional<Integer> groom,
-            List<Integer> baths) {
+            List<Integer> baths,
+            List<Integer> off) {
+
+        /** Of a dog that is there every day. */
+        public Basis(
+                Forecast forecast,
+                Comfort comfort,
+                Map<Section, PlaceWork> places,
+                Sessions sessions,
+                Optional<Integer> groom,
+                List<Integer> baths) {
+            this(forecast, comfort, places, sessions, groom, baths, List.of());
+        }
 
         public Basis {
             EnumMap<Section, PlaceWork> sorted = new EnumMap<>(Section.class);
             sorted.putAll(places);
             places = Collections.unmodifiableMap(sorted);
             baths = List.copyOf(baths);
+            off = List.copyOf(off);
         }
 
         public Workload work() {
             return new Workload(this, Today.OPEN, Optional.empty());
         }
 
+        private Basis of(Map<Section, PlaceWork> other) {
+            return new Basis(forecast, comfort, other, sessions, groom, baths, off);
+        }
+
         private Basis of(Comfort other) {
-            return new Basis(forecast, other, places, sessions, groom, baths);
+            return new Basis(forecast, other, places, sessions, groom, baths, off);
         }
     }
 
@@ -152,6 +175,7 @@ public final class Workload {
 
     private final Map<Section, InTheLongRun> longRun = new ConcurrentHashMap<>();
     private final Map<Today, Workload> settled = new ConcurrentHashMap<>();
+    private final Map<Integer, Workload> seldom = new ConcurrentHashMap<>();
 
     private Workload(Basis basis, Today today, Optional<Workload> open) {
         this.basis = basis;
@@ -176,6 +200,7 @@ public final class Workload {
     private Job job(Section section, PlaceWork place) {
         Outlook outlook = basis.forecast.at(section).orElseThrow();
         Job job = Job.of(outlook, basis.comfort, place.minutes(), place.from().orElse(end), end)
+                .without(basis.off)
                 .beforeBaths(basis.baths, outlook.mats(), proved(section));
         job = groomed ? job.beforeGroom(outlook.mats()) : job;
         job = basis.sessions.daily && outlook.mats() ? job.daily() : job;
@@ -219,6 +244,20 @@ public final class Workload {
         return settled.equals(Today.OPEN)
                 ? whole
                 : whole.settled.computeIfAbsent(settled, now -> new Workload(basis, now, Optional.of(whole)));
+    }
+
+    /** The same where what leads to brushing is practised only every so many days: places in training are ready later. */
+    Workload practisedEvery(int days) {
+        if (days == 1
+                || basis.places.values().stream()
+                        .allMatch(place -> place.practisedEvery(days).equals(place))) {
+            return this;
+        }
+        return seldom.computeIfAbsent(days, now -> {
+            Map<Section, PlaceWork> later = new EnumMap<>(Section.class);
+            basis.places.forEach((section, place) -> later.put(section, place.practisedEvery(now)));
+            return new Workload(basis.of(later), today, Optional.empty());
+        });
     }
 
     /** What is sure to be brushed today. */
@@ -292,6 +331,11 @@ public final class Workload {
         return end;
     }
 
+    /** Days on which nothing is done with it, 0 being today. */
+    List<Integer> off() {
+        return basis.off;
+    }
+
     /** Whether the school goes through everything each day. */
     boolean daily() {
         return basis.sessions.daily;
@@ -299,7 +343,11 @@ public final class Workload {
 
     /** The last day before the groom, on which everything that mats is gone through; empty: no groom is near. */
     OptionalInt brushOut() {
-        return groomed ? OptionalInt.of(end - 1) : OptionalInt.empty();
+        return groomed
+                ? IntStream.range(0, end)
+                        .filter(day -> !basis.off.contains(day))
+                        .max()
+                : OptionalInt.empty();
     }
 
     /** Days that are told, today included: to the groomer's date, or as far as one can sensibly say. */

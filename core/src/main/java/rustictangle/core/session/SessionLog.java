@@ -335,36 +335,56 @@ public final class SessionLog {
                 "the last day brushed", all -> all.read(DONE).stream().max(Comparator.naturalOrder()));
     }
 
-    private static final Log.Reading<Integer> SPENT = SessionLog::spent;
+    private record Spent(LocalDate day, int seconds) {}
+
+    private static final Log.Reading<Spent> SPENT = SessionLog::spent;
 
     /** Where nobody looked at the clock, it took what it was expected to. */
-    private static List<Integer> spent(List<Entry> log) {
+    private static List<Spent> spent(List<Entry> log) {
         Map<UUID, SessionBegun> begun = new HashMap<>();
-        List<Integer> spent = new ArrayList<>();
+        List<Spent> spent = new ArrayList<>();
         for (Entry entry : log) {
             entry.as(SessionBegun.class).ifPresent(plan -> begun.put(entry.id(), plan));
             entry.done()
-                    .forEach(done -> spent.add(done.spent()
-                            .or(() -> entry.session().map(begun::get).flatMap(plan -> plan.expected(done.section())))
-                            .orElse(0)));
+                    .forEach(done -> spent.add(new Spent(
+                            entry.day(),
+                            done.spent()
+                                    .or(() -> entry.session()
+                                            .map(begun::get)
+                                            .flatMap(plan -> plan.expected(done.section())))
+                                    .orElse(0))));
         }
         return spent;
     }
 
     /** Seconds that places took in sessions begun today. */
     public static int spentToday(Log log) {
-        return log.readToday(SPENT).stream().mapToInt(Integer::intValue).sum();
+        return log.readToday(SPENT).stream().mapToInt(Spent::seconds).sum();
     }
 
-    private static final Log.Reading<UUID> AT_WORK = log -> log.stream()
+    private record AtWork(LocalDate day, UUID session) {}
+
+    private static final Log.Reading<AtWork> AT_WORK = log -> log.stream()
             .filter(entry -> entry.said() instanceof Started || !entry.done().isEmpty())
-            .flatMap(entry -> entry.session().stream())
+            .flatMap(entry -> entry.session().stream().map(session -> new AtWork(entry.day(), session)))
             .distinct()
             .toList();
 
     /** How many of today came to a stroke: one that was taken back, or ended before, takes no time from the day. */
     public static int workedToday(Log log) {
         return (int) log.readToday(AT_WORK).stream().distinct().count();
+    }
+
+    /**
+     * Seconds of brushing on each day, setting up included.
+     *
+     * @param setUp seconds that it takes for each session
+     */
+    public static Map<LocalDate, Double> brushedByDay(Log log, double setUp) {
+        Map<LocalDate, Double> days = new HashMap<>();
+        log.read(SPENT).forEach(spent -> days.merge(spent.day, (double) spent.seconds, Double::sum));
+        log.read(AT_WORK).stream().distinct().forEach(work -> days.merge(work.day, setUp, Double::sum));
+        return days;
     }
 
     private static final Log.Reading<Section> BRUSHED = log -> log.stream()

@@ -27,6 +27,15 @@ public record Readiness(Optional<Integer> median, Optional<Integer> from, Option
         return new Readiness(later(median, days), later(from, days), later(to, days));
     }
 
+    /** The same where it is practised only every so many days. */
+    public Readiness practisedEvery(int days) {
+        return new Readiness(seldom(median, days), seldom(from, days), seldom(to, days));
+    }
+
+    private static Optional<Integer> seldom(Optional<Integer> ready, int days) {
+        return ready.map(day -> day * days).filter(day -> day <= LONGEST_DAYS);
+    }
+
     private static Optional<Integer> later(Optional<Integer> ready, int days) {
         return ready.map(day -> day + days).filter(day -> day <= LONGEST_DAYS);
     }

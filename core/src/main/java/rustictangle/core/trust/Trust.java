@@ -12,6 +12,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.concurrent.ConcurrentHashMap;
 import rustictangle.core.Sure;
 import rustictangle.core.dog.Dog;
@@ -403,6 +404,15 @@ public final class Trust {
                 .map(known -> known.getValue().last())
                 .max(Comparator.naturalOrder())
                 .map(last -> ChronoUnit.DAYS.between(last, today));
+    }
+
+    /** Days since any of the ladders of these practices was practised; empty: never. */
+    public OptionalInt atRest(List<Practice> practices) {
+        return practices.stream()
+                .filter(Practice::leadsToBrushing)
+                .flatMap(practice -> daysAtRest(practice.spot()).stream())
+                .mapToInt(Long::intValue)
+                .min();
     }
 
     /** Days since this ladder was practised; empty: never. */

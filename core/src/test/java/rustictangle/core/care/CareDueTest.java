@@ -44,7 +44,7 @@ class CareDueTest {
         return new Cared(job, CareOutcome.DONE, Optional.of(Signal.RELAXED), "");
     }
 
-    private static List<CareDue> due(Log log, Map<CareJob, Integer> chosen, LocalDate today) {
+    private static List<CareDue> due(Log log, Map<CareJob, CareDue.Chosen> chosen, LocalDate today) {
         Trust trust = Trust.of(
                 DOG, Dogs.kit(DOG, Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 10))), log.read(Trial.ANSWERS), today);
         return CareDue.of(
@@ -95,7 +95,7 @@ class CareDueTest {
                 "care.after-swim", at(CareJob.EARS, week.log(), TODAY).why().rule());
         assertFalse(at(CareJob.EARS, week.log(), TODAY.plusDays(2)).due(TODAY.plusDays(2)), "by then they are dry");
         assertFalse(
-                due(week.log(), Map.of(CareJob.EARS, 0), TODAY)
+                due(week.log(), Map.of(CareJob.EARS, new CareDue.Chosen(0, false)), TODAY)
                         .get(CareJob.EARS.ordinal())
                         .due(TODAY),
                 "only when they want it");
@@ -118,12 +118,16 @@ class CareDueTest {
                 at(CareJob.LOOK_OVER, log, TODAY).next());
         assertEquals(
                 Optional.of(TODAY.plusDays(3)),
-                due(log, Map.of(CareJob.LOOK_OVER, 3), TODAY).get(0).next());
+                due(log, Map.of(CareJob.LOOK_OVER, new CareDue.Chosen(3, false)), TODAY)
+                        .get(0)
+                        .next());
         assertFalse(at(CareJob.LOOK_OVER, log, TODAY).due(TODAY));
         assertTrue(at(CareJob.LOOK_OVER, log, TODAY.plusDays(20)).due(TODAY.plusDays(20)));
         assertEquals(
                 Optional.empty(),
-                due(log, Map.of(CareJob.LOOK_OVER, 0), TODAY).get(0).next());
+                due(log, Map.of(CareJob.LOOK_OVER, new CareDue.Chosen(0, false)), TODAY)
+                        .get(0)
+                        .next());
     }
 
     /** The steps are learned one by one; whoever takes the whole of it relaxed has learned it. */
@@ -204,7 +208,7 @@ class CareDueTest {
                 DOG,
                 trust,
                 CareDiary.of(log),
-                Map.of(CareJob.BATH, 0),
+                Map.of(CareJob.BATH, new CareDue.Chosen(0, false)),
                 Claws.of(log, DewClaws.USUAL),
                 45,
                 Optional.of(TODAY.plusDays(2)),
@@ -226,7 +230,7 @@ class CareDueTest {
                         DOG,
                         trust,
                         CareDiary.of(log),
-                        Map.of(CareJob.BATH, 7),
+                        Map.of(CareJob.BATH, new CareDue.Chosen(7, false)),
                         Claws.of(log, DewClaws.USUAL),
                         45,
                         Optional.of(TODAY.plusDays(2)),

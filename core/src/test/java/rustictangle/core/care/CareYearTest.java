@@ -41,7 +41,7 @@ class CareYearTest {
     private static final int TRIALS = 4;
 
     /** By job: the days on which it was done, of either dog. */
-    private static List<Map<CareJob, TreeSet<Integer>>> year(double minutes, Map<CareJob, Integer> chosen) {
+    private static List<Map<CareJob, TreeSet<Integer>>> year(double minutes, Map<CareJob, CareDue.Chosen> chosen) {
         RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(18);
         List<Days> logs = List.of(new Days(), new Days());
         List<Map<CareJob, TreeSet<Integer>>> done = List.of(new EnumMap<>(CareJob.class), new EnumMap<>(CareJob.class));
@@ -137,9 +137,12 @@ class CareYearTest {
         }
     }
 
-    private static final Map<CareJob, Integer> MONTHLY_BATH = Map.of(CareJob.BATH, 28);
+    private static final Map<CareJob, CareDue.Chosen> MONTHLY_BATH =
+            Map.of(CareJob.BATH, new CareDue.Chosen(28, false));
 
     private static int every(CareJob job) {
-        return MONTHLY_BATH.getOrDefault(job, CareRules.of(job).every(DOG));
+        return MONTHLY_BATH.containsKey(job)
+                ? MONTHLY_BATH.get(job).every()
+                : CareRules.of(job).every(DOG);
     }
 }

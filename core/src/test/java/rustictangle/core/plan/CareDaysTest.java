@@ -29,6 +29,7 @@ class CareDaysTest {
         return new CareDue(
                 job,
                 every,
+                false,
                 Optional.of(Kept.TODAY.plusDays(next - every)),
                 Optional.of(Kept.TODAY.plusDays(next)),
                 minutes,
@@ -103,6 +104,7 @@ class CareDaysTest {
         CareDue underWay = new CareDue(
                 CareJob.NAILS,
                 24,
+                false,
                 Optional.of(Kept.TODAY.minusDays(1)),
                 Optional.of(Kept.TODAY),
                 10,
@@ -126,6 +128,7 @@ class CareDaysTest {
         CareDue feet = new CareDue(
                 CareJob.FEET,
                 7,
+                false,
                 Optional.of(Kept.TODAY.minusDays(2)),
                 Optional.of(Kept.TODAY),
                 3,
@@ -163,6 +166,7 @@ class CareDaysTest {
         CareDue never = new CareDue(
                 CareJob.FEET,
                 7,
+                false,
                 Optional.empty(),
                 Optional.of(Kept.TODAY),
                 3,
@@ -192,6 +196,7 @@ class CareDaysTest {
         CareDue owed = new CareDue(
                 CareJob.BATH,
                 0,
+                false,
                 Optional.empty(),
                 Optional.of(Kept.TODAY.plusDays(2)),
                 60,

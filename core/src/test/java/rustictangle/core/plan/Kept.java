@@ -3,10 +3,12 @@ package rustictangle.core.plan;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import rustictangle.core.Dogs;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.dog.Dog;
@@ -106,5 +108,10 @@ record Kept(
         double[] time = new double[Workload.MOST_DAYS];
         Arrays.fill(time, minutes);
         return time;
+    }
+
+    /** Dogs of which nobody practises anything. */
+    static List<PracticeDays.Asked> noPractice(int dogs) {
+        return Collections.nCopies(dogs, new PracticeDays.Asked(0, 0, OptionalInt.empty(), List.of()));
     }
 }

@@ -92,7 +92,7 @@ class PromiseTest {
                 Promise promise = Promise.of(new Promise.Basis(
                         today,
                         minutes,
-                        0,
+                        Kept.noPractice(work.size()),
                         new Promise.Stand(work, new CareDays.Asked(asked, today, there)),
                         Optional.empty()));
                 double care = promise.care().stream()
@@ -151,6 +151,7 @@ class PromiseTest {
         return new CareDue(
                 job,
                 every(job),
+                false,
                 Optional.of(last),
                 Optional.of(last.plusDays(every(job))),
                 CareRules.of(job).minutes(),
@@ -215,9 +216,10 @@ class PromiseTest {
                 .toList();
         for (int minutes : new int[] {20, 600}) {
             Map<DayOfWeek, Integer> set = minutes(minutes, minutes);
-            Promise before = Promise.of(new Promise.Basis(Kept.TODAY, set, 0, stand(calm), Optional.empty()));
-            Promise after =
-                    Promise.of(new Promise.Basis(Kept.TODAY, set, 0, stand(calm), Optional.of(stand(neglected))));
+            Promise before = Promise.of(
+                    new Promise.Basis(Kept.TODAY, set, Kept.noPractice(calm.size()), stand(calm), Optional.empty()));
+            Promise after = Promise.of(new Promise.Basis(
+                    Kept.TODAY, set, Kept.noPractice(calm.size()), stand(calm), Optional.of(stand(neglected))));
             double takes = 0;
             for (int dog = 0; dog < 4; dog++) {
                 assertTrue(after.dogs().get(dog).containsAll(before.dogs().get(dog)), "dog " + dog);

@@ -32,8 +32,8 @@ class SectionThreadTest {
         Outlook outlook = dog.forecast().at(Section.ARMPIT_LEFT).orElseThrow();
         BitSet brushed = new BitSet();
         brushed.set(BRUSHED);
-        SectionThread thread =
-                SectionThread.of(dog, Section.ARMPIT_LEFT, brushed).orElseThrow();
+        SectionThread thread = SectionThread.of(dog, Section.ARMPIT_LEFT, brushed, dog.daysTold())
+                .orElseThrow();
         double[] sums = new double[4];
         double[] squares = new double[4];
         RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(11);
@@ -88,7 +88,9 @@ class SectionThreadTest {
     }
 
     private static SectionThread armpit(Kept kept) {
-        return SectionThread.of(kept.work(), Section.ARMPIT_LEFT, new BitSet()).orElseThrow();
+        Workload dog = kept.work();
+        return SectionThread.of(dog, Section.ARMPIT_LEFT, new BitSet(), dog.daysTold())
+                .orElseThrow();
     }
 
     @Test

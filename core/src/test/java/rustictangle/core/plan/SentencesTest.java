@@ -98,7 +98,7 @@ class SentencesTest {
         return new Promise.Basis(
                 Kept.TODAY,
                 set,
-                0,
+                Kept.noPractice(dogs.size()),
                 new Promise.Stand(
                         dogs.stream().map(dog -> dog.work()).toList(),
                         new CareDays.Asked(

@@ -76,8 +76,11 @@ record CareController(DogLoader dogs, CareViews views, CareStore store, Logs log
                     @Size(max = Limits.LONGEST_TEXT, message = "At most {max} characters; shorten it.")
                     String words) {}
 
-    /** @param days absent: as usual */
-    record EveryForm(@Nullable Integer days) {}
+    /**
+     * @param days    absent: as usual
+     * @param ordered whether a vet has ordered it: then it never slips; absent: nobody has
+     */
+    record EveryForm(@Nullable Integer days, @Nullable Boolean ordered) {}
 
     @GetMapping
     DogCare care(@PathVariable long dogId) {
@@ -163,7 +166,11 @@ record CareController(DogLoader dogs, CareViews views, CareStore store, Logs log
         if (form.days() != null && !CareDue.everyFits(form.days())) {
             throw new Refused("days", CareDue.EVERY_LIMITS);
         }
-        store.choose(dogId, job, Optional.ofNullable(form.days()));
+        boolean ordered = Boolean.TRUE.equals(form.ordered());
+        if (ordered && (form.days() == null || form.days() == 0)) {
+            throw new Refused("days", "Say how often the vet wants it, in days.");
+        }
+        store.choose(dogId, job, Optional.ofNullable(form.days()).map(days -> new CareDue.Chosen(days, ordered)));
         return care(dogId);
     }
 

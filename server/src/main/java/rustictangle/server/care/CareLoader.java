@@ -36,7 +36,7 @@ public class CareLoader {
             KnownDog known,
             Trust trust,
             CareDiary diary,
-            Map<CareJob, Integer> chosen,
+            Map<CareJob, CareDue.Chosen> chosen,
             Claws claws,
             Drying.With dryer,
             Optional<LocalDate> owed,
@@ -71,7 +71,7 @@ public class CareLoader {
     }
 
     private record Settings(
-            Map<Long, Map<CareJob, Integer>> choices,
+            Map<Long, Map<CareJob, CareDue.Chosen>> choices,
             Map<Long, CareStore.ClawKind> claws,
             Map<Supply, Optional<Integer>> supplies) {}
 
@@ -117,7 +117,7 @@ public class CareLoader {
                 facts.today));
     }
 
-    Map<CareJob, Integer> chosen(long dogId) {
+    Map<CareJob, CareDue.Chosen> chosen(long dogId) {
         return settings().choices.getOrDefault(dogId, Map.of());
     }
 

@@ -8,6 +8,7 @@ import org.springframework.jdbc.core.RowCallbackHandler;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
+import rustictangle.core.care.CareDue;
 import rustictangle.core.care.Claws.DewClaws;
 import rustictangle.core.care.Supply;
 import rustictangle.core.log.CareJob;
@@ -32,24 +33,28 @@ public class CareStore {
         this.jdbc = jdbc;
     }
 
-    /** Own intervals by dog, days. */
-    Map<Long, Map<CareJob, Integer>> choices() {
-        Map<Long, Map<CareJob, Integer>> choices = new HashMap<>();
-        jdbc.sql("SELECT dog_id, job, every_days FROM care_choice").query((RowCallbackHandler)
+    /** Own intervals by dog. */
+    Map<Long, Map<CareJob, CareDue.Chosen>> choices() {
+        Map<Long, Map<CareJob, CareDue.Chosen>> choices = new HashMap<>();
+        jdbc.sql("SELECT dog_id, job, every_days, ordered FROM care_choice").query((RowCallbackHandler)
                 row -> choices.computeIfAbsent(row.getLong("dog_id"), dog -> new EnumMap<>(CareJob.class))
-                        .put(CareJob.valueOf(row.getString("job")), row.getInt("every_days")));
+                        .put(
+                                CareJob.valueOf(row.getString("job")),
+                                new CareDue.Chosen(row.getInt("every_days"), row.getBoolean("ordered"))));
         return choices;
     }
 
-    /** @param days empty: as usual again */
+    /** @param chosen empty: as usual again */
     @Transactional
-    public void choose(long dogId, CareJob job, Optional<Integer> days) {
+    public void choose(long dogId, CareJob job, Optional<CareDue.Chosen> chosen) {
         jdbc.sql("DELETE FROM care_choice WHERE dog_id = ? AND job = ?")
                 .params(dogId, job.name())
                 .update();
-        days.ifPresent(every -> jdbc.sql("INSERT INTO care_choice (dog_id, job, every_days) VALUES (?, ?, ?)")
-                .params(dogId, job.name(), every)
-                .update());
+        chosen.ifPresent(
+                own -> jdbc.sql("INSERT INTO care_choice (dog_id, job, every_days, ordered) VALUES (?, ?, ?, ?)")
+                        .params(dogId, job.name(), own.every())
+                        .param(own.ordered() ? 1 : null)
+                        .update());
     }
 
     /** Of the dogs of which it was said. */

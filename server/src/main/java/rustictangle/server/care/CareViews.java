@@ -53,6 +53,7 @@ record CareViews(CareLoader care, TrustLoader trusts, KitLoader kits, Logs logs,
     /**
      * @param due       whether its turn is today
      * @param every     days between two; 0: when it is wanted
+     * @param ordered   whether a vet has ordered it
      * @param choosable what there is to choose from instead
      * @param last      absent: never
      * @param next      today or later; absent: when it is wanted
@@ -68,6 +69,7 @@ record CareViews(CareLoader care, TrustLoader trusts, KitLoader kits, Logs logs,
             CareJob job,
             boolean due,
             int every,
+            boolean ordered,
             List<CareRules.Choosable> choosable,
             Optional<LocalDate> last,
             Optional<LocalDate> next,
@@ -147,6 +149,7 @@ record CareViews(CareLoader care, TrustLoader trusts, KitLoader kits, Logs logs,
                 due.job(),
                 mayNot.isEmpty() && due.due(today),
                 due.every(),
+                due.ordered(),
                 rules.choosable(known.dog(), due.every()),
                 due.last(),
                 due.next().map(day -> day.isBefore(today) ? today : day),

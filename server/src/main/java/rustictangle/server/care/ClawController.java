@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
+import rustictangle.core.care.CareDue;
 import rustictangle.core.care.CareRules;
 import rustictangle.core.care.Claws;
 import rustictangle.core.care.Claws.DewClaws;
@@ -85,8 +86,9 @@ record ClawController(DogLoader dogs, CareLoader care, CareViews views, CareStor
         LocalDate today = LocalDate.now(clock);
         CareStore.ClawKind kind = care.clawKind(dogId);
         Claws claws = care.claws(dogId);
-        int every = care.chosen(dogId)
-                .getOrDefault(CareJob.NAILS, CareRules.of(CareJob.NAILS).every(known.dog()));
+        int every = Optional.ofNullable(care.chosen(dogId).get(CareJob.NAILS))
+                .map(CareDue.Chosen::every)
+                .orElseGet(() -> CareRules.of(CareJob.NAILS).every(known.dog()));
         List<Claws.Claw> due = claws.due(today, every);
         return new ClawsView(
                 today,

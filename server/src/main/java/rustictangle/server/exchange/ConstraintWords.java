@@ -21,6 +21,7 @@ final class ConstraintWords {
         YES_OR_NO("(\\w+) IN \\(0, 1\\)?", "%s is <value>, need 0 or 1"),
         ONLY("(\\w+) = (\\d+)", "%s is <value>, need %s"),
         JSON("json_valid\\((\\w+)\\) AND .* <= (\\d+)", "%s is longer than %s characters"),
+        ORDER("(\\w+) <= (\\w+)", "%s lies after %s"),
         TOGETHER("(\\w+) IS NULL OR (\\w+) IS NOT NULL", "with %s there has to be %s");
 
         private final Pattern pattern;

@@ -65,9 +65,10 @@ class ExportStore {
             "appointment",
             "groom_price",
             "hand_over",
+            "day_off",
             "message");
     /** Tables that came after 0.1: a file from before has none of them, and they are left out while they are empty. */
-    static final Set<String> LATER = Set.of("agreed", "cue");
+    static final Set<String> LATER = Set.of("agreed", "cue", "day_off");
     /** Of the table of what was done at each place. */
     static final List<String> SECTION_COLUMNS =
             List.of("dog", "session", "at", "day", "section", "comb", "tangles", "signal", "seconds");

@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeParseException;
 import java.util.Arrays;
@@ -39,6 +40,7 @@ import rustictangle.core.log.CombResult;
 import rustictangle.core.log.Exercise;
 import rustictangle.core.log.Signal;
 import rustictangle.core.log.ToolKind;
+import rustictangle.core.plan.DaysOff;
 import rustictangle.core.plan.Reminder;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.trust.Station;
@@ -77,6 +79,7 @@ record Vocabulary(Instant now) {
             Map.entry("tool.spacing", Spacing.class),
             Map.entry("tool.handle", Handle.class),
             Map.entry("care_choice.job", CareJob.class),
+            Map.entry("day_off.why", DaysOff.Why.class),
             Map.entry("supply.kind", Supply.class),
             Map.entry("approach.lead", LeadSchool.class),
             Map.entry("approach.tips", TipSchool.class),
@@ -96,7 +99,9 @@ record Vocabulary(Instant now) {
     private static final long HIGHEST_ID = 1L << 52;
     /** What was said lies behind us; clocks of two machines differ, and so do their days. */
     private static final Duration AHEAD = Duration.ofDays(2);
-    /** What is agreed with a groomer. */
+
+    private static final Set<String> DAYS = Set.of("day", "born_on", "first", "last");
+    /** What is agreed with a groomer, or among those who live here. */
     private static final Duration AGREED_AHEAD = Duration.ofDays(370);
 
     /** What is wrong with a whole number in a column; empty: nothing that the database would not find. */
@@ -121,14 +126,17 @@ record Vocabulary(Instant now) {
         if (IDS.contains(table + "." + column) && uuid(text).isEmpty()) {
             return Optional.of("\"" + shortened(text) + "\" is no UUID");
         }
-        if (column.startsWith("quiet_") || column.equals("hour")) {
+        if (column.startsWith("quiet_") || column.equals("hour") || column.equals("usual_hour")) {
             return parses(() -> LocalTime.parse(text))
                     ? Optional.empty()
                     : Optional.of("\"" + shortened(text) + "\" is no time such as 21:00");
         }
-        if (column.equals("day") || column.equals("born_on")) {
-            LocalDate last =
-                    LocalDate.ofInstant(now.plus(table.equals("appointment") ? AGREED_AHEAD : AHEAD), ZoneOffset.UTC);
+        if (column.equals("zone") && !ZoneId.getAvailableZoneIds().contains(text)) {
+            return Optional.of("\"" + shortened(text) + "\" is no zone such as Europe/London");
+        }
+        if (DAYS.contains(column)) {
+            boolean agreed = table.equals("appointment") || table.equals("day_off");
+            LocalDate last = LocalDate.ofInstant(now.plus(agreed ? AGREED_AHEAD : AHEAD), ZoneOffset.UTC);
             return text.length() == "2026-05-14".length()
                             && parses(() -> LocalDate.parse(text))
                             && !LocalDate.parse(text).isBefore(Bounds.FIRST_DAY)

@@ -199,6 +199,11 @@ public final class DataFile extends AbstractDataSource implements SmartDataSourc
         return unit.get() != null && unit.get().writing;
     }
 
+    /** Whether a file beside is looked at. */
+    public boolean beside() {
+        return unit.get() != null && unit.get().foreign;
+    }
+
     /** @throws Busy when the turn did not come, here or because another process writes; nothing is left behind */
     void begin() {
         if (unit.get() != null && unit.get().foreign) {

@@ -1,6 +1,5 @@
 package rustictangle.server.frame;
 
-import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import org.slf4j.Logger;
@@ -20,8 +19,8 @@ class FrameConfig implements WebMvcConfigurer {
     private static final Logger LOG = LoggerFactory.getLogger("rustictangle");
 
     @Bean
-    Clock clock(Settings settings) {
-        return settings.clockOrSystem();
+    HouseClock clock(Settings settings) {
+        return new HouseClock(settings.clockOrSystem());
     }
 
     @EventListener

@@ -11,9 +11,13 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 import java.util.Collections;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 import rustictangle.core.rhythm.Comfort;
 
 /**
@@ -24,6 +28,8 @@ import rustictangle.core.rhythm.Comfort;
  * @param quietFrom no message is sent from then on
  * @param quietTo  until then, the next day if earlier
  * @param currency in which prices are given, three letters (ISO 4217)
+ * @param zone     of the clock on the wall, as "Europe/London"; absent: the machine's
+ * @param usualHour when the dogs are usually brushed; absent: at no hour in particular
  * @param minutes  for brushing, each day of the week, in [0, 180]; empty: as many as it takes
  */
 public record Household(
@@ -46,7 +52,9 @@ public record Household(
         @NotNull @Pattern(regexp = "[A-Z]{3}", message = "Three capital letters, such as EUR, GBP or USD.")
                 String currency,
         @NotNull(message = "From when on no message is sent, such as 21:00.") LocalTime quietFrom,
-        @NotNull(message = "Until when no message is sent, such as 08:00.") LocalTime quietTo) {
+        @NotNull(message = "Until when no message is sent, such as 08:00.") LocalTime quietTo,
+        @Nullable String zone,
+        @Nullable LocalTime usualHour) {
 
     public static final int LONGEST_NAME = 60;
     /** That can be set aside for a day. */
@@ -64,6 +72,7 @@ public record Household(
     public static final double LATITUDE = 50;
 
     public Household {
+        usualHour = usualHour == null ? null : usualHour.truncatedTo(ChronoUnit.MINUTES);
         minutes = minutes == null ? null : Collections.unmodifiableMap(new TreeMap<>(minutes));
     }
 
@@ -71,6 +80,25 @@ public record Household(
     @JsonIgnore
     public boolean isMinutesWhole() {
         return minutes == null || minutes.isEmpty() || minutes.size() == DayOfWeek.values().length;
+    }
+
+    @AssertTrue(message = "No clock goes by this zone; choose one such as Europe/London.")
+    @JsonIgnore
+    public boolean isZoneKnown() {
+        return zone == null || ZONES.contains(zone);
+    }
+
+    private static final Set<String> ZONES = ZoneId.getAvailableZoneIds();
+
+    /** Whether a zone is that of a place, not only a number of hours. */
+    static boolean ofAPlace(String zone) {
+        return ZONES.contains(zone) && zone.contains("/") && !zone.startsWith("Etc/");
+    }
+
+    /** Absent: the machine's. */
+    @Nullable
+    ZoneId zoneId() {
+        return zone == null ? null : ZoneId.of(zone);
     }
 
     public enum LengthUnit {

@@ -13,17 +13,18 @@ import rustictangle.server.frame.ViewProbe;
 
 @RestController
 @RequestMapping("/api/household")
-record HouseholdController(HouseholdStore store, FormCheck forms) implements ViewProbe, ScreenFacts {
+record HouseholdController(HouseholdStore store, HouseholdLoader loader, FormCheck forms)
+        implements ViewProbe, ScreenFacts {
 
     @GetMapping
     Household get() {
-        return store.get();
+        return loader.get();
     }
 
     @PutMapping
     Household put(@Valid @RequestBody Household household) {
         store.put(household);
-        return store.get();
+        return loader.get();
     }
 
     @Override

@@ -25,7 +25,8 @@ public class HouseholdStore {
         Map<DayOfWeek, Integer> minutes = minutes();
         return jdbc.sql(
                         """
-                SELECT name, comfort, length_unit, mass_unit, week_start, date_format, latitude, currency, quiet_from, quiet_to
+                SELECT name, comfort, length_unit, mass_unit, week_start, date_format, latitude, currency, quiet_from, quiet_to,
+                       zone, usual_hour
                   FROM household WHERE id = 1
                 """)
                 .query((row, n) -> new Household(
@@ -39,8 +40,20 @@ public class HouseholdStore {
                         minutes,
                         row.getString("currency"),
                         LocalTime.parse(row.getString("quiet_from")),
-                        LocalTime.parse(row.getString("quiet_to"))))
+                        LocalTime.parse(row.getString("quiet_to")),
+                        row.getString("zone"),
+                        Optional.ofNullable(row.getString("usual_hour"))
+                                .map(LocalTime::parse)
+                                .orElse(null)))
                 .single();
+    }
+
+    /** Unless the household has one. */
+    @Transactional
+    public void keepZone(String zone) {
+        jdbc.sql("UPDATE household SET zone = ? WHERE id = 1 AND zone IS NULL")
+                .param(zone)
+                .update();
     }
 
     /** Empty: not asked for yet. */
@@ -75,7 +88,8 @@ public class HouseholdStore {
         jdbc.sql(
                         """
                 UPDATE household SET name = ?, comfort = ?, length_unit = ?, mass_unit = ?,
-                       week_start = ?, date_format = ?, latitude = ?, currency = ?, quiet_from = ?, quiet_to = ?
+                       week_start = ?, date_format = ?, latitude = ?, currency = ?, quiet_from = ?, quiet_to = ?,
+                       zone = ?, usual_hour = ?
                  WHERE id = 1
                 """)
                 .params(
@@ -89,6 +103,11 @@ public class HouseholdStore {
                         household.currency(),
                         household.quietFrom().toString(),
                         household.quietTo().toString())
+                .param(household.zone())
+                .param(
+                        household.usualHour() == null
+                                ? null
+                                : household.usualHour().toString())
                 .update();
         jdbc.sql("DELETE FROM day_minutes").update();
         household.minutes().forEach((day, minutes) -> jdbc.sql(

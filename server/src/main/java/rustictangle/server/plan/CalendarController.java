@@ -95,6 +95,7 @@ record CalendarController(
                 .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"rustic-tangle.ics\"")
                 .body(PlanCalendar.of(
                         plans.now(),
+                        Optional.ofNullable(households.get().usualHour()),
                         visitService.since(LocalDate.now(clock).minusMonths(PAST_MONTHS)),
                         clock.getZone(),
                         clock.instant()));

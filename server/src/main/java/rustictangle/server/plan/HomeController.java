@@ -18,6 +18,7 @@ import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.CareJob;
 import rustictangle.core.log.Log;
+import rustictangle.core.plan.AfterAPause;
 import rustictangle.core.plan.DogPlan;
 import rustictangle.core.plan.PlanToday;
 import rustictangle.core.plan.PlannedDog;
@@ -87,6 +88,8 @@ record HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visit
      * @param dueSeconds      what they take, setting up included
      * @param inTraining      places that are practised, not brushed
      * @param matsInTraining  expected in those by now
+     * @param backOn          on which day there is time for it again; absent: there is today
+     * @param afterPause      the first words after a long time without a brush; absent: it was none
      * @param added           what of it came in for what happened today; absent: nothing
      * @param lost            places in training where a mat is likely before they are ready
      * @param owedBath        a bath that gel asks for; absent: none
@@ -94,7 +97,8 @@ record HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visit
      * @param closedJobs      jobs at the table that are closed until somebody has looked
      * @param askPast         whether nobody said yet when a comb last went to the skin
      * @param inPeace         why it is left in peace for the rest of today; absent: it is not
-     * @param practice        one or two for today; none where nothing is brushed
+     * @param practice        a few for today; none where its minutes keep more mats elsewhere
+     * @param practiceOn      when there are some; absent: nothing is practised
      * @param openSession     the session going on; absent: none
      * @param lastBrushed     absent: never
      * @param unconfirmed     an appointment that was, of which nobody has said whether it took place; absent: none
@@ -105,6 +109,8 @@ record HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visit
             Reason why,
             List<SectionBurrs> burrs,
             int dueCount,
+            Optional<LocalDate> backOn,
+            Optional<Reason> afterPause,
             Optional<Reason> added,
             int matLikelyCount,
             double dueSeconds,
@@ -119,6 +125,7 @@ record HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visit
             Optional<UUID> openSession,
             Optional<LocalDate> lastBrushed,
             List<PracticeView> practice,
+            Optional<LocalDate> practiceOn,
             Optional<LocalDate> unconfirmed) {}
 
     record SectionBurrs(Section section, int burrs) {}
@@ -186,6 +193,7 @@ record HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visit
 
     private HomeKnown known(PlanToday now, PlannedDog member) {
         long id = member.id();
+        int position = now.position(id);
         Log log = logs.of(id);
         DogPlan dog = now.dog(id);
         List<SectionPlan> training = dog.sections().stream()
@@ -199,9 +207,11 @@ record HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visit
                         .map(s -> new SectionBurrs(s.section(), s.burrs()))
                         .toList(),
                 dog.due(now.today()).size(),
-                now.added(now.position(id), log),
+                member.backOn(),
+                AfterAPause.words(member.picture().forecast(), SessionLog.lastDone(log)),
+                now.added(position, log),
                 (int) dog.sections().stream().filter(SectionPlan::matLikely).count(),
-                60 * now.plan().minutes(now.position(id), 0),
+                60 * now.plan().minutes(position, 0),
                 training.size(),
                 training.stream().mapToDouble(SectionPlan::mats).sum(),
                 (int) member.races().stream().filter(Race::lost).count(),
@@ -212,7 +222,8 @@ record HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visit
                 WhenController.askPast(member.picture().forecast(), log),
                 SessionLog.open(log).map(SessionLog::id),
                 SessionLog.lastDone(log),
-                member.practices().stream().map(PracticeView::of).toList(),
+                now.practices(position).stream().map(PracticeView::of).toList(),
+                now.practiceOn(position),
                 visits.unconfirmed(id, now.today()).stream().findFirst());
     }
 }

@@ -27,8 +27,8 @@ import rustictangle.server.visit.VisitService.Appointment;
 /**
  * The plan and the appointments as a calendar (RFC 5545).
  *
- * <p>Days with a brush, and appointments without an hour, are whole days, which no change of clocks can move; an
- * appointment with one is a moment. The same day, and the same appointment, always has
+ * <p>Where the household has no usual hour, days with a brush are whole days, as are appointments without an hour, which
+ * no change of clocks can move; all else is a moment. The same day, and the same appointment, always has
  * the same UID, so that a calendar that reads it again has nothing twice.
  */
 final class PlanCalendar {
@@ -38,33 +38,45 @@ final class PlanCalendar {
 
     private PlanCalendar() {}
 
-    static String of(PlanToday now, List<Appointment> appointments, ZoneId here, Instant written) {
+    /** @param usualHour when the dogs are usually brushed; empty: at no hour in particular */
+    static String of(
+            PlanToday now,
+            Optional<LocalTime> usualHour,
+            List<Appointment> appointments,
+            ZoneId here,
+            Instant written) {
         Calendar calendar = new Calendar();
         calendar.add(new ProdId(PRODUCT));
         calendar.add(ImmutableVersion.VERSION_2_0);
         for (int day = 0; day < now.daysTold(); day++) {
+            LocalDate date = now.today().plusDays(day);
             List<HomeController.PickView> picks = HomeController.picks(now, day);
+            List<HomeController.CareTurn> care = worthADay(now, day);
+            Optional<ZonedDateTime> start =
+                    usualHour.map(hour -> date.atTime(hour).atZone(here));
+            Duration brushing = Duration.ofSeconds(Math.round(60 * now.plan().minutes(day)));
             if (!picks.isEmpty()) {
-                LocalDate date = now.today().plusDays(day);
                 add(
                         calendar,
                         "brush-" + date,
                         date,
+                        start,
+                        brushing,
                         "Brush " + picks.stream().map(pick -> name(now, pick)).collect(Collectors.joining(", ")),
                         picks.stream()
                                 .map(pick -> name(now, pick) + ": " + minutes(pick))
                                 .collect(Collectors.joining("\n")),
                         written);
             }
-        }
-        for (int day = 0; day < now.daysTold(); day++) {
-            List<HomeController.CareTurn> care = worthADay(now, day);
             if (!care.isEmpty()) {
-                LocalDate date = now.today().plusDays(day);
                 add(
                         calendar,
                         "care-" + date,
                         date,
+                        start.map(hour -> hour.plus(brushing)),
+                        Duration.ofSeconds(Math.round(care.stream()
+                                .mapToDouble(turn -> 60 * turn.minutes())
+                                .sum())),
                         care.stream()
                                 .map(turn -> name(now, turn.dogId()) + ": "
                                         + turn.job().label())
@@ -81,8 +93,9 @@ final class PlanCalendar {
             String summary = "Groomer: " + visit.dog();
             visit.hour()
                     .ifPresentOrElse(
-                            hour -> addAt(calendar, id, visit.day().atTime(hour).atZone(here), summary, written),
-                            () -> add(calendar, id, visit.day(), summary, "", written));
+                            hour -> finish(
+                                    calendar, at(visit.day().atTime(hour).atZone(here), A_GROOM, summary), id, written),
+                            () -> finish(calendar, wholeDay(visit.day(), summary, ""), id, written));
         });
         return calendar.toString();
     }
@@ -120,19 +133,36 @@ final class PlanCalendar {
     private static final Duration A_GROOM = Duration.ofMinutes(90);
 
     /** In universal time, so that it is right whatever the clocks do between now and then. */
-    private static void addAt(Calendar calendar, String id, ZonedDateTime start, String summary, Instant written) {
-        VEvent event = new VEvent(start.toInstant(), start.plus(A_GROOM).toInstant(), summary);
-        finish(calendar, event, id, written);
+    private static VEvent at(ZonedDateTime start, Duration takes, String summary) {
+        return new VEvent(start.toInstant(), start.plus(takes).toInstant(), summary);
     }
 
-    private static void add(
-            Calendar calendar, String id, LocalDate day, String summary, String description, Instant written) {
+    private static VEvent wholeDay(LocalDate day, String summary, String description) {
         VEvent event = new VEvent(day, summary);
         if (!description.isEmpty()) {
             event.add(new Description(description));
         }
         // A whole day with the brush in it is not a day away.
         event.add(ImmutableTransp.TRANSPARENT);
+        return event;
+    }
+
+    /** @param start empty: at no hour in particular */
+    private static void add(
+            Calendar calendar,
+            String id,
+            LocalDate day,
+            Optional<ZonedDateTime> start,
+            Duration takes,
+            String summary,
+            String description,
+            Instant written) {
+        VEvent event = start.map(hour -> {
+                    VEvent timed = at(hour, takes, summary);
+                    timed.add(new Description(description));
+                    return timed;
+                })
+                .orElseGet(() -> wholeDay(day, summary, description));
         finish(calendar, event, id, written);
     }
 

@@ -1,8 +1,12 @@
 package rustictangle.server.plan;
 
+import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -10,15 +14,25 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.CareJob;
+import rustictangle.core.log.Log;
+import rustictangle.core.plan.BrushedWeek;
+import rustictangle.core.plan.DaysOff;
+import rustictangle.core.plan.HouseholdPlan;
 import rustictangle.core.plan.PlanToday;
 import rustictangle.core.plan.PlannedDog;
 import rustictangle.core.plan.SectionThread;
+import rustictangle.core.routine.SetUp;
+import rustictangle.core.session.SessionLog;
 import rustictangle.server.coat.DogLoader;
+import rustictangle.server.household.HouseholdLoader;
+import rustictangle.server.log.Logs;
 import rustictangle.server.plan.HomeController.PickView;
+import rustictangle.server.visit.VisitService;
 
 /** The days up to the groomers' dates. */
 @RestController
-record PlanController(Plans plans, DogLoader dogs) {
+record PlanController(
+        Plans plans, DaysOffStore daysOff, DogLoader dogs, Logs logs, VisitService visits, HouseholdLoader households) {
 
     /**
      * @param asItTakes  whether no minutes were set
@@ -30,6 +44,7 @@ record PlanController(Plans plans, DogLoader dogs) {
      * @param seconds of all sessions, setting up included
      * @param practiceSeconds that are still to be practised
      * @param care    the small jobs, and baths
+     * @param off     dogs with which nothing is done
      */
     record DayPlan(
             LocalDate day,
@@ -37,7 +52,8 @@ record PlanController(Plans plans, DogLoader dogs) {
             double seconds,
             int practiceSeconds,
             List<PickView> picks,
-            List<HomeController.CareTurn> care) {}
+            List<HomeController.CareTurn> care,
+            List<Long> off) {}
 
     /**
      * What is to be expected of a dog by the end.
@@ -62,6 +78,28 @@ record PlanController(Plans plans, DogLoader dogs) {
             Optional<LocalDate> groom,
             List<ThreadLine> threads,
             List<CareDay> care) {}
+
+    /**
+     * The long view: a calendar's page of weeks, this one the first.
+     *
+     * @param first of the page; its first days may lie behind
+     * @param days  from today to its end
+     * @param mats  expected of all dogs by the evening of each of them, rounded
+     * @param weeks of brushing, some behind and some ahead
+     */
+    record MonthView(
+            LocalDate today,
+            LocalDate first,
+            List<DogName> dogs,
+            List<DayPlan> days,
+            List<HouseholdPlan.Mats> mats,
+            List<GroomDay> grooms,
+            List<BrushedWeek> weeks) {}
+
+    record DogName(long id, String name) {}
+
+    /** @param hour absent: only the day is known */
+    record GroomDay(String dog, LocalDate day, Optional<LocalTime> hour) {}
 
     /** @param days on which it comes, 0 being today */
     record CareDay(CareJob job, List<Integer> days) {}
@@ -94,7 +132,7 @@ record PlanController(Plans plans, DogLoader dogs) {
 
         private static double[] rounded(List<SectionThread.Expected> days, boolean tangles) {
             return days.stream()
-                    .mapToDouble(day -> Math.round(1000 * (tangles ? day.tangles() : day.mats())) / 1000.0)
+                    .mapToDouble(day -> PlanController.rounded(tangles ? day.tangles() : day.mats()))
                     .toArray();
         }
     }
@@ -102,17 +140,51 @@ record PlanController(Plans plans, DogLoader dogs) {
     @GetMapping("/api/week")
     WeekView week() {
         PlanToday now = plans.now();
-        int days = now.daysTold();
         return new WeekView(
                 now.today(),
                 now.minutes().isEmpty(),
-                IntStream.range(0, days).mapToObj(day -> day(now, day)).toList(),
+                IntStream.range(0, now.daysTold())
+                        .mapToObj(day -> day(now, day))
+                        .toList(),
                 IntStream.range(0, now.dogs().size())
                         .mapToObj(dog -> end(now, dog))
                         .toList());
     }
 
-    private static DayPlan day(PlanToday now, int day) {
+    @GetMapping("/api/month")
+    MonthView month() {
+        PlanToday now = plans.now();
+        DayOfWeek weekStart = households.get().weekStart();
+        LocalDate first = BrushedWeek.first(now.today(), weekStart);
+        LocalDate end = first.plusWeeks(BrushedWeek.AHEAD);
+        int days = (int) ChronoUnit.DAYS.between(now.today(), end);
+        return new MonthView(
+                now.today(),
+                first,
+                now.dogs().stream()
+                        .map(dog -> new DogName(dog.id(), dog.name()))
+                        .toList(),
+                IntStream.range(0, days).mapToObj(day -> day(now, day)).toList(),
+                now.plan().mats(days).stream()
+                        .map(mats -> new HouseholdPlan.Mats(rounded(mats.planned()), rounded(mats.nothing())))
+                        .toList(),
+                visits.since(now.today()).stream()
+                        .filter(visit -> visit.day().isBefore(end))
+                        .map(visit -> new GroomDay(visit.dog(), visit.day(), visit.hour()))
+                        .toList(),
+                BrushedWeek.of(now, now.dogs().stream().map(this::brushed).toList(), weekStart));
+    }
+
+    private Map<LocalDate, Double> brushed(PlannedDog dog) {
+        Log log = logs.of(dog.id());
+        return SessionLog.brushedByDay(log, 60 * SetUp.learned(log));
+    }
+
+    private static double rounded(double mats) {
+        return Math.round(1000 * mats) / 1000.0;
+    }
+
+    private DayPlan day(PlanToday now, int day) {
         LocalDate date = now.today().plusDays(day);
         return new DayPlan(
                 date,
@@ -120,7 +192,11 @@ record PlanController(Plans plans, DogLoader dogs) {
                 60 * now.plan().minutes(day),
                 now.practiceSeconds(day),
                 HomeController.picks(now, day),
-                HomeController.care(now, day));
+                HomeController.care(now, day),
+                now.dogs().stream()
+                        .map(PlannedDog::id)
+                        .filter(dog -> DaysOff.backOn(daysOff.of(dog), date).isPresent())
+                        .toList());
     }
 
     private static DogEnd end(PlanToday now, int dog) {

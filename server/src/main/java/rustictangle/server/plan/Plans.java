@@ -10,10 +10,12 @@ import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import rustictangle.core.log.Log;
 import rustictangle.core.plan.CareDays;
+import rustictangle.core.plan.DaysOff;
 import rustictangle.core.plan.HouseholdPlan;
 import rustictangle.core.plan.NotEnough;
 import rustictangle.core.plan.PlanToday;
 import rustictangle.core.plan.PlannedDog;
+import rustictangle.core.plan.PracticeDays;
 import rustictangle.core.plan.Promise;
 import rustictangle.core.plan.Workload;
 import rustictangle.core.rhythm.Closed;
@@ -43,6 +45,7 @@ record Plans(
         TrustLoader trusts,
         KitLoader kits,
         VisitService visits,
+        DaysOffStore daysOff,
         CareLoader cares,
         Logs logs,
         HouseholdLoader households,
@@ -61,33 +64,33 @@ record Plans(
     }
 
     private PlanToday.Basis facts() {
-        LocalDate today = LocalDate.now(clock);
         Household household = households.get();
+        LocalDate today = LocalDate.now(clock);
         List<PlannedDog> planned = new ArrayList<>();
         try (Progress.Running running = progress.begin("Reckoning the plan")) {
             List<KnownDog> all = dogs.known();
             List<Log> now = all.stream().map(dog -> logs.of(dog.id())).toList();
             CareDays.Asked care = care(all, now, household, today);
             CareDays asChosen = care.asChosen();
+            Promise promise = made.of(
+                    Promise.class,
+                    0,
+                    promised(all, now.stream().map(Log::morning).toList(), household, today),
+                    Promise::of);
             for (KnownDog dog : all) {
                 int position = planned.size();
                 running.at(dog.name(), position, all.size());
-                planned.add(planned(dog, now.get(position), household.comfort(), asChosen.baths(position), today));
+                planned.add(planned(
+                        dog,
+                        now.get(position),
+                        household.comfort(),
+                        asChosen.baths(position),
+                        promise.practice().every(position),
+                        today));
             }
-            running.at("the days to come", 1, 1);
             double spent = now.stream().mapToDouble(Plans::spent).sum();
             return new PlanToday.Basis(
-                    today,
-                    household.comfort(),
-                    household.minutes(),
-                    planned,
-                    care,
-                    made.of(
-                            Promise.class,
-                            0,
-                            promised(all, now.stream().map(Log::morning).toList(), household, today),
-                            Promise::of),
-                    (int) Math.round(spent));
+                    today, household.comfort(), household.minutes(), planned, care, promise, (int) Math.round(spent));
         }
     }
 
@@ -96,11 +99,9 @@ record Plans(
     /** That the minutes do not suffice, and what would; empty: they do. */
     Optional<NotEnough> notEnough() {
         List<KnownDog> all = dogs.known();
+        Household household = households.get();
         Promise.Basis facts = promised(
-                all,
-                all.stream().map(dog -> logs.of(dog.id()).morning()).toList(),
-                households.get(),
-                LocalDate.now(clock));
+                all, all.stream().map(dog -> logs.of(dog.id()).morning()).toList(), household, LocalDate.now(clock));
         Promise promise = made.of(Promise.class, 0, facts, Promise::of);
         return made.of(Enough.class, 0, facts, now -> new Enough(NotEnough.of(now, promise))).not;
     }
@@ -109,18 +110,24 @@ record Plans(
             List<KnownDog> all, List<Log.Morning> mornings, Household household, LocalDate today) {
         List<Log> begun = mornings.stream().map(Log.Morning::begun).toList();
         List<Log> since = mornings.stream().map(Log.Morning::since).toList();
-        int practice = 0;
-        for (int dog = 0; dog < all.size(); dog++) {
-            practice += trusts.today(all.get(dog), begun.get(dog)).stream()
-                    .mapToInt(Practice::secondsOfTheDay)
-                    .sum();
-        }
         return new Promise.Basis(
                 today,
                 household.minutes(),
-                practice / 60.0,
+                IntStream.range(0, all.size())
+                        .mapToObj(dog -> practice(all.get(dog), begun.get(dog), household.comfort(), today))
+                        .toList(),
                 stand(all, begun, household, today),
                 begun.equals(since) ? Optional.empty() : Optional.of(stand(all, since, household, today)));
+    }
+
+    private PracticeDays.Asked practice(KnownDog dog, Log log, Comfort comfort, LocalDate today) {
+        List<Practice> practices = trusts.today(dog, log);
+        return PracticeDays.Asked.of(
+                practices,
+                routines.picture(dog, log).forecast(),
+                comfort,
+                trusts.of(dog, log).atRest(practices),
+                DaysOff.among(daysOff.of(dog.id()), today, Workload.MOST_DAYS));
     }
 
     private Promise.Stand stand(List<KnownDog> all, List<Log> told, Household household, LocalDate today) {
@@ -142,6 +149,7 @@ record Plans(
                 IntStream.range(0, all.size())
                         .mapToObj(dog -> trusts.may(all.get(dog), told.get(dog)))
                         .toList(),
+                all.stream().map(dog -> daysOff.of(dog.id())).toList(),
                 household.minutes(),
                 today);
     }
@@ -164,6 +172,7 @@ record Plans(
                 dog.dog(),
                 routines.picture(dog, log),
                 baths,
+                daysOff.of(dog.id()),
                 visits.next(dog.id(), today),
                 SessionLog.open(log).isPresent(),
                 SetUp.learned(log),
@@ -171,7 +180,9 @@ record Plans(
                 trusts.may(dog, log));
     }
 
-    private PlannedDog planned(KnownDog dog, Log log, Comfort comfort, List<Integer> baths, LocalDate today) {
+    /** @param every after how many days it practises again */
+    private PlannedDog planned(
+            KnownDog dog, Log log, Comfort comfort, List<Integer> baths, int every, LocalDate today) {
         return made.of(
                 PlannedDog.class,
                 dog.id(),
@@ -183,6 +194,7 @@ record Plans(
                         SessionLog.doneToday(log),
                         SessionLog.workedToday(log) > 0,
                         trusts.today(dog, log),
+                        every,
                         cares.of(dog, log),
                         Closed.of(log, today)),
                 PlannedDog::of);

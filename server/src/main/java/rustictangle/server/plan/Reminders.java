@@ -47,6 +47,7 @@ record Reminders(
     /** Reckons first what is worth a message, and writes only that. */
     void look() {
         Instant now = clock.instant();
+        data.reading(households::get);
         LocalDate today = LocalDate.ofInstant(now, clock.getZone());
         for (Worth one : data.reading(() -> worth(now, today))) {
             outbox.send(one.dogId(), today, now, one.reminder());
@@ -58,9 +59,13 @@ record Reminders(
 
     private List<Worth> worth(Instant now, LocalDate today) {
         Household household = households.get();
-        if (Reminder.quiet(LocalTime.ofInstant(now, clock.getZone()), household.quietFrom(), household.quietTo())) {
+        LocalTime hour = LocalTime.ofInstant(now, clock.getZone());
+        if (Reminder.quiet(hour, household.quietFrom(), household.quietTo())) {
             return List.of();
         }
+        // At an hour at which nothing may be said nobody would be reminded.
+        Optional<LocalTime> usual = Optional.ofNullable(household.usualHour())
+                .filter(at -> !Reminder.quiet(at, household.quietFrom(), household.quietTo()));
         LocalDate since = today.minusDays(Reminder.NOT_AGAIN_DAYS);
         List<Worth> worth = new ArrayList<>();
         PlanToday plan = plans.now();
@@ -75,6 +80,7 @@ record Reminders(
                             lost(member),
                             care(plan, member),
                             outbox.sentSince(id, since))
+                    .filter(reminder -> reminder.saidAt(hour, usual))
                     .ifPresent(reminder -> worth.add(new Worth(id, reminder)));
         }
         Reminder.ofTools(kits.drawer(), today, outbox.sentSince(Optional.empty(), since))

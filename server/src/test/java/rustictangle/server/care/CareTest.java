@@ -6,9 +6,13 @@ import static org.hamcrest.Matchers.everyItem;
 import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
 import static org.hamcrest.Matchers.is;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import com.jayway.jsonpath.JsonPath;
+import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -64,6 +68,28 @@ class CareTest extends ServerTest {
             send(HttpMethod.PUT, every, "{\"days\": " + days + "}").andExpect(status().isBadRequest());
         }
         send(HttpMethod.PUT, "/api/dogs/" + dog + "/care/WINGS/every", "{}").andExpect(status().isBadRequest());
+    }
+
+    /** With five minutes for a neglected coat the teeth wait; ordered by a vet they come every day. */
+    @Test
+    void whatAVetHasOrderedNeverSlips() throws Exception {
+        long dog = addKnownDog("Gannet");
+        keepHousehold(everyDay(5), "").andExpect(status().isOk());
+        String every = "/api/dogs/" + dog + "/care/TEETH/every";
+        String learned = "$.jobs[?(@.job == 'TEETH')]";
+        send(HttpMethod.PUT, every, "{\"days\": 1, \"ordered\": true}")
+                .andExpect(jsonPath(learned + ".ordered", hasItem(true)));
+        daysPass(1);
+        done(dog, UUID.randomUUID(), "TEETH", "DONE", "\"RELAXED\"");
+        List<String> without = JsonPath.read(body("/api/week"), "$.days[1:7][?(!('TEETH' in @.care[*].job))].day");
+        assertEquals(List.of(), without);
+        send(HttpMethod.PUT, every, "{\"ordered\": true}").andExpect(status().isBadRequest());
+        send(HttpMethod.PUT, every, "{}").andExpect(jsonPath(learned + ".ordered", hasItem(false)));
+        assertNotEquals(
+                List.of(),
+                JsonPath.<List<String>>read(body("/api/week"), "$.days[1:7][?(!('TEETH' in @.care[*].job))].day"));
+        keepHousehold("", "");
+        send(HttpMethod.DELETE, "/api/dogs/" + dog, "");
     }
 
     @Test

@@ -116,7 +116,9 @@ class DemoSimulation implements ApplicationRunner {
                     minutes(),
                     Household.CURRENCY,
                     Household.QUIET_FROM,
-                    Household.QUIET_TO));
+                    Household.QUIET_TO,
+                    null,
+                    null));
             DemoDrawer.fill(tools, checks, today);
             DemoCare.fill(care);
             all.forEach(demo -> settle(demo, all.indexOf(demo) + 1, today));

@@ -468,15 +468,7 @@ class LivesTest extends ServerTest {
     }
 
     private void setMinutes(String minutes) throws Exception {
-        send(
-                        HttpMethod.PUT,
-                        "/api/household",
-                        """
-                {"name": "", "comfort": "BALANCED", "lengthUnit": "MILLIMETRES", "massUnit": "KILOGRAMS", "weekStart": "MONDAY",
-                 "dateFormat": "DAY_MONTH", "latitude": 50, "minutes": {%s}, "currency": "EUR", "quietFrom": "21:00", "quietTo": "08:00"}
-                """
-                                .formatted(minutes))
-                .andExpect(status().isOk());
+        keepHousehold(minutes, "").andExpect(status().isOk());
     }
 
     private static String coat(String kind, String texture, int millimetres, String density) {

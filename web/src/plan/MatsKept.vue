@@ -1,0 +1,125 @@
+<script setup lang="ts">
+import { scaleLinear } from 'd3-scale'
+import { area, curveMonotoneX, line } from 'd3-shape'
+import { useElementSize } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import { about, MOST_MATS } from '@/shell/numbers'
+import { useUnits } from '@/shell/useUnits'
+
+/** Small mats to expect with the plan and without: what lies between does not happen. */
+const props = defineProps<{
+  days: readonly string[]
+  mats: readonly { planned: number; nothing: number }[]
+  dogs: number
+}>()
+
+/** Until the page is there. */
+const USUAL_WIDTH = 640
+const HEIGHT = 190
+const LEFT = 34
+const RIGHT = 8
+const TOP = 12
+const FOOT = 26
+/** What a day's name takes. */
+const LETTERS = 60
+/** Every how many days a day is named. */
+const NAMED = 7
+
+const { date } = useUnits()
+const figure = ref<HTMLElement>()
+const { width: there } = useElementSize(figure)
+/** A point of the drawing is one of the screen, so that letters stay letters on a phone. */
+const width = computed(() => there.value || USUAL_WIDTH)
+const x = computed(() => scaleLinear([0, props.days.length - 1], [LEFT, width.value - RIGHT]))
+const y = computed(() =>
+  scaleLinear([0, Math.max(1, ...props.mats.map((each) => each.nothing))], [HEIGHT - FOOT, TOP]).nice(4),
+)
+const between = computed(() =>
+  area<{ planned: number; nothing: number }>()
+    .x((_, day) => x.value(day))
+    .y0((each) => y.value(each.planned))
+    .y1((each) => y.value(each.nothing))
+    .curve(curveMonotoneX)([...props.mats])!,
+)
+const planned = computed(() =>
+  line<{ planned: number }>()
+    .x((_, day) => x.value(day))
+    .y((each) => y.value(each.planned))
+    .curve(curveMonotoneX)([...props.mats])!,
+)
+const last = computed(() => props.mats.at(-1)!)
+const most = computed(() => MOST_MATS * props.dogs)
+const said = computed(() => {
+  const { planned: mats, nothing } = last.value
+  const kept = nothing > most.value ? '' : `; ${about(nothing - mats, most.value)} do not happen`
+  return (
+    `By ${date(props.days.at(-1)!)}: ${about(mats, most.value)} small mats to expect with this plan, ` +
+    `${nothing > most.value ? `more than ${most.value}` : about(nothing, most.value)} if nothing is done${kept}.`
+  )
+})
+const short = (day: string) => date(day).split(' ').slice(1).join(' ')
+</script>
+
+<template>
+  <figure ref="figure">
+    <figcaption>
+      <h3>Mats that do not happen</h3>
+      <p>{{ said }}</p>
+    </figcaption>
+    <svg :viewBox="`0 0 ${width} ${HEIGHT}`" aria-hidden="true">
+      <defs>
+        <pattern id="kept" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
+          <path d="M0 0V7" />
+        </pattern>
+      </defs>
+      <g v-for="tick in y.ticks(4)" :key="tick" class="tick">
+        <path :d="`M${LEFT} ${y(tick)}H${width - RIGHT}`" />
+        <text :x="LEFT - 8" :y="y(tick) + 5" text-anchor="end">{{ tick }}</text>
+      </g>
+      <path class="between" :d="between" />
+      <path class="planned" :d="planned" />
+      <template v-for="(day, i) in days" :key="day">
+        <text
+          v-if="i % NAMED === 0 && (i === 0 || x(i) - x(0) > LETTERS)"
+          :x="x(i)"
+          :y="HEIGHT - 6"
+          :text-anchor="i ? 'middle' : 'start'"
+        >
+          {{ i ? short(day) : 'today' }}
+        </text>
+      </template>
+    </svg>
+    <p class="quiet">
+      From today’s coats on. Beyond two weeks the weather decides more than the plan; after a groom nothing is foretold.
+    </p>
+  </figure>
+</template>
+
+<style scoped>
+svg {
+  width: 100%;
+  margin-top: 6px;
+}
+pattern path {
+  stroke: rgb(var(--v-theme-secondary));
+  stroke-width: 2.5;
+}
+.between {
+  fill: url(#kept);
+  stroke: rgb(var(--v-theme-secondary));
+  stroke-width: 1.5;
+}
+.planned {
+  fill: none;
+  stroke: rgb(var(--v-theme-primary));
+  stroke-width: 4;
+}
+.tick path {
+  stroke: rgb(var(--v-theme-seam));
+  stroke-dasharray: 3 4;
+}
+text {
+  font: 14px var(--sans);
+  fill: rgb(var(--v-theme-ink));
+}
+</style>

@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import { scaleBand, scaleLinear } from 'd3-scale'
+import { useElementSize } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import { minutes, useUnits } from '@/shell/useUnits'
+
+/** Brushing week by week: what was done, and what is planned. */
+const props = defineProps<{
+  weeks: readonly { first: string; done: number; planned: number }[]
+  today: string
+}>()
+
+/** Until the page is there. */
+const USUAL_WIDTH = 420
+const HEIGHT = 190
+const LEFT = 34
+const RIGHT = 12
+const TOP = 20
+const FOOT = 26
+
+const { date } = useUnits()
+const figure = ref<HTMLElement>()
+const { width: there } = useElementSize(figure)
+/** A point of the drawing is one of the screen, so that letters stay letters on a phone. */
+const width = computed(() => there.value || USUAL_WIDTH)
+const short = (day: string) => date(day).split(' ').slice(1).join(' ')
+const now = computed(() => props.weeks.findLast((week) => week.first <= props.today)!)
+const x = computed(() =>
+  scaleBand(
+    props.weeks.map((week) => week.first),
+    [LEFT, width.value - RIGHT],
+  ).padding(0.25),
+)
+const y = computed(() =>
+  scaleLinear(
+    [0, Math.max(60, ...props.weeks.map((week) => (week.done + week.planned) / 60))],
+    [HEIGHT - FOOT, TOP],
+  ).nice(4),
+)
+const bars = computed(() =>
+  props.weeks.map((week, i) => {
+    const done = y.value(week.done / 60)
+    const all = y.value((week.done + week.planned) / 60)
+    return { ...week, left: x.value(week.first)!, done, all, named: i % 2 === 0 }
+  }),
+)
+/** The bars in words. */
+const told = computed(() =>
+  props.weeks
+    .map((week) => `week of ${short(week.first)}: ${minutes(week.done)} brushed, ${minutes(week.planned)} planned`)
+    .join('; '),
+)
+const said = computed(() => {
+  const { done, planned } = now.value
+  return `This week: ${done ? minutes(done) : 'nothing'} brushed, ${planned ? minutes(planned) : 'nothing'} still planned.`
+})
+</script>
+
+<template>
+  <figure ref="figure">
+    <figcaption>
+      <h3>Brushing, week by week</h3>
+      <p>{{ said }}</p>
+    </figcaption>
+    <svg :viewBox="`0 0 ${width} ${HEIGHT}`" role="img" :aria-label="told">
+      <g v-for="tick in y.ticks(4)" :key="tick" class="tick">
+        <path :d="`M${LEFT} ${y(tick)}H${width}`" />
+        <text :x="LEFT - 8" :y="y(tick) + 5" text-anchor="end">{{ tick }}</text>
+      </g>
+      <g v-for="week in bars" :key="week.first">
+        <rect class="done" :x="week.left" :y="week.done" :width="x.bandwidth()" :height="HEIGHT - FOOT - week.done" />
+        <rect class="planned" :x="week.left" :y="week.all" :width="x.bandwidth()" :height="week.done - week.all" />
+        <text v-if="week.named" :x="week.left + x.bandwidth() / 2" :y="HEIGHT - 6" text-anchor="middle">
+          {{ short(week.first) }}
+        </text>
+      </g>
+    </svg>
+    <p class="quiet key">
+      <i class="done" aria-hidden="true" /> brushed <i class="planned" aria-hidden="true" /> planned, minutes
+    </p>
+  </figure>
+</template>
+
+<style scoped>
+svg {
+  width: 100%;
+  margin-top: 6px;
+}
+rect,
+i {
+  stroke: rgb(var(--v-theme-ink));
+  stroke-width: 1.5;
+}
+.done {
+  fill: rgb(var(--v-theme-secondary));
+  background: rgb(var(--v-theme-secondary));
+}
+.planned {
+  fill: rgb(var(--v-theme-surface));
+  background: rgb(var(--v-theme-surface));
+  stroke-dasharray: 4 3;
+}
+i {
+  display: inline-block;
+  width: 14px;
+  height: 14px;
+  border: 1.5px solid rgb(var(--v-theme-ink));
+  border-radius: 3px;
+  vertical-align: -2px;
+}
+i.planned {
+  border-style: dashed;
+  margin-left: 14px;
+}
+.tick path {
+  stroke: rgb(var(--v-theme-seam));
+  stroke-dasharray: 3 4;
+}
+text {
+  font: 14px var(--sans);
+  fill: rgb(var(--v-theme-ink));
+}
+</style>
