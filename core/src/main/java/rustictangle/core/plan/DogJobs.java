@@ -4,10 +4,10 @@ import java.util.List;
 import rustictangle.core.routine.SetUp;
 
 /**
- * What one dog asks for.
+ * What one dog asks for, or all that is done besides brushing.
  *
  * @param jobs       of the same days
- * @param setUp      minutes that a session takes besides its brushing, greater than 0
+ * @param setUp      minutes that a session takes besides its brushing; 0: nothing is set up, and every day is as good
  * @param setUpToday the same today; 0 while a session is going on
  * @param sitting    most minutes of brushing that the dog or its hands take in a day
  * @param sittingToday what of it is left today

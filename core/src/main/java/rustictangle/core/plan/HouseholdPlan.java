@@ -1,14 +1,15 @@
 package rustictangle.core.plan;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.IntToDoubleFunction;
 import java.util.stream.IntStream;
 import rustictangle.core.dog.Section;
 import rustictangle.core.rhythm.Outlook;
@@ -32,14 +33,22 @@ public final class HouseholdPlan {
 
     private final List<Workload> dogs;
     private final List<Map<Section, BitSet>> days;
+    private final Chores.Laid besides;
+    /** What one minute more would save on each day, besides itself, minutes; 0, and none: the day has minutes to spare. */
     private final List<Double> price;
-    /** There are each day; none: as many as it takes. */
+    /** There are each day, by which a sitting is short or not; none: as many as it takes. */
     private final double[] time;
 
-    private HouseholdPlan(List<Workload> dogs, List<Map<Section, BitSet>> days, List<Double> price, double[] time) {
+    private HouseholdPlan(
+            List<Workload> dogs,
+            List<Map<Section, BitSet>> days,
+            Chores.Laid besides,
+            List<Double> price,
+            double[] time) {
         this.time = time;
         this.dogs = List.copyOf(dogs);
         this.days = days;
+        this.besides = besides;
         this.price = price;
     }
 
@@ -48,41 +57,86 @@ public final class HouseholdPlan {
         return dogs.stream().mapToInt(Workload::days).max().orElse(1);
     }
 
-    /** As many minutes as it takes. */
-    public static HouseholdPlan asItTakes(List<Workload> dogs) {
-        return of(dogs, dogs.stream().map(dog -> dog.alone().days().get(0)).toList(), List.of(), new double[0]);
+    /** The same where other things than brushing are planned, too: those go on behind a groom. */
+    private static int days(List<Workload> dogs, Chores chores) {
+        return Math.max(days(dogs), chores == Chores.NONE ? 1 : Workload.DAYS_WITHOUT_GROOMER);
     }
 
-    /** @param minutes there are, each day from today on, setting up included; at least as many as {@link #days} */
+    /** As many minutes as it takes. */
+    public static HouseholdPlan asItTakes(List<Workload> dogs) {
+        return asItTakes(dogs, Chores.NONE);
+    }
+
+    static HouseholdPlan asItTakes(List<Workload> dogs, Chores chores) {
+        return of(
+                dogs,
+                dogs.stream().map(dog -> dog.alone().days().get(0)).toList(),
+                chores.asChosen(days(dogs, chores)),
+                List.of(),
+                new double[0]);
+    }
+
+    /** @param minutes there are for brushing, each day from today on, setting up included; at least as many as {@link #days} */
     public static HouseholdPlan of(List<Workload> dogs, double[] minutes) {
-        return of(dogs, minutes, minutes[0]);
+        return of(dogs, Chores.NONE, day -> minutes[day], 0, Optional.empty());
     }
 
     /**
-     * The same on a day of which some is spent.
+     * Brushing, and all else, in the same minutes.
      *
-     * @param whole minutes that there were today, by which a sitting of it is short or not
+     * @param minutes there are each day for all of it, 0 being today
+     * @param spent   of today's
+     * @param like    a plan of the same dogs that is nearly right, and sooner made better than a new one; empty: none is
      */
-    static HouseholdPlan of(List<Workload> dogs, double[] minutes, double whole) {
-        double[] time = Arrays.copyOf(minutes, days(dogs));
-        HouseholdPlan free = asItTakes(dogs);
-        boolean enough = IntStream.range(0, time.length).allMatch(day -> free.minutes(day) <= time[day] + 1e-9);
-        if (enough) {
+    static HouseholdPlan of(
+            List<Workload> dogs,
+            Chores chores,
+            IntToDoubleFunction minutes,
+            double spent,
+            Optional<HouseholdPlan> like) {
+        int end = days(dogs, chores);
+        double[] there = IntStream.range(0, end).mapToDouble(minutes).toArray();
+        double[] time = there.clone();
+        time[0] = Math.max(0, time[0] - spent);
+        HouseholdPlan free = asItTakes(dogs, chores);
+        if (IntStream.range(0, end)
+                .allMatch(day -> free.minutes(day) + free.besides.minutes(day) <= time[day] + 1e-9)) {
             return free;
         }
-        double[] there = time.clone();
-        there[0] = whole;
+        Chores.Laid fixed = chores.fixed(end);
+        for (int day = 0; day < end; day++) {
+            time[day] = Math.max(0, time[day] - fixed.minutes(day));
+        }
         double sure =
-                dogs.stream().mapToDouble(dog -> dog.minutesSureToday(whole)).sum();
+                dogs.stream().mapToDouble(dog -> dog.minutesSureToday(there[0])).sum();
         time[0] = Math.max(0, time[0] - sure);
+        List<DogJobs> jobs =
+                new ArrayList<>(dogs.stream().map(dog -> dog.jobs().in(there)).toList());
+        Optional<HouseholdPlan> known = like.filter(plan -> plan.dogs.size() == dogs.size() && !plan.price.isEmpty());
+        List<BitSet> start = new ArrayList<>();
+        for (int dog = 0; dog < dogs.size(); dog++) {
+            int here = dog;
+            start.add(known.map(plan -> plan.sessions(here, dogs.get(here).days()))
+                    .orElseGet(() -> dogs.get(here).alone().sessions(0)));
+        }
+        Optional<DogJobs> loose = chores.jobs(end, false);
+        loose.ifPresent(besides -> {
+            jobs.add(besides);
+            start.add(new BitSet());
+        });
         Planner.Schedule schedule = Planner.plan(
-                dogs.stream().map(dog -> dog.jobs().in(there)).toList(),
-                time,
-                dogs.stream().map(dog -> dog.alone().sessions(0)).toList());
-        return of(dogs, schedule.days(), schedule.price(), there);
+                jobs, time, start, known.map(plan -> plan.price).orElse(List.of()), chores.jobs(end, true));
+        return of(
+                dogs,
+                schedule.days().subList(0, dogs.size()),
+                chores.laid(
+                        loose.map(besides -> schedule.days().get(dogs.size())).orElse(List.of()), end),
+                schedule.price(),
+                there);
     }
 
-    private static HouseholdPlan of(List<Workload> dogs, List<List<BitSet>> days, List<Double> price, double[] time) {
+    private static HouseholdPlan of(
+            List<Workload> dogs, List<List<BitSet>> days, Chores.Laid besides, List<Double> price, double[] time) {
         List<Map<Section, BitSet>> all = new ArrayList<>();
         for (int g = 0; g < dogs.size(); g++) {
             Map<Section, BitSet> places = new EnumMap<>(Section.class);
@@ -96,7 +150,7 @@ public final class HouseholdPlan {
             }
             all.add(places);
         }
-        return new HouseholdPlan(dogs, all, price, time);
+        return new HouseholdPlan(dogs, all, besides, price, time);
     }
 
     /** On a day, 0 being today. */
@@ -125,11 +179,19 @@ public final class HouseholdPlan {
         return sections;
     }
 
-    /**
-     * What one minute more would save on each day, besides itself, minutes; 0, and none: the day has minutes to spare.
-     */
-    List<Double> price() {
-        return price;
+    private BitSet sessions(int dog, int end) {
+        BitSet sessions = new BitSet();
+        days.get(dog).values().forEach(sessions::or);
+        return sessions.get(0, end);
+    }
+
+    /** The jobs at the table, and baths. */
+    public CareDays care() {
+        return besides.care();
+    }
+
+    public PracticeDays practice() {
+        return besides.practice();
     }
 
     /** Whether minutes are short on any of so many days, today the first. */

@@ -13,14 +13,20 @@ import java.util.stream.IntStream;
 final class Layout {
 
     private static final int MOST_ROUNDS = 6;
-    private static final int MOST_SESSION_ROUNDS = 2;
-    private static final int RESHUFFLES = 250;
+    private static final int FILLING_ROUNDS = 2;
+    /** Among few places; among many, so that all of them together are as often in it. */
+    private static final int MOST_RESHUFFLES = 250;
+
+    private static final int ENOUGH_RESHUFFLED = 3000;
     private static final int TOGETHER = 4;
     private static final double NO_DIFFERENCE = 1e-9;
 
     private final List<DogJobs> dogs;
     /** By dog and day, minutes of a session besides its brushing. */
     private final double[][] setUp;
+
+    /** By dog, minutes of its shortest job. */
+    private final double[] shortest;
 
     private final double[] time;
     /** Minutes left on each day; and of each dog's sittings. */
@@ -40,7 +46,7 @@ final class Layout {
     private double cost;
 
     private Layout(List<DogJobs> dogs, double[] time) {
-        this.dogs = dogs;
+        this.dogs = new ArrayList<>(dogs);
         this.time = time.clone();
         this.left = time.clone();
         this.price = new double[time.length];
@@ -48,6 +54,10 @@ final class Layout {
         this.sitting = new double[dogs.size()][time.length];
         this.open = new int[dogs.size()][time.length];
         this.brushed = new int[dogs.size()][time.length];
+        this.shortest = dogs.stream()
+                .mapToDouble(dog ->
+                        dog.jobs().stream().mapToDouble(Job::minutes).min().orElse(Double.POSITIVE_INFINITY))
+                .toArray();
         this.days = new BitSet[dogs.size()][];
         this.all = new ArrayList<>();
         for (int g = 0; g < dogs.size(); g++) {
@@ -172,8 +182,12 @@ final class Layout {
     private void put(int dog, int job, BitSet on) {
         Job one = job(dog, job);
         cost += waiting(one, on) - waiting(one, days[dog][job]);
-        days[dog][job].stream().forEach(day -> give(dog, day, one.minutes()));
-        on.stream().forEach(day -> take(dog, day, one.minutes()));
+        for (int day = days[dog][job].nextSetBit(0); day >= 0; day = days[dog][job].nextSetBit(day + 1)) {
+            give(dog, day, one.minutes());
+        }
+        for (int day = on.nextSetBit(0); day >= 0; day = on.nextSetBit(day + 1)) {
+            take(dog, day, one.minutes());
+        }
         days[dog][job] = on;
     }
 
@@ -185,27 +199,23 @@ final class Layout {
 
     private BitSet cheapest(int dog, Job job, int never) {
         int end = job.end();
-        double[] best = new double[end + 1];
+        double[] best = job.cost()[0].clone();
         int[] before = new int[end + 1];
-        int[] possible = new int[end + 1];
-        int count = 0;
-        for (int v = 0; v <= end; v++) {
-            double here = v == end ? 0 : v == never ? Double.POSITIVE_INFINITY : price(dog, job, v);
+        Arrays.fill(before, -1);
+        for (int u = 0; u < end; u++) {
+            double here = u == never ? Double.POSITIVE_INFINITY : price(dog, job, u);
             if (here == Double.POSITIVE_INFINITY) {
                 continue;
             }
-            best[v] = job.cost(-1, v);
-            before[v] = -1;
-            for (int p = 0; p < count; p++) {
-                int u = possible[p];
-                double way = best[u] + job.cost(u, v);
+            best[u] += here;
+            double[] from = job.cost()[u + 1];
+            for (int v = u + 1; v <= end; v++) {
+                double way = best[u] + from[v];
                 if (way < best[v] - NO_DIFFERENCE) {
                     best[v] = way;
                     before[v] = u;
                 }
             }
-            best[v] += here;
-            possible[count++] = v;
         }
         BitSet on = new BitSet();
         for (int v = before[end]; v >= 0; v = before[v]) {
@@ -238,23 +248,39 @@ final class Layout {
     /**
      * First as if every minute cost what it is worth, so that what brings little makes room; then with what is left.
      *
-     * @param worth of a minute on each day, besides itself
+     * @param worth  of a minute on each day, besides itself
+     * @param rounds how often sessions are tried less or more, as long as that helps; 0: only once, and not at that worth
      */
-    void improve(double[] worth) {
+    void improve(double[] worth, int rounds) {
         at(worth);
-        improve();
+        rounds();
+        sessions(rounds);
         at(new double[worth.length]);
         rounds();
-        improve();
+        sessions(Math.max(1, rounds));
     }
 
     /** Tries for each dog and day whether a session less or more is cheaper. */
-    private void improve() {
+    /** The last of the dogs takes what minutes are left for what it asks for then. */
+    void fill(DogJobs last) {
+        int dog = dogs.size() - 1;
+        for (int i = 0; i < days[dog].length; i++) {
+            cost += waiting(last.jobs().get(i), days[dog][i]) - waiting(job(dog, i), days[dog][i]);
+        }
+        dogs.set(dog, last);
+        for (int round = 0; round < FILLING_ROUNDS; round++) {
+            for (int i = 0; i < days[dog].length; i++) {
+                anew(dog, i, -1);
+            }
+        }
+    }
+
+    private void sessions(int most) {
         double before = Double.POSITIVE_INFINITY;
-        for (int round = 0; round < MOST_SESSION_ROUNDS && cost < before - NO_DIFFERENCE; round++) {
+        for (int round = 0; round < most && cost < before - NO_DIFFERENCE; round++) {
             before = cost;
             for (int g = 0; g < dogs.size(); g++) {
-                for (int day = 0; day < dogs.get(g).end(); day++) {
+                for (int day = 0; dogs.get(g).setUp() > 0 && day < dogs.get(g).end(); day++) {
                     other(g, day);
                 }
             }
@@ -263,10 +289,13 @@ final class Layout {
         }
     }
 
-    /** A few places at a time give up their days and choose anew in another order, as long as that is cheaper. */
+    /**
+     * A few places at a time give up their days and choose anew in another order, as long as that is cheaper; every other
+     * time first at prices that are somewhat off, so that one takes a day that is only second best to it.
+     */
     private void reshuffle() {
         RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(all.size());
-        for (int n = 0; n < RESHUFFLES; n++) {
+        for (int n = 0; n < Math.min(MOST_RESHUFFLES, ENOUGH_RESHUFFLED / all.size()); n++) {
             double before = cost;
             List<Which> some = random.ints(TOGETHER, 0, all.size())
                     .distinct()
@@ -275,7 +304,13 @@ final class Layout {
             BitSet[] kept =
                     some.stream().map(which -> days[which.dog][which.job]).toArray(BitSet[]::new);
             some.forEach(which -> put(which.dog, which.job, new BitSet()));
-            some.forEach(which -> put(which.dog, which.job, cheapest(which.dog, job(which.dog, which.job), -1)));
+            if (n % 2 == 1) {
+                double[] real = price;
+                at(Arrays.stream(real).map(each -> each + random.nextDouble()).toArray());
+                some.forEach(which -> anew(which.dog, which.job, -1));
+                at(real);
+            }
+            some.forEach(which -> anew(which.dog, which.job, -1));
             if (cost > before - NO_DIFFERENCE) {
                 some.forEach(which -> put(which.dog, which.job, new BitSet()));
                 for (int i = 0; i < kept.length; i++) {
@@ -294,7 +329,7 @@ final class Layout {
                     anew(dog, i, day);
                 }
             }
-        } else if (left[day] > setUp[dog][day]) {
+        } else if (left[day] >= setUp[dog][day] + shortest[dog]) {
             take(dog, day, 0);
             for (int i = 0; i < kept.length; i++) {
                 anew(dog, i, -1);

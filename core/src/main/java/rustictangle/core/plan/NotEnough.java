@@ -77,10 +77,6 @@ public record NotEnough(
         return IntStream.range(0, dogs).mapToDouble(plan::matsAMonth).sum();
     }
 
-    private static HouseholdPlan plan(Promise.Basis facts, Promise promise, List<Workload> work, int more) {
-        return HouseholdPlan.of(work, facts.minutes(promise.price(), HouseholdPlan.days(work), more));
-    }
-
     private static Optional<Integer> halving(
             Promise.Basis facts, Promise promise, List<Workload> work, double half, double least) {
         if (least > half) {
@@ -90,7 +86,7 @@ public record NotEnough(
         int high = MORE_MINUTES.length - 1;
         while (high - low > 1) {
             int middle = (low + high) / 2;
-            if (mats(plan(facts, promise, work, MORE_MINUTES[middle]), work.size()) <= half) {
+            if (mats(facts.with(MORE_MINUTES[middle], promise), work.size()) <= half) {
                 high = middle;
             } else {
                 low = middle;
@@ -98,7 +94,7 @@ public record NotEnough(
         }
         // The last of them has not been tried on the way there.
         boolean most = high == MORE_MINUTES.length - 1;
-        return most && mats(plan(facts, promise, work, MORE_MINUTES[high]), work.size()) > half
+        return most && mats(facts.with(MORE_MINUTES[high], promise), work.size()) > half
                 ? Optional.empty()
                 : Optional.of(MORE_MINUTES[high]);
     }

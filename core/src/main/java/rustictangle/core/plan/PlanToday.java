@@ -10,7 +10,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
+import java.util.function.IntToDoubleFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import rustictangle.core.Reason;
@@ -30,8 +32,7 @@ import rustictangle.core.trust.Practice;
  * @param care         the small jobs, by the position of the dogs; of today, what is left of them
  * @param plan         of today, what is left of what was promised
  * @param set          minutes a day that the household has chosen; none: as many as it takes
- * @param minutes      there are each day for brushing, today's practice and what was done today already taken off; empty:
- *                     as many as it takes
+ * @param settled      what it was planned from
  * @param spentSeconds with the dogs already today
  */
 public record PlanToday(
@@ -42,7 +43,7 @@ public record PlanToday(
         HouseholdPlan plan,
         Comfort comfort,
         Map<DayOfWeek, Integer> set,
-        Optional<double[]> minutes,
+        Settled settled,
         int spentSeconds) {
 
     /** Nobody has more for one day. */
@@ -64,47 +65,64 @@ public record PlanToday(
     /**
      * What the days to come are planned from, what is left of today being settled.
      *
-     * @param minutes for brushing each day; empty: as many as it takes
-     * @param whole   minutes that there were for it today
+     * @param chores what comes after today besides brushing
+     * @param set    minutes of each day of the week; none: as many as it takes
+     * @param spent  minutes of today that are no more there for brushing: for all else, done or not, and for what was brushed
      */
-    public record Settled(List<Workload> dogs, Optional<List<Double>> minutes, double whole) {
+    public record Settled(
+            List<Workload> dogs, Chores chores, Map<DayOfWeek, Integer> set, LocalDate today, double spent) {
 
         /** To a tenth of a second, so that a sum in another order is no other day. */
-        static Settled of(List<Workload> dogs, Optional<double[]> minutes, double whole) {
-            return new Settled(
-                    dogs,
-                    minutes.map(time -> Arrays.stream(time)
-                            .mapToObj(each -> Math.round(600 * each) / 600.0)
-                            .toList()),
-                    whole);
+        public Settled {
+            spent = Math.round(600 * spent) / 600.0;
         }
 
-        public HouseholdPlan plan() {
-            return minutes.map(time -> HouseholdPlan.of(
-                            dogs, time.stream().mapToDouble(each -> each).toArray(), whole))
-                    .orElseGet(() -> HouseholdPlan.asItTakes(dogs));
+        /** @param like one that is nearly right */
+        public HouseholdPlan plan(HouseholdPlan like) {
+            return with(dogs, like);
+        }
+
+        private HouseholdPlan with(List<Workload> others, HouseholdPlan like) {
+            return set.isEmpty()
+                    ? HouseholdPlan.asItTakes(others, chores)
+                    : HouseholdPlan.of(others, chores, PlanToday.minutes(set, today), spent, Optional.of(like));
+        }
+
+        /** The same with so many minutes for brushing today. */
+        private HouseholdPlan with(List<Workload> others, double minutesToday, HouseholdPlan like) {
+            return HouseholdPlan.of(
+                    others, chores, day -> day == 0 ? minutesToday : minutes(day), 0, Optional.of(like));
+        }
+
+        /** There are on a day, for all of it; infinite: as many as it takes. */
+        double minutes(int day) {
+            return set.isEmpty()
+                    ? Double.POSITIVE_INFINITY
+                    : PlanToday.minutes(set, today).applyAsDouble(day);
+        }
+
+        /** What is left of today for brushing. */
+        private double left() {
+            return Math.max(0, minutes(0) - spent);
         }
     }
 
+    /** Minutes of each day, 0 being today. */
+    static IntToDoubleFunction minutes(Map<DayOfWeek, Integer> set, LocalDate today) {
+        return day -> Sure.at(set, today.plusDays(day).getDayOfWeek());
+    }
+
     /** @param plan of what is {@link #settled} by these facts: while nothing is done, the promise's own */
-    public static PlanToday of(Basis facts, HouseholdPlan plan) {
-        CareDays care = care(facts);
+    public static PlanToday of(Basis facts, Settled settled, HouseholdPlan plan) {
         return new PlanToday(
                 facts.today,
                 facts.dogs,
                 facts.promise,
-                care,
+                plan.care().withToday(careLeft(facts)),
                 plan,
                 facts.comfort,
                 facts.set,
-                facts.set.isEmpty()
-                        ? Optional.empty()
-                        : Optional.of(minutes(
-                                facts,
-                                care,
-                                HouseholdPlan.days(facts.dogs.stream()
-                                        .map(PlannedDog::work)
-                                        .toList()))),
+                settled,
                 facts.spentSeconds);
     }
 
@@ -112,23 +130,29 @@ public record PlanToday(
         List<Set<Section>> left = IntStream.range(0, facts.dogs.size())
                 .mapToObj(dog -> facts.dogs.get(dog).left(facts.promise.dogs().get(dog)))
                 .toList();
-        List<Workload> work = work(facts.dogs, left, Workload.Today::just);
-        if (facts.set.isEmpty()) {
-            return Settled.of(work, Optional.empty(), facts.promise.minutes());
-        }
-        double[] minutes = minutes(facts, care(facts), HouseholdPlan.days(work));
-        if (facts.spentSeconds > 0
-                && work.stream()
-                                .mapToDouble(dog -> dog.minutesSureToday(facts.promise.minutes()))
-                                .sum()
-                        > minutes[0] + RUNS_OVER) {
-            work = work(facts.dogs, left, Workload.Today::only);
-        }
-        return Settled.of(work, Optional.of(minutes), facts.promise.minutes());
+        Settled settled = settled(facts, work(facts.dogs, left, Workload.Today::just));
+        double sure = settled.dogs.stream()
+                .mapToDouble(dog -> dog.minutesSureToday(settled.minutes(0)))
+                .sum();
+        return facts.spentSeconds > 0 && sure > settled.left() + RUNS_OVER
+                ? settled(facts, work(facts.dogs, left, Workload.Today::only))
+                : settled;
     }
 
-    private static CareDays care(Basis facts) {
-        return facts.care.laid(facts.promise.price(), careLeft(facts));
+    private static Settled settled(Basis facts, List<Workload> work) {
+        double table = CareDays.done(facts.dogs.stream().map(PlannedDog::care).toList())
+                + careLeft(facts).stream()
+                        .filter(job -> !job.bath())
+                        .mapToDouble(CareDays.PlannedJob::minutes)
+                        .sum();
+        double practice =
+                practiceSeconds(facts.dogs, facts.promise, true) + practiceSeconds(facts.dogs, facts.promise, false);
+        return new Settled(
+                work,
+                Chores.afterToday(facts.care, facts.promise.care(), facts.promise.practice()),
+                facts.set,
+                facts.today,
+                table + (practice + facts.spentSeconds) / 60.0);
     }
 
     private static List<Workload> work(
@@ -149,33 +173,11 @@ public record PlanToday(
                 left.add(job);
             }
         }
-        facts.care.laid(facts.promise.price()).on(0).stream()
+        facts.care.baths(Optional.empty()).get(0).stream()
                 .filter(job -> dogs.get(job.dog()).stream().anyMatch(due -> due.job() == job.job() && due.owed()))
                 .filter(job -> left.stream().noneMatch(other -> other.dog() == job.dog() && other.job() == job.job()))
                 .forEach(left::add);
         return List.copyOf(left);
-    }
-
-    private static HouseholdPlan plan(List<Workload> work, Optional<double[]> minutes) {
-        return minutes.map(time -> HouseholdPlan.of(work, time)).orElseGet(() -> HouseholdPlan.asItTakes(work));
-    }
-
-    /** For brushing: what practice and the small jobs leave, what was done today taken off. */
-    private static double[] minutes(Basis facts, CareDays care, int days) {
-        double done = CareDays.done(facts.dogs.stream().map(PlannedDog::care).toList());
-        double spent = (facts.spentSeconds
-                        + practiceSeconds(facts.dogs, facts.promise, true)
-                        + practiceSeconds(facts.dogs, facts.promise, false))
-                / 60.0;
-        return IntStream.range(0, days)
-                .mapToDouble(day -> Math.max(
-                        0,
-                        Sure.at(facts.set, facts.today.plusDays(day).getDayOfWeek())
-                                - care.minutes(day)
-                                - (day == 0
-                                        ? done + spent
-                                        : facts.promise.practice().minutes(day))))
-                .toArray();
     }
 
     /**
@@ -239,21 +241,15 @@ public record PlanToday(
                                                 ? Workload.Today.atLeast(promised.get(dog))
                                                 : Workload.Today.only(promised.get(dog))))
                 .toList();
-        double[] there = minutes.map(double[]::clone).orElseGet(() -> {
-            double[] asLongAsItTakes = new double[HouseholdPlan.days(work)];
-            Arrays.fill(asLongAsItTakes, Double.POSITIVE_INFINITY);
-            return asLongAsItTakes;
-        });
-        there[0] = minutesToday;
         return new PlanToday(
                 today,
                 dogs,
                 promise,
                 care,
-                HouseholdPlan.of(work, there),
+                settled.with(work, minutesToday, plan),
                 comfort,
                 set,
-                Optional.of(there),
+                settled,
                 spentSeconds);
     }
 
@@ -294,7 +290,7 @@ public record PlanToday(
             }
         }
         PlanToday all = new PlanToday(
-                today, dogs, promise, care.withToday(jobs), brushed.plan, comfort, set, brushed.minutes, spentSeconds);
+                today, dogs, promise, care.withToday(jobs), brushed.plan, comfort, set, settled, spentSeconds);
         return new Asked(all, practiceSecondsLeft() <= 60 * left ? practiceSecondsLeft() : 0);
     }
 
@@ -331,12 +327,14 @@ public record PlanToday(
 
     /** One plan for each of the comforts, in the minutes there are. */
     public Map<Comfort, HouseholdPlan> byComfort() {
-        Map<Comfort, HouseholdPlan> plans = new EnumMap<>(Comfort.class);
-        for (Comfort other : Comfort.values()) {
-            plans.put(
-                    other, plan(dogs.stream().map(dog -> dog.work().with(other)).toList(), minutes));
-        }
-        return plans;
+        Map<Comfort, HouseholdPlan> plans = new ConcurrentHashMap<>();
+        Arrays.stream(Comfort.values())
+                .parallel()
+                .forEach(other -> plans.put(
+                        other,
+                        settled.with(
+                                dogs.stream().map(dog -> dog.work().with(other)).toList(), plan)));
+        return new EnumMap<>(plans);
     }
 
     /** As far as one can sensibly say of any dog. */
@@ -379,7 +377,7 @@ public record PlanToday(
             return Optional.of(here.backOn().orElse(today))
                     .filter(day -> !here.practices().isEmpty());
         }
-        return promise.practice().days().get(dog).stream().findFirst().map(today::plusDays);
+        return promise.practice().days(dog).stream().findFirst().map(today::plusDays);
     }
 
     /** If every day had as many minutes as it takes, what was promised for today first. */

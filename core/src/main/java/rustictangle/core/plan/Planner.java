@@ -1,9 +1,9 @@
 package rustictangle.core.plan;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
@@ -20,7 +20,17 @@ final class Planner {
     /** Rounds of prices, and how often a plan is made of them. Own choice: enough for the gaps shown by the tests. */
     private static final int ROUNDS = 18;
 
+    /** The same of so many places and more: among many one that is second best matters less. */
+    private static final int MANY = 60;
+
+    private static final int ROUNDS_OF_MANY = 9;
     private static final int ROUNDS_BETWEEN_PLANS = 3;
+    /** From a plan that was nearly right. */
+    private static final int FEW_ROUNDS = 3;
+    /** How often sessions less or more are tried, and from a plan that was nearly right. */
+    private static final int SESSION_ROUNDS = 2;
+
+    private static final int FEW_SESSION_ROUNDS = 0;
     private static final double LESS_BOLD = 0.85;
     private static final double HIGHEST_PRICE = 256;
     private static final int HALVINGS = 3;
@@ -62,33 +72,50 @@ final class Planner {
 
     /** @param start days to begin with, of each dog, where they are nearly right already; empty: nobody knows any */
     static Schedule plan(List<DogJobs> dogs, double[] time, List<BitSet> start) {
-        return new Planner(dogs, time).plan(start);
+        return new Planner(dogs, time).plan(start, List.of(), Optional.empty());
     }
 
-    private Schedule plan(List<BitSet> start) {
-        List<SessionDays.Found> found = new ArrayList<>();
-        for (int g = 0; g < dogs.size(); g++) {
-            found.add(
-                    start.isEmpty()
-                            ? SessionDays.cheapest(dogs.get(g), prices(g))
-                            : SessionDays.cheapest(dogs.get(g), prices(g), start.get(g)));
-        }
-        if (over(found) == 0) {
+    /**
+     * @param price that a minute of each day nearly has, besides itself; empty: nobody knows any
+     * @param last  what the last of them asks for in minutes that nobody else wants; empty: nothing else
+     */
+    static Schedule plan(
+            List<DogJobs> dogs, double[] time, List<BitSet> start, List<Double> price, Optional<DogJobs> last) {
+        return new Planner(dogs, time).plan(start, price, last);
+    }
+
+    private Schedule plan(List<BitSet> start, List<Double> known, Optional<DogJobs> last) {
+        List<SessionDays.Found> found = cheapest(start);
+        if (over(found) == 0 && last.isEmpty()) {
             return new Schedule(
                     found.stream().map(SessionDays.Found::days).toList(),
                     found.stream().mapToDouble(SessionDays.Found::cost).sum(),
                     Arrays.stream(price).boxed().toList());
         }
-        return shared(found);
+        if (known.isEmpty()) {
+            boolean many = dogs.stream().mapToInt(dog -> dog.jobs().size()).sum() >= MANY;
+            return shared(samePrice(found), many ? ROUNDS_OF_MANY : ROUNDS, many ? 1 : SESSION_ROUNDS, last);
+        }
+        Arrays.setAll(price, day -> day < known.size() ? known.get(day) : 0);
+        return shared(cheapest(start), FEW_ROUNDS, FEW_SESSION_ROUNDS, last);
     }
 
-    private Schedule shared(List<SessionDays.Found> free) {
-        List<SessionDays.Found> found = samePrice(free);
+    /** At today's prices. */
+    private List<SessionDays.Found> cheapest(List<BitSet> start) {
+        return IntStream.range(0, dogs.size())
+                .mapToObj(g -> start.isEmpty()
+                        ? SessionDays.cheapest(dogs.get(g), prices(g))
+                        : SessionDays.cheapest(dogs.get(g), prices(g), start.get(g)))
+                .toList();
+    }
+
+    private Schedule shared(List<SessionDays.Found> start, int rounds, int sessionRounds, Optional<DogJobs> last) {
+        List<SessionDays.Found> found = start;
         Layout best = Layout.of(dogs, time, found, price);
         double bound = Double.NEGATIVE_INFINITY;
         double[] paid = price.clone();
         double boldness = 1.5;
-        for (int round = 0; round < ROUNDS; round++) {
+        for (int round = 0; round < rounds; round++) {
             if (round > 0 && round % ROUNDS_BETWEEN_PLANS == 0) {
                 Layout layout = Layout.of(dogs, time, found, price);
                 best = layout.cost() < best.cost() ? layout : best;
@@ -103,14 +130,10 @@ final class Planner {
             if (!reprice(found, boldness * Math.max(0.01 * best.cost(), best.cost() - reached))) {
                 break;
             }
-            List<SessionDays.Found> next = new ArrayList<>();
-            for (int g = 0; g < dogs.size(); g++) {
-                next.add(SessionDays.cheapest(
-                        dogs.get(g), prices(g), found.get(g).sessions()));
-            }
-            found = next;
+            found = cheapest(sessions(found));
         }
-        best.improve(paid);
+        best.improve(paid, sessionRounds);
+        last.ifPresent(best::fill);
         return new Schedule(
                 best.days(), best.cost(), Arrays.stream(paid).boxed().toList());
     }
@@ -147,10 +170,11 @@ final class Planner {
 
     private List<SessionDays.Found> at(double samePrice, List<SessionDays.Found> start) {
         Arrays.fill(price, samePrice);
-        return IntStream.range(0, dogs.size())
-                .mapToObj(g -> SessionDays.cheapest(
-                        dogs.get(g), prices(g), start.get(g).sessions()))
-                .toList();
+        return cheapest(sessions(start));
+    }
+
+    private static List<BitSet> sessions(List<SessionDays.Found> found) {
+        return found.stream().map(SessionDays.Found::sessions).toList();
     }
 
     private double[] prices(int dog) {

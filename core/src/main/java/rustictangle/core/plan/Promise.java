@@ -10,7 +10,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
-import rustictangle.core.Sure;
 import rustictangle.core.dog.Section;
 
 /**
@@ -22,7 +21,6 @@ import rustictangle.core.dog.Section;
  * @param added of that, by the same, what came in for what happened today
  * @param care  what is done at the table
  * @param practice on which days each dog practises
- * @param price of a minute on each day, besides itself; none: the minutes suffice
  * @param settled what the days to come are planned from while nothing of it is done
  * @param plan    of that
  */
@@ -31,7 +29,6 @@ public record Promise(
         List<Set<Section>> added,
         List<CareDays.PlannedJob> care,
         PracticeDays practice,
-        List<Double> price,
         PlanToday.Settled settled,
         HouseholdPlan plan) {
 
@@ -69,30 +66,24 @@ public record Promise(
      * @param set      minutes a day that the household has chosen; none: as many as it takes
      * @param practice what each dog practises, as the day began
      * @param begun    as the day began
-     * @param since    with what happened to the dogs today; empty: nothing did
      */
-    public record Basis(
-            LocalDate today,
-            Map<DayOfWeek, Integer> set,
-            List<PracticeDays.Asked> practice,
-            Stand begun,
-            Optional<Stand> since) {
+    public record Basis(LocalDate today, Map<DayOfWeek, Integer> set, List<PracticeDays.Asked> practice, Stand begun) {
 
-        private double[] minutes(CareDays care, PracticeDays practised, int days) {
-            return IntStream.range(0, days)
-                    .mapToDouble(day -> Math.max(0, of(day) - care.minutes(day) - practised.minutes(day)))
-                    .toArray();
+        /** @param set minutes of each day of the week; none: as many as it takes */
+        private HouseholdPlan plan(
+                List<Workload> work, Chores chores, Map<DayOfWeek, Integer> set, Optional<HouseholdPlan> like) {
+            return set.isEmpty()
+                    ? HouseholdPlan.asItTakes(work, chores)
+                    : HouseholdPlan.of(work, chores, PlanToday.minutes(set, today), 0, like);
         }
 
-        /** The same with more on each day that has any, the small jobs at their price. */
-        double[] minutes(List<Double> price, int days, int more) {
-            double[] minutes = minutes(begun.care.laid(price), PracticeDays.laid(practice, price), days);
-            Map<DayOfWeek, Integer> longer = longer(more);
-            for (int day = 0; day < days; day++) {
-                DayOfWeek weekday = today.plusDays(day).getDayOfWeek();
-                minutes[day] += Sure.at(longer, weekday) - Sure.at(set, weekday);
-            }
-            return minutes;
+        /** The plan of the morning with more minutes on each day that has any. */
+        HouseholdPlan with(int more, Promise promise) {
+            return plan(
+                    begun.practised(promise.practice).dogs,
+                    Chores.of(begun.care, practice).practised(promise.practice),
+                    longer(more),
+                    Optional.of(promise.plan));
         }
 
         /** What was chosen with so many minutes more on each day that has any; on every day where none has. */
@@ -102,94 +93,71 @@ public record Promise(
             set.forEach((day, each) -> longer.put(day, none || each > 0 ? each + more : 0));
             return longer;
         }
-
-        private double of(int day) {
-            return Sure.at(set, today.plusDays(day).getDayOfWeek());
-        }
     }
 
     public Promise {
         dogs = dogs.stream().map(Set::copyOf).toList();
         added = added.stream().map(Set::copyOf).toList();
         care = List.copyOf(care);
-        price = List.copyOf(price);
     }
 
     /** Minutes that there were for brushing as the day began; infinite: as many as it takes. */
     double minutes() {
-        return settled.whole();
+        return settled.minutes(0);
     }
 
     public static Promise of(Basis facts) {
-        List<Set<Section>> nothing =
-                facts.begun.dogs.stream().map(dog -> Set.<Section>of()).toList();
-        CareDays chosen = facts.begun.care.asChosen();
-        PracticeDays daily = PracticeDays.laid(facts.practice, List.of());
-        HouseholdPlan first = plan(facts, facts.begun.work(nothing), chosen, daily);
-        List<Double> price = first.price().stream().map(Promise::rounded).toList();
-        CareDays care = facts.begun.care.laid(price);
-        PracticeDays practice = PracticeDays.laid(facts.practice, price);
+        Chores chores = Chores.of(facts.begun.care, facts.practice);
+        List<Set<Section>> nothing = nothing(facts.begun);
+        HouseholdPlan first = facts.plan(facts.begun.work(nothing), chores, facts.set, Optional.empty());
+        PracticeDays practice = first.practice();
         Stand begun = facts.begun.practised(practice);
-        HouseholdPlan plan = care.equals(chosen) && practice.equals(daily)
+        HouseholdPlan plan = begun.equals(facts.begun)
                 ? first
-                : plan(facts, begun.work(nothing), care, practice);
-        List<Set<Section>> dogs = brushed(plan, begun.dogs.size());
-        if (facts.since.isEmpty()) {
-            return of(facts, begun.dogs, dogs, nothing, care, practice, price, plan);
-        }
-        Set<CareDays.PlannedJob> jobs = new LinkedHashSet<>(care.on(0));
-        jobs.addAll(facts.since.get().care.laid(price).on(0));
-        CareDays more = care.withToday(List.copyOf(jobs));
-        Stand since = facts.since.get().practised(practice);
-        HouseholdPlan with = plan(facts, since.work(dogs), more, practice);
-        List<Set<Section>> all = brushed(with, begun.dogs.size());
-        List<Set<Section>> added = new ArrayList<>();
-        for (int dog = 0; dog < all.size(); dog++) {
-            Set<Section> here = new LinkedHashSet<>(all.get(dog));
-            here.removeAll(dogs.get(dog));
-            added.add(here);
-        }
-        return of(facts, since.dogs, all, added, more, practice, price, with);
+                : facts.plan(begun.work(nothing), chores.practised(practice), facts.set, Optional.of(first));
+        return of(facts, begun, brushed(plan, begun.dogs.size()), nothing, plan);
     }
 
-    private static Promise of(
-            Basis facts,
-            List<Workload> work,
-            List<Set<Section>> dogs,
-            List<Set<Section>> added,
-            CareDays care,
-            PracticeDays practice,
-            List<Double> price,
-            HouseholdPlan plan) {
-        List<Workload> settled = IntStream.range(0, work.size())
-                .mapToObj(dog -> work.get(dog).with(Workload.Today.just(dogs.get(dog))))
-                .toList();
-        Optional<double[]> minutes = facts.set.isEmpty()
-                ? Optional.empty()
-                : Optional.of(facts.minutes(care, practice, HouseholdPlan.days(settled)));
-        return new Promise(
-                dogs,
-                added,
-                care.on(0),
-                practice,
-                price,
-                PlanToday.Settled.of(
-                        settled, minutes, minutes.map(each -> each[0]).orElse(Double.POSITIVE_INFINITY)),
-                plan);
+    private static List<Set<Section>> nothing(Stand stand) {
+        return stand.dogs.stream().map(dog -> Set.<Section>of()).toList();
     }
 
     /**
-     * What a minute is worth on a day, by the brushing in what the small jobs would leave of it at their chosen intervals: at
-     * this price they, and practice, are laid out among it. To the nearest doubling, so that a little more or less moves nothing.
+     * The same with what happened to the dogs since: all that was promised, and more where there are minutes for it.
+     *
+     * @param facts that this one follows from
      */
-    private static double rounded(double price) {
-        return price <= 0 ? 0 : Math.pow(2, Math.round(Math.log(price) / Math.log(2)));
+    public Promise and(Basis facts, Stand happened) {
+        Stand since = happened.practised(practice);
+        HouseholdPlan with =
+                facts.plan(since.work(dogs), Chores.atLeast(since.care, care, practice), facts.set, Optional.of(plan));
+        List<Set<Section>> all = brushed(with, dogs.size());
+        List<Set<Section>> more = new ArrayList<>();
+        for (int dog = 0; dog < all.size(); dog++) {
+            Set<Section> here = new LinkedHashSet<>(all.get(dog));
+            here.removeAll(dogs.get(dog));
+            more.add(here);
+        }
+        return of(facts, since, all, more, with);
     }
 
-    private static HouseholdPlan plan(Basis facts, List<Workload> work, CareDays care, PracticeDays practice) {
-        return facts.set.isEmpty()
-                ? HouseholdPlan.asItTakes(work)
-                : HouseholdPlan.of(work, facts.minutes(care, practice, HouseholdPlan.days(work)));
+    private static Promise of(
+            Basis facts, Stand stand, List<Set<Section>> dogs, List<Set<Section>> added, HouseholdPlan plan) {
+        List<CareDays.PlannedJob> care = plan.care().on(0);
+        return new Promise(
+                dogs,
+                added,
+                care,
+                plan.practice(),
+                new PlanToday.Settled(
+                        IntStream.range(0, dogs.size())
+                                .mapToObj(dog -> stand.dogs.get(dog).with(Workload.Today.just(dogs.get(dog))))
+                                .toList(),
+                        Chores.afterToday(stand.care, care, plan.practice()),
+                        facts.set,
+                        facts.today,
+                        plan.care().minutes(0) + plan.practice().minutes(0)),
+                plan);
     }
 
     private static List<Set<Section>> brushed(HouseholdPlan plan, int dogs) {

@@ -56,8 +56,13 @@ final class SessionDays {
         return search.found(search.improved(search.evenRhythm(), MOST_MOVES));
     }
 
-    /** @param start days to begin with */
+    /** @param start days to begin with; where nothing has to be set up every day is a session */
     static Found cheapest(DogJobs dog, double[] prices, BitSet start) {
+        if (dog.setUp() == 0) {
+            BitSet every = new BitSet();
+            every.set(0, dog.end());
+            return new SessionDays(dog, prices).found(every);
+        }
         SessionDays search = new SessionDays(dog, prices);
         return search.found(search.improved(start, FEW_MOVES));
     }
@@ -109,9 +114,13 @@ final class SessionDays {
             backward(jobs.get(i), on, after[i]);
         }
         Move best = new Move(0, -1, -1);
+        double[] saved = new double[end];
+        for (int i = 0; i < whole.length; i++) {
+            adding(i, on, whole[i], saved);
+        }
         for (int day = 0; day < end; day++) {
             if (!days.get(day)) {
-                best = best.or(adding(on, whole, day, -1) - setUp(day), day, -1);
+                best = best.or(saved[day] - setUp(day), day, -1);
             }
         }
         double[][] avoiding = new double[on.length][jobs.size()];
@@ -128,15 +137,48 @@ final class SessionDays {
             best = best.or(dropping, -1, on[k]);
             for (int day = on[k] - 1; day <= on[k] + 1; day += 2) {
                 if (day >= 0 && day < end && !days.get(day)) {
-                    best = best.or(dropping + adding(on, without, day, k) - setUp(day), day, on[k]);
+                    best = best.or(dropping + moving(on, without, day, k) - setUp(day), day, on[k]);
                 }
             }
         }
         return best;
     }
 
-    /** What one day more saves, its set-up apart. */
-    private double adding(int[] on, double[] whole, int day, int never) {
+    /** What each day more saves one job, its set-up apart; added to {@code saved}. */
+    private void adding(int i, int[] on, double whole, double[] saved) {
+        Job job = jobs.get(i);
+        double[][] cost = job.cost();
+        double[] before = cost[0].clone();
+        for (int k = 0; k < on.length; k++) {
+            double until = to[i][k];
+            double[] from = cost[on[k] + 1];
+            for (int day = on[k] + 1; day < end; day++) {
+                before[day] = Math.min(before[day], until + from[day]);
+            }
+        }
+        double[] onFrom = new double[on.length];
+        for (int k = 0; k < on.length; k++) {
+            onFrom[k] = weight[on[k]] * job.minutes() + after[i][k];
+        }
+        int next = 0;
+        for (int day = 0; day < end; day++) {
+            while (next < on.length && on[next] < day) {
+                next++;
+            }
+            if (!job.can(day) || next < on.length && on[next] == day) {
+                continue;
+            }
+            double[] from = cost[day + 1];
+            double later = from[end];
+            for (int k = next; k < on.length; k++) {
+                later = Math.min(later, from[on[k]] + onFrom[k]);
+            }
+            saved[day] += Math.max(0, whole - (before[day] + weight[day] * job.minutes() + later));
+        }
+    }
+
+    /** What moving a session to a day saves, both set-ups apart. */
+    private double moving(int[] on, double[] whole, int day, int never) {
         double saved = 0;
         for (int i = 0; i < whole.length; i++) {
             if (jobs.get(i).can(day)) {
@@ -198,17 +240,19 @@ final class SessionDays {
         double[][] cost = job.cost();
         double whole = cost[0][end];
         for (int k = 0; k < on.length; k++) {
-            int day = on[k];
-            if (!job.can(day)) {
+            best[k] = cost[0][on[k]];
+        }
+        for (int k = 0; k < on.length; k++) {
+            if (!job.can(on[k])) {
                 best[k] = Double.POSITIVE_INFINITY;
                 continue;
             }
-            double least = cost[0][day];
-            for (int j = 0; j < k; j++) {
-                least = Math.min(least, best[j] + cost[on[j] + 1][day]);
+            best[k] += weight[on[k]] * job.minutes();
+            double[] from = cost[on[k] + 1];
+            whole = Math.min(whole, best[k] + from[end]);
+            for (int j = k + 1; j < on.length; j++) {
+                best[j] = Math.min(best[j], best[k] + from[on[j]]);
             }
-            best[k] = least + weight[day] * job.minutes();
-            whole = Math.min(whole, best[k] + cost[day + 1][end]);
         }
         return whole;
     }

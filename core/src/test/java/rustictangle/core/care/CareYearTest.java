@@ -2,6 +2,7 @@ package rustictangle.core.care;
 
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -27,6 +28,7 @@ import rustictangle.core.log.Log;
 import rustictangle.core.log.Practised;
 import rustictangle.core.log.Signal;
 import rustictangle.core.plan.CareDays;
+import rustictangle.core.plan.Promise;
 import rustictangle.core.trust.Trial;
 import rustictangle.core.trust.Trust;
 
@@ -46,6 +48,10 @@ class CareYearTest {
         List<Days> logs = List.of(new Days(), new Days());
         List<Map<CareJob, TreeSet<Integer>>> done = List.of(new EnumMap<>(CareJob.class), new EnumMap<>(CareJob.class));
         List<Double> each = Collections.nCopies(14, minutes);
+        Map<DayOfWeek, Integer> there = new EnumMap<>(DayOfWeek.class);
+        for (DayOfWeek day : DayOfWeek.values()) {
+            there.put(day, (int) minutes);
+        }
         for (int day = 0; day < DAYS; day++) {
             LocalDate today = FIRST.plusDays(day);
             List<List<CareDue>> due = new ArrayList<>();
@@ -57,8 +63,9 @@ class CareYearTest {
                         DOG, trust, CareDiary.of(log), chosen, claws, 25, Optional.empty(), Optional.empty(), today));
             }
             double small = 0;
-            for (CareDays.PlannedJob turn :
-                    new CareDays.Asked(due, today, each).asChosen().on(0)) {
+            Promise promise = Promise.of(new Promise.Basis(
+                    today, there, List.of(), new Promise.Stand(List.of(), new CareDays.Asked(due, today, each))));
+            for (CareDays.PlannedJob turn : promise.care()) {
                 CareDue job = due.get(turn.dog()).get(turn.job().ordinal());
                 assertTrue(job.due(today) || turn.job() == CareJob.BATH, "only what is due: " + job);
                 small += turn.job() == CareJob.BATH ? 0 : turn.minutes();

@@ -63,7 +63,7 @@ class SentencesTest {
         assertTrue(said > 50, said + " sentences");
     }
 
-    private static int check(SectionPlan section, Optional<Outlook> outlook) {
+    static int check(SectionPlan section, Optional<Outlook> outlook) {
         String where = section + " ";
         int said = 0;
         for (Reason reason : section.reasons()) {
@@ -104,8 +104,7 @@ class SentencesTest {
                         new CareDays.Asked(
                                 dogs.stream().map(dog -> List.<CareDue>of()).toList(),
                                 Kept.TODAY,
-                                Collections.nCopies(Workload.MOST_DAYS, (double) minutes))),
-                Optional.empty());
+                                Collections.nCopies(Workload.MOST_DAYS, (double) minutes))));
     }
 
     private static Optional<NotEnough> notEnough(List<Kept> dogs, int minutes) {

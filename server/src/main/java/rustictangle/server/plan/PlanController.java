@@ -142,7 +142,7 @@ record PlanController(
         PlanToday now = plans.now();
         return new WeekView(
                 now.today(),
-                now.minutes().isEmpty(),
+                now.set().isEmpty(),
                 IntStream.range(0, now.daysTold())
                         .mapToObj(day -> day(now, day))
                         .toList(),

@@ -59,9 +59,18 @@ record Plans(
         PlanToday.Settled settled = PlanToday.settled(facts);
         HouseholdPlan plan = settled.equals(facts.promise().settled())
                 ? facts.promise().plan()
-                : made.of(HouseholdPlan.class, 0, settled, PlanToday.Settled::plan);
-        return made.of(PlanToday.class, 0, facts, now -> PlanToday.of(now, plan));
+                : made.of(
+                                Later.class,
+                                0,
+                                new LaterBasis(settled, facts.promise()),
+                                now -> new Later(now.settled.plan(now.promise.plan())))
+                        .plan;
+        return made.of(PlanToday.class, 0, facts, now -> PlanToday.of(now, settled, plan));
     }
+
+    private record LaterBasis(PlanToday.Settled settled, Promise promise) {}
+
+    private record Later(HouseholdPlan plan) {}
 
     private PlanToday.Basis facts() {
         Household household = households.get();
@@ -71,12 +80,7 @@ record Plans(
             List<KnownDog> all = dogs.known();
             List<Log> now = all.stream().map(dog -> logs.of(dog.id())).toList();
             CareDays.Asked care = care(all, now, household, today);
-            CareDays asChosen = care.asChosen();
-            Promise promise = made.of(
-                    Promise.class,
-                    0,
-                    promised(all, now.stream().map(Log::morning).toList(), household, today),
-                    Promise::of);
+            Promise promise = promise(all, now.stream().map(Log::morning).toList(), household, today);
             for (KnownDog dog : all) {
                 int position = planned.size();
                 running.at(dog.name(), position, all.size());
@@ -84,7 +88,7 @@ record Plans(
                         dog,
                         now.get(position),
                         household.comfort(),
-                        asChosen.baths(position),
+                        care.baths(position),
                         promise.practice().every(position),
                         today));
             }
@@ -94,30 +98,56 @@ record Plans(
         }
     }
 
+    private record EnoughBasis(Promise.Basis facts, Promise morning) {}
+
     private record Enough(Optional<NotEnough> not) {}
 
     /** That the minutes do not suffice, and what would; empty: they do. */
     Optional<NotEnough> notEnough() {
         List<KnownDog> all = dogs.known();
+        List<Log> begun =
+                all.stream().map(dog -> logs.of(dog.id()).morning().begun()).toList();
         Household household = households.get();
-        Promise.Basis facts = promised(
-                all, all.stream().map(dog -> logs.of(dog.id()).morning()).toList(), household, LocalDate.now(clock));
-        Promise promise = made.of(Promise.class, 0, facts, Promise::of);
-        return made.of(Enough.class, 0, facts, now -> new Enough(NotEnough.of(now, promise))).not;
+        Promise.Basis facts = begun(all, begun, household, LocalDate.now(clock));
+        return made.of(
+                        Enough.class,
+                        0,
+                        new EnoughBasis(facts, morning(facts)),
+                        now -> new Enough(NotEnough.of(now.facts, now.morning)))
+                .not;
     }
 
-    private Promise.Basis promised(
-            List<KnownDog> all, List<Log.Morning> mornings, Household household, LocalDate today) {
+    private Promise morning(Promise.Basis facts) {
+        return made.of(Promise.class, 0, facts, Promise::of);
+    }
+
+    private record Since(Promise.Basis begun, Promise morning, Promise.Stand happened) {}
+
+    private record WithNews(Promise promise) {}
+
+    private Promise promise(List<KnownDog> all, List<Log.Morning> mornings, Household household, LocalDate today) {
         List<Log> begun = mornings.stream().map(Log.Morning::begun).toList();
         List<Log> since = mornings.stream().map(Log.Morning::since).toList();
+        Promise.Basis facts = begun(all, begun, household, today);
+        Promise morning = morning(facts);
+        return begun.equals(since)
+                ? morning
+                : made.of(
+                                WithNews.class,
+                                0,
+                                new Since(facts, morning, stand(all, since, household, today)),
+                                now -> new WithNews(now.morning.and(now.begun, now.happened)))
+                        .promise;
+    }
+
+    private Promise.Basis begun(List<KnownDog> all, List<Log> begun, Household household, LocalDate today) {
         return new Promise.Basis(
                 today,
                 household.minutes(),
                 IntStream.range(0, all.size())
                         .mapToObj(dog -> practice(all.get(dog), begun.get(dog), household.comfort(), today))
                         .toList(),
-                stand(all, begun, household, today),
-                begun.equals(since) ? Optional.empty() : Optional.of(stand(all, since, household, today)));
+                stand(all, begun, household, today));
     }
 
     private PracticeDays.Asked practice(KnownDog dog, Log log, Comfort comfort, LocalDate today) {
@@ -132,11 +162,9 @@ record Plans(
 
     private Promise.Stand stand(List<KnownDog> all, List<Log> told, Household household, LocalDate today) {
         CareDays.Asked care = care(all, told, household, today);
-        CareDays asChosen = care.asChosen();
         return new Promise.Stand(
                 IntStream.range(0, all.size())
-                        .mapToObj(dog ->
-                                work(all.get(dog), told.get(dog), household.comfort(), asChosen.baths(dog), today))
+                        .mapToObj(dog -> work(all.get(dog), told.get(dog), household.comfort(), care.baths(dog), today))
                         .toList(),
                 care);
     }

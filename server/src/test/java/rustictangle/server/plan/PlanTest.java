@@ -130,7 +130,7 @@ class PlanTest extends ServerTest {
         post(session + "/events", glides("ARMPIT_LEFT"));
         read("/api/home")
                 .andExpect(jsonPath("$.day.brushedSeconds").value(480))
-                .andExpect(jsonPath("$.day.minutes").value(lessThanOrEqualTo(before - 4)));
+                .andExpect(jsonPath("$.day.minutes").value(lessThanOrEqualTo(30 - 8)));
         post(session + "/events", "{\"id\": \"%s\", \"said\": {\"type\": \"STOPPED\"}}".formatted(UUID.randomUUID()));
     }
 

@@ -1,0 +1,222 @@
+package rustictangle.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.google.gson.JsonArray;
+import com.google.gson.JsonElement;
+import com.google.gson.JsonObject;
+import com.google.gson.JsonParser;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import rustictangle.e2e.views.HomeView;
+import rustictangle.e2e.views.SessionView;
+
+/** Days lived through whole: a Saturday in the worst order, and a fortnight away. */
+class WholeDaysTest extends Browsing {
+
+    private RunningApp demo;
+
+    @BeforeEach
+    void start() throws Exception {
+        demo = RunningApp.anew(true);
+    }
+
+    /** What the day still asks for, each thing by a name. */
+    private Set<String> asked() throws Exception {
+        JsonObject day =
+                JsonParser.parseString(demo.get("api/home")).getAsJsonObject().getAsJsonObject("day");
+        Set<String> asked = new TreeSet<>();
+        for (JsonElement pick : day.getAsJsonArray("picks")) {
+            JsonObject dog = pick.getAsJsonObject();
+            dog.getAsJsonArray("sections").forEach(place -> asked.add(dog.get("dogId") + " " + place.getAsString()));
+        }
+        for (JsonElement turn : day.getAsJsonArray("care")) {
+            JsonObject job = turn.getAsJsonObject();
+            asked.add(job.get("dogId") + " at the table " + job.get("job").getAsString());
+        }
+        return asked;
+    }
+
+    private List<JsonObject> of(String what) throws Exception {
+        JsonArray all = JsonParser.parseString(demo.get("api/home"))
+                .getAsJsonObject()
+                .getAsJsonObject("day")
+                .getAsJsonArray(what);
+        List<JsonObject> reversed = new ArrayList<>();
+        all.forEach(each -> reversed.add(each.getAsJsonObject()));
+        Collections.reverse(reversed);
+        return reversed;
+    }
+
+    private void brush(int dog, List<String> places) throws Exception {
+        String done = places.stream()
+                .map(place -> "{\"section\": \"%s\", \"tangles\": 0, \"mat\": false, \"signal\": \"RELAXED\"}"
+                        .formatted(place))
+                .collect(Collectors.joining(", "));
+        demo.send(
+                "POST",
+                "api/dogs/" + dog + "/sessions/afterwards",
+                "{\"id\": \"%s\", \"day\": \"2026-05-16\", \"proved\": true, \"places\": [%s]}"
+                        .formatted(UUID.randomUUID(), done));
+    }
+
+    /**
+     * The table before the brush, the last dog first, each in two goes and from its last place on: nothing comes in by
+     * doing, and the evening is empty.
+     */
+    @Test
+    void aFullSaturdayInTheWorstOrderBringsNothingNewAndEndsEmpty() throws Exception {
+        demo.at("2026-05-16T09:00:00Z");
+        Page page = laptop();
+        HomeView.open(page, demo.url());
+        Locator today = page.locator("[data-test=today]");
+        assertThat(today).containsText(Pattern.compile("about \\d+ min"));
+        Set<String> before = asked();
+        assertTrue(before.size() > 20, "a full day: " + before);
+        for (JsonObject turn : of("care")) {
+            demo.send(
+                    "POST",
+                    "api/dogs/" + turn.get("dogId") + "/care/done",
+                    "{\"id\": \"%s\", \"job\": \"%s\", \"outcome\": \"DONE\", \"signal\": \"RELAXED\", \"words\": \"\"}"
+                            .formatted(UUID.randomUUID(), turn.get("job").getAsString()));
+            before = onlyLess(before);
+        }
+        page.reload();
+        assertThat(page.getByText("At the table")).hasCount(0);
+        List<JsonObject> picks = of("picks");
+        // The last one in the browser, step by step; the others are told afterwards.
+        for (JsonObject pick : picks.subList(0, picks.size() - 1)) {
+            List<String> places = new ArrayList<>();
+            pick.getAsJsonArray("sections").forEach(place -> places.add(place.getAsString()));
+            Collections.reverse(places);
+            brush(pick.get("dogId").getAsInt(), places.subList(0, places.size() / 2));
+            before = onlyLess(before);
+            brush(pick.get("dogId").getAsInt(), places.subList(places.size() / 2, places.size()));
+            before = onlyLess(before);
+        }
+        page.reload();
+        button(page, Pattern.compile("^Begin with ")).click();
+        SessionView session = new SessionView(page).start();
+        int steps = session.steps();
+        for (int i = 0; i < steps; i++) {
+            assertThat(page.locator("progress")).hasAttribute("value", String.valueOf(i));
+            session.ranFree();
+        }
+        assertThat(session.heading("All done")).isVisible();
+        assertEquals(Set.of(), onlyLess(before));
+        HomeView.open(page, demo.url());
+        assertThat(today).not().containsText("about");
+        assertThat(page.locator("[data-rule='plan.added']")).hasCount(0);
+        page.navigate(demo.url() + "week");
+        assertThat(page.locator(".days .sum").first()).hasText(Pattern.compile("^(rest|½ min|1½? min)$"));
+    }
+
+    private Set<String> onlyLess(Set<String> before) throws Exception {
+        Set<String> now = asked();
+        assertTrue(before.containsAll(now), now + " after " + before);
+        return now;
+    }
+
+    /** Told on the keyboard; nothing is asked for meanwhile; the first words after it are where to search. */
+    @Test
+    void aFortnightAwayIsPlannedForAndBeginsWithTheFingers() throws Exception {
+        Page page = laptop();
+        page.navigate(demo.url() + "week");
+        assertThat(heading(page, "May and June")).isVisible();
+        button(page, "Tell of days off").press("Enter");
+        page.getByLabel("From").fill("2026-05-16");
+        page.getByLabel("To, that day too").fill("2026-05-15");
+        button(page, "Keep").press("Enter");
+        assertThat(page.getByText("before the first")).isVisible();
+        page.getByLabel("To, that day too").fill("2026-05-31");
+        button(page, "Keep").press("Enter");
+        assertThat(page.getByText("the days before and after are planned for it"))
+                .isVisible();
+        assertThat(page.locator(".days .sum").nth(2)).hasText("off");
+        assertThat(page.locator(".month .cell.off")).hasCount(16);
+        Barriers.assertNone(page, "the week with days off");
+
+        button(page, Pattern.compile("^Take away: All dogs")).click();
+        assertThat(page.locator(".month .cell.off")).hasCount(0);
+        button(page, "Undo").click();
+        assertThat(page.locator(".month .cell.off")).hasCount(16);
+
+        demo.at("2026-05-20T09:00:00Z");
+        HomeView.open(page, demo.url());
+        assertThat(page.getByText("Off until Mon 1 Jun: nothing is asked for")).hasCount(4);
+        assertEquals(Set.of(), asked());
+
+        demo.at("2026-06-01T09:00:00Z");
+        HomeView.open(page, demo.url());
+        Locator words = page.locator("[data-rule='plan.after-pause']");
+        assertThat(words.first()).containsText(Pattern.compile("After 1\\d days without a brush: fingers first"));
+        assertThat(words.filter(new Locator.FilterOptions().setHasText("let a groomer look"))
+                        .first())
+                .isVisible();
+        assertThat(button(page, Pattern.compile("^Begin with "))).isVisible();
+        Barriers.assertNone(page, "home after a fortnight");
+    }
+
+    /** One page for the fridge door: the days, who is brushed, and no keys. */
+    @Test
+    void theMonthPrintsOnOnePage() throws Exception {
+        Page page = laptop();
+        page.navigate(demo.url() + "week");
+        assertThat(heading(page, "May and June")).isVisible();
+        assertThat(page.locator(".month svg").first()).isVisible();
+        try (org.apache.pdfbox.pdmodel.PDDocument printed = org.apache.pdfbox.Loader.loadPDF(
+                page.pdf(new Page.PdfOptions().setFormat("A4").setPrintBackground(true)))) {
+            assertEquals(1, printed.getNumberOfPages());
+            String text = new org.apache.pdfbox.text.PDFTextStripper()
+                    .getText(printed)
+                    .replaceAll("\\s+", " ");
+            for (String said : List.of("May and June at Mooring 14", "Thimble", "groom", "Mats that do not happen")) {
+                assertTrue(text.contains(said), said + " in " + text);
+            }
+            assertTrue(!text.contains("Print it") && !text.contains("Tell of days off"), "no keys on paper: " + text);
+        }
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Tue 26 May: ")))
+                .click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Tue 26 May")))
+                .isVisible();
+    }
+
+    /** A vet's order, a usual hour and the household's own clock are each kept and can be taken back. */
+    @Test
+    void aVetsOrderAUsualHourAndTheClockAreKept() throws Exception {
+        Page page = phone();
+        page.navigate(demo.url() + "dogs/2/care");
+        Locator order = page.getByLabel("Ears: the vet’s order");
+        order.check();
+        assertThat(order).isChecked();
+        page.reload();
+        assertThat(order).isChecked();
+        assertThat(page.getByText("The vet has ordered it").first()).isAttached();
+        page.navigate(demo.url() + "settings");
+        button(page, "in the evening").click();
+        Locator zone = page.getByLabel("Your clock goes by");
+        zone.fill("Pacific/Auckland");
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Pacific/Auckland"))
+                .click();
+        button(page, "Keep").click();
+        assertThat(page.getByText("Kept.")).isVisible();
+        Barriers.assertNone(page, "settings");
+        assertTrue(demo.get("api/household").contains("\"usualHour\":\"19:00:00\""));
+        assertTrue(demo.get("api/household").contains("\"zone\":\"Pacific/Auckland\""));
+        button(page, "Undo").click();
+        assertThat(zone).not().hasValue("Pacific/Auckland");
+    }
+}
