@@ -129,8 +129,6 @@ function keep(job: JobView, days: number, ordered: boolean) {
                     {{ one.label }}{{ one.usual ? ' (usual)' : '' }}
                   </option>
                 </select>
-              </td>
-              <td>
                 <label v-if="job.every" class="vet"
                   ><input
                     type="checkbox"
@@ -199,7 +197,8 @@ ul {
   font-weight: 700;
 }
 .vet {
-  display: flex;
+  display: inline-flex;
+  vertical-align: middle;
   gap: 8px;
   align-items: center;
   min-height: 44px;
@@ -263,6 +262,17 @@ td + td {
 }
 .foot {
   margin-top: 14px;
+}
+@media (min-width: 600px) {
+  td:has(.vet) {
+    white-space: nowrap;
+  }
+  td select {
+    min-width: 12.4em;
+  }
+  .vet {
+    margin-left: 14px;
+  }
 }
 @media (max-width: 899px) {
   .page {

@@ -82,14 +82,7 @@ const nameOf = (dogId?: number) => props.dogs.find((dog) => dog.id === dogId)?.n
           hide-details
           @update:model-value="firstIs"
         />
-        <v-text-field
-          v-model="draft.last"
-          type="date"
-          label="To, that day too"
-          :min="draft.first"
-          required
-          hide-details
-        />
+        <v-text-field v-model="draft.last" type="date" label="To, that day too" required hide-details />
       </div>
       <ChoiceRow v-model="draft.why" label="Why" :choices="why" />
       <p v-if="add.error.value" class="caution" role="alert">

@@ -19,6 +19,9 @@ import java.util.TreeSet;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import rustictangle.e2e.views.HomeView;
@@ -84,15 +87,15 @@ class WholeDaysTest extends Browsing {
         HomeView.open(page, demo.url());
         Locator today = page.locator("[data-test=today]");
         assertThat(today).containsText(Pattern.compile("about \\d+ min"));
-        Set<String> before = asked();
-        assertTrue(before.size() > 20, "a full day: " + before);
+        Set<String> morning = asked();
+        assertTrue(morning.size() > 20, "a full day: " + morning);
         for (JsonObject turn : of("care")) {
             demo.send(
                     "POST",
                     "api/dogs/" + turn.get("dogId") + "/care/done",
                     "{\"id\": \"%s\", \"job\": \"%s\", \"outcome\": \"DONE\", \"signal\": \"RELAXED\", \"words\": \"\"}"
                             .formatted(UUID.randomUUID(), turn.get("job").getAsString()));
-            before = onlyLess(before);
+            assertOnlyPromised(morning);
         }
         page.reload();
         assertThat(page.getByText("At the table")).hasCount(0);
@@ -103,9 +106,9 @@ class WholeDaysTest extends Browsing {
             pick.getAsJsonArray("sections").forEach(place -> places.add(place.getAsString()));
             Collections.reverse(places);
             brush(pick.get("dogId").getAsInt(), places.subList(0, places.size() / 2));
-            before = onlyLess(before);
+            assertOnlyPromised(morning);
             brush(pick.get("dogId").getAsInt(), places.subList(places.size() / 2, places.size()));
-            before = onlyLess(before);
+            assertOnlyPromised(morning);
         }
         page.reload();
         button(page, Pattern.compile("^Begin with ")).click();
@@ -116,7 +119,14 @@ class WholeDaysTest extends Browsing {
             session.ranFree();
         }
         assertThat(session.heading("All done")).isVisible();
-        assertEquals(Set.of(), onlyLess(before));
+        // Here the steps took seconds: what had made room for the long way round has its minutes again.
+        for (JsonObject pick : of("picks")) {
+            List<String> places = new ArrayList<>();
+            pick.getAsJsonArray("sections").forEach(place -> places.add(place.getAsString()));
+            assertOnlyPromised(morning);
+            brush(pick.get("dogId").getAsInt(), places);
+        }
+        assertEquals(Set.of(), asked());
         HomeView.open(page, demo.url());
         assertThat(today).not().containsText("about");
         assertThat(page.locator("[data-rule='plan.added']")).hasCount(0);
@@ -124,10 +134,9 @@ class WholeDaysTest extends Browsing {
         assertThat(page.locator(".days .sum").first()).hasText(Pattern.compile("^(rest|½ min|1½? min)$"));
     }
 
-    private Set<String> onlyLess(Set<String> before) throws Exception {
+    private void assertOnlyPromised(Set<String> morning) throws Exception {
         Set<String> now = asked();
-        assertTrue(before.containsAll(now), now + " after " + before);
-        return now;
+        assertTrue(morning.containsAll(now), now + " of " + morning);
     }
 
     /** Told on the keyboard; nothing is asked for meanwhile; the first words after it are where to search. */
@@ -177,12 +186,10 @@ class WholeDaysTest extends Browsing {
         page.navigate(demo.url() + "week");
         assertThat(heading(page, "May and June")).isVisible();
         assertThat(page.locator(".month svg").first()).isVisible();
-        try (org.apache.pdfbox.pdmodel.PDDocument printed = org.apache.pdfbox.Loader.loadPDF(
-                page.pdf(new Page.PdfOptions().setFormat("A4").setPrintBackground(true)))) {
+        try (PDDocument printed =
+                Loader.loadPDF(page.pdf(new Page.PdfOptions().setFormat("A4").setPrintBackground(true)))) {
             assertEquals(1, printed.getNumberOfPages());
-            String text = new org.apache.pdfbox.text.PDFTextStripper()
-                    .getText(printed)
-                    .replaceAll("\\s+", " ");
+            String text = new PDFTextStripper().getText(printed).replaceAll("\\s+", " ");
             for (String said : List.of("May and June at Mooring 14", "Thimble", "groom", "Mats that do not happen")) {
                 assertTrue(text.contains(said), said + " in " + text);
             }
@@ -204,7 +211,7 @@ class WholeDaysTest extends Browsing {
         assertThat(order).isChecked();
         page.reload();
         assertThat(order).isChecked();
-        assertThat(page.getByText("The vet has ordered it").first()).isAttached();
+        assertTrue(demo.get("api/dogs/2/care").contains("\"ordered\":true"));
         page.navigate(demo.url() + "settings");
         button(page, "in the evening").click();
         Locator zone = page.getByLabel("Your clock goes by");
