@@ -9,6 +9,7 @@ import { useWeight } from '@/dog/useWeight'
 import WeightStrip from '@/dog/WeightStrip.vue'
 import JobSign from './JobSign.vue'
 import TeethDays from './TeethDays.vue'
+import WhyNotToday from './WhyNotToday.vue'
 import { useEvery } from './useCare'
 import { carePath, titleOf } from './words'
 
@@ -87,7 +88,7 @@ function keep(job: JobView, days: number, ordered: boolean) {
             <router-link :to="carePath(dogId, job.job)"
               ><JobSign :job="job.job" /><b>{{ titleOf(job.job) }}</b
               ><span>{{ when(job) }}</span></router-link
-            >
+            ><WhyNotToday v-if="job.due" :dog-id="dogId" :job="job.job" :title="titleOf(job.job)" />
           </li>
         </ul>
         <hr class="seam" />

@@ -340,7 +340,7 @@ class DaysTest extends Browsing {
     /** Five minutes are a short sitting; a day that is done is done, and more comes only when it is asked for. */
     @Test
     void fiveMinutesAreWorthSomethingAndTheEveningOfADoneDayIsEmpty() throws Exception {
-        minutesADay(9);
+        minutesADay(5);
         Page page = phone();
         HomeView.open(page, demo.url());
         Locator today = page.locator("[data-test=today]");

@@ -12,6 +12,8 @@ import java.util.stream.IntStream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
+import rustictangle.core.Reason;
+import rustictangle.core.care.CareDue;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.CareJob;
 import rustictangle.core.log.Log;
@@ -149,6 +151,21 @@ record PlanController(
                 IntStream.range(0, now.dogs().size())
                         .mapToObj(dog -> end(now, dog))
                         .toList());
+    }
+
+    /** @param why absent: there are minutes for it, or nothing is brushed today */
+    record WhyNot(Optional<Reason> why) {}
+
+    /** Why a job at the table is not done today, though its turn has come. */
+    @GetMapping("/api/dogs/{dogId}/why-not/{job}")
+    WhyNot whyNot(@PathVariable long dogId, @PathVariable CareJob job) {
+        dogs.get(dogId);
+        PlanToday now = plans.now();
+        double minutes = now.at(dogId).care().stream()
+                .filter(due -> due.job() == job)
+                .mapToDouble(CareDue::minutes)
+                .sum();
+        return new WhyNot(now.insteadOf(minutes));
     }
 
     @GetMapping("/api/month")

@@ -70,6 +70,27 @@ class CareTest extends ServerTest {
         send(HttpMethod.PUT, "/api/dogs/" + dog + "/care/WINGS/every", "{}").andExpect(status().isBadRequest());
     }
 
+    /** What of today's brushing would have to go for it is named, and is in today's brushing. */
+    @Test
+    void whyAJobThatIsDueIsNotDoneTodayCanBeAsked() throws Exception {
+        long dog = addKnownDog("Gannet");
+        keepHousehold(everyDay(5), "").andExpect(status().isOk());
+        daysPass(2);
+        List<String> waiting = JsonPath.read(body("/api/dogs/" + dog + "/care"), "$.jobs[?(@.due)].job");
+        List<String> today = JsonPath.read(body("/api/today"), "$.care[*].job");
+        String job = waiting.stream()
+                .filter(each -> !today.contains(each))
+                .findFirst()
+                .orElseThrow();
+        read("/api/dogs/" + dog + "/why-not/" + job)
+                .andExpect(jsonPath("$.why.rule").value("plan.instead"))
+                .andExpect(jsonPath("$.why.text", containsString("Gannet (")));
+        keepHousehold("", "");
+        read("/api/dogs/" + dog + "/why-not/" + job).andExpect(jsonPath("$.why").doesNotExist());
+        read("/api/dogs/" + dog + "/why-not/WINGS").andExpect(status().isBadRequest());
+        send(HttpMethod.DELETE, "/api/dogs/" + dog, "");
+    }
+
     /** With five minutes for a neglected coat the teeth wait; ordered by a vet they come every day. */
     @Test
     void whatAVetHasOrderedNeverSlips() throws Exception {
