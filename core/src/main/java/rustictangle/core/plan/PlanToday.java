@@ -407,12 +407,12 @@ public record PlanToday(
                 ? Optional.empty()
                 : Optional.of(new Reason(
                         "plan.instead",
-                        "Its minutes today are those of "
+                        "Today its minutes go to "
                                 + IntStream.range(0, dogs.size())
                                         .filter(dog -> gone.stream().anyMatch(place -> place.dog == dog))
                                         .mapToObj(dog -> dogs.get(dog).name() + " (" + places(gone, dog) + ")")
                                         .collect(Collectors.joining(" and "))
-                                + ", where they keep more mats from forming than it can wait for."));
+                                + ", where they keep mats from forming; this can wait."));
     }
 
     private static String places(List<Kept> gone, int dog) {
@@ -424,7 +424,7 @@ public record PlanToday(
 
     private Kept kept(HouseholdPlan.PlannedPlace place) {
         Workload work = dogs.get(place.dog()).work();
-        int next = plan.of(place.dog()).get(place.section()).nextSetBit(1);
+        int next = Sure.at(plan.of(place.dog()), place.section()).nextSetBit(1);
         double then = work.forecast()
                 .at(place.section())
                 .map(outlook -> outlook.mats(next < 0 ? work.daysTold() : next) - outlook.mats(0))
