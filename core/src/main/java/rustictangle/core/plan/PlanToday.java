@@ -412,7 +412,7 @@ public record PlanToday(
                                         .filter(dog -> gone.stream().anyMatch(place -> place.dog == dog))
                                         .mapToObj(dog -> dogs.get(dog).name() + " (" + places(gone, dog) + ")")
                                         .collect(Collectors.joining(" and "))
-                                + ", where they keep mats from forming; this can wait."));
+                                + ", where they keep mats from forming; this waits."));
     }
 
     private static String places(List<Kept> gone, int dog) {
