@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { scaleLinear } from 'd3-scale'
 import { area, curveMonotoneX, line } from 'd3-shape'
-import { useElementSize } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { about, MOST_MATS } from '@/shell/numbers'
 import { useUnits } from '@/shell/useUnits'
+import { useFigure } from './useFigure'
 
 /** Small mats to expect with the plan and without: what lies between does not happen. */
 const props = defineProps<{
@@ -26,10 +26,7 @@ const LETTERS = 60
 const NAMED = 7
 
 const { date } = useUnits()
-const figure = ref<HTMLElement>()
-const { width: there } = useElementSize(figure)
-/** A point of the drawing is one of the screen, so that letters stay letters on a phone. */
-const width = computed(() => there.value || USUAL_WIDTH)
+const { width, short } = useFigure(USUAL_WIDTH)
 const x = computed(() => scaleLinear([0, props.days.length - 1], [LEFT, width.value - RIGHT]))
 const y = computed(() =>
   scaleLinear([0, Math.max(1, ...props.mats.map((each) => each.nothing))], [HEIGHT - FOOT, TOP]).nice(4),
@@ -57,7 +54,6 @@ const said = computed(() => {
     `${nothing > most.value ? `more than ${most.value}` : about(nothing, most.value)} if nothing is done${kept}.`
   )
 })
-const short = (day: string) => date(day).split(' ').slice(1).join(' ')
 </script>
 
 <template>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { scaleBand, scaleLinear } from 'd3-scale'
-import { useElementSize } from '@vueuse/core'
-import { computed, ref } from 'vue'
-import { minutes, useUnits } from '@/shell/useUnits'
+import { computed } from 'vue'
+import { minutes } from '@/shell/useUnits'
+import { useFigure } from './useFigure'
 
 /** Brushing week by week: what was done, and what is planned. */
 const props = defineProps<{
@@ -18,12 +18,7 @@ const RIGHT = 12
 const TOP = 20
 const FOOT = 26
 
-const { date } = useUnits()
-const figure = ref<HTMLElement>()
-const { width: there } = useElementSize(figure)
-/** A point of the drawing is one of the screen, so that letters stay letters on a phone. */
-const width = computed(() => there.value || USUAL_WIDTH)
-const short = (day: string) => date(day).split(' ').slice(1).join(' ')
+const { width, short } = useFigure(USUAL_WIDTH)
 const now = computed(() => props.weeks.findLast((week) => week.first <= props.today)!)
 const x = computed(() =>
   scaleBand(
