@@ -127,17 +127,23 @@ public record Practice(
 
     private static final int KEPT_UP_DAYS = 14;
 
+    /** The {@linkplain #spots} where things stand now, and what is practised there. */
+    public static List<Practice> today(
+            Dog dog, Trust trust, Collection<Subject> owned, ToDoubleFunction<Section> matsADay, MayBegin may) {
+        return today(dog, trust, spots(dog, trust, owned, matsADay, may), may);
+    }
+
     /**
-     * Practices for today: the brush where most is lost for each day that it is not ready, several places if the dog
+     * What is practised today: the brush where most is lost for each day that it is not ready, several places if the dog
      * allows; now and then where it is ready and was not brushed for long; and what of the drawer and the positions is
-     * least learned. Once it has had enough for today nothing is begun any more.
+     * least learned. Chosen as the day begins, so that practising and brushing bring nothing new.
      *
      * @param owned    what lies in the drawer; a dryer's noise a puppy learns from the first weeks, whoever owns one
      * @param matsADay that form at a place while it is not brushed
-     * @param may      what may be begun now
+     * @param may      what may be begun
      * @return empty when there is nothing to practise
      */
-    public static List<Practice> today(
+    public static Set<Spot> spots(
             Dog dog, Trust trust, Collection<Subject> owned, ToDoubleFunction<Section> matsADay, MayBegin may) {
         Set<Spot> spots = new LinkedHashSet<>(brush(trust, matsADay, may));
         Set<Subject> about = new HashSet<>(owned);
@@ -146,6 +152,11 @@ public record Practice(
         }
         Optional<Spot> first = spots.stream().findFirst().or(() -> easiest(trust));
         first.flatMap(spot -> besides(trust, about, spot)).ifPresent(spots::add);
+        return spots;
+    }
+
+    /** How that is practised. Once the dog has had enough for today nothing is begun any more. */
+    public static List<Practice> today(Dog dog, Trust trust, Collection<Spot> spots, MayBegin may) {
         boolean enough = trust.endedToday();
         return spots.stream()
                 .filter(spot -> trust.practisedToday(spot)
@@ -157,8 +168,7 @@ public record Practice(
     private static List<Spot> brush(Trust trust, ToDoubleFunction<Section> matsADay, MayBegin may) {
         Map<Section, Standing> standings = trust.standings();
         // What it minds least comes first, however fast other places tangle; among those alike, what saves most mats
-        // for
-        // each practice: Smith's rule, weight over time.
+        // for each practice: Smith's rule, weight over time.
         Comparator<Section> order = Comparator.comparingInt(Practice::minded)
                 .thenComparingDouble(section -> -matsADay.applyAsDouble(section)
                         / trust.readiness(section).orElseThrow().median().orElse(Readiness.LONGEST_DAYS));

@@ -16,6 +16,7 @@ import rustictangle.core.rhythm.Forecast;
 import rustictangle.core.trust.Agreed;
 import rustictangle.core.trust.MayBegin;
 import rustictangle.core.trust.Practice;
+import rustictangle.core.trust.Spot;
 import rustictangle.core.trust.Trial;
 import rustictangle.core.trust.Trust;
 import rustictangle.server.coat.KnownDog;
@@ -104,7 +105,11 @@ public class TrustLoader {
                 LocalDate.now(clock));
     }
 
-    private record ForPractice(Dog dog, Trust trust, Forecast forecast, Set<Subject> owned, MayBegin may) {}
+    private record ForSpots(Dog dog, Trust trust, Forecast forecast, Set<Subject> owned, MayBegin may) {}
+
+    private record Spots(Set<Spot> today) {}
+
+    private record ForPractice(Dog dog, Trust trust, Spots spots, MayBegin may) {}
 
     private record Practices(List<Practice> today) {}
 
@@ -112,19 +117,24 @@ public class TrustLoader {
         return today(known, logs.of(known.id()));
     }
 
-    /** As far as a log of its tells. */
+    /** As far as a log of its tells: what was chosen as the day began, and how it stands now. */
     public List<Practice> today(KnownDog known, Log log) {
+        Log begun = log.morning().begun();
+        Spots spots = made.of(
+                Spots.class,
+                known.id(),
+                new ForSpots(known.dog(), of(known, begun), forecasts.of(known, begun), owned(), may(known, begun)),
+                TrustLoader::spots);
         return made.of(
                         Practices.class,
                         known.id(),
-                        new ForPractice(
-                                known.dog(), of(known, log), forecasts.of(known, log), owned(), may(known, log)),
-                        TrustLoader::practices)
+                        new ForPractice(known.dog(), of(known, log), spots, may(known, log)),
+                        facts -> new Practices(Practice.today(facts.dog, facts.trust, facts.spots.today, facts.may)))
                 .today;
     }
 
-    private static Practices practices(ForPractice facts) {
-        return new Practices(Practice.today(
+    private static Spots spots(ForSpots facts) {
+        return new Spots(Practice.spots(
                 facts.dog,
                 facts.trust,
                 facts.owned,

@@ -5,9 +5,15 @@ import static org.hamcrest.Matchers.greaterThan;
 import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
 import static org.hamcrest.Matchers.not;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import com.jayway.jsonpath.JsonPath;
+import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpMethod;
@@ -128,6 +134,30 @@ class PracticeTest extends ServerTest {
         read("/api/dogs/" + dog + "/trust").andExpect(jsonPath("$.standings[?(@.rungNumber > 3)]", hasSize(0)));
         send(HttpMethod.PUT, "/api/dogs/" + dog, adult)
                 .andExpect(jsonPath("$.form.history").value("GENTLE"));
+    }
+
+    /** What a day asks to practise is fixed as it begins (handbook 10.5): a ladder that is climbed makes room tomorrow. */
+    @Test
+    void practisingBringsNoOtherPracticeTheSameDay() throws Exception {
+        long dog = addKnownDog("Pintle");
+        send(HttpMethod.PUT, "/api/dogs/" + dog, dogJson("Pintle", "4.1").replace("GENTLE", "RAISED_HERE"))
+                .andExpect(status().isOk());
+        List<String> morning = practised(dog);
+        assertTrue(morning.size() > 1, morning.toString());
+        for (int n = 0; n < 30; n++) {
+            answer(dog, UUID.randomUUID(), "SLICKER", "BACK", "RELAXED").andExpect(status().isOk());
+        }
+        read("/api/dogs/" + dog + "/trust")
+                .andExpect(jsonPath("$.standings[?(@.section == 'BACK')].readyForBrushing", hasItem(true)));
+        assertEquals(morning, practised(dog));
+        daysPass(1);
+        assertNotEquals(morning, practised(dog));
+    }
+
+    private List<String> practised(long dog) throws Exception {
+        return JsonPath.<List<Map<String, ?>>>read(body("/api/dogs/" + dog + "/trust"), "$.today[*].standing").stream()
+                .map(standing -> standing.get("subject") + " " + standing.get("section"))
+                .toList();
     }
 
     @Test
