@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient, type QueryKey } from '@tanstack/vue-query'
-import { computed, toValue, type MaybeRefOrGetter } from 'vue'
+import { computed, toValue, type MaybeRefOrGetter, type Ref } from 'vue'
 import { api, ask, type Answer } from './client'
 import type { paths } from './schema'
 import type { Household, Section, SectionInfo } from './types'
@@ -49,6 +49,18 @@ export function useDogView<N extends keyof DogViews>(name: N, dogId: MaybeRefOrG
     ...(manner as object),
   })
 }
+
+/**
+ * What has come to its turn by a day and waits on it, and why.
+ *
+ * @param open asked for only then
+ */
+export const useWaits = (day: () => string, open: Ref<boolean>) =>
+  useQuery({
+    queryKey: ['waits', day],
+    queryFn: () => ask(api.GET('/api/waits/{day}', { params: { path: { day: day() } } })),
+    enabled: open,
+  })
 
 /**
  * Something that can be changed. Much follows from little here, so all that is shown is asked for anew.

@@ -1,21 +1,16 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
-import { ref } from 'vue'
-import { api, ask } from '@/api/client'
+import { computed, ref } from 'vue'
+import { useWaits } from '@/api/queries'
 import type { CareJob } from '@/api/types'
 import { useUnits } from '@/shell/useUnits'
 
 /** Why a job that is due waits: what of today would have to go for it. */
-const props = defineProps<{ dogId: number; job: CareJob; title: string }>()
+const props = defineProps<{ dogId: number; job: CareJob; title: string; today: string }>()
 
-const { say } = useUnits()
+const { date, say } = useUnits()
 const open = ref(false)
-const asked = useQuery({
-  queryKey: ['why-not', () => props.dogId, () => props.job],
-  queryFn: () =>
-    ask(api.GET('/api/dogs/{dogId}/why-not/{job}', { params: { path: { dogId: props.dogId, job: props.job } } })),
-  enabled: open,
-})
+const waits = useWaits(() => props.today, open)
+const one = computed(() => waits.data.value?.find((each) => each.dogId === props.dogId && each.job === props.job))
 </script>
 
 <template>
@@ -23,13 +18,10 @@ const asked = useQuery({
     <button v-if="!open" type="button" class="link" :aria-label="`${title}: why not today?`" @click="open = true">
       Why not today?
     </button>
-    <p v-else-if="asked.data.value" :data-rule="asked.data.value.why?.rule" role="status">
-      {{
-        asked.data.value.why
-          ? say(asked.data.value.why.text)
-          : 'Today’s minutes are taken by what cannot wait as long. Whoever has more time may do it all the same.'
-      }}
+    <p v-else-if="one" :data-rule="one.why.rule" role="status">
+      {{ say(one.why.text) }}{{ one.until ? ` It comes on ${date(one.until)}.` : '' }}
     </p>
+    <p v-else-if="waits.data.value" role="status">It does not wait: it is on today’s list.</p>
   </div>
 </template>
 

@@ -12,6 +12,7 @@ import DayColumn from './DayColumn.vue'
 import DaysOffCard from './DaysOffCard.vue'
 import MonthSheet from './MonthSheet.vue'
 import NotEnough from './NotEnough.vue'
+import WhatWaits from './WhatWaits.vue'
 import { clothOf, timeOf, weekday, WEEKDAYS } from './words'
 import { about, MOST_MATS, places } from '@/shell/numbers'
 import facts from '@/api/facts'
@@ -143,6 +144,7 @@ function soMany() {
               {{ dog.turns.map((turn) => labelOf('CareJob', turn.job)).join(', ') }}, about
               {{ minutes(60 * dog.turns.reduce((sum, turn) => sum + turn.minutes, 0)) }}
             </p>
+            <WhatWaits :key="shown.day" :day="shown.day" :names="names" />
           </section>
           <section class="ends">
             <h2>Until the groom</h2>

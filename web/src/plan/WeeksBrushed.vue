@@ -4,9 +4,9 @@ import { computed } from 'vue'
 import { minutes } from '@/shell/useUnits'
 import { useFigure } from './useFigure'
 
-/** Brushing week by week: what was done, and what is planned. */
+/** Brushing week by week: what was done, against what the plan asked for, or asks. */
 const props = defineProps<{
-  weeks: readonly { first: string; done: number; planned: number }[]
+  weeks: readonly { first: string; done: number; asked?: number }[]
   today: string
 }>()
 
@@ -28,34 +28,31 @@ const x = computed(() =>
 )
 const y = computed(() =>
   scaleLinear(
-    [0, Math.max(60, ...props.weeks.map((week) => (week.done + week.planned) / 60))],
+    [0, Math.max(60, ...props.weeks.map((week) => Math.max(week.done, week.asked ?? 0) / 60))],
     [HEIGHT - FOOT, TOP],
   ).nice(4),
 )
 const bars = computed(() =>
-  props.weeks.map((week, i) => {
-    const done = y.value(week.done / 60)
-    const all = y.value((week.done + week.planned) / 60)
-    return { ...week, left: x.value(week.first)!, done, all, named: i % 2 === 0 }
-  }),
+  props.weeks.map((week, i) => ({
+    ...week,
+    left: x.value(week.first)!,
+    done: y.value(week.done / 60),
+    asked: y.value((week.asked ?? 0) / 60),
+    named: i % 2 === 0,
+  })),
 )
+const against = (week: { done: number; asked?: number }) =>
+  `${week.done ? minutes(week.done) : 'nothing'} brushed` +
+  (week.asked === undefined ? '' : ` of ${minutes(week.asked)} asked for`)
 /** The bars in words. */
-const told = computed(() =>
-  props.weeks
-    .map((week) => `week of ${short(week.first)}: ${minutes(week.done)} brushed, ${minutes(week.planned)} planned`)
-    .join('; '),
-)
-const said = computed(() => {
-  const { done, planned } = now.value
-  return `This week: ${done ? minutes(done) : 'nothing'} brushed, ${planned ? minutes(planned) : 'nothing'} still planned.`
-})
+const told = computed(() => props.weeks.map((week) => `week of ${short(week.first)}: ${against(week)}`).join('; '))
 </script>
 
 <template>
   <figure ref="figure">
     <figcaption>
       <h3>Brushing, week by week</h3>
-      <p>{{ said }}</p>
+      <p>This week: {{ against(now) }}.</p>
     </figcaption>
     <svg :viewBox="`0 0 ${width} ${HEIGHT}`" role="img" :aria-label="told">
       <g v-for="tick in y.ticks(4)" :key="tick" class="tick">
@@ -64,14 +61,20 @@ const said = computed(() => {
       </g>
       <g v-for="week in bars" :key="week.first">
         <rect class="done" :x="week.left" :y="week.done" :width="x.bandwidth()" :height="HEIGHT - FOOT - week.done" />
-        <rect class="planned" :x="week.left" :y="week.all" :width="x.bandwidth()" :height="week.done - week.all" />
+        <rect
+          class="asked"
+          :x="week.left"
+          :y="week.asked"
+          :width="x.bandwidth()"
+          :height="HEIGHT - FOOT - week.asked"
+        />
         <text v-if="week.named" :x="week.left + x.bandwidth() / 2" :y="HEIGHT - 6" text-anchor="middle">
           {{ short(week.first) }}
         </text>
       </g>
     </svg>
     <p class="quiet key">
-      <i class="done" aria-hidden="true" /> brushed <i class="planned" aria-hidden="true" /> planned, minutes
+      <i class="done" aria-hidden="true" /> brushed <i class="asked" aria-hidden="true" /> asked for, minutes
     </p>
   </figure>
 </template>
@@ -90,9 +93,8 @@ i {
   fill: rgb(var(--v-theme-secondary));
   background: rgb(var(--v-theme-secondary));
 }
-.planned {
-  fill: rgb(var(--v-theme-surface));
-  background: rgb(var(--v-theme-surface));
+.asked {
+  fill: none;
   stroke-dasharray: 4 3;
 }
 i {
@@ -103,7 +105,7 @@ i {
   border-radius: 3px;
   vertical-align: -2px;
 }
-i.planned {
+i.asked {
   border-style: dashed;
   margin-left: 14px;
 }

@@ -181,7 +181,7 @@ class WholeDaysTest extends Browsing {
 
     /** One page for the fridge door: the days, who is brushed, and no keys. */
     @Test
-    void theMonthPrintsOnOnePage() throws Exception {
+    void theMonthPrintsOnOnePageAndTellsOfEachDayWhatWaits() throws Exception {
         Page page = laptop();
         page.navigate(demo.url() + "week");
         assertThat(heading(page, "May and June")).isVisible();
@@ -199,6 +199,14 @@ class WholeDaysTest extends Browsing {
                 .click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Tue 26 May")))
                 .isVisible();
+        button(page, "What waits, and why?").click();
+        Locator waits = page.locator(".waits li");
+        assertThat(waits.first()).containsText("That day’s minutes go to");
+        Barriers.assertNone(page, "what waits on a day");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Wed 27 May: ")))
+                .click();
+        assertThat(waits).hasCount(0);
+        assertThat(button(page, "What waits, and why?")).isVisible();
     }
 
     /** A vet's order, a usual hour and the household's own clock are each kept and can be taken back. */

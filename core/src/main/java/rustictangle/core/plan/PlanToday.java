@@ -4,7 +4,6 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -343,6 +342,11 @@ public record PlanToday(
         return dogs.stream().mapToInt(dog -> dog.work().daysTold()).max().orElse(1);
     }
 
+    /** Days that are planned, today included. */
+    public int daysPlanned() {
+        return care.days().size();
+    }
+
     /** Of practice on a day, 0 being today: what is still to be done. */
     public int practiceSeconds(int day) {
         return day == 0
@@ -381,55 +385,11 @@ public record PlanToday(
         return promise.practice().days(dog).stream().findFirst().map(today::plusDays);
     }
 
-    /** A place that is brushed today, and what leaving it to its next turn would cost for each of its minutes. */
-    private record Kept(int dog, Section section, double minutes, double worth) {}
-
-    /**
-     * Why something is not done today: what of today's brushing would have to go for it, that which is worth least first.
-     *
-     * @param takes minutes
-     * @return empty: nothing would, for nothing is brushed, or there are minutes to spare
-     */
-    public Optional<Reason> insteadOf(double takes) {
-        double spare = settled.minutes(0) - settled.spent() - plan.minutes(0);
-        List<Kept> kept = plan.on(0).stream()
-                .map(this::kept)
-                .sorted(Comparator.comparingDouble(Kept::worth))
-                .toList();
-        List<Kept> gone = new ArrayList<>();
-        for (Kept place : kept) {
-            if (spare < takes) {
-                gone.add(place);
-                spare += place.minutes;
-            }
-        }
-        return gone.isEmpty()
-                ? Optional.empty()
-                : Optional.of(new Reason(
-                        "plan.instead",
-                        "Today its minutes go to "
-                                + IntStream.range(0, dogs.size())
-                                        .filter(dog -> gone.stream().anyMatch(place -> place.dog == dog))
-                                        .mapToObj(dog -> dogs.get(dog).name() + " (" + places(gone, dog) + ")")
-                                        .collect(Collectors.joining(" and "))
-                                + ", where they keep mats from forming; this waits."));
-    }
-
-    private static String places(List<Kept> gone, int dog) {
-        return gone.stream()
-                .filter(place -> place.dog == dog)
-                .map(place -> place.section.label())
-                .collect(Collectors.joining(", "));
-    }
-
-    private Kept kept(HouseholdPlan.PlannedPlace place) {
-        Workload work = dogs.get(place.dog()).work();
-        int next = Sure.at(plan.of(place.dog()), place.section()).nextSetBit(1);
-        double then = work.forecast()
-                .at(place.section())
-                .map(outlook -> outlook.mats(next < 0 ? work.daysTold() : next) - outlook.mats(0))
-                .orElse(0.0);
-        return new Kept(place.dog(), place.section(), place.minutes(), then / place.minutes());
+    /** Minutes of a day that nothing takes; infinite: as many as it takes. */
+    double spare(int day) {
+        return settled.minutes(day)
+                - plan.minutes(day)
+                - (day == 0 ? settled.spent() : care.minutes(day) + practiceSeconds(day) / 60.0);
     }
 
     /** If every day had as many minutes as it takes, what was promised for today first. */

@@ -302,6 +302,19 @@ public final class Workload {
         return jobs;
     }
 
+    /**
+     * What it costs to leave a place on a day on which it could be brushed, minutes.
+     *
+     * @param before when it was brushed last; -1: before the plan
+     * @param next   when it is brushed next
+     */
+    double leaving(Section section, int before, int day, int next) {
+        double[][] cost = jobs.jobs()
+                .get(List.copyOf(basis.places.keySet()).indexOf(section))
+                .cost();
+        return cost[before + 1][next] - cost[before + 1][day] - cost[day + 1][next];
+    }
+
     InTheLongRun inTheLongRun(Section section) {
         return open.orElse(this).longRun.computeIfAbsent(section, asked -> InTheLongRun.of(this, asked));
     }

@@ -19,6 +19,7 @@ import rustictangle.server.frame.DataFile;
 import rustictangle.server.frame.Settings;
 import rustictangle.server.household.HouseholdStore;
 import rustictangle.server.log.Logs;
+import rustictangle.server.plan.AskedDayStore;
 import rustictangle.server.visit.VisitStore;
 
 /**
@@ -31,6 +32,7 @@ record DemoHousehold(
         HouseholdStore households,
         Logs logs,
         VisitStore visits,
+        AskedDayStore askedDays,
         DataFile data,
         TransactionTemplate transactions,
         Settings settings,
@@ -72,6 +74,7 @@ record DemoHousehold(
             households.keepCalendarKey(key);
             logs.moveAll(days, Duration.ofSeconds(-offset));
             visits.moveAll(days);
+            askedDays.moveAll(days);
             dogs.moveAll(days);
         });
     }

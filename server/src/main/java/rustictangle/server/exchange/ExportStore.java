@@ -66,9 +66,10 @@ class ExportStore {
             "groom_price",
             "hand_over",
             "day_off",
+            "asked_day",
             "message");
     /** Tables that came after 0.1: a file from before has none of them, and they are left out while they are empty. */
-    static final Set<String> LATER = Set.of("agreed", "cue", "day_off");
+    static final Set<String> LATER = Set.of("agreed", "cue", "day_off", "asked_day");
     /** Of the table of what was done at each place. */
     static final List<String> SECTION_COLUMNS =
             List.of("dog", "session", "at", "day", "section", "comb", "tangles", "signal", "seconds");

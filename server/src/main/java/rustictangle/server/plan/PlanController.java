@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
-import rustictangle.core.care.CareDue;
+import rustictangle.core.Refused;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.CareJob;
 import rustictangle.core.log.Log;
@@ -23,6 +23,7 @@ import rustictangle.core.plan.HouseholdPlan;
 import rustictangle.core.plan.PlanToday;
 import rustictangle.core.plan.PlannedDog;
 import rustictangle.core.plan.SectionThread;
+import rustictangle.core.plan.Waiting;
 import rustictangle.core.routine.SetUp;
 import rustictangle.core.session.SessionLog;
 import rustictangle.server.coat.DogLoader;
@@ -34,7 +35,13 @@ import rustictangle.server.visit.VisitService;
 /** The days up to the groomers' dates. */
 @RestController
 record PlanController(
-        Plans plans, DaysOffStore daysOff, DogLoader dogs, Logs logs, VisitService visits, HouseholdLoader households) {
+        Plans plans,
+        AskedDayStore asked,
+        DaysOffStore daysOff,
+        DogLoader dogs,
+        Logs logs,
+        VisitService visits,
+        HouseholdLoader households) {
 
     /**
      * @param asItTakes  whether no minutes were set
@@ -153,19 +160,26 @@ record PlanController(
                         .toList());
     }
 
-    /** @param why absent: there are minutes for it, or nothing is brushed today */
-    record WhyNot(Optional<Reason> why) {}
+    /**
+     * @param job   absent: practice
+     * @param until absent: not in the days that are planned
+     */
+    record WaitingView(long dogId, Optional<CareJob> job, Optional<LocalDate> until, Reason why) {}
 
-    /** Why a job at the table is not done today, though its turn has come. */
-    @GetMapping("/api/dogs/{dogId}/why-not/{job}")
-    WhyNot whyNot(@PathVariable long dogId, @PathVariable CareJob job) {
-        dogs.get(dogId);
+    /** What has come to its turn and waits on a day, and why. */
+    @GetMapping("/api/waits/{day}")
+    List<WaitingView> waits(@PathVariable LocalDate day) {
         PlanToday now = plans.now();
-        double minutes = now.at(dogId).care().stream()
-                .filter(due -> due.job() == job)
-                .mapToDouble(CareDue::minutes)
-                .sum();
-        return new WhyNot(now.insteadOf(minutes));
+        long ahead = ChronoUnit.DAYS.between(now.today(), day);
+        if (ahead < 0 || ahead >= now.daysPlanned()) {
+            throw new Refused(
+                    "day",
+                    "Choose a day from " + now.today() + " to " + now.today().plusDays(now.daysPlanned() - 1L)
+                            + ": these are planned.");
+        }
+        return Waiting.on(now, (int) ahead).stream()
+                .map(one -> new WaitingView(now.dogs().get(one.dog()).id(), one.job(), one.until(), one.why()))
+                .toList();
     }
 
     @GetMapping("/api/month")
@@ -189,7 +203,11 @@ record PlanController(
                         .filter(visit -> visit.day().isBefore(end))
                         .map(visit -> new GroomDay(visit.dog(), visit.day(), visit.hour()))
                         .toList(),
-                BrushedWeek.of(now, now.dogs().stream().map(this::brushed).toList(), weekStart));
+                BrushedWeek.of(
+                        now,
+                        now.dogs().stream().map(this::brushed).toList(),
+                        asked.since(BrushedWeek.since(now.today(), weekStart)),
+                        weekStart));
     }
 
     private Map<LocalDate, Double> brushed(PlannedDog dog) {

@@ -7,12 +7,15 @@ import static org.hamcrest.Matchers.hasItem;
 import static org.hamcrest.Matchers.hasSize;
 import static org.hamcrest.Matchers.is;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.jayway.jsonpath.JsonPath;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -70,24 +73,42 @@ class CareTest extends ServerTest {
         send(HttpMethod.PUT, "/api/dogs/" + dog + "/care/WINGS/every", "{}").andExpect(status().isBadRequest());
     }
 
-    /** What of today's brushing would have to go for it is named, and is in today's brushing. */
+    /** Of every day: what of its brushing would have to go for what waits is named, and on what day that comes. */
     @Test
-    void whyAJobThatIsDueIsNotDoneTodayCanBeAsked() throws Exception {
+    void whyAJobWhoseTurnHasComeIsNotDoneOnADayCanBeAsked() throws Exception {
         long dog = addKnownDog("Gannet");
         keepHousehold(everyDay(5), "").andExpect(status().isOk());
         daysPass(2);
-        List<String> waiting = JsonPath.read(body("/api/dogs/" + dog + "/care"), "$.jobs[?(@.due)].job");
-        List<String> today = JsonPath.read(body("/api/today"), "$.care[*].job");
-        String job = waiting.stream()
-                .filter(each -> !today.contains(each))
-                .findFirst()
-                .orElseThrow();
-        read("/api/dogs/" + dog + "/why-not/" + job)
-                .andExpect(jsonPath("$.why.rule").value("plan.instead"))
-                .andExpect(jsonPath("$.why.text", containsString("Gannet (")));
+        List<Map<String, Object>> week = JsonPath.read(body("/api/week"), "$.days");
+        int instead = 0;
+        for (Map<String, Object> day : week) {
+            List<Object> table = JsonPath.read(day, "$.care[*].job");
+            for (Map<String, Object> waits :
+                    JsonPath.<List<Map<String, Object>>>read(body("/api/waits/" + day.get("day")), "$")) {
+                assertFalse(table.contains(waits.get("job")), () -> waits + " on " + day);
+                String until = String.valueOf(waits.get("until"));
+                assertTrue(until.compareTo(String.valueOf(day.get("day"))) > 0, until);
+                List<Map<String, Object>> then = JsonPath.read(week, "$[?(@.day == '%s')]".formatted(until));
+                if (!then.isEmpty() && waits.get("job") != null) {
+                    assertTrue(JsonPath.<List<Object>>read(then, "$[*].care[*].job")
+                            .contains(waits.get("job")));
+                }
+                if ("plan.instead".equals(JsonPath.<String>read(waits, "$.why.rule"))) {
+                    instead++;
+                    String why = JsonPath.read(waits, "$.why.text");
+                    assertTrue(why.contains("Gannet ("), why);
+                    assertFalse(JsonPath.<List<Object>>read(day, "$.picks[*].sections[*]")
+                            .isEmpty());
+                }
+            }
+        }
+        assertTrue(instead > 5, "asked of " + instead);
         keepHousehold("", "");
-        read("/api/dogs/" + dog + "/why-not/" + job).andExpect(jsonPath("$.why").doesNotExist());
-        read("/api/dogs/" + dog + "/why-not/WINGS").andExpect(status().isBadRequest());
+        read("/api/waits/" + today()).andExpect(jsonPath("$[?(@.why.rule == 'plan.instead')]", hasSize(0)));
+        for (String day :
+                List.of(today().minusDays(1).toString(), today().plusDays(99).toString(), "someday")) {
+            read("/api/waits/" + day).andExpect(status().isBadRequest());
+        }
         send(HttpMethod.DELETE, "/api/dogs/" + dog, "");
     }
 

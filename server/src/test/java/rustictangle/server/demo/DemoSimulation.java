@@ -2,6 +2,7 @@ package rustictangle.server.demo;
 
 import java.time.Clock;
 import java.time.DayOfWeek;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
@@ -30,6 +31,7 @@ import rustictangle.server.household.HouseholdStore;
 import rustictangle.server.kit.ToolStore;
 import rustictangle.server.kit.Tools;
 import rustictangle.server.log.Logs;
+import rustictangle.server.plan.AskedDayStore;
 import rustictangle.server.visit.VisitStore;
 
 /** Fills an empty data file with the made-up household, its records counted back from today. */
@@ -51,6 +53,7 @@ class DemoSimulation implements ApplicationRunner {
     private final TransactionTemplate transactions;
     private final VisitStore visits;
     private final CareStore care;
+    private final AskedDayStore askedDays;
     private final Clock clock;
 
     DemoSimulation(
@@ -62,6 +65,7 @@ class DemoSimulation implements ApplicationRunner {
             Tools checks,
             VisitStore visits,
             CareStore care,
+            AskedDayStore askedDays,
             TransactionTemplate transactions,
             Clock clock) {
         this.dogs = dogs;
@@ -73,6 +77,7 @@ class DemoSimulation implements ApplicationRunner {
         this.transactions = transactions;
         this.visits = visits;
         this.care = care;
+        this.askedDays = askedDays;
         this.clock = clock;
     }
 
@@ -123,6 +128,12 @@ class DemoSimulation implements ApplicationRunner {
             DemoCare.fill(care);
             all.forEach(demo -> settle(demo, all.indexOf(demo) + 1, today));
             said.forEach(told -> logs.append(told.dog, told.entry));
+            today.minusMonths(1)
+                    .datesUntil(today)
+                    .forEach(day -> askedDays.keep(
+                            day,
+                            Duration.ofMinutes(minutes().get(day.getDayOfWeek()))
+                                    .toSeconds()));
         });
     }
 

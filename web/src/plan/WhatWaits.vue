@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { labelOf } from '@/api/words'
+import { useWaits } from '@/api/queries'
+import type { Waiting } from '@/api/types'
+import { useUnits } from '@/shell/useUnits'
+
+/** What has come to its turn and is not on a day: what the day's minutes go to instead, and when it comes. */
+const props = defineProps<{ day: string; names: Readonly<Record<number, string>> }>()
+
+const { date, say } = useUnits()
+const open = ref(false)
+const waits = useWaits(() => props.day, open)
+const nameOf = (one: Waiting) =>
+  (one.job ? labelOf('CareJob', one.job) : 'practice') + (one.until ? ` (${date(one.until)})` : '')
+/** What waits for the same is told at once, dog by dog. */
+const groups = computed(() => {
+  const all = waits.data.value ?? []
+  return [...new Set(all.map((one) => one.why.text))].map((text) => {
+    const those = all.filter((one) => one.why.text === text)
+    const dogs = [...new Set(those.map((one) => one.dogId))].map((dog) => ({
+      name: props.names[dog],
+      jobs: those
+        .filter((one) => one.dogId === dog)
+        .map(nameOf)
+        .join(', '),
+    }))
+    return { why: those[0]!.why, dogs }
+  })
+})
+</script>
+
+<template>
+  <div class="waits">
+    <button v-if="!open" type="button" class="link" @click="open = true">What waits, and why?</button>
+    <template v-else-if="waits.data.value">
+      <p v-if="!groups.length">Nothing waits: all that has come to its turn is there.</p>
+      <h3 v-else>Waits</h3>
+      <ul>
+        <li v-for="group in groups" :key="group.why.text" :data-rule="group.why.rule">
+          <span v-for="dog in group.dogs" :key="dog.name"
+            ><b>{{ dog.name }}</b> {{ dog.jobs }}</span
+          ><span class="quiet">{{ say(group.why.text) }}</span>
+        </li>
+      </ul>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.waits {
+  margin-top: 10px;
+}
+ul {
+  padding: 0;
+  list-style: none;
+}
+li {
+  margin-bottom: 8px;
+  max-width: 46ch;
+}
+li span {
+  display: block;
+}
+</style>
