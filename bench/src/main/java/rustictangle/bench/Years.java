@@ -31,8 +31,9 @@ import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
 
 /**
- * Ten dogs with one, three and ten years of daily records, ten years being some 700,000 places combed: how long the
- * views take over HTTP, the first time, just after something was written, and when nothing was, against bare SQL that reads the same facts, and how long the application takes to start.
+ * The demo household, and ten dogs with one, three and ten years of daily records, ten years being some 700,000 places
+ * combed: how long the views take over HTTP, the first time, just after something happened to a dog, which changes the
+ * plan, and when nothing did, against bare SQL that reads the same facts, and how long the application takes to start.
  *
  * <p>Arguments: the command that starts the application on a data file, without port and file.
  */
@@ -40,7 +41,12 @@ public final class Years {
 
     private static final int DOGS = 10;
     private static final int PLACES_A_DAY = 19;
-    private static final int[] YEARS = {1, 3, 10};
+    /** 0: the demo household, as it is. */
+    private static final int[] YEARS = {0, 1, 3, 10};
+    /** What changes the plan of a dog. */
+    private static final List<String> EVENTS = List.of("SWAM", "SOAKED", "SAND_OR_BURRS", "SNOW");
+
+    private static final int EVENTFUL_DOGS = 4;
     private static final int PORT = 8499;
     private static final String URL = "http://127.0.0.1:" + PORT;
     private static final int WARM_UP = 150;
@@ -52,6 +58,8 @@ public final class Years {
     private enum View {
         HOME("/api/home", Sql.CHECKS + " GROUP BY dog_id, said ->> '$.section'"),
         WEEK("/api/week", Sql.CHECKS + " GROUP BY dog_id, said ->> '$.section'"),
+        COMFORTS("/api/comforts", Sql.CHECKS + " GROUP BY dog_id, said ->> '$.section'"),
+        WHEN("/api/dogs/1/when", Sql.CHECKS + " AND dog_id = 1 GROUP BY said ->> '$.section'"),
         THREAD("/api/dogs/1/thread", Sql.CHECKS + " AND dog_id = 1 GROUP BY said ->> '$.section'"),
         HISTORY(
                 "/api/dogs/1/history",
@@ -89,7 +97,7 @@ public final class Years {
         Years years = new Years(List.of(args));
         System.out.printf(
                 "%-8s %5s %9s %9s %9s %9s %9s %8s%n",
-                "view", "years", "first ms", "written", "p50 ms", "p99 ms", "SQL ms", "p50/SQL");
+                "view", "years", "first ms", "happened", "p50 ms", "p99 ms", "SQL ms", "p50/SQL");
         for (int count : YEARS) {
             years.measure(count);
         }
@@ -98,10 +106,13 @@ public final class Years {
     private void measure(int years) throws Exception {
         Path folder = Files.createTempDirectory("rustic-tangle-years");
         Path file = folder.resolve("years.db");
-        Process empty = start(file);
-        describeDogs();
+        boolean demo = years == 0;
+        Process empty = start(file, "--rustictangle.demo=" + demo);
+        if (!demo) {
+            describeDogs();
+        }
         stop(empty);
-        int records = fill(file, years);
+        int records = demo ? 0 : fill(file, years);
         List<Long> starts = new ArrayList<>();
         for (int i = 1; i < STARTS; i++) {
             long begun = System.nanoTime();
@@ -125,7 +136,7 @@ public final class Years {
                         view,
                         years,
                         first.get(view),
-                        afterWrite(view),
+                        afterAnEvent(view),
                         at(calls, 0.5),
                         at(calls, 0.99),
                         at(bare, 0.5),
@@ -134,22 +145,32 @@ public final class Years {
         }
         stop(app);
         System.out.printf(
-                "%d places combed, %d MB; ready after %s ms%n", records, Files.size(file) / 1_000_000, starts);
+                "%s, %d MB; ready after %s ms%n",
+                demo ? "the demo household" : records + " places combed", Files.size(file) / 1_000_000, starts);
     }
 
-    /** Half of the calls that come just after something was written take at most this long. */
-    private double afterWrite(View view) throws Exception {
-        double[] times = new double[21];
+    /** Half of the calls that come just after something happened to a dog, each time something else, take at most this long. */
+    private double afterAnEvent(View view) throws Exception {
+        double[] times = new double[EVENTS.size() * EVENTFUL_DOGS];
         for (int i = 0; i < times.length; i++) {
-            send(i % 2 == 0 ? "PUT" : "DELETE", "/api/dogs/2/life/" + LocalDate.now() + "/SWAM", "");
+            send("PUT", event(i), "");
             times[i] = milliseconds(() -> get(view.path));
+        }
+        for (int i = 0; i < times.length; i++) {
+            send("DELETE", event(i), "");
         }
         Arrays.sort(times);
         return at(times, 0.5);
     }
 
-    private Process start(Path file) throws Exception {
+    private static String event(int i) {
+        return "/api/dogs/" + (1 + i % EVENTFUL_DOGS) + "/life/" + LocalDate.now() + "/"
+                + EVENTS.get(i / EVENTFUL_DOGS);
+    }
+
+    private Process start(Path file, String... more) throws Exception {
         List<String> whole = new ArrayList<>(command);
+        whole.addAll(List.of(more));
         whole.addAll(List.of("--server.port=" + PORT, "--rustictangle.data=" + file, "--logging.level.root=WARN"));
         Process app = new ProcessBuilder(whole)
                 .redirectErrorStream(true)
