@@ -5,7 +5,9 @@ import { FOR_GOOD, useView } from '@/api/queries'
 import CoatSide from '@/bodymap/CoatSide.vue'
 import { drawnDog } from '@/bodymap/dog'
 import BreedField from '@/dog/BreedField.vue'
+import { breedNamed } from '@/dog/breedSearch'
 import { kindOf } from '@/dog/words'
+import ChoiceRow from '@/shell/ChoiceRow.vue'
 import { useUnits } from '@/shell/useUnits'
 import KindPick from './KindPick.vue'
 
@@ -16,7 +18,16 @@ defineEmits<{ guess: [breed: Breed]; say: [kind: CoatKindInfo] }>()
 const { say } = useUnits()
 const breeds = useView('breeds', FOR_GOOD)
 const called = ref(props.breed)
-const guess = computed(() => breeds.data.value?.find((breed) => breed.name === called.value))
+const known = computed(() => breedNamed(breeds.data.value ?? [], called.value))
+const TRIMS = [
+  { value: 'TRIM', title: 'In a pet trim', hint: 'a groomer clips it every few weeks' },
+  { value: 'LONG', title: 'Kept long' },
+] as const
+const trim = ref<(typeof TRIMS)[number]['value']>('TRIM')
+const guess = computed(() => {
+  const long = known.value?.keptLong
+  return known.value && long && trim.value === 'LONG' ? { ...known.value, coat: long } : known.value
+})
 </script>
 
 <template>
@@ -24,6 +35,7 @@ const guess = computed(() => breeds.data.value?.find((breed) => breed.name === c
     <section aria-labelledby="by-breed">
       <h2 id="by-breed">What grows on {{ name }}?</h2>
       <BreedField v-model="called" />
+      <ChoiceRow v-if="guess?.keptLong" v-model="trim" label="Its hair" :choices="TRIMS" />
       <div v-if="guess" class="guess">
         <CoatSide side="LEFT" :names="{}" :dog="drawnDog(guess.coat, guess.looks)" still />
         <div>

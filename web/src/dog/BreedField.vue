@@ -3,7 +3,7 @@ import facts from '@/api/facts'
 import { computed, ref, watch } from 'vue'
 import type { Breed } from '@/api/types'
 import { FOR_GOOD, useView } from '@/api/queries'
-import { breedSearch } from './breedSearch'
+import { breedNamed, breedSearch } from './breedSearch'
 import { kindOf } from './words'
 
 /** The breed as its owner calls it; what is in the table is found as it is typed, and what is not stays as written. */
@@ -19,7 +19,7 @@ const found = computed(() => find.value(typed.value))
 
 function choose(name: string | null) {
   breed.value = name ?? ''
-  const known = breeds.data.value?.find((breed) => breed.name === name)
+  const known = breedNamed(breeds.data.value ?? [], name ?? undefined)
   if (known) emit('known', known)
 }
 </script>
@@ -48,7 +48,11 @@ function choose(name: string | null) {
       </template>
     </v-combobox>
     <p v-if="typed.trim() && breeds.data.value && !found.breeds.length" class="none" role="status">
-      Not in the table. It stays as you wrote it, and nothing is guessed from it.
+      <template v-if="found.nobodyKnows">
+        It stays as you wrote it. Nobody can guess the coat of one that may be anything: the coat finder asks what you
+        see and feel.
+      </template>
+      <template v-else>Not in the table. It stays as you wrote it, and nothing is guessed from it.</template>
       <template v-if="found.nearest.length">
         Nearest:
         <button v-for="one in found.nearest" :key="one.name" type="button" @click="choose(one.name)">

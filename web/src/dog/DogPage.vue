@@ -13,6 +13,7 @@ import { useDraft } from '@/shell/useDraft'
 import { useNotice } from '@/shell/useNotice'
 import { useUnits } from '@/shell/useUnits'
 import BreedField from './BreedField.vue'
+import { breedNamed } from './breedSearch'
 import LooksPick from './LooksPick.vue'
 import { useDog, useRemoveDog, useSaveDog } from './useDogs'
 import { NEW_DOG } from './words'
@@ -48,7 +49,7 @@ const nameProblem = computed(() =>
 
 /** A breed brings its usual looks; they stay the owner's to change. */
 const breeds = useView('breeds', FOR_GOOD)
-const like = computed(() => breeds.data.value?.find((breed) => breed.name === draft.value?.breed))
+const like = computed(() => breedNamed(breeds.data.value ?? [], draft.value?.breed))
 function looksLike(breed: Breed) {
   Object.assign(draft.value!, breed.looks, { flatFace: breed.looks.build === 'FLAT_FACED' })
 }

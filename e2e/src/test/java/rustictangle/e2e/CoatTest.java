@@ -117,6 +117,23 @@ class CoatTest extends Browsing {
         assertTrue(app.get("api/dogs/" + dog).contains("\"coatDescribed\":true"));
     }
 
+    /** A small companion walks in the street in a trim; a cross that no table has is guessed from the parent that is known. */
+    @Test
+    void aCompanionsCrossIsGuessedInItsTrimUnlessItIsKeptLong() throws Exception {
+        Page page = laptop();
+        page.navigate(app.url() + "dogs/" + addDog("Thimble", "Maltese cross") + "/coat");
+        assertThat(page.getByText("The usual Maltese cross")).isVisible();
+        assertThat(page.getByText("take after either parent")).isVisible();
+        page.getByText("Start from this guess").click();
+        CoatView coat = new CoatView(page);
+        assertThat(coat.region("Body")).containsText("drop, 26 mm");
+        page.getByText("Begin again in another way").click();
+        exactButton(page, "Kept long").click();
+        page.getByText("Start from this guess").click();
+        assertThat(coat.region("Body")).containsText("drop, 114 mm");
+        Barriers.assertNone(page, "a coat from a guess");
+    }
+
     /** By its bare family name, with a typing error, and one that nobody knows. */
     @Test
     void aNewcomerTypesABreedAndSeesTheirDogDrawn() {
@@ -130,6 +147,8 @@ class CoatTest extends Browsing {
         assertThat(group(page, "Ears").getByLabel("Long and low")).isChecked();
         assertThat(page.getByText("with the coat most have that are called Cockapoo"))
                 .isVisible();
+        breed.fill("black mutt");
+        assertThat(page.getByText("Nobody can guess the coat")).isVisible();
         breed.fill("zebra poodle");
         assertThat(page.getByText("Not in the table")).isVisible();
         exactButton(page, "Poodle").click();

@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Looks;
 import rustictangle.core.dog.Region;
@@ -14,9 +15,11 @@ import rustictangle.core.dog.Region;
  * @param name       the usual name
  * @param alsoCalled other names that people type, its family among them, in lower case
  * @param parents    of a cross, whose puppies take after either, so that the guess is weaker; empty: a breed
- * @param coat       of a grown dog, between two grooms if a groomer clips it
+ * @param coat       of a grown dog as it walks in the street, between two grooms if a groomer clips it
+ * @param keptLong   the same if nobody clips it; empty: nobody does, or it makes no difference
  */
-public record Breed(String name, List<String> alsoCalled, List<String> parents, Coat coat, Looks looks) {
+public record Breed(
+        String name, List<String> alsoCalled, List<String> parents, Coat coat, Optional<Coat> keptLong, Looks looks) {
 
     public Breed {
         Objects.requireNonNull(name, "name");
@@ -38,9 +41,13 @@ public record Breed(String name, List<String> alsoCalled, List<String> parents, 
     /** The same of a puppy: softer and shorter than the grown dog's will be. */
     public Coat puppyCoat() {
         Map<Region, RegionCoat> young = new EnumMap<>(Region.class);
+        Coat grown = keptLong.orElse(coat);
         coat.regions().forEach((region, hair) -> {
             double millimetres = Math.max(
-                    1, Math.min(PUPPY_LONGEST_MM, PUPPY_SHARE * hair.length().millimetres()));
+                    1,
+                    Math.min(
+                            PUPPY_LONGEST_MM,
+                            PUPPY_SHARE * grown.at(region).length().millimetres()));
             young.put(region, hair.ofLength(new HairLength(Math.round(millimetres))));
         });
         return new Coat(young, false, false);

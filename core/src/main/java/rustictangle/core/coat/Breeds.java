@@ -2,12 +2,16 @@ package rustictangle.core.coat;
 
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
 import rustictangle.core.Table;
 import rustictangle.core.dog.Build;
 import rustictangle.core.dog.Ears;
 import rustictangle.core.dog.Looks;
+import rustictangle.core.dog.Region;
 import rustictangle.core.dog.TailShape;
 
 /**
@@ -18,6 +22,9 @@ import rustictangle.core.dog.TailShape;
 public final class Breeds {
 
     private static final int COLUMNS = 10;
+    /** Of these builds a breed whose hair is clipped is a small companion. */
+    private static final Set<Build> SMALL = EnumSet.of(Build.FINE, Build.FLAT_FACED);
+
     private static final List<Breed> ALL = Table.rows(Breeds.class, "breeds.txt", COLUMNS).stream()
             .map(Breeds::breed)
             .sorted(Comparator.comparing(Breed::name))
@@ -32,18 +39,22 @@ public final class Breeds {
 
     private static Breed breed(List<String> row) {
         CoatPattern pattern = word(CoatPattern.class, row.get(3));
+        double scale = Double.parseDouble(row.get(4));
+        Clipped clipped = word(Clipped.class, row.get(5));
+        Colour colour = word(Colour.class, row.get(9));
+        Build build = word(Build.class, row.get(6));
+        Coat trim = pattern.inTrim(scale, clipped, colour, SMALL.contains(build));
+        Coat grown = pattern.coat(scale, Clipped.NO, colour);
+        boolean shorter = Arrays.stream(Region.values())
+                .anyMatch(region -> trim.at(region).length().millimetres()
+                        < grown.at(region).length().millimetres());
         return new Breed(
                 row.get(0),
                 list(row.get(1), ","),
                 list(row.get(2), "\\+"),
-                pattern.coat(
-                        Double.parseDouble(row.get(4)),
-                        word(Clipped.class, row.get(5)),
-                        word(Colour.class, row.get(9))),
-                new Looks(
-                        word(Build.class, row.get(6)),
-                        word(Ears.class, row.get(7)),
-                        word(TailShape.class, row.get(8))));
+                trim,
+                Optional.of(grown).filter(coat -> shorter),
+                new Looks(build, word(Ears.class, row.get(7)), word(TailShape.class, row.get(8))));
     }
 
     private static List<String> list(String cell, String separator) {

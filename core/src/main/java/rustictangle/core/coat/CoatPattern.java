@@ -12,6 +12,7 @@ import static rustictangle.core.coat.CoatKind.WIRE;
 
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.function.ToDoubleFunction;
 import rustictangle.core.Sure;
 import rustictangle.core.dog.Region;
 
@@ -38,6 +39,7 @@ enum CoatPattern {
     SILK_FLEECE(Density.MEDIUM, Texture.SILKY, false, all(FLEECE), 60, 75, 65, 65, 65, 65, 85),
     WIRE_AND_BEARD(Density.MEDIUM, Texture.HARSH, true, all(WIRE), 45, 12, 30, 30, 45, 28, 25),
     SHORT_WIRE(Density.MEDIUM, Texture.HARSH, true, all(WIRE), 28, 10, 25, 25, 22, 22, 20),
+    SADDLED(Density.MEDIUM, Texture.SILKY, false, all(DROP), 40, 130, 90, 35, 120, 80, 20),
     CORDS(Density.DENSE, Texture.CURLY, false, all(CORDED), 120, 120, 150, 180, 130, 160, 150),
     CRESTED(Density.SPARSE, Texture.SILKY, false, crested(), 70, 60, 1, 1, 50, 1, 80),
     BARE(Density.SPARSE, Texture.SOFT, false, all(HAIRLESS), 1, 1, 1, 1, 1, 1, 1);
@@ -56,12 +58,33 @@ enum CoatPattern {
         this.millimetres = millimetres;
     }
 
-    /** The coat, its lengths times the scale. */
+    /** What a groomer leaves of a small companion's hair, region by region, mm, half-way between two visits. */
+    private static final int[] TRIM = {30, 40, 26, 26, 32, 26, 40};
+
+    /** Longer than that nobody calls a clip, mm; then larger dogs are left so much more than small ones. */
+    private static final double LONGEST_CLIP = 70;
+
+    private static final double LARGER = 1.5;
+
+    /** The coat as it grows, its lengths times the scale. */
     Coat coat(double scale, Clipped clipped, Colour colour) {
+        return coat(clipped, colour, region -> millimetres[region.ordinal()] * scale);
+    }
+
+    /** The same as it walks in the street: where a groomer keeps it short it is short. */
+    Coat inTrim(double scale, Clipped clipped, Colour colour, boolean small) {
+        return coat(clipped, colour, region -> {
+            double grown = millimetres[region.ordinal()] * scale;
+            double trim = TRIM[region.ordinal()] * (small ? 1 : LARGER);
+            return clipped.at(region) && (small || grown > LONGEST_CLIP) ? Math.min(grown, trim) : grown;
+        });
+    }
+
+    private Coat coat(Clipped clipped, Colour colour, ToDoubleFunction<Region> length) {
         Map<Region, RegionCoat> regions = new EnumMap<>(Region.class);
         for (Region region : Region.values()) {
             CoatKind kind = Sure.at(kinds, region);
-            double mm = kind == HAIRLESS ? 1 : Math.max(1, Math.round(millimetres[region.ordinal()] * scale));
+            double mm = kind == HAIRLESS ? 1 : Math.max(1, Math.round(length.applyAsDouble(region)));
             boolean beneath = undercoat && kind != FEATHERED;
             regions.put(
                     region,

@@ -113,6 +113,47 @@ class BreedsTest {
                         assertFalse(breed.alsoCalled().contains(breed.name().toLowerCase(Locale.ROOT)), breed.name()));
     }
 
+    /** Handbook 2.3: a guess is what walks in the street, not what is shown. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Yorkshire Terrier", "Maltese", "Shih Tzu", "Lhasa Apso", "Havanese", "Coton de Tulear", "Toy Poodle",
+                "Bichon Frise", "Cavapoo", "Maltipoo", "Morkie", "Shihpoo"
+            })
+    void aSmallCompanionIsGuessedInItsPetTrimUnlessItIsKeptLong(String name) {
+        for (Region region : Region.values()) {
+            double mm = at(name, region).length().millimetres();
+            assertTrue(mm >= 20 && mm <= 40, name + ", " + region + ": " + mm);
+            assertTrue(at(name, region).clipped());
+        }
+        Coat kept = named(name).keptLong().orElseThrow();
+        assertTrue(kept.at(Region.EARS).length().millimetres() > 40);
+        assertFalse(kept.at(Region.BODY).clipped());
+    }
+
+    @Test
+    void nothingIsLongAndClipped() {
+        for (Breed breed : Breeds.all()) {
+            breed.coat()
+                    .regions()
+                    .forEach((region, hair) -> assertTrue(
+                            !hair.clipped() || hair.length().millimetres() <= 75,
+                            breed.name() + ", " + region + ": " + hair.length()));
+        }
+    }
+
+    @Test
+    void aSaddleIsShortAndFringesAreLong() {
+        assertTrue(mm("Afghan Hound", Region.BODY) < 50 && mm("Afghan Hound", Region.TAIL) < 50);
+        assertTrue(mm("Afghan Hound", Region.EARS) > 100 && mm("Afghan Hound", Region.LEGS) > 100);
+        assertEquals(CoatKind.FEATHERED, at("Pekingese", Region.EARS).kind());
+        assertTrue(mm("Pekingese", Region.REAR) > mm("Pekingese", Region.BODY));
+    }
+
+    private static double mm(String name, Region region) {
+        return at(name, region).length().millimetres();
+    }
+
     @Test
     void aGoldenCarriesTwoCoatsAndACrestedDogIsBareWithTufts() {
         assertEquals(CoatKind.FEATHERED, at("Golden Retriever", Region.TAIL).kind());
@@ -139,7 +180,8 @@ class BreedsTest {
     void aPuppysCoatIsGuessedShorterThanTheGrownDogs() {
         for (Breed breed : Breeds.all()) {
             breed.puppyCoat().regions().forEach((region, young) -> {
-                double grown = breed.coat().at(region).length().millimetres();
+                double grown =
+                        breed.keptLong().orElse(breed.coat()).at(region).length().millimetres();
                 double puppy = young.length().millimetres();
                 assertTrue(puppy >= 1 && puppy <= 35 && puppy <= Math.max(1, grown), breed.name() + ": " + puppy);
                 assertEquals(breed.coat().at(region).kind(), young.kind());
