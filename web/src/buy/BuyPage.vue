@@ -49,7 +49,7 @@ const oneApart = computed(() => (plan.value?.justOne && !plan.value.buy.some(isO
         <div>
           <template v-if="plan.buy.length">
             <h2>The least to buy: {{ plan.buy.length === 1 ? 'one thing' : `${plan.buy.length} things` }}</h2>
-            <p>{{ say(plan.why.text) }} You do not need more.</p>
+            <p>{{ say(plan.why.text) }}<template v-if="!plan.leftAtWillDo"> You do not need more.</template></p>
             <ol class="list">
               <li v-for="(purchase, i) in plan.buy" :key="i">
                 <span class="no slab" aria-hidden="true">{{ i + 1 }}</span>
@@ -59,8 +59,8 @@ const oneApart = computed(() => (plan.value?.justOne && !plan.value.buy.some(isO
                     {{ labelOf('ToolKind', purchase.kind) }} <em v-if="isOne(purchase)">if you buy just one thing</em>
                   </h3>
                   <p v-if="purchase.lookFor.length">
-                    <b>Look for:</b> {{ purchase.lookFor.map(say).join(', ') }}. Never raw-cut tips: try it on your own
-                    palm.
+                    <b>Look for:</b> {{ purchase.lookFor.map(say).join(', ') }}.
+                    {{ purchase.caution ? say(purchase.caution.text) : '' }}
                   </p>
                   <p v-if="purchase.serves.length" class="quiet">
                     It serves {{ placesInShort(purchase.serves, named, 7) }}.
@@ -88,6 +88,13 @@ const oneApart = computed(() => (plan.value?.justOne && !plan.value.buy.some(isO
             {{ plan.buy.length ? 'After that' : 'Over the whole dog' }},
             {{ plan.leftAtWillDo === 1 ? 'one step is' : `${plan.leftAtWillDo} steps are` }} done by a tool that will
             do, rather than by one that is right.
+          </p>
+          <p v-if="plan.better" class="one">
+            <ToolShape class="small" :kind="plan.better.kind" /><span
+              ><b>Better still:</b> a {{ labelOf('ToolKind', plan.better.kind)
+              }}<template v-if="plan.better.lookFor.length">, {{ plan.better.lookFor.map(say).join(', ') }}</template
+              >. {{ plan.better.moreSteps }} more steps are right with it.</span
+            >
           </p>
           <p v-if="plan.forSmallMats" class="quiet">{{ say(plan.forSmallMats.text) }}</p>
           <p><v-btn variant="outlined" to="/drawer">To the drawer</v-btn></p>

@@ -61,11 +61,14 @@ final class Candidates {
 
     /**
      * The middle of every two windows that overlap, of each one with itself too: whatever several have in common begins and
-     * ends with two of them. The all-round length first where it is asked for at all.
+     * ends with two of them; and their ends, for what is right here may just do there. The all-round length first where it is
+     * asked for at all.
      */
     private static Set<Double> lengths(Set<PinWindow> windows) {
         Set<Double> middles = new TreeSet<>();
         for (PinWindow one : windows) {
+            middles.add(Math.ceil(one.minMillimetres()));
+            middles.add(Math.floor(one.maxMillimetres()));
             for (PinWindow other : windows) {
                 double from = Math.max(one.minMillimetres(), other.minMillimetres());
                 double to = Math.min(one.maxMillimetres(), other.maxMillimetres());

@@ -20,8 +20,11 @@ final class CoverProblem {
     static final int WILL_DO = 1;
     static final int RIGHT = 2;
 
-    /** @param chosen indexes of the offers, ascending */
-    record Solution(List<Integer> chosen, int leftAtWillDo) {}
+    /**
+     * @param chosen       indexes of the offers, ascending
+     * @param shortOfRight the weight of what is not right then
+     */
+    record Solution(List<Integer> chosen, int shortOfRight) {}
 
     /** An offer after reduction: which purposes it covers, and for which it is right. */
     private record Offer(int index, int cost, BitSet covers, BitSet right) {
@@ -43,13 +46,14 @@ final class CoverProblem {
     /**
      * @param owned  for each purpose the best grade in the drawer
      * @param grades for each offer and purpose its grade
+     * @param weight of each purpose, greater than 0
      */
-    CoverProblem(int[] owned, int[][] grades) {
-        this(owned, grades, new int[grades.length]);
+    CoverProblem(int[] owned, int[][] grades, int[] weight) {
+        this(owned, grades, weight, new int[grades.length]);
     }
 
     /** @param cost of each offer, 0 or more */
-    CoverProblem(int[] owned, int[][] grades, int[] cost) {
+    CoverProblem(int[] owned, int[][] grades, int[] weight, int[] cost) {
         Map<String, Integer> groups = new HashMap<>();
         List<Integer> firstOfGroup = new ArrayList<>();
         for (int p = 0; p < owned.length; p++) {
@@ -62,7 +66,7 @@ final class CoverProblem {
                 firstOfGroup.add(p);
                 weights.add(0);
             }
-            weights.set(group, weights.get(group) + 1);
+            weights.set(group, weights.get(group) + weight[p]);
         }
         for (int g = 0; g < firstOfGroup.size(); g++) {
             openGroups.set(g, open.get(firstOfGroup.get(g)));

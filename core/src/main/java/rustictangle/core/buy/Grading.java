@@ -18,13 +18,13 @@ enum Grading {
     /** A pad further off than this in firmness is not what was asked for, though it may serve. Own estimate. */
     private static final double PAD_OFF = 0.32;
 
-    /** What is in the drawer serves as it fits. */
-    int[][] owned(List<Tool> tools, List<Purpose> purposes) {
+    /** What is bought is graded as it will be once it is owned. */
+    int[][] grades(List<Tool> tools, List<Purpose> purposes) {
         return grades(tools, purposes, false);
     }
 
-    /** What is bought has the length and the pad that are asked for, or it is not bought for that. */
-    int[][] offered(List<Tool> tools, List<Purpose> purposes) {
+    /** The same where only what has the length and the pad that are asked for counts: that is what it is bought for. */
+    int[][] asAskedFor(List<Tool> tools, List<Purpose> purposes) {
         return grades(tools, purposes, true);
     }
 
@@ -45,6 +45,9 @@ enum Grading {
             return CoverProblem.NOT;
         }
         Verdict verdict = Fit.of(tool, purpose.step(), purpose.need()).verdict();
+        if (tool.kind() != asked && purpose.leadsWhereItMatsFirst() && verdict != Verdict.RIGHT) {
+            return CoverProblem.NOT;
+        }
         return verdict == Verdict.RIGHT
                 ? CoverProblem.RIGHT
                 : verdict == Verdict.WILL_DO ? CoverProblem.WILL_DO : CoverProblem.NOT;

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
 import rustictangle.core.buy.Purchases.Purpose;
 import rustictangle.core.kit.HeadShape;
 import rustictangle.core.kit.PinWindow;
@@ -18,17 +19,16 @@ final class MiddleOfFit {
 
     /**
      * @param tool   one that covers it
-     * @param grades what it is for each purpose; none of them gets less
-     * @param named  the purposes that it is right for
+     * @param named  the purposes that it is right for; for none of all it gets worse
      */
-    static Tool of(Tool tool, Grading grading, List<Purpose> purposes, int[] grades, List<Purpose> named) {
+    static Tool of(Tool tool, Grading grading, List<Purpose> purposes, List<Purpose> named) {
         if (named.isEmpty() || !tool.kind().hasPins()) {
             return tool;
         }
         Tool sized = withLength(tool, named);
-        Tool better = noWorse(sized, grading, purposes, grades) ? sized : tool;
+        Tool better = noWorse(sized, tool, grading, purposes) ? sized : tool;
         Tool headed = withHead(better, named);
-        return noWorse(headed, grading, purposes, grades) ? headed : better;
+        return noWorse(headed, tool, grading, purposes) ? headed : better;
     }
 
     private static Tool withLength(Tool tool, List<Purpose> named) {
@@ -65,12 +65,10 @@ final class MiddleOfFit {
         return tool.head().isEmpty() ? tool : most.map(tool::withHead).orElse(tool);
     }
 
-    private static boolean noWorse(Tool tool, Grading grading, List<Purpose> purposes, int[] grades) {
-        for (int p = 0; p < grades.length; p++) {
-            if (grades[p] > grading.grade(tool, purposes.get(p), true)) {
-                return false;
-            }
-        }
-        return true;
+    /** For nothing less good, neither as it is graded once it is owned nor as what was asked for. */
+    private static boolean noWorse(Tool tool, Tool than, Grading grading, List<Purpose> purposes) {
+        return purposes.stream().allMatch(purpose -> Stream.of(true, false)
+                .allMatch(asAskedFor ->
+                        grading.grade(tool, purpose, asAskedFor) >= grading.grade(than, purpose, asAskedFor)));
     }
 }

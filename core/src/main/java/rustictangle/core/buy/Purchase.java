@@ -2,6 +2,8 @@ package rustictangle.core.buy;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.FitWords;
 import rustictangle.core.kit.Tool;
@@ -42,5 +44,19 @@ public record Purchase(Tool tool, List<Section> serves, List<Section> makeshift,
             }
         }
         return words;
+    }
+
+    /** What goes with the kind, and with no other; empty: nothing does. Common practice, no published source. */
+    public Optional<Reason> caution() {
+        ToolKind kind = tool.kind();
+        if (kind.hasPins()) {
+            return Optional.of(new Reason("buy.look-tips", "Never raw-cut tips: try it on your own palm."));
+        }
+        if (kind == ToolKind.UNDERCOAT_RAKE) {
+            return Optional.of(new Reason("buy.look-rake", "Blunt pins, and no sharp edge anywhere."));
+        }
+        return kind.properties().contains(ToolProperty.SPACING)
+                ? Optional.of(new Reason("buy.look-comb", "Smooth teeth: draw it over your palm, rough ones catch."))
+                : Optional.empty();
     }
 }

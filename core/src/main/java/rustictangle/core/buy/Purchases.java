@@ -1,18 +1,19 @@
 package rustictangle.core.buy;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Approach;
-import rustictangle.core.kit.Hand;
-import rustictangle.core.kit.LeadSchool;
 import rustictangle.core.kit.Match;
 import rustictangle.core.kit.Need;
 import rustictangle.core.kit.Tool;
@@ -22,37 +23,50 @@ import rustictangle.core.log.ToolKind;
 /**
  * The least to buy, so that every step at every section has a tool that is right or will do.
  *
- * @param buy        the smallest such set; among equally small ones, the one that leaves fewest steps at
- *                   "will do"; empty when the drawer covers everything
+ * @param buy        the smallest such set; among equally small ones, the one that leaves least at "will
+ *                   do", what leads at the places that rub most counting most; empty when the drawer covers everything
  * @param justOne    if only one thing is bought: what covers most of the open steps. Empty when nothing is
  *                   needed
+ * @param better     what would make most of the rest right, beyond that; empty: hardly anything
  * @param openSteps  steps over all sections that no tool in the drawer serves
  * @param leftAtWillDo steps over all sections that, after buying, still have no right tool
  * @param why        what the set rests on
  */
-public record Purchases(List<Purchase> buy, Optional<Purchase> justOne, int openSteps, int leftAtWillDo, Reason why) {
+public record Purchases(
+        List<Purchase> buy,
+        Optional<Purchase> justOne,
+        Optional<Better> better,
+        int openSteps,
+        int leftAtWillDo,
+        Reason why) {
+
+    /** For fewer steps nothing more is named. Own choice. */
+    private static final int WORTH_NAMING = 4;
+
+    /**
+     * One thing more than has to be.
+     *
+     * @param moreSteps over all sections that are right with it and were at "will do" before
+     */
+    public record Better(Tool tool, int moreSteps) {
+
+        /** What to look for in a shop; quantities in braces. */
+        public List<String> lookFor() {
+            return new Purchase(tool, List.of(), List.of(), moreSteps).lookFor();
+        }
+    }
 
     public Purchases {
         buy = List.copyOf(buy);
     }
 
     /**
-     * For this owner: the school that was chosen is followed to the letter; whoever still learns, and has pins and a comb but
-     * no slicker, goes on without one.
+     * For this owner: the school that was chosen is followed to the letter.
      *
      * @param drawer what is owned; tools put aside do not count
      */
     public static Purchases of(Dog dog, Coat coat, Approach approach, List<Tool> drawer) {
-        return of(Match.of(dog, coat, followed(approach, drawer)), grading(approach), drawer);
-    }
-
-    private static Approach followed(Approach approach, List<Tool> drawer) {
-        boolean goesOnWithPins = approach.lead().isEmpty()
-                && (approach.hand() == Hand.BEGINNER || approach.hand() == Hand.CHILD)
-                && has(drawer, ToolKind.PIN_BRUSH)
-                && has(drawer, ToolKind.COMB)
-                && !has(drawer, ToolKind.SLICKER);
-        return goesOnWithPins ? approach.leadBy(LeadSchool.NO_SLICKER_YET) : approach;
+        return of(Match.of(dog, coat, approach), grading(approach), drawer);
     }
 
     private static Grading grading(Approach approach) {
@@ -100,14 +114,13 @@ public record Purchases(List<Purchase> buy, Optional<Purchase> justOne, int open
 
     /** See {@link ToPay}. */
     public static ToPay toPay(Dog dog, Coat coat, Approach approach, List<Tool> drawer, Map<ToolKind, Double> prices) {
-        Approach followed = followed(approach, drawer);
         Grading grading = grading(approach);
-        Match match = Match.of(dog, coat, followed);
+        Match match = Match.of(dog, coat, approach);
         List<Purpose> purposes = Purpose.of(match);
         List<Tool> candidates = Candidates.of(match);
-        int[] owned = best(grading.owned(drawer, purposes), purposes.size());
-        int[][] offered = grading.offered(candidates, purposes);
-        CoverProblem fewest = new CoverProblem(owned, offered);
+        Graded graded = Graded.of(grading, purposes, drawer, candidates);
+        int[][] offered = graded.offered;
+        CoverProblem fewest = new CoverProblem(graded.owned, offered, graded.weights);
         Set<ToolKind> useful = EnumSet.noneOf(ToolKind.class);
         for (int t = 0; t < offered.length; t++) {
             int[] row = offered[t];
@@ -124,13 +137,13 @@ public record Purchases(List<Purchase> buy, Optional<Purchase> justOne, int open
                 .mapToInt(tool -> (int) Math.round(prices.getOrDefault(tool.kind(), 0.0) * CENTS))
                 .toArray();
         int atMost = fewest.solve().chosen().stream().mapToInt(t -> cents[t]).sum();
-        CoverProblem problem = new CoverProblem(owned, offered, cents);
+        CoverProblem problem = new CoverProblem(graded.owned, offered, graded.weights, cents);
         List<Integer> chosen = problem.cheapest(atMost).chosen();
         return new ToPay(
                 List.copyOf(useful),
                 List.of(),
                 chosen.stream()
-                        .map(t -> purchase(candidates.get(t), offered[t], grading, purposes, problem))
+                        .map(t -> purchase(candidates.get(t), grading, purposes, problem))
                         .toList(),
                 chosen.stream().mapToInt(t -> cents[t]).sum() / (double) CENTS);
     }
@@ -138,23 +151,64 @@ public record Purchases(List<Purchase> buy, Optional<Purchase> justOne, int open
     static Purchases of(Match match, Grading grading, List<Tool> drawer) {
         List<Purpose> purposes = Purpose.of(match);
         List<Tool> candidates = Candidates.of(match);
-        int[][] owned = grading.owned(drawer, purposes);
-        int[][] offered = grading.offered(candidates, purposes);
-        CoverProblem problem = new CoverProblem(best(owned, purposes.size()), offered);
-        CoverProblem.Solution solution = problem.solve();
+        Graded graded = Graded.of(grading, purposes, drawer, candidates);
+        int[][] offered = graded.offered;
+        CoverProblem problem = new CoverProblem(graded.owned, offered, graded.weights);
+        List<Integer> chosen = problem.solve().chosen();
         List<Purchase> buy = new ArrayList<>();
-        for (int index : solution.chosen()) {
-            buy.add(purchase(candidates.get(index), offered[index], grading, purposes, problem));
+        for (int index : chosen) {
+            buy.add(purchase(candidates.get(index), grading, purposes, problem));
         }
-        int one = justOne(candidates, offered, problem, solution.chosen());
-        Optional<Purchase> justOne = one < 0
-                ? Optional.empty()
-                : Optional.of(purchase(candidates.get(one), offered[one], grading, purposes, problem));
-        return new Purchases(buy, justOne, problem.open().cardinality(), solution.leftAtWillDo(), why(buy));
+        int one = justOne(candidates, offered, problem, chosen);
+        Optional<Purchase> justOne =
+                one < 0 ? Optional.empty() : Optional.of(purchase(candidates.get(one), grading, purposes, problem));
+        int[] then = Arrays.copyOf(graded.owned, purposes.size());
+        chosen.forEach(index -> Arrays.setAll(then, p -> Math.max(then[p], offered[index][p])));
+        return new Purchases(
+                buy,
+                justOne,
+                better(candidates, offered, then),
+                problem.open().cardinality(),
+                (int) Arrays.stream(then)
+                        .filter(grade -> grade != CoverProblem.RIGHT)
+                        .count(),
+                why(buy, !purposes.isEmpty()));
+    }
+
+    /** @param then the grades after buying */
+    private static Optional<Better> better(List<Tool> candidates, int[][] offered, int[] then) {
+        return IntStream.range(0, offered.length)
+                .mapToObj(t -> new Better(candidates.get(t), (int) IntStream.range(0, then.length)
+                        .filter(p -> then[p] < CoverProblem.RIGHT && offered[t][p] == CoverProblem.RIGHT)
+                        .count()))
+                .filter(one -> one.moreSteps >= WORTH_NAMING)
+                .max(Comparator.comparingInt(Better::moreSteps));
     }
 
     /** A step at a section that needs a tool. */
     record Purpose(Need need, ToolStep step) {
+
+        /** What leads counts so much more than all else. Own choice. */
+        private static final int LEADS = 10;
+
+        private boolean leads() {
+            return step.tool() == need.lead();
+        }
+
+        /** There nothing stands in for what leads but what is as right. */
+        boolean leadsWhereItMatsFirst() {
+            return leads() && need.hair().kind().mats() && need.section().priority();
+        }
+
+        static int[] weights(List<Purpose> purposes) {
+            return purposes.stream()
+                    .mapToInt(purpose -> purpose.leads()
+                            ? (int) Math.ceil(
+                                    LEADS * purpose.need().section().friction().factor())
+                            : 1)
+                    .toArray();
+        }
+
         static List<Purpose> of(Match match) {
             List<Purpose> purposes = new ArrayList<>();
             for (Need need : match.needs()) {
@@ -165,6 +219,43 @@ public record Purchases(List<Purchase> buy, Optional<Purchase> justOne, int open
                 }
             }
             return purposes;
+        }
+    }
+
+    /**
+     * What is owned and offered, as each is graded once it is owned; behind that, of little weight, whether it is right and
+     * just as asked for, so that of two that are as good the one in the middle of what suits is bought.
+     *
+     * @param owned   the best of the drawer for each purpose
+     * @param offered by offer and purpose
+     * @param weights of the purposes
+     */
+    record Graded(int[] owned, int[][] offered, int[] weights) {
+
+        /** More than all that is just as asked for can weigh together. */
+        private static final int MORE = 1000;
+
+        static Graded of(Grading grading, List<Purpose> purposes, List<Tool> drawer, List<Tool> candidates) {
+            int[] weights = Purpose.weights(purposes);
+            int[] owned = best(both(grading, purposes, drawer), 2 * purposes.size());
+            // Nothing has to be just as asked for.
+            Arrays.setAll(owned, p -> p < purposes.size() ? owned[p] : Math.max(CoverProblem.WILL_DO, owned[p]));
+            return new Graded(
+                    owned,
+                    both(grading, purposes, candidates),
+                    IntStream.concat(Arrays.stream(weights).map(weight -> MORE * weight), Arrays.stream(weights))
+                            .toArray());
+        }
+
+        private static int[][] both(Grading grading, List<Purpose> purposes, List<Tool> tools) {
+            int[][] grades = grading.grades(tools, purposes);
+            int[][] asAskedFor = grading.asAskedFor(tools, purposes);
+            return IntStream.range(0, tools.size())
+                    .mapToObj(t -> IntStream.concat(
+                                    Arrays.stream(grades[t]),
+                                    Arrays.stream(asAskedFor[t]).map(grade -> Math.max(CoverProblem.WILL_DO, grade)))
+                            .toArray())
+                    .toArray(int[][]::new);
         }
     }
 
@@ -200,32 +291,36 @@ public record Purchases(List<Purchase> buy, Optional<Purchase> justOne, int open
         return best;
     }
 
-    private static Purchase purchase(
-            Tool tool, int[] grades, Grading grading, List<Purpose> purposes, CoverProblem problem) {
+    private static Purchase purchase(Tool tool, Grading grading, List<Purpose> purposes, CoverProblem problem) {
+        int[] asAskedFor = grading.asAskedFor(List.of(tool), purposes)[0];
+        int[] grades = grading.grades(List.of(tool), purposes)[0];
         Set<Section> sections = EnumSet.noneOf(Section.class);
         Set<Section> makeshift = EnumSet.noneOf(Section.class);
         List<Purpose> named = new ArrayList<>();
         for (int p = 0; p < grades.length; p++) {
-            if (problem.open().get(p) && grades[p] == CoverProblem.RIGHT) {
+            if (problem.open().get(p) && asAskedFor[p] == CoverProblem.RIGHT) {
                 named.add(purposes.get(p));
                 sections.add(purposes.get(p).need().section());
-            } else if (problem.open().get(p) && grades[p] == CoverProblem.WILL_DO) {
+            } else if (problem.open().get(p) && grades[p] > CoverProblem.NOT) {
                 makeshift.add(purposes.get(p).need().section());
             }
         }
         makeshift.removeAll(sections);
         return new Purchase(
-                MiddleOfFit.of(tool, grading, purposes, grades, named),
+                MiddleOfFit.of(tool, grading, purposes, named),
                 List.copyOf(sections),
                 List.copyOf(makeshift),
                 named.size());
     }
 
-    private static Reason why(List<Purchase> buy) {
-        return new Reason(
-                "buy.least",
-                buy.isEmpty()
-                        ? "Your drawer has something that is right or will do for every step at every place."
-                        : "No smaller set of tools serves every step at every place together with what you own.");
+    private static Reason why(List<Purchase> buy, boolean anything) {
+        return anything
+                ? new Reason(
+                        "buy.least",
+                        buy.isEmpty()
+                                ? "Your drawer has something that is right or will do for every step at every place."
+                                : "No smaller set of tools serves every step at every place together with what you own.")
+                : new Reason(
+                        "buy.hands", "Nothing of this coat is brushed or combed: hands and a cloth are all it takes.");
     }
 }

@@ -83,14 +83,14 @@ enum CoatOrder {
             "kit.order-curly",
             "This hair keeps its dead hair inside",
             schools(SLICKER_THEN_COMB, LAYERS),
-            steps(step(FINGERS, SEARCH)),
+            steps(step(FINGERS, SEARCH), step(MIST, LIGHTLY)),
             steps(),
             bothEnds()),
     FLEECE(
             "kit.order-fleece",
             "Long fluffy fleece felts beneath while its top stays open",
             schools(PIN_SLICKER_COMB, LAYERS),
-            steps(),
+            steps(step(MIST, LIGHTLY)),
             steps(),
             bothEnds()),
     JACKET(
@@ -111,7 +111,7 @@ enum CoatOrder {
             "kit.order-furnishings",
             "Longer furnishings on a short-jacketed dog",
             silkSchools(),
-            steps(),
+            steps(step(MIST, LIGHTLY)),
             steps(),
             bothEnds()),
     FACE(

@@ -4,6 +4,7 @@ import static rustictangle.core.Reason.mm;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -29,6 +30,10 @@ final class SectionMatch {
     /** Where short pins serve a drop coat too. Common practice, no published source. */
     private static final Set<Section> SHORT_PINS_ON_DROP =
             Section.of(Part.FRONT_FOOT, Part.HIND_FOOT, Part.MUZZLE, Part.BELLY, Part.FRONT_LEG, Part.HIND_LEG);
+    /** Such hair is never worked dry: it snaps, and what is broken mats sooner. Common practice, no published source. */
+    private static final Set<CoatKind> MISTED =
+            EnumSet.of(CoatKind.DROP, CoatKind.CURLY, CoatKind.FLEECE, CoatKind.FEATHERED);
+
     /** Shortest pins of all, mm. Common practice, no published source. */
     private static final double SHORTEST_PINS_MM = 16;
     /** A T-shaped head is for the trousers of double coats on dogs from this mass, kg. Own estimate. */
@@ -232,13 +237,7 @@ final class SectionMatch {
             steps.add(new ToolStep(brushes.get(0).tool(), Manner.ENDS_INWARD));
         }
         addSafe(row.before(), steps);
-        if (row == CoatOrder.CROWN && hair.kind() == CoatKind.DROP) {
-            steps.add(mist());
-        }
-        boolean moreMist = row == CoatOrder.FURNISHINGS
-                && section == Section.REAR_TROUSERS
-                && brushes.get(0).manner() == Manner.FINDER;
-        if (moreMist) {
+        if (row == CoatOrder.CROWN && MISTED.contains(hair.kind())) {
             steps.add(mist());
         }
         steps.addAll(brushes);
@@ -264,6 +263,7 @@ final class SectionMatch {
 
     private void addSafe(List<ToolStep> some, Set<ToolStep> steps) {
         some.stream()
+                .filter(step -> step.tool() != ToolKind.MIST || MISTED.contains(hair.kind()))
                 .map(step -> step.tool() == ToolKind.MIST ? mist() : step)
                 .flatMap(step -> place.fitted(step).stream())
                 .forEach(steps::add);
@@ -312,12 +312,15 @@ final class SectionMatch {
                         + (besides.isEmpty() ? "" : "; " + String.join(", ", besides)) + "."));
     }
 
-    /** Ball tips for a puppy and thin skin, straight ground ones otherwise, unless the owner chose. */
+    /**
+     * Ball tips for a puppy and thin skin, straight ground ones otherwise, for the whole dog, unless the owner chose: a
+     * thin place asks for a lighter hand, not for another brush.
+     */
     private Tips tips() {
         return switch (approach.tips()) {
             case BALL -> Tips.BALL;
             case GROUND -> Tips.GROUND;
-            case BY_SKIN -> dog.isPuppy() || section.thinSkinned() || dog.delicateSkin() ? Tips.BALL : Tips.GROUND;
+            case BY_SKIN -> dog.isPuppy() || dog.delicateSkin() ? Tips.BALL : Tips.GROUND;
         };
     }
 

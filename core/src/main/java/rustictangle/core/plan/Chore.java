@@ -9,11 +9,11 @@ import rustictangle.core.log.CareJob;
 /**
  * A small job at the table, or a dog's practice, as the planner sees it: paid with the same minutes as the brushing.
  *
- * <p>Of {@code c} minutes that may wait {@code J} days it costs {@code c·(E/J)²} after {@code E} days, and as much as its
- * own minutes twice over for each day past {@code 2J}; a day without practice costs the mats of that day, too, since brushing
+ * <p>Of {@code c} minutes that may wait {@code J} days it costs {@code c·(E/J)²} after {@code E} days, and as much as four
+ * times its own minutes for each day past {@code 2J}; a day without practice costs the mats of that day, too, since brushing
  * begins a day later. Where a day has minutes to spare its own cost nothing, for the owner has chosen them: there it comes at
- * its chosen interval, else as late as is cheapest. One that was left for longer is as one that was never done: who leaves
- * them for weeks is still asked to brush. Handbook 10.5; own estimates.
+ * its chosen interval, else as late as is cheapest. One that was left for longer is as one that was never done, and begins
+ * to be too late anew: who leaves them for weeks is still asked to brush. Handbook 10.5; own estimates.
  *
  * @param job     empty: practice
  * @param minutes that it takes, greater than 0
@@ -41,7 +41,7 @@ record Chore(
     /** No job waits longer than so many times what it may, but where there is hardly any time at all. */
     static final int MOST_WAITS = 2;
     /** What a day past that costs, in its own minutes. */
-    private static final double TOO_LATE = 2;
+    private static final double TOO_LATE = 4;
     /** What a day costs on which something was asked for that does not wait, minutes. */
     private static final double CALLED = 30;
     /** A step toward brushing may wait so long, days. */
@@ -154,7 +154,7 @@ record Chore(
         }
         double part = (double) days / waits;
         int most = MOST_WAITS * waits;
-        int tooLate = before >= most ? 0 : Math.max(0, days - most);
+        int tooLate = Math.max(0, days - Math.max(most, before));
         return minutes * (part * part + TOO_LATE * tooLate) + lost * Math.max(0, days - 1);
     }
 }

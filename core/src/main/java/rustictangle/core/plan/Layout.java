@@ -260,7 +260,6 @@ final class Layout {
         sessions(Math.max(1, rounds));
     }
 
-    /** Tries for each dog and day whether a session less or more is cheaper. */
     /** The last of the dogs takes what minutes are left for what it asks for then. */
     void fill(DogJobs last) {
         int dog = dogs.size() - 1;
@@ -275,6 +274,7 @@ final class Layout {
         }
     }
 
+    /** Tries for each dog and day whether a session less or more is cheaper. */
     private void sessions(int most) {
         double before = Double.POSITIVE_INFINITY;
         for (int round = 0; round < most && cost < before - NO_DIFFERENCE; round++) {

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -108,15 +109,79 @@ class ShoppingTest {
                 kinds(buy).containsAll(List.of(ToolKind.PIN_BRUSH, ToolKind.SLICKER, ToolKind.COMB)), buy.toString());
     }
 
-    /** Pins and comb are a plan of their own: common practice, no published source. */
+    /** Only the school "no slicker until taught" leaves out what leads long fleece and curls (handbook 5.3). */
     @Test
-    void aBeginnerWithPinsAndACombIsNotSentForASlicker() {
-        Coat coat = of("Cockapoo");
-        List<Tool> drawer = List.of(
+    void longFleeceIsLedByASlickerUnlessItsSchoolLeavesItOut() {
+        Coat coat = of("Labradoodle");
+        List<Tool> pinsAndComb = List.of(
                 Tool.brush(ToolKind.PIN_BRUSH, 25.0, Optional.of(PadKind.MEDIUM), Tips.GROUND, HeadShape.OVAL, false),
                 Tool.comb(ToolKind.COMB, Spacing.WIDE_AND_FINE));
-        List<Purchase> buy = Purchases.of(ADULT, coat, Approach.USUAL, drawer).buy();
-        assertFalse(kinds(buy).contains(ToolKind.SLICKER), buy.toString());
+        Tool slicker = only(
+                ToolKind.SLICKER,
+                Purchases.of(ADULT, coat, Approach.USUAL, pinsAndComb).buy());
+        assertTrue(slicker.flexible() && slicker.tips().equals(Optional.of(Tips.COATED)), slicker.toString());
+        Approach without = Approach.USUAL.leadBy(LeadSchool.NO_SLICKER_YET);
+        List<Purchase> buy = Purchases.of(ADULT, coat, without, pinsAndComb).buy();
+        assertEquals(List.of(ToolKind.MIST), kinds(buy), "pins and comb are a plan of their own");
+    }
+
+    /** Hair that snaps when it is dry is misted before it is worked (handbook 5.2), and the mist is on the list. */
+    @Test
+    void mistIsBoughtWhereMistIsInTheOrder() {
+        for (String breed : List.of("Labradoodle", "Poodle", "Maltese", "Golden Retriever")) {
+            assertTrue(kinds(bought(ADULT, of(breed), Approach.USUAL)).contains(ToolKind.MIST), breed);
+        }
+        for (String breed : List.of("Beagle", "Keeshond", "Border Terrier")) {
+            assertFalse(kinds(bought(ADULT, of(breed), Approach.USUAL)).contains(ToolKind.MIST), breed);
+        }
+    }
+
+    /** What is bought is graded as what is owned: one thing after the other ends where the whole set does. */
+    @Test
+    void justOneAndThenOneMoreEndsWithAsManyAsTheWholeSet() {
+        for (int b = 0; b < Breeds.all().size(); b += Sample.of(5, 1)) {
+            Breed breed = Breeds.all().get(b);
+            int set = bought(ADULT, breed.coat(), Approach.USUAL).size();
+            List<Tool> drawer = new ArrayList<>();
+            for (Optional<Purchase> one = next(breed, drawer); one.isPresent(); one = next(breed, drawer)) {
+                drawer.add(one.get().tool());
+            }
+            assertTrue(drawer.size() >= set && drawer.size() <= set + 1, breed.name() + ": " + set + ", " + drawer);
+        }
+    }
+
+    private static Optional<Purchase> next(Breed breed, List<Tool> drawer) {
+        return Purchases.of(ADULT, breed.coat(), Approach.USUAL, drawer).justOne();
+    }
+
+    /** Ground tips for an adult with sound skin, for the whole dog; ball tips for a puppy's: handbook 5.1. */
+    @Test
+    void aThinPlaceAsksForALighterHandNotForBallTips() {
+        for (Breed breed : Breeds.all()) {
+            bought(ADULT, breed.coat(), Approach.USUAL)
+                    .forEach(purchase -> assertFalse(
+                            purchase.tool().tips().filter(Tips.BALL::equals).isPresent(),
+                            breed.name() + ": " + purchase.tool()));
+        }
+    }
+
+    /** A cocker's jacket is bristled, and its furnishings take one pin brush. */
+    @Test
+    void aSpanielIsNotSoldTwoPinBrushes() {
+        List<ToolKind> kinds = kinds(bought(ADULT, of("English Cocker Spaniel"), Approach.USUAL));
+        assertTrue(kinds.contains(ToolKind.BRISTLE_BRUSH), kinds.toString());
+        assertEquals(1, kinds.stream().filter(ToolKind.PIN_BRUSH::equals).count(), kinds.toString());
+    }
+
+    @Test
+    void oneThingMoreIsNamedWithWhatItMakesRight() {
+        Purchases.Better pins = Purchases.of(ADULT, of("Labradoodle"), Approach.USUAL, List.of())
+                .better()
+                .orElseThrow();
+        assertEquals(ToolKind.PIN_BRUSH, pins.tool().kind());
+        assertTrue(pins.moreSteps() > 20, pins.toString());
+        Purchases poodle = Purchases.of(ADULT, of("Poodle"), Approach.USUAL, List.of());
+        assertTrue(poodle.better().isEmpty() && poodle.leftAtWillDo() == 0, poodle.toString());
     }
 
     @Test

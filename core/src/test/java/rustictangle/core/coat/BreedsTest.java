@@ -117,8 +117,18 @@ class BreedsTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "Yorkshire Terrier", "Maltese", "Shih Tzu", "Lhasa Apso", "Havanese", "Coton de Tulear", "Toy Poodle",
-                "Bichon Frise", "Cavapoo", "Maltipoo", "Morkie", "Shihpoo"
+                "Yorkshire Terrier",
+                "Maltese",
+                "Shih Tzu",
+                "Lhasa Apso",
+                "Havanese",
+                "Coton de Tulear",
+                "Toy Poodle",
+                "Bichon Frise",
+                "Cavapoo",
+                "Maltipoo",
+                "Morkie",
+                "Shihpoo"
             })
     void aSmallCompanionIsGuessedInItsPetTrimUnlessItIsKeptLong(String name) {
         for (Region region : Region.values()) {
@@ -180,8 +190,11 @@ class BreedsTest {
     void aPuppysCoatIsGuessedShorterThanTheGrownDogs() {
         for (Breed breed : Breeds.all()) {
             breed.puppyCoat().regions().forEach((region, young) -> {
-                double grown =
-                        breed.keptLong().orElse(breed.coat()).at(region).length().millimetres();
+                double grown = breed.keptLong()
+                        .orElse(breed.coat())
+                        .at(region)
+                        .length()
+                        .millimetres();
                 double puppy = young.length().millimetres();
                 assertTrue(puppy >= 1 && puppy <= 35 && puppy <= Math.max(1, grown), breed.name() + ": " + puppy);
                 assertEquals(breed.coat().at(region).kind(), young.kind());

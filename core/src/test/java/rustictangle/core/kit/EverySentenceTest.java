@@ -157,7 +157,7 @@ class EverySentenceTest {
         Need slickerFirst = at(silk, LeadSchool.SLICKER_THEN_COMB, Part.FRONT_LEG);
         assertEquals(
                 new ToolStep(ToolKind.SLICKER, Manner.FINDER),
-                slickerFirst.order().get(0));
+                slickerFirst.order().get(1));
         assertEquals(ToolKind.COMB, slickerFirst.lead());
         Need trousers = at(silk, LeadSchool.SLICKER_THEN_COMB, Part.REAR_TROUSERS);
         assertEquals(

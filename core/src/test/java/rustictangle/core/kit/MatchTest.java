@@ -89,7 +89,10 @@ class MatchTest {
         Need tired = Match.of(Dogs.adult(30), coat, tires).at(Section.BACK);
         Need other = Match.of(Dogs.adult(30), coat, Approach.USUAL).at(Section.BACK);
         assertEquals(HeadShape.SMALL_OVAL, tired.head());
-        ToolStep step = tired.order().get(0);
+        ToolStep step = tired.order().stream()
+                .filter(each -> each.tool() == tired.lead())
+                .findFirst()
+                .orElseThrow();
         Tool broad = Tool.brush(step.tool(), 25, Optional.of(PadKind.MEDIUM), Tips.GROUND, HeadShape.OVAL, false);
         Tool wide = new Tool(
                 1,
@@ -215,7 +218,7 @@ class MatchTest {
         Need need = backOf(Dogs.hair(CoatKind.CURLY, 50));
         assertEquals(ToolKind.SLICKER, need.lead());
         assertEquals(
-                List.of(Manner.SEARCH, Manner.LAYERS, Manner.PROVE_WIDE, Manner.PROVE_FINE),
+                List.of(Manner.SEARCH, Manner.LIGHTLY, Manner.LAYERS, Manner.PROVE_WIDE, Manner.PROVE_FINE),
                 need.order().stream().map(ToolStep::manner).toList());
     }
 

@@ -47,12 +47,12 @@ class OrderTest {
                 "DOUBLE    |  60 | HEAVY_SHEDDING |                   | rubber curry or glove CIRCLES > slicker AGAINST_LIE_TWICE > undercoat rake LIFT_LOOSE > comb PROVE_WIDE",
                 "DROP      | 100 | ORDINARY       |                   | conditioning mist LIGHTLY > pin brush LAYERS > comb PROVE_WIDE > comb PROVE_FINE",
                 "DROP      | 100 | ORDINARY       | SLICKER_THEN_COMB | conditioning mist LIGHTLY > slicker FINDER > comb COMB_LAYERS",
-                "CURLY     |  60 | ORDINARY       |                   | fingers SEARCH > slicker LAYERS > comb PROVE_WIDE > comb PROVE_FINE",
-                "CURLY     |  60 | ORDINARY       | COMB_ONLY         | fingers SEARCH > comb COMB_LAYERS",
+                "CURLY     |  60 | ORDINARY       |                   | fingers SEARCH > conditioning mist LIGHTLY > slicker LAYERS > comb PROVE_WIDE > comb PROVE_FINE",
+                "CURLY     |  60 | ORDINARY       | COMB_ONLY         | fingers SEARCH > conditioning mist LIGHTLY > comb COMB_LAYERS",
                 "WIRE      |  30 | ORDINARY       |                   | bristle brush WITH_LIE > comb PROVE_WIDE",
                 "WIRE      |  60 | ORDINARY       |                   | pin brush LAYERS > comb PROVE_WIDE > comb PROVE_FINE",
                 "FEATHERED |  30 | ORDINARY       |                   | bristle brush WITH_LIE > comb PROVE_WIDE",
-                "FEATHERED |  90 | ORDINARY       |                   | pin brush LAYERS > comb PROVE_WIDE > comb PROVE_FINE",
+                "FEATHERED |  90 | ORDINARY       |                   | conditioning mist LIGHTLY > pin brush LAYERS > comb PROVE_WIDE > comb PROVE_FINE",
             })
     void eachCoatHasItsOrder(CoatKind kind, double mm, CoatState state, LeadSchool school, String order) {
         Coat coat = new Coat(Dogs.regions(Dogs.hair(kind, mm)), state == CoatState.HEAVY_SHEDDING, false);
@@ -65,7 +65,9 @@ class OrderTest {
     @Test
     void aLongFleeceGoesThroughPinsEveryWayThenTheSlickerThenBothEndsOfTheComb() {
         Need need = usual(Dogs.adult(15), Dogs.allOver(Dogs.fleece(80))).at(Section.BACK);
-        assertEquals("pin brush ALL_WAYS > slicker LAYERS > comb PROVE_WIDE > comb PROVE_FINE", told(need));
+        assertEquals(
+                "conditioning mist LIGHTLY > pin brush ALL_WAYS > slicker LAYERS > comb PROVE_WIDE > comb PROVE_FINE",
+                told(need));
     }
 
     @Test
@@ -106,12 +108,12 @@ class OrderTest {
                 .contains(Manner.LIGHTLY));
     }
 
-    /** Schools of section 15: ball tips for puppies and thin skin, straight ground ones otherwise. */
+    /** Handbook 5.1: ground for an adult with sound skin, for the whole dog; a thin place asks for a lighter hand. */
     @Test
     void ballTipsAreForPuppiesAndThinSkinUnlessTheOwnerChoseOtherwise() {
         Coat coat = Dogs.allOver(Dogs.fleece(60));
         assertEquals(Tips.GROUND, usual(Dogs.adult(10), coat).at(Section.BACK).tips());
-        assertEquals(Tips.BALL, usual(Dogs.adult(10), coat).at(Section.BELLY).tips());
+        assertEquals(Tips.GROUND, usual(Dogs.adult(10), coat).at(Section.BELLY).tips());
         assertEquals(
                 Tips.BALL,
                 usual(Dogs.with(LifeStage.PUPPY, History.GENTLE), coat)
@@ -191,8 +193,9 @@ class OrderTest {
         Coat coat = Dogs.allOver(Dogs.hair(CoatKind.CURLY, 60));
         List<SchoolChange> changes =
                 SchoolChange.between(Dogs.adult(14), coat, Approach.USUAL, LeadSchool.NO_SLICKER_YET);
-        assertEquals("fingers, slicker, comb", changes.get(0).from());
-        assertEquals("fingers, pin brush, comb", changes.get(0).to());
+        assertEquals("fingers, conditioning mist, slicker, comb", changes.get(0).from());
+        assertEquals(
+                "fingers, conditioning mist, pin brush, comb", changes.get(0).to());
         assertTrue(changes.get(0).sections().contains(Section.BACK));
         assertEquals(
                 List.of(), SchoolChange.between(Dogs.adult(14), coat, Approach.USUAL, LeadSchool.SLICKER_THEN_COMB));

@@ -115,15 +115,15 @@ class TradeTest {
     @Test
     void theDogsOwnAnswerIsWhatThePlanMakesOfTheLengthInHand() {
         LocalDate until = LocalDate.of(2026, 6, 20);
-        OptionalInt keeps = TRADE.keeps(CURLY, 30, 6.5);
+        OptionalInt keeps = TRADE.keeps(CURLY, 35, 6.5);
         String text =
-                Trade.own(CURLY, new Trade.InHand(30, 12.2, until), keeps, 6.5).text();
+                Trade.own(CURLY, new Trade.InHand(35, 12.2, until), keeps, 6.5).text();
         assertTrue(
                 text.matches(
-                        "At its \\{\\d+ mm\\} the plan has about 30 minutes a week for it; expect 12 small mats by "
+                        "At its \\{\\d+ mm\\} the plan has about 35 minutes a week for it; expect 12 small mats by "
                                 + "\\{2026-06-20 date\\}\\. The same minutes would keep a clip of \\{\\d+ mm\\} for 6½ weeks\\."),
                 text);
-        assertTrue(TRADE.longest(30, 6.5).getAsInt() <= keeps.getAsInt());
+        assertTrue(TRADE.longest(35, 6.5).getAsInt() <= keeps.getAsInt());
         assertTrue(TRADE.keeps(CURLY, 600, 6.5).isEmpty(), "they keep what it has");
         assertEquals(6.5, TRADE.weeks(CURLY, Optional.of(until), until.minusDays(45)));
     }

@@ -197,7 +197,12 @@ class PreparationTest {
         Coat silk = Dogs.allOver(Dogs.hair(CoatKind.DROP, 140));
         assertTrue(step(silk, Section.CROWN).mist().orElseThrow().text().contains("never toward the face"));
         assertTrue(step(silk, Section.REAR_TROUSERS).mist().orElseThrow().text().contains("more than elsewhere"));
-        assertTrue(step(Dogs.allOver(Dogs.fleece(60)), Section.BACK).mist().isEmpty(), "fleece asks for no mist");
+        assertTrue(step(Dogs.allOver(Dogs.fleece(60)), Section.BACK).mist().isPresent(), "dry fleece snaps");
+        assertTrue(
+                step(Dogs.allOver(Dogs.hair(CoatKind.DOUBLE, 60)), Section.BACK)
+                        .mist()
+                        .isEmpty(),
+                "guard hair asks for no mist");
     }
 
     @Test

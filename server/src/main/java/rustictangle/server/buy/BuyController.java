@@ -34,9 +34,13 @@ record BuyController(DogLoader dogs, KitLoader kits, ToolPriceStore prices, Hous
             ToolKind kind,
             Optional<Double> pinMillimetres,
             List<String> lookFor,
+            Optional<Reason> caution,
             List<Section> serves,
             List<Section> makeshift,
             int forSteps) {}
+
+    /** @param moreSteps that are right with it, and at "will do" without */
+    record BetterView(ToolKind kind, List<String> lookFor, int moreSteps) {}
 
     /** @param price as the household says; absent: nobody said */
     record PricedKind(ToolKind kind, Optional<Double> price) {}
@@ -47,6 +51,7 @@ record BuyController(DogLoader dogs, KitLoader kits, ToolPriceStore prices, Hous
     record PurchasesView(
             List<PurchaseView> buy,
             Optional<PurchaseView> justOne,
+            Optional<BetterView> better,
             int openSteps,
             int leftAtWillDo,
             Reason why,
@@ -67,6 +72,9 @@ record BuyController(DogLoader dogs, KitLoader kits, ToolPriceStore prices, Hous
         return new PurchasesView(
                 purchases.buy().stream().map(BuyController::view).toList(),
                 purchases.justOne().map(BuyController::view),
+                purchases
+                        .better()
+                        .map(better -> new BetterView(better.tool().kind(), better.lookFor(), better.moreSteps())),
                 purchases.openSteps(),
                 purchases.leftAtWillDo(),
                 purchases.why(),
@@ -99,6 +107,7 @@ record BuyController(DogLoader dogs, KitLoader kits, ToolPriceStore prices, Hous
                 purchase.tool().kind(),
                 purchase.tool().pinMillimetres(),
                 purchase.lookFor(),
+                purchase.caution(),
                 purchase.serves(),
                 purchase.makeshift(),
                 purchase.forSteps());
