@@ -47,7 +47,8 @@ class FinderCalibrationTest {
         }
         String figures = "first right %.3f, sure %.3f, of which right %.3f"
                 .formatted(right / all, sure / all, sureAndRight / sure);
-        // Who slips at every fifth answer, and over a coat in a trim that shows less of how it would hang, still mostly is.
+        // Who slips at every fifth answer, and over a coat in a trim that shows less of how it would hang, still mostly
+        // is.
         assertTrue(right / all >= (slips < 20 ? 0.9 : 0.88), figures);
         assertTrue(sureAndRight / sure >= 0.95, figures);
         // Sure of nothing would be easy.

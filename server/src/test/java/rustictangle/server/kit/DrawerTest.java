@@ -117,7 +117,7 @@ class DrawerTest extends ServerTest {
                 .andExpect(jsonPath("$.needs[0].pins.minMillimetres").value(17))
                 .andExpect(jsonPath("$.needs[0].proof").value("COMB"))
                 .andExpect(jsonPath("$.needs[0].own.verdict").value("RIGHT"))
-                .andExpect(jsonPath("$.needs[0].order[?(@.missing == true)].tool", contains("COMB", "COMB")))
+                .andExpect(jsonPath("$.needs[0].order[?(@.missing == true)].tool", contains("MIST", "COMB", "COMB")))
                 .andExpect(jsonPath("$.needs[0].never[*].why.rule", hasItem("kit.never-deshedding-blade")))
                 .andExpect(jsonPath("$.needs[0].reasons[*].rule", hasItem("kit.pins-by-length")))
                 .andExpect(jsonPath("$.incomplete.rule").value("kit.incomplete"));
@@ -127,10 +127,12 @@ class DrawerTest extends ServerTest {
     void whatToBuyIsTheOneThingThatIsMissing() throws Exception {
         long dog = addKnownDog("Gannet");
         add(slicker());
+        add("{\"name\": \"\", \"kind\": \"MIST\", \"flexible\": false}");
         read("/api/dogs/" + dog + "/purchases")
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.buy[*].kind", contains("COMB")))
                 .andExpect(jsonPath("$.buy[0].lookFor", contains("a wide and a fine end")))
+                .andExpect(jsonPath("$.buy[0].caution.rule").value("buy.look-comb"))
                 .andExpect(jsonPath("$.justOne.kind").value("COMB"))
                 .andExpect(jsonPath("$.openSteps", greaterThan(20)));
     }
@@ -157,7 +159,7 @@ class DrawerTest extends ServerTest {
                 .andExpect(jsonPath("$.chosen.lead").doesNotExist())
                 .andExpect(jsonPath(
                         "$.schools[?(@.school == 'NO_SLICKER_YET')].changes[0].to",
-                        contains("fingers, pin brush, comb")));
+                        contains("fingers, conditioning mist, pin brush, comb")));
         send(
                         HttpMethod.PUT,
                         "/api/dogs/" + dog + "/approach",
@@ -216,7 +218,7 @@ class DrawerTest extends ServerTest {
             send(HttpMethod.PUT, prices + kind, "{\"price\": 12.5}").andExpect(status().isOk());
         }
         read("/api/dogs/" + id + "/purchases")
-                .andExpect(jsonPath("$.toPay.total").value(25.0));
+                .andExpect(jsonPath("$.toPay.total").value(37.5));
         send(HttpMethod.PUT, prices + "COMB", "{\"price\": -1}")
                 .andExpect(status().isBadRequest())
                 .andExpect(jsonPath("$.fields[0].message", containsString("0 to 10000")));
