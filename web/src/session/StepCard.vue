@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Section } from '@/api/types'
 import type { Heed } from './heeds'
-import { nameWithin, toolLine, usualTools, type How } from './phrases'
+import { mistNearTheFace, nameWithin, toolLine, usualTools, type How } from './phrases'
 
 /** The step in hand: its places from the first to the last, each a place to touch when something is the matter there. */
 const props = defineProps<{
@@ -16,6 +16,7 @@ const props = defineProps<{
 defineEmits<{ place: [section: Section] }>()
 
 const tools = computed(() => usualTools(props.places))
+const mist = computed(() => mistNearTheFace(props.places))
 /** As few as any of them allows. */
 const strokes = computed(() => Math.min(...props.places.map((place) => place.strokesAtMost)))
 </script>
@@ -26,6 +27,7 @@ const strokes = computed(() => Math.min(...props.places.map((place) => place.str
       {{ tools }}
       <span class="strokes">At most {{ strokes }} {{ strokes === 1 ? 'stroke' : 'strokes' }} on a spot.</span>
     </p>
+    <p v-if="mist" class="mist" data-rule="routine.mist-face">{{ mist }}</p>
     <ol>
       <li v-for="(place, i) in places" :key="place.section" :class="{ now: now?.place === place.section }">
         <button
@@ -53,6 +55,10 @@ const strokes = computed(() => Math.min(...props.places.map((place) => place.str
 .step {
   font-size: clamp(1.5rem, 2.1vw, 1.75rem);
   line-height: 1.22;
+}
+.mist {
+  margin: -6px 0 10px;
+  font-size: 1.15rem;
 }
 .tools {
   margin: 0 0 10px;

@@ -65,3 +65,11 @@ it('speaks of no comb where there is none', () => {
   expect(wellDone([byHand])).toBe('Done, feels free')
   expect(script('x', [byHand], NAMES).at(-1)!.say).not.toContain('comb')
 })
+
+it('says beside the dog, once a step, that the mist never goes toward the face', () => {
+  const mist = { rule: 'routine.mist-face', text: 'onto your palm, never toward the face.' }
+  const head = [how('CROWN', { mist }), how('EAR_LEFT', { mist })]
+  expect(script('x', head, NAMES).filter((line) => line.say.includes('never toward the face'))).toHaveLength(1)
+  const body = [how('BACK', { mist: { rule: 'routine.mist', text: 'lift the hair.' } })]
+  expect(script('x', body, NAMES).every((line) => !line.say.includes('Mist'))).toBe(true)
+})

@@ -23,6 +23,12 @@ export function usualTools(places: readonly How[]): string {
   return lines.reduce((best, line) => (often(line) > often(best) ? line : best), lines[0] ?? '')
 }
 
+/** What is said of the mist beside the dog: that it never goes toward the face; absent: it does not come near it. */
+export function mistNearTheFace(places: readonly How[]): string | undefined {
+  const mist = places.find((place) => place.mist?.rule === 'routine.mist-face')?.mist
+  return mist && `Mist ${mist.text}`
+}
+
 /** A place by its name within its step, which says the side already. */
 export function nameWithin(name: string, label: string): string {
   const side = /^(left|right) /.exec(label)?.[0]
@@ -76,6 +82,8 @@ export function script(
     wait: 2,
   }))
   if (prompt) lines.push({ say: prompt, wait: 4 })
+  const mist = mistNearTheFace(places)
+  if (mist) lines.push({ say: mist, wait: 2 })
   places.forEach((place, i) => {
     const { section, layers } = place
     const name = capital(names[section] ?? '')

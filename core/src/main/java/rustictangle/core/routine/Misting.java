@@ -12,6 +12,10 @@ import rustictangle.core.log.ToolKind;
 /** Where the mist goes, and how. Common practice, no published source. */
 final class Misting {
 
+    /** Said beside the dog, too: there it is forgotten. */
+    private static final Reason NEVER_TOWARD_THE_FACE =
+            new Reason("routine.mist-face", "onto your palm or the comb, never toward the face; a hand over the eyes.");
+
     private Misting() {}
 
     /** Empty where no mist is asked for. */
@@ -19,13 +23,12 @@ final class Misting {
         return order.stream()
                 .filter(step -> step.tool() == ToolKind.MIST)
                 .findFirst()
-                .map(step -> new Reason("routine.mist", how(section, step.manner())));
+                .map(step -> section.region() == Region.HEAD || section.region() == Region.EARS
+                        ? NEVER_TOWARD_THE_FACE
+                        : new Reason("routine.mist", how(section, step.manner())));
     }
 
     private static String how(Section section, Manner manner) {
-        if (section.region() == Region.HEAD || section.region() == Region.EARS) {
-            return "onto your palm or the comb, never toward the face; a hand over the eyes.";
-        }
         if (manner == Manner.ON_TOOL) {
             return "onto the tool, away from the dog, then work.";
         }

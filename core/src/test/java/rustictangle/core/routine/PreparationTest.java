@@ -195,6 +195,11 @@ class PreparationTest {
     @Test
     void mistNeverGoesTowardTheFace() {
         Coat silk = Dogs.allOver(Dogs.hair(CoatKind.DROP, 140));
+        for (Section section : List.of(Section.CROWN, Section.EAR_LEFT)) {
+            assertEquals(
+                    "routine.mist-face",
+                    step(silk, section).mist().orElseThrow().rule());
+        }
         assertTrue(step(silk, Section.CROWN).mist().orElseThrow().text().contains("never toward the face"));
         assertTrue(step(silk, Section.REAR_TROUSERS).mist().orElseThrow().text().contains("more than elsewhere"));
         assertTrue(step(Dogs.allOver(Dogs.fleece(60)), Section.BACK).mist().isPresent(), "dry fleece snaps");
