@@ -77,9 +77,9 @@ li button {
   grid-template-columns: 1fr auto;
   gap: 0 16px;
   width: 100%;
-  min-height: 64px;
+  min-height: 48px;
   text-align: left;
-  padding: 6px 14px 8px;
+  padding: 4px 14px 6px;
   border-left: 6px solid rgb(var(--v-theme-seam));
   border-radius: 4px 12px 12px 4px;
 }
