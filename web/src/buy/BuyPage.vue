@@ -36,6 +36,8 @@ const paint = computed<Partial<Record<Section, Paint>>>(() => {
   )
   return washes
 })
+const inAShop = ({ kind, lookFor, caution }: Purchase) =>
+  `${[labelOf('ToolKind', kind), ...lookFor.map(say)].join(', ')}. ${caution ? say(caution.text) : ''}`
 const isOne = (purchase: Purchase) => JSON.stringify(purchase) === JSON.stringify(plan.value?.justOne)
 const oneApart = computed(() => (plan.value?.justOne && !plan.value.buy.some(isOne) ? plan.value.justOne : undefined))
 </script>
@@ -74,9 +76,8 @@ const oneApart = computed(() => (plan.value?.justOne && !plan.value.buy.some(isO
             <LeastToPay :dog-id="dogId" :pay="plan.toPay" :fewest="plan.buy.map((purchase) => purchase.kind)" />
             <p v-if="oneApart" class="one">
               <ToolShape class="small" :kind="oneApart.kind" /><span
-                ><b>If you buy just one thing:</b> a {{ labelOf('ToolKind', oneApart.kind)
-                }}<template v-if="oneApart.lookFor.length">, {{ oneApart.lookFor.map(say).join(', ') }}</template
-                >. It serves more open steps than any other.</span
+                ><b>If you buy just one thing:</b> {{ inAShop(oneApart) }} It serves more open steps than any
+                other.</span
               >
             </p>
           </template>
@@ -91,9 +92,8 @@ const oneApart = computed(() => (plan.value?.justOne && !plan.value.buy.some(isO
           </p>
           <p v-if="plan.better" class="one">
             <ToolShape class="small" :kind="plan.better.kind" /><span
-              ><b>Better still:</b> a {{ labelOf('ToolKind', plan.better.kind)
-              }}<template v-if="plan.better.lookFor.length">, {{ plan.better.lookFor.map(say).join(', ') }}</template
-              >. {{ plan.better.moreSteps }} more steps are right with it.</span
+              ><b>Better still:</b> {{ inAShop(plan.better) }} With it {{ plan.better.forSteps }} more steps are
+              right.</span
             >
           </p>
           <p v-if="plan.forSmallMats" class="quiet">{{ say(plan.forSmallMats.text) }}</p>

@@ -88,7 +88,13 @@ function keep(job: JobView, days: number, ordered: boolean) {
             <router-link :to="carePath(dogId, job.job)"
               ><JobSign :job="job.job" /><b>{{ titleOf(job.job) }}</b
               ><span>{{ when(job) }}</span></router-link
-            ><WhyNotToday v-if="job.due" :dog-id="dogId" :job="job.job" :title="titleOf(job.job)" :today="view.today" />
+            ><WhyNotToday
+              v-if="job.due && !job.mayNot"
+              :dog-id="dogId"
+              :job="job.job"
+              :title="titleOf(job.job)"
+              :today="view.today"
+            />
           </li>
         </ul>
         <hr class="seam" />

@@ -15,13 +15,21 @@ const one = computed(() => waits.data.value?.find((each) => each.dogId === props
 
 <template>
   <div class="why">
-    <button v-if="!open" type="button" class="link" :aria-label="`${title}: why not today?`" @click="open = true">
+    <button
+      type="button"
+      class="link"
+      :aria-label="`${title}: why not today?`"
+      :aria-expanded="open"
+      @click="open = !open"
+    >
       Why not today?
     </button>
-    <p v-else-if="one" :data-rule="one.why.rule" role="status">
-      {{ say(one.why.text) }}{{ one.until ? ` It comes on ${date(one.until)}.` : '' }}
-    </p>
-    <p v-else-if="waits.data.value" role="status">It does not wait: it is on today’s list.</p>
+    <div v-if="open" role="status">
+      <p v-if="one" :data-rule="one.why.rule">
+        {{ say(one.why.text) }}{{ one.until ? ` It comes on ${date(one.until)}.` : '' }}
+      </p>
+      <p v-else-if="waits.isError.value">Nobody could be asked just now; try again in a moment.</p>
+    </div>
   </div>
 </template>
 

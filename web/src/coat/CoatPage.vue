@@ -87,11 +87,11 @@ const doubtsShown = computed(() =>
   })),
 )
 
+const young = computed(() => dog.data.value?.form.lifeStage === 'PUPPY')
 /** From a breed: a guess until its owner has looked it over and keeps it. */
 const guessed = ref('')
 function guess(breed: Breed) {
-  const young = dog.data.value?.form.lifeStage === 'PUPPY'
-  draft.value = JSON.parse(JSON.stringify(young ? breed.puppyCoat : breed.coat)) as CoatForm
+  draft.value = JSON.parse(JSON.stringify(young.value ? breed.puppyCoat : breed.coat)) as CoatForm
   chosen.value = REGIONS.map((r) => r.value)
   guessed.value = breed.name
 }
@@ -132,6 +132,7 @@ async function submit() {
       :name="dog.data.value?.form.name ?? 'it'"
       :breed="dog.data.value?.form.breed ?? ''"
       :kinds="kinds.data.value!"
+      :young="young"
       @guess="guess"
       @say="sayKind"
     />

@@ -12,7 +12,7 @@ import { useUnits } from '@/shell/useUnits'
 import KindPick from './KindPick.vue'
 
 /** Three ways into a coat of which nothing is known: the breed's as a guess, looking and feeling, or saying it. */
-const props = defineProps<{ dogId: number; name: string; breed: string; kinds: CoatKindInfo[] }>()
+const props = defineProps<{ dogId: number; name: string; breed: string; kinds: CoatKindInfo[]; young: boolean }>()
 defineEmits<{ guess: [breed: Breed]; say: [kind: CoatKindInfo] }>()
 
 const { say } = useUnits()
@@ -35,7 +35,7 @@ const guess = computed(() => {
     <section aria-labelledby="by-breed">
       <h2 id="by-breed">What grows on {{ name }}?</h2>
       <BreedField v-model="called" />
-      <ChoiceRow v-if="guess?.keptLong" v-model="trim" label="Its hair" :choices="TRIMS" />
+      <ChoiceRow v-if="guess?.keptLong && !young" v-model="trim" label="Its hair" :choices="TRIMS" />
       <div v-if="guess" class="guess">
         <CoatSide side="LEFT" :names="{}" :dog="drawnDog(guess.coat, guess.looks)" still />
         <div>

@@ -51,8 +51,7 @@ function crossWith<T extends Searched>(breed: T, all: readonly T[]): T {
 /** The breed of this name, or the cross that was made of one by {@link breedSearch}; it is guessed as weakly as any. */
 export function breedNamed(all: readonly Breed[], name: string | undefined): Breed | undefined {
   const half = all.find((breed) => !breed.parents.length && name === `${breed.name} cross`)
-  const why = all.find((breed) => breed.parents.length)?.why
-  return all.find((breed) => breed.name === name) ?? (half && why && { ...crossWith(half, all), why })
+  return all.find((breed) => breed.name === name) ?? (half && { ...crossWith(half, all), why: facts.whyACross })
 }
 
 /**

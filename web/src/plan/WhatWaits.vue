@@ -32,11 +32,11 @@ const groups = computed(() => {
 
 <template>
   <div class="waits">
-    <button v-if="!open" type="button" class="link" @click="open = true">What waits, and why?</button>
-    <template v-else-if="waits.data.value">
-      <p v-if="!groups.length">Nothing waits: all that has come to its turn is there.</p>
-      <h3 v-else>Waits</h3>
-      <ul>
+    <button type="button" class="link" :aria-expanded="open" @click="open = !open">What waits, and why?</button>
+    <template v-if="open">
+      <p v-if="waits.isError.value" role="alert">Nobody could be asked just now; try again in a moment.</p>
+      <p v-else-if="waits.data.value && !groups.length">Nothing waits: all that has come to its turn is there.</p>
+      <ul v-if="groups.length">
         <li v-for="group in groups" :key="group.why.text" :data-rule="group.why.rule">
           <span v-for="dog in group.dogs" :key="dog.name"
             ><b>{{ dog.name }}</b> {{ dog.jobs }}</span

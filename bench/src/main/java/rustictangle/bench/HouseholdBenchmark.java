@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -28,18 +27,8 @@ import rustictangle.core.care.CareDue;
 import rustictangle.core.care.CareRules;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
-import rustictangle.core.coat.Colour;
 import rustictangle.core.coat.Density;
-import rustictangle.core.coat.HairLength;
-import rustictangle.core.coat.RegionCoat;
-import rustictangle.core.coat.Texture;
 import rustictangle.core.dog.Dog;
-import rustictangle.core.dog.History;
-import rustictangle.core.dog.LifeStage;
-import rustictangle.core.dog.Mass;
-import rustictangle.core.dog.Region;
-import rustictangle.core.dog.Section;
-import rustictangle.core.dog.Skin;
 import rustictangle.core.kit.Approach;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Match;
@@ -48,13 +37,6 @@ import rustictangle.core.plan.CareDays;
 import rustictangle.core.plan.PracticeDays;
 import rustictangle.core.plan.Promise;
 import rustictangle.core.plan.Workload;
-import rustictangle.core.rhythm.CombCheck;
-import rustictangle.core.rhythm.Comfort;
-import rustictangle.core.rhythm.Diary;
-import rustictangle.core.rhythm.Forecast;
-import rustictangle.core.routine.Routine;
-import rustictangle.core.routine.SetUp;
-import rustictangle.core.trust.Trust;
 
 /**
  * The plan of six dogs over 42 days with brushing, jobs at the table and practice in 60 minutes a day: as a day begins, and
@@ -68,7 +50,6 @@ import rustictangle.core.trust.Trust;
 @Fork(1)
 public class HouseholdBenchmark {
 
-    private static final LocalDate TODAY = LocalDate.of(2026, 5, 14);
     private static final int MINUTES = 60;
     private static final List<CoatKind> DOGS =
             List.of(CoatKind.FLEECE, CoatKind.CURLY, CoatKind.DROP, CoatKind.DOUBLE, CoatKind.FEATHERED, CoatKind.WIRE);
@@ -83,10 +64,10 @@ public class HouseholdBenchmark {
         Arrays.stream(DayOfWeek.values()).forEach(day -> minutes.put(day, MINUTES));
         CareDays.Asked care = new CareDays.Asked(
                 DOGS.stream().map(kind -> table(DOGS.indexOf(kind))).toList(),
-                TODAY,
+                BenchDogs.TODAY,
                 Collections.nCopies(Workload.MOST_DAYS, (double) MINUTES));
         begun = new Promise.Basis(
-                TODAY,
+                BenchDogs.TODAY,
                 minutes,
                 DOGS.stream()
                         .map(kind -> new PracticeDays.Asked(1.5, 1, OptionalInt.of(1), List.of()))
@@ -101,7 +82,7 @@ public class HouseholdBenchmark {
                 .stream()
                 .map(job -> {
                     int every = Math.max(1, CareRules.of(job).every(dog(DOGS.get(dog))));
-                    LocalDate last = TODAY.minusDays(1 + dog % every);
+                    LocalDate last = BenchDogs.TODAY.minusDays(1 + dog % every);
                     return new CareDue(
                             job,
                             every,
@@ -118,17 +99,6 @@ public class HouseholdBenchmark {
                 .toList();
     }
 
-    private static Dog dog(CoatKind kind) {
-        return new Dog(
-                new Mass(6 + 4 * kind.ordinal()),
-                LifeStage.ADULT,
-                false,
-                Skin.SOUND,
-                History.GENTLE,
-                Set.of(),
-                Set.of());
-    }
-
     /** @param third days since the third was combed to the skin; the others three */
     private static List<Workload> work(int third) {
         List<Workload> all = new ArrayList<>();
@@ -138,37 +108,12 @@ public class HouseholdBenchmark {
 
     private static Workload work(CoatKind kind, int daysAgo) {
         Dog dog = dog(kind);
-        Map<Region, RegionCoat> regions = new EnumMap<>(Region.class);
-        for (Region region : Region.values()) {
-            regions.put(
-                    region,
-                    new RegionCoat(
-                            kind,
-                            new HairLength(60),
-                            Density.MEDIUM,
-                            Texture.SOFT,
-                            kind == CoatKind.DOUBLE,
-                            true,
-                            Colour.GOLD));
-        }
-        Coat coat = new Coat(regions, false, false);
-        Kit kit = Kit.of(Match.of(dog, coat, Approach.USUAL), List.of());
-        Map<Section, Workload.PlaceWork> places = new EnumMap<>(Section.class);
-        Routine.of(dog, coat, kit, Trust.of(dog, kit, List.of(), TODAY), List.of(), kit.brushed())
-                .places()
-                .forEach(step -> places.put(step.section(), Workload.PlaceWork.ready(step.seconds() / 60)));
-        return new Workload(
-                Forecast.of(
-                        dog,
-                        coat,
-                        Diary.of(Arrays.stream(Section.values())
-                                .map(section -> new CombCheck(section, TODAY.minusDays(daysAgo), 0, false))
-                                .toList()),
-                        TODAY),
-                Comfort.BALANCED,
-                places,
-                new Workload.Sessions(SetUp.MINUTES, false, Optional.empty()),
-                Optional.empty());
+        Coat coat = BenchDogs.coat(kind, 60, Density.MEDIUM);
+        return BenchDogs.work(dog, coat, Kit.of(Match.of(dog, coat, Approach.USUAL), List.of()), daysAgo);
+    }
+
+    private static Dog dog(CoatKind kind) {
+        return BenchDogs.of(6 + 4 * kind.ordinal());
     }
 
     @Benchmark

@@ -2,6 +2,7 @@ package rustictangle.core.buy;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
@@ -27,7 +28,7 @@ import rustictangle.core.log.ToolKind;
  *                   do", what leads at the places that rub most counting most; empty when the drawer covers everything
  * @param justOne    if only one thing is bought: what covers most of the open steps. Empty when nothing is
  *                   needed
- * @param better     what would make most of the rest right, beyond that; empty: hardly anything
+ * @param better     one thing more, that makes right most of what is at "will do" then; empty: hardly anything does
  * @param openSteps  steps over all sections that no tool in the drawer serves
  * @param leftAtWillDo steps over all sections that, after buying, still have no right tool
  * @param why        what the set rests on
@@ -35,26 +36,13 @@ import rustictangle.core.log.ToolKind;
 public record Purchases(
         List<Purchase> buy,
         Optional<Purchase> justOne,
-        Optional<Better> better,
+        Optional<Purchase> better,
         int openSteps,
         int leftAtWillDo,
         Reason why) {
 
     /** For fewer steps nothing more is named. Own choice. */
     private static final int WORTH_NAMING = 4;
-
-    /**
-     * One thing more than has to be.
-     *
-     * @param moreSteps over all sections that are right with it and were at "will do" before
-     */
-    public record Better(Tool tool, int moreSteps) {
-
-        /** What to look for in a shop; quantities in braces. */
-        public List<String> lookFor() {
-            return new Purchase(tool, List.of(), List.of(), moreSteps).lookFor();
-        }
-    }
 
     public Purchases {
         buy = List.copyOf(buy);
@@ -143,7 +131,7 @@ public record Purchases(
                 List.copyOf(useful),
                 List.of(),
                 chosen.stream()
-                        .map(t -> purchase(candidates.get(t), grading, purposes, problem))
+                        .map(t -> purchase(candidates.get(t), grading, purposes, problem.open()))
                         .toList(),
                 chosen.stream().mapToInt(t -> cents[t]).sum() / (double) CENTS);
     }
@@ -157,32 +145,30 @@ public record Purchases(
         List<Integer> chosen = problem.solve().chosen();
         List<Purchase> buy = new ArrayList<>();
         for (int index : chosen) {
-            buy.add(purchase(candidates.get(index), grading, purposes, problem));
+            buy.add(purchase(candidates.get(index), grading, purposes, problem.open()));
         }
         int one = justOne(candidates, offered, problem, chosen);
-        Optional<Purchase> justOne =
-                one < 0 ? Optional.empty() : Optional.of(purchase(candidates.get(one), grading, purposes, problem));
-        int[] then = Arrays.copyOf(graded.owned, purposes.size());
-        chosen.forEach(index -> Arrays.setAll(then, p -> Math.max(then[p], offered[index][p])));
+        Optional<Purchase> justOne = one < 0
+                ? Optional.empty()
+                : Optional.of(purchase(candidates.get(one), grading, purposes, problem.open()));
+        BitSet left = new BitSet();
+        for (int p = 0; p < purposes.size(); p++) {
+            int purpose = p;
+            left.set(
+                    p,
+                    graded.owned[p] != CoverProblem.RIGHT
+                            && chosen.stream().noneMatch(t -> offered[t][purpose] == CoverProblem.RIGHT));
+        }
         return new Purchases(
                 buy,
                 justOne,
-                better(candidates, offered, then),
+                candidates.stream()
+                        .map(tool -> purchase(tool, grading, purposes, left))
+                        .filter(tool -> tool.forSteps() >= WORTH_NAMING)
+                        .max(Comparator.comparingInt(Purchase::forSteps)),
                 problem.open().cardinality(),
-                (int) Arrays.stream(then)
-                        .filter(grade -> grade != CoverProblem.RIGHT)
-                        .count(),
+                left.cardinality(),
                 why(buy, !purposes.isEmpty()));
-    }
-
-    /** @param then the grades after buying */
-    private static Optional<Better> better(List<Tool> candidates, int[][] offered, int[] then) {
-        return IntStream.range(0, offered.length)
-                .mapToObj(t -> new Better(candidates.get(t), (int) IntStream.range(0, then.length)
-                        .filter(p -> then[p] < CoverProblem.RIGHT && offered[t][p] == CoverProblem.RIGHT)
-                        .count()))
-                .filter(one -> one.moreSteps >= WORTH_NAMING)
-                .max(Comparator.comparingInt(Better::moreSteps));
     }
 
     /** A step at a section that needs a tool. */
@@ -291,17 +277,18 @@ public record Purchases(
         return best;
     }
 
-    private static Purchase purchase(Tool tool, Grading grading, List<Purpose> purposes, CoverProblem problem) {
+    /** @param wanting for what it is bought */
+    private static Purchase purchase(Tool tool, Grading grading, List<Purpose> purposes, BitSet wanting) {
         int[] asAskedFor = grading.asAskedFor(List.of(tool), purposes)[0];
         int[] grades = grading.grades(List.of(tool), purposes)[0];
         Set<Section> sections = EnumSet.noneOf(Section.class);
         Set<Section> makeshift = EnumSet.noneOf(Section.class);
         List<Purpose> named = new ArrayList<>();
         for (int p = 0; p < grades.length; p++) {
-            if (problem.open().get(p) && asAskedFor[p] == CoverProblem.RIGHT) {
+            if (wanting.get(p) && asAskedFor[p] == CoverProblem.RIGHT) {
                 named.add(purposes.get(p));
                 sections.add(purposes.get(p).need().section());
-            } else if (problem.open().get(p) && grades[p] > CoverProblem.NOT) {
+            } else if (wanting.get(p) && grades[p] > CoverProblem.NOT) {
                 makeshift.add(purposes.get(p).need().section());
             }
         }

@@ -53,13 +53,16 @@ public record Breed(
         return new Coat(young, false, false);
     }
 
+    /** What the guess of a cross rests on, also of one that no table has. */
+    public static final Reason WHY_A_CROSS = new Reason(
+            "coat.breed-guess",
+            "A guess: coats of crosses take after either parent, and may differ within a litter. Look, and measure.");
+
+    private static final Reason WHY_A_BREED =
+            new Reason("coat.breed-guess", "A guess from what is usual for the breed when grown. Look, and measure.");
+
     /** What the guess rests on. */
     public Reason why() {
-        return new Reason(
-                "coat.breed-guess",
-                cross()
-                        ? "A guess: coats of crosses take after either parent, and may differ within a litter. "
-                                + "Look, and measure."
-                        : "A guess from what is usual for the breed when grown. Look, and measure.");
+        return cross() ? WHY_A_CROSS : WHY_A_BREED;
     }
 }

@@ -100,10 +100,9 @@ final class Planner {
         return shared(cheapest(start), FEW_ROUNDS, FEW_SESSION_ROUNDS, last);
     }
 
-    /** At today's prices, each dog by itself: they are independent of each other then. */
+    /** At today's prices. */
     private List<SessionDays.Found> cheapest(List<BitSet> start) {
         return IntStream.range(0, dogs.size())
-                .parallel()
                 .mapToObj(g -> start.isEmpty()
                         ? SessionDays.cheapest(dogs.get(g), prices(g))
                         : SessionDays.cheapest(dogs.get(g), prices(g), start.get(g)))

@@ -25,8 +25,12 @@ import rustictangle.core.rhythm.Outlook;
  */
 public record Waiting(int dog, Optional<CareJob> job, Optional<LocalDate> until, Reason why) {
 
-    /** Something that waits, and minutes that it takes. */
-    private record Asked(int dog, Optional<CareJob> job, double minutes) {}
+    /**
+     * Something that waits, and minutes that it takes.
+     *
+     * @param bath whether it comes besides the day's minutes
+     */
+    private record Asked(int dog, Optional<CareJob> job, double minutes, boolean bath) {}
 
     /** So many places are named. */
     private static final int NAMED = 3;
@@ -34,22 +38,17 @@ public record Waiting(int dog, Optional<CareJob> job, Optional<LocalDate> until,
     /**
      * A place that is brushed on the day.
      *
-     * @param worth what leaving it to its next turn would cost, minutes
-     * @param mats  of that, for mats
-     * @param loose of that, for loose hair
+     * @param worth what a minute of it saves until its next turn, minutes
+     * @param mats  what it saves in mats, minutes
+     * @param loose the same in loose hair
      */
-    private record Kept(int dog, Section section, double minutes, double worth, double mats, double loose) {
-
-        double eachMinute() {
-            return worth / minutes;
-        }
-    }
+    private record Kept(int dog, Section section, double minutes, double worth, double mats, double loose) {}
 
     /** @param day of those that are planned, 0 being today */
     public static List<Waiting> on(PlanToday now, int day) {
         List<Kept> kept = now.plan().on(day).stream()
                 .map(place -> kept(now, place, day))
-                .sorted(Comparator.comparingDouble(Kept::eachMinute))
+                .sorted(Comparator.comparingDouble(Kept::worth))
                 .toList();
         return (day == 0 ? today(now) : later(now, day))
                 .stream()
@@ -71,12 +70,11 @@ public record Waiting(int dog, Optional<CareJob> job, Optional<LocalDate> until,
             }
             of.care().stream()
                     .filter(due -> due.due(now.today())
-                            // A bath comes besides the minutes, on a roomy day.
-                            && (due.job() != CareJob.BATH || due.learning())
                             && of.may().care(due.job(), due.learning()).isEmpty()
                             && now.care().on(0).stream()
                                     .noneMatch(turn -> turn.dog() == here && turn.job() == due.job()))
-                    .map(due -> new Asked(here, Optional.of(due.job()), due.minutes()))
+                    .map(due -> new Asked(
+                            here, Optional.of(due.job()), due.minutes(), due.job() == CareJob.BATH && !due.learning()))
                     .forEach(all::add);
             if (of.practices().stream().anyMatch(each -> each.leadsToBrushing() && !each.doneToday())) {
                 all.addAll(practice(now, dog, 0));
@@ -95,7 +93,7 @@ public record Waiting(int dog, Optional<CareJob> job, Optional<LocalDate> until,
                     .orElse(-1);
             int turn = last < 0 ? chore.next() : chore.gap() == 0 ? Integer.MAX_VALUE : last + chore.gap();
             if (turn <= day && !chore.off().contains(day)) {
-                all.add(new Asked(chore.dog(), chore.job(), chore.minutes()));
+                all.add(new Asked(chore.dog(), chore.job(), chore.minutes(), false));
             }
         }
         for (int dog = 0; dog < now.dogs().size(); dog++) {
@@ -110,7 +108,7 @@ public record Waiting(int dog, Optional<CareJob> job, Optional<LocalDate> until,
         PracticeDays practice = now.promise().practice();
         return Optional.ofNullable(practice.dogs().get(dog))
                 .filter(of -> !practice.on(dog, day))
-                .map(of -> new Asked(dog, Optional.empty(), of.minutes()))
+                .map(of -> new Asked(dog, Optional.empty(), of.minutes(), false))
                 .stream()
                 .toList();
     }
@@ -128,6 +126,9 @@ public record Waiting(int dog, Optional<CareJob> job, Optional<LocalDate> until,
     }
 
     private static Reason why(PlanToday now, Asked asked, int day, List<Kept> kept) {
+        if (asked.bath) {
+            return new Reason("plan.roomy-day", "A bath takes its time beside the day’s: it comes on a roomy day.");
+        }
         double spare = now.spare(day);
         if (spare >= asked.minutes) {
             return new Reason("plan.room-for-it", "There are minutes for it: do it if you like.");
@@ -166,14 +167,11 @@ public record Waiting(int dog, Optional<CareJob> job, Optional<LocalDate> until,
                 + (more > 0 ? " and " + more + " more" : "");
     }
 
-    /** What most of the worth of these places is. */
+    /** What they save most. */
     private static String what(List<Kept> gone) {
-        double half = gone.stream().mapToDouble(Kept::worth).sum() / 2;
-        return gone.stream().mapToDouble(Kept::mats).sum() >= half
-                ? ", where they keep mats from forming"
-                : gone.stream().mapToDouble(Kept::loose).sum() >= half
-                        ? ", where loose hair has to come out"
-                        : ", which are gone through before the bath or the groom";
+        double mats = gone.stream().mapToDouble(Kept::mats).sum();
+        double loose = gone.stream().mapToDouble(Kept::loose).sum();
+        return mats >= loose ? ", where they keep mats from forming" : ", where loose hair has to come out";
     }
 
     private static Kept kept(PlanToday now, HouseholdPlan.PlannedPlace place, int day) {
@@ -187,7 +185,7 @@ public record Waiting(int dog, Optional<CareJob> job, Optional<LocalDate> until,
                 place.dog(),
                 place.section(),
                 place.minutes(),
-                work.leaving(place.section(), before, day, end),
+                work.leaving(place.section(), before, day, end) / place.minutes(),
                 work.comfort().minutesPerMat()
                         * (mats(outlook, before, end) - mats(outlook, before, day) - outlook.mats(day, end)),
                 place.minutes()

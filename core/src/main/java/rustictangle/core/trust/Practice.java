@@ -127,12 +127,6 @@ public record Practice(
 
     private static final int KEPT_UP_DAYS = 14;
 
-    /** The {@linkplain #spots} where things stand now, and what is practised there. */
-    public static List<Practice> today(
-            Dog dog, Trust trust, Collection<Subject> owned, ToDoubleFunction<Section> matsADay, MayBegin may) {
-        return today(dog, trust, spots(dog, trust, owned, matsADay, may), may);
-    }
-
     /**
      * What is practised today: the brush where most is lost for each day that it is not ready, several places if the dog
      * allows; now and then where it is ready and was not brushed for long; and what of the drawer and the positions is

@@ -175,11 +175,16 @@ class ShoppingTest {
 
     @Test
     void oneThingMoreIsNamedWithWhatItMakesRight() {
-        Purchases.Better pins = Purchases.of(ADULT, of("Labradoodle"), Approach.USUAL, List.of())
+        Purchase pins = Purchases.of(ADULT, of("Labradoodle"), Approach.USUAL, List.of())
                 .better()
                 .orElseThrow();
         assertEquals(ToolKind.PIN_BRUSH, pins.tool().kind());
-        assertTrue(pins.moreSteps() > 20, pins.toString());
+        assertTrue(pins.forSteps() > 20, pins.toString());
+        assertEquals("buy.look-tips", pins.caution().orElseThrow().rule());
+        Purchase saddle = Purchases.of(ADULT, of("Afghan Hound"), Approach.USUAL, List.of())
+                .better()
+                .orElseThrow();
+        assertTrue(saddle.tool().pinMillimetres().orElseThrow() > 17, "not at the edge of what suits: " + saddle);
         Purchases poodle = Purchases.of(ADULT, of("Poodle"), Approach.USUAL, List.of());
         assertTrue(poodle.better().isEmpty() && poodle.leftAtWillDo() == 0, poodle.toString());
     }

@@ -62,7 +62,7 @@ class TempersTest {
             Peace peace = Peace.NONE;
             for (int practice = 0; practice < 2 && peace == Peace.NONE; practice++) {
                 Trust trust = Trust.of(puppy, kit, trials, date);
-                List<Practice> now = Practice.today(puppy, trust, Set.of(), TANGLES, MayBegin.ANYTHING).stream()
+                List<Practice> now = Practices.today(puppy, trust, Set.of(), TANGLES, MayBegin.ANYTHING).stream()
                         .filter(one -> one.leadsToBrushing() && one.enough().isEmpty())
                         .limit(2)
                         .toList();

@@ -230,7 +230,7 @@ class TrustTest {
                 Map.of(),
                 Optional.empty(),
                 BathGate.Basis.NOTHING);
-        List<Practice> left = Practice.today(GENTLE, grown, Set.of(ToolKind.COMB), ANYWHERE, may);
+        List<Practice> left = Practices.today(GENTLE, grown, Set.of(ToolKind.COMB), ANYWHERE, may);
         assertTrue(left.stream()
                 .allMatch(practice ->
                         practice.doneToday() && practice.enough().equals(Peace.AFTER_A_WARNING.brushing())));
@@ -264,7 +264,7 @@ class TrustTest {
         Spot soft = new Spot(ToolKind.FLEXIBLE_PIN_BRUSH, Optional.of(Section.BACK));
         assertEquals(
                 soft,
-                Practice.today(rescue, trust, Set.of(), ANYWHERE, MayBegin.ANYTHING)
+                Practices.today(rescue, trust, Set.of(), ANYWHERE, MayBegin.ANYTHING)
                         .get(0)
                         .spot());
         List<Trial> learned = Stream.generate(
@@ -276,16 +276,16 @@ class TrustTest {
         assertEquals(
                 Rung.EDGE_TOUCHES, after.at(Section.BACK).orElseThrow().rung(), "from there on the brush that leads");
         Trust gentle = Trust.of(GENTLE, kit, List.of(), TODAY);
-        assertTrue(Practice.today(GENTLE, gentle, Set.of(), ANYWHERE, MayBegin.ANYTHING).stream()
+        assertTrue(Practices.today(GENTLE, gentle, Set.of(), ANYWHERE, MayBegin.ANYTHING).stream()
                 .noneMatch(practice -> practice.spot().equals(soft)));
     }
 
     @Test
     void afterTwoNosNoOtherPlaceIsPractisedThatDay() {
         ToDoubleFunction<Section> tail = section -> section == Section.TAIL_WHOLE ? 9 : 1;
-        assertFalse(Practice.today(PUPPY, trust(PUPPY, OPTED_OUT), Set.of(ToolKind.COMB), tail, MayBegin.ANYTHING)
+        assertFalse(Practices.today(PUPPY, trust(PUPPY, OPTED_OUT), Set.of(ToolKind.COMB), tail, MayBegin.ANYTHING)
                 .isEmpty());
-        List<Practice> today = Practice.today(
+        List<Practice> today = Practices.today(
                 PUPPY, trust(PUPPY, OPTED_OUT, OPTED_OUT), Set.of(ToolKind.COMB), tail, MayBegin.ANYTHING);
         assertTrue(today.stream().allMatch(practice -> practice.enough().isPresent()), today.toString());
     }
@@ -331,7 +331,7 @@ class TrustTest {
 
     @Test
     void aPuppysFirstPracticeIsOnItsBackAndAFewSecondsLongAndEndsEasy() {
-        Practice practice = Practice.today(PUPPY, trust(PUPPY), Set.of(), ANYWHERE, MayBegin.ANYTHING)
+        Practice practice = Practices.today(PUPPY, trust(PUPPY), Set.of(), ANYWHERE, MayBegin.ANYTHING)
                 .get(0);
         assertEquals(Optional.of(Section.BACK), practice.spot().section());
         assertEquals(Rung.ON_THE_FLOOR, practice.standing().rung());
@@ -370,7 +370,7 @@ class TrustTest {
         assertTrue(trust.readyAt(Section.BACK));
         assertEquals(
                 Optional.of(Section.SIDE_LEFT),
-                Practice.today(FRIGHTENED, trust, Set.of(), ANYWHERE, MayBegin.ANYTHING)
+                Practices.today(FRIGHTENED, trust, Set.of(), ANYWHERE, MayBegin.ANYTHING)
                         .get(0)
                         .spot()
                         .section());
@@ -380,7 +380,7 @@ class TrustTest {
     @Test
     void aReadyDogIsLeftInPeaceAndLearnsAPosition() {
         List<Practice> today =
-                Practice.today(GENTLE, trust(GENTLE), Set.of(ToolKind.COMB), ANYWHERE, MayBegin.ANYTHING);
+                Practices.today(GENTLE, trust(GENTLE), Set.of(ToolKind.COMB), ANYWHERE, MayBegin.ANYTHING);
         assertEquals(
                 List.of(Exercise.TABLE),
                 today.stream().map(practice -> practice.spot().subject()).toList());
@@ -388,7 +388,7 @@ class TrustTest {
         Kit kit = Dogs.kit(GENTLE, Dogs.allOver(Dogs.fleece(60)));
         for (int days : new int[] {3, 20}) {
             Trust trust = Trust.of(GENTLE, kit, List.of(Trial.at(TODAY.minusDays(days), Section.BACK, RELAXED)), TODAY);
-            boolean kept = Practice.today(GENTLE, trust, Set.of(), ANYWHERE, MayBegin.ANYTHING).stream()
+            boolean kept = Practices.today(GENTLE, trust, Set.of(), ANYWHERE, MayBegin.ANYTHING).stream()
                     .anyMatch(practice -> practice.spot().section().equals(Optional.of(Section.BACK)));
             assertEquals(days == 20, kept, days + " days ago");
         }
@@ -398,7 +398,7 @@ class TrustTest {
     @Test
     void practiceGoesFirstWhereItMindsLeastAndThereWhereTheRaceIsBeingLost() {
         Trust trust = trust(FRIGHTENED);
-        List<Practice> today = Practice.today(
+        List<Practice> today = Practices.today(
                 FRIGHTENED,
                 trust,
                 Set.of(),
@@ -413,7 +413,7 @@ class TrustTest {
     void aDogOnWhichNothingIsBrushedIsNotPractisedOn() {
         Kit cords = Dogs.kit(GENTLE, Dogs.allOver(Dogs.hair(CoatKind.CORDED, 120)));
         Trust trust = Trust.of(GENTLE, cords, List.of(Trial.at(TODAY, Section.BACK, AFRAID)), TODAY);
-        assertEquals(List.of(), Practice.today(GENTLE, trust, Set.of(), ANYWHERE, MayBegin.ANYTHING));
+        assertEquals(List.of(), Practices.today(GENTLE, trust, Set.of(), ANYWHERE, MayBegin.ANYTHING));
         assertTrue(trust.readyEverywhere());
     }
 
@@ -433,7 +433,7 @@ class TrustTest {
 
     @Test
     void aPracticeUsesOnlyPartOfTheDaysTreats() {
-        Practice practice = Practice.today(PUPPY, trust(PUPPY), Set.of(), ANYWHERE, MayBegin.ANYTHING)
+        Practice practice = Practices.today(PUPPY, trust(PUPPY), Set.of(), ANYWHERE, MayBegin.ANYTHING)
                 .get(0);
         assertTrue(practice.treatKcal() > 0);
         assertTrue(practice.treatKcal() < TreatAllowance.of(PUPPY, TODAY).treatKcal());

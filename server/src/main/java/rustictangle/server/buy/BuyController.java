@@ -39,9 +39,6 @@ record BuyController(DogLoader dogs, KitLoader kits, ToolPriceStore prices, Hous
             List<Section> makeshift,
             int forSteps) {}
 
-    /** @param moreSteps that are right with it, and at "will do" without */
-    record BetterView(ToolKind kind, List<String> lookFor, int moreSteps) {}
-
     /** @param price as the household says; absent: nobody said */
     record PricedKind(ToolKind kind, Optional<Double> price) {}
 
@@ -51,7 +48,7 @@ record BuyController(DogLoader dogs, KitLoader kits, ToolPriceStore prices, Hous
     record PurchasesView(
             List<PurchaseView> buy,
             Optional<PurchaseView> justOne,
-            Optional<BetterView> better,
+            Optional<PurchaseView> better,
             int openSteps,
             int leftAtWillDo,
             Reason why,
@@ -72,9 +69,7 @@ record BuyController(DogLoader dogs, KitLoader kits, ToolPriceStore prices, Hous
         return new PurchasesView(
                 purchases.buy().stream().map(BuyController::view).toList(),
                 purchases.justOne().map(BuyController::view),
-                purchases
-                        .better()
-                        .map(better -> new BetterView(better.tool().kind(), better.lookFor(), better.moreSteps())),
+                purchases.better().map(BuyController::view),
                 purchases.openSteps(),
                 purchases.leftAtWillDo(),
                 purchases.why(),

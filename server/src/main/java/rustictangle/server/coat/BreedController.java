@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
+import rustictangle.core.coat.Breed;
 import rustictangle.core.coat.BreedWords;
 import rustictangle.core.coat.Breeds;
 import rustictangle.core.dog.Looks;
@@ -50,6 +51,8 @@ class BreedController implements ScreenFacts {
     @Override
     public Map<String, Object> facts() {
         return Map.of(
+                "whyACross",
+                Map.of("rule", Breed.WHY_A_CROSS.rule(), "text", Breed.WHY_A_CROSS.text()),
                 "breedWords",
                 Map.of(
                         "cross", BreedWords.cross(),

@@ -7,11 +7,6 @@ import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.TimeUnit;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
-import org.springframework.dao.DataAccessException;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import rustictangle.core.log.CareJob;
 import rustictangle.core.plan.PlanToday;
@@ -20,29 +15,16 @@ import rustictangle.core.plan.Race;
 import rustictangle.core.plan.Reminder;
 import rustictangle.core.session.SessionLog;
 import rustictangle.core.trust.Practice;
-import rustictangle.server.frame.Busy;
 import rustictangle.server.frame.DataFile;
 import rustictangle.server.household.Household;
 import rustictangle.server.household.HouseholdLoader;
 import rustictangle.server.kit.KitLoader;
 import rustictangle.server.log.Logs;
 
-/** Looks now and then whether something is worth a message. */
+/** Looks whether something is worth a message. */
 @Component
 record Reminders(
         Plans plans, KitLoader kits, Logs logs, HouseholdLoader households, Outbox outbox, DataFile data, Clock clock) {
-
-    private static final Logger LOG = LoggerFactory.getLogger("rustictangle");
-    private static final int EVERY_MINUTES = 10;
-
-    @Scheduled(fixedDelay = EVERY_MINUTES, initialDelay = EVERY_MINUTES, timeUnit = TimeUnit.MINUTES)
-    void now() {
-        try {
-            look();
-        } catch (Busy | DataAccessException later) {
-            LOG.warn("Nothing could be sent just now; the next round will: {}", later.getMessage());
-        }
-    }
 
     /** Reckons first what is worth a message, and writes only that. */
     void look() {

@@ -14,8 +14,10 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import com.jayway.jsonpath.JsonPath;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -109,6 +111,27 @@ class CareTest extends ServerTest {
                 List.of(today().minusDays(1).toString(), today().plusDays(99).toString(), "someday")) {
             read("/api/waits/" + day).andExpect(status().isBadRequest());
         }
+        send(HttpMethod.DELETE, "/api/dogs/" + dog, "");
+    }
+
+    /** Of places that are brushed for their loose hair it is not said that they keep mats away (a sentence is true of its number). */
+    @Test
+    void whatTakesThePlaceOfAJobIsSaidAsItIs() throws Exception {
+        long dog = addKnownDog("Oakum");
+        send(
+                HttpMethod.PUT,
+                "/api/dogs/" + dog + "/coat",
+                coatJson("DOUBLE", "40").replace("\"undercoat\": false", "\"undercoat\": true"));
+        send(HttpMethod.PUT, "/api/dogs/" + dog + "/past", "{\"lastCombed\": \"THIS_WEEK\"}");
+        keepHousehold(everyDay(12), "").andExpect(status().isOk());
+        daysPass(6);
+        Set<String> said = new HashSet<>();
+        for (int day = 0; day < 14; day++) {
+            said.addAll(JsonPath.<List<String>>read(
+                    body("/api/waits/" + today().plusDays(day)), "$[?(@.why.rule == 'plan.instead')].why.text"));
+        }
+        assertTrue(said.stream().anyMatch(why -> why.contains("loose hair has to come out")), said.toString());
+        keepHousehold("", "");
         send(HttpMethod.DELETE, "/api/dogs/" + dog, "");
     }
 

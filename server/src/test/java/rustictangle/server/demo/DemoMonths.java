@@ -142,11 +142,11 @@ final class DemoMonths {
             return;
         }
         Instant at = day.atTime(LocalTime.of(8, 10)).atZone(zone).toInstant();
+        Trust trust = Trust.of(known.dog(), kit, trials, day);
         List<Practice> today = Practice.today(
                         known.dog(),
-                        Trust.of(known.dog(), kit, trials, day),
-                        List.of(),
-                        section -> 1,
+                        trust,
+                        Practice.spots(known.dog(), trust, List.of(), section -> 1, MayBegin.ANYTHING),
                         MayBegin.ANYTHING)
                 .stream()
                 .filter(Practice::leadsToBrushing)

@@ -134,7 +134,19 @@ class DrawerTest extends ServerTest {
                 .andExpect(jsonPath("$.buy[0].lookFor", contains("a wide and a fine end")))
                 .andExpect(jsonPath("$.buy[0].caution.rule").value("buy.look-comb"))
                 .andExpect(jsonPath("$.justOne.kind").value("COMB"))
+                .andExpect(jsonPath("$.better").doesNotExist())
                 .andExpect(jsonPath("$.openSteps", greaterThan(20)));
+    }
+
+    @Test
+    void oneThingMoreIsNamedWithItsCaution() throws Exception {
+        long dog = addKnownDog("Gannet");
+        send(HttpMethod.PUT, "/api/dogs/" + dog + "/coat", coatJson("FLEECE", "80"));
+        read("/api/dogs/" + dog + "/purchases")
+                .andExpect(jsonPath("$.leftAtWillDo", greaterThan(20)))
+                .andExpect(jsonPath("$.better.kind").value("PIN_BRUSH"))
+                .andExpect(jsonPath("$.better.forSteps", greaterThan(20)))
+                .andExpect(jsonPath("$.better.caution.rule").value("buy.look-tips"));
     }
 
     @Test
