@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Layers } from '@/api/types'
+import { labelOf } from '@/api/words'
 import { useUnits } from '@/shell/useUnits'
 
 /** The partings of a section seen from the side, worked from the bottom upward. */
@@ -20,7 +21,7 @@ const inHand = computed(() =>
 const says = computed(() =>
   props.layers.count === 1
     ? 'One pass reaches the skin.'
-    : `${props.layers.count} layers of about ${length(Math.round(props.layers.thicknessMm))}, from the bottom upward.`,
+    : `${props.layers.count} ${labelOf('Parting', props.layers.parting)}s of about ${length(Math.round(props.layers.thicknessMm))}, from the bottom upward.`,
 )
 </script>
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { RoutinePlaceView } from '@/api/types'
+import { labelOf } from '@/api/words'
 
 /** The directions of the passes over lying hair, one after the other; the last one finishes. */
 const props = defineProps<{ passes: RoutinePlaceView['passes'] }>()
@@ -24,6 +25,7 @@ const says = computed(() => props.passes.directions.map((direction) => WORDS[dir
         <path class="go" :d="ARROWS[one]" /></svg
       >{{ WORDS[one] }}
     </span>
+    <span v-if="passes.finish !== 'AS_IT_IS'">In the end {{ labelOf('Finish', passes.finish) }}.</span>
     <span class="sr">{{ says }}</span>
   </p>
 </template>

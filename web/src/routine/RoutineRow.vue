@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import type { RoutinePlaceView } from '@/api/types'
 import { FOR_GOOD, useView } from '@/api/queries'
-import { toolName } from '@/api/words'
+import { labelOf, toolName } from '@/api/words'
 import WhyList from '@/shell/WhyList.vue'
 import { minutes, useUnits } from '@/shell/useUnits'
 import LayerSketch from './LayerSketch.vue'
@@ -28,7 +28,10 @@ const titleOf = (method: Method) => methods.data.value?.find((card) => card.meth
 const card = ref<Method>()
 
 const tools = computed(() => [...new Set(props.place.tools.map((t) => toolName(t.tool, t.own)))].join(', '))
-const layers = computed(() => (props.place.layers.count > 1 ? `${props.place.layers.count} layers` : 'one pass'))
+const layers = computed(() => {
+  const { count, parting } = props.place.layers
+  return props.place.parted ? `${count} ${labelOf('Parting', parting)}s` : 'one pass'
+})
 </script>
 
 <template>
@@ -51,8 +54,8 @@ const layers = computed(() => (props.place.layers.count > 1 ? `${props.place.lay
         {{ leftOut ? 'take in' : 'leave out' }}
       </button>
     </div>
-    <div v-if="open" class="how">
-      <LayerSketch :layers="place.layers" />
+    <div v-if="open" class="how" :class="{ plain: !place.parted }">
+      <LayerSketch v-if="place.parted" :layers="place.layers" />
       <div>
         <p>{{ place.hold }}</p>
         <ol>
@@ -141,6 +144,9 @@ const layers = computed(() => (props.place.layers.count > 1 ? `${props.place.lay
   grid-template-columns: 150px 1fr;
   gap: 24px;
   padding: 6px 0 16px 40px;
+}
+.how.plain {
+  grid-template-columns: 1fr;
 }
 .how ol {
   padding-left: 20px;

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Section } from '@/api/types'
 import type { Heed } from './heeds'
-import { mistNearTheFace, nameWithin, toolLine, usualTools, type How } from './phrases'
+import { mistNearTheFace, nameWithin, partings, toolLine, usualTools, type How } from './phrases'
 
 /** The step in hand: its places from the first to the last, each a place to touch when something is the matter there. */
 const props = defineProps<{
@@ -38,7 +38,7 @@ const strokes = computed(() => Math.min(...props.places.map((place) => place.str
           <span v-if="places.length > 1" class="name">{{ nameWithin(names[place.section] ?? '', label) }}</span>
           <span v-if="place.parted" class="count slab"
             ><template v-if="now?.place === place.section && now.layer">{{ now.layer }} of </template
-            >{{ place.layers.count }} <small>layers</small></span
+            >{{ place.layers.count }} <small>{{ partings(place) }}</small></span
           >
           <span v-if="places.findIndex((other) => other.hold === place.hold) === i" class="hold">{{ place.hold }}</span>
           <span v-if="toolLine(place) !== tools" class="hold own" :class="{ beside: !place.parted }">{{

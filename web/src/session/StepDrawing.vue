@@ -20,7 +20,13 @@ const drawn = computed(
   <div class="drawing">
     <LayerSketch v-if="drawn.parted" :layers="drawn.layers" :done="(now?.layer ?? 1) - 1" class="sketch" />
     <p>
-      <span v-if="drawn.parted" class="how">Part it to the skin, layer by layer, from the bottom up. </span>
+      <span v-if="drawn.parted" class="how"
+        >{{
+          drawn.layers.parting === 'STRIPS'
+            ? 'Push it back until skin shows, strip by strip'
+            : 'Part it to the skin, layer by layer'
+        }}, from the bottom up.
+      </span>
       <b>At most {{ drawn.strokesAtMost }} strokes on a spot.</b>
       <StrokeRhythm :strokes="drawn.strokesAtMost" />
     </p>

@@ -7,14 +7,15 @@ const how = (section: How['section'], more: object = {}) =>
     hold: 'Hold it.',
     seconds: 100,
     parted: true,
-    layers: { count: 4 },
+    layers: { count: 4, parting: 'LAYERS' },
+    passes: { finish: 'LIFTED' },
     strokesAtMost: 3,
     done: 'GLIDES',
     tools: [
-      { tool: 'FINGERS', manner: 'SEARCH' },
-      { tool: 'SLICKER', manner: 'LAYERS', own: { shownName: 'the soft slicker' } },
-      { tool: 'COMB', manner: 'PROVE_WIDE' },
-      { tool: 'COMB', manner: 'PROVE_FINE' },
+      { tool: 'FINGERS', manner: 'SEARCH', brief: 'first' },
+      { tool: 'SLICKER', manner: 'LAYERS', brief: 'layer by layer', own: { shownName: 'the soft slicker' } },
+      { tool: 'COMB', manner: 'PROVE_WIDE', brief: 'wide' },
+      { tool: 'COMB', manner: 'PROVE_FINE', brief: 'fine' },
     ],
     ...more,
   }) as unknown as How
@@ -29,12 +30,12 @@ it('says place, hold, tool and layers, then each next layer in the time it takes
   )
   expect(lines.map((line) => line.say)).toEqual([
     'Listen.',
-    'Left front leg. Left front foot. Hold it. The soft slicker, then comb. 4 layers, from the bottom up.',
+    'Left front leg. Left front foot. Hold it. The soft slicker layer by layer, then comb wide, then fine; lifted against the lie. 4 layers, from the bottom up.',
     'Two or three strokes, next layer.',
     'Next layer.',
     'Next layer.',
-    'Left front leg. Hold it. The soft slicker, then comb.',
-    'Now the comb, from the root right through. Press when it runs free.',
+    'Left front leg. The same tools.',
+    'Now the comb, wide end, then fine, from the root right through. Press when it runs free.',
   ])
   expect(lines.map((line) => line.wait)).toEqual([4, 20, 20, 20, 20, 80, 0])
   expect(lines.map((line) => line.layer)).toEqual([undefined, 1, 2, 3, 4, 1, undefined])
@@ -59,9 +60,13 @@ it('names the places with a warning on the button until they were looked at', ()
 })
 
 it('speaks of no comb where there is none', () => {
-  const byHand = how('FRONT_FOOT_LEFT', { done: 'BRUSHED', tools: [{ tool: 'FINGERS', manner: 'ENDS_INWARD' }] })
+  const byHand = how('FRONT_FOOT_LEFT', {
+    done: 'BRUSHED',
+    passes: { finish: 'AS_IT_IS' },
+    tools: [{ tool: 'FINGERS', manner: 'ENDS_INWARD', brief: 'from the ends inward' }],
+  })
   expect(proved(byHand)).toBe(false)
-  expect(toolLine(byHand)).toBe('Fingers.')
+  expect(toolLine(byHand)).toBe('Fingers from the ends inward.')
   expect(wellDone([byHand])).toBe('Done, feels free')
   expect(script('x', [byHand], NAMES).at(-1)!.say).not.toContain('comb')
 })

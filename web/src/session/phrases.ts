@@ -1,5 +1,5 @@
 import type { Section, SessionView } from '@/api/types'
-import { toolName } from '@/api/words'
+import { labelOf, toolName } from '@/api/words'
 import type { Line } from '@/shell/useWalk'
 import type { Heed } from './heeds'
 
@@ -9,11 +9,22 @@ export function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1)
 }
 
-/** What the hands use at a place, one after the other, in a line. */
+/** What the hands use at a place and how, one after the other, and how the hair is left, in a line. */
 export function toolLine(place: How): string {
   const used = place.tools.filter((tool) => tool.manner !== 'SEARCH')
-  const names = (used.length ? used : place.tools).map((tool) => toolName(tool.tool, tool.own))
-  return `${capital([...new Set(names)].join(', then '))}.`
+  const turns = (used.length ? used : place.tools).map((tool, i, all) => {
+    const again = i > 0 && all[i - 1]!.tool === tool.tool
+    return again ? tool.brief : `${toolName(tool.tool, tool.own)} ${tool.brief}`
+  })
+  const { finish } = place.passes
+  const wiped = used.some((tool) => tool.manner === 'LAST_WIPE')
+  const left = finish === 'AS_IT_IS' || wiped ? '' : `; ${labelOf('Finish', finish)}`
+  return `${capital(turns.join(', then '))}${left}.`
+}
+
+/** What they are called together: a layer or a strip. */
+export function partings({ layers }: Pick<How, 'layers'>): string {
+  return `${labelOf('Parting', layers.parting)}s`
 }
 
 /** What most of these places are worked with, in a line. */
@@ -89,17 +100,24 @@ export function script(
     const name = capital(names[section] ?? '')
     const first = i === 0 && places.length > 1 ? `${capital(label)}. ${name}.` : `${name}.`
     const heed = heeds.some((one) => one.section === section) ? ' Look here first.' : ''
-    const count = place.parted ? ` ${layers.count} layers, from the bottom up.` : ''
+    const count = place.parted ? ` ${layers.count} ${partings(place)}, from the bottom up.` : ''
+    const before = places[i - 1]
+    const told = [
+      before?.hold === place.hold ? '' : ` ${place.hold}`,
+      before && toolLine(before) === toolLine(place) ? ' The same tools.' : ` ${toolLine(place)}`,
+    ].join('')
     const each = (place.seconds * BRUSHING) / (place.parted ? layers.count : 1)
     lines.push({
-      say: `${first}${heed} ${place.hold} ${toolLine(place)}${count}`,
+      say: `${first}${heed}${told}${count}`,
       wait: each,
       place: section,
       layer: 1,
     })
+    const one = labelOf('Parting', layers.parting)
     for (let layer = 2; place.parted && layer <= layers.count; layer++) {
       lines.push({
-        say: layer === 2 ? `${place.strokesAtMost === 2 ? 'Two' : 'Two or three'} strokes, next layer.` : 'Next layer.',
+        say:
+          layer === 2 ? `${place.strokesAtMost === 2 ? 'Two' : 'Two or three'} strokes, next ${one}.` : `Next ${one}.`,
         wait: each,
         place: section,
         layer,
@@ -107,7 +125,7 @@ export function script(
     }
   })
   const last = places.some(proved)
-    ? 'Now the comb, from the root right through. Press when it runs free.'
+    ? 'Now the comb, wide end, then fine, from the root right through. Press when it runs free.'
     : 'Feel along the skin. Press when it is done.'
   return [...lines, { say: then ? `${last} ${then}` : last, wait: 0 }]
 }

@@ -199,7 +199,7 @@ public record Purchases(
             List<Purpose> purposes = new ArrayList<>();
             for (Need need : match.needs()) {
                 for (ToolStep step : need.order()) {
-                    if (step.tool().canBeOwned()) {
+                    if (step.tool().canBeOwned() && !step.ifOwned()) {
                         purposes.add(new Purpose(need, step));
                     }
                 }

@@ -9,7 +9,9 @@ import static rustictangle.core.kit.Manner.AGAINST_LIE_TWICE;
 import static rustictangle.core.kit.Manner.ALL_WAYS;
 import static rustictangle.core.kit.Manner.CIRCLES;
 import static rustictangle.core.kit.Manner.COMB_LAYERS;
+import static rustictangle.core.kit.Manner.ENDS_INWARD;
 import static rustictangle.core.kit.Manner.FINDER;
+import static rustictangle.core.kit.Manner.LAST_WIPE;
 import static rustictangle.core.kit.Manner.LAYERS;
 import static rustictangle.core.kit.Manner.LIFT_LOOSE;
 import static rustictangle.core.kit.Manner.LIGHTLY;
@@ -70,15 +72,15 @@ enum CoatOrder {
             schools(SLICKER_THEN_COMB, AGAINST_LIE),
             steps(),
             steps(),
-            bothEnds()),
+            laid()),
     DOUBLE_SHEDDING(
             "kit.order-double-shedding",
             "The undercoat is letting go while the guard hair stays",
             schools(SLICKER_THEN_COMB, AGAINST_LIE_TWICE),
             steps(step(RUBBER_CURRY, CIRCLES)),
             steps(step(UNDERCOAT_RAKE, LIFT_LOOSE)),
-            steps(step(COMB, PROVE_WIDE))),
-    DROP("kit.order-drop", "Dry long hair snaps", silkSchools(), steps(step(MIST, LIGHTLY)), steps(), bothEnds()),
+            laid()),
+    DROP("kit.order-drop", "Dry long hair snaps", silkSchools(), steps(step(MIST, LIGHTLY)), steps(), laid()),
     CURLY(
             "kit.order-curly",
             "This hair keeps its dead hair inside",
@@ -113,11 +115,19 @@ enum CoatOrder {
             silkSchools(),
             steps(step(MIST, LIGHTLY)),
             steps(),
-            bothEnds()),
+            laid()),
     FACE(
             "kit.order-face",
             "Beside the eyes a comb is surest, fingers over the nose",
-            brush(step(COMB, PROVE_WIDE)),
+            brush(step(COMB, COMB_LAYERS)),
+            steps(step(FINGERS, SEARCH)),
+            steps(),
+            steps(step(FACE_COMB, PROVE_FINE))),
+    /** A beard, where food and wet make it felt. */
+    BEARD(
+            "kit.order-face",
+            "A beard felts from food and wet, and it hangs beside the eyes",
+            combed(ENDS_INWARD),
             steps(step(FINGERS, SEARCH)),
             steps(),
             steps(step(FACE_COMB, PROVE_FINE))),
@@ -126,6 +136,13 @@ enum CoatOrder {
             "Above the eyes a comb is surest",
             brush(step(COMB, COMB_LAYERS)),
             steps(step(FINGERS, SEARCH)),
+            steps(),
+            steps()),
+    TOP_KNOT(
+            "kit.order-face",
+            "A top-knot felts at its root, above the eyes",
+            combed(LAYERS),
+            steps(step(FINGERS, SEARCH), step(MIST, LIGHTLY)),
             steps(),
             steps()),
     PUPPY(
@@ -202,6 +219,15 @@ enum CoatOrder {
         return new Schools(SLICKER_THEN_COMB, brushes);
     }
 
+    /** The comb leads, and pins go before it for those who have them; nobody is sent for a brush for the head alone. */
+    private static Schools combed(Manner pins) {
+        ToolStep comb = step(COMB, COMB_LAYERS);
+        Map<LeadSchool, List<ToolStep>> brushes = new EnumMap<>(brush(comb).brushes());
+        brushes.replaceAll(
+                (school, alone) -> school == COMB_ONLY ? alone : List.of(new ToolStep(PIN_BRUSH, pins, true), comb));
+        return new Schools(SLICKER_THEN_COMB, brushes);
+    }
+
     private static Schools schools(LeadSchool usual, Manner manner) {
         Manner first = manner == LAYERS ? ALL_WAYS : manner;
         Map<LeadSchool, List<ToolStep>> brushes = new EnumMap<>(LeadSchool.class);
@@ -224,6 +250,11 @@ enum CoatOrder {
 
     private static List<ToolStep> bothEnds() {
         return steps(step(COMB, PROVE_WIDE), step(COMB, PROVE_FINE));
+    }
+
+    /** The same, and what lays a coat that lies: a bristle brush, for those who have one. */
+    private static List<ToolStep> laid() {
+        return steps(step(COMB, PROVE_WIDE), step(COMB, PROVE_FINE), new ToolStep(BRISTLE_BRUSH, LAST_WIPE, true));
     }
 
     private static List<ToolStep> steps(ToolStep... steps) {

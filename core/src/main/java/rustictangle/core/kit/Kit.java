@@ -15,6 +15,9 @@ import rustictangle.core.dog.Section;
  */
 public record Kit(Match match, List<SectionKit> sections, Optional<Reason> incomplete) {
 
+    /** The better of two brushes is in the hand nearly always; of two alike, each half the time. Own estimate. */
+    private static final double BEST_BY_FAR = 12;
+
     private static final Comparator<Fit> BEST_FIRST = (a, b) -> {
         int byScore = Double.compare(b.score(), a.score());
         int byVerdict = byScore != 0 ? byScore : a.verdict().compareTo(b.verdict());
@@ -51,6 +54,9 @@ public record Kit(Match match, List<SectionKit> sections, Optional<Reason> incom
         List<ToolStep> order = need.order();
         Fit[] bestAt = new Fit[order.size()];
         List<Fit> fits = new ArrayList<>(drawer.size());
+        int leading = need.leading();
+        double reach = 0;
+        double weights = 0;
         for (Tool tool : drawer) {
             Fit[] here = Fit.atEachStep(tool, need);
             Fit best = here[0];
@@ -61,13 +67,20 @@ public record Kit(Match match, List<SectionKit> sections, Optional<Reason> incom
                 }
             }
             fits.add(best);
+            if (leading >= 0
+                    && here[leading].verdict().serves()
+                    && tool.pinMillimetres().isPresent()) {
+                double weight = Math.pow(here[leading].score(), BEST_BY_FAR);
+                reach += weight * tool.pinMillimetres().orElseThrow();
+                weights += weight;
+            }
         }
         fits.sort(BEST_FIRST);
         List<StepKit> steps = new ArrayList<>(order.size());
         for (int s = 0; s < bestAt.length; s++) {
             steps.add(new StepKit(order.get(s), Optional.ofNullable(bestAt[s])));
         }
-        return new SectionKit(need, steps, fits);
+        return new SectionKit(need, steps, fits, weights > 0 ? Optional.of(reach / weights) : Optional.empty());
     }
 
     /** The first stays on a tie, so that a drawer is always read the same way. */

@@ -14,18 +14,24 @@ public enum Manner {
     LIGHTLY(false, 0.5, "lift the hair and mist lightly"),
     /** The same, the mist on the tool. */
     ON_TOOL(false, 0.5, "mist the tool, not the dog"),
+    /** The same at head and ears: never toward the face. */
+    FROM_PALM(false, 0.5, "onto your palm or the comb, never toward the face"),
     /** Loosen in small circles. */
     CIRCLES(false, 2.5, "loosen in small circles"),
     /** One pass the way the hair lies. */
-    WITH_LIE(false, 2.5, "with the lie of the hair"),
+    WITH_LIE(false, 3.8, "with the lie of the hair"),
     /** The ear's own way. */
     ALONG_LEATHER(false, 2.5, "along the leather, from its middle to the edge"),
     /** Against the lie, so that the coat stands open and the brush finds what hides. */
-    AGAINST_LIE(false, 2.5, "against the lie, so the coat stands open"),
+    AGAINST_LIE(
+            Parting.STRIPS, 2.5, "against the lie, in strips from below", "against the lie, so the coat stands open"),
     /** Against the lie twice: while the undercoat lets go, each pass brings out more. */
-    AGAINST_LIE_TWICE(false, 12.5, "against the lie, twice over"),
+    AGAINST_LIE_TWICE(
+            Parting.STRIPS, 5.0, "against the lie, in strips from below, twice over", "against the lie, twice over"),
+    /** The same where the skin is thin: strips, but the way the hair lies. */
+    LIE_IN_STRIPS(Parting.STRIPS, 2.5, "with the lie, in strips from below", "with the lie of the hair"),
     /** Only what is already loose, with light pressure. */
-    LIFT_LOOSE(false, 12.5, "lift only what is loose, light hand"),
+    LIFT_LOOSE(false, 5.0, "lift only what is loose, light hand"),
     /** With, against and across. */
     ALL_WAYS(false, 7.5, "with, against and every way"),
     /** A neglected coat is opened from the ends, a little deeper each time. */
@@ -36,30 +42,42 @@ public enum Manner {
     COMB_OUT(false, 2.5, "wide end: comb out the old coat, a little at a time"),
     /** Combing instead of brushing, in a coat combed often: its own proof. */
     COMB_LAYERS(
-            true,
-            0.8,
+            Parting.THICK_LAYERS,
+            2.0,
             "layer by layer: the wide end from the ends inward, then the fine end right through",
             "the wide end from the ends inward, then the fine end right through"),
     /** Line brushing: thin layers, from the skin out. */
-    LAYERS(true, 2.5, "part to the skin, layer by layer", "to the skin in one pass, the hair lifted a little"),
+    LAYERS(
+            Parting.LAYERS,
+            2.5,
+            "part to the skin, layer by layer",
+            "to the skin in one pass, the hair lifted a little"),
     /** The wide end, from the root, layer by layer. */
     PROVE_WIDE(true, 1.0, "wide end from the root, right through"),
     /** The fine end, in every second parting, since the wide one ran free. */
     PROVE_FINE(true, 0.5, "fine end from the root, right through"),
-    /** A last wipe over the top. */
-    WIPE(false, 1.0, "wipe over the top");
+    /** A wipe over the top of a short coat. */
+    WIPE(false, 1.0, "wipe over the top"),
+    /** A last wipe over a proved coat, to lay it. */
+    LAST_WIPE(false, 1.0, "last of all, a wipe with the lie");
 
-    private final boolean inLayers;
+    private final Parting parting;
+    private final boolean follows;
     private final double strokes;
     private final String label;
     private final String inOnePass;
 
-    Manner(boolean inLayers, double strokes, String label) {
-        this(inLayers, strokes, label, label);
+    Manner(boolean follows, double strokes, String label) {
+        this(Parting.NONE, follows, strokes, label, label);
     }
 
-    Manner(boolean inLayers, double strokes, String label, String inOnePass) {
-        this.inLayers = inLayers;
+    Manner(Parting parting, double strokes, String label, String inOnePass) {
+        this(parting, true, strokes, label, inOnePass);
+    }
+
+    Manner(Parting parting, boolean follows, double strokes, String label, String inOnePass) {
+        this.parting = parting;
+        this.follows = follows;
         this.strokes = strokes;
         this.label = label;
         this.inOnePass = inOnePass;
@@ -68,9 +86,9 @@ public enum Manner {
     /** Whether it brushes, not only looks, mists, proves or wipes. */
     public boolean brushes() {
         return switch (this) {
-            case SEARCH, LIGHTLY, ON_TOOL, PROVE_WIDE, PROVE_FINE, WIPE -> false;
+            case SEARCH, LIGHTLY, ON_TOOL, FROM_PALM, PROVE_WIDE, PROVE_FINE, WIPE, LAST_WIPE -> false;
             case CIRCLES, WITH_LIE, ALONG_LEATHER, AGAINST_LIE, AGAINST_LIE_TWICE, LIFT_LOOSE -> true;
-            case ALL_WAYS, ENDS_INWARD, FINDER, COMB_OUT, COMB_LAYERS, LAYERS -> true;
+            case LIE_IN_STRIPS, ALL_WAYS, ENDS_INWARD, FINDER, COMB_OUT, COMB_LAYERS, LAYERS -> true;
         };
     }
 
@@ -78,14 +96,19 @@ public enum Manner {
     boolean againstOrAcross() {
         return switch (this) {
             case AGAINST_LIE, AGAINST_LIE_TWICE, ALL_WAYS, CIRCLES -> true;
-            case SEARCH, LIGHTLY, ON_TOOL, WITH_LIE, ALONG_LEATHER, LIFT_LOOSE, ENDS_INWARD, FINDER -> false;
-            case COMB_OUT, COMB_LAYERS, LAYERS, PROVE_WIDE, PROVE_FINE, WIPE -> false;
+            case SEARCH, LIGHTLY, ON_TOOL, FROM_PALM, WITH_LIE, ALONG_LEATHER, LIFT_LOOSE, ENDS_INWARD, FINDER -> false;
+            case COMB_OUT, COMB_LAYERS, LAYERS, LIE_IN_STRIPS, PROVE_WIDE, PROVE_FINE, WIPE, LAST_WIPE -> false;
         };
     }
 
-    /** Whether the hair is parted into layers for it, when it is longer than the pins reach. */
-    public boolean inLayers() {
-        return inLayers;
+    /** How hair longer than the pins reach is parted for it. */
+    public Parting parting() {
+        return parting;
+    }
+
+    /** Whether it goes parting by parting, where the hair is parted: for itself, or since the brush before it did. */
+    public boolean inPartings() {
+        return follows;
     }
 
     /** Mean strokes on each tool-width of hair, all passes together. Own estimate. */
@@ -95,6 +118,37 @@ public enum Manner {
 
     public String label() {
         return label;
+    }
+
+    /**
+     * The manner in a word or two, after the tool's name: what hands need beside the dog.
+     *
+     * @param parted whether the hair is parted here
+     */
+    public String brief(boolean parted) {
+        return switch (this) {
+            case SEARCH -> "first";
+            case LIGHTLY -> "lightly beneath";
+            case ON_TOOL -> "on the tool";
+            case FROM_PALM -> "from your palm";
+            case CIRCLES -> "in circles";
+            case WITH_LIE -> "with the lie";
+            case ALONG_LEATHER -> "along the leather";
+            case AGAINST_LIE -> parted ? "against the lie in strips" : "against the lie";
+            case AGAINST_LIE_TWICE -> parted ? "against the lie in strips, twice" : "against the lie, twice";
+            case LIE_IN_STRIPS -> parted ? "with the lie in strips" : "with the lie";
+            case LIFT_LOOSE -> "on what is loose";
+            case ALL_WAYS -> "every way";
+            case ENDS_INWARD -> "from the ends inward";
+            case FINDER -> "very lightly";
+            case COMB_OUT -> "through the old coat";
+            case COMB_LAYERS -> parted ? "layer by layer, wide and fine" : "wide, then fine";
+            case LAYERS -> parted ? "layer by layer" : "to the skin";
+            case PROVE_WIDE -> "wide";
+            case PROVE_FINE -> "fine";
+            case WIPE -> "over it";
+            case LAST_WIPE -> "over it with the lie";
+        };
     }
 
     /** The same where the tool reaches through the hair, and nothing is parted. */

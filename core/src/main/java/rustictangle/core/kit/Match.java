@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
@@ -33,8 +34,11 @@ public record Match(List<Need> needs) {
 
     /** Every tool kind any section asks for, in the order of first use. */
     public Set<ToolKind> tools() {
-        Set<ToolKind> tools = new LinkedHashSet<>();
-        needs.stream().filter(Need::brushed).forEach(need -> need.order().forEach(step -> tools.add(step.tool())));
-        return tools;
+        return needs.stream()
+                .filter(Need::brushed)
+                .flatMap(need -> need.order().stream())
+                .filter(step -> !step.ifOwned())
+                .map(ToolStep::tool)
+                .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 }

@@ -26,7 +26,9 @@ import rustictangle.core.log.ToolKind;
  * @param weakHand whether the hand tires soon, or is a child's: a broad head is too much for it
  * @param brushKg body mass in kg, to which the width of a brush is fitted
  * @param order   every tool in its turn; only a look with the fingers where nothing is brushed
- * @param shorter the same if the hair were short, where longer hair asks for other tools; else as {@code order}
+ * @param acrossTheBand the same if short hair were longer, or longer hair short, where that asks for other tools; else as
+ *                {@code order}
+ * @param finish  how the hair is left in the end
  * @param proof   the comb that shows whether the skin was reached; empty where hair does not mat
  * @param never   what must not be used here
  * @param reasons all of them, in the order of the answers they explain
@@ -46,16 +48,46 @@ public record Need(
         boolean weakHand,
         double brushKg,
         List<ToolStep> order,
-        List<ToolStep> shorter,
+        List<ToolStep> acrossTheBand,
+        Finish finish,
         Optional<ToolKind> proof,
         List<NeverHere> never,
         List<Reason> reasons) {
 
     public Need {
         order = List.copyOf(order);
-        shorter = List.copyOf(shorter);
+        acrossTheBand = List.copyOf(acrossTheBand);
         never = List.copyOf(never);
         reasons = List.copyOf(reasons);
+    }
+
+    /** Where in the order the leading tool's last turn is; -1: it has none. */
+    int leading() {
+        for (int s = order.size() - 1; s >= 0; s--) {
+            if (order.get(s).tool() == lead && order.get(s).manner().brushes()) {
+                return s;
+            }
+        }
+        return -1;
+    }
+
+    /** How the leading tool is led; where nothing leads, as hands search. */
+    public Manner leadingManner() {
+        int leading = leading();
+        return leading < 0 ? Manner.SEARCH : order.get(leading).manner();
+    }
+
+    /** How the hair is parted here when it is longer than the pins reach: as what brushes last asks. */
+    public Parting parting() {
+        return parting(order);
+    }
+
+    /** The same by another order. */
+    public static Parting parting(List<ToolStep> order) {
+        return order.stream()
+                .map(step -> step.manner().parting())
+                .filter(parting -> parting != Parting.NONE)
+                .reduce(Parting.NONE, (first, last) -> last);
     }
 
     /** Whether brush or comb has a job here at all. */

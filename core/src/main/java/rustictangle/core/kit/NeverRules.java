@@ -134,7 +134,8 @@ final class NeverRules {
         } else if (!place.rubber()) {
             list.add(CURRY_HERE);
         }
-        if (longer) {
+        // On a coat that lies it wipes over what is proved.
+        if (longer && (hair.kind() == CoatKind.CURLY || hair.kind() == CoatKind.FLEECE)) {
             list.add(BRISTLE);
         }
     }

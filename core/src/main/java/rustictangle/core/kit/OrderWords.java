@@ -13,7 +13,8 @@ final class OrderWords {
     /** @param coat what about the coat decides */
     static String of(String coat, List<ToolStep> order) {
         Set<String> said = new LinkedHashSet<>();
-        order.forEach(step -> phrase(step).ifPresent(said::add));
+        order.stream().filter(step -> !step.ifOwned()).forEach(step -> phrase(step)
+                .ifPresent(said::add));
         return coat + ": " + String.join(", then ", said) + ".";
     }
 
@@ -28,7 +29,11 @@ final class OrderWords {
             case PIN_BRUSH -> brushing("pins", "", step.manner());
             case WOODEN_PIN_BRUSH -> brushing("wooden pins", "", step.manner());
             case BRISTLE_BRUSH ->
-                Optional.of(step.manner() == Manner.WIPE ? "bristle wipes over it" : "bristle follows the lie");
+                switch (step.manner()) {
+                    case WIPE -> Optional.of("bristle wipes over it");
+                    case LAST_WIPE -> Optional.empty();
+                    default -> Optional.of("bristle follows the lie");
+                };
             case CLOTH -> Optional.of("a soft cloth, or bristle, follows the lie");
             case COMB -> combing(step.manner());
             case FACE_COMB -> Optional.of("the fine comb proves it");
@@ -39,16 +44,16 @@ final class OrderWords {
 
     private static Optional<String> brushing(String tool, String s, Manner manner) {
         return switch (manner) {
-            case AGAINST_LIE -> Optional.of(tool + " open" + s + " it against the lie");
+            case AGAINST_LIE -> Optional.of(tool + " open" + s + " it against the lie, in strips from below");
             case AGAINST_LIE_TWICE ->
                 Optional.of(tool + " go" + (s.isEmpty() ? "" : "es") + " against the lie, twice over");
             case ALL_WAYS -> Optional.of(tool + ", every way, bring" + s + " out the loose hair");
             case LAYERS -> Optional.of(tool + " reach" + (s.isEmpty() ? "" : "es") + " the skin in thin layers");
             case FINDER -> Optional.of(tool + ", very lightly, find" + s + " what holds");
-            case WITH_LIE -> Optional.of(tool + " follow" + s + " the lie");
+            case WITH_LIE, LIE_IN_STRIPS -> Optional.of(tool + " follow" + s + " the lie");
             case ALONG_LEATHER -> Optional.of(tool + " follow" + s + " the leather");
-            case SEARCH, LIGHTLY, ON_TOOL, CIRCLES, LIFT_LOOSE, ENDS_INWARD, COMB_OUT -> Optional.empty();
-            case COMB_LAYERS, PROVE_WIDE, PROVE_FINE, WIPE -> Optional.empty();
+            case SEARCH, LIGHTLY, ON_TOOL, FROM_PALM, CIRCLES, LIFT_LOOSE, ENDS_INWARD, COMB_OUT -> Optional.empty();
+            case COMB_LAYERS, PROVE_WIDE, PROVE_FINE, WIPE, LAST_WIPE -> Optional.empty();
         };
     }
 
@@ -56,8 +61,10 @@ final class OrderWords {
         return switch (manner) {
             case COMB_LAYERS -> Optional.of("the comb goes to the skin, its own proof");
             case COMB_OUT, PROVE_WIDE, PROVE_FINE -> Optional.of("the comb proves it");
-            case SEARCH, LIGHTLY, ON_TOOL, CIRCLES, WITH_LIE, ALONG_LEATHER, AGAINST_LIE -> Optional.empty();
-            case AGAINST_LIE_TWICE, LIFT_LOOSE, ALL_WAYS, ENDS_INWARD, FINDER, LAYERS, WIPE -> Optional.empty();
+            case SEARCH, LIGHTLY, ON_TOOL, FROM_PALM, CIRCLES, WITH_LIE, LIE_IN_STRIPS, ALONG_LEATHER, AGAINST_LIE ->
+                Optional.empty();
+            case AGAINST_LIE_TWICE, LIFT_LOOSE, ALL_WAYS, ENDS_INWARD, FINDER, LAYERS, WIPE, LAST_WIPE ->
+                Optional.empty();
         };
     }
 }

@@ -107,8 +107,20 @@ enum PinTable {
                 padded(between(table.firmness, GENERAL.firmness, hair, shaggy), hair));
     }
 
+    /** Soft short pins: nothing stiff comes near the eyes. */
+    static final PinDemand BESIDE_THE_EYES = new PinDemand(
+            new PinWindow(16, 22),
+            "kit.pins-face",
+            "because nothing long or stiff comes near the eyes",
+            Pad.of(PadKind.SOFT.firmness()));
+
     /** @param because follows "Pins of 16 to 22 mm" */
-    record PinDemand(PinWindow window, String rule, String because, Pad pad) {}
+    record PinDemand(PinWindow window, String rule, String because, Pad pad) {
+
+        PinDemand onASoftPad() {
+            return new PinDemand(window, rule, because, Pad.of(PadKind.SOFT.firmness()));
+        }
+    }
 
     private static double between(Line ordinary, Line byLength, RegionCoat hair, double shaggy) {
         return (1 - shaggy) * ordinary.at(hair.length()) + shaggy * byLength.at(hair.length());

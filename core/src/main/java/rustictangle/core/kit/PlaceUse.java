@@ -49,7 +49,7 @@ public record PlaceUse(Direction direction, boolean slicker, boolean rake, boole
 
     /** The same step as it is safe here; empty: not here at all. */
     Optional<ToolStep> fitted(ToolStep step) {
-        return allows(step.tool()) ? Optional.of(new ToolStep(step.tool(), fitted(step.manner()))) : Optional.empty();
+        return allows(step.tool()) ? Optional.of(step.led(fitted(step.manner()))) : Optional.empty();
     }
 
     private boolean allows(ToolKind tool) {
@@ -65,7 +65,12 @@ public record PlaceUse(Direction direction, boolean slicker, boolean rake, boole
         if (!manner.againstOrAcross() || direction == Direction.EVERY_WAY) {
             return manner;
         }
-        return direction == Direction.ALONG_THE_LEATHER ? Manner.ALONG_LEATHER : Manner.WITH_LIE;
+        if (direction == Direction.ALONG_THE_LEATHER) {
+            return Manner.ALONG_LEATHER;
+        }
+        return manner.parting() == Parting.STRIPS && direction == Direction.WITH_THE_LIE
+                ? Manner.LIE_IN_STRIPS
+                : Manner.WITH_LIE;
     }
 
     private static PlaceUse use(List<String> row) {

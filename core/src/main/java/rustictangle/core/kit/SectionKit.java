@@ -9,8 +9,10 @@ import rustictangle.core.log.ToolKind;
  *
  * @param steps in the order of the need
  * @param fits  every tool of the drawer at the step it serves best here, best first
+ * @param ownedReach how deep the pins of those reach that serve the leading step, mm: each counts by how well it serves,
+ *              so that a brush a little better than another changes the work a little; empty: none is measured
  */
-public record SectionKit(Need need, List<StepKit> steps, List<Fit> fits) {
+public record SectionKit(Need need, List<StepKit> steps, List<Fit> fits, Optional<Double> ownedReach) {
 
     /** Teeth of a grooming comb that still reach the skin, mm. Own estimate. */
     private static final double COMB_TEETH_MM = 28;
@@ -21,18 +23,15 @@ public record SectionKit(Need need, List<StepKit> steps, List<Fit> fits) {
     }
 
     /**
-     * How deep the leading pins or teeth reach, mm: those of the owner's brush when it is measured, else
-     * the middle of the window. Empty where nothing is led through in layers.
+     * How deep the leading pins or teeth reach, mm: those of the owner's brushes that are measured, else the middle of
+     * the window. Empty where nothing is led through in partings.
      */
     public Optional<Double> reachMillimetres() {
-        if (need.order().stream().anyMatch(step -> step.manner() == Manner.COMB_LAYERS)) {
-            return Optional.of(COMB_TEETH_MM);
-        }
-        if (!need.lead().hasPins()) {
-            return Optional.empty();
-        }
-        return leading().flatMap(fit -> fit.tool().pinMillimetres()).or(() -> need.pins()
-                .map(PinWindow::middleMillimetres));
+        return switch (need.parting()) {
+            case NONE -> Optional.empty();
+            case THICK_LAYERS -> Optional.of(COMB_TEETH_MM);
+            case STRIPS, LAYERS -> ownedReach.or(() -> need.pins().map(PinWindow::middleMillimetres));
+        };
     }
 
     /** Whether what there is shows that the skin was reached, or nobody asks for it. */

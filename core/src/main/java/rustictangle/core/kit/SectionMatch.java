@@ -21,6 +21,7 @@ import rustictangle.core.coat.Unbrushed;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.LifeStage;
 import rustictangle.core.dog.Part;
+import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.ToolKind;
 
@@ -91,6 +92,7 @@ final class SectionMatch {
                 dog.mass().kilograms(),
                 look,
                 look,
+                Finish.AS_IT_IS,
                 Optional.empty(),
                 NeverRules.at(dog, section, hair),
                 reasons);
@@ -98,7 +100,7 @@ final class SectionMatch {
 
     private Need brushed() {
         CoatOrder row = row();
-        LeadSchool school = approach.lead().orElse(row.usual());
+        LeadSchool school = school(row);
         boolean childs = approach.hand() == Hand.CHILD && approach.hand().reaches(section);
         List<ToolStep> brushes = childs ? childs() : brushes(row, school);
         List<ToolStep> order = childs ? brushes : order(row, brushes);
@@ -113,9 +115,14 @@ final class SectionMatch {
         }
         place.direction().why().filter(why -> hair.kind().mats()).ifPresent(reasons::add);
         // Also where no step asks for pins: a brush that stands in must still suit the hair.
-        boolean pinned = (hair.kind().mats() || hair.isPlush()) && !besideTheEyes();
-        Optional<PinTable.PinDemand> asked =
-                pinned ? Optional.of(PinTable.asked(hair, coat.shagginess())) : Optional.empty();
+        boolean pinned = (hair.kind().mats() || hair.isPlush()) && (!besideTheEyes() || hangs());
+        Optional<PinTable.PinDemand> asked = !pinned
+                ? Optional.empty()
+                : Optional.of(
+                        section == Section.MUZZLE ? PinTable.BESIDE_THE_EYES : PinTable.asked(hair, coat.shagginess()));
+        if (softPad()) {
+            asked = asked.map(PinTable.PinDemand::onASoftPad);
+        }
         Optional<PinWindow> pins = asked.map(this::pins);
         asked.ifPresent(this::addPad);
         Optional<ToolKind> proof = Optional.empty();
@@ -143,7 +150,8 @@ final class SectionMatch {
                 weakHand(),
                 dog.mass().kilograms(),
                 order,
-                childs ? order : shorter(row, order),
+                childs ? order : acrossTheBand(row, order),
+                childs || dog.isPuppy() ? Finish.AS_IT_IS : Finish.of(section, hair),
                 proof,
                 NeverRules.at(dog, section, hair),
                 reasons);
@@ -169,13 +177,21 @@ final class SectionMatch {
                 + " shows the skin was reached.";
     }
 
+    /** Hair at the head that is long enough to tangle: a beard or a top-knot. */
+    private boolean hangs() {
+        return hair.kind().mats() && hair.length().band() != LengthBand.SHORT;
+    }
+
     private CoatOrder row() {
         boolean sheds = state == CoatState.HEAVY_SHEDDING && place.rake();
         if (hair.kind() == CoatKind.SMOOTH) {
             return !place.rubber() ? CoatOrder.SMOOTH_ELSEWHERE : sheds ? CoatOrder.PLUSH_SHEDDING : CoatOrder.SMOOTH;
         }
         if (besideTheEyes()) {
-            return section == Section.MUZZLE ? CoatOrder.FACE : CoatOrder.CROWN;
+            if (section == Section.MUZZLE) {
+                return hangs() ? CoatOrder.BEARD : CoatOrder.FACE;
+            }
+            return hangs() ? CoatOrder.TOP_KNOT : CoatOrder.CROWN;
         }
         if (dog.isPuppy()) {
             return CoatOrder.PUPPY;
@@ -209,20 +225,22 @@ final class SectionMatch {
                 .toList();
     }
 
-    /** Thin old skin takes wooden pins, where they get through. */
+    /** Thin old skin takes wooden pins, where they get through; a puppy begins with them. */
     private ToolStep softened(ToolStep step) {
-        boolean wooden = dog.lifeStage() == LifeStage.ELDERLY
-                && step.tool() == ToolKind.PIN_BRUSH
-                && hair.density() != Density.DENSE;
-        return wooden ? new ToolStep(ToolKind.WOODEN_PIN_BRUSH, step.manner()) : step;
+        boolean wooden = step.tool() == ToolKind.PIN_BRUSH
+                && (dog.isPuppy() || dog.lifeStage() == LifeStage.ELDERLY && hair.density() != Density.DENSE);
+        return wooden ? step.with(ToolKind.WOODEN_PIN_BRUSH) : step;
     }
 
-    private List<ToolStep> shorter(CoatOrder row, List<ToolStep> order) {
-        SectionMatch shorter = new SectionMatch(
-                dog, coat, section, approach, hair.ofLength(new HairLength(LengthBand.SHORT_UP_TO_MM)));
-        return hair.length().band() == LengthBand.SHORT || shorter.row() == row
-                ? order
-                : shorter.need().order();
+    private List<ToolStep> acrossTheBand(CoatOrder row, List<ToolStep> order) {
+        double there = LengthBand.SHORT_UP_TO_MM + (hair.length().band() == LengthBand.SHORT ? 1 : 0);
+        SectionMatch across = new SectionMatch(dog, coat, section, approach, hair.ofLength(new HairLength(there)));
+        CoatOrder other = across.row();
+        return other == row ? order : across.order(other, across.brushes(other, across.school(other)));
+    }
+
+    private LeadSchool school(CoatOrder row) {
+        return approach.lead().orElse(row.usual());
     }
 
     private List<ToolStep> order(CoatOrder row, List<ToolStep> brushes) {
@@ -249,9 +267,11 @@ final class SectionMatch {
             steps.add(new ToolStep(ToolKind.COMB, Manner.COMB_OUT));
         }
         boolean combed = brushes.stream().anyMatch(step -> step.manner() == Manner.COMB_LAYERS);
-        if (!combed) {
-            steps.addAll(row.proof());
-        }
+        boolean fine = hair.kind() != CoatKind.DOUBLE || hair.density() != Density.DENSE || section.thinSkinned();
+        row.proof().stream()
+                .filter(step -> !combed || step.tool() != ToolKind.COMB)
+                .filter(step -> fine || step.manner() != Manner.PROVE_FINE)
+                .forEach(steps::add);
         if (steps.stream().anyMatch(step -> step.manner() == Manner.ON_TOOL)) {
             reasons.add(new Reason(
                     "kit.mist-on-tool",
@@ -270,6 +290,9 @@ final class SectionMatch {
     }
 
     private ToolStep mist() {
+        if (section.region() == Region.HEAD || section.region() == Region.EARS) {
+            return new ToolStep(ToolKind.MIST, Manner.FROM_PALM);
+        }
         boolean onTool = approach.mist() == MistSchool.ON_TOOL
                 || approach.mist() == MistSchool.BY_SKIN && (dog.delicateSkin() || dog.mayBeFrightened());
         return new ToolStep(ToolKind.MIST, onTool ? Manner.ON_TOOL : Manner.LIGHTLY);
@@ -291,8 +314,26 @@ final class SectionMatch {
         return window;
     }
 
+    /** Whatever the hair: a dog that learns, or may be afraid. */
+    private boolean softPad() {
+        return dog.isPuppy() || dog.mayBeFrightened();
+    }
+
     /** Length decides the pad; what makes it firmer or softer than that is said. */
     private void addPad(PinTable.PinDemand asked) {
+        if (softPad()) {
+            reasons.add(new Reason(
+                    "kit.pad-soft",
+                    "A soft pad, whatever the hair: "
+                            + (dog.isPuppy()
+                                    ? "a puppy learns brushing once."
+                                    : "this dog may be afraid of a brush.")));
+            return;
+        }
+        if (besideTheEyes() && section == Section.MUZZLE) {
+            reasons.add(new Reason("kit.pad-soft", "A soft pad, whatever the hair: it is beside the eyes."));
+            return;
+        }
         List<String> besides = new ArrayList<>();
         if (hair.density() == Density.DENSE) {
             besides.add("a little firmer because it is dense");

@@ -11,6 +11,11 @@ public record StepKit(ToolStep step, Optional<Fit> best) {
 
     /** Whether a tool is asked for and none in the drawer will do. */
     public boolean missing() {
-        return step.tool().canBeOwned() && best.isEmpty();
+        return !there() && !step.ifOwned();
+    }
+
+    /** Whether hands alone do it, or a tool of the drawer. */
+    public boolean there() {
+        return !step.tool().canBeOwned() || best.isPresent();
     }
 }

@@ -2,6 +2,7 @@ package rustictangle.core.routine;
 
 import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.dog.Section;
+import rustictangle.core.kit.Parting;
 import rustictangle.core.trust.Trust;
 
 /** How to hold the dog or the hair at a section. Common practice, no published source. */
@@ -10,9 +11,9 @@ final class Hold {
     private Hold() {}
 
     /** In the words agreed with the dog, where it has learned the position. */
-    static String at(Section section, RegionCoat hair, Trust trust) {
+    static String at(Section section, RegionCoat hair, Parting parting, Trust trust) {
         // What does not mat is not parted, misted or held up.
-        String hold = hair.kind().mats() ? matting(section) : lying(section);
+        String hold = hair.kind().mats() ? matting(section, parting) : lying(section);
         return trust.agreed().ask(section, trust).map(ask -> ask + " " + hold).orElse(hold);
     }
 
@@ -30,7 +31,7 @@ final class Hold {
         };
     }
 
-    private static String matting(Section section) {
+    private static String matting(Section section, Parting parting) {
         return switch (section.part()) {
             case EAR -> "Lay the ear leather in your palm: upper face, flip, under face, flip.";
             case BEHIND_EAR -> "Fold the ear forward over the head and hold the hair at its base.";
@@ -41,12 +42,20 @@ final class Hold {
             case BELLY -> "Standing or on its side; flat hand on the flank, very light strokes.";
             case THROAT -> "Lift the chin only a little, with two fingers.";
             case MUZZLE -> "Chin on your palm, fingers over nose and eye; away from the eyes.";
-            case CROWN -> "One hand lightly under the chin; part to the roots.";
+            case CROWN -> "One hand lightly under the chin" + (parting == Parting.NONE ? "." : "; part to the roots.");
             case TAIL -> "Hold the tail gently at its base.";
-            case REAR_TROUSERS -> "Lift the tail aside; a little extra mist.";
+            case REAR_TROUSERS -> "Lift the tail aside and hold it at its base.";
             case CHEST -> "Feel where a harness or collar rubs, and begin there.";
-            case NECK_RUFF -> "Collar off. Part in lines round the neck.";
-            default -> "Hold up the hair above with a flat hand; brush what hangs below it.";
+            case NECK_RUFF -> "Collar off." + (parting == Parting.NONE ? "" : " " + holdingHair(parting));
+            default -> holdingHair(parting);
+        };
+    }
+
+    private static String holdingHair(Parting parting) {
+        return switch (parting) {
+            case NONE -> "A flat hand lies on the dog beside the tool.";
+            case STRIPS -> "Push the hair back with your flat hand; brush the strip below it.";
+            case LAYERS, THICK_LAYERS -> "Hold up the hair above with a flat hand; brush what hangs below it.";
         };
     }
 }

@@ -3,9 +3,7 @@ package rustictangle.core.routine;
 import java.util.List;
 import java.util.Optional;
 import rustictangle.core.Reason;
-import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
-import rustictangle.core.kit.Manner;
 import rustictangle.core.kit.ToolStep;
 import rustictangle.core.log.ToolKind;
 
@@ -23,15 +21,14 @@ final class Misting {
         return order.stream()
                 .filter(step -> step.tool() == ToolKind.MIST)
                 .findFirst()
-                .map(step -> section.region() == Region.HEAD || section.region() == Region.EARS
-                        ? NEVER_TOWARD_THE_FACE
-                        : new Reason("routine.mist", how(section, step.manner())));
+                .map(step -> switch (step.manner()) {
+                    case FROM_PALM -> NEVER_TOWARD_THE_FACE;
+                    case ON_TOOL -> new Reason("routine.mist", "onto the tool, away from the dog, then work.");
+                    default -> new Reason("routine.mist", lifted(section));
+                });
     }
 
-    private static String how(Section section, Manner manner) {
-        if (manner == Manner.ON_TOOL) {
-            return "onto the tool, away from the dog, then work.";
-        }
+    private static String lifted(Section section) {
         return section == Section.REAR_TROUSERS
                 ? "lift the hair, mist beneath, a little more than elsewhere; not soaked."
                 : "lift the hair and mist lightly beneath; damp to the touch, not soaked.";

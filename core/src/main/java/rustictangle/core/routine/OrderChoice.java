@@ -30,7 +30,7 @@ record OrderChoice(Order order, Reason reason) {
         if (layered(coat)) {
             return choice(
                     Order.TOES_UP,
-                    "a longer coat is brushed in lines from the feet up, so each layer falls on finished hair");
+                    "a longer coat is brushed from the feet up, so that what comes down falls on finished hair");
         }
         return choice(Order.HEAD_DOWN, "a short or closely lying coat is gone over from head to tail");
     }

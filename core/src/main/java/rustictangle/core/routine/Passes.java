@@ -8,18 +8,20 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import rustictangle.core.Reason;
-import rustictangle.core.coat.CoatKind;
+import rustictangle.core.kit.Finish;
 import rustictangle.core.kit.Manner;
 import rustictangle.core.kit.Need;
+import rustictangle.core.kit.Parting;
 import rustictangle.core.kit.PlaceUse;
 import rustictangle.core.kit.ToolStep;
 
 /**
- * In which directions a section is gone over, one after the other. Common practice, no published source.
+ * In which directions a section is gone over, one after the other, and how the hair is left. Common practice, no published
+ * source.
  *
- * @param directions at least one; the last of them finishes
+ * @param directions at least one
  */
-public record Passes(List<Direction> directions, Reason why) {
+public record Passes(List<Direction> directions, Finish finish, Reason why) {
 
     /** A direction against the way the hair lies. */
     public enum Direction {
@@ -34,44 +36,45 @@ public record Passes(List<Direction> directions, Reason why) {
 
     /** As what is led through the hair here asks, and as is safe here. */
     static Passes of(Need need) {
+        Finish finish = need.finish();
         PlaceUse.Direction safe = PlaceUse.at(need.section()).direction();
         if (safe == PlaceUse.Direction.AWAY_FROM_THE_EYES) {
-            return passes("routine.passes-face", "One way only: away from the eyes.", WITH_LIE);
+            return passes("routine.passes-face", "One way only: away from the eyes.", finish, WITH_LIE);
         }
         if (safe == PlaceUse.Direction.ALONG_THE_LEATHER) {
-            return passes("routine.passes-ear", "One way only: along the leather, to its edge.", WITH_LIE);
+            return passes("routine.passes-ear", "One way only: along the leather, to its edge.", finish, WITH_LIE);
         }
         Set<Manner> manners = need.order().stream().map(ToolStep::manner).collect(Collectors.toSet());
-        if (safe == PlaceUse.Direction.EVERY_WAY) {
-            boolean fluffy = need.hair().kind() == CoatKind.CURLY || need.hair().kind() == CoatKind.FLEECE;
-            if (manners.contains(Manner.ALL_WAYS) || fluffy && manners.contains(Manner.LAYERS)) {
-                return passes(
-                        "routine.passes-every-way",
-                        "Fluffy, loose hair is gone over with the lie, against it and across: "
-                                + "each way brings out more.",
-                        WITH_LIE,
-                        AGAINST_LIE,
-                        ACROSS);
-            }
-            if (manners.contains(Manner.AGAINST_LIE_TWICE)) {
-                return passes(
-                        "routine.passes-shedding",
-                        "Against the lie first, then with it: each pass brings out more, until it does not.",
-                        AGAINST_LIE,
-                        WITH_LIE);
-            }
-            if (manners.contains(Manner.AGAINST_LIE)) {
-                return passes(
-                        "routine.passes-against",
-                        "Against the lie finds what hides: the brush slows. Finish with the lie.",
-                        AGAINST_LIE,
-                        WITH_LIE);
-            }
+        boolean fluffy = manners.contains(Manner.ALL_WAYS) || finish == Finish.LIFTED && need.parting() != Parting.NONE;
+        if (safe == PlaceUse.Direction.EVERY_WAY && fluffy) {
+            return passes(
+                    "routine.passes-every-way",
+                    "Fluffy, loose hair is gone over with the lie, against it and across: each way brings out more.",
+                    finish,
+                    WITH_LIE,
+                    AGAINST_LIE,
+                    ACROSS);
         }
-        return passes("routine.passes-with", "With the lie here: work and finish with it.", WITH_LIE);
+        if (manners.contains(Manner.AGAINST_LIE_TWICE)) {
+            return passes(
+                    "routine.passes-shedding",
+                    "Against the lie, and again: each pass brings out more, until it does not. Then laid with the lie.",
+                    finish,
+                    AGAINST_LIE,
+                    WITH_LIE);
+        }
+        if (manners.contains(Manner.AGAINST_LIE)) {
+            return passes(
+                    "routine.passes-against",
+                    "Against the lie finds what hides: the brush slows. Then laid with the lie.",
+                    finish,
+                    AGAINST_LIE,
+                    WITH_LIE);
+        }
+        return passes("routine.passes-with", "With the lie here, from first to last.", finish, WITH_LIE);
     }
 
-    private static Passes passes(String rule, String why, Direction... directions) {
-        return new Passes(List.of(directions), new Reason(rule, why));
+    private static Passes passes(String rule, String why, Finish finish, Direction... directions) {
+        return new Passes(List.of(directions), finish, new Reason(rule, why));
     }
 }

@@ -1,10 +1,13 @@
 package rustictangle.core.routine;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Side;
+import rustictangle.core.kit.Finish;
 import rustictangle.core.kit.Manner;
 
 /**
@@ -32,15 +35,28 @@ final class Prompts {
         double sinceChanged = 0;
         int half = whole < LONG_SECONDS ? steps.size() : half(steps, whole);
         boolean heard = false;
+        Finish finish = finish(steps);
         for (int i = 0; i < steps.size(); i++) {
             List<RoutinePlace> step = steps.get(i);
-            boolean may = i > 0 && i + 1 != half && prompts.get(i - 1).isEmpty();
+            boolean last = i == steps.size() - 1;
+            // The finish is always said, and what comes before it is not.
+            boolean may = i > 0
+                    && i + 1 != half
+                    && prompts.get(i - 1).isEmpty()
+                    && (last || finish == Finish.AS_IT_IS || i != steps.size() - 2);
             Optional<Reason> prompt = Optional.empty();
             if (i == half) {
                 prompt = Optional.of(new Reason(
                         "session.break",
                         "Half-way: a break, a treat where you want the dog to stay, and a stretch for your hand."));
                 sinceChanged = 0;
+            } else if (may && last && finish != Finish.AS_IT_IS) {
+                prompt = Optional.of(new Reason(
+                        "session.finish",
+                        "Last of all once over the whole dog, lightly, "
+                                + (finish == Finish.LAID
+                                        ? "with the lie, so that it lies well."
+                                        : "against the lie, so that it stands open.")));
             } else if (may && sinceCleared >= (lifts(step) ? FULL_SECONDS : FULL_LATER_SECONDS)) {
                 prompt = Optional.of(
                         new Reason("session.clear-brush", "Clear the brush first: a full one slides over the hair."));
@@ -53,10 +69,6 @@ final class Prompts {
                 prompt = Optional.of(new Reason(
                         "session.listen", "Listen: hair that is not done crackles and drags, done hair is quiet."));
                 heard = true;
-            } else if (may && i == steps.size() - 1 && finishes(step)) {
-                prompt = Optional.of(new Reason(
-                        "session.finish",
-                        "Last of all once over the whole dog with the lie, lightly, so that it lies well."));
             }
             prompts.add(prompt);
             double seconds = RoutineStep.seconds(step);
@@ -84,7 +96,7 @@ final class Prompts {
     }
 
     private static boolean layered(List<RoutinePlace> step) {
-        return step.stream().anyMatch(place -> place.layers().count() > 1);
+        return step.stream().anyMatch(RoutinePlace::parted);
     }
 
     private static boolean lifts(List<RoutinePlace> step) {
@@ -93,8 +105,15 @@ final class Prompts {
                 .anyMatch(tool -> tool.step().manner() == Manner.LIFT_LOOSE);
     }
 
-    /** Whether the coat is gone over against its lie, so that it must be laid again. */
-    private static boolean finishes(List<RoutinePlace> step) {
-        return step.stream().anyMatch(place -> place.passes().directions().contains(Passes.Direction.AGAINST_LIE));
+    /** How most of what is brushed is left. */
+    private static Finish finish(List<List<RoutinePlace>> steps) {
+        Map<Finish, Double> seconds = new EnumMap<>(Finish.class);
+        steps.stream()
+                .flatMap(List::stream)
+                .forEach(place -> seconds.merge(place.passes().finish(), place.seconds(), Double::sum));
+        return seconds.entrySet().stream()
+                .max(Map.Entry.comparingByValue())
+                .map(Map.Entry::getKey)
+                .orElse(Finish.AS_IT_IS);
     }
 }

@@ -17,6 +17,7 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Manner;
 import rustictangle.core.kit.Need;
+import rustictangle.core.kit.Parting;
 import rustictangle.core.kit.PlaceUse;
 import rustictangle.core.kit.SectionKit;
 import rustictangle.core.kit.StepKit;
@@ -151,20 +152,21 @@ public record Routine(
         Need need = here.need();
         Section section = need.section();
         RegionCoat hair = coat.at(section);
-        double height = BodySurface.of(dog.mass()).heightMillimetres(section);
-        Layers layers = here.reachMillimetres()
-                .map(reach -> Layers.of(hair, reach, height))
-                .orElseGet(() -> Layers.none(hair, height, need.lead()));
+        Layers layers =
+                Layers.of(here, coat.shagginess(), BodySurface.of(dog.mass()).heightMillimetres(section));
         boolean delicate = dog.delicateSkin() || hair.pale();
         List<Reason> reasons = new ArrayList<>(need.reasons());
         reasons.add(layers.why());
         int strokesAtMost =
                 delicate ? STROKES_ON_DELICATE_SKIN : PlaceUse.at(section).strokes();
         reasons.add(strokesGuard(delicate, strokesAtMost));
-        double estimate = WorkTime.seconds(dog, section, need, layers, delicate);
+        double estimate = WorkTime.seconds(dog, coat, here, delicate);
+        List<StepKit> inHand = inHand(here);
+        boolean parted = layers.count() > 1
+                && inHand.stream().anyMatch(tool -> tool.step().manner().parting() != Parting.NONE);
         return new RoutinePlace(
                 section,
-                inHand(here),
+                inHand,
                 here.steps().stream()
                         .filter(StepKit::missing)
                         .map(tool -> tool.step().tool())
@@ -173,29 +175,46 @@ public record Routine(
                 need.proof().isPresent(),
                 here.proves() ? CombResult.GLIDES : CombResult.BRUSHED,
                 Misting.at(section, need.order()),
-                Hold.at(section, hair, trust),
+                Hold.at(section, hair, parted ? layers.parting() : Parting.NONE, trust),
                 layers,
+                parted,
                 Passes.of(need),
                 strokesAtMost,
                 estimate,
                 Pace.UNKNOWN.low(estimate),
                 Pace.UNKNOWN.high(estimate),
-                Method.at(section, need, layers.count() > 1),
+                Method.at(section, need, layers.count() > 1 && layers.parting() != Parting.STRIPS),
                 reasons);
     }
 
     /** What there is of what is asked for; where no brush is, the fingers. */
     private static List<StepKit> inHand(SectionKit here) {
-        List<StepKit> there =
-                here.steps().stream().filter(tool -> !tool.missing()).toList();
-        if (!here.need().brushed()
-                || there.stream().anyMatch(tool -> tool.step().manner().brushes())) {
+        List<StepKit> there = here.steps().stream().filter(StepKit::there).toList();
+        if (!here.need().brushed()) {
             return there;
         }
-        List<StepKit> withFingers = new ArrayList<>();
-        withFingers.add(new StepKit(new ToolStep(ToolKind.FINGERS, Manner.ENDS_INWARD), Optional.empty()));
-        there.stream().filter(tool -> tool.step().tool() != ToolKind.FINGERS).forEach(withFingers::add);
-        return withFingers;
+        List<StepKit> brushes =
+                there.stream().filter(tool -> tool.step().manner().brushes()).toList();
+        if (brushes.isEmpty()) {
+            List<StepKit> withFingers = new ArrayList<>();
+            withFingers.add(new StepKit(new ToolStep(ToolKind.FINGERS, Manner.ENDS_INWARD), Optional.empty()));
+            there.stream()
+                    .filter(tool -> tool.step().tool() != ToolKind.FINGERS)
+                    .forEach(withFingers::add);
+            return withFingers;
+        }
+        Manner leading = here.need().leadingManner();
+        boolean reached = leading.parting() == Parting.NONE
+                || brushes.stream().anyMatch(tool -> tool.step().manner().parting() != Parting.NONE);
+        StepKit last = brushes.get(brushes.size() - 1);
+        // Without the brush that goes to the skin, the one that there is goes: the top alone is no brushing.
+        return reached || !last.step().tool().hasPins()
+                ? there
+                : there.stream()
+                        .map(tool -> tool == last
+                                ? new StepKit(new ToolStep(tool.step().tool(), leading), tool.best())
+                                : tool)
+                        .toList();
     }
 
     private static Reason whyMinutes(Dog dog) {

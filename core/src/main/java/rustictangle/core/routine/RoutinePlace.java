@@ -16,6 +16,7 @@ import rustictangle.core.log.ToolKind;
  * @param asksForProof  whether a comb shows here that the skin was reached; hair that does not mat asks for none
  * @param done          what it means that it is done: proved by the comb, or only brushed where there is none
  * @param mist          where the mist goes; empty: none is asked for
+ * @param parted        whether the hair is parted so, with the tools there are
  * @param methods       the cards that show how, this place's own first
  * @param strokesAtMost strokes on one spot before moving on
  * @param seconds       how long it takes, greater than 0; not rounded, so that sums are right
@@ -31,6 +32,7 @@ public record RoutinePlace(
         Optional<Reason> mist,
         String hold,
         Layers layers,
+        boolean parted,
         Passes passes,
         int strokesAtMost,
         double seconds,
@@ -44,12 +46,6 @@ public record RoutinePlace(
         missing = List.copyOf(missing);
         methods = List.copyOf(methods);
         reasons = List.copyOf(reasons);
-    }
-
-    /** Whether the hair is parted into layers, with the tools there are. */
-    public boolean parted() {
-        return layers.count() > 1
-                && tools.stream().anyMatch(tool -> tool.step().manner().inLayers());
     }
 
     /** Rounded, to be written down. */
@@ -68,6 +64,7 @@ public record RoutinePlace(
                 mist,
                 hold,
                 layers,
+                parted,
                 passes,
                 strokesAtMost,
                 time.seconds(),

@@ -1,12 +1,20 @@
 package rustictangle.core.routine;
 
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
+import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.LengthBand;
+import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.dog.BodySurface;
 import rustictangle.core.dog.Dog;
+import rustictangle.core.dog.Part;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Manner;
 import rustictangle.core.kit.Need;
+import rustictangle.core.kit.Parting;
+import rustictangle.core.kit.PinWindow;
+import rustictangle.core.kit.SectionKit;
 import rustictangle.core.kit.ToolStep;
 
 /**
@@ -30,55 +38,104 @@ final class WorkTime {
     private static final double WIDEST_TOOL_MM = 110;
     /** Hair covered by one stroke of a tool that is led over the coat, mm. */
     private static final double STROKE_LENGTH_MM = 100;
-    /** Height done at once where the pins reach through, mm, and what a thin layer's thickness adds. */
-    private static final double PASS_MM = 45;
     /** Strokes on one spot of delicate skin, against the ordinary 2–3. */
     private static final double DELICATE_STROKES = 2.0;
 
-    /** Past the short band other tools are taken little by little: over so many mm. Own estimate. */
-    private static final double OTHER_TOOLS_OVER_MM = 36;
+    /** Between these lengths hair that was only gone over passes to hair that is parted, mm. Own estimates. */
+    private static final double FIRST_PARTED_MM = 18;
 
-    private WorkTime() {}
+    private static final double PARTED_MM = 50;
+    /** Between these, hair that is parted anyway passes to more tools, mm. Own estimates. */
+    private static final double MORE_TOOLS_MM = 14;
+
+    private static final double ALL_TOOLS_MM = 54;
+    /** Nobody does a foot with its toes, both faces of an ear or a beard in less, seconds with the brush, and as much with the comb. Own estimate. */
+    private static final double SMALL_PLACE_SECONDS = 8;
+
+    private static final Set<Part> SMALL_PLACES =
+            EnumSet.of(Part.EAR, Part.FRONT_FOOT, Part.HIND_FOOT, Part.MUZZLE, Part.BEHIND_EAR);
+    /** A neglected coat is opened from the ends inward; there is nothing to open in hair as short as this, mm. Own estimates. */
+    private static final double NOTHING_TO_OPEN_MM = 10;
+
+    private static final double ALL_TO_OPEN_MM = 60;
+
+    private final Dog dog;
+    private final SectionKit here;
+    private final Section section;
+    private final RegionCoat hair;
+    private final double shaggy;
+    private final boolean delicate;
+    private final double height;
+    private final double width;
+
+    private WorkTime(Dog dog, Coat coat, SectionKit here, boolean delicate) {
+        this.dog = dog;
+        this.here = here;
+        this.section = here.need().section();
+        this.hair = here.need().hair();
+        this.shaggy = coat.shagginess();
+        this.delicate = delicate;
+        this.height = BodySurface.of(dog.mass()).heightMillimetres(section);
+        this.width = height / section.heightToWidth();
+    }
 
     /** Seconds for one section, greater than 0. */
-    static double seconds(Dog dog, Section section, Need need, Layers layers, boolean delicate) {
-        double strokes = strokes(dog, section, need, need.order(), layers, delicate);
-        double grown = (layers.hairMm() - LengthBand.SHORT_UP_TO_MM) / OTHER_TOOLS_OVER_MM;
-        if (grown < 1 && !need.shorter().equals(need.order())) {
-            double fewer = strokes(dog, section, need, need.shorter(), parted(need.shorter(), layers), delicate);
-            strokes = fewer * Math.pow(strokes / fewer, grown);
-        }
-        return strokes * (SECONDS_PER_STROKE + SECONDS_PER_MILLIMETRE * layers.hairMm());
+    static double seconds(Dog dog, Coat coat, SectionKit here, boolean delicate) {
+        return new WorkTime(dog, coat, here, delicate).seconds();
     }
 
-    private static Layers parted(List<ToolStep> order, Layers layers) {
-        return order.stream().anyMatch(step -> step.manner() == Manner.LAYERS || step.manner() == Manner.COMB_LAYERS)
-                ? layers
-                : new Layers(1, layers.thicknessMm(), 0, layers.hairMm(), layers.why());
+    private double seconds() {
+        Need need = here.need();
+        double strokes = need.acrossTheBand().equals(need.order())
+                ? strokes(need.order(), false)
+                : between(need.order(), need.acrossTheBand());
+        double seconds = strokes
+                * (SECONDS_PER_STROKE + SECONDS_PER_MILLIMETRE * hair.length().millimetres());
+        return SMALL_PLACES.contains(section.part())
+                ? Math.max(seconds, SMALL_PLACE_SECONDS * (need.proof().isPresent() ? 2 : 1))
+                : seconds;
     }
 
-    private static double strokes(
-            Dog dog, Section section, Need need, List<ToolStep> order, Layers layers, boolean delicate) {
+    private boolean used(ToolStep step) {
+        return !step.ifOwned()
+                || here.steps().stream().anyMatch(one -> one.step().equals(step) && one.there());
+    }
+
+    /** Where other tools take over as the hair grows, they do it little by little, in the same proportion with each mm. */
+    private double between(List<ToolStep> order, List<ToolStep> across) {
+        boolean isShort = hair.length().band() == LengthBand.SHORT;
+        List<ToolStep> ofShort = isShort ? order : across;
+        // What was never parted is parted as the others take over; what is parted anyway needs a longer way.
+        boolean begins = Need.parting(ofShort) == Parting.NONE;
+        double from = begins ? FIRST_PARTED_MM : MORE_TOOLS_MM;
+        double to = begins ? PARTED_MM : ALL_TOOLS_MM;
+        double grown = Math.max(0, Math.min(1, (hair.length().millimetres() - from) / (to - from)));
+        double fewer = strokes(ofShort, false);
+        double more = strokes(isShort ? across : order, begins && isShort);
+        return fewer * Math.pow(Math.max(1, more / fewer), grown);
+    }
+
+    private double strokes(List<ToolStep> order, boolean fully) {
+        double reach = here.reachMillimetres()
+                .or(() -> here.need().pins().map(PinWindow::middleMillimetres))
+                .map(pins -> fully ? Math.min(pins, hair.length().millimetres() / 2) : pins)
+                .orElse(Double.MAX_VALUE);
+        double rows = Layers.rows(order, hair, reach, shaggy, height);
         return order.stream()
-                .mapToDouble(step -> strokes(dog, section, step, need, layers, delicate))
+                .filter(this::used)
+                .mapToDouble(step -> strokes(step, rows))
                 .sum();
     }
 
-    private static double strokes(Dog dog, Section section, ToolStep step, Need need, Layers layers, boolean delicate) {
-        double height = BodySurface.of(dog.mass()).heightMillimetres(section);
-        double width = height / section.heightToWidth();
+    private double strokes(ToolStep step, double partedRows) {
         Manner manner = step.manner();
-        double rows = manner.inLayers() ? rows(height, need, layers) : height / STROKE_LENGTH_MM;
+        double rows = manner.inPartings() ? partedRows : height / STROKE_LENGTH_MM;
         double perSpot = manner == Manner.LAYERS && delicate ? DELICATE_STROKES : manner.strokes();
+        if (manner == Manner.ENDS_INWARD) {
+            double toOpen = (hair.length().millimetres() - NOTHING_TO_OPEN_MM) / (ALL_TO_OPEN_MM - NOTHING_TO_OPEN_MM);
+            perSpot *= Math.max(0, Math.min(1, toOpen));
+        }
         return rows * width / toolWidth(dog) * perSpot;
-    }
-
-    /** From passes to thin layers, in the same proportion with each mm: a straight line would leap at its foot. */
-    private static double rows(double height, Need need, Layers layers) {
-        double layer = need.hair().density().layerMillimetres();
-        double passes = height / (PASS_MM + layer);
-        double parted = layers.pinReachMm() > 0 ? Layers.beyondReach(layers.hairMm(), layers.pinReachMm()) : 0;
-        return passes * Math.pow(Math.max(1, height / layer / passes), parted);
     }
 
     /** Smaller dogs are brushed with smaller tools. */

@@ -28,7 +28,7 @@ import rustictangle.core.log.ToolKind;
 /** Tools for the tests, plain ones and seeded random ones. */
 public final class Drawers {
 
-    static final Tool COMB = Tool.comb(ToolKind.COMB, Spacing.WIDE_AND_FINE);
+    public static final Tool COMB = Tool.comb(ToolKind.COMB, Spacing.WIDE_AND_FINE);
 
     private Drawers() {}
 

@@ -216,7 +216,7 @@ class FitTest {
         SectionKit back =
                 Kit.of(match(CoatKind.DROP, 90), List.of(shortPins, rightPins)).at(Section.BACK);
         assertEquals(rightPins, back.leading().orElseThrow().tool());
-        assertEquals(Optional.of(25.0), back.reachMillimetres());
+        assertEquals(25, back.reachMillimetres().orElseThrow(), 0.1);
         assertEquals(
                 List.of(ToolKind.MIST, ToolKind.COMB, ToolKind.COMB),
                 back.steps().stream()

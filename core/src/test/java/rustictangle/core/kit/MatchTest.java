@@ -311,7 +311,11 @@ class MatchTest {
     }
 
     private static List<ToolKind> tools(Need need) {
-        return need.order().stream().map(ToolStep::tool).distinct().toList();
+        return need.order().stream()
+                .filter(step -> !step.ifOwned())
+                .map(ToolStep::tool)
+                .distinct()
+                .toList();
     }
 
     private static Set<ToolKind> neverTools(Need need) {

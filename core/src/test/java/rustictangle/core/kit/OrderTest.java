@@ -42,17 +42,17 @@ class OrderTest {
             delimiter = '|',
             value = {
                 "SMOOTH    |  15 | ORDINARY       |                   | rubber curry or glove CIRCLES > bristle brush WIPE",
-                "DOUBLE    |  60 | ORDINARY       |                   | slicker AGAINST_LIE > comb PROVE_WIDE > comb PROVE_FINE",
-                "DOUBLE    |  60 | ORDINARY       | NO_SLICKER_YET    | pin brush AGAINST_LIE > comb PROVE_WIDE > comb PROVE_FINE",
-                "DOUBLE    |  60 | HEAVY_SHEDDING |                   | rubber curry or glove CIRCLES > slicker AGAINST_LIE_TWICE > undercoat rake LIFT_LOOSE > comb PROVE_WIDE",
-                "DROP      | 100 | ORDINARY       |                   | conditioning mist LIGHTLY > pin brush LAYERS > comb PROVE_WIDE > comb PROVE_FINE",
-                "DROP      | 100 | ORDINARY       | SLICKER_THEN_COMB | conditioning mist LIGHTLY > slicker FINDER > comb COMB_LAYERS",
+                "DOUBLE    |  60 | ORDINARY       |                   | slicker AGAINST_LIE > comb PROVE_WIDE > comb PROVE_FINE > (bristle brush LAST_WIPE)",
+                "DOUBLE    |  60 | ORDINARY       | NO_SLICKER_YET    | pin brush AGAINST_LIE > comb PROVE_WIDE > comb PROVE_FINE > (bristle brush LAST_WIPE)",
+                "DOUBLE    |  60 | HEAVY_SHEDDING |                   | rubber curry or glove CIRCLES > slicker AGAINST_LIE_TWICE > undercoat rake LIFT_LOOSE > comb PROVE_WIDE > comb PROVE_FINE > (bristle brush LAST_WIPE)",
+                "DROP      | 100 | ORDINARY       |                   | conditioning mist LIGHTLY > pin brush LAYERS > comb PROVE_WIDE > comb PROVE_FINE > (bristle brush LAST_WIPE)",
+                "DROP      | 100 | ORDINARY       | SLICKER_THEN_COMB | conditioning mist LIGHTLY > slicker FINDER > comb COMB_LAYERS > (bristle brush LAST_WIPE)",
                 "CURLY     |  60 | ORDINARY       |                   | fingers SEARCH > conditioning mist LIGHTLY > slicker LAYERS > comb PROVE_WIDE > comb PROVE_FINE",
                 "CURLY     |  60 | ORDINARY       | COMB_ONLY         | fingers SEARCH > conditioning mist LIGHTLY > comb COMB_LAYERS",
                 "WIRE      |  30 | ORDINARY       |                   | bristle brush WITH_LIE > comb PROVE_WIDE",
-                "WIRE      |  60 | ORDINARY       |                   | pin brush LAYERS > comb PROVE_WIDE > comb PROVE_FINE",
+                "WIRE      |  60 | ORDINARY       |                   | pin brush LAYERS > comb PROVE_WIDE > comb PROVE_FINE > (bristle brush LAST_WIPE)",
                 "FEATHERED |  30 | ORDINARY       |                   | bristle brush WITH_LIE > comb PROVE_WIDE",
-                "FEATHERED |  90 | ORDINARY       |                   | conditioning mist LIGHTLY > pin brush LAYERS > comb PROVE_WIDE > comb PROVE_FINE",
+                "FEATHERED |  90 | ORDINARY       |                   | conditioning mist LIGHTLY > pin brush LAYERS > comb PROVE_WIDE > comb PROVE_FINE > (bristle brush LAST_WIPE)",
             })
     void eachCoatHasItsOrder(CoatKind kind, double mm, CoatState state, LeadSchool school, String order) {
         Coat coat = new Coat(Dogs.regions(Dogs.hair(kind, mm)), state == CoatState.HEAVY_SHEDDING, false);
@@ -207,7 +207,8 @@ class OrderTest {
 
     private static String told(Need need) {
         return need.order().stream()
-                .map(step -> step.tool().label() + " " + step.manner())
+                .map(step -> (step.ifOwned() ? "(%s %s)" : "%s %s")
+                        .formatted(step.tool().label(), step.manner()))
                 .collect(Collectors.joining(" > "));
     }
 

@@ -104,7 +104,7 @@ class MinutesSweepTest {
         }
         sweep.forEach((comfort, points) -> points.tailMap(2)
                 .forEach((minutes, here) ->
-                        assertTrue(here.brushing > 5, of + " is not given up at " + minutes + " min a day: " + here)));
+                        assertTrue(here.brushing > 4, of + " is not given up at " + minutes + " min a day: " + here)));
     }
 
     /** Comb in the pocket: a minute to fetch the dog, one to three hot places. */

@@ -18,6 +18,9 @@ import rustictangle.core.Dogs;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.dog.Section;
+import rustictangle.core.kit.Approach;
+import rustictangle.core.kit.Kit;
+import rustictangle.core.kit.Match;
 import rustictangle.core.trust.Trust;
 
 /** Steps as hands work: own estimate, after how hands work. */
@@ -127,7 +130,7 @@ class RoutineStepTest {
 
     private static Routine whole(double kilograms, Coat coat) {
         var dog = Dogs.adult(kilograms);
-        var kit = Dogs.kit(dog, coat);
+        var kit = Kit.of(Match.of(dog, coat, Approach.USUAL), ProofSheet.DRAWER);
         return Routine.of(
                 dog,
                 coat,

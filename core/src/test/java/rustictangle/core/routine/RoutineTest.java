@@ -34,6 +34,7 @@ import rustictangle.core.kit.Approach;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.LeadSchool;
 import rustictangle.core.kit.Match;
+import rustictangle.core.kit.Parting;
 import rustictangle.core.trust.Trust;
 
 class RoutineTest {
@@ -148,7 +149,7 @@ class RoutineTest {
 
     @Test
     void hairThePinsReachThroughNeedsNoLayers() {
-        Layers layers = Layers.of(Dogs.hair(CoatKind.CURLY, 18), 19, 150);
+        Layers layers = Layers.of(Dogs.hair(CoatKind.CURLY, 18), Parting.LAYERS, 19, 0, 150);
         assertEquals(1, layers.count());
         assertEquals("routine.one-pass", layers.why().rule());
     }
@@ -262,10 +263,11 @@ class RoutineTest {
     @Test
     void hairThatIsALittleLongerThanThePinsIsPartedALittle() {
         RegionCoat leg = Dogs.hair(CoatKind.DOUBLE, 20, Density.DENSE, Texture.HARSH);
-        assertTrue(Layers.of(leg, 16, 270).count() <= 3);
+        assertTrue(Layers.of(leg, Parting.LAYERS, 16, 0, 270).count() <= 3);
         int before = 1;
         for (int mm = 16; mm <= 60; mm++) {
-            int count = Layers.of(leg.ofLength(new HairLength(mm)), 16, 270).count();
+            int count = Layers.of(leg.ofLength(new HairLength(mm)), Parting.LAYERS, 16, 0, 270)
+                    .count();
             assertTrue(count >= before && count <= 1.3 * before + 1, mm + " mm: " + count + " after " + before);
             before = count;
         }
@@ -314,7 +316,7 @@ class RoutineTest {
     }
 
     private static int layersOf(Density density) {
-        return Layers.of(Dogs.hair(CoatKind.CURLY, 60, density, Texture.CURLY), 24.5, 150)
+        return Layers.of(Dogs.hair(CoatKind.CURLY, 60, density, Texture.CURLY), Parting.LAYERS, 24.5, 0, 150)
                 .count();
     }
 

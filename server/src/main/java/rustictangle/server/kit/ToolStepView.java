@@ -8,10 +8,12 @@ import rustictangle.core.log.ToolKind;
 /**
  * One tool's turn, with the words to show.
  *
+ * @param brief   the manner in a word or two, after the tool's name
  * @param own     the owner's tool that serves it best; absent: none will do, or hands do it
  * @param missing whether a tool is asked for and none in the drawer will do
  */
-public record ToolStepView(ToolKind tool, Manner manner, String mannerLabel, Optional<FitView> own, boolean missing) {
+public record ToolStepView(
+        ToolKind tool, Manner manner, String mannerLabel, String brief, Optional<FitView> own, boolean missing) {
 
     /** @param parted whether the hair is parted into layers; false: one pass reaches the skin */
     public static ToolStepView of(StepKit step, boolean parted) {
@@ -20,6 +22,7 @@ public record ToolStepView(ToolKind tool, Manner manner, String mannerLabel, Opt
                 step.step().tool(),
                 manner,
                 parted ? manner.label() : manner.inOnePass(),
+                manner.brief(parted),
                 step.best().map(FitView::of),
                 step.missing());
     }

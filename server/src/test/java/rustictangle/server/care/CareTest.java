@@ -121,9 +121,11 @@ class CareTest extends ServerTest {
         send(
                 HttpMethod.PUT,
                 "/api/dogs/" + dog + "/coat",
-                coatJson("DOUBLE", "40").replace("\"undercoat\": false", "\"undercoat\": true"));
+                coatJson("DOUBLE", "40")
+                        .replace("\"undercoat\": false", "\"undercoat\": true")
+                        .replace("\"sheddingHeavily\": false", "\"sheddingHeavily\": true"));
         send(HttpMethod.PUT, "/api/dogs/" + dog + "/past", "{\"lastCombed\": \"THIS_WEEK\"}");
-        keepHousehold(everyDay(12), "").andExpect(status().isOk());
+        keepHousehold(everyDay(20), "").andExpect(status().isOk());
         daysPass(6);
         Set<String> said = new HashSet<>();
         for (int day = 0; day < 14; day++) {
