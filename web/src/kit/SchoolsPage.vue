@@ -2,32 +2,42 @@
 import { computed } from 'vue'
 import { messageOf } from '@/api/client'
 import { useSections } from '@/api/queries'
-import type { ApproachForm, SchoolView } from '@/api/types'
-import ChoiceRow from '@/shell/ChoiceRow.vue'
+import type { SchoolQuestionView, SchoolView } from '@/api/types'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import { useNotice } from '@/shell/useNotice'
 import { toolPages } from './pages'
 import { placesInShort } from './places'
 import { useSchools } from './useKit'
-import choices from '@/api/choices'
-import { choiceOf } from '@/api/words'
 
 const props = defineProps<{ dogId: number }>()
 
-const { named } = useSections()
+const { names, named } = useSections()
 const { tell } = useNotice()
 const { schools, choose } = useSchools(() => props.dogId)
 const chosen = computed(() => schools.data.value?.chosen)
 
-async function change(part: Partial<ApproachForm>) {
+async function change(field: string, value?: string) {
   const before = chosen.value!
-  const kept = await choose.mutateAsync({ ...before, ...part }).catch(() => undefined)
+  const kept = await choose.mutateAsync({ ...before, [field]: value }).catch(() => undefined)
   if (kept) tell('Kept for this dog; tools, minutes and what to buy follow.', () => choose.mutate(before))
 }
 
-function changes(school: SchoolView): string[] {
-  return school.changes.map((c) => `${placesInShort(c.sections, named.value, 4)}: ${c.to} instead of ${c.from}`)
+/** What another school would change for this dog, before it is chosen. */
+function changes({ question, schools: all }: SchoolQuestionView, school: SchoolView): string[] {
+  if (school.chosen) return ['chosen']
+  if (question === 'MATS' || question === 'LOOSENER') return ['where a lump is found']
+  const before = all.find((one) => one.chosen)!.minutes
+  const minutes = school.minutes === before ? '' : `, ${school.minutes} min for all of it instead of ${before}`
+  if (question === 'ORDER')
+    return [`from ${names.value[school.first!]} to ${names.value[school.last!]}${minutes}`].filter(() => school.first)
+  if (!school.places.length) return [`changes nothing on this dog as things are${minutes}`]
+  return [
+    `${school.places.length === 1 ? '1 place' : `${school.places.length} places`}${minutes}`,
+    ...school.tools
+      .slice(0, 2)
+      .map((tool) => `${placesInShort(tool.sections, named.value, 3)}: ${tool.to} instead of ${tool.from}`),
+  ]
 }
 </script>
 
@@ -37,79 +47,88 @@ function changes(school: SchoolView): string[] {
       <SubNav label="Tools" :pages="toolPages(dogId)" />
       <h2>Where practitioners disagree</h2>
       <p>Each way has good hands behind it. What you choose is kept for this dog; you can change it any day.</p>
-      <div class="schools" role="group" aria-label="Which tool leads">
-        <button type="button" class="school" :aria-pressed="!chosen.lead" @click="change({ lead: undefined })">
-          <b class="slab">As each coat asks</b><span>Every place follows the order most hands use for its coat.</span>
-        </button>
-        <button
-          v-for="school in schools.data.value!.schools"
-          :key="school.school"
-          type="button"
-          class="school"
-          :aria-pressed="chosen.lead === school.school"
-          @click="change({ lead: school.school })"
-        >
-          <b class="slab">{{ choiceOf('LeadSchool', school.school).label }}</b><span>{{
-            choiceOf('LeadSchool', school.school).hint
-          }}</span>
-          <small v-if="chosen.lead === school.school">chosen</small>
-          <small v-else-if="!school.changes.length">changes nothing on this dog as things are</small>
-          <small v-for="text in changes(school).slice(0, 3)" :key="text">{{ text }}</small>
-        </button>
-      </div>
       <p v-if="choose.error.value" class="caution" role="alert">
         <strong>Not kept.</strong> {{ messageOf(choose.error.value) }}
       </p>
-      <hr class="seam" />
-      <ChoiceRow
-        label="My hand"
-        :choices="choices.Hand"
-        :model-value="chosen.hand"
-        @update:model-value="change({ hand: $event })"
-      />
-      <ChoiceRow
-        label="Pin tips"
-        :choices="choices.TipSchool"
-        :model-value="chosen.tips"
-        @update:model-value="change({ tips: $event })"
-      />
-      <ChoiceRow
-        label="Mist"
-        :choices="choices.MistSchool"
-        :model-value="chosen.mist"
-        @update:model-value="change({ mist: $event })"
-      />
-      <p class="quiet">
-        Two things are not a choice here. De-shedding blades: some use one daily, most warn that it cuts guard hair and
-        scratches. Mat breakers: they cut, and the pulling burns the skin. Both are left to a professional.
-      </p>
+      <section v-for="question in schools.data.value!.questions" :key="question.field" class="question">
+        <div>
+          <h3 :id="`school-${question.field}`">{{ question.title }}</h3>
+          <p class="quiet">{{ question.why }}</p>
+        </div>
+        <div class="schools" role="group" :aria-labelledby="`school-${question.field}`">
+          <button
+            v-for="school in question.schools"
+            :key="school.value ?? ''"
+            type="button"
+            class="school"
+            :aria-pressed="school.chosen"
+            @click="change(question.field, school.value)"
+          >
+            <b>{{ school.title }}</b><span>{{ school.hint }}</span>
+            <small v-for="text in changes(question, school)" :key="text">{{ text }}</small>
+          </button>
+        </div>
+      </section>
+      <section class="question">
+        <h3>Decided elsewhere</h3>
+        <ul>
+          <li>The direction of the brush goes by the coat and by the place: thin skin, ears and face have one way.</li>
+          <li>
+            Strokes go from the ends inward wherever something holds, always; from the root outward only in a layer that
+            runs free.
+          </li>
+          <li>The whole dog, or some places each day: what your minutes hold, on <em>When</em> and in the week.</li>
+          <li>How often it is bathed, and one claw a day or all of them: on <em>Care</em>.</li>
+          <li>
+            Hair inside the ear is left alone, or a groomer’s or a vet’s: plucking hurts, and sore ears are never
+            plucked.
+          </li>
+          <li>A dog is brushed free, with a helper at its head; where a loop is used it is never left alone in it.</li>
+          <li>
+            Two tools are not a choice. De-shedding blades: some use one daily, most warn that it cuts guard hair and
+            scratches. Mat breakers: some pick a bad knot apart with one; they cut, and the pulling burns the skin. Both
+            are left to a professional.
+          </li>
+        </ul>
+      </section>
     </div>
   </PageState>
 </template>
 
 <style scoped>
+.question {
+  display: grid;
+  grid-template-columns: minmax(200px, 280px) 1fr;
+  gap: 8px 28px;
+  padding: 18px 0;
+  border-top: 1px dashed rgb(var(--v-theme-seam));
+}
+.question h3 {
+  margin: 0 0 4px;
+}
+.question p {
+  margin: 0;
+}
+.question ul {
+  margin: 0;
+  padding-left: 20px;
+  max-width: 68ch;
+}
 .schools {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(220px, 1fr));
   gap: 10px;
-  margin-top: 12px;
 }
 .school {
   text-align: left;
-  padding: 12px 16px;
+  padding: 10px 14px;
   border: 1.5px solid rgb(var(--v-theme-seam));
   border-radius: 12px 9px 13px 8px;
   background: rgb(var(--v-theme-surface));
   display: flex;
   flex-direction: column;
-  gap: 4px;
+  gap: 3px;
   line-height: 1.3;
-}
-.school b::first-letter {
-  text-transform: uppercase;
-}
-.school b {
-  font-size: 1.1rem;
 }
 .school[aria-pressed='true'] {
   background: rgb(var(--v-theme-wool));
@@ -118,7 +137,15 @@ function changes(school: SchoolView): string[] {
 }
 .school small {
   font-size: 0.88rem;
+}
+.school small:first-of-type {
   border-top: 1px dashed rgb(var(--v-theme-seam));
   padding-top: 4px;
+  margin-top: auto;
+}
+@media (max-width: 799px) {
+  .question {
+    grid-template-columns: 1fr;
+  }
 }
 </style>

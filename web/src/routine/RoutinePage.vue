@@ -16,7 +16,8 @@ import { practicePath } from '@/trust/pages'
 import MinutesSlider from './MinutesSlider.vue'
 import RaceList from './RaceList.vue'
 import RoutineRow from './RoutineRow.vue'
-import { useRoutine, type Order, type Scope } from './useRoutine'
+import { useRoutine, type Scope } from './useRoutine'
+import { useSchools } from '@/kit/useKit'
 import { useBegin } from '@/shell/useBegin'
 
 const props = defineProps<{ dogId: number }>()
@@ -28,9 +29,13 @@ const drawn = useDrawnDog(() => props.dogId)
 const scope = ref<Scope>('TODAY')
 /** Undefined: as the plan has it. */
 const have = ref<number>()
-/** Undefined: as proposed. */
-const order = ref<Order>()
-const today = useRoutine(() => props.dogId, scope, have, order)
+const today = useRoutine(() => props.dogId, scope, have)
+/** Kept for this dog, for every screen; undefined: as proposed. */
+const { schools, choose } = useSchools(() => props.dogId)
+const order = computed({
+  get: () => schools.data.value?.chosen.order ?? undefined,
+  set: (order) => choose.mutate({ ...schools.data.value!.chosen, order }),
+})
 const routine = computed(() => today.data.value?.routine)
 const inTraining = computed(() => today.data.value?.inTraining ?? [])
 const when = useDogView('when', () => props.dogId)
@@ -179,8 +184,8 @@ function toggle(section: Section) {
           <p>
             {{ say(routine.whyOrder.text) }}
             <label class="order no-print"
-              >Another order:
-              <select v-model="order">
+              >Order for this dog:
+              <select v-model="order" :disabled="!schools.data.value">
                 <option :value="undefined">as proposed</option>
                 <option v-for="one in choices.Order" :key="one.value" :value="one.value">
                   {{ one.label }}, {{ one.hint }}

@@ -55,7 +55,7 @@ const { tell } = useNotice()
 const drawn = useDrawnDog(() => props.dogId)
 const home = useView('home')
 const dog = computed(() => home.data.value?.dogs.find((known) => known.id === props.dogId))
-const whole = useRoutine(() => props.dogId, 'TOLD', undefined, undefined)
+const whole = useRoutine(() => props.dogId, 'TOLD', undefined)
 const steps = computed(() => whole.data.value?.steps ?? [])
 const all = computed(() => steps.value.flatMap((step) => step.sections))
 

@@ -258,12 +258,12 @@ class DemoTest extends Browsing {
     }
 
     @Test
-    void twoDevicesOnOneSessionShowTheSameStep() {
+    void twoDevicesOnOneSessionShowTheSameStep() throws Exception {
         Page shelf = laptop();
         shelf.navigate(app.url() + "dogs/2/routine");
         RoutineView routine = new RoutineView(shelf).whole();
         routine.order("gentlest first");
-        assertThat(shelf.getByText("Your choice, gentlest first")).isVisible();
+        assertThat(shelf.getByText("Your choice for this dog, gentlest first")).isVisible();
         SessionView session = routine.begin();
         Page hand = phone();
         hand.navigate(shelf.url());
@@ -275,5 +275,7 @@ class DemoTest extends Browsing {
         shelf.keyboard().press("e");
         assertThat(session.heading("Enough for today")).isVisible();
         assertThat(other.heading("Enough for today")).isVisible();
+        app.send(
+                "PUT", "api/dogs/2/approach", "{\"tips\": \"BY_SKIN\", \"mist\": \"BY_SKIN\", \"hand\": \"BEGINNER\"}");
     }
 }

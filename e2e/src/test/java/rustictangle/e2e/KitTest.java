@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import rustictangle.e2e.views.DrawerView;
+import rustictangle.e2e.views.RoutineView;
 import rustictangle.e2e.views.ToolsView;
 
 /** The owner learns which tool of the drawer goes where, what never to use, and the least to buy. */
@@ -129,6 +130,23 @@ class KitTest extends Browsing {
         choose(page, "As each coat asks");
         assertThat(ToolsView.open(page, app.url(), 2).pointAt("SIDE_LEFT", "left side"))
                 .containsText("the soft slicker", ignoreCase());
+    }
+
+    /** Chosen once, on whichever page, and kept for this dog: routine and schools agree. */
+    @Test
+    void theOrderOfADogIsKeptForEveryScreen() {
+        Page page = laptop();
+        choose(page, "Head down");
+        page.navigate(app.url() + "dogs/2/routine");
+        RoutineView routine = new RoutineView(page).whole();
+        assertThat(routine.places().first()).containsText("Crown");
+        assertThat(page.getByLabel("Order for this dog")).hasValue("HEAD_DOWN");
+        routine.order("toes up");
+        assertThat(routine.places().first()).containsText("foot");
+        page.navigate(app.url() + "dogs/2/tools/schools");
+        assertThat(page.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("Toes up")))
+                .hasAttribute("aria-pressed", "true");
+        choose(page, "As the day asks");
     }
 
     private void choose(Page page, String name) {

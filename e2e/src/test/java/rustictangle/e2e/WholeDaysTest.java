@@ -225,7 +225,10 @@ class WholeDaysTest extends Browsing {
         zone.fill("Pacific/Auckland");
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Pacific/Auckland"))
                 .click();
-        button(page, "Keep").click();
+        page.waitForResponse(
+                answer -> answer.url().endsWith("/api/household")
+                        && answer.request().method().equals("PUT"),
+                () -> button(page, "Keep").click());
         assertThat(button(page, "Undo")).isVisible();
         Barriers.assertNone(page, "settings");
         assertTrue(demo.get("api/household").contains("\"usualHour\":\"19:00:00\""));

@@ -8,7 +8,7 @@ import java.util.Optional;
  *
  * @param lead empty: as each coat asks
  */
-public record Approach(Optional<LeadSchool> lead, TipSchool tips, MistSchool mist, Hand hand) {
+public record Approach(Optional<LeadSchool> lead, TipSchool tips, MistSchool mist, Hand hand, Ways ways) {
 
     /** Nothing chosen yet, first brushes. */
     public static final Approach USUAL =
@@ -19,10 +19,37 @@ public record Approach(Optional<LeadSchool> lead, TipSchool tips, MistSchool mis
         Objects.requireNonNull(tips, "tips");
         Objects.requireNonNull(mist, "mist");
         Objects.requireNonNull(hand, "hand");
+        Objects.requireNonNull(ways, "ways");
+    }
+
+    /** With nothing chosen but these. */
+    public Approach(Optional<LeadSchool> lead, TipSchool tips, MistSchool mist, Hand hand) {
+        this(lead, tips, mist, hand, Ways.USUAL);
     }
 
     /** The same with this school leading. */
     public Approach leadBy(LeadSchool school) {
-        return new Approach(Optional.of(school), tips, mist, hand);
+        return leadBy(Optional.of(school));
+    }
+
+    /** @param school empty: as each coat asks */
+    Approach leadBy(Optional<LeadSchool> school) {
+        return new Approach(school, tips, mist, hand, ways);
+    }
+
+    Approach withTips(TipSchool chosen) {
+        return new Approach(lead, chosen, mist, hand, ways);
+    }
+
+    Approach withMist(MistSchool chosen) {
+        return new Approach(lead, tips, chosen, hand, ways);
+    }
+
+    Approach withHand(Hand chosen) {
+        return new Approach(lead, tips, mist, chosen, ways);
+    }
+
+    public Approach withWays(Ways chosen) {
+        return new Approach(lead, tips, mist, hand, chosen);
     }
 }

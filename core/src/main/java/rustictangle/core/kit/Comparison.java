@@ -61,6 +61,10 @@ public record Comparison(ToolStep step, Fit first, Fit second, List<Row> rows, R
         return rows;
     }
 
+    private static boolean out(Fit fit) {
+        return fit.verdict() == Verdict.NEVER_HERE || fit.score() == 0;
+    }
+
     private static Optional<FitPart> part(Fit fit, ToolProperty property) {
         return fit.parts().stream().filter(part -> part.property() == property).findFirst();
     }
@@ -68,8 +72,16 @@ public record Comparison(ToolStep step, Fit first, Fit second, List<Row> rows, R
     private static Reason why(Fit a, Fit b, List<Row> rows) {
         Fit better = a.score() >= b.score() ? a : b;
         Fit other = better == a ? b : a;
-        String here = " where a " + a.step().tool().label() + " is asked for";
-        if (other.verdict() == Verdict.NEVER_HERE || other.tool().putAside()) {
+        String here = " where " + a.step().tool().one() + " is asked for";
+        if (out(better)) {
+            return new Reason(
+                    "kit.compare",
+                    "Neither is for this place. " + Fit.capital(better.tool().shownName()) + ": "
+                            + better.reasons().get(0).text() + " "
+                            + Fit.capital(other.tool().shownName()) + ": "
+                            + other.reasons().get(0).text());
+        }
+        if (out(other)) {
             return new Reason(
                     "kit.compare",
                     Fit.capital(other.tool().shownName()) + " is out here. "

@@ -27,9 +27,9 @@ public enum Finish implements Choice {
         return words;
     }
 
-    static Finish of(Section section, RegionCoat hair) {
+    static Finish of(Section section, RegionCoat hair, FinishSchool school) {
         return switch (hair.kind()) {
-            case CURLY, FLEECE -> stands(section, hair) ? LIFTED : AS_IT_IS;
+            case CURLY, FLEECE -> !stands(section, hair) ? AS_IT_IS : school == FinishSchool.LAID ? LAID : LIFTED;
             case DOUBLE, DROP, FEATHERED, WIRE -> LAID;
             case SMOOTH, CORDED, HAIRLESS -> AS_IT_IS;
         };

@@ -87,14 +87,16 @@ public record Fit(Tool tool, ToolStep step, Need need, double score, Verdict ver
         if (score == 0) {
             return List.of(new Reason(
                     "kit.no-job",
-                    "Nothing in the order here asks for a " + tool.kind().label() + ": it is good for "
+                    "Nothing in the order here asks for " + tool.kind().one() + ": good for "
                             + tool.kind().hint() + "."));
         }
         for (FitPart part : parts()) {
             if (part.value() < WORTH_NAMING) {
                 reasons.add(
                         part.property() == ToolProperty.JOB
-                                ? new Reason("kit.fit", "It stands in for a " + part.want() + ".")
+                                ? new Reason(
+                                        "kit.fit",
+                                        "It stands in for " + step.tool().one() + ".")
                                 : new Reason(
                                         "kit.fit",
                                         capital(part.property().label()) + " " + part.have() + "; here " + part.want()

@@ -42,6 +42,7 @@ final class FitRules {
     private static final double FINE_ONLY_AS_WIDE = 0.45;
     private static final double WIDE_ONLY_AS_FINE = 0.6;
     private static final double WIDE_ONLY_AS_BOTH = 0.75;
+    private static final double FINE_ONLY_AS_BOTH = 0.75;
 
     private FitRules() {}
 
@@ -78,7 +79,7 @@ final class FitRules {
             case HEAD ->
                 tool.head().isEmpty() ? SHAPE_UNKNOWN : shape(tool.head().get(), need.head());
             case WIDTH -> width(tool.headMillimetres().orElseThrow(), need.brushKg(), need.weakHand());
-            case SPACING -> spacing(tool.spacing(), step.manner());
+            case SPACING -> spacing(tool, step.manner());
         };
     }
 
@@ -136,7 +137,9 @@ final class FitRules {
         return Math.max(WIDTH_WORST, 1 - out);
     }
 
-    private static double spacing(Optional<Spacing> have, Manner manner) {
+    /** Always both ends, wide first: who has only one can do half of it. A face comb is made fine. */
+    private static double spacing(Tool tool, Manner manner) {
+        Optional<Spacing> have = tool.spacing();
         if (have.isEmpty()) {
             return SPACING_UNKNOWN;
         }
@@ -144,7 +147,7 @@ final class FitRules {
         return switch (have.get()) {
             case WIDE_AND_FINE -> 1;
             case WIDE -> fine ? WIDE_ONLY_AS_FINE : manner == Manner.COMB_LAYERS ? WIDE_ONLY_AS_BOTH : 1;
-            case FINE -> fine ? 1 : FINE_ONLY_AS_WIDE;
+            case FINE -> !fine ? FINE_ONLY_AS_WIDE : tool.kind() == ToolKind.FACE_COMB ? 1 : FINE_ONLY_AS_BOTH;
         };
     }
 }

@@ -1,6 +1,7 @@
 package rustictangle.core.kit;
 
 import rustictangle.core.Reason;
+import rustictangle.core.log.ToolKind;
 import rustictangle.core.log.ToolProperty;
 
 /** What a tool has and a section wants, in words; written only when someone asks. */
@@ -45,7 +46,7 @@ public final class FitWords {
                         + Reason.kg(need.brushKg());
             case SPACING ->
                 switch (step.manner()) {
-                    case PROVE_FINE -> "a fine end";
+                    case PROVE_FINE -> step.tool() == ToolKind.FACE_COMB ? "a fine end" : "a wide and a fine end";
                     case COMB_LAYERS -> "a wide and a fine end";
                     default -> "a wide end";
                 };

@@ -13,9 +13,10 @@ import rustictangle.core.log.ToolKind;
 /**
  * What the whole dog asks of the tools.
  *
- * @param needs one per section, in the order of {@link Section}
+ * @param needs    one per section, in the order of {@link Section}
+ * @param approach of this owner
  */
-public record Match(List<Need> needs) {
+public record Match(List<Need> needs, Approach approach) {
 
     public Match {
         needs = List.copyOf(needs);
@@ -23,9 +24,11 @@ public record Match(List<Need> needs) {
 
     /** Matches every section's hair to tools, as this owner goes about it. */
     public static Match of(Dog dog, Coat coat, Approach approach) {
-        return new Match(Arrays.stream(Section.values())
-                .map(section -> new SectionMatch(dog, coat, section, approach).need())
-                .toList());
+        return new Match(
+                Arrays.stream(Section.values())
+                        .map(section -> new SectionMatch(dog, coat, section, approach).need())
+                        .toList(),
+                approach);
     }
 
     public Need at(Section section) {

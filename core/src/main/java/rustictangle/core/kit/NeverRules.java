@@ -88,13 +88,14 @@ final class NeverRules {
 
     private NeverRules() {}
 
-    static List<NeverHere> at(Dog dog, Section section, RegionCoat hair) {
+    /** @param slickerAtCrown whether this owner's school takes one there */
+    static List<NeverHere> at(Dog dog, Section section, RegionCoat hair, boolean slickerAtCrown) {
         List<NeverHere> list = new ArrayList<>();
         switch (hair.kind()) {
             case CORDED -> list.add(IN_CORDS);
             case HAIRLESS -> list.add(ON_BARE_SKIN);
             case SMOOTH -> onSmooth(section, hair, list);
-            default -> addWhereItMats(dog, section, hair, list);
+            default -> addWhereItMats(dog, section, hair, slickerAtCrown, list);
         }
         list.add(DESHEDDING);
         list.add(DEMATTING);
@@ -114,9 +115,10 @@ final class NeverRules {
         }
     }
 
-    private static void addWhereItMats(Dog dog, Section section, RegionCoat hair, List<NeverHere> list) {
+    private static void addWhereItMats(
+            Dog dog, Section section, RegionCoat hair, boolean slickerAtCrown, List<NeverHere> list) {
         PlaceUse place = PlaceUse.at(section);
-        if (!place.slicker()) {
+        if (!place.slicker() && !slickerAtCrown) {
             list.add(SLICKER_AT_EYES);
         } else if (dog.isPuppy()) {
             list.add(SLICKER_ON_PUPPY);

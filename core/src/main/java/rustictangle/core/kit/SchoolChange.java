@@ -5,8 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import rustictangle.core.coat.Coat;
-import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
 
 /**
@@ -21,10 +19,8 @@ public record SchoolChange(String from, String to, List<Section> sections) {
         sections = List.copyOf(sections);
     }
 
-    /** Everything the school would change, most sections first; empty when nothing would. */
-    public static List<SchoolChange> between(Dog dog, Coat coat, Approach now, LeadSchool school) {
-        Match before = Match.of(dog, coat, now);
-        Match after = Match.of(dog, coat, now.leadBy(school));
+    /** Everything another way would change, most sections first; empty when nothing would. */
+    public static List<SchoolChange> between(Match before, Match after) {
         Map<List<String>, List<Section>> changes = new LinkedHashMap<>();
         for (Section section : Section.values()) {
             String from = tools(before.at(section));
@@ -42,6 +38,10 @@ public record SchoolChange(String from, String to, List<Section> sections) {
     }
 
     private static String tools(Need need) {
-        return need.order().stream().map(step -> step.tool().label()).distinct().collect(Collectors.joining(", "));
+        return need.order().stream()
+                .filter(step -> !step.ifOwned())
+                .map(step -> step.tool().label())
+                .distinct()
+                .collect(Collectors.joining(", "));
     }
 }

@@ -9,6 +9,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
@@ -94,7 +95,7 @@ final class SectionMatch {
                 look,
                 Finish.AS_IT_IS,
                 Optional.empty(),
-                NeverRules.at(dog, section, hair),
+                NeverRules.at(dog, section, hair, mayTakeSlickerToCrown()),
                 reasons);
     }
 
@@ -151,9 +152,11 @@ final class SectionMatch {
                 dog.mass().kilograms(),
                 order,
                 childs ? order : acrossTheBand(row, order),
-                childs || dog.isPuppy() ? Finish.AS_IT_IS : Finish.of(section, hair),
+                childs || dog.isPuppy()
+                        ? Finish.AS_IT_IS
+                        : Finish.of(section, hair, approach.ways().finish()),
                 proof,
-                NeverRules.at(dog, section, hair),
+                NeverRules.at(dog, section, hair, mayTakeSlickerToCrown()),
                 reasons);
     }
 
@@ -219,10 +222,28 @@ final class SectionMatch {
             // Whoever finds with the slicker brushes the trousers with pins and more mist.
             brushes = row.brushes(LeadSchool.PIN_SLICKER_COMB);
         }
-        return brushes.stream()
-                .flatMap(step -> place.fitted(step).stream())
-                .map(this::softened)
+        return Stream.concat(
+                        slickerAtTheCrown(row),
+                        brushes.stream()
+                                .flatMap(step -> place.fitted(step).stream())
+                                .map(this::softened))
                 .toList();
+    }
+
+    /** A school of practised hands, for a dense top-knot; nobody is sent to buy one for it. */
+    private Stream<ToolStep> slickerAtTheCrown(CoatOrder row) {
+        return row == CoatOrder.TOP_KNOT && mayTakeSlickerToCrown()
+                ? Stream.of(new ToolStep(ToolKind.SLICKER, Manner.LAYERS, true))
+                : Stream.empty();
+    }
+
+    private boolean mayTakeSlickerToCrown() {
+        return section == Section.CROWN
+                && approach.ways().crown() == CrownSchool.LIGHTLY
+                && approach.hand() == Hand.EXPERIENCED
+                && hair.density() == Density.DENSE
+                && hangs()
+                && !dog.isPuppy();
     }
 
     /** Thin old skin takes wooden pins, where they get through; a puppy begins with them. */
@@ -251,11 +272,13 @@ final class SectionMatch {
                     "Weeks without a comb: fingers and mist first, then from the "
                             + "ends inward. Mats that are tight or many are for a groomer."));
             steps.add(new ToolStep(ToolKind.FINGERS, Manner.SEARCH));
-            steps.add(mist());
+            if (approach.ways().mistWhen() != MistWhen.NEVER) {
+                steps.add(mist());
+            }
             steps.add(new ToolStep(brushes.get(0).tool(), Manner.ENDS_INWARD));
         }
         addSafe(row.before(), steps);
-        if (row == CoatOrder.CROWN && MISTED.contains(hair.kind())) {
+        if (row == CoatOrder.CROWN && misted()) {
             steps.add(mist());
         }
         steps.addAll(brushes);
@@ -272,6 +295,13 @@ final class SectionMatch {
                 .filter(step -> !combed || step.tool() != ToolKind.COMB)
                 .filter(step -> fine || step.manner() != Manner.PROVE_FINE)
                 .forEach(steps::add);
+        if (MISTED.contains(hair.kind()) && approach.ways().mistWhen() != MistWhen.ALWAYS) {
+            reasons.add(new Reason(
+                    "kit.mist-school",
+                    approach.ways().mistWhen() == MistWhen.NEVER
+                            ? "Your choice, no mist: go slowly, dry hair snaps."
+                            : "Your choice, mist only when needed: where the hair is dry, dirty or goes slowly."));
+        }
         if (steps.stream().anyMatch(step -> step.manner() == Manner.ON_TOOL)) {
             reasons.add(new Reason(
                     "kit.mist-on-tool",
@@ -283,10 +313,14 @@ final class SectionMatch {
 
     private void addSafe(List<ToolStep> some, Set<ToolStep> steps) {
         some.stream()
-                .filter(step -> step.tool() != ToolKind.MIST || MISTED.contains(hair.kind()))
+                .filter(step -> step.tool() != ToolKind.MIST || misted())
                 .map(step -> step.tool() == ToolKind.MIST ? mist() : step)
                 .flatMap(step -> place.fitted(step).stream())
                 .forEach(steps::add);
+    }
+
+    private boolean misted() {
+        return MISTED.contains(hair.kind()) && approach.ways().mistWhen() == MistWhen.ALWAYS;
     }
 
     private ToolStep mist() {
@@ -406,7 +440,7 @@ final class SectionMatch {
             reasons.add(new Reason(
                     "kit.delicate-skin",
                     "Pale, thin or sensitive skin burns sooner under a brush: smooth or coated tips "
-                            + "only, and never on over one spot."));
+                            + "only, and never on and on at one spot."));
         }
         if (dog.lifeStage() == LifeStage.ELDERLY && hair.kind().mats()) {
             boolean wooden = order.stream().anyMatch(step -> step.tool() == ToolKind.WOODEN_PIN_BRUSH);

@@ -214,6 +214,14 @@ public enum ToolKind implements Subject {
     }
 
     /** Whether it can lie in a drawer. */
+    /** One of them within a sentence: "an undercoat rake", but "conditioning mist". */
+    public String one() {
+        return switch (this) {
+            case FINGERS, MIST, DETANGLING_GEL, CORNSTARCH -> label();
+            default -> ("aeiou".indexOf(label().charAt(0)) < 0 ? "a " : "an ") + label();
+        };
+    }
+
     public boolean canBeOwned() {
         return work() != Work.HAND;
     }

@@ -1,17 +1,32 @@
 package rustictangle.core.routine;
 
 import java.util.Arrays;
+import java.util.Optional;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.LengthBand;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
+import rustictangle.core.kit.Order;
 import rustictangle.core.trust.Trust;
 
 /** The order proposed for this dog, and why. */
 record OrderChoice(Order order, Reason reason) {
 
-    static OrderChoice of(Dog dog, Coat coat, Trust trust, boolean matsKnown) {
+    /** @param chosen by the owner for this dog; empty: as it comes */
+    static OrderChoice of(Dog dog, Coat coat, Trust trust, boolean matsKnown, Optional<Order> chosen) {
+        OrderChoice proposed = proposed(dog, coat, trust, matsKnown);
+        return chosen.filter(order -> order != proposed.order)
+                .map(order -> new OrderChoice(
+                        order,
+                        new Reason(
+                                "routine.order-chosen",
+                                "Your choice for this dog, " + order.label() + ": " + order.hint() + " Proposed was: "
+                                        + proposed.order.label() + ".")))
+                .orElse(proposed);
+    }
+
+    private static OrderChoice proposed(Dog dog, Coat coat, Trust trust, boolean matsKnown) {
         if (dog.isPuppy()) {
             return choice(Order.GENTLEST_FIRST, "a puppy learns that brushing is pleasant where it minds least");
         }

@@ -2,7 +2,6 @@ package rustictangle.core.routine;
 
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
@@ -17,6 +16,7 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Manner;
 import rustictangle.core.kit.Need;
+import rustictangle.core.kit.Order;
 import rustictangle.core.kit.Parting;
 import rustictangle.core.kit.PlaceUse;
 import rustictangle.core.kit.SectionKit;
@@ -81,7 +81,8 @@ public record Routine(
             Collection<Section> sections,
             Set<LifeEvent> happened) {
         boolean mats = !matted.isEmpty();
-        OrderChoice choice = OrderChoice.of(dog, coat, trust, mats);
+        OrderChoice choice = OrderChoice.of(
+                dog, coat, trust, mats, kit.match().approach().ways().order());
         Set<Section> wanted = EnumSet.noneOf(Section.class);
         wanted.addAll(sections);
         List<RoutinePlace> places = choice.order().sequence().stream()
@@ -125,25 +126,6 @@ public record Routine(
                 whyOrder,
                 places.stream().map(place -> place.taking(pace.at(place))).toList(),
                 pace.why().orElse(whyMinutes),
-                cautions,
-                preparation);
-    }
-
-    /** The same sections in an order of the owner's own choosing. */
-    public Routine inOrder(Order chosen) {
-        if (chosen == order) {
-            return this;
-        }
-        List<RoutinePlace> sorted = new ArrayList<>(places);
-        sorted.sort(Comparator.comparingInt(place -> chosen.sequence().indexOf(place.section())));
-        return of(
-                chosen,
-                new Reason(
-                        "routine.order-chosen",
-                        "Your choice, " + chosen.label() + ": " + chosen.hint() + " Proposed was: " + order.label()
-                                + "."),
-                sorted,
-                whyMinutes,
                 cautions,
                 preparation);
     }

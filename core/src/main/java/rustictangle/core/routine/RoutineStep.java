@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
+import rustictangle.core.kit.Grip;
 
 /**
  * Places that are worked in one grip and answered together: one step of a session.

@@ -81,7 +81,11 @@ public record CatchAdvice(Todo todo, List<Reason> reasons, List<String> steps, L
                             "Call your vet; brush there again only when they say so."),
                     NEVERS);
         }
-        List<Reason> groomer = forGroomer(found, past);
+        List<Reason> groomer = new ArrayList<>(forGroomer(found, past));
+        if (means.groomerOnly() && found.hasLump()) {
+            groomer.add(
+                    new Reason("session.catch-groomer-only", "Your choice for this dog: no mat is worked at home."));
+        }
         if (!groomer.isEmpty()) {
             return new CatchAdvice(
                     Todo.LEAVE_FOR_GROOMER,
@@ -199,7 +203,9 @@ public record CatchAdvice(Todo todo, List<Reason> reasons, List<String> steps, L
         }
         prove(steps, means);
         return new CatchAdvice(
-                means.face() || means.cornstarch() ? Todo.TEASE_DRY : Todo.SOAK_AND_TEASE,
+                !gelHelps(past, means) && means.softener() == CatchMeans.Softener.MIST
+                        ? Todo.SOAK_AND_TEASE
+                        : Todo.TEASE_DRY,
                 List.of(new Reason(
                         "session.catch-tease", some + ", and the comb passes beneath: it can be teased apart.")),
                 steps,
@@ -216,10 +222,12 @@ public record CatchAdvice(Todo todo, List<Reason> reasons, List<String> steps, L
         if (gelHelps(past, means)) {
             return "Stubborn: a little detangling gel, worked in. Then a bath is owed within two days, once it is out.";
         }
-        if (means.cornstarch()) {
-            return "Dust it with plain cornstarch, and rub it in"
-                    + (means.face() ? "; a hand over eyes and nose." : ".");
-        }
-        return means.face() ? "Dry: nothing is sprayed near eyes and nose." : "Mist it until it is soaked.";
+        return switch (means.softener()) {
+            case MIST -> "Mist it until it is soaked.";
+            case CORNSTARCH ->
+                "Dust it with plain cornstarch, and rub it in" + (means.face() ? "; a hand over eyes and nose." : ".");
+            case NOTHING ->
+                means.face() ? "Dry: nothing is sprayed near eyes and nose." : "Dry, a few hairs at a time.";
+        };
     }
 }

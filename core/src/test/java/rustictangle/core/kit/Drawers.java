@@ -115,7 +115,14 @@ public final class Drawers {
                 maybe(random, any(random, LeadSchool.values())),
                 any(random, TipSchool.values()),
                 any(random, MistSchool.values()),
-                any(random, Hand.values()));
+                any(random, Hand.values()),
+                new Ways(
+                        maybe(random, any(random, Order.values())),
+                        any(random, FinishSchool.values()),
+                        any(random, CrownSchool.values()),
+                        any(random, MistWhen.values()),
+                        any(random, MatSchool.values()),
+                        any(random, Loosener.values())));
     }
 
     public static <T> T any(RandomGenerator random, T[] values) {

@@ -191,14 +191,17 @@ class OrderTest {
     @Test
     void anotherSchoolSaysWhatItWouldChange() {
         Coat coat = Dogs.allOver(Dogs.hair(CoatKind.CURLY, 60));
-        List<SchoolChange> changes =
-                SchoolChange.between(Dogs.adult(14), coat, Approach.USUAL, LeadSchool.NO_SLICKER_YET);
+        List<SchoolChange> changes = changes(coat, LeadSchool.NO_SLICKER_YET);
         assertEquals("fingers, conditioning mist, slicker, comb", changes.get(0).from());
         assertEquals(
                 "fingers, conditioning mist, pin brush, comb", changes.get(0).to());
         assertTrue(changes.get(0).sections().contains(Section.BACK));
-        assertEquals(
-                List.of(), SchoolChange.between(Dogs.adult(14), coat, Approach.USUAL, LeadSchool.SLICKER_THEN_COMB));
+        assertEquals(List.of(), changes(coat, LeadSchool.SLICKER_THEN_COMB));
+    }
+
+    private static List<SchoolChange> changes(Coat coat, LeadSchool school) {
+        return SchoolChange.between(
+                usual(Dogs.adult(14), coat), Match.of(Dogs.adult(14), coat, Approach.USUAL.leadBy(school)));
     }
 
     private static Match usual(Dog dog, Coat coat) {

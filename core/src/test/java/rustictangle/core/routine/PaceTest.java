@@ -7,12 +7,9 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
 import rustictangle.core.Dogs;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.dog.Dog;
@@ -73,17 +70,6 @@ class PaceTest {
         RoutinePlace steady = step(after(Section.BACK, Collections.nCopies(30, back)), Section.BACK);
         RoutinePlace unknown = step(estimate, Section.BACK);
         assertTrue(steady.toSeconds() - steady.fromSeconds() < unknown.toSeconds() - unknown.fromSeconds());
-    }
-
-    @ParameterizedTest
-    @EnumSource(Order.class)
-    void theOwnerMayChooseAnyOrderAndLosesNoSection(Order order) {
-        Routine chosen = estimate.inOrder(order);
-        assertEquals(
-                order.sequence(),
-                chosen.places().stream().map(RoutinePlace::section).toList());
-        assertEquals(estimate.totalSeconds(), chosen.totalSeconds(), 1e-9);
-        assertEquals(new HashSet<>(estimate.places()), new HashSet<>(chosen.places()));
     }
 
     private Routine after(Section section, List<Integer> records) {

@@ -21,6 +21,8 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Approach;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Match;
+import rustictangle.core.kit.Order;
+import rustictangle.core.kit.Ways;
 import rustictangle.core.trust.Trust;
 
 /** Steps as hands work: own estimate, after how hands work. */
@@ -33,8 +35,8 @@ class RoutineStepTest {
     void aWholeDogIsSixToTwelveStepsInEveryOrder(Order order) {
         for (double kilograms : new double[] {2, 9, 30, 70}) {
             for (double millimetres : new double[] {6, 30, 120}) {
-                Routine routine =
-                        whole(kilograms, Dogs.allOver(Dogs.fleece(millimetres))).inOrder(order);
+                Routine routine = whole(
+                        kilograms, Dogs.allOver(Dogs.fleece(millimetres)), Ways.USUAL.inOrder(Optional.of(order)));
                 List<RoutineStep> steps = RoutineStep.of(routine.places(), READY);
                 assertTrue(steps.size() >= 6 && steps.size() <= 12, steps.size() + " steps at " + millimetres + " mm");
                 assertEquals(
@@ -129,8 +131,12 @@ class RoutineStepTest {
     }
 
     private static Routine whole(double kilograms, Coat coat) {
+        return whole(kilograms, coat, Ways.USUAL);
+    }
+
+    private static Routine whole(double kilograms, Coat coat, Ways ways) {
         var dog = Dogs.adult(kilograms);
-        var kit = Kit.of(Match.of(dog, coat, Approach.USUAL), ProofSheet.DRAWER);
+        var kit = Kit.of(Match.of(dog, coat, Approach.USUAL.withWays(ways)), ProofSheet.DRAWER);
         return Routine.of(
                 dog,
                 coat,

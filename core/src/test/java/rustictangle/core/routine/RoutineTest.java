@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -31,10 +32,13 @@ import rustictangle.core.dog.Mass;
 import rustictangle.core.dog.Section;
 import rustictangle.core.dog.Skin;
 import rustictangle.core.kit.Approach;
+import rustictangle.core.kit.Grip;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.LeadSchool;
 import rustictangle.core.kit.Match;
+import rustictangle.core.kit.Order;
 import rustictangle.core.kit.Parting;
+import rustictangle.core.kit.Ways;
 import rustictangle.core.trust.Trust;
 
 class RoutineTest {
@@ -130,6 +134,21 @@ class RoutineTest {
         assertEquals(
                 Order.GENTLEST_FIRST,
                 whole(Dogs.with(LifeStage.ADULT, History.ROUGH_GROOM), fleece).order());
+    }
+
+    /** The order is a school, kept for the dog: no situation overrules it. */
+    @ParameterizedTest
+    @EnumSource(Order.class)
+    void theOrderThatWasChosenForTheDogIsKept(Order chosen) {
+        Dog dog = Dogs.adult(14);
+        for (Coat coat : List.of(Dogs.allOver(Dogs.fleece(80)), Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 12)))) {
+            Approach approach = Approach.USUAL.withWays(Ways.USUAL.inOrder(Optional.of(chosen)));
+            Routine routine = whole(dog, coat, Kit.of(Match.of(dog, coat, approach), List.of()));
+            assertEquals(chosen, routine.order());
+            assertEquals(
+                    chosen.sequence(),
+                    routine.places().stream().map(RoutinePlace::section).toList());
+        }
     }
 
     @Test

@@ -21,14 +21,15 @@ import rustictangle.core.log.Catch.SkinLook;
 import rustictangle.core.log.Catch.Spread;
 import rustictangle.core.log.SeenBy;
 import rustictangle.core.session.CatchAdvice.Todo;
+import rustictangle.core.session.CatchMeans.Softener;
 
 /** When the comb catches: handbook 8, common practice, no published source; its thresholds are own estimates. */
 class CatchTest {
 
     static final CatchMeans PLAIN =
-            new CatchMeans(false, false, Optional.of("slicker"), true, false, true, false, false);
+            new CatchMeans(false, false, Optional.of("slicker"), true, false, true, Softener.MIST, false, false);
     private static final CatchMeans TENDER =
-            new CatchMeans(true, false, Optional.of("slicker"), true, false, true, false, false);
+            new CatchMeans(true, false, Optional.of("slicker"), true, false, true, Softener.MIST, false, false);
     private static final CatchPast FRESH = new CatchPast(0, 0, 0, 0, 1, 29);
 
     @Test
@@ -121,10 +122,14 @@ class CatchTest {
     void theStepsNameOnlyWhatTheDrawerTheSchoolAndThePlaceAllow() {
         Catch lump = new Catch(SkinLook.SOUND, Lump.UP_TO_10_MM, Beneath.FREE, Spread.ONE);
         Catch tangle = new Catch(SkinLook.SOUND, Lump.NONE, Beneath.FREE, Spread.ONE);
-        CatchMeans muzzle = new CatchMeans(true, true, Optional.of("face comb"), true, false, false, false, true);
-        CatchMeans combOnly = new CatchMeans(false, false, Optional.empty(), true, false, false, false, false);
-        CatchMeans nothing = new CatchMeans(false, false, Optional.empty(), false, false, false, false, false);
-        CatchMeans full = new CatchMeans(false, false, Optional.of("slicker"), true, true, true, true, true);
+        CatchMeans muzzle =
+                new CatchMeans(true, true, Optional.of("face comb"), true, false, false, Softener.NOTHING, true, false);
+        CatchMeans combOnly =
+                new CatchMeans(false, false, Optional.empty(), true, false, false, Softener.MIST, false, false);
+        CatchMeans nothing =
+                new CatchMeans(false, false, Optional.empty(), false, false, false, Softener.NOTHING, false, false);
+        CatchMeans full = new CatchMeans(
+                false, false, Optional.of("slicker"), true, true, true, Softener.CORNSTARCH, true, false);
         String atMuzzle = words(lump, FRESH, muzzle);
         assertFalse(atMuzzle.contains("soak") || atMuzzle.contains("slicker") || atMuzzle.contains("mist"), atMuzzle);
         assertFalse(words(lump, new CatchPast(1, 60, 60, 0, 1, 29), muzzle).contains("gel"), "no gel near the eyes");
@@ -132,10 +137,24 @@ class CatchTest {
                 || words(lump, FRESH, combOnly).contains("slicker"));
         assertTrue(words(tangle, FRESH, nothing).contains("with your fingers"));
         assertFalse(words(lump, FRESH, nothing).contains("prove it"), "nothing is proved without a comb");
+        assertFalse(words(lump, FRESH, nothing).contains("mist"), "what is not in the drawer is not asked for");
+        assertEquals(Todo.TEASE_DRY, CatchAdvice.of(lump, FRESH, nothing).todo());
         assertTrue(words(lump, FRESH, full).contains("cornstarch"));
         assertTrue(words(lump, FRESH, full).contains("thick-pin brush"));
         assertFalse(words(lump, FRESH, full).contains("gel"), "gel is for what has withstood a try");
         assertTrue(words(lump, new CatchPast(1, 60, 60, 0, 1, 29), full).contains("bath is owed"));
+    }
+
+    /** A school: then every mat is a groomer's, and a tangle is none. */
+    @Test
+    void whoLeavesMatsToTheGroomerTeasesNone() {
+        CatchMeans groomerOnly =
+                new CatchMeans(false, false, Optional.of("slicker"), true, false, true, Softener.MIST, false, true);
+        Catch lump = new Catch(SkinLook.SOUND, Lump.UP_TO_10_MM, Beneath.FREE, Spread.ONE);
+        assertGroomer("session.catch-groomer-only", CatchAdvice.of(lump, FRESH, groomerOnly));
+        Catch tangle = new Catch(SkinLook.SOUND, Lump.NONE, Beneath.FREE, Spread.ONE);
+        assertEquals(
+                Todo.FROM_THE_ENDS, CatchAdvice.of(tangle, FRESH, groomerOnly).todo());
     }
 
     private static String words(Catch found, CatchPast past, CatchMeans means) {

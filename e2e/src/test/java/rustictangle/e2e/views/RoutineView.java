@@ -26,7 +26,7 @@ public final class RoutineView extends View {
     }
 
     public RoutineView order(String name) {
-        Locator choice = page.getByLabel("Another order");
+        Locator choice = page.getByLabel("Order for this dog");
         choice.selectOption(choice.locator("option")
                 .filter(new Locator.FilterOptions().setHasText(name))
                 .getAttribute("value"));

@@ -26,11 +26,17 @@ import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
 import rustictangle.core.dog.Skin;
 import rustictangle.core.dog.TailShape;
+import rustictangle.core.kit.CrownSchool;
+import rustictangle.core.kit.FinishSchool;
 import rustictangle.core.kit.Hand;
 import rustictangle.core.kit.Handle;
 import rustictangle.core.kit.HeadShape;
 import rustictangle.core.kit.LeadSchool;
+import rustictangle.core.kit.Loosener;
+import rustictangle.core.kit.MatSchool;
 import rustictangle.core.kit.MistSchool;
+import rustictangle.core.kit.MistWhen;
+import rustictangle.core.kit.Order;
 import rustictangle.core.kit.PadKind;
 import rustictangle.core.kit.Spacing;
 import rustictangle.core.kit.TipSchool;
@@ -85,6 +91,12 @@ record Vocabulary(Instant now) {
             Map.entry("approach.tips", TipSchool.class),
             Map.entry("approach.mist", MistSchool.class),
             Map.entry("approach.hand", Hand.class),
+            Map.entry("approach.brushing_order", Order.class),
+            Map.entry("approach.finish", FinishSchool.class),
+            Map.entry("approach.crown", CrownSchool.class),
+            Map.entry("approach.mist_when", MistWhen.class),
+            Map.entry("approach.mats", MatSchool.class),
+            Map.entry("approach.loosener", Loosener.class),
             Map.entry("agreed.station", Station.class),
             Map.entry("cue.position", Exercise.class),
             Map.entry("sections.section", Section.class),

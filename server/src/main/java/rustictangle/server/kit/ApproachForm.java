@@ -4,27 +4,68 @@ import jakarta.validation.constraints.NotNull;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import rustictangle.core.kit.Approach;
+import rustictangle.core.kit.CrownSchool;
+import rustictangle.core.kit.FinishSchool;
 import rustictangle.core.kit.Hand;
 import rustictangle.core.kit.LeadSchool;
+import rustictangle.core.kit.Loosener;
+import rustictangle.core.kit.MatSchool;
 import rustictangle.core.kit.MistSchool;
+import rustictangle.core.kit.MistWhen;
+import rustictangle.core.kit.Order;
 import rustictangle.core.kit.TipSchool;
+import rustictangle.core.kit.Ways;
 
 /**
  * What the owner chose where practitioners disagree.
  *
- * @param lead absent: as each coat asks
+ * @param lead     absent: as each coat asks
+ * @param order    absent: as the situation asks
+ * @param finish   absent, as all that follow: what most hands do
  */
 public record ApproachForm(
         @Nullable LeadSchool lead,
         @NotNull(message = "Choose which tips you trust.") TipSchool tips,
         @NotNull(message = "Choose where the mist goes.") MistSchool mist,
-        @NotNull(message = "Say how practised your hand is.") Hand hand) {
+        @NotNull(message = "Say how practised your hand is.") Hand hand,
+        @Nullable Order order,
+        @Nullable FinishSchool finish,
+        @Nullable CrownSchool crown,
+        @Nullable MistWhen mistWhen,
+        @Nullable MatSchool mats,
+        @Nullable Loosener loosener) {
 
-    static ApproachForm of(Approach approach) {
-        return new ApproachForm(approach.lead().orElse(null), approach.tips(), approach.mist(), approach.hand());
+    public static ApproachForm of(Approach approach) {
+        Ways ways = approach.ways();
+        return new ApproachForm(
+                approach.lead().orElse(null),
+                approach.tips(),
+                approach.mist(),
+                approach.hand(),
+                ways.order().orElse(null),
+                ways.finish(),
+                ways.crown(),
+                ways.mistWhen(),
+                ways.mats(),
+                ways.loosener());
     }
 
-    Approach approach() {
-        return new Approach(Optional.ofNullable(lead), tips, mist, hand);
+    public Approach approach() {
+        return new Approach(
+                Optional.ofNullable(lead),
+                tips,
+                mist,
+                hand,
+                new Ways(
+                        Optional.ofNullable(order),
+                        or(finish, Ways.USUAL.finish()),
+                        or(crown, Ways.USUAL.crown()),
+                        or(mistWhen, Ways.USUAL.mistWhen()),
+                        or(mats, Ways.USUAL.mats()),
+                        or(loosener, Ways.USUAL.loosener())));
+    }
+
+    private static <T> T or(@Nullable T chosen, T usual) {
+        return chosen == null ? usual : chosen;
     }
 }

@@ -1,14 +1,10 @@
 package rustictangle.server.kit;
 
-import jakarta.validation.Valid;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.PutMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -17,23 +13,20 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Comparison;
 import rustictangle.core.kit.FitPart;
 import rustictangle.core.kit.Kit;
-import rustictangle.core.kit.LeadSchool;
 import rustictangle.core.kit.Need;
 import rustictangle.core.kit.NeverHere;
 import rustictangle.core.kit.Pad;
 import rustictangle.core.kit.PinWindow;
-import rustictangle.core.kit.SchoolChange;
 import rustictangle.core.kit.SectionKit;
 import rustictangle.core.log.ToolKind;
 import rustictangle.core.log.ToolProperty;
 import rustictangle.server.coat.DogLoader;
-import rustictangle.server.coat.KnownDog;
 import rustictangle.server.frame.ViewProbe;
 
 /** Which tool goes where on a dog, what of it the owner has, and the least to buy. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}")
-record KitController(DogLoader dogs, KitLoader kits, Tools tools, ApproachStore approaches) implements ViewProbe {
+record KitController(DogLoader dogs, KitLoader kits, Tools tools) implements ViewProbe {
 
     /** @param tools everything any section asks for, in the order of first use */
     record KitView(Set<ToolKind> tools, List<NeedView> needs, Optional<Reason> incomplete) {}
@@ -73,11 +66,6 @@ record KitController(DogLoader dogs, KitLoader kits, Tools tools, ApproachStore 
     record ComparisonView(
             String step, double hairMillimetres, SideView first, SideView second, List<RowView> rows, Reason why) {}
 
-    /** @param changes what it would change as things are; empty: nothing */
-    record SchoolView(LeadSchool school, List<SchoolChange> changes) {}
-
-    record SchoolsView(ApproachForm chosen, List<SchoolView> schools) {}
-
     @GetMapping("/kit")
     KitView kit(@PathVariable long dogId) {
         Kit kit = kits.of(dogs.get(dogId));
@@ -109,24 +97,6 @@ record KitController(DogLoader dogs, KitLoader kits, Tools tools, ApproachStore 
                         comparison.second().tool().pinMillimetres()),
                 comparison.rows().stream().map(KitController::view).toList(),
                 comparison.why());
-    }
-
-    @GetMapping("/schools")
-    SchoolsView schools(@PathVariable long dogId) {
-        KnownDog known = dogs.get(dogId);
-        return new SchoolsView(
-                ApproachForm.of(kits.approach(dogId)),
-                Arrays.stream(LeadSchool.values())
-                        .map(school -> new SchoolView(
-                                school, SchoolChange.between(known.dog(), known.coat(), kits.approach(dogId), school)))
-                        .toList());
-    }
-
-    @PutMapping("/approach")
-    SchoolsView choose(@PathVariable long dogId, @Valid @RequestBody ApproachForm form) {
-        dogs.get(dogId);
-        approaches.put(dogId, form.approach());
-        return schools(dogId);
     }
 
     private static NeedView view(SectionKit here) {
@@ -161,6 +131,5 @@ record KitController(DogLoader dogs, KitLoader kits, Tools tools, ApproachStore 
     @Override
     public void dog(long dogId) {
         kit(dogId);
-        schools(dogId);
     }
 }

@@ -18,7 +18,6 @@ import rustictangle.core.plan.PlanToday;
 import rustictangle.core.plan.Race;
 import rustictangle.core.plan.SectionPlan;
 import rustictangle.core.routine.Method;
-import rustictangle.core.routine.Order;
 import rustictangle.core.routine.Picture;
 import rustictangle.core.routine.Routine;
 import rustictangle.core.routine.RoutineStep;
@@ -91,8 +90,7 @@ record RoutineController(DogLoader dogs, Plans plans) implements ViewProbe {
     RoutineAnswer routine(
             @PathVariable long dogId,
             @RequestParam(defaultValue = "TODAY") Scope scope,
-            @RequestParam Optional<@Min(0) @Max(PlanToday.MOST_MINUTES) Integer> minutes,
-            @RequestParam Optional<Order> order) {
+            @RequestParam Optional<@Min(0) @Max(PlanToday.MOST_MINUTES) Integer> minutes) {
         dogs.get(dogId);
         PlanToday now =
                 minutes.map(have -> plans.with(have, Optional.of(dogId))).orElseGet(plans::now);
@@ -108,8 +106,7 @@ record RoutineController(DogLoader dogs, Plans plans) implements ViewProbe {
                     case TOLD -> may.closedAt(section).isEmpty();
                 })
                 .toList();
-        Routine proposed = picture.routine(sections);
-        Routine routine = order.map(proposed::inOrder).orElse(proposed);
+        Routine routine = picture.routine(sections);
         Training inTraining = Training.of(
                 picture.trust(),
                 picture.kit().brushed().stream()
@@ -156,7 +153,7 @@ record RoutineController(DogLoader dogs, Plans plans) implements ViewProbe {
 
     @Override
     public void dog(long dogId) {
-        routine(dogId, Scope.WHOLE, Optional.empty(), Optional.empty());
-        routine(dogId, Scope.TODAY, Optional.empty(), Optional.empty());
+        routine(dogId, Scope.WHOLE, Optional.empty());
+        routine(dogId, Scope.TODAY, Optional.empty());
     }
 }

@@ -102,10 +102,10 @@ class NobodyElseTest extends ServerTest {
         post("/api/dogs", dogJson("Oakum", "\"heavy\""))
                 .andExpect(jsonPath("$.fields[0].message", containsString("Give a number")));
         post("/api/dogs", dogJson("Oakum", "14").replace("\"ADULT\"", "1")).andExpect(status().isBadRequest());
-        read("/api/dogs/" + dog + "/routine?order=SIDEWAYS")
+        read("/api/dogs/" + dog + "/routine?scope=SIDEWAYS")
                 .andExpect(status().isBadRequest())
-                .andExpect(jsonPath("$.fields[0].field").value("order"))
-                .andExpect(jsonPath("$.fields[0].message", containsString("TOES_UP")));
+                .andExpect(jsonPath("$.fields[0].field").value("scope"))
+                .andExpect(jsonPath("$.fields[0].message", containsString("WHOLE")));
         send(HttpMethod.PUT, "/api/dogs/" + dog + "/life/yesterday/SWAM", "")
                 .andExpect(jsonPath("$.fields[0].message", containsString("such as 2026-05-14")));
         send(HttpMethod.PUT, "/api/dogs/" + dog + "/readings/BODY/-999999999-01-01", "{\"millimetres\": 40}")

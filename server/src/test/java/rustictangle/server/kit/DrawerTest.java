@@ -170,15 +170,26 @@ class DrawerTest extends ServerTest {
         read("/api/dogs/" + dog + "/schools")
                 .andExpect(jsonPath("$.chosen.lead").doesNotExist())
                 .andExpect(jsonPath(
-                        "$.schools[?(@.school == 'NO_SLICKER_YET')].changes[0].to",
+                        "$.questions[?(@.field == 'lead')].schools[?(@.value == 'NO_SLICKER_YET')].tools[0].to",
                         contains("fingers, conditioning mist, pin brush, comb")));
         send(
                         HttpMethod.PUT,
                         "/api/dogs/" + dog + "/approach",
                         """
-                {"lead": "NO_SLICKER_YET", "tips": "BALL", "mist": "ON_TOOL", "hand": "EXPERIENCED"}
+                {"lead": "NO_SLICKER_YET", "tips": "BALL", "mist": "ON_TOOL", "hand": "EXPERIENCED",
+                 "finish": "LAID", "mistWhen": "WHEN_NEEDED", "mats": "GROOMER"}
                 """)
-                .andExpect(status().isOk());
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.questions[*].schools[?(@.chosen == true)]", hasSize(10)));
+        read("/api/dogs/" + dog + "/schools")
+                .andExpect(jsonPath("$.chosen.finish").value("LAID"))
+                .andExpect(jsonPath("$.chosen.mistWhen").value("WHEN_NEEDED"))
+                .andExpect(jsonPath("$.chosen.mats").value("GROOMER"))
+                .andExpect(jsonPath("$.chosen.loosener").value("BY_DRAWER"))
+                .andExpect(jsonPath("$.chosen.order").doesNotExist())
+                .andExpect(jsonPath(
+                        "$.questions[?(@.field == 'mistWhen')].schools[?(@.value == 'ALWAYS')].places.length()",
+                        contains(greaterThan(10))));
         read("/api/dogs/" + dog + "/kit")
                 .andExpect(jsonPath("$.needs[0].lead").value("PIN_BRUSH"))
                 .andExpect(jsonPath("$.needs[0].tips").value("ball-tipped"));

@@ -14,6 +14,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import java.time.Duration;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpMethod;
+import org.springframework.test.web.servlet.ResultActions;
 import rustictangle.server.ServerTest;
 
 /** "I have N minutes." */
@@ -105,10 +106,20 @@ class MinutesTest extends ServerTest {
     @Test
     void anyOfTheFourOrdersMayBeChosen() throws Exception {
         long id = addKnownDog("Gannet");
-        read("/api/dogs/" + id + "/routine?scope=WHOLE&order=HEAD_DOWN")
+        chooseOrder(id, "HEAD_DOWN").andExpect(status().isOk());
+        read("/api/dogs/" + id + "/routine?scope=WHOLE")
                 .andExpect(jsonPath("$.routine.order").value("HEAD_DOWN"))
                 .andExpect(jsonPath("$.routine.whyOrder.rule").value("routine.order-chosen"))
                 .andExpect(jsonPath("$.routine.places[0].section").value("CROWN"));
-        read("/api/dogs/" + id + "/routine?order=SIDEWAYS").andExpect(status().isBadRequest());
+        read("/api/dogs/" + id + "/schools")
+                .andExpect(jsonPath("$.chosen.order").value("HEAD_DOWN"));
+        chooseOrder(id, "SIDEWAYS").andExpect(status().isBadRequest());
+    }
+
+    private ResultActions chooseOrder(long dog, String order) throws Exception {
+        return send(
+                HttpMethod.PUT,
+                "/api/dogs/" + dog + "/approach",
+                "{\"tips\": \"BY_SKIN\", \"mist\": \"BY_SKIN\", \"hand\": \"BEGINNER\", \"order\": \"" + order + "\"}");
     }
 }

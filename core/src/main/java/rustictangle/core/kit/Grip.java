@@ -1,4 +1,4 @@
-package rustictangle.core.routine;
+package rustictangle.core.kit;
 
 import static rustictangle.core.dog.Section.ARMPIT_LEFT;
 import static rustictangle.core.dog.Section.ARMPIT_RIGHT;
@@ -35,7 +35,7 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.dog.Side;
 
 /** Places that hands do in one grip, from the foot up. Own estimate, after how hands work. */
-enum Grip {
+public enum Grip {
     FRONT_LEFT("left front leg", Joins.FRONT, FRONT_FOOT_LEFT, FRONT_LEG_LEFT, ARMPIT_LEFT),
     FRONT_RIGHT("right front leg", Joins.FRONT, FRONT_FOOT_RIGHT, FRONT_LEG_RIGHT, ARMPIT_RIGHT),
     HIND_LEFT("left hind leg", Joins.HIND, HIND_FOOT_LEFT, HIND_LEG_LEFT, THIGH_LEFT),
@@ -76,7 +76,7 @@ enum Grip {
         this.places = List.of(places);
     }
 
-    static Grip of(Section section) {
+    public static Grip of(Section section) {
         return Arrays.stream(values())
                 .filter(grip -> grip.places.contains(section))
                 .findFirst()
@@ -84,16 +84,16 @@ enum Grip {
     }
 
     /** From the foot up. */
-    List<Section> places() {
+    public List<Section> places() {
         return places;
     }
 
-    Joins joins() {
+    public Joins joins() {
         return joins;
     }
 
     /** What these places are called together, all of grips that may be joined. */
-    static String label(Collection<Section> places) {
+    public static String label(Collection<Section> places) {
         Section first = places.iterator().next();
         if (places.size() == 1) {
             return first.label();

@@ -1,17 +1,17 @@
-package rustictangle.core.routine;
+package rustictangle.core.kit;
 
-import static rustictangle.core.routine.Grip.BACK;
-import static rustictangle.core.routine.Grip.BELLY;
-import static rustictangle.core.routine.Grip.EARS;
-import static rustictangle.core.routine.Grip.FLANK_LEFT;
-import static rustictangle.core.routine.Grip.FLANK_RIGHT;
-import static rustictangle.core.routine.Grip.FRONT_LEFT;
-import static rustictangle.core.routine.Grip.FRONT_RIGHT;
-import static rustictangle.core.routine.Grip.HEAD;
-import static rustictangle.core.routine.Grip.HIND_LEFT;
-import static rustictangle.core.routine.Grip.HIND_RIGHT;
-import static rustictangle.core.routine.Grip.NECK;
-import static rustictangle.core.routine.Grip.REAR;
+import static rustictangle.core.kit.Grip.BACK;
+import static rustictangle.core.kit.Grip.BELLY;
+import static rustictangle.core.kit.Grip.EARS;
+import static rustictangle.core.kit.Grip.FLANK_LEFT;
+import static rustictangle.core.kit.Grip.FLANK_RIGHT;
+import static rustictangle.core.kit.Grip.FRONT_LEFT;
+import static rustictangle.core.kit.Grip.FRONT_RIGHT;
+import static rustictangle.core.kit.Grip.HEAD;
+import static rustictangle.core.kit.Grip.HIND_LEFT;
+import static rustictangle.core.kit.Grip.HIND_RIGHT;
+import static rustictangle.core.kit.Grip.NECK;
+import static rustictangle.core.kit.Grip.REAR;
 
 import java.util.Comparator;
 import java.util.List;

@@ -1,0 +1,22 @@
+package rustictangle.core.kit;
+
+import rustictangle.core.Choice;
+
+/** Schools of what loosens a mat. Common practice, no published source. */
+public enum Loosener implements Choice {
+    /** The default. */
+    BY_DRAWER("what there is", "mist, or cornstarch where there is no mist"),
+    SOAKED("soaked", "mist until it is wet through"),
+    STARCHED("starched", "dusted with cornstarch, and dry");
+
+    private final Words words;
+
+    Loosener(String label, String hint) {
+        words = new Words(label, hint);
+    }
+
+    @Override
+    public Words words() {
+        return words;
+    }
+}

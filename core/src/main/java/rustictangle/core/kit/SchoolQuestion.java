@@ -1,0 +1,174 @@
+package rustictangle.core.kit;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import rustictangle.core.Choice;
+
+/** What practitioners disagree about, and what a household may choose for each dog. Common practice, no published source. */
+public enum SchoolQuestion implements Choice {
+    LEAD(
+            "lead",
+            "Which tool leads",
+            "A slicker finds by catching, pins glide, a comb proves as it goes.",
+            new Words("as each coat asks", "what most hands do with this coat"),
+            LeadSchool.class,
+            Approach::lead,
+            (approach, chosen) -> approach.leadBy(chosen)),
+    ORDER(
+            "order",
+            "In which order",
+            "From the feet up a layer falls on finished hair; from the head down a comb follows the coat; what mats first "
+                    + "comes first where time is short; a dog that learns begins where it minds least.",
+            new Words("as the day asks", "by the coat, known mats and what the dog has learned"),
+            Order.class,
+            approach -> approach.ways().order(),
+            (approach, chosen) -> approach.withWays(approach.ways().inOrder(chosen))),
+    HAND(
+            "hand",
+            "Whose hand",
+            "A practised hand may hold a stiffer tool; one that tires, or a child’s, holds less of it.",
+            Hand.class,
+            Approach::hand,
+            Approach::withHand,
+            Hand.BEGINNER),
+    TIPS(
+            "tips",
+            "Pin tips",
+            "Ball tips protect skin; ball tips catch and pull.",
+            TipSchool.class,
+            Approach::tips,
+            Approach::withTips,
+            TipSchool.BY_SKIN),
+    MIST_WHEN(
+            "mistWhen",
+            "When to mist",
+            "Dry hair snaps, and what is broken mats sooner; some mist only what is dry, dirty or slow, some nothing.",
+            MistWhen.class,
+            approach -> approach.ways().mistWhen(),
+            (approach, chosen) -> approach.withWays(approach.ways().misting(chosen)),
+            MistWhen.ALWAYS),
+    MIST(
+            "mist",
+            "Where the mist goes",
+            "On the coat it reaches the hair beneath; on the tool nothing is sprayed at the dog.",
+            MistSchool.class,
+            Approach::mist,
+            Approach::withMist,
+            MistSchool.BY_SKIN),
+    FINISH(
+            "finish",
+            "How curls and fleece are left",
+            "Lifted they stand open and look full; laid they look calm.",
+            FinishSchool.class,
+            approach -> approach.ways().finish(),
+            (approach, chosen) -> approach.withWays(approach.ways().finishing(chosen)),
+            FinishSchool.BY_COAT),
+    CROWN(
+            "crown",
+            "A slicker at the crown",
+            "It opens a dense top-knot to the root; one slip near an eye is one too many. Never a beginner’s, never a child’s.",
+            CrownSchool.class,
+            approach -> approach.ways().crown(),
+            (approach, chosen) -> approach.withWays(approach.ways().atTheCrown(chosen)),
+            CrownSchool.NEVER),
+    MATS(
+            "mats",
+            "A mat at home",
+            "A small one with free skin beneath comes out in minutes; in hands that pull it hurts.",
+            MatSchool.class,
+            approach -> approach.ways().mats(),
+            (approach, chosen) -> approach.withWays(approach.ways().withMats(chosen)),
+            MatSchool.TEASE),
+    LOOSENER(
+            "loosener",
+            "What loosens a mat",
+            "Wet through, the hairs slide; dusted and dry, they part without a bath afterwards.",
+            Loosener.class,
+            approach -> approach.ways().loosener(),
+            (approach, chosen) -> approach.withWays(approach.ways().loosening(chosen)),
+            Loosener.BY_DRAWER);
+
+    private final Words words;
+    private final String field;
+    private final Row<?> row;
+
+    <E extends Enum<E> & Choice> SchoolQuestion(
+            String field,
+            String title,
+            String why,
+            Words asked,
+            Class<E> schools,
+            Function<Approach, Optional<E>> chosen,
+            BiFunction<Approach, Optional<E>, Approach> choose) {
+        this.words = new Words(title, title, why);
+        this.field = field;
+        this.row = new Row<>(schools, chosen, choose, Optional.of(asked));
+    }
+
+    <E extends Enum<E> & Choice> SchoolQuestion(
+            String field,
+            String title,
+            String why,
+            Class<E> schools,
+            Function<Approach, E> chosen,
+            BiFunction<Approach, E, Approach> choose,
+            E usual) {
+        this.words = new Words(title, title, why);
+        this.field = field;
+        this.row = new Row<>(
+                schools,
+                approach -> Optional.of(chosen.apply(approach)),
+                (approach, one) -> choose.apply(approach, one.orElse(usual)),
+                Optional.empty());
+    }
+
+    private record Row<E extends Enum<E> & Choice>(
+            Class<E> schools,
+            Function<Approach, Optional<E>> chosen,
+            BiFunction<Approach, Optional<E>, Approach> choose,
+            Optional<Words> asked) {
+
+        List<Option> options(Approach now) {
+            List<Option> options = new ArrayList<>();
+            Optional<E> stands = chosen.apply(now);
+            asked.ifPresent(words -> options.add(
+                    new Option(Optional.empty(), words, stands.isEmpty(), choose.apply(now, Optional.empty()))));
+            Arrays.stream(schools.getEnumConstants())
+                    .map(school -> new Option(
+                            Optional.of(school.name()),
+                            school.words(),
+                            stands.equals(Optional.of(school)),
+                            choose.apply(now, Optional.of(school))))
+                    .forEach(options::add);
+            return options;
+        }
+    }
+
+    /**
+     * One of the schools.
+     *
+     * @param value   empty: as the coat and the situation ask
+     * @param stands  whether it is the one that was chosen
+     * @param approach what is chosen if it is
+     */
+    public record Option(Optional<String> value, Words words, boolean stands, Approach approach) {}
+
+    /** In the order of their declaration, what the coat asks for first. */
+    public List<Option> options(Approach now) {
+        return row.options(now);
+    }
+
+    /** By which it goes outside the code. */
+    public String field() {
+        return field;
+    }
+
+    @Override
+    public Words words() {
+        return words;
+    }
+}

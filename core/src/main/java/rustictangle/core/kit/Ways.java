@@ -1,0 +1,60 @@
+package rustictangle.core.kit;
+
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * How the work is done, where practitioners disagree.
+ *
+ * @param order empty: as the situation asks
+ */
+public record Ways(
+        Optional<Order> order,
+        FinishSchool finish,
+        CrownSchool crown,
+        MistWhen mistWhen,
+        MatSchool mats,
+        Loosener loosener) {
+
+    /** Nothing chosen. */
+    public static final Ways USUAL = new Ways(
+            Optional.empty(),
+            FinishSchool.BY_COAT,
+            CrownSchool.NEVER,
+            MistWhen.ALWAYS,
+            MatSchool.TEASE,
+            Loosener.BY_DRAWER);
+
+    public Ways {
+        Objects.requireNonNull(order, "order");
+        Objects.requireNonNull(finish, "finish");
+        Objects.requireNonNull(crown, "crown");
+        Objects.requireNonNull(mistWhen, "mistWhen");
+        Objects.requireNonNull(mats, "mats");
+        Objects.requireNonNull(loosener, "loosener");
+    }
+
+    public Ways inOrder(Optional<Order> chosen) {
+        return new Ways(chosen, finish, crown, mistWhen, mats, loosener);
+    }
+
+    public Ways finishing(FinishSchool chosen) {
+        return new Ways(order, chosen, crown, mistWhen, mats, loosener);
+    }
+
+    public Ways atTheCrown(CrownSchool chosen) {
+        return new Ways(order, finish, chosen, mistWhen, mats, loosener);
+    }
+
+    public Ways misting(MistWhen chosen) {
+        return new Ways(order, finish, crown, chosen, mats, loosener);
+    }
+
+    public Ways withMats(MatSchool chosen) {
+        return new Ways(order, finish, crown, mistWhen, chosen, loosener);
+    }
+
+    public Ways loosening(Loosener chosen) {
+        return new Ways(order, finish, crown, mistWhen, mats, chosen);
+    }
+}
