@@ -122,6 +122,7 @@ const took = (signal?: Signal) => signal && labelOf('Signal', signal)
           :near="near"
           @tell="tell"
         />
+        <p v-if="view.review?.lastLook && !old" data-rule="session.last-look">{{ say(view.review.lastLook.text) }}</p>
         <p v-if="view.letGo && !old && !warned" class="then" data-test="let-go">{{ view.letGo }}</p>
         <p v-if="view.review && !old" class="advice" :data-rule="view.review.nextTime.rule">
           <b>{{ warned ? 'Now.' : 'One thing to try next time.' }}</b> {{ say(view.review.nextTime.text) }}

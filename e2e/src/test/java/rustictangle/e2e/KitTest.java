@@ -139,7 +139,7 @@ class KitTest extends Browsing {
         choose(page, "Head down");
         page.navigate(app.url() + "dogs/2/routine");
         RoutineView routine = new RoutineView(page).whole();
-        assertThat(routine.places().first()).containsText("Crown");
+        assertThat(routine.places().first()).containsText("crown");
         assertThat(page.getByLabel("Order for this dog")).hasValue("HEAD_DOWN");
         routine.order("toes up");
         assertThat(routine.places().first()).containsText("foot");

@@ -3,8 +3,6 @@ package rustictangle.core.care;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
-import java.util.Optional;
-import java.util.stream.Stream;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
@@ -14,9 +12,6 @@ import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.LifeStage;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.BathKind;
-import rustictangle.core.log.ToolKind;
-import rustictangle.core.trust.Spot;
-import rustictangle.core.trust.Trust;
 
 /** How long it takes until it is dry to the skin, and where it stays damp. */
 public final class Drying {
@@ -99,13 +94,6 @@ public final class Drying {
             return With.AIR_FROM_AFAR;
         }
         return forcedAir ? With.FORCED_AIR : With.HOUSEHOLD_DRYER;
-    }
-
-    /** Whether the dog has learned a dryer anywhere on its body. */
-    public static boolean learned(Trust trust) {
-        return Stream.of(Section.values()).anyMatch(section -> trust.at(new Spot(ToolKind.DRYER, Optional.of(section)))
-                .rung()
-                .readyForBrushing());
     }
 
     /** What to heed while it is dried. Common practice, no published source. */

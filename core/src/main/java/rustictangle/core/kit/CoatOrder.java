@@ -7,6 +7,7 @@ import static rustictangle.core.kit.LeadSchool.SLICKER_THEN_COMB;
 import static rustictangle.core.kit.Manner.AGAINST_LIE;
 import static rustictangle.core.kit.Manner.AGAINST_LIE_TWICE;
 import static rustictangle.core.kit.Manner.ALL_WAYS;
+import static rustictangle.core.kit.Manner.BLOW_OUT;
 import static rustictangle.core.kit.Manner.CIRCLES;
 import static rustictangle.core.kit.Manner.COMB_LAYERS;
 import static rustictangle.core.kit.Manner.ENDS_INWARD;
@@ -23,6 +24,7 @@ import static rustictangle.core.kit.Manner.WITH_LIE;
 import static rustictangle.core.log.ToolKind.BRISTLE_BRUSH;
 import static rustictangle.core.log.ToolKind.CLOTH;
 import static rustictangle.core.log.ToolKind.COMB;
+import static rustictangle.core.log.ToolKind.DRYER;
 import static rustictangle.core.log.ToolKind.FACE_COMB;
 import static rustictangle.core.log.ToolKind.FINGERS;
 import static rustictangle.core.log.ToolKind.MIST;
@@ -77,7 +79,7 @@ enum CoatOrder {
             "kit.order-double-shedding",
             "The undercoat is letting go while the guard hair stays",
             schools(SLICKER_THEN_COMB, AGAINST_LIE_TWICE),
-            steps(step(RUBBER_CURRY, CIRCLES)),
+            steps(step(RUBBER_CURRY, CIRCLES), new ToolStep(DRYER, BLOW_OUT, true)),
             steps(step(UNDERCOAT_RAKE, LIFT_LOOSE)),
             laid()),
     DROP("kit.order-drop", "Dry long hair snaps", silkSchools(), steps(step(MIST, LIGHTLY)), steps(), laid()),

@@ -30,6 +30,8 @@ public enum Manner {
             Parting.STRIPS, 5.0, "against the lie, in strips from below, twice over", "against the lie, twice over"),
     /** The same where the skin is thin: strips, but the way the hair lies. */
     LIE_IN_STRIPS(Parting.STRIPS, 2.5, "with the lie, in strips from below", "with the lie of the hair"),
+    /** Cool air, the coat standing open. */
+    BLOW_OUT(false, 2.5, "cool air against the lie, so that what is loose flies out"),
     /** Only what is already loose, with light pressure. */
     LIFT_LOOSE(false, 5.0, "lift only what is loose, light hand"),
     /** With, against and across. */
@@ -86,7 +88,7 @@ public enum Manner {
     /** Whether it brushes, not only looks, mists, proves or wipes. */
     public boolean brushes() {
         return switch (this) {
-            case SEARCH, LIGHTLY, ON_TOOL, FROM_PALM, PROVE_WIDE, PROVE_FINE, WIPE, LAST_WIPE -> false;
+            case SEARCH, LIGHTLY, ON_TOOL, FROM_PALM, BLOW_OUT, PROVE_WIDE, PROVE_FINE, WIPE, LAST_WIPE -> false;
             case CIRCLES, WITH_LIE, ALONG_LEATHER, AGAINST_LIE, AGAINST_LIE_TWICE, LIFT_LOOSE -> true;
             case LIE_IN_STRIPS, ALL_WAYS, ENDS_INWARD, FINDER, COMB_OUT, COMB_LAYERS, LAYERS -> true;
         };
@@ -96,7 +98,16 @@ public enum Manner {
     boolean againstOrAcross() {
         return switch (this) {
             case AGAINST_LIE, AGAINST_LIE_TWICE, ALL_WAYS, CIRCLES -> true;
-            case SEARCH, LIGHTLY, ON_TOOL, FROM_PALM, WITH_LIE, ALONG_LEATHER, LIFT_LOOSE, ENDS_INWARD, FINDER -> false;
+            case SEARCH,
+                    LIGHTLY,
+                    ON_TOOL,
+                    FROM_PALM,
+                    BLOW_OUT,
+                    WITH_LIE,
+                    ALONG_LEATHER,
+                    LIFT_LOOSE,
+                    ENDS_INWARD,
+                    FINDER -> false;
             case COMB_OUT, COMB_LAYERS, LAYERS, LIE_IN_STRIPS, PROVE_WIDE, PROVE_FINE, WIPE, LAST_WIPE -> false;
         };
     }
@@ -137,6 +148,7 @@ public enum Manner {
             case AGAINST_LIE -> parted ? "against the lie in strips" : "against the lie";
             case AGAINST_LIE_TWICE -> parted ? "against the lie in strips, twice" : "against the lie, twice";
             case LIE_IN_STRIPS -> parted ? "with the lie in strips" : "with the lie";
+            case BLOW_OUT -> "cool, against the lie";
             case LIFT_LOOSE -> "on what is loose";
             case ALL_WAYS -> "every way";
             case ENDS_INWARD -> "from the ends inward";

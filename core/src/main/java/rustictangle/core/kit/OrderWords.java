@@ -52,7 +52,8 @@ final class OrderWords {
             case FINDER -> Optional.of(tool + ", very lightly, find" + s + " what holds");
             case WITH_LIE, LIE_IN_STRIPS -> Optional.of(tool + " follow" + s + " the lie");
             case ALONG_LEATHER -> Optional.of(tool + " follow" + s + " the leather");
-            case SEARCH, LIGHTLY, ON_TOOL, FROM_PALM, CIRCLES, LIFT_LOOSE, ENDS_INWARD, COMB_OUT -> Optional.empty();
+            case SEARCH, LIGHTLY, ON_TOOL, FROM_PALM, CIRCLES, BLOW_OUT, LIFT_LOOSE, ENDS_INWARD, COMB_OUT ->
+                Optional.empty();
             case COMB_LAYERS, PROVE_WIDE, PROVE_FINE, WIPE, LAST_WIPE -> Optional.empty();
         };
     }
@@ -63,7 +64,7 @@ final class OrderWords {
             case COMB_OUT, PROVE_WIDE, PROVE_FINE -> Optional.of("the comb proves it");
             case SEARCH, LIGHTLY, ON_TOOL, FROM_PALM, CIRCLES, WITH_LIE, LIE_IN_STRIPS, ALONG_LEATHER, AGAINST_LIE ->
                 Optional.empty();
-            case AGAINST_LIE_TWICE, LIFT_LOOSE, ALL_WAYS, ENDS_INWARD, FINDER, LAYERS, WIPE, LAST_WIPE ->
+            case AGAINST_LIE_TWICE, BLOW_OUT, LIFT_LOOSE, ALL_WAYS, ENDS_INWARD, FINDER, LAYERS, WIPE, LAST_WIPE ->
                 Optional.empty();
         };
     }

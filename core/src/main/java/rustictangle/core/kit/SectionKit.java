@@ -34,6 +34,12 @@ public record SectionKit(Need need, List<StepKit> steps, List<Fit> fits, Optiona
         };
     }
 
+    /** The same on a day or for a dog on which that tool is not used. */
+    public SectionKit without(ToolKind tool) {
+        return new SectionKit(
+                need, steps.stream().filter(step -> step.step().tool() != tool).toList(), fits, ownedReach);
+    }
+
     /** Whether what there is shows that the skin was reached, or nobody asks for it. */
     public boolean proves() {
         return need.proof().isEmpty()

@@ -9,8 +9,14 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
+import rustictangle.core.coat.Colour;
+import rustictangle.core.coat.Density;
+import rustictangle.core.coat.LengthBand;
+import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.LifeStage;
+import rustictangle.core.dog.Part;
+import rustictangle.core.dog.Section;
 import rustictangle.core.dog.Wear;
 import rustictangle.core.log.CombResult;
 import rustictangle.core.log.LifeEvent;
@@ -189,7 +195,8 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
             todo.add(new Reason(
                     "routine.mist-ready", "The mist is at hand, and the dog has heard it once, away from it."));
         }
-        todo.add(new Reason("routine.debris", debris(dog, happened)));
+        todo.add(new Reason("routine.debris", debris(dog, coat, happened)));
+        light(coat, places).ifPresent(todo::add);
         if (places.stream().anyMatch(place -> coat.at(place.section()).kind().mats())) {
             todo.add(new Reason(
                     "routine.finger-search",
@@ -231,13 +238,51 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
                                 : "A walk first: a dog a little tired stands better.");
     }
 
-    private static String debris(Dog dog, Set<LifeEvent> happened) {
+    /** Where long hair brushes the ground and the bushes. Common practice, no published source. */
+    private static final List<Part> GATHERS = List.of(Part.TAIL, Part.REAR_TROUSERS, Part.BELLY, Part.EAR);
+
+    private static String debris(Dog dog, Coat coat, Set<LifeEvent> happened) {
         List<String> finds = Arrays.stream(LifeEvent.values())
                 .filter(event -> happened.contains(event)
                         || event.habit().filter(dog.habits()::contains).isPresent())
                 .flatMap(event -> event.debris().stream())
                 .toList();
         return "By hand first, before any brush: "
-                + (finds.isEmpty() ? "burrs, twigs, crumbs" : String.join(", ", finds)) + "; look between the toes.";
+                + (finds.isEmpty() ? "burrs, twigs, crumbs" : String.join(", ", finds)) + "; look " + gathering(coat)
+                + "between the toes.";
+    }
+
+    /** The places where this coat gathers it, named before the toes; empty: it gathers none. */
+    private static String gathering(Coat coat) {
+        String places = GATHERS.stream()
+                .filter(part -> hangs(coat.at(Section.of(part).iterator().next())))
+                .map(part -> switch (part) {
+                    case TAIL -> "tail";
+                    case REAR_TROUSERS -> "trousers";
+                    case BELLY -> "belly";
+                    default -> "ears";
+                })
+                .collect(Collectors.joining(", "));
+        return places.isEmpty() ? "" : "at " + places + " and ";
+    }
+
+    private static boolean hangs(RegionCoat hair) {
+        return hair.kind().mats() && hair.length().band() != LengthBand.SHORT;
+    }
+
+    /** Dark hair hides its skin, and so does dense hair. Common practice, no published source. */
+    private static Optional<Reason> light(Coat coat, List<RoutinePlace> places) {
+        boolean dark = places.stream()
+                .map(place -> coat.at(place.section()))
+                .anyMatch(hair -> hair.kind().mats() && hair.colour() == Colour.DARK);
+        boolean dense = places.stream()
+                .map(place -> coat.at(place.section()))
+                .anyMatch(hair -> hangs(hair) && hair.density() == Density.DENSE);
+        return !dark && !dense
+                ? Optional.empty()
+                : Optional.of(new Reason(
+                        "routine.light",
+                        (dark ? "Dark" : "Dense")
+                                + " hair hides its skin: a window or a lamp, and the comb’s corner to part it."));
     }
 }

@@ -130,7 +130,9 @@ public record Routine(
                 preparation);
     }
 
-    private static RoutinePlace place(Dog dog, Coat coat, Trust trust, SectionKit here) {
+    private static RoutinePlace place(Dog dog, Coat coat, Trust trust, SectionKit all) {
+        boolean blows = all.need().order().stream().anyMatch(step -> step.tool() == ToolKind.DRYER);
+        SectionKit here = blows && !trust.knowsTheDryer() ? all.without(ToolKind.DRYER) : all;
         Need need = here.need();
         Section section = need.section();
         RegionCoat hair = coat.at(section);

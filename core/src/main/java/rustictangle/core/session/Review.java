@@ -20,8 +20,9 @@ import rustictangle.core.log.Warning;
  * @param spentSeconds    at work, pauses not counted
  * @param expectedSeconds for the places that were worked
  * @param nextTime        one thing to try
+ * @param lastLook        what still belongs to it before the dog goes; empty where it ended because the dog had enough
  */
-public record Review(int spentSeconds, int expectedSeconds, Reason nextTime) {
+public record Review(int spentSeconds, int expectedSeconds, Reason nextTime, Optional<Reason> lastLook) {
 
     /** So many tangles at one place are worth a word. */
     private static final int MANY_TANGLES = 3;
@@ -31,7 +32,20 @@ public record Review(int spentSeconds, int expectedSeconds, Reason nextTime) {
     private static final int AT_LEAST_SECONDS_LONGER = 120;
 
     public static Review of(SessionState state, int spentSeconds, int expectedSeconds) {
-        return new Review(spentSeconds, expectedSeconds, nextTime(state, spentSeconds, expectedSeconds));
+        return new Review(
+                spentSeconds, expectedSeconds, nextTime(state, spentSeconds, expectedSeconds), lastLook(state));
+    }
+
+    private static Optional<Reason> lastLook(SessionState state) {
+        boolean atEase = state.end()
+                .filter(end -> end == SessionState.End.ALL_DONE || end == SessionState.End.STOPPED)
+                .isPresent();
+        return !atEase || state.done().isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Reason(
+                        "session.last-look",
+                        "Before it goes: open the hair here and there once more and look at the skin. The last treat, and "
+                                + "then something it loves."));
     }
 
     private static Reason nextTime(SessionState state, int spent, int expected) {

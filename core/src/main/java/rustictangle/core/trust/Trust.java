@@ -3,6 +3,7 @@ package rustictangle.core.trust;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.Comparator;
@@ -337,6 +338,13 @@ public final class Trust {
         Map<Section, Standing> standings = new EnumMap<>(Section.class);
         leads.keySet().forEach(section -> standings.put(section, at(section).orElseThrow()));
         return standings;
+    }
+
+    /** Whether the dog has learned a dryer anywhere on its body: its noise is not used on one that has not. */
+    public boolean knowsTheDryer() {
+        return Arrays.stream(Section.values()).anyMatch(section -> at(new Spot(ToolKind.DRYER, Optional.of(section)))
+                .rung()
+                .readyForBrushing());
     }
 
     /** Whether real brushing is possible there: a place below that rung is practised, not brushed. */

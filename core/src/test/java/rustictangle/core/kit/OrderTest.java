@@ -44,7 +44,7 @@ class OrderTest {
                 "SMOOTH    |  15 | ORDINARY       |                   | rubber curry or glove CIRCLES > bristle brush WIPE",
                 "DOUBLE    |  60 | ORDINARY       |                   | slicker AGAINST_LIE > comb PROVE_WIDE > comb PROVE_FINE > (bristle brush LAST_WIPE)",
                 "DOUBLE    |  60 | ORDINARY       | NO_SLICKER_YET    | pin brush AGAINST_LIE > comb PROVE_WIDE > comb PROVE_FINE > (bristle brush LAST_WIPE)",
-                "DOUBLE    |  60 | HEAVY_SHEDDING |                   | rubber curry or glove CIRCLES > slicker AGAINST_LIE_TWICE > undercoat rake LIFT_LOOSE > comb PROVE_WIDE > comb PROVE_FINE > (bristle brush LAST_WIPE)",
+                "DOUBLE    |  60 | HEAVY_SHEDDING |                   | rubber curry or glove CIRCLES > (forced-air dryer, cool BLOW_OUT) > slicker AGAINST_LIE_TWICE > undercoat rake LIFT_LOOSE > comb PROVE_WIDE > comb PROVE_FINE > (bristle brush LAST_WIPE)",
                 "DROP      | 100 | ORDINARY       |                   | conditioning mist LIGHTLY > pin brush LAYERS > comb PROVE_WIDE > comb PROVE_FINE > (bristle brush LAST_WIPE)",
                 "DROP      | 100 | ORDINARY       | SLICKER_THEN_COMB | conditioning mist LIGHTLY > slicker FINDER > comb COMB_LAYERS > (bristle brush LAST_WIPE)",
                 "CURLY     |  60 | ORDINARY       |                   | fingers SEARCH > conditioning mist LIGHTLY > slicker LAYERS > comb PROVE_WIDE > comb PROVE_FINE",

@@ -17,6 +17,8 @@ import rustictangle.core.Dogs;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
+import rustictangle.core.coat.Density;
+import rustictangle.core.coat.Texture;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Habit;
 import rustictangle.core.dog.History;
@@ -102,6 +104,28 @@ class PreparationTest {
         assertTrue(table.text().contains("Never leave the dog alone")
                 && table.text().contains("rung 1 of 10"));
         assertTrue(option(after(Set.of()), "place", "lying on its side").text().contains("Practise that on its own"));
+    }
+
+    /** Where this coat gathers it, and where light is needed: common practice, no published source. */
+    @Test
+    void debrisIsLookedForWhereThisCoatGathersItAndADarkOneIsLit() {
+        Dog dog = Dogs.adult(14);
+        String silk = todo(dog, Dogs.allOver(Dogs.hair(CoatKind.DROP, 120)), "routine.debris");
+        assertTrue(silk.contains("tail, trousers, belly, ears and between the toes"), silk);
+        String smooth = todo(dog, Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 12)), "routine.debris");
+        assertTrue(smooth.endsWith("look between the toes."), smooth);
+        Coat dense = Dogs.allOver(Dogs.hair(CoatKind.DOUBLE, 60, Density.DENSE, Texture.HARSH));
+        assertTrue(todo(dog, dense, "routine.light").startsWith("Dense hair"));
+        assertTrue(preparation(dog, Dogs.allOver(Dogs.fleece(60)), List.of()).todo().stream()
+                .noneMatch(reason -> reason.rule().equals("routine.light")));
+    }
+
+    private static String todo(Dog dog, Coat coat, String rule) {
+        return preparation(dog, coat, List.of()).todo().stream()
+                .filter(reason -> reason.rule().equals(rule))
+                .findFirst()
+                .orElseThrow()
+                .text();
     }
 
     /** In the owner's words: the marker before the treat, the cue for where it stands, and for what it has learned. */

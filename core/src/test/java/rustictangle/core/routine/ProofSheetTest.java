@@ -7,8 +7,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -16,7 +19,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import rustictangle.core.Dogs;
+import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
+import rustictangle.core.coat.RegionCoat;
+import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Part;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Approach;
@@ -28,8 +34,11 @@ import rustictangle.core.kit.Match;
 import rustictangle.core.kit.PadKind;
 import rustictangle.core.kit.Parting;
 import rustictangle.core.kit.StepKit;
+import rustictangle.core.kit.Tips;
 import rustictangle.core.kit.Tool;
+import rustictangle.core.log.Signal;
 import rustictangle.core.log.ToolKind;
+import rustictangle.core.trust.Trial;
 import rustictangle.core.trust.Trust;
 
 /** What hands are told for twelve dogs. Common practice, no published source; the seconds are own estimates. */
@@ -103,7 +112,7 @@ class ProofSheetTest {
                 }
             }
         }
-        RoutinePlace shaggy = whole(110, List.of(Drawers.slicker(15, rustictangle.core.kit.Tips.COATED, true)));
+        RoutinePlace shaggy = whole(110, List.of(Drawers.slicker(15, Tips.COATED, true)));
         assertEquals(Parting.LAYERS, shaggy.layers().parting());
     }
 
@@ -111,11 +120,11 @@ class ProofSheetTest {
         return at(Section.SIDE_LEFT, Dogs.hair(CoatKind.DOUBLE, millimetres), drawer);
     }
 
-    private static RoutinePlace at(Section section, rustictangle.core.coat.RegionCoat hair, List<Tool> drawer) {
+    private static RoutinePlace at(Section section, RegionCoat hair, List<Tool> drawer) {
         var dog = Dogs.adult(20);
         var coat = Dogs.allOver(hair);
         Kit kit = Kit.of(Match.of(dog, coat, Approach.USUAL), drawer);
-        Trust trust = Trust.of(dog, kit, List.of(), java.time.LocalDate.of(2026, 5, 1));
+        Trust trust = Trust.of(dog, kit, List.of(), LocalDate.of(2026, 5, 1));
         return Routine.of(dog, coat, kit, trust, List.of(), List.of(section))
                 .places()
                 .get(0);
@@ -184,6 +193,26 @@ class ProofSheetTest {
         assertEquals(
                 List.of(Manner.LIE_IN_STRIPS, Manner.PROVE_WIDE, Manner.PROVE_FINE, Manner.LAST_WIPE),
                 manners(named("small double in season").at(Section.ARMPIT_LEFT)));
+    }
+
+    /** Cool air before the rake, for a dog that knows it: nobody is sent to buy it, no other dog hears it. */
+    @Test
+    void theDryerBlowsLooseHairOutOnlyOfADogThatKnowsIt() {
+        var dog = Dogs.adult(20);
+        var coat = Dogs.shedding(Dogs.hair(CoatKind.DOUBLE, 60));
+        Match match = Match.of(dog, coat, Approach.USUAL);
+        assertFalse(match.tools().contains(ToolKind.DRYER));
+        Kit kit = Kit.of(match, List.of(Tool.of(ToolKind.DRYER), Tool.of(ToolKind.RUBBER_CURRY)));
+        LocalDate day = LocalDate.of(2026, 5, 1);
+        assertFalse(blows(dog, coat, kit, Trust.of(dog, kit, List.of(), day)));
+        List<Trial> learned = Collections.nCopies(
+                40, new Trial(day, Optional.of(ToolKind.DRYER), Optional.of(Section.SIDE_LEFT), Signal.RELAXED));
+        assertTrue(blows(dog, coat, kit, Trust.of(dog, kit, learned, day)));
+    }
+
+    private static boolean blows(Dog dog, Coat coat, Kit kit, Trust trust) {
+        return Routine.of(dog, coat, kit, trust, List.of(), List.of(Section.SIDE_LEFT)).places().get(0).tools().stream()
+                .anyMatch(tool -> tool.step().manner() == Manner.BLOW_OUT);
     }
 
     private static List<Manner> manners(RoutinePlace place) {

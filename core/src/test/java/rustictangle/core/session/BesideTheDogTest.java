@@ -44,6 +44,22 @@ class BesideTheDogTest {
 
     private static final Session PLAN = Session.placeByPlace(List.of(BACK, CHEST, TAIL_WHOLE));
 
+    /** The last look belongs to an end that was chosen, not to one that the dog asked for. */
+    @Test
+    void theSkinIsLookedAtOnceMoreWhereTheEndWasAGoodOne() {
+        Session begun =
+                Session.placeByPlace(List.of(Section.BACK, Section.CHEST)).apply(new SessionEvent.Started());
+        Session one = begun.apply(new SessionEvent.SectionDone(Section.BACK, CombResult.GLIDES, 0, Signal.RELAXED));
+        assertTrue(Review.of(one.apply(new SessionEvent.Stopped()).state(), 60, 60)
+                .lastLook()
+                .isPresent());
+        assertTrue(Review.of(begun.apply(new SessionEvent.Stopped()).state(), 0, 60)
+                .lastLook()
+                .isEmpty());
+        Session afraid = one.apply(new SessionEvent.Signalled(Section.CHEST, Signal.AFRAID));
+        assertTrue(Review.of(afraid.state(), 60, 60).lastLook().isEmpty());
+    }
+
     @Test
     void theChecklistStandsUntilTheFirstStroke() {
         assertTrue(PLAN.state().preparing());

@@ -139,6 +139,6 @@ public class CareLoader {
 
     private Drying.With dryer(KnownDog known, Trust trust) {
         boolean forcedAir = kits.drawer().stream().anyMatch(tool -> tool.kind() == ToolKind.DRYER && !tool.putAside());
-        return Drying.with(supplies().keySet(), forcedAir, known.coat(), Drying.learned(trust));
+        return Drying.with(supplies().keySet(), forcedAir, known.coat(), trust.knowsTheDryer());
     }
 }

@@ -18,10 +18,11 @@ public record ToolStepView(
     /** @param parted whether the hair is parted into layers; false: one pass reaches the skin */
     public static ToolStepView of(StepKit step, boolean parted) {
         Manner manner = step.step().manner();
+        String who = step.there() ? "" : step.step().ifOwned() ? ", for those who have one" : "";
         return new ToolStepView(
                 step.step().tool(),
                 manner,
-                parted ? manner.label() : manner.inOnePass(),
+                (parted ? manner.label() : manner.inOnePass()) + who,
                 manner.brief(parted),
                 step.best().map(FitView::of),
                 step.missing());
