@@ -74,7 +74,9 @@ const actions = computed(() => {
       </ol>
       <div>
         <p v-if="teasing" class="clock slab" role="timer" :aria-label="`${seconds} seconds`">{{ clock }}</p>
-        <p v-if="teasing && caught.todo !== 'FROM_THE_ENDS'" class="move">Two or three strokes, then elsewhere in it.</p>
+        <p v-if="teasing && caught.todo !== 'FROM_THE_ENDS'" class="move">
+          Two or three strokes, then elsewhere in it.
+        </p>
         <ul class="never">
           <li v-for="never in caught.never" :key="never.rule">{{ say(never.text) }}</li>
         </ul>

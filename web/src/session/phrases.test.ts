@@ -71,6 +71,18 @@ it('speaks of no comb where there is none', () => {
   expect(script('x', [byHand], NAMES).at(-1)!.say).not.toContain('comb')
 })
 
+it('does not ask one comb to prove twice', () => {
+  const own = { shownName: 'the comb' }
+  const muzzle = how('MUZZLE', {
+    passes: { finish: 'AS_IT_IS' },
+    tools: [
+      { tool: 'COMB', manner: 'COMB_LAYERS', brief: 'wide, then fine', own },
+      { tool: 'FACE_COMB', manner: 'PROVE_FINE', brief: 'fine', own },
+    ],
+  })
+  expect(toolLine(muzzle)).toBe('The comb wide, then fine.')
+})
+
 it('says beside the dog, once a step, that the mist never goes toward the face', () => {
   const mist = { rule: 'routine.mist-face', text: 'onto your palm, never toward the face.' }
   const head = [how('CROWN', { mist }), how('EAR_LEFT', { mist })]

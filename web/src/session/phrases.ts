@@ -12,10 +12,14 @@ export function capital(text: string): string {
 /** What the hands use at a place and how, one after the other, and how the hair is left, in a line. */
 export function toolLine(place: How): string {
   const used = place.tools.filter((tool) => tool.manner !== 'SEARCH')
-  const turns = (used.length ? used : place.tools).map((tool, i, all) => {
-    const again = i > 0 && all[i - 1]!.tool === tool.tool
-    return again ? tool.brief : `${toolName(tool.tool, tool.own)} ${tool.brief}`
-  })
+  const turns = (used.length ? used : place.tools)
+    .map((tool) => ({ ...tool, name: toolName(tool.tool, tool.own) }))
+    // One comb that does both ends has proved it already, whatever comb was asked for.
+    .filter(
+      (tool, i, all) =>
+        tool.manner !== 'PROVE_FINE' || all[i - 1]?.manner !== 'COMB_LAYERS' || all[i - 1]!.name !== tool.name,
+    )
+    .map((tool, i, all) => (all[i - 1]?.name === tool.name ? tool.brief : `${tool.name} ${tool.brief}`))
   const { finish } = place.passes
   const wiped = used.some((tool) => tool.manner === 'LAST_WIPE')
   const left = finish === 'AS_IT_IS' || wiped ? '' : `; ${labelOf('Finish', finish)}`
