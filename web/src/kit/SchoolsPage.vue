@@ -64,8 +64,13 @@ function changes({ question, schools: all }: SchoolQuestionView, school: SchoolV
             :aria-pressed="school.chosen"
             @click="change(question.field, school.value)"
           >
-            <b>{{ school.title }}</b><span>{{ school.hint }}</span>
-            <small v-for="text in changes(question, school)" :key="text">{{ text }}</small>
+            <span
+              ><b>{{ school.title }}</b
+              ><br />{{ school.hint }}</span
+            >
+            <span class="changes"
+              ><small v-for="text in changes(question, school)" :key="text">{{ text }}</small></span
+            >
           </button>
         </div>
       </section>
@@ -116,35 +121,37 @@ function changes({ question, schools: all }: SchoolQuestionView, school: SchoolV
 }
 .schools {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(220px, 1fr));
-  gap: 10px;
+  gap: 6px;
 }
 .school {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 4px 24px;
   text-align: left;
-  padding: 10px 14px;
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 12px 9px 13px 8px;
-  background: rgb(var(--v-theme-surface));
-  display: flex;
-  flex-direction: column;
-  gap: 3px;
+  padding: 6px 14px 8px;
+  min-height: 48px;
   line-height: 1.3;
+  border-left: 6px solid rgb(var(--v-theme-seam));
+  border-radius: 4px 12px 12px 4px;
+}
+.school:hover {
+  background: rgb(var(--v-theme-surface));
 }
 .school[aria-pressed='true'] {
   background: rgb(var(--v-theme-wool));
-  border-color: rgb(var(--v-theme-ink));
-  box-shadow: inset 0 -4px rgb(var(--v-theme-primary));
+  border-left-color: rgb(var(--v-theme-primary));
+}
+.changes {
+  display: grid;
+  align-content: start;
+  gap: 2px;
 }
 .school small {
-  font-size: 0.88rem;
-}
-.school small:first-of-type {
-  border-top: 1px dashed rgb(var(--v-theme-seam));
-  padding-top: 4px;
-  margin-top: auto;
+  font-size: 0.9rem;
 }
 @media (max-width: 799px) {
-  .question {
+  .question,
+  .school {
     grid-template-columns: 1fr;
   }
 }

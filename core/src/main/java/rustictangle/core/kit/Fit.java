@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import rustictangle.core.Reason;
+import rustictangle.core.log.ToolKind;
 import rustictangle.core.log.ToolProperty;
 
 /**
@@ -41,7 +42,20 @@ public record Fit(Tool tool, ToolStep step, Need need, double score, Verdict ver
     }
 
     private static boolean forbidden(Tool tool, Need need) {
-        return raw(tool) || tool.kind().isBlade() || need.forbids(tool.kind()).isPresent();
+        return raw(tool)
+                || tool.kind().isBlade()
+                || need.forbids(tool.kind()).isPresent()
+                || bareBesideTheEyes(tool, need);
+    }
+
+    /** Whatever the school and the hand. */
+    private static boolean bareBesideTheEyes(Tool tool, Need need) {
+        boolean coated = tool.tips()
+                .filter(tips -> tips == Tips.COATED || tips == Tips.BALL)
+                .isPresent();
+        return tool.kind() == ToolKind.SLICKER
+                && !coated
+                && PlaceUse.at(need.section()).direction() == PlaceUse.Direction.AWAY_FROM_THE_EYES;
     }
 
     /** The score alone, for tools that are allowed. */
@@ -80,6 +94,9 @@ public record Fit(Tool tool, ToolStep step, Need need, double score, Verdict ver
             reasons.add(new Reason("kit.never-raw", "Raw-cut tips scratch, anywhere on any dog."));
         }
         need.forbids(tool.kind()).ifPresent(reasons::add);
+        if (need.forbids(tool.kind()).isEmpty() && bareBesideTheEyes(tool, need)) {
+            reasons.add(new Reason("kit.never-slicker-face", "Only coated wires come near the eyes."));
+        }
         failed().ifPresent(reasons::add);
         if (!reasons.isEmpty()) {
             return reasons;

@@ -5,9 +5,8 @@ import rustictangle.core.Choice;
 /** Schools of what loosens a mat. Common practice, no published source. */
 public enum Loosener implements Choice {
     /** The default. */
-    BY_DRAWER("what there is", "mist, or cornstarch where there is no mist"),
-    SOAKED("soaked", "mist until it is wet through"),
-    STARCHED("starched", "dusted with cornstarch, and dry");
+    SOAKED("soaked", "mist until it is wet through; cornstarch where there is no mist"),
+    STARCHED("starched", "dusted with cornstarch, and dry; mist where there is no cornstarch");
 
     private final Words words;
 

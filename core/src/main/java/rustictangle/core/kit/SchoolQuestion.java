@@ -90,7 +90,7 @@ public enum SchoolQuestion implements Choice {
             Loosener.class,
             approach -> approach.ways().loosener(),
             (approach, chosen) -> approach.withWays(approach.ways().loosening(chosen)),
-            Loosener.BY_DRAWER);
+            Loosener.SOAKED);
 
     private final Words words;
     private final String field;

@@ -269,7 +269,9 @@ final class SectionMatch {
         if (state == CoatState.NEGLECTED && !dog.isPuppy()) {
             reasons.add(new Reason(
                     "kit.neglected",
-                    "Weeks without a comb: fingers and mist first, then from the "
+                    "Weeks without a comb: fingers "
+                            + (approach.ways().mistWhen() == MistWhen.NEVER ? "" : "and mist ")
+                            + "first, then from the "
                             + "ends inward. Mats that are tight or many are for a groomer."));
             steps.add(new ToolStep(ToolKind.FINGERS, Manner.SEARCH));
             if (approach.ways().mistWhen() != MistWhen.NEVER) {

@@ -23,7 +23,7 @@ public record Ways(
             CrownSchool.NEVER,
             MistWhen.ALWAYS,
             MatSchool.TEASE,
-            Loosener.BY_DRAWER);
+            Loosener.SOAKED);
 
     public Ways {
         Objects.requireNonNull(order, "order");

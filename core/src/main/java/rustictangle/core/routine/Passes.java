@@ -8,10 +8,10 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import rustictangle.core.Reason;
+import rustictangle.core.coat.CoatKind;
 import rustictangle.core.kit.Finish;
 import rustictangle.core.kit.Manner;
 import rustictangle.core.kit.Need;
-import rustictangle.core.kit.Parting;
 import rustictangle.core.kit.PlaceUse;
 import rustictangle.core.kit.ToolStep;
 
@@ -45,7 +45,8 @@ public record Passes(List<Direction> directions, Finish finish, Reason why) {
             return passes("routine.passes-ear", "One way only: along the leather, to its edge.", finish, WITH_LIE);
         }
         Set<Manner> manners = need.order().stream().map(ToolStep::manner).collect(Collectors.toSet());
-        boolean fluffy = manners.contains(Manner.ALL_WAYS) || finish == Finish.LIFTED && need.parting() != Parting.NONE;
+        boolean fluffy =
+                manners.contains(Manner.ALL_WAYS) || stands(need.hair().kind()) && manners.contains(Manner.LAYERS);
         if (safe == PlaceUse.Direction.EVERY_WAY && fluffy) {
             return passes(
                     "routine.passes-every-way",
@@ -72,6 +73,11 @@ public record Passes(List<Direction> directions, Finish finish, Reason why) {
                     WITH_LIE);
         }
         return passes("routine.passes-with", "With the lie here, from first to last.", finish, WITH_LIE);
+    }
+
+    /** Hair that stands is gone over every way, however its owner leaves it in the end. */
+    private static boolean stands(CoatKind kind) {
+        return kind == CoatKind.CURLY || kind == CoatKind.FLEECE;
     }
 
     private static Passes passes(String rule, String why, Finish finish, Direction... directions) {

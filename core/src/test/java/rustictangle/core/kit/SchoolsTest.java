@@ -92,6 +92,18 @@ class SchoolsTest {
                 assertTrue(match.at(Section.MUZZLE).forbids(ToolKind.SLICKER).isPresent());
             }
         }
+        Need crown = Match.of(
+                        Dogs.adult(20),
+                        CURLS,
+                        Approach.USUAL.withHand(Hand.EXPERIENCED).withWays(lightly))
+                .at(Section.CROWN);
+        assertTrue(Drawers.fit(Drawers.slicker(25, Tips.COATED, false), crown)
+                .verdict()
+                .serves());
+        Fit bare = Drawers.fit(Drawers.slicker(25, Tips.GROUND, true), crown);
+        assertEquals(Verdict.NEVER_HERE, bare.verdict());
+        assertTrue(
+                bare.reasons().get(0).text().contains("coated"), bare.reasons().toString());
         Match thin = Match.of(
                 Dogs.adult(20),
                 Dogs.allOver(Dogs.hair(CoatKind.CURLY, 60)),

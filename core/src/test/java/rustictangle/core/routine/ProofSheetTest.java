@@ -28,6 +28,7 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Approach;
 import rustictangle.core.kit.Drawers;
 import rustictangle.core.kit.Finish;
+import rustictangle.core.kit.FinishSchool;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Manner;
 import rustictangle.core.kit.Match;
@@ -36,6 +37,7 @@ import rustictangle.core.kit.Parting;
 import rustictangle.core.kit.StepKit;
 import rustictangle.core.kit.Tips;
 import rustictangle.core.kit.Tool;
+import rustictangle.core.kit.Ways;
 import rustictangle.core.log.Signal;
 import rustictangle.core.log.ToolKind;
 import rustictangle.core.trust.Trial;
@@ -145,6 +147,22 @@ class ProofSheetTest {
         assertEquals(Set.of(Finish.AS_IT_IS), finishes("puppy"));
         assertTrue(last("golden").contains("with the lie"), last("golden"));
         assertTrue(last("fleece of 80 mm").contains("against the lie"), last("fleece of 80 mm"));
+    }
+
+    /** How curls are left is one thing, how they are worked another. */
+    @Test
+    void laidCurlsAreStillGoneOverEveryWay() {
+        var dog = Dogs.adult(20);
+        var coat = Dogs.allOver(Dogs.hair(CoatKind.CURLY, 60));
+        Approach laid = Approach.USUAL.withWays(Ways.USUAL.finishing(FinishSchool.LAID));
+        Kit kit = Kit.of(Match.of(dog, coat, laid), ProofSheet.DRAWER);
+        Trust trust = Trust.of(dog, kit, List.of(), LocalDate.of(2026, 5, 1));
+        Passes passes = Routine.of(dog, coat, kit, trust, List.of(), List.of(Section.SIDE_LEFT))
+                .places()
+                .get(0)
+                .passes();
+        assertEquals(Finish.LAID, passes.finish());
+        assertEquals(3, passes.directions().size());
     }
 
     private static Set<Finish> finishes(String name) {

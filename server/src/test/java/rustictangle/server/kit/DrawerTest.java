@@ -185,7 +185,7 @@ class DrawerTest extends ServerTest {
                 .andExpect(jsonPath("$.chosen.finish").value("LAID"))
                 .andExpect(jsonPath("$.chosen.mistWhen").value("WHEN_NEEDED"))
                 .andExpect(jsonPath("$.chosen.mats").value("GROOMER"))
-                .andExpect(jsonPath("$.chosen.loosener").value("BY_DRAWER"))
+                .andExpect(jsonPath("$.chosen.loosener").value("SOAKED"))
                 .andExpect(jsonPath("$.chosen.order").doesNotExist())
                 .andExpect(jsonPath(
                         "$.questions[?(@.field == 'mistWhen')].schools[?(@.value == 'ALWAYS')].places.length()",
