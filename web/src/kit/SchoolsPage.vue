@@ -31,6 +31,12 @@ function changes({ question, schools: all }: SchoolQuestionView, school: SchoolV
   const minutes = school.minutes === before ? '' : `, ${school.minutes} min for all of it instead of ${before}`
   if (question === 'ORDER')
     return [`from ${names.value[school.first!]} to ${names.value[school.last!]}${minutes}`].filter(() => school.first)
+  if (question === 'STRUCTURE')
+    return [
+      school.passes.length
+        ? `${school.passes.join(', ')}, then the comb place by place${minutes}`
+        : `each place with its tools, then the next${minutes}`,
+    ]
   if (!school.places.length) return [`changes nothing on this dog as things are${minutes}`]
   return [
     `${school.places.length === 1 ? '1 place' : `${school.places.length} places`}${minutes}`,

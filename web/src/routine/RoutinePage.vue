@@ -73,8 +73,13 @@ const range = computed(() =>
 /** Nothing to say where each place is a step of its own, or some were left out. */
 const inSteps = computed(() => {
   const steps = today.data.value?.steps.length ?? 0
+  if (passes.value.length)
+    return `, ${passes.value.length === 1 ? 'one tool' : `${passes.value.length} tools`} all over, then ${steps} ${steps === 1 ? 'step' : 'steps'}`
   return left.value.length || steps === places.value.length ? '' : ` in ${steps} ${steps === 1 ? 'step' : 'steps'}`
 })
+/** As the routine has them; with places left out they are put together anew when it begins. */
+const passes = computed(() => (left.value.length ? [] : (today.data.value?.passes ?? [])))
+const passSeconds = computed(() => passes.value.reduce((sum, pass) => sum + pass.seconds, 0))
 const setUp = computed(() => today.data.value?.setUpSeconds ?? 0)
 const seconds = computed(() => setUp.value + taken.value.reduce((sum, place) => sum + place.seconds, 0))
 const paint = computed(() => {
@@ -193,6 +198,20 @@ function toggle(section: Section) {
               </select></label
             >
           </p>
+          <div v-if="passes.length || routine.whyStructure.rule === 'routine.structure-chosen'" class="round">
+            <p :data-rule="routine.whyStructure.rule">
+              {{ say(routine.whyStructure.text) }}
+              <router-link class="no-print" :to="`/dogs/${dogId}/tools/schools`">Change it</router-link>
+            </p>
+            <ol v-if="passes.length" aria-label="One tool after the other">
+              <li v-for="pass in passes" :key="pass.tool">
+                <b>{{ pass.label }}</b>
+                {{ pass.sections.length === 1 ? 'at 1 place' : `over ${pass.sections.length} places` }},
+                {{ minutes(pass.seconds) }}
+              </li>
+              <li><b>then place by place</b>, each proved, {{ minutes(seconds - setUp - passSeconds) }}</li>
+            </ol>
+          </div>
           <p v-if="today.data.value?.season" class="season" :data-rule="today.data.value.season.rule">
             {{ say(today.data.value.season.text) }}
           </p>
@@ -299,6 +318,19 @@ function toggle(section: Section) {
 .before li {
   margin: 3px 0;
   max-width: 76ch;
+}
+.round ol {
+  margin: 0 0 10px;
+  padding-left: 26px;
+}
+.round p {
+  margin-bottom: 4px;
+}
+.round b {
+  display: inline-block;
+}
+.round b::first-letter {
+  text-transform: uppercase;
 }
 .order {
   display: block;

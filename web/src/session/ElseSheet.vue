@@ -2,7 +2,7 @@
 import KeyButton from '@/shell/KeyButton.vue'
 
 /** Something else than "it ran free": four large choices, and what is seldom wanted beneath. */
-defineProps<{ saving: boolean; canUndo: boolean; canHelp: boolean; treats: number }>()
+defineProps<{ saving: boolean; canUndo: boolean; canHelp: boolean; goesRound: boolean; treats: number }>()
 const emit = defineEmits<{ choose: [what: Else] }>()
 
 type Else =
@@ -31,8 +31,12 @@ type Else =
       <KeyButton k="h" :disabled="saving" @press="emit('choose', 'hair')">Hair brought out</KeyButton>
       <KeyButton k="i" :disabled="saving" @press="emit('choose', 'seen')">Something seen</KeyButton>
       <KeyButton k="y" :disabled="saving" @press="emit('choose', 'cry')">It cries</KeyButton>
-      <KeyButton k="l" :disabled="saving" @press="emit('choose', 'later')">Another place first</KeyButton>
-      <KeyButton k="s" :disabled="saving" @press="emit('choose', 'skip')">Leave it for today</KeyButton>
+      <KeyButton v-if="!goesRound" k="l" :disabled="saving" @press="emit('choose', 'later')"
+        >Another place first</KeyButton
+      >
+      <KeyButton k="s" :disabled="saving" @press="emit('choose', 'skip')">{{
+        goesRound ? 'Without this tool today' : 'Leave it for today'
+      }}</KeyButton>
       <KeyButton k="e" :disabled="saving" @press="emit('choose', 'end')">End here</KeyButton>
     </div>
     <KeyButton k="b" class="on" pedal="back" :disabled="saving" @press="emit('choose', 'back')"

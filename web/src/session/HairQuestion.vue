@@ -5,9 +5,10 @@ import KeyButton from '@/shell/KeyButton.vue'
 import BigAnswers from './BigAnswers.vue'
 import HairHeap from './HairHeap.vue'
 import choices from '@/api/choices'
+import type { Hair } from '@/api/types'
 
 /** How much the last pass brought out: by eye, or laid on the kitchen scale. */
-const emit = defineEmits<{ byEye: [hair: string]; weighed: [grams: number] }>()
+const emit = defineEmits<{ byEye: [hair: string]; weighed: [grams: number, hair: Hair] }>()
 
 const scale = useMutation({ mutationFn: () => ask(api.GET('/api/kitchen-scale')) })
 </script>
@@ -21,7 +22,7 @@ const scale = useMutation({ mutationFn: () => ask(api.GET('/api/kitchen-scale'))
     <template v-if="scale.data.value">
       <span class="slab">{{ scale.data.value.grams }} g</span>
       <small v-if="scale.data.value.simulated">a simulated kitchen scale</small>
-      <KeyButton k="4" @press="emit('weighed', scale.data.value.grams)">Take it</KeyButton>
+      <KeyButton k="4" @press="emit('weighed', scale.data.value.grams, scale.data.value.hair)">Take it</KeyButton>
     </template>
     <span v-else-if="scale.error.value" role="alert">{{ messageOf(scale.error.value) }}</span>
   </div>

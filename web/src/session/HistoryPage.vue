@@ -9,6 +9,7 @@ import { whenPages } from '@/rhythm/pages'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import { useUnits } from '@/shell/useUnits'
+import HairTrail from './HairTrail.vue'
 import SaidToday from './SaidToday.vue'
 import TangleChart from './TangleChart.vue'
 import { useHistory, usePlaceStory } from './useHistory'
@@ -119,6 +120,10 @@ function took(s: (typeof sessions.value)[number]): string {
             }}<template v-if="mat.found">, {{ say(matSize(mat.found)) }}</template
             >. It stays on the map until the comb runs free.
           </p>
+          <template v-if="first.hair.days.length">
+            <h2>Hair that came out</h2>
+            <HairTrail :hair="first.hair" />
+          </template>
           <hr class="seam" />
           <h2>What was done</h2>
           <template v-if="sessions.length">

@@ -26,13 +26,22 @@ const emit = defineEmits<{
   back: []
 }>()
 
+/** Of a tool that goes over the whole dog there are too many places to stand side by side. */
+const MOST_KEYS = 7
+
 const SIGNAL_KEYS: Record<Signal, string> = { RELAXED: 'r', UNEASY: 'n', OPTED_OUT: 'o', AFRAID: 'f' }
 const signals = computed(() => choices.Signal.filter((choice) => choice.value !== 'RELAXED' || props.about === 'dog'))
 </script>
 
 <template>
   <div class="sheet">
-    <div v-if="places.length > 1" class="which" role="group" aria-label="Which place">
+    <label v-if="places.length > MOST_KEYS" class="where"
+      >Where
+      <select :value="section" @change="emit('other', ($event.target as HTMLSelectElement).value as Section)">
+        <option v-for="one in places" :key="one" :value="one">{{ names[one] }}</option>
+      </select>
+    </label>
+    <div v-else-if="places.length > 1" class="which" role="group" aria-label="Which place">
       <button
         v-for="one in places"
         :key="one"
@@ -107,6 +116,20 @@ h2 {
   font-size: 1.4rem;
   margin: 0;
 }
+.where {
+  font-weight: 700;
+  font-size: 1.15rem;
+}
+.where select {
+  min-height: 52px;
+  margin-left: 10px;
+  padding: 4px 12px;
+  border: 2px solid rgb(var(--v-theme-ink));
+  border-radius: 12px 9px 13px 8px;
+  background: rgb(var(--v-theme-wool));
+  color: inherit;
+  font: inherit;
+}
 .which {
   display: flex;
   flex-wrap: wrap;
@@ -169,11 +192,13 @@ h2 {
   border-color: rgb(var(--v-theme-seam));
   min-height: 64px;
 }
+.counts small,
 .two small,
 .dog small {
   grid-column: 1 / -1;
   line-height: 1.2;
 }
+.counts :deep(kbd),
 .two :deep(kbd),
 .dog :deep(kbd) {
   grid-area: 1 / 2;

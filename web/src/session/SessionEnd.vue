@@ -9,6 +9,7 @@ import { choiceOf, labelOf } from '@/api/words'
 import { useDogView } from '@/api/queries'
 import { inDays, useUnits } from '@/shell/useUnits'
 import { minutes } from '@/shell/useUnits'
+import HairTrail from './HairTrail.vue'
 import SessionNote from './SessionNote.vue'
 import { outcome } from './words'
 import { closedTogether } from '@/rhythm/closed'
@@ -113,6 +114,7 @@ const took = (signal?: Signal) => signal && labelOf('Signal', signal)
             · {{ view.treats.given }} {{ view.treats.given === 1 ? 'treat' : 'treats' }} today</template
           >
         </p>
+        <HairTrail v-if="!old && view.said.some((one) => 'hair' in one && one.hair)" :hair="view.hair" />
         <GrowlOrBite
           v-if="warned && !old"
           plain

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { SessionView } from '@/api/types'
 import KeyButton from '@/shell/KeyButton.vue'
 import { minutes } from '@/shell/useUnits'
+import { secondsToGo } from './inHand'
 
 /** How far it has come: places, time gone and to go, and what of the treats is left. */
 const props = defineProps<{
@@ -16,23 +17,24 @@ const props = defineProps<{
 const emit = defineEmits<{ leave: []; growl: []; voice: [] }>()
 
 /** How many steps are answered as a whole; steps put off come last. */
+const passes = computed(() => props.view.passes.length)
 const waiting = computed(
   () => new Set(props.view.places.filter((s) => s.outcome === 'WAITING').map((s) => s.how.section)),
 )
-const position = computed(
+const answered = computed(
   () => props.view.steps.filter((step) => !step.sections.some((section) => waiting.value.has(section))).length,
 )
-const toGo = computed(() =>
-  props.view.places.filter((s) => s.outcome === 'WAITING').reduce((sum, s) => sum + s.how.seconds, 0),
-)
+/** Each tool that goes over the whole dog is a step, too. */
+const position = computed(() => (props.view.pass ? props.view.pass - 1 : passes.value + answered.value))
+const steps = computed(() => passes.value + props.view.steps.length)
+const toGo = computed(() => secondsToGo(props.view))
 </script>
 
 <template>
   <header>
     <router-link to="/" class="out" @click="$emit('leave')">Pause and leave</router-link>
     <span
-      ><span class="who">{{ dogName }}: </span>{{ Math.min(position + 1, view.steps.length) }} of
-      {{ view.steps.length }}</span
+      ><span class="who">{{ dogName }}: </span>{{ Math.min(position + 1, steps) }} of {{ steps }}</span
     >
     <span class="time"
       ><template v-if="elapsedSeconds >= 60">{{ minutes(elapsedSeconds) }} gone, </template>about {{ minutes(toGo) }} to
@@ -41,11 +43,7 @@ const toGo = computed(() =>
     <span class="treats"
       >{{ view.treats.piecesLeft }} {{ view.treats.piecesLeft === 1 ? 'treat' : 'treats' }} left today</span
     >
-    <progress
-      :value="position"
-      :max="view.steps.length"
-      :aria-label="`${position} of ${view.steps.length} steps answered`"
-    />
+    <progress :value="position" :max="steps" :aria-label="`${position} of ${steps} steps answered`" />
     <KeyButton
       v-if="!view.preparation"
       k="v"

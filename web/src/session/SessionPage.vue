@@ -17,10 +17,12 @@ import BigAnswers from './BigAnswers.vue'
 import CatchQuestions from './CatchQuestions.vue'
 import CatchTodo from './CatchTodo.vue'
 import ElseSheet from './ElseSheet.vue'
+import HairKeys from './HairKeys.vue'
 import HairQuestion from './HairQuestion.vue'
 import HandsOff from './HandsOff.vue'
 import HeedFirst from './HeedFirst.vue'
 import MethodHelp from './MethodHelp.vue'
+import PassCard from './PassCard.vue'
 import PlaceSheet from './PlaceSheet.vue'
 import ReactionPanel from './ReactionPanel.vue'
 import SessionEnd from './SessionEnd.vue'
@@ -29,6 +31,7 @@ import StepCard from './StepCard.vue'
 import StepDrawing from './StepDrawing.vue'
 import VoiceBar from './VoiceBar.vue'
 import SeenSomething from '@/trust/SeenSomething.vue'
+import { nextTool } from './inHand'
 import { sessionPaint } from './paint'
 import { script, wellDone } from './phrases'
 import { useLooks } from '@/trust/useLooks'
@@ -57,19 +60,20 @@ onMounted(() => void request('screen').catch(() => undefined))
 // What another page said lies over the buttons.
 useNotice().hush()
 
-const { places, step, label, prompt, hand, sittingOver, oneMore } = useHand(view, names, elapsedSeconds)
+const { places, step, label, pass, prompt, hand, sittingOver, oneMore } = useHand(view, names, elapsedSeconds)
 
 const help = ref(false)
 const noting = ref(false)
 const busy = computed(() => saving.value || help.value || noting.value)
 const { stage, answer, goOn } = useStage(view, hand, record)
 const phase = computed(() => stage.value.at)
-const about = computed(() => ('section' in stage.value ? stage.value.section : places.value[0]?.section)!)
 
 const { heeds, closed, too, look } = useHeeds(view, names, label)
 
-const lastStep = computed(() =>
-  view.value?.places.every((place) => place.outcome !== 'WAITING' || view.value!.hand.includes(place.how.section)),
+const lastStep = computed(
+  () =>
+    !pass.value &&
+    view.value?.places.every((place) => place.outcome !== 'WAITING' || view.value!.hand.includes(place.how.section)),
 )
 const now = useTimestamp({ interval: 30_000 })
 const still = computed(() => {
@@ -88,12 +92,18 @@ const walk = useWalk(
             prompt.value && say(prompt.value.text),
             heeds.value,
             lastStep.value ? view.value!.letGo : undefined,
+            !!pass.value,
           ),
         }
       : undefined,
   ),
   computed(() => phase.value === 'work' && !sittingOver.value),
   still,
+)
+
+/** Where the hands are: what was touched, or where the voice is, or the first place. */
+const about = computed<Section>(
+  () => ('section' in stage.value ? stage.value.section : (walk.line.value?.place ?? places.value[0]?.section))!,
 )
 
 /** Whoever saw it, on whichever device: the voice stays silent for the rest of this session. */
@@ -109,7 +119,7 @@ watch(
 /** Each new question takes the focus, so that a button pressed before is not pressed again by the space bar. */
 const title = ref<HTMLElement>()
 watch(
-  () => [...(view.value?.hand ?? []), phase.value].join(),
+  () => [step.value, phase.value].join(),
   () => title.value?.focus({ preventScroll: true }),
   { flush: 'post' },
 )
@@ -140,7 +150,13 @@ function touched(section: Section) {
 }
 /** Hands stay off what is closed; the rest of the step goes on. */
 const leaveClosed = () => record({ type: 'STEP_SKIPPED', sections: closed.value })
-const later = () => record({ type: 'SECTION_POSTPONED', section: about.value })
+const later = (section = about.value) => record({ type: 'SECTION_POSTPONED', section })
+/** While a tool goes round there is no step to put off, only the place at which the dog said something. */
+function othersFirst() {
+  const seen = view.value?.said.findLast((entry) => entry.type === 'SIGNALLED')
+  if (pass.value && seen) later(seen.section)
+  else answer('LATER')
+}
 const skip = () => record({ type: 'SECTION_SKIPPED', section: about.value })
 const end = () => record({ type: 'STOPPED' })
 const treat = () => record({ type: 'TREAT_GIVEN' })
@@ -180,7 +196,7 @@ const ELSE = {
   hair: () => answer({ to: 'hair', section: about.value }),
   help: () => (help.value = true),
   seen: () => (noting.value = true),
-  later: () => answer('LATER'),
+  later: () => !pass.value && answer('LATER'),
   skip: () => answer('SKIP'),
   end,
   back: () => answer({ to: 'work' }),
@@ -249,7 +265,12 @@ useKeys((key) => {
           :single="phase !== 'before'"
           @choose="touched"
         />
-        <StepDrawing v-if="phase === 'work' && places.length" :places="places" :now="walk.line.value" />
+        <StepDrawing
+          v-if="phase === 'work' && places.length"
+          :places="places"
+          :now="walk.line.value"
+          :strokes-said="!!pass"
+        />
       </aside>
       <section class="now" aria-live="polite">
         <p v-if="waiting" class="waiting" role="status">
@@ -310,7 +331,9 @@ useKeys((key) => {
           >
           <template v-else-if="phase === 'work'">
             <HeedFirst :heeds="heeds" :names="names" :label="label" @place="touched" />
+            <PassCard v-if="pass" :names="names" :places="places" :steps="view.steps" :now="walk.line.value" />
             <StepCard
+              v-else
               :names="names"
               :label="label"
               :places="places"
@@ -327,13 +350,19 @@ useKeys((key) => {
                 @faster="walk.pace('faster')"
                 @slower="walk.pace('slower')"
               />
+              <HairKeys
+                v-if="pass?.lifts && !closed.length"
+                :disabled="busy"
+                :last="view.hair.days.at(-1)"
+                @hair="answer({ hair: $event, section: about })"
+              />
               <div class="two">
                 <KeyButton v-if="closed.length" k="space" pedal="on" class="next" :disabled="busy" @press="leaveClosed">
                   Leave {{ closed.length === 1 ? names[closed[0]!] : `these ${closed.length} places` }} in peace
                 </KeyButton>
                 <KeyButton v-else k="space" pedal="on" class="next" :disabled="busy" @press="answer('RAN_FREE')">
                   <span
-                    >{{ wellDone(places) }}<small v-if="too">{{ too }}</small></span
+                    >{{ pass ? nextTool(view) : wellDone(places) }}<small v-if="too">{{ too }}</small></span
                   >
                 </KeyButton>
                 <KeyButton k="x" pedal="back" class="other" :disabled="busy" @press="answer({ to: 'else' })">
@@ -346,6 +375,7 @@ useKeys((key) => {
             v-else-if="phase === 'else'"
             :saving="busy"
             :can-undo="!!view.entries"
+            :goes-round="!!pass"
             :can-help="places.some((place) => place.methods.length)"
             :treats="view.treats.given"
             @choose="ELSE[$event]()"
@@ -363,7 +393,7 @@ useKeys((key) => {
             @mat="answer({ stays: 'MAT_LEFT', section: about })"
             @signal="seen($event, about)"
             @cries="cries(about)"
-            @later="later"
+            @later="later()"
             @skip="skip"
             @back="answer({ to: 'work' })"
           />
@@ -373,13 +403,13 @@ useKeys((key) => {
             :saving="busy"
             @go-on="goOn"
             @treat="treat"
-            @later="answer('LATER')"
+            @later="othersFirst"
             @end="end"
           />
           <HairQuestion
             v-else-if="phase === 'hair'"
             @by-eye="answer({ hair: $event as Hair, section: about })"
-            @weighed="answer({ grams: $event, section: about })"
+            @weighed="(grams, hair) => answer({ grams, hair, section: about })"
           />
           <template v-else-if="phase === 'look'">
             <p v-if="cutOff" class="hold">

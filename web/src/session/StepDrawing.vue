@@ -6,7 +6,12 @@ import type { How } from './phrases'
 import StrokeRhythm from './StrokeRhythm.vue'
 
 /** How it is parted, and the calm rhythm of the strokes. */
-const props = defineProps<{ places: readonly How[]; now?: { place?: Section; layer?: number } }>()
+const props = defineProps<{
+  places: readonly How[]
+  now?: { place?: Section; layer?: number }
+  /** Said beside it already. */
+  strokesSaid?: boolean
+}>()
 
 /** Of the place that the voice is at, or of the one with most layers. */
 const drawn = computed(
@@ -27,7 +32,7 @@ const drawn = computed(
             : 'Part it to the skin, layer by layer'
         }}, from the bottom up.
       </span>
-      <b>At most {{ drawn.strokesAtMost }} strokes on a spot.</b>
+      <b v-if="!strokesSaid">At most {{ drawn.strokesAtMost }} strokes on a spot.</b>
       <StrokeRhythm :strokes="drawn.strokesAtMost" />
     </p>
   </div>

@@ -4,8 +4,8 @@ import type { Section, SessionEvent } from '@/api/types'
 import { fold } from './fold'
 
 describe('what follows from the entries of a session', () => {
-  it.each(cases.map((said) => [said.what, said] as const))('%s', (_, { plan, entries, then }) => {
-    const now = fold(plan as Section[][], entries as SessionEvent[], 2)
+  it.each(cases.map((said) => [said.what, said] as const))('%s', (_, { plan, passes, entries, then }) => {
+    const now = fold(plan as Section[][], (passes ?? []) as Section[][], entries as SessionEvent[], 2)
     expect({
       places: now.places,
       hand: now.hand,
@@ -20,6 +20,7 @@ describe('what follows from the entries of a session', () => {
       answers: now.seen?.entry ?? null,
       treats: now.treats,
       catching: now.catching ?? null,
-    }).toEqual(then)
+      pass: now.pass ?? null,
+    }).toEqual({ pass: null, ...then })
   })
 })

@@ -6,7 +6,9 @@ export type Signalled = Extract<SessionEvent, { type: 'SIGNALLED' }>
 export interface Folded {
   /** The plan, and after it what the fingers found elsewhere. */
   places: Section[]
-  /** The places of the step in hand that wait; none once it has ended. */
+  /** The tool that goes over the whole dog just now, by its number from 1; absent: it goes place by place. */
+  pass?: number
+  /** The places of the step or of the pass in hand that wait; none once it has ended. */
   hand: Section[]
   knots: Section[]
   preparing: boolean
@@ -30,10 +32,12 @@ export interface Folded {
  * own fold: server/src/test/resources/session-cases.json.
  *
  * @param plan     the places it was begun with, by step
+ * @param passes   the places of each tool that goes over the whole dog first; none: place by place
  * @param nosToEnd so many noes of the dog, wherever they come, end it; the server says how many
  */
 export function fold(
   plan: readonly (readonly Section[])[],
+  passes: readonly (readonly Section[])[],
   entries: readonly SessionEvent[],
   nosToEnd: number,
 ): Folded {
@@ -57,9 +61,11 @@ export function fold(
             ? undefined
             : 'ALL_DONE'
   const last = standing.at(-1)
+  const pass = end ? undefined : passOf(passes, waiting, standing)
   return {
     places,
-    hand: end ? [] : handOf(plan, waiting),
+    pass,
+    hand: end ? [] : pass ? waiting.filter((section) => passes[pass - 1]!.includes(section)) : handOf(plan, waiting),
     knots,
     preparing: standing.every((entry) => entry.type === 'KNOT_FELT' || entry.type === 'TREAT_GIVEN'),
     paused: standing.findLast((entry) => entry.type === 'PAUSED' || entry.type === 'RESUMED')?.type === 'PAUSED',
@@ -124,6 +130,16 @@ function waitingOf(places: Section[], standing: SessionEvent[]): Section[] {
       ...said.filter((section) => waiting.includes(section)),
     ]
   }, places)
+}
+
+/** The first tool that still has somewhere to go. */
+function passOf(passes: readonly (readonly Section[])[], waiting: Section[], standing: SessionEvent[]) {
+  const at = passes.findIndex(
+    (places, i) =>
+      places.some((section) => waiting.includes(section)) &&
+      !standing.some((entry) => (entry.type === 'PASS_DONE' || entry.type === 'PASS_SKIPPED') && entry.pass === i + 1),
+  )
+  return at < 0 ? undefined : at + 1
 }
 
 /** Those of the first step that waits. */

@@ -82,7 +82,8 @@ const BRUSHING = 0.8
 /**
  * What the voice says at a step, from the grip to the comb.
  *
- * @param then what lets the dog go, after the last step
+ * @param then      what lets the dog go, after the last step
+ * @param goesRound whether it is a tool that goes over the whole dog: the comb comes later
  */
 export function script(
   label: string,
@@ -91,6 +92,7 @@ export function script(
   prompt?: string,
   heeds: readonly Heed[] = [],
   then?: string,
+  goesRound = false,
 ): PlaceLine[] {
   const lines: PlaceLine[] = heeds.map((heed) => ({
     say: `Heed first. ${capital(names[heed.section] ?? '')}: ${heed.says}`,
@@ -110,7 +112,7 @@ export function script(
       before?.hold === place.hold ? '' : ` ${place.hold}`,
       before && toolLine(before) === toolLine(place) ? ' The same tools.' : ` ${toolLine(place)}`,
     ].join('')
-    const each = (place.seconds * BRUSHING) / (place.parted ? layers.count : 1)
+    const each = (place.seconds * (goesRound ? 1 : BRUSHING)) / (place.parted ? layers.count : 1)
     lines.push({
       say: `${first}${heed}${told}${count}`,
       wait: each,
@@ -128,8 +130,10 @@ export function script(
       })
     }
   })
-  const last = places.some(proved)
-    ? 'Now the comb, wide end, then fine, from the root right through. Press when it runs free.'
-    : 'Feel along the skin. Press when it is done.'
+  const last = goesRound
+    ? 'That was everywhere. Press, and take the next tool.'
+    : places.some(proved)
+      ? 'Now the comb, wide end, then fine, from the root right through. Press when it runs free.'
+      : 'Feel along the skin. Press when it is done.'
   return [...lines, { say: then ? `${last} ${then}` : last, wait: 0 }]
 }

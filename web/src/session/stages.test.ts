@@ -3,8 +3,8 @@ import type { SessionView } from '@/api/types'
 import { asking, stageOf, transition, signalAt, type Answer, type Place, type Stage } from './stages'
 
 const HAND: Place[] = [
-  { section: 'CHEST', done: 'GLIDES', signal: 'RELAXED' },
-  { section: 'THROAT', done: 'GLIDES', signal: 'UNEASY' },
+  { section: 'CHEST', done: 'GLIDES', signal: 'RELAXED', tangles: 0 },
+  { section: 'THROAT', done: 'GLIDES', signal: 'UNEASY', tangles: 0 },
 ]
 
 /** Says one thing after the other; what was recorded on the way, and where it ends. */
@@ -34,7 +34,7 @@ describe('a step', () => {
     ])
   })
   it('claims no proof where there is no comb', () => {
-    const byHand: Place[] = [{ section: 'CHEST', done: 'BRUSHED', signal: 'RELAXED' }]
+    const byHand: Place[] = [{ section: 'CHEST', done: 'BRUSHED', signal: 'RELAXED', tangles: 0 }]
     expect(transition(WORK, 'RAN_FREE', byHand).says[0]).toMatchObject({ places: [{ comb: 'BRUSHED' }] })
     expect(transition(WORK, { tangles: 2, section: 'CHEST' }, byHand).says[0]).toMatchObject({
       comb: 'BRUSHED',
@@ -80,7 +80,7 @@ describe('what caught', () => {
   })
   it('is brushed on after hair was looked at or weighed', () => {
     expect(say({ at: 'hair', section }, { hair: 'HEAP', section }).stage).toEqual(WORK)
-    expect(say({ at: 'hair', section }, { grams: 4.5, section }).said).toEqual([
+    expect(say({ at: 'hair', section }, { grams: 4.5, hair: 'HEAP', section }).said).toEqual([
       { type: 'HAIR_WEIGHED', section, grams: 4.5 },
     ])
   })
@@ -113,4 +113,35 @@ it('remembers that a place was uneasy, and never records a no twice', () => {
   const said = [{ type: 'SIGNALLED' as const, section: 'CHEST' as const, signal: 'OPTED_OUT' as const }]
   expect(signalAt(view({ said }), 'CHEST')).toBe('UNEASY')
   expect(signalAt(view({ said }), 'THROAT')).toBe('RELAXED')
+})
+
+describe('a tool that goes over the whole dog', () => {
+  const section = 'CHEST'
+  const round = (answer: Answer) => transition(WORK, answer, HAND, 2).says
+
+  it('is done with the one key, and answers no place', () => {
+    expect(round('RAN_FREE')).toEqual([{ type: 'PASS_DONE', pass: 2, brushed: [] }])
+  })
+  it('goes round once more after a handful, and is done after a pinch', () => {
+    expect(round({ hair: 'HANDFUL', section })).toEqual([{ type: 'PASS_REPEATED', pass: 2, hair: 'HANDFUL' }])
+    expect(round({ grams: 0.3, hair: 'PINCH', section })).toEqual([
+      { type: 'PASS_DONE', pass: 2, hair: 'PINCH', brushed: [] },
+    ])
+  })
+  it('is left out, not all its places', () => {
+    expect(round('SKIP')).toEqual([{ type: 'PASS_SKIPPED', pass: 2 }])
+  })
+  it('takes tangles out that the comb tells of when it comes', () => {
+    expect(round({ tangles: 2, section })).toEqual([{ type: 'TANGLES_OUT', section, tangles: 2 }])
+    const hand = [{ ...HAND[0]!, tangles: 2 }]
+    expect(transition(WORK, 'RAN_FREE', hand).says).toEqual([
+      { type: 'STEP_DONE', places: [expect.objectContaining({ comb: 'TANGLES_CLEARED', tangles: 2 })] },
+    ])
+    expect(transition(WORK, { tangles: 1, section }, hand).says).toMatchObject([{ tangles: 3 }])
+    expect(transition(WORK, { stays: 'MAT_LEFT', section }, hand).says).toMatchObject([{ tangles: 3 }])
+  })
+  it('still tells a growl, a cry and what the dog says', () => {
+    expect(round('GROWL')).toMatchObject([{ type: 'WARNED' }])
+    expect(round({ signal: 'UNEASY', section })).toMatchObject([{ type: 'SIGNALLED' }])
+  })
 })

@@ -10,6 +10,7 @@ function sitting(answered: boolean, elapsed: number) {
   const view = {
     hand: ['CHEST', 'THROAT'],
     said: [],
+    passes: [],
     sitting: { atMostSeconds: 300, why: { rule: 'routine.sitting-puppy', text: 'Five minutes.' } },
     steps: [
       { label: 'back', sections: ['BACK'] },

@@ -8,7 +8,7 @@ const CAUGHT = { section: 'CHEST' } as SessionView['caught']
 
 it('leads an undo back to the very question that was answered: how many there were, not the mat itself', async () => {
   const view = ref({ hand: ['CHEST'], entries: 3, revision: 3, caught: CAUGHT } as SessionView)
-  const hand = ref<Place[]>([{ section: 'CHEST', done: 'GLIDES', signal: 'RELAXED' }])
+  const hand = ref<Place[]>([{ section: 'CHEST', done: 'GLIDES', signal: 'RELAXED', tangles: 0 }])
   const said: SessionEvent[] = []
   const { stage, answer } = useStage(view, hand, (event) => said.push(event))
   const stored = async (more: Partial<SessionView>) => {

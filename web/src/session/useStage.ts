@@ -35,7 +35,7 @@ export function useStage(
     return fits && (otherwise.at === 'work' || otherwise.at === 'caught') ? before : otherwise
   }
   function answer(said: Answer) {
-    const next = transition(stage.value, said, hand.value)
+    const next = transition(stage.value, said, hand.value, view.value?.pass)
     if (next.says.length) asked.set(view.value?.entries ?? 0, stage.value)
     stage.value = next.stage
     then = next.then

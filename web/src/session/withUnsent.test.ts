@@ -10,6 +10,7 @@ function viewOf(plan: Section[], said: SessionEvent[], more: Partial<SessionView
   return {
     plan: plan.map((section) => [section]),
     steps: plan.map((section) => ({ label: '', sections: [section] })),
+    passes: [],
     said,
     places: plan.map((section) => ({ how: how(section), outcome: 'WAITING', tangles: 0 })),
     elsewhere: [how('THROAT')],

@@ -6,14 +6,16 @@ import { fold, type Folded } from './fold'
  * needs judgement waits for the server.
  */
 export function withUnsent(view: SessionView, waiting: SessionEvent[]): SessionView {
-  const before = fold(view.plan, view.said, view.ifNo.length)
-  const now = fold(view.plan, [...view.said, ...waiting], view.ifNo.length)
+  const passes = view.passes.map((pass) => pass.sections)
+  const before = fold(view.plan, passes, view.said, view.ifNo.length)
+  const now = fold(view.plan, passes, [...view.said, ...waiting], view.ifNo.length)
   const given = now.treats - before.treats
   const same = now.standing.length === before.standing.length && now.standing.every((one, i) => one === view.said[i])
   return {
     ...view,
     places: now.places.flatMap((section) => placeOf(view, now, section)),
     steps: [...view.steps, ...knotSteps(view, now)],
+    pass: now.pass,
     hand: now.hand,
     knots: now.knots,
     preparation: now.preparing ? view.preparation : undefined,

@@ -31,6 +31,9 @@ import static rustictangle.core.dog.Section.THROAT;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import rustictangle.core.dog.Section;
 import rustictangle.core.dog.Side;
 
@@ -88,6 +91,32 @@ public enum Grip {
         return places;
     }
 
+    /** Whether its places lie one above the other, so that who comes from the head meets them the other way round. */
+    boolean goesUp() {
+        return switch (this) {
+            case FRONT_LEFT, FRONT_RIGHT, HIND_LEFT, HIND_RIGHT, FLANK_LEFT, FLANK_RIGHT, NECK -> true;
+            case BACK, EARS, HEAD, BELLY, REAR -> false;
+        };
+    }
+
+    /** The thigh behind a side: gentlest first it belongs to that, long before its leg. */
+    Optional<Section> thigh() {
+        return switch (this) {
+            case FLANK_LEFT -> Optional.of(THIGH_LEFT);
+            case FLANK_RIGHT -> Optional.of(THIGH_RIGHT);
+            default -> Optional.empty();
+        };
+    }
+
+    /**
+     * Whether hands go on from one place to another without taking another grip.
+     *
+     * @param first with which they began
+     */
+    public static boolean together(Section first, Section next) {
+        return of(first) == of(next) || of(first).thigh().equals(Optional.of(next));
+    }
+
     public Joins joins() {
         return joins;
     }
@@ -99,8 +128,14 @@ public enum Grip {
             return first.label();
         }
         Grip grip = of(first);
+        if (grip.thigh().filter(places::contains).isPresent()) {
+            return places.size() == 2 ? first.label() + " and thigh" : grip.label.replace(" and", ", thigh and");
+        }
+        Set<Side> sides = places.stream().map(Section::side).collect(Collectors.toSet());
         if (places.stream().anyMatch(place -> of(place) != grip)) {
-            return grip.joins.label;
+            return grip.joins == Joins.BODY && !sides.containsAll(List.of(Side.LEFT, Side.RIGHT))
+                    ? "back and " + (sides.contains(Side.LEFT) ? FLANK_LEFT : FLANK_RIGHT).label
+                    : grip.joins.label;
         }
         boolean oneSide = places.stream().allMatch(place -> place.side() == first.side());
         return grip == EARS && oneSide ? first.side() == Side.LEFT ? "left ear" : "right ear" : grip.label;

@@ -13,14 +13,18 @@ import static rustictangle.core.kit.Grip.HIND_RIGHT;
 import static rustictangle.core.kit.Grip.NECK;
 import static rustictangle.core.kit.Grip.REAR;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 import rustictangle.core.Choice;
 import rustictangle.core.dog.Section;
 
 /**
- * The order in which a dog is worked: an order of grips, and within a grip from the foot up. Four schools, common
+ * The order in which a dog is worked: an order of grips, and within a grip as the school goes. Four schools, common
  * practice, no published source; where a school leaves the exact place open, the sequence is this project's own.
  */
 public enum Order implements Choice {
@@ -45,7 +49,7 @@ public enum Order implements Choice {
     HEAD_DOWN(
             "head down",
             "for daily work led by the comb.",
-            fromTheFootUp(
+            fromAbove(
                     HEAD,
                     EARS,
                     NECK,
@@ -75,7 +79,7 @@ public enum Order implements Choice {
                     FLANK_LEFT,
                     FLANK_RIGHT,
                     BACK)),
-    /** What the dog minds least comes first, the tail last; a hand comes to a foot from above. */
+    /** What the dog minds least comes first, the tail last: the thigh with its side, and a hand comes to a foot from above. */
     GENTLEST_FIRST(
             "gentlest first",
             "for puppies, training and frightened dogs.",
@@ -115,9 +119,25 @@ public enum Order implements Choice {
         return Stream.of(grips).flatMap(grip -> grip.places().stream()).toList();
     }
 
+    private static List<Section> fromAbove(Grip... grips) {
+        List<Section> sequence = new ArrayList<>();
+        for (Grip grip : grips) {
+            List<Section> places = new ArrayList<>(grip.places());
+            if (grip.goesUp()) {
+                Collections.reverse(places);
+            }
+            sequence.addAll(places);
+        }
+        return List.copyOf(sequence);
+    }
+
     private static List<Section> gentlestFirst(Grip... grips) {
-        return Stream.of(grips)
-                .flatMap(grip -> grip.places().stream().sorted(Comparator.comparingInt(Section::sensitivityRank)))
-                .toList();
+        Set<Section> sequence = new LinkedHashSet<>();
+        for (Grip grip : grips) {
+            Stream.concat(grip.places().stream(), grip.thigh().stream())
+                    .sorted(Comparator.comparingInt(Section::sensitivityRank))
+                    .forEach(sequence::add);
+        }
+        return List.copyOf(sequence);
     }
 }

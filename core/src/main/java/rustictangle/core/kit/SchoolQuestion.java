@@ -27,6 +27,14 @@ public enum SchoolQuestion implements Choice {
             Order.class,
             approach -> approach.ways().order(),
             (approach, chosen) -> approach.withWays(approach.ways().inOrder(chosen))),
+    STRUCTURE(
+            "structure",
+            "Place by place or tool by tool",
+            "A place that lies parted is finished while it does; a tool that goes round once is fetched once.",
+            new Words("as the coat asks", "parted coats place by place; what is gone over, tool by tool"),
+            Structure.class,
+            approach -> approach.ways().structure(),
+            (approach, chosen) -> approach.withWays(approach.ways().structured(chosen))),
     HAND(
             "hand",
             "Whose hand",

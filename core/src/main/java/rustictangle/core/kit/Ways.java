@@ -6,10 +6,12 @@ import java.util.Optional;
 /**
  * How the work is done, where practitioners disagree.
  *
- * @param order empty: as the situation asks
+ * @param order     empty: as the situation asks
+ * @param structure empty: as the coat asks
  */
 public record Ways(
         Optional<Order> order,
+        Optional<Structure> structure,
         FinishSchool finish,
         CrownSchool crown,
         MistWhen mistWhen,
@@ -19,6 +21,7 @@ public record Ways(
     /** Nothing chosen. */
     public static final Ways USUAL = new Ways(
             Optional.empty(),
+            Optional.empty(),
             FinishSchool.BY_COAT,
             CrownSchool.NEVER,
             MistWhen.ALWAYS,
@@ -27,6 +30,7 @@ public record Ways(
 
     public Ways {
         Objects.requireNonNull(order, "order");
+        Objects.requireNonNull(structure, "structure");
         Objects.requireNonNull(finish, "finish");
         Objects.requireNonNull(crown, "crown");
         Objects.requireNonNull(mistWhen, "mistWhen");
@@ -35,26 +39,30 @@ public record Ways(
     }
 
     public Ways inOrder(Optional<Order> chosen) {
-        return new Ways(chosen, finish, crown, mistWhen, mats, loosener);
+        return new Ways(chosen, structure, finish, crown, mistWhen, mats, loosener);
+    }
+
+    public Ways structured(Optional<Structure> chosen) {
+        return new Ways(order, chosen, finish, crown, mistWhen, mats, loosener);
     }
 
     public Ways finishing(FinishSchool chosen) {
-        return new Ways(order, chosen, crown, mistWhen, mats, loosener);
+        return new Ways(order, structure, chosen, crown, mistWhen, mats, loosener);
     }
 
     public Ways atTheCrown(CrownSchool chosen) {
-        return new Ways(order, finish, chosen, mistWhen, mats, loosener);
+        return new Ways(order, structure, finish, chosen, mistWhen, mats, loosener);
     }
 
     public Ways misting(MistWhen chosen) {
-        return new Ways(order, finish, crown, chosen, mats, loosener);
+        return new Ways(order, structure, finish, crown, chosen, mats, loosener);
     }
 
     public Ways withMats(MatSchool chosen) {
-        return new Ways(order, finish, crown, mistWhen, chosen, loosener);
+        return new Ways(order, structure, finish, crown, mistWhen, chosen, loosener);
     }
 
     public Ways loosening(Loosener chosen) {
-        return new Ways(order, finish, crown, mistWhen, mats, chosen);
+        return new Ways(order, structure, finish, crown, mistWhen, mats, chosen);
     }
 }

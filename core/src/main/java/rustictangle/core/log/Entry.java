@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import rustictangle.core.dog.Section;
 
 /**
  * One entry of the log, as it was said. Entries are only ever added.
@@ -41,6 +42,11 @@ public record Entry(UUID id, Instant at, LocalDate day, Optional<UUID> session, 
     /** What was done at each place by it. */
     public List<SessionEvent.SectionDone> done() {
         return said instanceof SessionEvent event ? event.done() : List.of();
+    }
+
+    /** Where it was brushed by it, and is still to be proved. */
+    public List<Section> brushed() {
+        return said instanceof SessionEvent event ? event.brushed() : List.of();
     }
 
     /** @return what it says, where it is of that kind */

@@ -3,15 +3,18 @@ package rustictangle.core.log;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import rustictangle.core.dog.Section;
 
 /**
  * A session was begun; the entry's id is the session's.
  *
- * @param plan the places, in order
+ * @param plan   the places, in order
+ * @param passes tools that go over the whole dog before the comb proves place by place, in their order; none: each place
+ *               is done with every tool before the next
  */
 @Lasts(value = Lasts.For.A_YEAR, answer = true)
-public record SessionBegun(List<BegunPlace> plan) implements Said {
+public record SessionBegun(List<BegunPlace> plan, List<BegunPass> passes) implements Said {
 
     /**
      * @param seconds what it was expected to take then; empty: not known
@@ -32,8 +35,29 @@ public record SessionBegun(List<BegunPlace> plan) implements Said {
         }
     }
 
+    /**
+     * One tool over all places that ask for it.
+     *
+     * @param seconds what it was expected to take then, all places together
+     */
+    public record BegunPass(ToolKind tool, List<Section> sections, int seconds) {
+        public BegunPass {
+            Limits.refuseMissing("tool", tool);
+            Limits.refuseMissing("sections", sections);
+            Limits.refuseOutside("seconds", seconds, 0, Limits.MOST_SECONDS);
+            sections = List.copyOf(sections);
+        }
+    }
+
     public SessionBegun {
         plan = List.copyOf(plan);
+        // Older ones say nothing of it.
+        passes = passes == null ? List.of() : List.copyOf(passes);
+    }
+
+    /** Place by place. */
+    public SessionBegun(List<BegunPlace> plan) {
+        this(plan, List.of());
     }
 
     public List<Section> sections() {
@@ -46,6 +70,26 @@ public record SessionBegun(List<BegunPlace> plan) implements Said {
                 .filter(place -> place.section == section)
                 .findFirst()
                 .flatMap(BegunPlace::seconds);
+    }
+
+    /**
+     * The pass, from 1, that brushes a place to the skin: that of the tool that leads there, else the last of them; empty:
+     * none goes there.
+     */
+    public Optional<Integer> brushing(Section section) {
+        Optional<Subject> lead = plan.stream()
+                .filter(place -> place.section == section)
+                .findFirst()
+                .flatMap(BegunPlace::subject);
+        List<Integer> there = IntStream.rangeClosed(1, passes.size())
+                .filter(number -> passes.get(number - 1).sections.contains(section))
+                .boxed()
+                .toList();
+        return there.stream()
+                .filter(number ->
+                        lead.filter(passes.get(number - 1).tool::equals).isPresent())
+                .findFirst()
+                .or(() -> there.stream().reduce((first, last) -> last));
     }
 
     /** The places by step, in order. */

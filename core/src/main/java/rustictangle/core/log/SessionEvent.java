@@ -25,6 +25,16 @@ public sealed interface SessionEvent extends Said {
         return List.of();
     }
 
+    /** Places that are brushed with it, and still to be proved. */
+    default List<Section> brushed() {
+        return List.of();
+    }
+
+    /** How much hair a pass brought out; empty where nothing is said of that. */
+    default Optional<HairOut> hairOut() {
+        return Optional.empty();
+    }
+
     /** How the dog took it; empty where nothing is said of that. */
     default Optional<Signal> seen() {
         return Optional.empty();
@@ -280,6 +290,11 @@ public sealed interface SessionEvent extends Said {
     sealed interface HairOutAt extends AtSection {
 
         HairOut hair();
+
+        @Override
+        default Optional<HairOut> hairOut() {
+            return Optional.of(hair());
+        }
     }
 
     /** By eye. */
@@ -312,6 +327,64 @@ public sealed interface SessionEvent extends Said {
         @Override
         public HairOut hair() {
             return HairOut.weighing(grams);
+        }
+    }
+
+    /** Something said of one tool's pass over the whole dog. */
+    sealed interface OfPass extends SessionEvent {
+
+        /** Its number, from 1. */
+        int pass();
+    }
+
+    /**
+     * The tool has been everywhere it is asked for: the next one comes.
+     *
+     * @param hair    that it brought out; empty: nothing is said of it
+     * @param brushed places that it brushed to the skin, so that the comb is wanting; whoever says it may leave them out,
+     *                the session knows them
+     */
+    @Lasts(Lasts.For.A_YEAR)
+    record PassDone(int pass, Optional<HairOut> hair, List<Section> brushed) implements OfPass {
+        public PassDone {
+            Limits.refuseMissing("hair", hair);
+            // Whoever says it need not know.
+            brushed = brushed == null ? List.of() : List.copyOf(brushed);
+        }
+
+        @Override
+        public Optional<HairOut> hairOut() {
+            return hair;
+        }
+    }
+
+    /** The tool has been everywhere, and so much hair came that it goes round once more. */
+    @Lasts(Lasts.For.SEASONS)
+    record PassRepeated(int pass, HairOut hair) implements OfPass {
+        public PassRepeated {
+            Limits.refuseMissing("hair", hair);
+        }
+
+        @Override
+        public Optional<HairOut> hairOut() {
+            return Optional.of(hair);
+        }
+    }
+
+    /** This tool is left out today. */
+    @Lasts(Lasts.For.ITS_DAY)
+    record PassSkipped(int pass) implements OfPass {}
+
+    /**
+     * Tangles that came out in a pass, before the comb proves the place.
+     *
+     * @param tangles 1 to 99
+     */
+    @Lasts(Lasts.For.ITS_DAY)
+    record TanglesOut(Section section, int tangles) implements AtSection {
+        public TanglesOut {
+            Limits.refuseMissing("section", section);
+            Limits.refuseOutside("tangles", tangles, 1, SectionDone.MOST_TANGLES);
         }
     }
 

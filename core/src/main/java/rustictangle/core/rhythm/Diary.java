@@ -15,7 +15,7 @@ import rustictangle.core.log.Entry;
 import rustictangle.core.log.HairOut;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.Moment;
-import rustictangle.core.log.SessionEvent.HairOutAt;
+import rustictangle.core.log.SessionEvent;
 import rustictangle.core.log.Visited;
 
 /**
@@ -51,8 +51,9 @@ public record Diary(
 
     /** Days on which a session brought out a heap of hair; a day may come more than once. */
     public static final Log.Reading<LocalDate> HEAPS = log -> log.stream()
-            .filter(entry -> entry.as(HairOutAt.class)
-                    .filter(out -> out.hair() == HairOut.HEAP)
+            .filter(entry -> entry.as(SessionEvent.class)
+                    .flatMap(SessionEvent::hairOut)
+                    .filter(HairOut.HEAP::equals)
                     .isPresent())
             .map(Entry::day)
             .toList();
@@ -85,13 +86,14 @@ public record Diary(
         LocalDate since = today.minusDays(REMEMBERED_DAYS);
         LocalDate sinceSeasons = today.minusYears(SEASONS_YEARS);
         NavigableSet<LocalDate> heaps = new TreeSet<>(log.read(HEAPS)).tailSet(sinceSeasons, true);
+        List<CombCheck> checks = log.read(CombCheck.CHECKS, since, all -> all.stream()
+                .filter(check -> !check.date().isBefore(since))
+                .toList());
         return new Diary(
-                log.read(CombCheck.CHECKS, since, checks -> checks.stream()
-                        .filter(check -> !check.date().isBefore(since))
-                        .toList()),
-                log.read(Unproved.BRUSHED, since, brushed -> brushed.stream()
+                checks,
+                Unproved.besides(checks, log.read(Unproved.BRUSHED, since, brushed -> brushed.stream()
                         .filter(check -> !check.when().day().isBefore(since))
-                        .toList()),
+                        .toList())),
                 Life.of(log, since),
                 LengthReading.of(log),
                 heaps,

@@ -2,12 +2,17 @@ package rustictangle.core.rhythm;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.CombResult;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.Moment;
+import rustictangle.core.log.SessionEvent.SectionDone;
 
 /**
  * A place was brushed, and no comb went through: as likely as not the skin was reached. Common practice, no published
@@ -20,10 +25,31 @@ public record Unproved(Section section, Moment when) {
 
     /** Places brushed without proof. */
     public static final Log.Reading<Unproved> BRUSHED = log -> log.stream()
-            .flatMap(entry -> entry.done().stream()
-                    .filter(done -> done.comb() == CombResult.BRUSHED)
-                    .map(done -> new Unproved(done.section(), entry.moment())))
+            .flatMap(entry -> Stream.concat(
+                            entry.brushed().stream(),
+                            entry.done().stream()
+                                    .filter(done -> done.comb() == CombResult.BRUSHED)
+                                    .map(SectionDone::section))
+                    .map(section -> new Unproved(section, entry.moment())))
             .toList();
+
+    /**
+     * Without those after which a comb went through on the same day: what came out before is in what it told, and half of
+     * it must not be thought gone.
+     */
+    static List<Unproved> besides(List<CombCheck> checks, List<Unproved> brushings) {
+        record At(Section section, LocalDate day) {}
+        Map<At, Moment> combed = new HashMap<>();
+        checks.forEach(check -> combed.merge(
+                new At(check.section(), check.date()),
+                check.when(),
+                (one, other) -> one.compareTo(other) > 0 ? one : other));
+        return brushings.stream()
+                .filter(brushed -> Optional.ofNullable(combed.get(new At(brushed.section, brushed.when.day())))
+                        .filter(comb -> comb.compareTo(brushed.when) >= 0)
+                        .isEmpty())
+                .toList();
+    }
 
     /**
      * Since when a place has been clear, these brushings among what is known.

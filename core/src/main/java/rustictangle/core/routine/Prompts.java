@@ -9,6 +9,7 @@ import rustictangle.core.Reason;
 import rustictangle.core.dog.Side;
 import rustictangle.core.kit.Finish;
 import rustictangle.core.kit.Manner;
+import rustictangle.core.log.ToolKind;
 
 /**
  * What hands forget, said before a step: few, and never before two steps in a row. Common practice, no published source;
@@ -27,8 +28,13 @@ final class Prompts {
 
     private Prompts() {}
 
-    /** @return one for each step */
-    static List<Optional<Reason>> before(List<List<RoutinePlace>> steps) {
+    /**
+     * @param steps  passes, and then steps, as they come one after the other
+     * @param rounds how many of them are passes over the whole dog
+     * @param wiped whether a bristle brush lays the whole coat last of all
+     * @return one for each step
+     */
+    static List<Optional<Reason>> before(List<List<RoutinePlace>> steps, int rounds, boolean wiped) {
         List<Optional<Reason>> prompts = new ArrayList<>();
         double whole = steps.stream().mapToDouble(RoutineStep::seconds).sum();
         double sinceCleared = 0;
@@ -45,7 +51,15 @@ final class Prompts {
                     && prompts.get(i - 1).isEmpty()
                     && (last || finish == Finish.AS_IT_IS || i != steps.size() - 2);
             Optional<Reason> prompt = Optional.empty();
-            if (i == half) {
+            if (i < rounds) {
+                // Each tool is taken up clean, and goes on for long.
+                sinceCleared = 0;
+            }
+            if (i < rounds && RoutineStep.seconds(step) >= FULL_SECONDS) {
+                prompt = Optional.of(new Reason(
+                        "session.clear-as-it-fills",
+                        "Clear it whenever it is full: a full brush slides over the hair."));
+            } else if (i == half) {
                 prompt = Optional.of(new Reason(
                         "session.break",
                         "Half-way: a break, a treat where you want the dog to stay, and a stretch for your hand."));
@@ -53,11 +67,11 @@ final class Prompts {
             } else if (may && last && finish != Finish.AS_IT_IS) {
                 prompt = Optional.of(new Reason(
                         "session.finish",
-                        "Last of all once over the whole dog, lightly, "
+                        "Last of all " + (wiped ? "the bristle brush " : "") + "once over the whole dog, lightly, "
                                 + (finish == Finish.LAID
                                         ? "with the lie, so that it lies well."
                                         : "against the lie, so that it stands open.")));
-            } else if (may && sinceCleared >= (lifts(step) ? FULL_SECONDS : FULL_LATER_SECONDS)) {
+            } else if (may && brushes(step) && sinceCleared >= (lifts(step) ? FULL_SECONDS : FULL_LATER_SECONDS)) {
                 prompt = Optional.of(
                         new Reason("session.clear-brush", "Clear the brush first: a full one slides over the hair."));
                 sinceCleared = 0;
@@ -93,6 +107,13 @@ final class Prompts {
 
     private static Side side(List<RoutinePlace> step) {
         return step.get(0).section().side();
+    }
+
+    /** The comb is never full. */
+    private static boolean brushes(List<RoutinePlace> step) {
+        return step.stream()
+                .flatMap(place -> place.tools().stream())
+                .anyMatch(tool -> tool.step().tool().work() == ToolKind.Work.BRUSH);
     }
 
     private static boolean layered(List<RoutinePlace> step) {

@@ -21,6 +21,7 @@ import rustictangle.core.kit.Parting;
 import rustictangle.core.kit.PlaceUse;
 import rustictangle.core.kit.SectionKit;
 import rustictangle.core.kit.StepKit;
+import rustictangle.core.kit.Structure;
 import rustictangle.core.kit.ToolStep;
 import rustictangle.core.log.CombResult;
 import rustictangle.core.log.LifeEvent;
@@ -31,6 +32,8 @@ import rustictangle.core.trust.Trust;
  * What to do now: which sections, in which order, how, and how long.
  *
  * @param whyOrder     the reason for the order
+ * @param structure    whether a place is finished before the next, or one tool goes everywhere before the next
+ * @param whyStructure the reason for that
  * @param places        in that order; empty when nothing was asked for
  * @param totalSeconds the sum of the places' seconds
  * @param fromSeconds  the lower end of a range in which the whole lies with a probability of two thirds
@@ -42,6 +45,8 @@ import rustictangle.core.trust.Trust;
 public record Routine(
         Order order,
         Reason whyOrder,
+        Structure structure,
+        Reason whyStructure,
         List<RoutinePlace> places,
         double totalSeconds,
         double fromSeconds,
@@ -83,16 +88,19 @@ public record Routine(
         boolean mats = !matted.isEmpty();
         OrderChoice choice = OrderChoice.of(
                 dog, coat, trust, mats, kit.match().approach().ways().order());
+        StructureChoice round = StructureChoice.of(dog, kit.match());
         Set<Section> wanted = EnumSet.noneOf(Section.class);
         wanted.addAll(sections);
         List<RoutinePlace> places = choice.order().sequence().stream()
                 .filter(wanted::contains)
                 .map(kit::at)
-                .map(section -> place(dog, coat, trust, section))
+                .map(section -> place(dog, coat, trust, section, round.structure()))
                 .toList();
         return of(
                 choice.order(),
                 choice.reason(),
+                round.structure(),
+                round.reason(),
                 places,
                 whyMinutes(dog),
                 Cautions.of(dog, coat, wanted, mats),
@@ -102,6 +110,8 @@ public record Routine(
     private static Routine of(
             Order order,
             Reason whyOrder,
+            Structure structure,
+            Reason whyStructure,
             List<RoutinePlace> places,
             Reason whyMinutes,
             List<Reason> cautions,
@@ -110,6 +120,8 @@ public record Routine(
         return new Routine(
                 order,
                 whyOrder,
+                structure,
+                whyStructure,
                 places,
                 whole.seconds(),
                 whole.fromSeconds(),
@@ -124,13 +136,15 @@ public record Routine(
         return of(
                 order,
                 whyOrder,
+                structure,
+                whyStructure,
                 places.stream().map(place -> place.taking(pace.at(place))).toList(),
                 pace.why().orElse(whyMinutes),
                 cautions,
                 preparation);
     }
 
-    private static RoutinePlace place(Dog dog, Coat coat, Trust trust, SectionKit all) {
+    private static RoutinePlace place(Dog dog, Coat coat, Trust trust, SectionKit all, Structure structure) {
         boolean blows = all.need().order().stream().anyMatch(step -> step.tool() == ToolKind.DRYER);
         SectionKit here = blows && !trust.knowsTheDryer() ? all.without(ToolKind.DRYER) : all;
         Need need = here.need();
@@ -144,7 +158,7 @@ public record Routine(
         int strokesAtMost =
                 delicate ? STROKES_ON_DELICATE_SKIN : PlaceUse.at(section).strokes();
         reasons.add(strokesGuard(delicate, strokesAtMost));
-        double estimate = WorkTime.seconds(dog, coat, here, delicate);
+        double estimate = WorkTime.seconds(dog, coat, here, delicate, structure);
         List<StepKit> inHand = inHand(here);
         boolean parted = layers.count() > 1
                 && inHand.stream().anyMatch(tool -> tool.step().manner().parting() != Parting.NONE);
@@ -160,6 +174,7 @@ public record Routine(
                 here.proves() ? CombResult.GLIDES : CombResult.BRUSHED,
                 Misting.at(section, need.order()),
                 Hold.at(section, hair, parted ? layers.parting() : Parting.NONE, trust),
+                Hold.at(section, hair, Parting.NONE, trust),
                 layers,
                 parted,
                 Passes.of(need),

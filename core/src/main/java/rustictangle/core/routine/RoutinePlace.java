@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Section;
+import rustictangle.core.kit.Manner;
+import rustictangle.core.kit.Parting;
 import rustictangle.core.kit.StepKit;
 import rustictangle.core.log.CombResult;
 import rustictangle.core.log.ToolKind;
@@ -16,6 +18,7 @@ import rustictangle.core.log.ToolKind;
  * @param asksForProof  whether a comb shows here that the skin was reached; hair that does not mat asks for none
  * @param done          what it means that it is done: proved by the comb, or only brushed where there is none
  * @param mist          where the mist goes; empty: none is asked for
+ * @param holdUnparted  how, while a tool is in hand for which nothing is parted
  * @param parted        whether the hair is parted so, with the tools there are
  * @param methods       the cards that show how, this place's own first
  * @param strokesAtMost strokes on one spot before moving on
@@ -31,6 +34,7 @@ public record RoutinePlace(
         CombResult done,
         Optional<Reason> mist,
         String hold,
+        String holdUnparted,
         Layers layers,
         boolean parted,
         Passes passes,
@@ -53,6 +57,16 @@ public record RoutinePlace(
         return (int) Math.max(1, Math.round(seconds));
     }
 
+    /** What one tool's turn takes of the time here, in (0, 1]; all of them together 1. */
+    public double share(StepKit turn) {
+        return strokes(turn) / tools.stream().mapToDouble(this::strokes).sum();
+    }
+
+    private double strokes(StepKit turn) {
+        Manner manner = turn.step().manner();
+        return manner.strokes() * (parted && manner.inPartings() ? layers.count() : 1);
+    }
+
     /** The same at another pace. */
     RoutinePlace taking(Pace.Time time) {
         return new RoutinePlace(
@@ -63,6 +77,7 @@ public record RoutinePlace(
                 done,
                 mist,
                 hold,
+                holdUnparted,
                 layers,
                 parted,
                 passes,
@@ -70,6 +85,31 @@ public record RoutinePlace(
                 time.seconds(),
                 time.fromSeconds(),
                 time.toSeconds(),
+                methods,
+                reasons);
+    }
+
+    /** The same with only these of its tools in hand, in their part of the time. */
+    RoutinePlace with(List<StepKit> inHand) {
+        double part = inHand.stream().mapToDouble(this::share).sum();
+        boolean stillParted =
+                parted && inHand.stream().anyMatch(tool -> tool.step().manner().parting() != Parting.NONE);
+        return new RoutinePlace(
+                section,
+                inHand,
+                missing,
+                asksForProof,
+                done,
+                mist,
+                stillParted ? hold : holdUnparted,
+                holdUnparted,
+                layers,
+                stillParted,
+                passes,
+                strokesAtMost,
+                part * seconds,
+                part * fromSeconds,
+                part * toSeconds,
                 methods,
                 reasons);
     }

@@ -18,7 +18,7 @@ import rustictangle.core.kit.Grip;
 public record RoutineStep(String label, List<RoutinePlace> places, Optional<Reason> prompt) {
 
     /** Grips that together take no longer than this are one step, seconds. Own estimate. */
-    private static final double JOINED_SECONDS = 90;
+    static final double JOINED_SECONDS = 90;
 
     public RoutineStep {
         places = List.copyOf(places);
@@ -29,7 +29,7 @@ public record RoutineStep(String label, List<RoutinePlace> places, Optional<Reas
      *
      * @param ready whether a place is brushed by now, not in training: those are never one with others
      */
-    public static List<RoutineStep> of(List<RoutinePlace> places, Predicate<Section> ready) {
+    static List<List<RoutinePlace>> grips(List<RoutinePlace> places, Predicate<Section> ready) {
         List<List<RoutinePlace>> grips = new ArrayList<>();
         for (RoutinePlace place : places) {
             if (!grips.isEmpty() && together(last(grips), place, ready)) {
@@ -46,19 +46,7 @@ public record RoutineStep(String label, List<RoutinePlace> places, Optional<Reas
                 joined.add(grip);
             }
         }
-        return named(joined);
-    }
-
-    /** @param steps as they were put together before */
-    public static List<RoutineStep> named(List<List<RoutinePlace>> steps) {
-        List<Optional<Reason>> prompts = Prompts.before(steps);
-        List<RoutineStep> named = new ArrayList<>();
-        for (int i = 0; i < steps.size(); i++) {
-            List<RoutinePlace> step = steps.get(i);
-            named.add(new RoutineStep(
-                    Grip.label(step.stream().map(RoutinePlace::section).toList()), step, prompts.get(i)));
-        }
-        return List.copyOf(named);
+        return joined;
     }
 
     private static <T> T last(List<T> list) {
@@ -66,8 +54,8 @@ public record RoutineStep(String label, List<RoutinePlace> places, Optional<Reas
     }
 
     private static boolean together(List<RoutinePlace> grip, RoutinePlace place, Predicate<Section> ready) {
-        Section before = last(grip).section();
-        return Grip.of(before) == Grip.of(place.section()) && ready.test(before) == ready.test(place.section());
+        Section first = grip.get(0).section();
+        return Grip.together(first, place.section()) && ready.test(first) == ready.test(place.section());
     }
 
     private static boolean joins(List<RoutinePlace> grip, List<RoutinePlace> next, Predicate<Section> ready) {

@@ -10,12 +10,15 @@ import rustictangle.core.dog.BodySurface;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Part;
 import rustictangle.core.dog.Section;
+import rustictangle.core.kit.Grip;
 import rustictangle.core.kit.Manner;
 import rustictangle.core.kit.Need;
 import rustictangle.core.kit.Parting;
 import rustictangle.core.kit.PinWindow;
 import rustictangle.core.kit.SectionKit;
+import rustictangle.core.kit.Structure;
 import rustictangle.core.kit.ToolStep;
+import rustictangle.core.log.ToolKind;
 
 /**
  * How long a section takes: strokes times the time of a stroke. Smooth in the hair's length and in the dog's mass.
@@ -59,29 +62,60 @@ final class WorkTime {
 
     private static final double ALL_TO_OPEN_MM = 60;
 
+    /** To lay one tool down and take up another, seconds. Own estimate. */
+    private static final double CHANGE_SECONDS = 8;
+    /** In hair that is only gone over the next tool waits in the other hand; in hair as long as this that hand holds hair, mm. Own estimate. */
+    private static final double OTHER_HAND_FREE_MM = 26;
+
+    private static final double BOTH_HANDS_FULL_MM = 80;
+
     private final Dog dog;
     private final SectionKit here;
     private final Section section;
     private final RegionCoat hair;
     private final double shaggy;
     private final boolean delicate;
+    private final Structure structure;
     private final double height;
     private final double width;
 
-    private WorkTime(Dog dog, Coat coat, SectionKit here, boolean delicate) {
+    private WorkTime(Dog dog, Coat coat, SectionKit here, boolean delicate, Structure structure) {
         this.dog = dog;
         this.here = here;
         this.section = here.need().section();
         this.hair = here.need().hair();
         this.shaggy = coat.shagginess();
         this.delicate = delicate;
+        this.structure = structure;
         this.height = BodySurface.of(dog.mass()).heightMillimetres(section);
         this.width = height / section.heightToWidth();
     }
 
-    /** Seconds for one section, greater than 0. */
-    static double seconds(Dog dog, Coat coat, SectionKit here, boolean delicate) {
-        return new WorkTime(dog, coat, here, delicate).seconds();
+    /** Seconds for one section, the changes of tool among them, greater than 0. */
+    static double seconds(Dog dog, Coat coat, SectionKit here, boolean delicate, Structure structure) {
+        WorkTime time = new WorkTime(dog, coat, here, delicate, structure);
+        double seconds = time.seconds();
+        return seconds + time.changing(seconds);
+    }
+
+    /**
+     * What changing tools costs here. Place by place each is taken up once in every step: a place bears its part of that,
+     * by the places of its grip, or of so many small ones as are one step. Tool by tool each is taken up once.
+     */
+    private double changing(double seconds) {
+        long tools = here.need().order().stream()
+                .filter(this::used)
+                .map(ToolStep::tool)
+                .filter(tool -> tool.work() != ToolKind.Work.HAND && tool.work() != ToolKind.Work.MIST)
+                .distinct()
+                .count();
+        if (tools < 2) {
+            return 0;
+        }
+        double part = structure == Structure.TOOL_BY_TOOL
+                ? 1.0 / Section.values().length
+                : Math.min(1.0 / Grip.of(section).places().size(), seconds / RoutineStep.JOINED_SECONDS);
+        return CHANGE_SECONDS * bothHandsFull() * tools * part;
     }
 
     private double seconds() {
@@ -94,6 +128,11 @@ final class WorkTime {
         return SMALL_PLACES.contains(section.part())
                 ? Math.max(seconds, SMALL_PLACE_SECONDS * (need.proof().isPresent() ? 2 : 1))
                 : seconds;
+    }
+
+    private double bothHandsFull() {
+        double full = (hair.length().millimetres() - OTHER_HAND_FREE_MM) / (BOTH_HANDS_FULL_MM - OTHER_HAND_FREE_MM);
+        return Need.parting(here.need().order()) == Parting.NONE ? 0 : Math.max(0, Math.min(1, full));
     }
 
     private boolean used(ToolStep step) {

@@ -40,7 +40,7 @@ public record Review(int spentSeconds, int expectedSeconds, Reason nextTime, Opt
         boolean atEase = state.end()
                 .filter(end -> end == SessionState.End.ALL_DONE || end == SessionState.End.STOPPED)
                 .isPresent();
-        return !atEase || state.done().isEmpty()
+        return !atEase || state.done().isEmpty() && state.brushedOnly().isEmpty()
                 ? Optional.empty()
                 : Optional.of(new Reason(
                         "session.last-look",
@@ -128,11 +128,14 @@ public record Review(int spentSeconds, int expectedSeconds, Reason nextTime, Opt
     }
 
     private static Optional<Reason> unproved(SessionState state) {
-        return state.done().stream()
-                .filter(done -> done.comb() == CombResult.BRUSHED)
+        return Stream.concat(
+                        state.brushedOnly().stream(),
+                        state.done().stream()
+                                .filter(done -> done.comb() == CombResult.BRUSHED)
+                                .map(SectionDone::section))
                 .findFirst()
                 .map(
-                        done -> new Reason(
+                        section -> new Reason(
                                 "session.next-comb",
                                 "A comb at the end, from the root right through: the top can be smooth while the skin's layer felts."));
     }

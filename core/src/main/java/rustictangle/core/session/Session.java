@@ -7,16 +7,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import rustictangle.core.Reason;
 import rustictangle.core.Refused;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.Catch;
 import rustictangle.core.log.HairOut;
+import rustictangle.core.log.SessionBegun;
 import rustictangle.core.log.SessionEvent;
 import rustictangle.core.log.SessionEvent.Caught;
 import rustictangle.core.log.SessionEvent.GelUsed;
-import rustictangle.core.log.SessionEvent.HairOutAt;
 import rustictangle.core.log.SessionEvent.KnotFelt;
+import rustictangle.core.log.SessionEvent.OfPass;
+import rustictangle.core.log.SessionEvent.PassRepeated;
 import rustictangle.core.log.SessionEvent.Paused;
 import rustictangle.core.log.SessionEvent.Resumed;
 import rustictangle.core.log.SessionEvent.SectionDone;
@@ -38,10 +41,14 @@ import rustictangle.core.trust.Practice;
 public final class Session {
 
     private final List<List<Section>> steps;
+    /** Where each tool goes before the comb proves place by place; none: place by place. */
+    private final List<List<Section>> passes;
+
     private final List<SessionEvent> standing;
 
-    private Session(List<List<Section>> steps, List<SessionEvent> standing) {
+    private Session(List<List<Section>> steps, List<List<Section>> passes, List<SessionEvent> standing) {
         this.steps = List.copyOf(steps);
+        this.passes = List.copyOf(passes);
         this.standing = List.copyOf(standing);
     }
 
@@ -50,11 +57,26 @@ public final class Session {
      * @throws Refused when there is none, or a section is named twice
      */
     public static Session planned(List<List<Section>> steps) {
+        return planned(steps, List.of());
+    }
+
+    /**
+     * @param passes the places of each tool that goes over the whole dog first, in their order; none: place by place
+     * @throws Refused as {@link #planned(List)}
+     */
+    public static Session planned(List<List<Section>> steps, List<List<Section>> passes) {
         List<Section> plan = steps.stream().flatMap(List::stream).toList();
         if (plan.isEmpty() || plan.stream().distinct().count() != plan.size()) {
             throw new Refused("sections", "Choose at least one section, and each only once.");
         }
-        return new Session(steps, List.of());
+        return new Session(steps, passes, List.of());
+    }
+
+    /** As it was begun, before anything happened. */
+    public static Session of(SessionBegun begun) {
+        return planned(
+                begun.steps(),
+                begun.passes().stream().map(SessionBegun.BegunPass::sections).toList());
     }
 
     /** Each place a step of its own. */
@@ -63,11 +85,11 @@ public final class Session {
     }
 
     /**
-     * The session after all these events.
+     * This one, planned and no more, after all these events.
      *
      * @param events as accepted by {@link #apply} one after the other; they are not checked again
      */
-    public static Session replay(List<List<Section>> steps, List<SessionEvent> events) {
+    public Session replay(List<SessionEvent> events) {
         List<SessionEvent> standing = new ArrayList<>(events.size());
         for (SessionEvent event : events) {
             if (event instanceof Undone && standing.isEmpty()) {
@@ -78,7 +100,7 @@ public final class Session {
                 standing.add(event);
             }
         }
-        return new Session(planned(steps).steps, standing);
+        return new Session(steps, passes, standing);
     }
 
     /**
@@ -96,7 +118,7 @@ public final class Session {
             check(event);
             next.add(event);
         }
-        return new Session(steps, next);
+        return new Session(steps, passes, next);
     }
 
     /** The places it was begun with, by step. */
@@ -111,6 +133,7 @@ public final class Session {
                 standing,
                 preparing(),
                 paused(),
+                end.isPresent() ? Optional.empty() : pass(),
                 end.isPresent() ? List.of() : hand(),
                 knots(),
                 end,
@@ -122,7 +145,7 @@ public final class Session {
     Session with(SessionEvent accepted) {
         List<SessionEvent> next = new ArrayList<>(standing);
         next.add(accepted);
-        return new Session(steps, next);
+        return new Session(steps, passes, next);
     }
 
     private void check(SessionEvent event) {
@@ -140,6 +163,9 @@ public final class Session {
         }
         if (event instanceof Started && !preparing()) {
             throw new Refused("this session has begun already, perhaps on another screen: reload");
+        }
+        if (event instanceof OfPass of && !pass().equals(Optional.of(of.pass()))) {
+            throw new Refused("this tool is not in hand: it may have been answered on another screen; reload");
         }
         if (!(event instanceof KnotFelt)) {
             event.about().forEach(this::checkPlace);
@@ -202,11 +228,32 @@ public final class Session {
         return waiting;
     }
 
-    /** Those of the first step that waits. What the fingers found elsewhere is a step of its own. */
+    /** The tool that goes over the whole dog just now, by its number from 1; empty: it goes place by place. */
+    Optional<Integer> pass() {
+        List<Section> waiting = passes.isEmpty() ? List.of() : waiting();
+        return IntStream.rangeClosed(1, passes.size())
+                .filter(number -> passes.get(number - 1).stream().anyMatch(waiting::contains)
+                        && standing.stream().noneMatch(event -> ends(event, number)))
+                .boxed()
+                .findFirst();
+    }
+
+    private static boolean ends(SessionEvent event, int pass) {
+        return event instanceof OfPass of && of.pass() == pass && !(event instanceof PassRepeated);
+    }
+
+    /**
+     * Where the tool in hand still goes; place by place those of the first step that waits. What the fingers found
+     * elsewhere is a step of its own.
+     */
     List<Section> hand() {
         List<Section> waiting = waiting();
         if (waiting.isEmpty()) {
             return waiting;
+        }
+        Optional<Integer> pass = pass();
+        if (pass.isPresent()) {
+            return waiting.stream().filter(passes.get(pass.get() - 1)::contains).toList();
         }
         List<Section> step = steps.stream()
                 .filter(places -> places.contains(waiting.get(0)))
@@ -353,8 +400,8 @@ public final class Session {
             return List.of();
         }
         SessionEvent last = standing.get(standing.size() - 1);
-        if (last instanceof HairOutAt out) {
-            return List.of(afterPass(out.hair()));
+        if (last.hairOut().isPresent()) {
+            return List.of(afterPass(last.hairOut().get()));
         }
         return last instanceof SectionDone done ? afterSection(done) : List.of();
     }

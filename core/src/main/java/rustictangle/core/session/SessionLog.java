@@ -21,6 +21,7 @@ import rustictangle.core.log.Log;
 import rustictangle.core.log.SessionBegun;
 import rustictangle.core.log.SessionEvent;
 import rustictangle.core.log.SessionEvent.KnotFelt;
+import rustictangle.core.log.SessionEvent.PassDone;
 import rustictangle.core.log.SessionEvent.Paused;
 import rustictangle.core.log.SessionEvent.Resumed;
 import rustictangle.core.log.SessionEvent.SectionDone;
@@ -40,6 +41,8 @@ public final class SessionLog {
 
     /** Nobody is at one step so long without a word: hands were elsewhere, seconds. Own estimate. */
     private static final int GAP_SECONDS = 15 * 60;
+    /** A tool that goes over the whole dog may take longer than that: so many times what was expected. Own estimate. */
+    private static final int TIMES_EXPECTED = 2;
 
     private final List<Entry> entries;
     /** What happened and stands. */
@@ -50,9 +53,8 @@ public final class SessionLog {
     private SessionLog(List<Entry> entries) {
         this.entries = List.copyOf(entries);
         this.standing = standing(this.entries);
-        this.session = Session.replay(
-                begun().steps(),
-                this.entries.stream()
+        this.session = Session.of(begun())
+                .replay(this.entries.stream()
                         .flatMap(entry -> entry.as(SessionEvent.class).stream())
                         .toList());
     }
@@ -170,16 +172,25 @@ public final class SessionLog {
         return new Entry(entry, at, day, Optional.of(id()), takesBack, timed(event, at));
     }
 
-    /** With what each place took: its share of the time at its step so far, by what it was expected to take. */
+    /**
+     * With what each place took: its share of the time at its step so far, by what it was expected to take, and of each
+     * pass over it.
+     */
     private SessionEvent timed(SessionEvent event, Instant at) {
+        if (event instanceof PassDone pass) {
+            return new PassDone(
+                    pass.pass(),
+                    pass.hair(),
+                    session.hand().stream()
+                            .filter(section -> begun().brushing(section).equals(Optional.of(pass.pass())))
+                            .toList());
+        }
         if (event.done().isEmpty()) {
             return event;
         }
-        List<Section> hand = session.hand();
-        double pool = secondsAt(hand, at);
-        double expected = hand.stream().mapToDouble(this::expected).sum();
+        Worked worked = worked(session.pass().isPresent() ? List.of() : session.hand(), at);
         List<SectionDone> done = event.done().stream()
-                .map(place -> place.took((int) Math.round(pool * expected(place.section()) / expected)))
+                .map(place -> place.took(worked.seconds(place.section())))
                 .toList();
         return event instanceof StepDone ? new StepDone(done) : done.get(0);
     }
@@ -205,39 +216,91 @@ public final class SessionLog {
         boolean running = state.end().isEmpty() && !state.paused() && !state.preparing();
         Instant last =
                 standing.stream().map(Entry::at).max(Comparator.naturalOrder()).orElse(startedAt());
-        return seconds + (running ? counted(Duration.between(last, now).toSeconds(), session.hand()) : 0);
+        return seconds + (running ? counted(Duration.between(last, now).toSeconds(), session) : 0);
     }
 
-    /** What counts of a stretch of time at a step: of one that was too long, what the step was expected to take. */
-    private int counted(long seconds, List<Section> hand) {
-        return seconds <= GAP_SECONDS
-                ? (int) seconds
-                : (int) hand.stream().mapToDouble(this::expected).sum();
+    /** What counts of a stretch of time at a step or with a tool: of one that was too long, what it was expected to take. */
+    private int counted(long seconds, Session then) {
+        if (seconds <= GAP_SECONDS) {
+            return (int) seconds;
+        }
+        Optional<Integer> pass = then.pass();
+        if (pass.isEmpty()) {
+            return (int) then.hand().stream().mapToDouble(this::expected).sum();
+        }
+        int expected = begun().passes().get(pass.get() - 1).seconds();
+        return seconds <= (long) TIMES_EXPECTED * expected ? (int) seconds : expected;
     }
 
-    /** Spent at a step up to a moment, its turns before it was put off included, less what its answered places took. */
-    private double secondsAt(List<Section> hand, Instant now) {
+    /** Where the time of a session went so far, seconds. */
+    private final class Worked {
+
+        /** They share the time of the step in hand. */
+        private final List<Section> hand;
+        /** At that step, its turns before it was put off included, less what its answered places took. */
+        private double pool;
+        /** With each tool that went over the whole dog. */
+        private final double[] passes = new double[begun().passes().size()];
+
+        private Worked(List<Section> hand) {
+            this.hand = hand;
+        }
+
+        /** What a place took of it. */
+        int seconds(Section section) {
+            double own = hand.contains(section) ? pool * share(section, hand) : 0;
+            return (int) Math.round(own + ofPasses(section));
+        }
+
+        private double ofPasses(Section section) {
+            double seconds = 0;
+            for (int i = 0; i < passes.length; i++) {
+                List<Section> places = begun().passes().get(i).sections();
+                seconds += places.contains(section) ? passes[i] * share(section, places) : 0;
+            }
+            return seconds;
+        }
+
+        private double share(Section section, List<Section> places) {
+            return expected(section)
+                    / places.stream().mapToDouble(SessionLog.this::expected).sum();
+        }
+    }
+
+    private Worked worked(List<Section> hand, Instant now) {
         List<Section> step = begun().steps().stream()
-                .filter(places -> places.contains(hand.get(0)))
+                .filter(places -> !hand.isEmpty() && places.contains(hand.get(0)))
                 .findFirst()
                 .orElse(hand);
-        double seconds = 0;
-        Session before = Session.planned(begun().steps());
+        Worked worked = new Worked(hand);
+        Session before = Session.of(begun());
         for (Stretch stretch : stretches()) {
             SessionEvent event = (SessionEvent) stretch.entry.said();
-            if (!(event instanceof Started || event instanceof KnotFelt)
-                    && step.contains(before.hand().get(0))) {
-                seconds += stretch.seconds;
-                seconds -= event.done().stream()
-                        .mapToInt(done -> done.spent().orElse(0))
-                        .sum();
+            if (!(event instanceof Started || event instanceof KnotFelt)) {
+                spend(worked, before, step, stretch.seconds);
+                if (before.pass().isEmpty() && step.contains(before.hand().get(0))) {
+                    worked.pool -= event.done().stream()
+                            .mapToDouble(done -> Math.max(0, done.spent().orElse(0) - worked.ofPasses(done.section())))
+                            .sum();
+                }
             }
             before = before.with(event);
         }
         Instant last = standing.isEmpty()
                 ? startedAt()
                 : standing.get(standing.size() - 1).at();
-        return Math.max(0, seconds + counted(Duration.between(last, now).toSeconds(), hand));
+        spend(worked, before, step, counted(Duration.between(last, now).toSeconds(), before));
+        worked.pool = Math.max(0, worked.pool);
+        return worked;
+    }
+
+    private static void spend(Worked worked, Session then, List<Section> step, int seconds) {
+        Optional<Integer> pass = then.pass();
+        if (pass.isPresent()) {
+            worked.passes[pass.get() - 1] += seconds;
+        } else if (step.contains(then.hand().get(0))) {
+            worked.pool += seconds;
+        }
     }
 
     /** The time up to an entry from the one before. */
@@ -247,10 +310,10 @@ public final class SessionLog {
         List<Stretch> stretches = new ArrayList<>();
         Instant before = startedAt();
         boolean paused = false;
-        Session then = Session.planned(begun().steps());
+        Session then = Session.of(begun());
         for (Entry entry : standing) {
             long seconds = paused ? 0 : entry.at().getEpochSecond() - before.getEpochSecond();
-            stretches.add(new Stretch(entry, counted(seconds, seconds > GAP_SECONDS ? then.hand() : List.of())));
+            stretches.add(new Stretch(entry, counted(seconds, then)));
             then = then.with((SessionEvent) entry.said());
             before = entry.at();
             paused = entry.said() instanceof Paused || paused && !(entry.said() instanceof Resumed);
@@ -285,13 +348,14 @@ public final class SessionLog {
                 id(),
                 startedAt(),
                 endedAt(),
-                done.size(),
+                done.size() + session.state().brushedOnly().size(),
                 session.state().skipped().size(),
                 done.stream().mapToInt(SectionDone::tangles).sum() - mats,
                 mats,
                 (int) done.stream()
-                        .filter(place -> place.comb() == CombResult.BRUSHED)
-                        .count(),
+                                .filter(place -> place.comb() == CombResult.BRUSHED)
+                                .count()
+                        + session.state().brushedOnly().size(),
                 seen(Set.of(Signal.RELAXED)),
                 seen(Set.of(Signal.UNEASY)),
                 seen(Set.of(Signal.OPTED_OUT, Signal.AFRAID)));
@@ -324,7 +388,7 @@ public final class SessionLog {
     }
 
     private static final Log.Reading<LocalDate> DONE = log -> log.stream()
-            .filter(entry -> !entry.done().isEmpty())
+            .filter(entry -> !entry.done().isEmpty() || !entry.brushed().isEmpty())
             .map(Entry::day)
             .distinct()
             .toList();
@@ -389,7 +453,7 @@ public final class SessionLog {
 
     private static final Log.Reading<Section> BRUSHED = log -> log.stream()
             .flatMap(entry -> Stream.concat(
-                    entry.done().stream().map(SectionDone::section),
+                    Stream.concat(entry.done().stream().map(SectionDone::section), entry.brushed().stream()),
                     entry.as(Visited.class).map(Visited::sections).stream().flatMap(Set::stream)))
             .distinct()
             .toList();

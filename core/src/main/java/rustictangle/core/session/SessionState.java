@@ -1,6 +1,7 @@
 package rustictangle.core.session;
 
 import java.util.Collections;
+import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -17,7 +18,8 @@ import rustictangle.core.log.SessionEvent;
  * @param standing  the events that were not undone, oldest first
  * @param preparing whether the first stroke is still to come
  * @param paused    whether hands are off for a while
- * @param hand      the places of the step in hand that wait, in order; none once the session has ended
+ * @param pass      the tool that goes over the whole dog just now, by its number from 1; empty: it goes place by place
+ * @param hand      the places of the step or of the pass in hand that wait, in order; none once the session has ended
  * @param knots     where the fingers felt a knot, in the order of the marks
  * @param end       how it ended; empty while it goes on
  * @param reaction  what to do about how the dog takes it just now; empty: nothing was seen
@@ -28,6 +30,7 @@ public record SessionState(
         List<SessionEvent> standing,
         boolean preparing,
         boolean paused,
+        Optional<Integer> pass,
         List<Section> hand,
         Set<Section> knots,
         Optional<End> end,
@@ -70,6 +73,16 @@ public record SessionState(
     /** The sections that were worked, with what was found. */
     public List<SessionEvent.SectionDone> done() {
         return standing.stream().flatMap(event -> event.done().stream()).toList();
+    }
+
+    /** Where it was brushed by a tool that went over the whole dog, and not proved since. */
+    public Set<Section> brushedOnly() {
+        Set<Section> brushed = EnumSet.noneOf(Section.class);
+        standing.forEach(event -> {
+            brushed.addAll(event.brushed());
+            event.done().forEach(done -> brushed.remove(done.section()));
+        });
+        return brushed;
     }
 
     /** The sections that were left for another day. */

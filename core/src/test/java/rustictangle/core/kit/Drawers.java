@@ -118,6 +118,7 @@ public final class Drawers {
                 any(random, Hand.values()),
                 new Ways(
                         maybe(random, any(random, Order.values())),
+                        maybe(random, any(random, Structure.values())),
                         any(random, FinishSchool.values()),
                         any(random, CrownSchool.values()),
                         any(random, MistWhen.values()),

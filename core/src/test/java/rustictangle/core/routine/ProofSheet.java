@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import rustictangle.core.Dogs;
+import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.Colour;
@@ -32,8 +33,10 @@ import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Match;
 import rustictangle.core.kit.PadKind;
 import rustictangle.core.kit.Spacing;
+import rustictangle.core.kit.Structure;
 import rustictangle.core.kit.Tips;
 import rustictangle.core.kit.Tool;
+import rustictangle.core.kit.Ways;
 import rustictangle.core.log.ToolKind;
 import rustictangle.core.trust.Trust;
 
@@ -60,7 +63,16 @@ final class ProofSheet {
 
     record Patient(String name, Dog dog, Coat coat) {
         Routine routine() {
-            Kit kit = Kit.of(Match.of(dog, coat, Approach.USUAL), DRAWER);
+            return routine(Structure.PLACE_BY_PLACE);
+        }
+
+        Course course(Structure structure) {
+            return Course.of(structure, routine(structure).places(), section -> true);
+        }
+
+        Routine routine(Structure structure) {
+            Approach approach = Approach.USUAL.withWays(Ways.USUAL.structured(Optional.of(structure)));
+            Kit kit = Kit.of(Match.of(dog, coat, approach), DRAWER);
             return Routine.of(
                     dog, coat, kit, Trust.of(dog, kit, List.of(), DAY), List.of(), Arrays.asList(Section.values()));
         }
@@ -145,24 +157,35 @@ final class ProofSheet {
     }
 
     static String of(Patient patient) {
-        Routine routine = patient.routine();
         StringBuilder sheet = new StringBuilder();
-        sheet.append("== %s, %.0f min, %s%n"
-                .formatted(
-                        patient.name(),
-                        routine.totalSeconds() / 60,
-                        routine.whyOrder().text()));
-        for (RoutineStep step : RoutineStep.of(routine.places(), section -> true)) {
-            sheet.append("-- ")
-                    .append(step.label())
-                    .append(", ")
-                    .append(Math.round(RoutineStep.seconds(step.places())))
-                    .append(" s")
-                    .append(step.prompt().map(prompt -> " · " + prompt.text()).orElse(""))
-                    .append('\n');
-            step.places().forEach(place -> sheet.append(line(place)));
+        for (Structure structure : Structure.values()) {
+            Routine routine = patient.routine(structure);
+            Course course = patient.course(structure);
+            sheet.append("== %s, %s, %.0f min, %s%n"
+                    .formatted(
+                            patient.name(),
+                            structure.label(),
+                            routine.totalSeconds() / 60,
+                            routine.whyOrder().text()));
+            course.passes()
+                    .forEach(pass -> step(
+                            sheet,
+                            "** " + pass.tool().label() + (pass.lifts() ? " (hair?)" : ""),
+                            pass.places(),
+                            pass.prompt()));
+            course.steps().forEach(step -> step(sheet, "-- " + step.label(), step.places(), step.prompt()));
         }
         return sheet.toString();
+    }
+
+    private static void step(StringBuilder sheet, String label, List<RoutinePlace> places, Optional<Reason> prompt) {
+        sheet.append(label)
+                .append(", ")
+                .append(Math.round(RoutineStep.seconds(places)))
+                .append(" s")
+                .append(prompt.map(said -> " · " + said.text()).orElse(""))
+                .append('\n');
+        places.forEach(place -> sheet.append(line(place)));
     }
 
     private static String line(RoutinePlace place) {

@@ -35,6 +35,7 @@ import rustictangle.core.kit.Match;
 import rustictangle.core.kit.PadKind;
 import rustictangle.core.kit.Parting;
 import rustictangle.core.kit.StepKit;
+import rustictangle.core.kit.Structure;
 import rustictangle.core.kit.Tips;
 import rustictangle.core.kit.Tool;
 import rustictangle.core.kit.Ways;
@@ -55,7 +56,7 @@ class ProofSheetTest {
         Path sheet = Path.of("target/proof-sheet.txt");
         Files.writeString(sheet, patients().stream().map(ProofSheet::of).collect(Collectors.joining("\n")));
         assertEquals(
-                12,
+                24,
                 Files.readAllLines(sheet).stream()
                         .filter(line -> line.startsWith("=="))
                         .count());
@@ -79,7 +80,8 @@ class ProofSheetTest {
     @ParameterizedTest
     @MethodSource("patients")
     void aLayerOnALegTakesTheTimeThatHandsTake(ProofSheet.Patient patient) {
-        patient.routine().places().stream()
+        // Tool by tool: what changing them takes place by place is no layer's.
+        patient.routine(Structure.TOOL_BY_TOOL).places().stream()
                 .filter(place -> place.section().part() == Part.FRONT_LEG
                         || place.section().part() == Part.HIND_LEG)
                 .filter(RoutinePlace::parted)
@@ -172,7 +174,7 @@ class ProofSheetTest {
     }
 
     private static String last(String name) {
-        List<RoutineStep> steps = RoutineStep.of(named(name).routine().places(), section -> true);
+        List<RoutineStep> steps = named(name).course(Structure.PLACE_BY_PLACE).steps();
         return steps.get(steps.size() - 1).prompt().orElseThrow().text();
     }
 

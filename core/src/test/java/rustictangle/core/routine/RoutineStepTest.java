@@ -22,6 +22,7 @@ import rustictangle.core.kit.Approach;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Match;
 import rustictangle.core.kit.Order;
+import rustictangle.core.kit.Structure;
 import rustictangle.core.kit.Ways;
 import rustictangle.core.trust.Trust;
 
@@ -37,7 +38,7 @@ class RoutineStepTest {
             for (double millimetres : new double[] {6, 30, 120}) {
                 Routine routine = whole(
                         kilograms, Dogs.allOver(Dogs.fleece(millimetres)), Ways.USUAL.inOrder(Optional.of(order)));
-                List<RoutineStep> steps = RoutineStep.of(routine.places(), READY);
+                List<RoutineStep> steps = steps(routine.places(), READY);
                 assertTrue(steps.size() >= 6 && steps.size() <= 12, steps.size() + " steps at " + millimetres + " mm");
                 assertEquals(
                         routine.places().stream().map(RoutinePlace::section).toList(),
@@ -56,9 +57,7 @@ class RoutineStepTest {
 
     @Test
     void aFrontLegIsOneStepFromTheFootToTheArmpit() {
-        RoutineStep leg = RoutineStep.of(
-                        whole(20, Dogs.allOver(Dogs.fleece(80))).places(), READY)
-                .stream()
+        RoutineStep leg = steps(whole(20, Dogs.allOver(Dogs.fleece(80))).places(), READY).stream()
                 .filter(step -> step.label().equals("left front leg"))
                 .findFirst()
                 .orElseThrow();
@@ -75,7 +74,7 @@ class RoutineStepTest {
             List<RoutinePlace> some = whole(5, Dogs.allOver(Dogs.fleece(20))).places().stream()
                     .filter(step -> random.nextInt(4) > 0)
                     .toList();
-            List<RoutineStep> steps = RoutineStep.of(some, ready::contains);
+            List<RoutineStep> steps = steps(some, ready::contains);
             for (RoutineStep step : steps) {
                 assertEquals(
                         1,
@@ -92,7 +91,7 @@ class RoutineStepTest {
     @Test
     void handsAreRemindedSeldomNeverTwiceInARowAndOfABreakInTheMiddle() {
         List<RoutineStep> steps =
-                RoutineStep.of(whole(16, Dogs.allOver(Dogs.fleece(120))).places(), READY);
+                steps(whole(16, Dogs.allOver(Dogs.fleece(120))).places(), READY);
         List<Optional<String>> prompts = steps.stream()
                 .map(step -> step.prompt().map(reason -> reason.rule()))
                 .toList();
@@ -106,15 +105,15 @@ class RoutineStepTest {
         assertEquals(0.5, seconds(steps.subList(0, at)) / whole, 0.15);
         assertEquals(
                 List.of(),
-                RoutineStep.of(
-                                whole(3, Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 10)))
-                                        .places(),
-                                READY)
-                        .stream()
+                steps(whole(3, Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 10))).places(), READY).stream()
                         .flatMap(step -> step.prompt().stream())
                         .filter(reason -> reason.rule().equals("session.break"))
                         .toList(),
                 "a few minutes need no break");
+    }
+
+    private static List<RoutineStep> steps(List<RoutinePlace> places, Predicate<Section> ready) {
+        return Course.of(Structure.PLACE_BY_PLACE, places, ready).steps();
     }
 
     private static double seconds(List<RoutineStep> steps) {
@@ -125,8 +124,7 @@ class RoutineStepTest {
     }
 
     private static int count(double kilograms, double millimetres) {
-        return RoutineStep.of(
-                        whole(kilograms, Dogs.allOver(Dogs.fleece(millimetres))).places(), READY)
+        return steps(whole(kilograms, Dogs.allOver(Dogs.fleece(millimetres))).places(), READY)
                 .size();
     }
 

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
@@ -63,6 +64,12 @@ class RoutineTest {
     @Test
     void headDownBeginsAtTheHeadAndEndsAtTheTail() {
         assertEquals(Section.CROWN, Order.HEAD_DOWN.sequence().get(0));
+        List<Section> down = Order.HEAD_DOWN.sequence();
+        assertTrue(
+                down.indexOf(Section.ARMPIT_LEFT) < down.indexOf(Section.FRONT_LEG_LEFT)
+                        && down.indexOf(Section.FRONT_LEG_LEFT) < down.indexOf(Section.FRONT_FOOT_LEFT),
+                "within a leg from above to the foot");
+        assertTrue(down.indexOf(Section.NECK_RUFF) < down.indexOf(Section.CHEST));
         assertEquals(Section.TAIL_WHOLE, Order.HEAD_DOWN.sequence().get(28));
     }
 
@@ -81,23 +88,27 @@ class RoutineTest {
     @Test
     void gentlestFirstClimbsWithWhatTheDogMindsFromGripToGripAndWithinEach() {
         List<Section> order = Order.GENTLEST_FIRST.sequence();
-        int most = 0;
-        int before = 0;
-        for (int i = 0; i < order.size(); i++) {
-            boolean same = i > 0 && Grip.of(order.get(i)) == Grip.of(order.get(i - 1));
-            int rank = order.get(i).sensitivityRank();
-            if (!same) {
-                int worst = Grip.of(order.get(i)).places().stream()
-                        .mapToInt(Section::sensitivityRank)
-                        .max()
-                        .orElseThrow();
-                assertTrue(worst >= most, order.get(i) + " comes too late");
-                most = worst;
+        List<List<Section>> grips = new ArrayList<>();
+        for (Section section : order) {
+            if (!grips.isEmpty() && Grip.together(grips.get(grips.size() - 1).get(0), section)) {
+                grips.get(grips.size() - 1).add(section);
             } else {
-                assertTrue(rank >= before, order.get(i) + " comes too late in its grip");
+                grips.add(new ArrayList<>(List.of(section)));
             }
-            before = rank;
         }
+        assertEquals(12, grips.size(), "no more grips than in any other order");
+        int most = 0;
+        for (List<Section> grip : grips) {
+            List<Integer> ranks = grip.stream().map(Section::sensitivityRank).toList();
+            assertEquals(ranks.stream().sorted().toList(), ranks, grip + ": the gentlest first within it, too");
+            int worst = ranks.get(ranks.size() - 1);
+            assertTrue(worst >= most, grip + " comes too late");
+            most = worst;
+        }
+        assertTrue(
+                order.indexOf(Section.THIGH_LEFT) < order.indexOf(Section.HIND_LEG_LEFT)
+                        && order.indexOf(Section.HIND_LEG_LEFT) < order.indexOf(Section.HIND_FOOT_LEFT),
+                "the thigh long before its leg, the leg before its foot");
         assertEquals(Section.TAIL_WHOLE, order.get(28));
     }
 

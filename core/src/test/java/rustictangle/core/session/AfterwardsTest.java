@@ -19,6 +19,7 @@ import rustictangle.core.coat.CoatKind;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Kit;
+import rustictangle.core.kit.Structure;
 import rustictangle.core.log.CombResult;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Log;
@@ -31,6 +32,7 @@ import rustictangle.core.log.ToolKind;
 import rustictangle.core.rhythm.CombCheck;
 import rustictangle.core.rhythm.Mat;
 import rustictangle.core.rhythm.Unproved;
+import rustictangle.core.routine.Course;
 import rustictangle.core.routine.Pace;
 import rustictangle.core.routine.Routine;
 import rustictangle.core.routine.RoutinePlace;
@@ -180,7 +182,8 @@ class AfterwardsTest {
 
     private static SessionBegun begun(List<RoutinePlace> how) {
         List<SessionBegun.BegunPlace> places = new ArrayList<>();
-        List<RoutineStep> steps = RoutineStep.of(how, section -> true);
+        List<RoutineStep> steps =
+                Course.of(Structure.PLACE_BY_PLACE, how, section -> true).steps();
         for (int i = 0; i < steps.size(); i++) {
             for (RoutinePlace step : steps.get(i).places()) {
                 places.add(new SessionBegun.BegunPlace(

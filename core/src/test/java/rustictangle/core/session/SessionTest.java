@@ -211,9 +211,7 @@ class SessionTest {
                 log.add(event);
                 session = session.apply(event);
                 assertEquals(
-                        session.state(),
-                        Session.replay(PLAN.stream().map(List::of).toList(), log)
-                                .state());
+                        session.state(), Session.placeByPlace(PLAN).replay(log).state());
             }
         }
     }

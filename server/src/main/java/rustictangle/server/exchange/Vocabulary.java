@@ -39,6 +39,7 @@ import rustictangle.core.kit.MistWhen;
 import rustictangle.core.kit.Order;
 import rustictangle.core.kit.PadKind;
 import rustictangle.core.kit.Spacing;
+import rustictangle.core.kit.Structure;
 import rustictangle.core.kit.TipSchool;
 import rustictangle.core.kit.Tips;
 import rustictangle.core.log.CareJob;
@@ -92,6 +93,7 @@ record Vocabulary(Instant now) {
             Map.entry("approach.mist", MistSchool.class),
             Map.entry("approach.hand", Hand.class),
             Map.entry("approach.brushing_order", Order.class),
+            Map.entry("approach.structure", Structure.class),
             Map.entry("approach.finish", FinishSchool.class),
             Map.entry("approach.crown", CrownSchool.class),
             Map.entry("approach.mist_when", MistWhen.class),

@@ -13,6 +13,7 @@ import rustictangle.core.kit.MatSchool;
 import rustictangle.core.kit.MistSchool;
 import rustictangle.core.kit.MistWhen;
 import rustictangle.core.kit.Order;
+import rustictangle.core.kit.Structure;
 import rustictangle.core.kit.TipSchool;
 import rustictangle.core.kit.Ways;
 
@@ -21,6 +22,7 @@ import rustictangle.core.kit.Ways;
  *
  * @param lead     absent: as each coat asks
  * @param order    absent: as the situation asks
+ * @param structure absent: as the coat asks
  * @param finish   absent, as all that follow: what most hands do
  */
 public record ApproachForm(
@@ -29,6 +31,7 @@ public record ApproachForm(
         @NotNull(message = "Choose where the mist goes.") MistSchool mist,
         @NotNull(message = "Say how practised your hand is.") Hand hand,
         @Nullable Order order,
+        @Nullable Structure structure,
         @Nullable FinishSchool finish,
         @Nullable CrownSchool crown,
         @Nullable MistWhen mistWhen,
@@ -43,6 +46,7 @@ public record ApproachForm(
                 approach.mist(),
                 approach.hand(),
                 ways.order().orElse(null),
+                ways.structure().orElse(null),
                 ways.finish(),
                 ways.crown(),
                 ways.mistWhen(),
@@ -58,6 +62,7 @@ public record ApproachForm(
                 hand,
                 new Ways(
                         Optional.ofNullable(order),
+                        Optional.ofNullable(structure),
                         or(finish, Ways.USUAL.finish()),
                         or(crown, Ways.USUAL.crown()),
                         or(mistWhen, Ways.USUAL.mistWhen()),

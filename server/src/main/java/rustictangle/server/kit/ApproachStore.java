@@ -20,6 +20,7 @@ import rustictangle.core.kit.MatSchool;
 import rustictangle.core.kit.MistSchool;
 import rustictangle.core.kit.MistWhen;
 import rustictangle.core.kit.Order;
+import rustictangle.core.kit.Structure;
 import rustictangle.core.kit.TipSchool;
 import rustictangle.core.kit.Ways;
 
@@ -38,7 +39,7 @@ public class ApproachStore {
         Map<Long, Approach> chosen = new HashMap<>();
         jdbc.sql(
                         """
-                SELECT dog_id, lead, tips, mist, hand, brushing_order, finish, crown, mist_when, mats, loosener
+                SELECT dog_id, lead, tips, mist, hand, brushing_order, structure, finish, crown, mist_when, mats, loosener
                 FROM approach
                 """)
                 .query((RowCallbackHandler) row -> chosen.put(row.getLong("dog_id"), approach(row)));
@@ -53,6 +54,7 @@ public class ApproachStore {
                 Hand.valueOf(row.getString("hand")),
                 new Ways(
                         value(Order.class, row.getString("brushing_order")),
+                        value(Structure.class, row.getString("structure")),
                         value(FinishSchool.class, row.getString("finish")).orElse(Ways.USUAL.finish()),
                         value(CrownSchool.class, row.getString("crown")).orElse(Ways.USUAL.crown()),
                         value(MistWhen.class, row.getString("mist_when")).orElse(Ways.USUAL.mistWhen()),
@@ -69,10 +71,10 @@ public class ApproachStore {
         Ways ways = approach.ways();
         jdbc.sql(
                         """
-                INSERT INTO approach (dog_id, lead, tips, mist, hand, brushing_order, finish, crown, mist_when, mats, loosener)
-                VALUES (:dog, :lead, :tips, :mist, :hand, :order, :finish, :crown, :mistWhen, :mats, :loosener)
+                INSERT INTO approach (dog_id, lead, tips, mist, hand, brushing_order, structure, finish, crown, mist_when, mats, loosener)
+                VALUES (:dog, :lead, :tips, :mist, :hand, :order, :structure, :finish, :crown, :mistWhen, :mats, :loosener)
                 ON CONFLICT (dog_id) DO UPDATE SET lead = :lead, tips = :tips, mist = :mist, hand = :hand,
-                    brushing_order = :order, finish = :finish, crown = :crown, mist_when = :mistWhen, mats = :mats,
+                    brushing_order = :order, structure = :structure, finish = :finish, crown = :crown, mist_when = :mistWhen, mats = :mats,
                     loosener = :loosener
                 """)
                 .param("dog", dogId)
@@ -81,6 +83,7 @@ public class ApproachStore {
                 .param("mist", approach.mist().name())
                 .param("hand", approach.hand().name())
                 .param("order", ways.order().map(Enum::name).orElse(null))
+                .param("structure", ways.structure().map(Enum::name).orElse(null))
                 .param("finish", ways.finish().name())
                 .param("crown", ways.crown().name())
                 .param("mistWhen", ways.mistWhen().name())

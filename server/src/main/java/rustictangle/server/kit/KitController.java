@@ -112,7 +112,7 @@ record KitController(DogLoader dogs, KitLoader kits, Tools tools) implements Vie
                 need.tips().label(),
                 need.head().label(),
                 need.gentle(),
-                here.steps().stream().map(step -> ToolStepView.of(step, true)).toList(),
+                here.steps().stream().map(ToolStepView::of).toList(),
                 need.proof(),
                 need.hair().length().millimetres(),
                 need.hair().kind().label(),

@@ -1,11 +1,14 @@
 package rustictangle.server.log;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import rustictangle.core.log.Said;
+import rustictangle.core.log.SessionBegun;
+import rustictangle.core.log.SessionEvent.PassDone;
 import rustictangle.core.log.Subject;
 import tools.jackson.core.JsonParser;
 import tools.jackson.databind.DeserializationContext;
@@ -26,9 +29,15 @@ public class SaidJson extends SimpleModule {
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "type")
     private interface ByType {}
 
+    /** What says nothing is not written: sessions that go place by place read as they always did. */
+    @JsonInclude(JsonInclude.Include.NON_EMPTY)
+    private interface NothingEmpty {}
+
     public SaidJson() {
         super("what is said");
         setMixInAnnotation(Said.class, ByType.class);
+        setMixInAnnotation(SessionBegun.class, NothingEmpty.class);
+        setMixInAnnotation(PassDone.class, NothingEmpty.class);
         kinds(Said.class).forEach(kind -> registerSubtypes(new NamedType(kind, name(kind))));
         addDeserializer(Subject.class, new SubjectByName());
     }

@@ -17,10 +17,10 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.plan.PlanToday;
 import rustictangle.core.plan.Race;
 import rustictangle.core.plan.SectionPlan;
+import rustictangle.core.routine.Course;
 import rustictangle.core.routine.Method;
 import rustictangle.core.routine.Picture;
 import rustictangle.core.routine.Routine;
-import rustictangle.core.routine.RoutineStep;
 import rustictangle.core.routine.Sitting;
 import rustictangle.core.routine.Training;
 import rustictangle.core.trust.MayBegin;
@@ -52,6 +52,7 @@ record RoutineController(DogLoader dogs, Plans plans) implements ViewProbe {
     }
 
     /**
+     * @param passes        tools that go over the whole dog before the steps; none: place by place
      * @param steps         which places are worked in one grip
      * @param neededMinutes for all that is wished for today, setting up included
      * @param setUpSeconds  that come on top of the steps
@@ -67,6 +68,7 @@ record RoutineController(DogLoader dogs, Plans plans) implements ViewProbe {
      */
     record RoutineAnswer(
             RoutineView routine,
+            List<RoutineView.ToolPassView> passes,
             List<RoutineView.RoutineStepView> steps,
             int neededMinutes,
             double setUpSeconds,
@@ -107,6 +109,7 @@ record RoutineController(DogLoader dogs, Plans plans) implements ViewProbe {
                 })
                 .toList();
         Routine routine = picture.routine(sections);
+        Course course = Course.of(routine.structure(), routine.places(), picture.trust()::readyAt);
         Training inTraining = Training.of(
                 picture.trust(),
                 picture.kit().brushed().stream()
@@ -114,9 +117,8 @@ record RoutineController(DogLoader dogs, Plans plans) implements ViewProbe {
                         .toList());
         return new RoutineAnswer(
                 RoutineView.of(routine),
-                RoutineStep.of(routine.places(), picture.trust()::readyAt).stream()
-                        .map(RoutineView.RoutineStepView::of)
-                        .toList(),
+                course.passes().stream().map(RoutineView.ToolPassView::of).toList(),
+                course.steps().stream().map(RoutineView.RoutineStepView::of).toList(),
                 plans.now().neededMinutes(dog),
                 60 * now.plan().setUp(dog, 0),
                 waits(now, dog, sections),

@@ -17,6 +17,7 @@ import rustictangle.core.kit.Match;
 import rustictangle.core.kit.Need;
 import rustictangle.core.kit.SchoolChange;
 import rustictangle.core.kit.SchoolQuestion;
+import rustictangle.core.routine.Course;
 import rustictangle.core.routine.Picture;
 import rustictangle.core.routine.Routine;
 import rustictangle.server.coat.DogLoader;
@@ -44,6 +45,7 @@ record SchoolsController(DogLoader dogs, KitLoader kits, RoutineLoader routines,
      * @param minutes for the whole dog, as this owner brushes
      * @param places  where something would be different
      * @param tools   what would be used instead there, most places first; empty: the same tools
+     * @param passes  tools that would go over the whole dog first, by their labels; none: place by place
      * @param first   the place that would come first
      * @param last    the place that would come last
      */
@@ -55,6 +57,7 @@ record SchoolsController(DogLoader dogs, KitLoader kits, RoutineLoader routines,
             int minutes,
             List<Section> places,
             List<SchoolChange> tools,
+            List<String> passes,
             Optional<Section> first,
             Optional<Section> last) {}
 
@@ -98,6 +101,9 @@ record SchoolsController(DogLoader dogs, KitLoader kits, RoutineLoader routines,
                         .filter(section -> differs(now.at(section), match.at(section)))
                         .toList(),
                 SchoolChange.between(now, match),
+                Course.of(routine.structure(), routine.places(), picture.trust()::readyAt).passes().stream()
+                        .map(pass -> pass.tool().label())
+                        .toList(),
                 routine.places().stream().map(place -> place.section()).findFirst(),
                 routine.places().stream().map(place -> place.section()).reduce((first, next) -> next));
     }

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.dog.Section;
 import rustictangle.core.rhythm.CombCheck;
+import rustictangle.core.rhythm.HairTrail;
 import rustictangle.core.rhythm.Mat;
 import rustictangle.core.session.SessionLog;
 import rustictangle.server.coat.DogLoader;
@@ -34,8 +35,14 @@ record HistoryController(DogLoader dogs, Logs logs, Clock clock) implements View
      * @param sessions newest first
      * @param more     whether older ones follow
      * @param since    the first day that counts for the places
+     * @param hair     what brushing brought out over the last weeks
      */
-    record HistoryView(List<PastSessionView> sessions, boolean more, LocalDate since, List<PlaceView> places) {}
+    record HistoryView(
+            List<PastSessionView> sessions,
+            boolean more,
+            LocalDate since,
+            List<PlaceView> places,
+            SessionView.HairView hair) {}
 
     /**
      * @param minutes  from beginning to end; absent while it goes on
@@ -88,7 +95,8 @@ record HistoryController(DogLoader dogs, Logs logs, Clock clock) implements View
                         .entrySet()
                         .stream()
                         .map(place -> view(place.getKey(), place.getValue()))
-                        .toList());
+                        .toList(),
+                SessionView.HairView.of(HairTrail.of(logs.of(dogId), LocalDate.now(clock))));
     }
 
     /** One place's comb checks over time. */

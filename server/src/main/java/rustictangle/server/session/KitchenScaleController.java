@@ -2,16 +2,21 @@ package rustictangle.server.session;
 
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
+import rustictangle.core.log.HairOut;
 
 @RestController
 record KitchenScaleController(KitchenScale scale) {
 
-    /** @param simulated whether the scale is only a stand-in */
-    record Reading(double grams, boolean simulated) {}
+    /**
+     * @param hair      what so much is called
+     * @param simulated whether the scale is only a stand-in
+     */
+    record Reading(double grams, HairOut hair, boolean simulated) {}
 
     /** What lies on the scale now. */
     @GetMapping("/api/kitchen-scale")
     Reading read() {
-        return new Reading(scale.grams(), scale.simulated());
+        double grams = scale.grams();
+        return new Reading(grams, HairOut.weighing(grams), scale.simulated());
     }
 }

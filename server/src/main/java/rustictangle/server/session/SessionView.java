@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -16,9 +17,10 @@ import rustictangle.core.log.CombResult;
 import rustictangle.core.log.SessionEvent;
 import rustictangle.core.log.SessionEvent.SectionDone;
 import rustictangle.core.log.Signal;
+import rustictangle.core.rhythm.HairTrail;
 import rustictangle.core.rhythm.Mat;
+import rustictangle.core.routine.Course;
 import rustictangle.core.routine.Preparation;
-import rustictangle.core.routine.RoutineStep;
 import rustictangle.core.routine.Sitting;
 import rustictangle.core.session.CatchAdvice;
 import rustictangle.core.session.Reaction;
@@ -32,6 +34,8 @@ import rustictangle.server.routine.RoutineView;
  * A session as it stands.
  *
  * @param places         in the order of the plan, with what was recorded
+ * @param passes         tools that go over the whole dog before the steps; none: place by place
+ * @param pass           which of them is in hand, by its number from 1; absent: none any more
  * @param steps          which places are worked in one grip and answered together
  * @param hand           the places of the step in hand that wait, in order; none once it has ended
  * @param knots          where the fingers felt a knot, in the order of the marks
@@ -47,6 +51,7 @@ import rustictangle.server.routine.RoutineView;
  * @param heed           what hands must know of its places before they go on
  * @param letGo          the word after which the dog may go; absent: there is none
  * @param elapsedSeconds from the first stroke on, pauses not counted
+ * @param hair           what brushing brought out over the last weeks
  * @param review         what to make of it; absent while it goes on
  * @param entries        how many entries stand; over 0 the last can be taken back
  * @param revision       grows with every entry, undos included
@@ -57,6 +62,8 @@ record SessionView(
         Instant startedAt,
         List<SessionPlace> places,
         boolean paused,
+        List<RoutineView.ToolPassView> passes,
+        Optional<Integer> pass,
         List<RoutineView.RoutineStepView> steps,
         List<Section> hand,
         List<Section> knots,
@@ -74,6 +81,7 @@ record SessionView(
         TreatsToday treats,
         Optional<String> letGo,
         int elapsedSeconds,
+        HairView hair,
         Optional<Review> review,
         String note,
         int entries,
@@ -91,7 +99,20 @@ record SessionView(
             Outcome outcome,
             Optional<CombResult> comb,
             int tangles,
-            Optional<Signal> signal) {}
+            Optional<Signal> signal) {
+
+        /** By a tool that went over the whole dog, before it ended. */
+        static SessionPlace brushed(RoutineView.RoutinePlaceView how) {
+            return new SessionPlace(how, Outcome.DONE, Optional.of(CombResult.BRUSHED), 0, Optional.empty());
+        }
+    }
+
+    /** @param meaning what it means for the next time; absent: too little is known */
+    record HairView(List<HairTrail.HairDay> days, Optional<Reason> meaning) {
+        static HairView of(HairTrail trail) {
+            return new HairView(trail.days(), trail.meaning());
+        }
+    }
 
     /** @param atMostSeconds of brushing */
     record SittingView(int atMostSeconds, Reason why) {
@@ -146,22 +167,29 @@ record SessionView(
             SessionState state,
             Optional<CatchAdvice> caught,
             RoutineView routine,
-            List<RoutineStep> steps,
+            Course course,
             List<RoutineView.RoutinePlaceView> elsewhere,
             Optional<Sitting> sitting,
             Heed heed,
             TreatsToday treats,
             Optional<String> letGo,
             int elapsedSeconds,
+            HairTrail hair,
             Optional<Review> review) {
         Map<Section, RoutineView.RoutinePlaceView> how = routine.places().stream()
                 .collect(Collectors.toMap(RoutineView.RoutinePlaceView::section, Function.identity()));
         Map<Section, SectionDone> done =
                 state.done().stream().collect(Collectors.toMap(SectionDone::section, Function.identity()));
         List<Section> skipped = state.skipped();
+        // While it goes on, the comb is still to come.
+        Set<Section> brushed = state.end().isPresent() ? state.brushedOnly() : Set.of();
         List<SessionPlace> places = state.plan().stream()
-                .map(section ->
-                        place(Sure.at(how, section), Optional.ofNullable(done.get(section)), skipped.contains(section)))
+                .map(section -> brushed.contains(section)
+                        ? SessionPlace.brushed(Sure.at(how, section))
+                        : place(
+                                Sure.at(how, section),
+                                Optional.ofNullable(done.get(section)),
+                                skipped.contains(section)))
                 .toList();
         return new SessionView(
                 session.id(),
@@ -169,7 +197,9 @@ record SessionView(
                 session.startedAt(),
                 places,
                 state.paused(),
-                steps.stream().map(RoutineView.RoutineStepView::of).toList(),
+                course.passes().stream().map(RoutineView.ToolPassView::of).toList(),
+                state.pass(),
+                course.steps().stream().map(RoutineView.RoutineStepView::of).toList(),
                 state.hand(),
                 List.copyOf(state.knots()),
                 state.preparing() ? Optional.of(routine.preparation()) : Optional.empty(),
@@ -187,6 +217,7 @@ record SessionView(
                 treats,
                 letGo,
                 elapsedSeconds,
+                HairView.of(hair),
                 review,
                 session.note(),
                 state.standing().size(),

@@ -17,15 +17,16 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.SessionBegun;
 import rustictangle.core.log.SessionEvent.SectionDone;
+import rustictangle.core.rhythm.HairTrail;
 import rustictangle.core.rhythm.Mat;
 import rustictangle.core.rhythm.Proof;
+import rustictangle.core.routine.Course;
 import rustictangle.core.routine.Picture;
 import rustictangle.core.routine.Routine;
 import rustictangle.core.routine.RoutinePlace;
 import rustictangle.core.routine.RoutineStep;
 import rustictangle.core.routine.Sitting;
 import rustictangle.core.session.Review;
-import rustictangle.core.session.Session;
 import rustictangle.core.session.SessionLog;
 import rustictangle.core.session.SessionState;
 import rustictangle.core.trust.MayBegin;
@@ -55,14 +56,15 @@ record SessionViews(
                 session,
                 state,
                 session.catchAdvice(picture, log),
-                RoutineView.of(routine),
-                steps(session.session(), state, routine),
+                RoutineView.of(routine, session.begun().passes()),
+                course(session, state, routine),
                 state.preparing() ? elsewhere(picture, state.plan()) : List.of(),
                 Sitting.of(known.dog(), kits.approach(known.id()).hand()),
                 heed(known, state.plan(), picture, log),
                 treats.today(known),
                 picture.trust().agreed().letGo(),
                 worked,
+                HairTrail.of(log, LocalDate.now(clock)),
                 review);
     }
 
@@ -109,26 +111,41 @@ record SessionViews(
                 .filter(place -> place.seconds().isPresent())
                 .collect(Collectors.toMap(SessionBegun.BegunPlace::section, place -> place.seconds()
                         .get()));
-        return state.done().stream()
+        int worked = state.done().stream()
                 .map(SectionDone::section)
                 .mapToInt(section -> planned.getOrDefault(section, now.getOrDefault(section, 0)))
                 .sum();
+        Set<Section> brushed = state.brushedOnly();
+        return worked
+                + begun.passes().stream()
+                        .mapToInt(pass -> (int) (pass.seconds()
+                                * pass.sections().stream()
+                                        .filter(brushed::contains)
+                                        .count()
+                                / Math.max(1, pass.sections().size())))
+                        .sum();
     }
 
     /** The plan with what each place is expected to take. */
     SessionBegun planned(KnownDog known, List<Section> sections) {
         Picture picture = routines.picture(known);
-        Map<Section, RoutinePlace> how = picture.routine(sections).places().stream()
-                .collect(Collectors.toMap(RoutinePlace::section, Function.identity()));
-        List<RoutineStep> steps =
-                RoutineStep.of(sections.stream().distinct().map(how::get).toList(), picture.trust()::readyAt);
-        return new SessionBegun(sections.stream()
-                .map(section -> new SessionBegun.BegunPlace(
-                        section,
-                        Optional.of(Sure.at(how, section).wholeSeconds()),
-                        picture.trust().lead(section),
-                        Optional.of(1 + number(steps, section))))
-                .toList());
+        Routine routine = picture.routine(sections);
+        Map<Section, RoutinePlace> how =
+                routine.places().stream().collect(Collectors.toMap(RoutinePlace::section, Function.identity()));
+        Course course = Course.of(
+                routine.structure(), sections.stream().distinct().map(how::get).toList(), picture.trust()::readyAt);
+        return new SessionBegun(
+                sections.stream()
+                        .map(section -> new SessionBegun.BegunPlace(
+                                section,
+                                Optional.of(Sure.at(how, section).wholeSeconds()),
+                                picture.trust().lead(section),
+                                Optional.of(1 + number(course.steps(), section))))
+                        .toList(),
+                course.passes().stream()
+                        .map(pass -> new SessionBegun.BegunPass(
+                                pass.tool(), pass.sections(), (int) Math.round(pass.seconds())))
+                        .toList());
     }
 
     /** How these places are worked. */
@@ -144,15 +161,12 @@ record SessionViews(
     }
 
     /** As it was put together when it began, and what the fingers found besides. */
-    private static List<RoutineStep> steps(Session session, SessionState state, Routine routine) {
-        Map<Section, RoutinePlace> how =
-                routine.places().stream().collect(Collectors.toMap(RoutinePlace::section, Function.identity()));
-        List<List<Section>> steps = new ArrayList<>(session.steps());
+    private static Course course(SessionLog session, SessionState state, Routine routine) {
+        List<List<Section>> steps = new ArrayList<>(session.session().steps());
         state.plan().stream()
                 .filter(section -> steps.stream().noneMatch(step -> step.contains(section)))
                 .toList()
                 .forEach(section -> steps.add(List.of(section)));
-        return RoutineStep.named(
-                steps.stream().map(step -> step.stream().map(how::get).toList()).toList());
+        return Course.begun(session.begun(), steps, routine.places());
     }
 }

@@ -177,11 +177,12 @@ class DrawerTest extends ServerTest {
                         "/api/dogs/" + dog + "/approach",
                         """
                 {"lead": "NO_SLICKER_YET", "tips": "BALL", "mist": "ON_TOOL", "hand": "EXPERIENCED",
-                 "finish": "LAID", "mistWhen": "WHEN_NEEDED", "mats": "GROOMER"}
+                 "structure": "TOOL_BY_TOOL", "finish": "LAID", "mistWhen": "WHEN_NEEDED", "mats": "GROOMER"}
                 """)
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.questions[*].schools[?(@.chosen == true)]", hasSize(10)));
+                .andExpect(jsonPath("$.questions[*].schools[?(@.chosen == true)]", hasSize(11)));
         read("/api/dogs/" + dog + "/schools")
+                .andExpect(jsonPath("$.chosen.structure").value("TOOL_BY_TOOL"))
                 .andExpect(jsonPath("$.chosen.finish").value("LAID"))
                 .andExpect(jsonPath("$.chosen.mistWhen").value("WHEN_NEEDED"))
                 .andExpect(jsonPath("$.chosen.mats").value("GROOMER"))

@@ -48,6 +48,9 @@ import rustictangle.core.log.SessionEvent.HairCameOut;
 import rustictangle.core.log.SessionEvent.HairWeighed;
 import rustictangle.core.log.SessionEvent.KnotFelt;
 import rustictangle.core.log.SessionEvent.LayerDone;
+import rustictangle.core.log.SessionEvent.PassDone;
+import rustictangle.core.log.SessionEvent.PassRepeated;
+import rustictangle.core.log.SessionEvent.PassSkipped;
 import rustictangle.core.log.SessionEvent.Paused;
 import rustictangle.core.log.SessionEvent.Resumed;
 import rustictangle.core.log.SessionEvent.SectionDone;
@@ -59,6 +62,7 @@ import rustictangle.core.log.SessionEvent.StepDone;
 import rustictangle.core.log.SessionEvent.StepPostponed;
 import rustictangle.core.log.SessionEvent.StepSkipped;
 import rustictangle.core.log.SessionEvent.Stopped;
+import rustictangle.core.log.SessionEvent.TanglesOut;
 import rustictangle.core.log.SessionEvent.Teased;
 import rustictangle.core.log.SessionEvent.TreatGiven;
 import rustictangle.core.log.SessionEvent.Undone;
@@ -134,6 +138,20 @@ class SaidJsonTest extends ServerTest {
                             new SessionBegun.BegunPlace(BACK, Optional.of(60), Optional.of(ToolKind.COMB)),
                             new SessionBegun.BegunPlace(Section.CHEST, Optional.empty(), Optional.empty())))
                 },
+                {
+                    "{\"type\":\"SESSION_BEGUN\",\"plan\":[{\"section\":\"BACK\"}],\"passes\":[{\"tool\":\"SLICKER\",\"sections\":[\"BACK\"],\"seconds\":90}]}",
+                    new SessionBegun(
+                            List.of(new SessionBegun.BegunPlace(BACK, Optional.empty(), Optional.empty())),
+                            List.of(new SessionBegun.BegunPass(ToolKind.SLICKER, List.of(BACK), 90)))
+                },
+                {
+                    "{\"type\":\"PASS_DONE\",\"pass\":1,\"hair\":\"PINCH\",\"brushed\":[\"BACK\"]}",
+                    new PassDone(1, Optional.of(HairOut.PINCH), List.of(BACK))
+                },
+                {"{\"type\":\"PASS_DONE\",\"pass\":2}", new PassDone(2, Optional.empty(), List.of())},
+                {"{\"type\":\"PASS_REPEATED\",\"pass\":1,\"hair\":\"HEAP\"}", new PassRepeated(1, HairOut.HEAP)},
+                {"{\"type\":\"PASS_SKIPPED\",\"pass\":3}", new PassSkipped(3)},
+                {"{\"type\":\"TANGLES_OUT\",\"section\":\"BACK\",\"tangles\":2}", new TanglesOut(BACK, 2)},
                 {"{\"type\":\"SESSION_NOTED\",\"text\":\"\"}", new SessionNoted("")},
                 {
                     "{\"type\":\"PRACTISED\",\"subject\":\"TABLE\",\"signal\":\"RELAXED\"}",

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import type { Hair } from '@/api/types'
+import choices from '@/api/choices'
+import { labelOf } from '@/api/words'
+import { useUnits } from '@/shell/useUnits'
+import KeyButton from '@/shell/KeyButton.vue'
+import HairHeap from './HairHeap.vue'
+
+/** What a tool that went over the whole dog brought out, with one key: a pinch is enough, more is worth another round. */
+defineProps<{
+  disabled: boolean
+  /** The last time before: what came then. */
+  last?: { day: string; most: Hair }
+}>()
+
+const { date } = useUnits()
+defineEmits<{ hair: [hair: Hair] }>()
+</script>
+
+<template>
+  <div class="hair" role="group" aria-label="What it brought out">
+    <span
+      >It brought:<small v-if="last">{{ date(last.day) }}: {{ labelOf('HairOut', last.most) }}</small></span
+    >
+    <KeyButton
+      v-for="(one, i) in choices.HairOut"
+      :key="one.value"
+      :k="`${i + 1}`"
+      :disabled="disabled"
+      @press="$emit('hair', one.value)"
+    >
+      <HairHeap :of="one.value" /><b>{{ one.title }}</b>
+    </KeyButton>
+  </div>
+</template>
+
+<style scoped>
+.hair {
+  display: grid;
+  grid-template-columns: auto repeat(3, 1fr);
+  align-items: center;
+  gap: 10px;
+  font-size: 1.15rem;
+}
+button {
+  display: flex;
+  align-items: center;
+  justify-content: center;
+  gap: 8px;
+  min-height: 64px;
+  border: 2px solid rgb(var(--v-theme-seam));
+  border-radius: 12px 9px 13px 8px;
+  background: rgb(var(--v-theme-surface));
+}
+button:hover {
+  background: rgb(var(--v-theme-wool));
+}
+button :deep(.heap) {
+  width: 56px;
+}
+small {
+  display: block;
+  font-size: 0.95rem;
+}
+@media (max-width: 899px) {
+  .hair {
+    grid-template-columns: repeat(3, 1fr);
+    gap: 6px;
+    font-size: 1rem;
+  }
+  .hair > span {
+    display: none;
+  }
+  button {
+    min-height: 52px;
+    gap: 4px;
+  }
+  button :deep(.heap) {
+    width: 34px;
+  }
+}
+</style>
