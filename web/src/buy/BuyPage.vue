@@ -52,6 +52,7 @@ const oneApart = computed(() => (plan.value?.justOne && !plan.value.buy.some(isO
           <template v-if="plan.buy.length">
             <h2>The least to buy: {{ plan.buy.length === 1 ? 'one thing' : `${plan.buy.length} things` }}</h2>
             <p>{{ say(plan.why.text) }}<template v-if="!plan.leftAtWillDo"> You do not need more.</template></p>
+            <p v-if="plan.untilGroom" :data-rule="plan.untilGroom.rule">{{ say(plan.untilGroom.text) }}</p>
             <ol class="list">
               <li v-for="(purchase, i) in plan.buy" :key="i">
                 <span class="no slab" aria-hidden="true">{{ i + 1 }}</span>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
+import { useRoute } from 'vue-router'
 import type { ToolKind, ToolView } from '@/api/types'
 import { FOR_GOOD, useView } from '@/api/queries'
 import { choiceOf, labelOf } from '@/api/words'
@@ -19,7 +20,11 @@ const drawer = useView('tools')
 const kinds = useView('tools/kinds', FOR_GOOD)
 const { remove, restore } = useToolActions()
 
-const chosen = ref<number>()
+/** Another page may ask for one of them. */
+const asked = Number(useRoute().query.tool)
+const chosen = ref<number | undefined>(Number.isInteger(asked) && asked > 0 ? asked : undefined)
+/** With their kind a dog was not at ease at several places, and nobody has looked since. */
+const palmTests = useView('palm-tests')
 const adding = ref<ToolKind | 'ANY'>()
 const panel = ref<HTMLElement>()
 
@@ -43,11 +48,13 @@ function measured(t: ToolView): string {
 function state(t: ToolView): string {
   return t.putAside
     ? 'put aside'
-    : t.check
-      ? `looked over ${daysAgo(home.data.value?.today ?? t.check.day, t.check.day)}`
-      : t.form.kind === 'MIST'
-        ? ''
-        : 'not looked over'
+    : palmTests.data.value?.some((one) => one.id === t.id)
+      ? 'palm test asked for'
+      : t.check
+        ? `looked over ${daysAgo(home.data.value?.today ?? t.check.day, t.check.day)}`
+        : t.form.kind === 'MIST'
+          ? ''
+          : 'not looked over'
 }
 
 async function open(change: { tool?: number; kind?: ToolKind | 'ANY' }) {

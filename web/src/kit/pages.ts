@@ -4,6 +4,7 @@ export function toolPages(dogId: number) {
     [`/dogs/${dogId}/tools`, 'Which goes where'],
     [`/dogs/${dogId}/tools/buy`, 'What to buy'],
     [`/dogs/${dogId}/tools/schools`, 'Schools'],
+    [`/dogs/${dogId}/tools/lesson`, 'Your hand'],
     [`/dogs/${dogId}/tools/card`, 'Kit card'],
   ] as const
 }

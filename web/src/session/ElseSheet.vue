@@ -6,7 +6,20 @@ defineProps<{ saving: boolean; canUndo: boolean; canHelp: boolean; goesRound: bo
 const emit = defineEmits<{ choose: [what: Else] }>()
 
 type Else =
-  'comb' | 'dog' | 'pause' | 'undo' | 'treat' | 'hair' | 'help' | 'later' | 'skip' | 'end' | 'seen' | 'cry' | 'back'
+  | 'comb'
+  | 'dog'
+  | 'pause'
+  | 'undo'
+  | 'treat'
+  | 'hair'
+  | 'help'
+  | 'later'
+  | 'skip'
+  | 'end'
+  | 'seen'
+  | 'why'
+  | 'cry'
+  | 'back'
 </script>
 
 <template>
@@ -30,6 +43,7 @@ type Else =
       <KeyButton k="?" :disabled="saving || !canHelp" @press="emit('choose', 'help')">How it is done</KeyButton>
       <KeyButton k="h" :disabled="saving" @press="emit('choose', 'hair')">Hair brought out</KeyButton>
       <KeyButton k="i" :disabled="saving" @press="emit('choose', 'seen')">Something seen</KeyButton>
+      <KeyButton k="w" :disabled="saving" @press="emit('choose', 'why')">Why it minds</KeyButton>
       <KeyButton k="y" :disabled="saving" @press="emit('choose', 'cry')">It cries</KeyButton>
       <KeyButton v-if="!goesRound" k="l" :disabled="saving" @press="emit('choose', 'later')"
         >Another place first</KeyButton

@@ -7,7 +7,7 @@ import { useUnits } from '@/shell/useUnits'
 
 /** What to do about how the dog takes it just now, and the ways to go on. */
 const props = defineProps<{ reaction: NonNullable<SessionView['reaction']>; saving: boolean }>()
-const emit = defineEmits<{ goOn: []; later: []; end: []; treat: [] }>()
+const emit = defineEmits<{ goOn: []; later: []; end: []; treat: []; why: [] }>()
 
 const { say } = useUnits()
 const actions = computed(() => [
@@ -17,6 +17,9 @@ const actions = computed(() => [
     act: () => emit('goOn'),
   },
   { key: 't', title: 'A treat', act: () => emit('treat') },
+  ...(props.reaction.reasons.some((reason) => reason.rule === 'session.why')
+    ? [{ key: 'w', title: 'Why does it mind?', act: () => emit('why') }]
+    : []),
   ...(props.reaction.todo === 'GO_ON'
     ? []
     : [

@@ -30,6 +30,7 @@ import SessionHead from './SessionHead.vue'
 import StepCard from './StepCard.vue'
 import StepDrawing from './StepDrawing.vue'
 import VoiceBar from './VoiceBar.vue'
+import WhySheet from './WhySheet.vue'
 import SeenSomething from '@/trust/SeenSomething.vue'
 import { nextTool } from './inHand'
 import { sessionPaint } from './paint'
@@ -64,7 +65,8 @@ const { places, step, label, pass, prompt, hand, sittingOver, oneMore } = useHan
 
 const help = ref(false)
 const noting = ref(false)
-const busy = computed(() => saving.value || help.value || noting.value)
+const asking = ref(false)
+const busy = computed(() => saving.value || help.value || noting.value || asking.value)
 const { stage, answer, goOn } = useStage(view, hand, record)
 const phase = computed(() => stage.value.at)
 
@@ -196,6 +198,7 @@ const ELSE = {
   hair: () => answer({ to: 'hair', section: about.value }),
   help: () => (help.value = true),
   seen: () => (noting.value = true),
+  why: () => (asking.value = true),
   later: () => !pass.value && answer('LATER'),
   skip: () => answer('SKIP'),
   end,
@@ -211,6 +214,7 @@ const KEYS: Record<string, keyof typeof ELSE> = {
   h: 'hair',
   '?': 'help',
   i: 'seen',
+  w: 'why',
   y: 'cry',
   l: 'later',
   s: 'skip',
@@ -283,7 +287,12 @@ useKeys((key) => {
         <p v-if="rests" class="advice" data-test="cried">
           It cried at {{ names[rests] }}: {{ choiceOf('BodyFinding', 'CRIED').hint }}.
         </p>
-        <p v-for="one in beside" :key="one.rule" class="advice" :data-rule="one.rule">{{ say(one.text) }}</p>
+        <p v-for="one in beside" :key="one.rule" class="advice" :data-rule="one.rule">
+          {{ say(one.text) }}
+          <button v-if="one.rule === 'session.why'" type="button" class="why" @click="asking = true">
+            Why does it mind?
+          </button>
+        </p>
         <template v-if="view.end">
           <h1>It ends here</h1>
           <p class="hold">What you did is kept in this browser until Rustic Tangle answers again.</p>
@@ -403,6 +412,7 @@ useKeys((key) => {
             :saving="busy"
             @go-on="goOn"
             @treat="treat"
+            @why="asking = true"
             @later="othersFirst"
             @end="end"
           />
@@ -464,6 +474,7 @@ useKeys((key) => {
           >
         </template>
       </section>
+      <WhySheet v-if="asking" :dog-id="dogId" @close="asking = false" />
       <SeenSomething v-if="noting" :dog-id="dogId" :near="view.hand" @close="noting = false" />
       <MethodHelp v-if="help" :methods="[...new Set(places.flatMap((place) => place.methods))]" @close="help = false" />
     </div>
@@ -549,6 +560,12 @@ h1::first-letter {
   line-height: 1.25;
   margin-bottom: 8px;
   max-width: none;
+}
+.why {
+  min-height: 44px;
+  font-weight: 700;
+  text-decoration: underline dotted;
+  text-underline-offset: 4px;
 }
 .waiting {
   background: rgb(var(--v-theme-wool));

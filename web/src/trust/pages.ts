@@ -2,6 +2,7 @@
 export function trustPages(dogId: number) {
   return [
     [`/dogs/${dogId}/trust`, 'Where it stands'],
+    [`/dogs/${dogId}/trust/why`, 'Why does it mind?'],
     [`/dogs/${dogId}/trust/fuss`, 'Fuss or fear?'],
     [`/dogs/${dogId}/trust/treats`, 'Treats'],
     [`/dogs/${dogId}/trust/hands`, 'Positions and helpers'],

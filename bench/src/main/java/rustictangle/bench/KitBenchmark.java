@@ -21,6 +21,7 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import rustictangle.core.buy.Purchases;
+import rustictangle.core.buy.Purchases.Growing;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.Colour;
@@ -93,14 +94,14 @@ public class KitBenchmark {
 
     @Benchmark
     public Purchases leastToBuyFromNothing() {
-        return Purchases.of(who, coat, Approach.USUAL, List.of());
+        return Purchases.of(who, Growing.steady(coat), Approach.USUAL, List.of());
     }
 
     /** One drawer of up to five tools after the other. */
     @Benchmark
     public Purchases leastToBuyBesideSmallDrawers() {
         turn = (turn + 1) % OTHER_DRAWERS;
-        return Purchases.of(who, coat, Approach.USUAL, smallDrawers.get(turn));
+        return Purchases.of(who, Growing.steady(coat), Approach.USUAL, smallDrawers.get(turn));
     }
 
     private Coat coat() {

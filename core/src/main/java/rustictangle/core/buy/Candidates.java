@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import rustictangle.core.buy.Purchases.Matches;
 import rustictangle.core.kit.HeadShape;
-import rustictangle.core.kit.Match;
 import rustictangle.core.kit.Need;
 import rustictangle.core.kit.PadKind;
 import rustictangle.core.kit.PinWindow;
@@ -27,14 +27,17 @@ final class Candidates {
 
     private Candidates() {}
 
-    static List<Tool> of(Match match) {
+    static List<Tool> of(Matches matches) {
         Set<ToolKind> kinds = EnumSet.noneOf(ToolKind.class);
-        kinds.addAll(match.tools());
+        kinds.addAll(matches.now().tools());
+        kinds.addAll(matches.longest().tools());
         Set<PinWindow> windows = new LinkedHashSet<>();
         EnumSet<HeadShape> heads = EnumSet.noneOf(HeadShape.class);
         EnumSet<Tips> tips = EnumSet.noneOf(Tips.class);
         boolean gentle = false;
-        for (Need need : match.needs()) {
+        List<Need> needs = new ArrayList<>(matches.now().needs());
+        needs.addAll(matches.longest().needs());
+        for (Need need : needs) {
             need.pins().ifPresent(windows::add);
             heads.add(need.head());
             tips.add(need.tips());

@@ -39,12 +39,19 @@ enum Grading {
     }
 
     int grade(Tool tool, Purpose purpose, boolean asAskedFor) {
+        return purpose.needs().stream()
+                .mapToInt(need -> grade(tool, purpose, need, asAskedFor))
+                .min()
+                .orElseThrow();
+    }
+
+    private int grade(Tool tool, Purpose purpose, Need need, boolean asAskedFor) {
         ToolKind asked = purpose.step().tool();
         boolean another = tool.kind() != asked && bySchool(asked);
-        if (another || asAskedFor && !asAskedFor(tool, purpose.need())) {
+        if (another || asAskedFor && !asAskedFor(tool, need)) {
             return CoverProblem.NOT;
         }
-        Verdict verdict = Fit.of(tool, purpose.step(), purpose.need()).verdict();
+        Verdict verdict = Fit.of(tool, purpose.step(), need).verdict();
         if (tool.kind() != asked && purpose.leadsWhereItMatsFirst() && verdict != Verdict.RIGHT) {
             return CoverProblem.NOT;
         }

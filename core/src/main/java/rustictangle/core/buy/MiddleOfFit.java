@@ -33,7 +33,8 @@ final class MiddleOfFit {
 
     private static Tool withLength(Tool tool, List<Purpose> named) {
         List<PinWindow> windows = named.stream()
-                .flatMap(purpose -> purpose.need().pins().stream())
+                .flatMap(purpose -> purpose.needs().stream())
+                .flatMap(need -> need.pins().stream())
                 .toList();
         if (windows.isEmpty()) {
             return tool;

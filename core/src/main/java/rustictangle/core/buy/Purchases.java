@@ -1,5 +1,6 @@
 package rustictangle.core.buy;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
@@ -51,10 +52,56 @@ public record Purchases(
     /**
      * For this owner: the school that was chosen is followed to the letter.
      *
+     * @param coat   as it is, and as long as it will be
      * @param drawer what is owned; tools put aside do not count
      */
-    public static Purchases of(Dog dog, Coat coat, Approach approach, List<Tool> drawer) {
-        return of(Match.of(dog, coat, approach), grading(approach), drawer);
+    public static Purchases of(Dog dog, Growing coat, Approach approach, List<Tool> drawer) {
+        return of(Matches.of(dog, coat, approach), grading(approach), drawer);
+    }
+
+    /**
+     * A coat of today, and the longest that it will be before it is cut again: what is bought serves both.
+     *
+     * @param longest the same as {@code now} where nothing grows on
+     */
+    public record Growing(Coat now, Coat longest) {
+
+        /** A coat that stays as it is. */
+        public static Growing steady(Coat coat) {
+            return new Growing(coat, coat);
+        }
+
+        /**
+         * Said where longer hair asks for other tools than today's.
+         *
+         * @param until when it is cut again
+         */
+        public Optional<Reason> why(Dog dog, Approach approach, LocalDate until) {
+            Matches matches = Matches.of(dog, this, approach);
+            return matches.differ()
+                    ? Optional.of(new Reason(
+                            "buy.until-groom",
+                            "Chosen for today’s hair and for what it will be by {" + until
+                                    + " date}, when it is cut again: nothing has to be bought twice."))
+                    : Optional.empty();
+        }
+    }
+
+    /** What today's hair asks for, and the longest. */
+    record Matches(Match now, Match longest) {
+
+        static Matches of(Dog dog, Growing coat, Approach approach) {
+            return new Matches(Match.of(dog, coat.now, approach), Match.of(dog, coat.longest, approach));
+        }
+
+        private boolean differ() {
+            return Arrays.stream(Section.values())
+                    .anyMatch(section ->
+                            !now.at(section).pins().equals(longest.at(section).pins())
+                                    || !now.at(section)
+                                            .order()
+                                            .equals(longest.at(section).order()));
+        }
     }
 
     private static Grading grading(Approach approach) {
@@ -101,9 +148,10 @@ public record Purchases(
     private static final int CENTS = 100;
 
     /** See {@link ToPay}. */
-    public static ToPay toPay(Dog dog, Coat coat, Approach approach, List<Tool> drawer, Map<ToolKind, Double> prices) {
+    public static ToPay toPay(
+            Dog dog, Growing coat, Approach approach, List<Tool> drawer, Map<ToolKind, Double> prices) {
         Grading grading = grading(approach);
-        Match match = Match.of(dog, coat, approach);
+        Matches match = Matches.of(dog, coat, approach);
         List<Purpose> purposes = Purpose.of(match);
         List<Tool> candidates = Candidates.of(match);
         Graded graded = Graded.of(grading, purposes, drawer, candidates);
@@ -137,6 +185,10 @@ public record Purchases(
     }
 
     static Purchases of(Match match, Grading grading, List<Tool> drawer) {
+        return of(new Matches(match, match), grading, drawer);
+    }
+
+    private static Purchases of(Matches match, Grading grading, List<Tool> drawer) {
         List<Purpose> purposes = Purpose.of(match);
         List<Tool> candidates = Candidates.of(match);
         Graded graded = Graded.of(grading, purposes, drawer, candidates);
@@ -171,8 +223,12 @@ public record Purchases(
                 why(buy, !purposes.isEmpty()));
     }
 
-    /** A step at a section that needs a tool. */
-    record Purpose(Need need, ToolStep step) {
+    /**
+     * A step at a section that needs a tool.
+     *
+     * @param later what the same step needs when the hair is longest; a tool serves it as well as it serves the worse of both
+     */
+    record Purpose(Need need, ToolStep step, Need later) {
 
         /** What leads counts so much more than all else. Own choice. */
         private static final int LEADS = 10;
@@ -195,16 +251,30 @@ public record Purchases(
                     .toArray();
         }
 
-        static List<Purpose> of(Match match) {
+        static List<Purpose> of(Matches match) {
             List<Purpose> purposes = new ArrayList<>();
-            for (Need need : match.needs()) {
-                for (ToolStep step : need.order()) {
-                    if (step.tool().canBeOwned() && !step.ifOwned()) {
-                        purposes.add(new Purpose(need, step));
-                    }
+            for (Need need : match.now.needs()) {
+                Need later = match.longest.at(need.section());
+                for (ToolStep step : bought(need)) {
+                    purposes.add(new Purpose(need, step, bought(later).contains(step) ? later : need));
                 }
+                // What only the longer hair asks for.
+                bought(later).stream()
+                        .filter(step -> !bought(need).contains(step))
+                        .forEach(step -> purposes.add(new Purpose(later, step, later)));
             }
             return purposes;
+        }
+
+        private static List<ToolStep> bought(Need need) {
+            return need.order().stream()
+                    .filter(step -> step.tool().canBeOwned() && !step.ifOwned())
+                    .toList();
+        }
+
+        /** Of today and of when it is longest. */
+        List<Need> needs() {
+            return need.equals(later) ? List.of(need) : List.of(need, later);
         }
     }
 

@@ -3,10 +3,12 @@ package rustictangle.core.coat;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Collections;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
 import java.util.TreeMap;
+import rustictangle.core.dog.Region;
 
 /**
  * How long the hair of a region was, and will be: straight lines between readings, and on from the last one as it
@@ -37,6 +39,17 @@ public record LengthOverTime(NavigableMap<LocalDate, Double> known, double milli
             known.put(today, hair.length().millimetres());
         }
         return new LengthOverTime(known, Growth.of(hair, readings).millimetresPerDay());
+    }
+
+    /** A coat as it will be on a day, if nobody cuts it before. */
+    public static Coat grown(Coat coat, Map<Region, List<LengthReading>> readings, LocalDate today, LocalDate day) {
+        Map<Region, RegionCoat> regions = new EnumMap<>(Region.class);
+        coat.regions()
+                .forEach((region, hair) -> regions.put(
+                        region,
+                        hair.ofLength(of(hair, readings.getOrDefault(region, List.of()), today)
+                                .on(day))));
+        return new Coat(regions, coat.sheddingHeavily(), coat.neglected());
     }
 
     /** Whether the hair was and stays as long as it is. */

@@ -23,6 +23,7 @@ public sealed interface Said
                 ToolLookedOver,
                 ToolReplaced,
                 ToolCleaned,
+                HandTaught,
                 FingerSearched,
                 Cared,
                 CareWarned,

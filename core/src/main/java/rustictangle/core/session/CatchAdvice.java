@@ -98,9 +98,11 @@ public record CatchAdvice(Todo todo, List<Reason> reasons, List<String> steps, L
         }
         int tries = means.tender() ? TRIES_IN_A_ROW - 1 : TRIES_IN_A_ROW;
         if (past.optOutsHere() > 0 || past.triesHere() > 0 && past.triesHere() % (tries + 1) == tries) {
+            List<Reason> why = new ArrayList<>(minded(past));
+            why.add(comeBack(past, means.tender()));
             return new CatchAdvice(
                     Todo.LEAVE_AND_COME_BACK,
-                    List.of(comeBack(past, means.tender())),
+                    why,
                     List.of(
                             "Something easy and a treat.",
                             "Do another place first; the skin rests meanwhile.",
@@ -148,6 +150,15 @@ public record CatchAdvice(Todo todo, List<Reason> reasons, List<String> steps, L
             reasons.add(new Reason("session.catch-opt-out", "The dog has opted out of it twice, and is right."));
         }
         return reasons;
+    }
+
+    private static List<Reason> minded(CatchPast past) {
+        return past.minded()
+                ? List.of(new Reason(
+                        "session.catch-minded",
+                        "It minded: ease off, hold the hair at its base so that the skin feels nothing, a few hairs at a "
+                                + "time. Once more, and if it cries again it is the groomer’s."))
+                : List.of();
     }
 
     private static Reason comeBack(CatchPast past, boolean tender) {
@@ -202,12 +213,13 @@ public record CatchAdvice(Todo todo, List<Reason> reasons, List<String> steps, L
             steps.add("The slicker, lightly, for the lint: lint seeds the next mat.");
         }
         prove(steps, means);
+        List<Reason> why = new ArrayList<>(minded(past));
+        why.add(new Reason("session.catch-tease", some + ", and the comb passes beneath: it can be teased apart."));
         return new CatchAdvice(
                 !gelHelps(past, means) && means.softener() == CatchMeans.Softener.MIST
                         ? Todo.SOAK_AND_TEASE
                         : Todo.TEASE_DRY,
-                List.of(new Reason(
-                        "session.catch-tease", some + ", and the comb passes beneath: it can be teased apart.")),
+                why,
                 steps,
                 NEVERS,
                 gelHelps(past, means));

@@ -9,9 +9,16 @@ package rustictangle.core.session;
  * @param optOutsHere     how often the dog has opted out of it
  * @param sectionsMatted  sections in which a mat was left or is found, this one included
  * @param sectionsInAll   sections of the dog where hair can mat, at least 1
+ * @param minded          whether it was uneasy at the last try here, or cried
  */
 public record CatchPast(
-        int triesHere, int secondsHere, int secondsInAll, int optOutsHere, int sectionsMatted, int sectionsInAll) {
+        int triesHere,
+        int secondsHere,
+        int secondsInAll,
+        int optOutsHere,
+        int sectionsMatted,
+        int sectionsInAll,
+        boolean minded) {
 
     public CatchPast {
         if (!(triesHere >= 0

@@ -39,6 +39,8 @@ public record Reaction(Response todo, List<Reason> reasons) {
 
     /** Uneasy at one place this often in a session: the place is changed. Own estimate. */
     static final int UNEASY_TO_CHANGE_PLACE = 2;
+    /** So often in a session, wherever it was: look for what it minds. Own estimate. */
+    private static final int UNEASY_TO_ASK_WHY = 3;
 
     public Reaction {
         reasons = List.copyOf(reasons);
@@ -46,16 +48,17 @@ public record Reaction(Response todo, List<Reason> reasons) {
 
     /**
      * @param uneasyHere   how often it was uneasy at this section in this session, this time included
+     * @param uneasyInAll  the same, wherever it was
      * @param optOutsInAll how often it opted out in this session, this time included
      */
-    static Reaction to(Signal signal, Section section, int uneasyHere, int optOutsInAll) {
+    static Reaction to(Signal signal, Section section, int uneasyHere, int uneasyInAll, int optOutsInAll) {
         return switch (signal) {
             case RELAXED ->
                 new Reaction(
                         Response.GO_ON,
                         List.of(new Reason(
                                 "session.relaxed", "Loose, leans in, eats: a treat now and then keeps it so.")));
-            case UNEASY -> uneasy(section, uneasyHere);
+            case UNEASY -> uneasy(section, uneasyHere, uneasyInAll);
             case OPTED_OUT, AFRAID -> no(signal, optOutsInAll);
         };
     }
@@ -103,7 +106,7 @@ public record Reaction(Response todo, List<Reason> reasons) {
                                         + "for today.")));
     }
 
-    private static Reaction uneasy(Section section, int uneasyHere) {
+    private static Reaction uneasy(Section section, int uneasyHere, int uneasyInAll) {
         List<Reason> reasons = new ArrayList<>();
         boolean change = uneasyHere >= UNEASY_TO_CHANGE_PLACE;
         if (change) {
@@ -116,6 +119,12 @@ public record Reaction(Response todo, List<Reason> reasons) {
                 "session.uneasy",
                 "Uneasy: lighter hand, smaller strokes, a treat in between. A sudden "
                         + "new objection in one place: look for pain."));
+        if (uneasyInAll >= UNEASY_TO_ASK_WHY) {
+            reasons.add(new Reason(
+                    "session.why",
+                    "Uneasy for the " + (uneasyInAll == UNEASY_TO_ASK_WHY ? "third" : uneasyInAll + "th")
+                            + " time today. Before it is fear it may be the tool, the hand, a tangle or a game."));
+        }
         if (section.region() == Region.LEGS) {
             reasons.add(new Reason(
                     "session.leg",

@@ -271,7 +271,7 @@ public final class Session {
                                 && before.section() == seen.section()
                                 && before.signal() == Signal.UNEASY)
                         .count();
-                return Optional.of(Reaction.to(seen.signal(), seen.section(), uneasy, (int)
+                return Optional.of(Reaction.to(seen.signal(), seen.section(), uneasy, uneasyInAll(), (int)
                         standing.stream().filter(Session::isOptOut).count()));
             }
             if (!(standing.get(i) instanceof TreatGiven)) {
@@ -279,6 +279,13 @@ public final class Session {
             }
         }
         return Optional.empty();
+    }
+
+    /** How often it was seen to be uneasy, wherever. */
+    private int uneasyInAll() {
+        return (int) standing.stream()
+                .filter(event -> event.seen().filter(Signal.UNEASY::equals).isPresent())
+                .count();
     }
 
     /** What caught at this section, as last looked at. */
@@ -343,7 +350,8 @@ public final class Session {
                 (int) here.stream().filter(teased -> teased.signal().isNo()).count()
                         + before.refusals.getOrDefault(section, 0),
                 matted.size(),
-                Math.max(1, before.canMat));
+                Math.max(1, before.canMat),
+                !here.isEmpty() && here.get(here.size() - 1).signal() == Signal.UNEASY);
     }
 
     /**
@@ -419,7 +427,8 @@ public final class Session {
         List<Reason> advice = new ArrayList<>();
         if (last.signal() != Signal.RELAXED) {
             int optOuts = (int) standing.stream().filter(Session::isOptOut).count();
-            advice.addAll(Reaction.to(last.signal(), last.section(), 1, optOuts).reasons());
+            advice.addAll(Reaction.to(last.signal(), last.section(), 1, uneasyInAll(), optOuts)
+                    .reasons());
         }
         if (last.comb().leavesMat()) {
             advice.add(new Reason(

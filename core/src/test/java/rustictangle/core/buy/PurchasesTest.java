@@ -89,7 +89,10 @@ class PurchasesTest {
             Match match = Match.of(Drawers.dog(random), Drawers.coat(random), Drawers.approach(random));
             List<Tool> drawer = Drawers.random(random, 10);
             Purchases.Graded graded = Purchases.Graded.of(
-                    Grading.WHATEVER_SERVES, Purchases.Purpose.of(match), drawer, Candidates.of(match));
+                    Grading.WHATEVER_SERVES,
+                    Purchases.Purpose.of(new Purchases.Matches(match, match)),
+                    drawer,
+                    Candidates.of(new Purchases.Matches(match, match)));
             CoverProblem.Solution ours = new CoverProblem(graded.owned(), graded.offered(), graded.weights()).solve();
             int[] best = chocoBest(graded);
             assertEquals(best[0], ours.chosen().size(), "tools for drawer " + i);

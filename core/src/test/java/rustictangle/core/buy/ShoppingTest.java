@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -14,6 +15,7 @@ import java.util.random.RandomGeneratorFactory;
 import org.junit.jupiter.api.Test;
 import rustictangle.core.Dogs;
 import rustictangle.core.Sample;
+import rustictangle.core.buy.Purchases.Growing;
 import rustictangle.core.coat.Breed;
 import rustictangle.core.coat.Breeds;
 import rustictangle.core.coat.Coat;
@@ -118,10 +120,12 @@ class ShoppingTest {
                 Tool.comb(ToolKind.COMB, Spacing.WIDE_AND_FINE));
         Tool slicker = only(
                 ToolKind.SLICKER,
-                Purchases.of(ADULT, coat, Approach.USUAL, pinsAndComb).buy());
+                Purchases.of(ADULT, Growing.steady(coat), Approach.USUAL, pinsAndComb)
+                        .buy());
         assertTrue(slicker.flexible() && slicker.tips().equals(Optional.of(Tips.COATED)), slicker.toString());
         Approach without = Approach.USUAL.leadBy(LeadSchool.NO_SLICKER_YET);
-        List<Purchase> buy = Purchases.of(ADULT, coat, without, pinsAndComb).buy();
+        List<Purchase> buy =
+                Purchases.of(ADULT, Growing.steady(coat), without, pinsAndComb).buy();
         assertEquals(List.of(ToolKind.MIST), kinds(buy), "pins and comb are a plan of their own");
     }
 
@@ -151,7 +155,8 @@ class ShoppingTest {
     }
 
     private static Optional<Purchase> next(Breed breed, List<Tool> drawer) {
-        return Purchases.of(ADULT, breed.coat(), Approach.USUAL, drawer).justOne();
+        return Purchases.of(ADULT, Growing.steady(breed.coat()), Approach.USUAL, drawer)
+                .justOne();
     }
 
     /** Ground tips for an adult with sound skin, for the whole dog; ball tips for a puppy's: handbook 5.1. */
@@ -175,17 +180,17 @@ class ShoppingTest {
 
     @Test
     void oneThingMoreIsNamedWithWhatItMakesRight() {
-        Purchase pins = Purchases.of(ADULT, of("Labradoodle"), Approach.USUAL, List.of())
+        Purchase pins = Purchases.of(ADULT, Growing.steady(of("Labradoodle")), Approach.USUAL, List.of())
                 .better()
                 .orElseThrow();
         assertEquals(ToolKind.PIN_BRUSH, pins.tool().kind());
         assertTrue(pins.forSteps() > 20, pins.toString());
         assertEquals("buy.look-tips", pins.caution().orElseThrow().rule());
-        Purchase saddle = Purchases.of(ADULT, of("Afghan Hound"), Approach.USUAL, List.of())
+        Purchase saddle = Purchases.of(ADULT, Growing.steady(of("Afghan Hound")), Approach.USUAL, List.of())
                 .better()
                 .orElseThrow();
         assertTrue(saddle.tool().pinMillimetres().orElseThrow() > 17, "not at the edge of what suits: " + saddle);
-        Purchases poodle = Purchases.of(ADULT, of("Poodle"), Approach.USUAL, List.of());
+        Purchases poodle = Purchases.of(ADULT, Growing.steady(of("Poodle")), Approach.USUAL, List.of());
         assertTrue(poodle.better().isEmpty() && poodle.leftAtWillDo() == 0, poodle.toString());
     }
 
@@ -199,7 +204,7 @@ class ShoppingTest {
                 prices.put(kind, random.nextInt(4, 60) + 0.5);
             }
             Coat coat = breed.coat();
-            Purchases.ToPay pay = Purchases.toPay(ADULT, coat, Approach.USUAL, List.of(), prices);
+            Purchases.ToPay pay = Purchases.toPay(ADULT, Growing.steady(coat), Approach.USUAL, List.of(), prices);
             assertEquals(List.of(), pay.unpriced());
             List<Purchase> fewest = bought(ADULT, coat, Approach.USUAL);
             double dearer = fewest.stream()
@@ -209,15 +214,19 @@ class ShoppingTest {
             assertTrue(pay.buy().size() >= fewest.size(), breed.name());
             cheaper += pay.total() < dearer - 1e-9 ? 1 : 0;
             List<Tool> drawer = pay.buy().stream().map(Purchase::tool).toList();
-            assertEquals(0, Purchases.of(ADULT, coat, Approach.USUAL, drawer).openSteps(), breed.name());
+            assertEquals(
+                    0,
+                    Purchases.of(ADULT, Growing.steady(coat), Approach.USUAL, drawer)
+                            .openSteps(),
+                    breed.name());
         }
         assertTrue(cheaper > 20, "the prices hardly ever decided: " + cheaper);
     }
 
     @Test
     void withoutAPriceNobodySaysWhatIsCheapest() {
-        Purchases.ToPay pay =
-                Purchases.toPay(ADULT, of("Cockapoo"), Approach.USUAL, List.of(), Map.of(ToolKind.COMB, 12.0));
+        Purchases.ToPay pay = Purchases.toPay(
+                ADULT, Growing.steady(of("Cockapoo")), Approach.USUAL, List.of(), Map.of(ToolKind.COMB, 12.0));
         assertTrue(pay.unpriced().contains(ToolKind.SLICKER), pay.toString());
         assertEquals(List.of(), pay.buy());
     }
@@ -242,8 +251,42 @@ class ShoppingTest {
         }
     }
 
+    /** Bought for today's length only, another set is needed some weeks later. */
+    @Test
+    void whatIsBoughtServesTodaysHairAndTheLongestBeforeTheNextGroom() {
+        for (CoatKind kind : List.of(CoatKind.FLEECE, CoatKind.CURLY, CoatKind.DROP, CoatKind.WIRE)) {
+            for (double now : new double[] {15, 30, 36, 60, 110}) {
+                Coat today = Dogs.allOver(Dogs.hair(kind, now));
+                Coat later = Dogs.allOver(Dogs.hair(kind, now + 30));
+                List<Tool> drawer =
+                        Purchases.of(ADULT, new Growing(today, later), Approach.USUAL, List.of()).buy().stream()
+                                .map(Purchase::tool)
+                                .toList();
+                for (Coat coat : List.of(today, later)) {
+                    assertEquals(
+                            0,
+                            Purchases.of(ADULT, Growing.steady(coat), Approach.USUAL, drawer)
+                                    .openSteps(),
+                            kind + " of " + now + " mm: " + drawer);
+                }
+            }
+        }
+    }
+
+    @Test
+    void itSaysSoOnlyWhereTheLongerHairAsksForOtherTools() {
+        Coat clipped = Dogs.allOver(Dogs.fleece(30));
+        LocalDate groom = LocalDate.of(2026, 7, 1);
+        assertTrue(new Growing(clipped, Dogs.allOver(Dogs.fleece(60)))
+                .why(ADULT, Approach.USUAL, groom)
+                .orElseThrow()
+                .text()
+                .contains("{2026-07-01 date}"));
+        assertEquals(Optional.empty(), Growing.steady(clipped).why(ADULT, Approach.USUAL, groom));
+    }
+
     private static List<Purchase> bought(Dog dog, Coat coat, Approach approach) {
-        return Purchases.of(dog, coat, approach, List.of()).buy();
+        return Purchases.of(dog, Growing.steady(coat), approach, List.of()).buy();
     }
 
     private static List<ToolKind> kinds(List<Purchase> buy) {

@@ -30,7 +30,7 @@ class CatchTest {
             new CatchMeans(false, false, Optional.of("slicker"), true, false, true, Softener.MIST, false, false);
     private static final CatchMeans TENDER =
             new CatchMeans(true, false, Optional.of("slicker"), true, false, true, Softener.MIST, false, false);
-    private static final CatchPast FRESH = new CatchPast(0, 0, 0, 0, 1, 29);
+    private static final CatchPast FRESH = new CatchPast(0, 0, 0, 0, 1, 29, false);
 
     @Test
     void everyCombinationGivesExactlyOneAnswerWithReasonStepsAndNevers() {
@@ -132,7 +132,8 @@ class CatchTest {
                 false, false, Optional.of("slicker"), true, true, true, Softener.CORNSTARCH, true, false);
         String atMuzzle = words(lump, FRESH, muzzle);
         assertFalse(atMuzzle.contains("soak") || atMuzzle.contains("slicker") || atMuzzle.contains("mist"), atMuzzle);
-        assertFalse(words(lump, new CatchPast(1, 60, 60, 0, 1, 29), muzzle).contains("gel"), "no gel near the eyes");
+        assertFalse(
+                words(lump, new CatchPast(1, 60, 60, 0, 1, 29, false), muzzle).contains("gel"), "no gel near the eyes");
         assertFalse(words(tangle, FRESH, combOnly).contains("brush")
                 || words(lump, FRESH, combOnly).contains("slicker"));
         assertTrue(words(tangle, FRESH, nothing).contains("with your fingers"));
@@ -142,7 +143,7 @@ class CatchTest {
         assertTrue(words(lump, FRESH, full).contains("cornstarch"));
         assertTrue(words(lump, FRESH, full).contains("thick-pin brush"));
         assertFalse(words(lump, FRESH, full).contains("gel"), "gel is for what has withstood a try");
-        assertTrue(words(lump, new CatchPast(1, 60, 60, 0, 1, 29), full).contains("bath is owed"));
+        assertTrue(words(lump, new CatchPast(1, 60, 60, 0, 1, 29, false), full).contains("bath is owed"));
     }
 
     /** A school: then every mat is a groomer's, and a tangle is none. */
@@ -164,26 +165,32 @@ class CatchTest {
     @Test
     void theLimitsOfTeasingChangeTheAdvice() {
         assertEquals(
-                Todo.SOAK_AND_TEASE, lump(new CatchPast(1, 299, 899, 0, 1, 29)).todo());
-        assertGroomer("session.catch-minutes", lump(new CatchPast(1, 300, 300, 0, 1, 29)));
-        assertGroomer("session.catch-minutes", lump(new CatchPast(0, 0, 900, 0, 1, 29)));
-        assertGroomer("session.catch-opt-out", lump(new CatchPast(0, 0, 0, 2, 1, 29)));
-        assertEquals(Todo.SOAK_AND_TEASE, lump(new CatchPast(0, 0, 0, 0, 7, 29)).todo());
-        assertGroomer("session.catch-quarter", lump(new CatchPast(0, 0, 0, 0, 8, 29)));
+                Todo.SOAK_AND_TEASE,
+                lump(new CatchPast(1, 299, 899, 0, 1, 29, false)).todo());
+        assertGroomer("session.catch-minutes", lump(new CatchPast(1, 300, 300, 0, 1, 29, false)));
+        assertGroomer("session.catch-minutes", lump(new CatchPast(0, 0, 900, 0, 1, 29, false)));
+        assertGroomer("session.catch-opt-out", lump(new CatchPast(0, 0, 0, 2, 1, 29, false)));
+        assertEquals(
+                Todo.SOAK_AND_TEASE,
+                lump(new CatchPast(0, 0, 0, 0, 7, 29, false)).todo());
+        assertGroomer("session.catch-quarter", lump(new CatchPast(0, 0, 0, 0, 8, 29, false)));
     }
 
     @Test
     void nobodyWorksOneSpotOnAndOn() {
         assertEquals(
-                Todo.SOAK_AND_TEASE, lump(new CatchPast(1, 60, 60, 0, 1, 29)).todo());
+                Todo.SOAK_AND_TEASE,
+                lump(new CatchPast(1, 60, 60, 0, 1, 29, false)).todo());
         assertEquals(
                 Todo.LEAVE_AND_COME_BACK,
-                lump(new CatchPast(2, 120, 120, 0, 1, 29)).todo());
+                lump(new CatchPast(2, 120, 120, 0, 1, 29, false)).todo());
         assertEquals(
-                Todo.SOAK_AND_TEASE, lump(new CatchPast(3, 120, 120, 0, 1, 29)).todo());
+                Todo.SOAK_AND_TEASE,
+                lump(new CatchPast(3, 120, 120, 0, 1, 29, false)).todo());
         assertEquals(
-                Todo.LEAVE_AND_COME_BACK, lump(new CatchPast(0, 0, 0, 1, 1, 29)).todo());
-        CatchPast once = new CatchPast(1, 60, 60, 0, 1, 29);
+                Todo.LEAVE_AND_COME_BACK,
+                lump(new CatchPast(0, 0, 0, 1, 1, 29, false)).todo());
+        CatchPast once = new CatchPast(1, 60, 60, 0, 1, 29, false);
         assertEquals(
                 Todo.LEAVE_AND_COME_BACK,
                 CatchAdvice.of(new Catch(SkinLook.SOUND, Lump.UP_TO_10_MM, Beneath.FREE, Spread.ONE), once, TENDER)
@@ -213,8 +220,8 @@ class CatchTest {
 
     @Test
     void anImpossiblePastIsRefused() {
-        assertThrows(IllegalArgumentException.class, () -> new CatchPast(0, 60, 30, 0, 1, 29));
-        assertThrows(IllegalArgumentException.class, () -> new CatchPast(-1, 0, 0, 0, 1, 29));
+        assertThrows(IllegalArgumentException.class, () -> new CatchPast(0, 60, 30, 0, 1, 29, false));
+        assertThrows(IllegalArgumentException.class, () -> new CatchPast(-1, 0, 0, 0, 1, 29, false));
     }
 
     private static void assertGroomer(String rule, CatchAdvice advice) {
@@ -255,7 +262,7 @@ class CatchTest {
             for (int[] seconds : new int[][] {{0, 0}, {299, 899}, {300, 300}, {0, 900}}) {
                 for (int optOuts : new int[] {0, 1, 2}) {
                     for (int matted : new int[] {0, 7, 8, 29}) {
-                        pasts.add(new CatchPast(tries, seconds[0], seconds[1], optOuts, matted, 29));
+                        pasts.add(new CatchPast(tries, seconds[0], seconds[1], optOuts, matted, 29, false));
                     }
                 }
             }

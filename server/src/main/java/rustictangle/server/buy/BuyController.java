@@ -3,6 +3,8 @@ package rustictangle.server.buy;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,18 +17,30 @@ import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.Reason;
 import rustictangle.core.buy.Purchase;
 import rustictangle.core.buy.Purchases;
+import rustictangle.core.buy.Purchases.Growing;
+import rustictangle.core.coat.LengthOverTime;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.ToolKind;
+import rustictangle.core.visit.Interval;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
+import rustictangle.server.coat.Readings;
 import rustictangle.server.frame.ViewProbe;
 import rustictangle.server.household.HouseholdLoader;
 import rustictangle.server.kit.KitLoader;
+import rustictangle.server.visit.VisitService;
 
 /** The least to buy, and what it costs. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/purchases")
-record BuyController(DogLoader dogs, KitLoader kits, ToolPriceStore prices, HouseholdLoader households)
+record BuyController(
+        DogLoader dogs,
+        KitLoader kits,
+        ToolPriceStore prices,
+        HouseholdLoader households,
+        VisitService visits,
+        Readings readings,
+        Clock clock)
         implements ViewProbe {
 
     /** A tool to look for in a shop; what does not matter is absent. */
@@ -45,6 +59,7 @@ record BuyController(DogLoader dogs, KitLoader kits, ToolPriceStore prices, Hous
     /** @param total of the cheapest set; absent while a price is missing */
     record ToPayView(List<PricedKind> kinds, List<PurchaseView> buy, Optional<Double> total, String currency) {}
 
+    /** @param untilGroom said where the hair will be so long before it is cut again that it asks for other tools; else absent */
     record PurchasesView(
             List<PurchaseView> buy,
             Optional<PurchaseView> justOne,
@@ -52,6 +67,7 @@ record BuyController(DogLoader dogs, KitLoader kits, ToolPriceStore prices, Hous
             int openSteps,
             int leftAtWillDo,
             Reason why,
+            Optional<Reason> untilGroom,
             Optional<Reason> forSmallMats,
             ToPayView toPay) {}
 
@@ -65,7 +81,9 @@ record BuyController(DogLoader dogs, KitLoader kits, ToolPriceStore prices, Hous
     @GetMapping
     PurchasesView purchases(@PathVariable long dogId) {
         KnownDog known = dogs.get(dogId);
-        Purchases purchases = Purchases.of(known.dog(), known.coat(), kits.approach(dogId), kits.drawer());
+        LocalDate until = untilCut(known);
+        Growing coat = growing(known, until);
+        Purchases purchases = Purchases.of(known.dog(), coat, kits.approach(dogId), kits.drawer());
         return new PurchasesView(
                 purchases.buy().stream().map(BuyController::view).toList(),
                 purchases.justOne().map(BuyController::view),
@@ -73,14 +91,27 @@ record BuyController(DogLoader dogs, KitLoader kits, ToolPriceStore prices, Hous
                 purchases.openSteps(),
                 purchases.leftAtWillDo(),
                 purchases.why(),
+                coat.why(known.dog(), kits.approach(dogId), until),
                 Purchases.forSmallMats(kits.of(known).match(), kits.drawer()),
-                toPay(known));
+                toPay(known, coat));
     }
 
-    private ToPayView toPay(KnownDog known) {
+    /** The next appointment; where none is set, as long as such a coat is left at most; where nobody cuts it, today. */
+    private LocalDate untilCut(KnownDog known) {
+        LocalDate today = LocalDate.now(clock);
+        return visits.next(known.id(), today)
+                .or(() -> Interval.of(known.coat()).map(interval -> today.plusWeeks(interval.toWeeks())))
+                .orElse(today);
+    }
+
+    private Growing growing(KnownDog known, LocalDate until) {
+        return new Growing(
+                known.coat(), LengthOverTime.grown(known.coat(), readings.of(known.id()), LocalDate.now(clock), until));
+    }
+
+    private ToPayView toPay(KnownDog known, Growing coat) {
         Map<ToolKind, Double> said = prices.all();
-        Purchases.ToPay pay =
-                Purchases.toPay(known.dog(), known.coat(), kits.approach(known.id()), kits.drawer(), said);
+        Purchases.ToPay pay = Purchases.toPay(known.dog(), coat, kits.approach(known.id()), kits.drawer(), said);
         return new ToPayView(
                 pay.useful().stream()
                         .map(kind -> new PricedKind(kind, Optional.ofNullable(said.get(kind))))

@@ -30,6 +30,7 @@ import rustictangle.core.log.DrynessFelt;
 import rustictangle.core.log.Exercise;
 import rustictangle.core.log.FingerSearched;
 import rustictangle.core.log.HairOut;
+import rustictangle.core.log.HandTaught;
 import rustictangle.core.log.Happened;
 import rustictangle.core.log.LastCombed;
 import rustictangle.core.log.LifeEvent;
@@ -152,6 +153,7 @@ class SaidJsonTest extends ServerTest {
                 {"{\"type\":\"PASS_REPEATED\",\"pass\":1,\"hair\":\"HEAP\"}", new PassRepeated(1, HairOut.HEAP)},
                 {"{\"type\":\"PASS_SKIPPED\",\"pass\":3}", new PassSkipped(3)},
                 {"{\"type\":\"TANGLES_OUT\",\"section\":\"BACK\",\"tangles\":2}", new TanglesOut(BACK, 2)},
+                {"{\"type\":\"HAND_TAUGHT\",\"tool\":\"SLICKER\"}", new HandTaught(ToolKind.SLICKER)},
                 {"{\"type\":\"SESSION_NOTED\",\"text\":\"\"}", new SessionNoted("")},
                 {
                     "{\"type\":\"PRACTISED\",\"subject\":\"TABLE\",\"signal\":\"RELAXED\"}",
