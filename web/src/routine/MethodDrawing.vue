@@ -88,6 +88,71 @@ const THUMB = 'M8 9Q14-6 26-8Q33-8 32-3Q24 0 22 7'
       <path class="go" d="M188 176l46 22m-13 0l14 1-8-12" />
       <path class="turn" d="M62 186v-60m-8 10l8-11 8 11" />
     </template>
+    <template v-else-if="method === 'CLUMPED_OR_OPEN'">
+      <path class="skin" d="M10 168h128M162 168h128" />
+      <path
+        class="held"
+        d="M22 166Q26 120 44 96M28 166Q30 122 46 96M34 166Q34 124 48 98M64 166Q66 118 84 90M70 166Q70 120 86 92M76 166Q76 124 88 96M106 166Q108 122 122 98M112 166Q112 122 124 98M118 166Q116 126 126 102"
+      />
+      <path
+        class="felt"
+        d="M38 104q10-14 16-4t-6 14-10-10M78 100q10-14 16-4t-6 14-10-10M114 108q10-14 16-4t-6 14-10-10"
+      />
+      <path
+        class="done"
+        d="M172 166Q178 112 200 76M184 166Q190 112 212 78M196 166Q202 112 224 80M208 166Q214 114 236 82M220 166Q228 114 248 86M232 166Q240 116 260 90M244 166Q252 118 270 96M256 166Q264 122 280 102"
+      />
+      <path class="cross" d="M60 184l18 16m0-16l-18 16" />
+      <path class="tick" d="M212 190l8 9 18-20" />
+    </template>
+    <template v-else-if="method === 'COMB_CORNER'">
+      <path class="skin" d="M10 150Q150 138 290 150" />
+      <path class="held" d="M30 146Q44 80 92 54M66 143Q80 82 126 58M102 141Q116 84 160 62M138 141Q152 86 194 68" />
+      <path
+        class="layer"
+        d="M40 156Q54 176 82 190M80 154Q94 174 122 188M120 152Q134 172 162 186M160 152Q174 172 202 186"
+      />
+      <path class="bare" d="M24 150Q110 140 196 145" />
+      <g transform="translate(202 144) rotate(-52)">
+        <path class="tool" d="M0-8h92q6 0 6 6v8h-98Z" />
+        <path class="wires" d="M2 6v20M14 6v16M26 6v16M38 6v16M50 6v16M62 6v16M74 6v16M86 6v16" />
+      </g>
+      <g transform="translate(286 26) rotate(128) scale(1.2)"><path class="hand" :d="HAND" /></g>
+      <path class="go" d="M206 168l46-4m-12-8l13 7-11 9" />
+    </template>
+    <template v-else-if="method === 'LYING'">
+      <path class="cloth" d="M12 176q138-16 276 0v16q-138 8-276 0Z" />
+      <path
+        class="dog"
+        d="M40 150Q34 128 52 122Q66 108 84 118Q96 112 110 118Q160 96 216 112Q246 118 250 140Q262 132 276 140Q280 148 262 152Q246 162 220 160L100 164Q84 170 64 164Q46 162 40 150Z"
+      />
+      <path
+        class="dog"
+        d="M108 160Q104 182 78 186Q66 188 68 180Q84 176 88 160M204 160Q210 184 238 188Q250 188 246 180Q230 176 224 158"
+      />
+      <path class="dog" d="M84 118Q76 134 92 142Q104 140 102 122" />
+      <path class="eye" d="M60 136q4 3 8 0" />
+      <g transform="translate(178 66) rotate(60)">
+        <path class="tool" d="M-8-10h50q6 0 6 6v6h-56q-6 0-6-6t6-6Z" />
+        <path class="wires" d="M-4 2v12M8 2v12M20 2v12M32 2v12" />
+      </g>
+      <path class="go" d="M150 92q-30 0-48 14m2-11l-4 12 12 1" />
+      <path class="turn" d="M238 92q26 8 30 32m-10-8l10 10 6-13" />
+    </template>
+    <template v-else-if="method === 'TABLE_HEIGHT'">
+      <path class="ground" d="M8 192h284" />
+      <path class="tool" d="M150 120h124q5 0 5 5v5h-134v-5q0-5 5-5ZM160 130v62M264 130v62" />
+      <path
+        class="dog"
+        d="M176 118v-26q-12-2-14-12 2-10 14-12 8-10 18-2 6 10 2 18h38q14 0 16 14 10-8 12-18 6 2 2 14-2 12-12 14v10h-8l-2-14h-38l-2 14Z"
+      />
+      <path
+        class="person"
+        d="M78 62a15 15 0 1 1 .1 0M78 64q-16 10-14 52l-2 36-4 40M74 152l8 40M84 66q14 20 34 30l30-4M64 74q4 28 40 30"
+      />
+      <path class="parting" d="M40 122h240" />
+      <path class="turn" d="M32 190v-64m-7 10l7-11 7 11" />
+    </template>
     <template v-else-if="method === 'COMB_PROOF'">
       <path class="skin" d="M10 168Q150 156 290 168" />
       <path
@@ -141,6 +206,30 @@ path {
   fill: #e7c3a2;
   stroke: rgb(var(--v-theme-pen));
   stroke-width: 1.7;
+}
+.dog,
+.cloth {
+  fill: rgb(var(--v-theme-surface));
+  stroke: rgb(var(--v-theme-pen));
+  stroke-width: 2.2;
+}
+.person,
+.eye,
+.ground {
+  stroke: rgb(var(--v-theme-pen));
+  stroke-width: 3;
+}
+.felt {
+  stroke: rgb(var(--v-theme-error));
+  stroke-width: 2.4;
+}
+.cross {
+  stroke: rgb(var(--v-theme-error));
+  stroke-width: 5;
+}
+.tick {
+  stroke: rgb(var(--v-theme-secondary));
+  stroke-width: 5;
 }
 .go {
   stroke: rgb(var(--v-theme-primary));

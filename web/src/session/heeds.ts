@@ -35,7 +35,11 @@ export function heedsOf(
         says: 'a mat is likely by now: fingers and mist first, then from the ends inward.',
       } as const
     if (wet.includes(section))
-      return { section, what: 'WET', says: 'it was wet since a comb last ran free: only the comb can tell.' } as const
+      return {
+        section,
+        what: 'WET',
+        says: 'it was wet since a comb last ran free: hair that dried in clumps is opened with the fingers and is no mat; only the comb can tell.',
+      } as const
     return []
   })
 }

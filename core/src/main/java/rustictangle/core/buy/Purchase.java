@@ -17,8 +17,9 @@ import rustictangle.core.log.ToolProperty;
  * @param serves    where it is right, in the order of {@link Section}
  * @param makeshift where it will do instead of what is asked for
  * @param forSteps  for how many steps over all sections it is right
+ * @param weakHand  whether the hand that will hold it tires soon, or is a child's
  */
-public record Purchase(Tool tool, List<Section> serves, List<Section> makeshift, int forSteps) {
+public record Purchase(Tool tool, List<Section> serves, List<Section> makeshift, int forSteps, boolean weakHand) {
 
     public Purchase {
         serves = List.copyOf(serves);
@@ -42,6 +43,9 @@ public record Purchase(Tool tool, List<Section> serves, List<Section> makeshift,
                             default -> FitWords.have(property, tool);
                         });
             }
+        }
+        if (weakHand && tool.kind().touchesHair()) {
+            words.add("light in the hand, with a thick handle that does not slip");
         }
         return words;
     }

@@ -367,7 +367,8 @@ public record Purchases(
                 MiddleOfFit.of(tool, grading, purposes, named),
                 List.copyOf(sections),
                 List.copyOf(makeshift),
-                named.size());
+                named.size(),
+                purposes.stream().anyMatch(purpose -> purpose.need().weakHand()));
     }
 
     private static Reason why(List<Purchase> buy, boolean anything) {

@@ -18,8 +18,9 @@ import rustictangle.core.dog.Section;
  * @param regions         every region, none missing
  * @param sheddingHeavily the undercoat is letting go just now
  * @param neglected       no comb has been to the skin for weeks
+ * @param opened          where one has been since, so that this is over there
  */
-public record Coat(Map<Region, RegionCoat> regions, boolean sheddingHeavily, boolean neglected) {
+public record Coat(Map<Region, RegionCoat> regions, boolean sheddingHeavily, boolean neglected, Set<Section> opened) {
 
     public Coat {
         Set<Region> missing = EnumSet.allOf(Region.class);
@@ -29,6 +30,21 @@ public record Coat(Map<Region, RegionCoat> regions, boolean sheddingHeavily, boo
                     "coat without regions " + missing + ", need all of " + EnumSet.allOf(Region.class));
         }
         regions = Collections.unmodifiableMap(new EnumMap<>(regions));
+        opened = Set.copyOf(opened);
+    }
+
+    /** Of which nothing has been opened since. */
+    public Coat(Map<Region, RegionCoat> regions, boolean sheddingHeavily, boolean neglected) {
+        this(regions, sheddingHeavily, neglected, Set.of());
+    }
+
+    /** The same, opened at these places. */
+    public Coat openedAt(Set<Section> combed) {
+        return new Coat(regions, sheddingHeavily, neglected, combed);
+    }
+
+    public boolean neglectedAt(Section section) {
+        return neglected && !opened.contains(section);
     }
 
     /** What grows on this section: the hair of its region. */
@@ -45,7 +61,7 @@ public record Coat(Map<Region, RegionCoat> regions, boolean sheddingHeavily, boo
         Set<Region> where = clippedRegions();
         Map<Region, RegionCoat> clipped = new EnumMap<>(regions);
         clipped.replaceAll((region, hair) -> where.contains(region) ? hair.ofLength(length) : hair);
-        return new Coat(clipped, sheddingHeavily, neglected);
+        return new Coat(clipped, sheddingHeavily, neglected, opened);
     }
 
     /**

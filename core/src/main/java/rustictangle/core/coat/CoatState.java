@@ -29,7 +29,7 @@ public enum CoatState {
         if (!coat.at(section).kind().mats()) {
             return coat.shedsAt(section) ? HEAVY_SHEDDING : ORDINARY;
         }
-        if (coat.neglected()) {
+        if (coat.neglectedAt(section)) {
             return NEGLECTED;
         }
         if (coat.shedsAt(section)) {

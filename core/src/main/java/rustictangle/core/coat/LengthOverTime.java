@@ -49,7 +49,7 @@ public record LengthOverTime(NavigableMap<LocalDate, Double> known, double milli
                         region,
                         hair.ofLength(of(hair, readings.getOrDefault(region, List.of()), today)
                                 .on(day))));
-        return new Coat(regions, coat.sheddingHeavily(), coat.neglected());
+        return new Coat(regions, coat.sheddingHeavily(), coat.neglected(), coat.opened());
     }
 
     /** Whether the hair was and stays as long as it is. */

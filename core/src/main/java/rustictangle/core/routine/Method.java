@@ -20,6 +20,34 @@ public enum Method {
             "Two or three strokes, then move along the line.",
             "When the line is done, let the next thin layer fall over it, and begin again.",
             "Hear it: hair that is not done crackles and drags, done hair is quiet."),
+    CLUMPED_OR_OPEN(
+            "Clumped or open",
+            "Hair that clumps is a mat on its way; hair that stands apart is done.",
+            "Look along the light: done hair lies strand by strand, and the skin shows at its root.",
+            "Hair in strings or little cushions is not done, however soft its top is.",
+            "After water it may only have dried in clumps: open them with your fingers first. That is no mat.",
+            "What the fingers do not open, the brush does, from the ends inward."),
+    COMB_CORNER(
+            "Parting with the comb's corner",
+            "A line as straight as a seam, without pulling a hair.",
+            "Hold the comb like a pencil; its last tooth is the pen.",
+            "Draw the corner along the skin, lightly, and lay the hair above it over your flat hand.",
+            "Dense or dark hair: toward a window or a lamp, until you see skin the whole line long.",
+            "Lay the comb by, and brush what hangs below the line."),
+    LYING(
+            "Lying on its side",
+            "What the legs hide lies open, and an old back rests.",
+            "Only as far as it has learned it; on a soft, non-slip cloth, never held down.",
+            "From a down, wait until the hip rolls; pay every little bit, and lay the treat where the head should rest.",
+            "Brush all of the upper side, then the inner sides of the lower legs.",
+            "One turn, with a treat in between, and the other half."),
+    TABLE_HEIGHT(
+            "At the right height",
+            "Your back is part of the team.",
+            "A firm, non-slip place as high as your hip; a washing machine is about right for a small dog.",
+            "Your elbows hang, your wrists are straight; step round the dog, do not lean over it.",
+            "Never leave it alone up there, and never tied. A second person at the head is the best help.",
+            "A large dog stands on the floor: then you sit."),
     COMB_PROOF(
             "The comb's proof",
             "A brush can glide over felt. The comb cannot.",
@@ -72,7 +100,7 @@ public enum Method {
     FOOT(
             "The foot",
             "Twigs, snow and burrs sit between the toes.",
-            "The foot rests in your hand; thumb above, fingers beneath.",
+            "A fore foot rests in your hand, thumb above, fingers beneath; a hind foot lies in it backward, as it stands.",
             "Part the toes and look; take out by hand what sticks.",
             "Brush the hair on top toward the nails.",
             "Comb round the edge. Trimming between the pads is for someone taught."),
@@ -124,6 +152,10 @@ public enum Method {
         List<Method> methods = new ArrayList<>(ownOf(section));
         if (layers) {
             methods.add(LINE_BRUSHING);
+            methods.add(COMB_CORNER);
+        }
+        if (need.proof().isPresent()) {
+            methods.add(CLUMPED_OR_OPEN);
         }
         if (need.order().stream().anyMatch(step -> step.manner() == Manner.LIFT_LOOSE)) {
             methods.add(LIFT_UNDERCOAT);
@@ -143,6 +175,8 @@ public enum Method {
             case REAR_TROUSERS, TAIL -> EnumSet.of(REAR_AND_TAIL);
             case THROAT -> EnumSet.of(THROAT);
             case HIND_LEG -> EnumSet.of(INNER_LEG);
+            case BELLY -> EnumSet.of(LYING);
+            case BACK -> EnumSet.of(TABLE_HEIGHT);
             default -> section.part().isFoot() ? EnumSet.of(FOOT) : EnumSet.noneOf(Method.class);
         };
     }

@@ -132,7 +132,7 @@ final class WorkTime {
 
     private double bothHandsFull() {
         double full = (hair.length().millimetres() - OTHER_HAND_FREE_MM) / (BOTH_HANDS_FULL_MM - OTHER_HAND_FREE_MM);
-        return Need.parting(here.need().order()) == Parting.NONE ? 0 : Math.max(0, Math.min(1, full));
+        return Math.max(0, Math.min(1, full));
     }
 
     private boolean used(ToolStep step) {

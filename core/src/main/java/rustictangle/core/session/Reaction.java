@@ -39,6 +39,8 @@ public record Reaction(Response todo, List<Reason> reasons) {
 
     /** Uneasy at one place this often in a session: the place is changed. Own estimate. */
     static final int UNEASY_TO_CHANGE_PLACE = 2;
+    /** So often, wherever it was: a break, also in a short session. Own estimate. */
+    private static final int UNEASY_TO_BREAK = 2;
     /** So often in a session, wherever it was: look for what it minds. Own estimate. */
     private static final int UNEASY_TO_ASK_WHY = 3;
 
@@ -119,6 +121,11 @@ public record Reaction(Response todo, List<Reason> reasons) {
                 "session.uneasy",
                 "Uneasy: lighter hand, smaller strokes, a treat in between. A sudden "
                         + "new objection in one place: look for pain."));
+        if (uneasyInAll == UNEASY_TO_BREAK) {
+            reasons.add(new Reason(
+                    "session.uneasy-break",
+                    "Hands off for half a minute, a treat, then on: half as quick, and with a low voice."));
+        }
         if (uneasyInAll >= UNEASY_TO_ASK_WHY) {
             reasons.add(new Reason(
                     "session.why",

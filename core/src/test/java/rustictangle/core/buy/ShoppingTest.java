@@ -25,12 +25,15 @@ import rustictangle.core.dog.History;
 import rustictangle.core.dog.LifeStage;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Approach;
+import rustictangle.core.kit.Hand;
 import rustictangle.core.kit.HeadShape;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.LeadSchool;
 import rustictangle.core.kit.Match;
+import rustictangle.core.kit.MistSchool;
 import rustictangle.core.kit.PadKind;
 import rustictangle.core.kit.Spacing;
+import rustictangle.core.kit.TipSchool;
 import rustictangle.core.kit.Tips;
 import rustictangle.core.kit.Tool;
 import rustictangle.core.kit.Verdict;
@@ -249,6 +252,19 @@ class ShoppingTest {
                     .forEach(purchase ->
                             assertFalse(purchase.serves().contains(Section.CROWN), breed.name() + " " + purchase));
         }
+    }
+
+    /** Common practice, no published source: what a hand holds for long must not tire it. */
+    @Test
+    void aHandThatTiresIsToldOfHandleAndWeight() {
+        Approach tired = new Approach(Optional.empty(), TipSchool.BY_SKIN, MistSchool.BY_SKIN, Hand.TIRES);
+        Coat fleece = Dogs.allOver(Dogs.fleece(80));
+        String words = "light in the hand, with a thick handle that does not slip";
+        assertTrue(bought(ADULT, fleece, tired).stream()
+                .filter(purchase -> purchase.tool().kind().touchesHair())
+                .allMatch(purchase -> purchase.lookFor().contains(words)));
+        assertTrue(bought(ADULT, fleece, Approach.USUAL).stream()
+                .noneMatch(purchase -> purchase.lookFor().contains(words)));
     }
 
     /** Bought for today's length only, another set is needed some weeks later. */

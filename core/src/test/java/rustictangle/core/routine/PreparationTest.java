@@ -238,7 +238,13 @@ class PreparationTest {
     void everyAwkwardPlaceHasItsCardAndEveryCardIsReached() {
         Coat coat = Dogs.allOver(Dogs.hair(CoatKind.DROP, 140));
         assertEquals(
-                List.of(Method.EAR_IN_PALM, Method.EAR_OVER_HEAD, Method.LINE_BRUSHING, Method.COMB_PROOF),
+                List.of(
+                        Method.EAR_IN_PALM,
+                        Method.EAR_OVER_HEAD,
+                        Method.LINE_BRUSHING,
+                        Method.COMB_CORNER,
+                        Method.CLUMPED_OR_OPEN,
+                        Method.COMB_PROOF),
                 step(coat, Section.EAR_LEFT).methods());
         assertEquals(
                 Method.INNER_LEG, step(coat, Section.HIND_LEG_RIGHT).methods().get(0));

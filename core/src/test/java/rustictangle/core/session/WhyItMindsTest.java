@@ -158,6 +158,7 @@ class WhyItMindsTest {
         }
         session = session.apply(new Signalled(THROAT, Signal.UNEASY));
         assertTrue(rules(session).contains("session.why"));
+        assertEquals(false, rules(session).contains("session.uneasy-break"), "that was said at the second");
     }
 
     private static List<String> rules(Session session) {

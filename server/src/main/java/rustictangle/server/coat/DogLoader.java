@@ -1,15 +1,20 @@
 package rustictangle.server.coat;
 
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import rustictangle.core.Refused;
+import rustictangle.core.coat.Coat;
+import rustictangle.core.coat.CombedLately;
 import rustictangle.server.dog.DogStore;
 import rustictangle.server.dog.StoredDog;
 import rustictangle.server.frame.NotThere;
 import rustictangle.server.frame.ReadCache;
+import rustictangle.server.log.Logs;
 
 /** Loads dogs together with their coats. */
 @Component
@@ -21,11 +26,15 @@ public class DogLoader {
     private final DogStore dogs;
     private final CoatStore coats;
     private final ReadCache reads;
+    private final Logs logs;
+    private final Clock clock;
 
-    DogLoader(DogStore dogs, CoatStore coats, ReadCache reads) {
+    DogLoader(DogStore dogs, CoatStore coats, ReadCache reads, Logs logs, Clock clock) {
         this.dogs = dogs;
         this.coats = coats;
         this.reads = reads;
+        this.logs = logs;
+        this.clock = clock;
     }
 
     private Dogs now() {
@@ -36,9 +45,14 @@ public class DogLoader {
             all.forEach(dog -> Optional.ofNullable(described.get(dog.id()))
                     .ifPresent(coat -> known.put(
                             dog.id(),
-                            new KnownDog(dog.id(), dog.form().name(), dog.form().dog(), coat.coat()))));
+                            new KnownDog(dog.id(), dog.form().name(), dog.form().dog(), coat(dog.id(), coat.coat())))));
             return new Dogs(all, known);
         });
+    }
+
+    /** What was neglected is so no more where a comb has run free since. */
+    private Coat coat(long dogId, Coat coat) {
+        return coat.neglected() ? coat.openedAt(CombedLately.of(logs.of(dogId), LocalDate.now(clock))) : coat;
     }
 
     /**
