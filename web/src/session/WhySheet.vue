@@ -1,59 +1,15 @@
 <script setup lang="ts">
-import { onBeforeUnmount, onMounted, ref } from 'vue'
 import WhyItMinds from '@/trust/WhyItMinds.vue'
+import OverAll from './OverAll.vue'
 
-/** Why it may mind the brush, over everything else until it is put away. */
+/** Why it may mind the brush. */
 defineProps<{ dogId: number }>()
-const emit = defineEmits<{ close: [] }>()
-
-const dialog = ref<HTMLDialogElement>()
-onMounted(() => dialog.value?.showModal())
-onBeforeUnmount(() => dialog.value?.close())
+defineEmits<{ close: [] }>()
 </script>
 
 <template>
-  <!-- eslint-disable vuejs-accessibility/no-static-element-interactions -- a dialog is left by its keys -->
-  <dialog
-    ref="dialog"
-    aria-label="Why does it mind?"
-    @cancel.prevent="emit('close')"
-    @keydown.stop="($event.key === 'w' || $event.key === 'b') && emit('close')"
-  >
-    <!-- eslint-disable-next-line vuejs-accessibility/no-autofocus -- the one way out of a dialog just opened -->
-    <button type="button" class="close" autofocus @click="emit('close')">Put it away <kbd>b</kbd></button>
+  <OverAll label="Why does it mind?" k="w" @close="$emit('close')">
     <h2>Why does it mind the brush?</h2>
     <WhyItMinds :dog-id="dogId" />
-  </dialog>
+  </OverAll>
 </template>
-
-<style scoped>
-dialog {
-  width: min(900px, 94vw);
-  max-height: 94vh;
-  margin: auto;
-  border: 3px solid rgb(var(--v-theme-ink));
-  border-radius: 18px 13px 20px 12px;
-  background: rgb(var(--v-theme-background));
-  color: inherit;
-  padding: 22px 28px 28px;
-  overflow: auto;
-  font-size: 1.15rem;
-}
-dialog::backdrop {
-  background: rgba(30, 22, 16, 0.55);
-}
-.close {
-  min-height: 64px;
-  padding: 0 22px;
-  margin-left: auto;
-  display: block;
-  border: 2px solid rgb(var(--v-theme-seam));
-  border-radius: 12px 9px 13px 8px;
-  background: rgb(var(--v-theme-surface));
-}
-@media (max-width: 599px) {
-  dialog {
-    padding: 12px 16px 20px;
-  }
-}
-</style>

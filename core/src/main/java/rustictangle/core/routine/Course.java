@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
@@ -13,6 +12,7 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import rustictangle.core.Reason;
+import rustictangle.core.Sure;
 import rustictangle.core.dog.Section;
 import rustictangle.core.kit.Grip;
 import rustictangle.core.kit.Manner;
@@ -54,21 +54,19 @@ public record Course(List<ToolPass> passes, List<RoutineStep> steps) {
     /**
      * The course of a session as it was put together when it began.
      *
-     * @param places       how they are worked now, those where the fingers found something besides among them
-     * @param stepsSections by step, in order
+     * @param steps  the places by step, in order
+     * @param places how they are worked now, all of the steps'
      */
-    public static Course begun(SessionBegun begun, List<List<Section>> stepsSections, List<RoutinePlace> places) {
+    public static Course begun(SessionBegun begun, List<List<Section>> steps, List<RoutinePlace> places) {
         Map<ToolKind, List<Section>> passes = new LinkedHashMap<>();
         begun.passes().forEach(pass -> passes.put(pass.tool(), pass.sections()));
         Map<Section, RoutinePlace> how =
                 places.stream().collect(Collectors.toMap(RoutinePlace::section, Function.identity()));
         return of(
                 passes,
-                stepsSections.stream()
+                steps.stream()
                         .map(step -> step.stream()
-                                .map(how::get)
-                                .filter(Objects::nonNull)
-                                .map(place -> own(place, passes))
+                                .map(section -> own(Sure.at(how, section), passes))
                                 .toList())
                         .toList(),
                 places);

@@ -188,7 +188,7 @@ public final class SessionLog {
         if (event.done().isEmpty()) {
             return event;
         }
-        Worked worked = worked(session.pass().isPresent() ? List.of() : session.hand(), at);
+        Worked worked = whereItWent(session.pass().isPresent() ? List.of() : session.hand(), at);
         List<SectionDone> done = event.done().stream()
                 .map(place -> place.took(worked.seconds(place.section())))
                 .toList();
@@ -267,7 +267,7 @@ public final class SessionLog {
         }
     }
 
-    private Worked worked(List<Section> hand, Instant now) {
+    private Worked whereItWent(List<Section> hand, Instant now) {
         List<Section> step = begun().steps().stream()
                 .filter(places -> !hand.isEmpty() && places.contains(hand.get(0)))
                 .findFirst()

@@ -194,6 +194,17 @@ public record WhyItMinds(List<Cause> causes) {
         List<Tool> asked = own.stream().filter(tool -> asked(tool, answers)).toList();
         String where = "With the " + kind.label() + " it was not at ease at "
                 + Sure.at(places, kind).size() + " places in the last weeks. ";
+        if (own.stream().anyMatch(Tool::putAside)) {
+            return new Cause(
+                    What.TOOL,
+                    true,
+                    List.of(new Reason(
+                            "session.why-tool-aside",
+                            where
+                                    + "One of that kind failed its palm test and lies aside: leave it there, and begin anew, "
+                                    + "gently, with one that does not scratch.")),
+                    asked);
+        }
         return asked.isEmpty() && !own.isEmpty()
                 ? new Cause(
                         What.TOOL,

@@ -30,6 +30,7 @@ import rustictangle.core.log.SessionEvent.SectionDone;
 import rustictangle.core.log.SessionEvent.Signalled;
 import rustictangle.core.log.SessionEvent.Started;
 import rustictangle.core.log.Signal;
+import rustictangle.core.log.ToolFault;
 import rustictangle.core.log.ToolKind;
 import rustictangle.core.session.WhyItMinds.Cause;
 import rustictangle.core.session.WhyItMinds.What;
@@ -56,6 +57,16 @@ class WhyItMindsTest {
         assertEquals(List.of(), palmTests(looked));
         Tool before = SLICKER.checked(new ToolCheck(TODAY.minusDays(10), Set.of()));
         assertTrue(cause(What.TOOL, before).suspected(), "it was looked over before it was minded");
+    }
+
+    @Test
+    void aToolThatScratchedIsNeverCalledFine() {
+        session(TODAY.minusDays(3), 60, 60, Signal.UNEASY, BACK, CHEST, THROAT);
+        Tool scratched = SLICKER.checked(new ToolCheck(TODAY, Set.of(ToolFault.values()[0])));
+        Cause tool = cause(What.TOOL, scratched);
+        assertTrue(tool.suspected());
+        assertEquals("session.why-tool-aside", tool.reasons().get(0).rule());
+        assertEquals(List.of(), palmTests(scratched), "it lies aside already");
     }
 
     @Test
