@@ -55,7 +55,7 @@ final class Prompts {
                 // Each tool is taken up clean, and goes on for long.
                 sinceCleared = 0;
             }
-            if (i < rounds && RoutineStep.seconds(step) >= FULL_SECONDS) {
+            if (i < rounds && i != half && RoutineStep.seconds(step) >= FULL_SECONDS) {
                 prompt = Optional.of(new Reason(
                         "session.clear-as-it-fills",
                         "Clear it whenever it is full: a full brush slides over the hair."));
