@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import choices from '@/api/choices'
-import type { Section } from '@/api/types'
+import type { Section, Supply } from '@/api/types'
 import BenchFrame from '@/shell/BenchFrame.vue'
 import KeyButton from '@/shell/KeyButton.vue'
 import PageState from '@/shell/PageState.vue'
@@ -47,8 +47,15 @@ const { say } = useUnits()
 const missing = computed(() =>
   (props.run.view.value?.needs ?? [])
     .filter((need) => !need.have)
-    .map((need) => need.any.map((kind) => choices.Supply.find((supply) => supply.value === kind)!.label).join(' or ')),
+    .map((need) => need.any.map(named(need.size)).join(' or ')),
 )
+/** With the size that suits this dog. */
+function named(size: Record<string, string>) {
+  return (kind: Supply) => {
+    const label = choices.Supply.find((supply) => supply.value === kind)!.label
+    return size[kind] ? `${label} (${size[kind]})` : label
+  }
+}
 const noting = ref(false)
 /** Whether hands are on the dog, or about to be: then it may say something. */
 const handsOn = computed(

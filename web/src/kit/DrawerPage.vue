@@ -26,6 +26,8 @@ const chosen = ref<number | undefined>(Number.isInteger(asked) && asked > 0 ? as
 /** With their kind a dog was not at ease at several places, and nobody has looked since. */
 const palmTests = useView('palm-tests')
 const adding = ref<ToolKind | 'ANY'>()
+/** The brush whose other face is added. */
+const turned = ref<ToolView>()
 const panel = ref<HTMLElement>()
 
 const tool = computed(() => drawer.data.value?.find((t) => t.id === chosen.value))
@@ -57,7 +59,8 @@ function state(t: ToolView): string {
           : 'not looked over'
 }
 
-async function open(change: { tool?: number; kind?: ToolKind | 'ANY' }) {
+async function open(change: { tool?: number; kind?: ToolKind | 'ANY'; back?: ToolView }) {
+  turned.value = change.back
   chosen.value = change.tool
   adding.value = change.kind
   await nextTick()
@@ -95,6 +98,7 @@ async function takeOut(t: ToolView) {
               <ToolShape class="shape" :kind="t.form.kind" :aside="t.putAside" />
               <b>{{ t.shownName }}</b>
               <small>{{ measured(t) || (t.form.name ? labelOf('ToolKind', t.form.kind) : '') }}</small>
+              <small v-if="t.otherFace">turned over: {{ t.otherFace.shownName }}</small>
               <small class="state">{{ state(t) }}</small>
             </button>
           </li>
@@ -111,10 +115,10 @@ async function takeOut(t: ToolView) {
       </div>
       <div ref="panel" class="panel" tabindex="-1">
         <section v-if="picking" aria-labelledby="pick-title">
-          <h2 id="pick-title">Which of these is it?</h2>
+          <h2 id="pick-title">{{ turned ? 'What is on its other side?' : 'Which of these is it?' }}</h2>
           <ul class="kinds">
-            <li v-for="k in kinds.data.value" :key="k.kind">
-              <button type="button" @click="open({ kind: k.kind })">
+            <li v-for="k in kinds.data.value!.filter((one) => !turned || one.face)" :key="k.kind">
+              <button type="button" @click="open({ kind: k.kind, back: turned })">
                 <ToolShape class="small" :kind="k.kind" /><span
                   ><b>{{ labelOf('ToolKind', k.kind) }}</b
                   ><small>{{ k.blade ? 'left to a professional' : choiceOf('ToolKind', k.kind).hint }}</small></span
@@ -128,13 +132,25 @@ async function takeOut(t: ToolView) {
             :key="tool?.id ?? kind.kind"
             :kind="kind"
             :tool="tool"
+            :back="turned"
             @kept="(id) => open({ tool: id })"
             @leave="open({})"
           />
           <template v-if="tool">
             <PalmTest v-if="kind.palmTest" :tool="tool" :kind="kind" />
             <ToolCare v-if="tool.care" :tool="tool" :today="home.data.value?.today" />
-            <button type="button" class="out" @click="takeOut(tool)">Take it out of the drawer</button>
+            <p v-if="tool.otherFace">
+              Turned over:
+              <button type="button" class="link" @click="open({ tool: tool.otherFace.id })">
+                {{ tool.otherFace.shownName }}
+              </button>
+            </p>
+            <button v-else-if="kind.face" type="button" class="out" @click="open({ kind: 'ANY', back: tool })">
+              It has a second face
+            </button>
+            <button type="button" class="out" @click="takeOut(tool)">
+              Take it out of the drawer{{ tool.otherFace ? ', both faces' : '' }}
+            </button>
           </template>
         </template>
         <div v-else class="hint">
@@ -274,7 +290,8 @@ async function takeOut(t: ToolView) {
   font-size: 0.84rem;
 }
 .out {
-  margin-top: 20px;
+  display: block;
+  margin-top: 12px;
   min-height: 44px;
   text-decoration: underline dotted;
   text-underline-offset: 4px;

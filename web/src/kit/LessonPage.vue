@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useMutation } from '@tanstack/vue-query'
+import { useRoute } from 'vue-router'
 import { computed, ref, watch } from 'vue'
 import { api, ask, messageOf } from '@/api/client'
 import { useChange, useView } from '@/api/queries'
@@ -25,7 +26,9 @@ const dog = useDog(() => props.dogId)
 const lessons = useView('lessons')
 const { schools, choose } = useSchools(() => props.dogId)
 
-const chosen = ref<ToolKind>()
+const asked = useRoute().query.kind
+/** The session that sends a hand here names the tool. */
+const chosen = ref<ToolKind | undefined>(choices.ToolKind.find((kind) => kind.value === asked)?.value)
 const at = ref(0)
 watch(chosen, () => {
   at.value = 0

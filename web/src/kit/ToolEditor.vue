@@ -15,14 +15,21 @@ import { choiceOf } from '@/api/words'
 import { newTool } from './words'
 
 /** Describes one tool by what can be measured and seen of it; only what its kind has is asked. */
-const props = defineProps<{ kind: ToolKindInfo; tool?: ToolView }>()
+const props = defineProps<{
+  kind: ToolKindInfo
+  tool?: ToolView
+  /** The brush whose other face it is. */
+  back?: ToolView
+}>()
 const emit = defineEmits<{ kept: [toolId: number]; leave: [] }>()
 
 const { tell } = useNotice()
 const { save, remove } = useToolActions()
 
-const { draft, start, clear } = useDraft<ToolForm>(`tool-${props.tool?.id ?? props.kind.kind}`)
-start(props.tool?.form ?? newTool(props.kind.kind))
+const { draft, start, clear } = useDraft<ToolForm>(
+  `tool-${props.tool?.id ?? props.kind.kind}${props.back ? `-of-${props.back.id}` : ''}`,
+)
+start(props.tool?.form ?? newTool(props.kind.kind, props.back?.id))
 const form = computed(() => draft.value!)
 
 const has = (property: ToolKindInfo['properties'][number]) => props.kind.properties.includes(property)
@@ -53,6 +60,7 @@ async function keep() {
       <div>
         <h2>{{ tool ? tool.shownName : words.label }}</h2>
         <p class="quiet">For {{ words.hint }}. Not for {{ kind.notFor }}.</p>
+        <p v-if="back">The other face of “{{ back.shownName }}”: one brush, two tools for your dog.</p>
       </div>
     </div>
     <p v-if="kind.blade" class="caution">
@@ -72,6 +80,13 @@ async function keep() {
       ><input v-model="form.flexible" type="checkbox" /> The head gives way when pressed</label
     >
     <ChoiceRow v-if="has('SPACING')" v-model="form.spacing" label="Teeth" :choices="choices.Spacing" optional />
+    <LengthField
+      v-if="has('TEETH')"
+      v-model="form.pinMillimetres"
+      class="short"
+      label="Length of its teeth"
+      placeholder="not measured"
+    />
     <ChoiceRow v-if="has('HEAD')" v-model="form.head" label="Head" :choices="choices.HeadShape" optional />
     <LengthField
       v-if="has('WIDTH')"

@@ -12,6 +12,7 @@ const props = defineProps<{
   dogId: number
   sessionId: string
   preparation: NonNullable<SessionView['preparation']>
+  lesson: SessionView['lesson']
   knots: string[]
   saving: boolean
 }>()
@@ -53,6 +54,10 @@ function begin() {
         </div>
       </div>
       <ul>
+        <li v-if="lesson" class="lesson" :data-rule="lesson.why.rule">
+          {{ say(lesson.why.text) }}
+          <router-link :to="`/dogs/${dogId}/tools/lesson?kind=${lesson.kind}`">To the lesson</router-link>
+        </li>
         <li v-for="todo in preparation.todo" :key="todo.rule">
           <TickBox :on="draft.done.includes(todo.rule)" @toggle="toggle(todo.rule)">{{ say(todo.text) }}</TickBox>
         </li>
@@ -86,6 +91,9 @@ function begin() {
 .cols :deep(.choice) {
   grid-template-columns: 96px 1fr;
   margin: 6px 0;
+}
+.lesson {
+  padding: 8px 0 10px;
 }
 .foot {
   margin-top: auto;

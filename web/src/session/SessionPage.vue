@@ -312,6 +312,7 @@ useKeys((key) => {
             :session-id="sessionId"
             :dog-id="dogId"
             :preparation="view.preparation!"
+            :lesson="view.lesson"
             :knots="view.knots.map((s) => names[s] ?? '')"
             :saving="busy"
             @start="record({ type: 'STARTED' })"

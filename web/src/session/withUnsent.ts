@@ -19,6 +19,7 @@ export function withUnsent(view: SessionView, waiting: SessionEvent[]): SessionV
     hand: now.hand,
     knots: now.knots,
     preparation: now.preparing ? view.preparation : undefined,
+    lesson: now.preparing ? view.lesson : undefined,
     paused: now.paused,
     end: now.end,
     reaction: reactionIn(view, now),

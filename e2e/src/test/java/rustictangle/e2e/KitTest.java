@@ -149,6 +149,47 @@ class KitTest extends Browsing {
         choose(page, "As the day asks");
     }
 
+    /** Every row on which practitioners disagree stands on one page, and the screen that it is about follows. */
+    @Test
+    void bathsClawsAndTheLoopAreChosenThereTooAndTheirOwnScreensFollow() {
+        Page page = laptop();
+        choose(page, "every 2 weeks");
+        choose(page, "All on one day");
+        page.navigate(app.url() + "dogs/2/care");
+        assertThat(page.getByLabel("How often: Bath")).hasValue("14");
+        page.navigate(app.url() + "dogs/2/care/nails");
+        assertThat(page.getByText("One or two claws today")).hasCount(0);
+        choose(page, "In a loop that it has learned");
+        page.navigate(app.url() + "dogs/2/routine");
+        button(page, "Begin").click();
+        button(page, "on a table").click();
+        assertThat(page.getByText("The loop opens at a pull")).isVisible();
+    }
+
+    /** One thing in the drawer, two entries in the match. */
+    @Test
+    void aBrushWithTwoFacesIsTurnedOverAndTakenOutAsOne() {
+        Page page = laptop();
+        page.navigate(app.url() + "drawer");
+        Locator pockets = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("In the drawer"))
+                .getByRole(AriaRole.LISTITEM);
+        Locator allRound = pockets.filter(new Locator.FilterOptions().setHasText("The all-round"));
+        allRound.getByRole(AriaRole.BUTTON).click();
+        button(page, "It has a second face").click();
+        page.getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText("very short coats and jackets"))
+                .click();
+        assertThat(page.getByText("one brush, two tools for your dog")).isVisible();
+        page.getByLabel("What you call it (optional)").fill("its bristles");
+        button(page, "Put it in the drawer").click();
+        assertThat(allRound.first()).containsText("turned over: its bristles");
+        Barriers.assertNone(page, "a brush with two faces");
+        button(page, "Take it out of the drawer, both faces").click();
+        assertThat(allRound).hasCount(0);
+        button(page, "Undo").click();
+        assertThat(allRound.first()).containsText("turned over: its bristles");
+    }
+
     private void choose(Page page, String name) {
         page.navigate(app.url() + "dogs/2/tools/schools");
         Locator school = page.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText(name));

@@ -35,6 +35,7 @@ final class Candidates {
         EnumSet<HeadShape> heads = EnumSet.noneOf(HeadShape.class);
         EnumSet<Tips> tips = EnumSet.noneOf(Tips.class);
         boolean gentle = false;
+        boolean longTeeth = false;
         List<Need> needs = new ArrayList<>(matches.now().needs());
         needs.addAll(matches.longest().needs());
         for (Need need : needs) {
@@ -42,6 +43,7 @@ final class Candidates {
             heads.add(need.head());
             tips.add(need.tips());
             gentle |= need.gentle();
+            longTeeth |= need.asksForLongTeeth();
         }
         Set<Double> lengths = lengths(windows);
         List<Tool> tools = new ArrayList<>();
@@ -54,7 +56,8 @@ final class Candidates {
             } else if (kind.hasPins()) {
                 brushes(kind, lengths, heads, tips, tools);
             } else if (kind.properties().contains(ToolProperty.SPACING)) {
-                tools.add(Tool.comb(kind, Spacing.WIDE_AND_FINE));
+                Tool comb = Tool.comb(kind, Spacing.WIDE_AND_FINE);
+                tools.add(longTeeth ? comb.withPins(Need.LONG_TEETH_MM) : comb);
             } else {
                 tools.add(kind == ToolKind.UNDERCOAT_RAKE ? rake() : Tool.of(kind));
             }

@@ -65,7 +65,8 @@ enum Grading {
     }
 
     private static boolean asAskedFor(Tool tool, Need need) {
-        boolean length = tool.pinMillimetres().isEmpty()
+        boolean length = !tool.kind().hasPins()
+                || tool.pinMillimetres().isEmpty()
                 || need.pins().isEmpty()
                 || need.pins().get().holds(tool.pinMillimetres().get());
         boolean pad = tool.pad().isEmpty()

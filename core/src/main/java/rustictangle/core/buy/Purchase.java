@@ -31,13 +31,16 @@ public record Purchase(Tool tool, List<Section> serves, List<Section> makeshift,
         List<String> words = new ArrayList<>();
         for (ToolProperty property : tool.kind().properties()) {
             boolean saidWithGentleness = property == ToolProperty.TIPS && tool.kind() == ToolKind.SLICKER;
-            if (property != ToolProperty.WIDTH && !saidWithGentleness) {
+            boolean measured =
+                    property != ToolProperty.TEETH || tool.pinMillimetres().isPresent();
+            if (property != ToolProperty.WIDTH && !saidWithGentleness && measured) {
                 words.add(
                         switch (property) {
                             case LENGTH ->
                                 (tool.kind() == ToolKind.SLICKER ? "wires" : "pins") + " of about "
                                         + FitWords.have(property, tool);
                             case PAD -> FitWords.have(property, tool) + " pad";
+                            case TEETH -> "teeth of about " + FitWords.have(property, tool);
                             case HEAD -> FitWords.have(property, tool) + " head";
                             case TIPS -> FitWords.have(property, tool) + " tips";
                             default -> FitWords.have(property, tool);
@@ -45,7 +48,9 @@ public record Purchase(Tool tool, List<Section> serves, List<Section> makeshift,
             }
         }
         if (weakHand && tool.kind().touchesHair()) {
-            words.add("light in the hand, with a thick handle that does not slip");
+            words.add("light in the hand, with a thick, coated handle that does not slip");
+        } else if (tool.kind().hasPins()) {
+            words.add("a wooden or coated handle: plastic breaks on a hard floor");
         }
         return words;
     }

@@ -34,10 +34,11 @@ public final class CareCaution {
                             "Stains from tears: wipe them, and dry. New ones, or more of them: ask your vet."),
                     new Reason(
                             "care.ears-vet", "Red, smelly, sore, or it shakes and scratches: no cleaning, your vet."),
+                    new Reason("care.ears-canal", "Only what you can see: nothing into the canal, no cotton buds."),
                     new Reason(
-                            "care.ears-canal",
-                            "Only what you can see: nothing into the canal, no cotton buds. Hair inside is left alone, or to a "
-                                    + "professional."),
+                            "care.ears-pluck",
+                            "Red, warm, waxy, smelling or sore: not one hair, by nobody; your vet. Else only what a finger reaches, "
+                                    + "and it ends when the dog minds."),
                     new Reason(
                             "care.feet-scissors",
                             "Scissors between the toes only if somebody has taught you, blunt tips, the skin held apart; else the "
@@ -66,7 +67,8 @@ public final class CareCaution {
                     "Anal glands: not pressed out at home. If it slides on its rear, licks there or smells: your vet."),
             new Reason(
                     "care.not-plucking",
-                    "Hair in the ear canal: not plucked at home, and by nobody while an ear is sore. Your vet, then your groomer."));
+                    "Hair deep in the ear canal is not plucked at home, and by nobody while an ear is sore. Your vet, then your "
+                            + "groomer."));
 
     private CareCaution() {}
 

@@ -10,8 +10,10 @@ import java.util.stream.Stream;
 import rustictangle.core.Every;
 import rustictangle.core.Reason;
 import rustictangle.core.dog.Dog;
+import rustictangle.core.kit.NailSchool;
 import rustictangle.core.log.CareJob;
 import rustictangle.core.log.Exercise;
+import rustictangle.core.trust.Rung;
 import rustictangle.core.trust.Spot;
 import rustictangle.core.trust.Standing;
 import rustictangle.core.trust.Trust;
@@ -73,6 +75,7 @@ public record CareDue(
      *
      * @param chosen  the owner's own intervals; else the usual ones
      * @param claws   of the dog
+     * @param nails   how many of them in a day
      * @param minutes that a bath takes, drying and line brushing included
      * @param owed    by when a bath is owed; empty: none is
      * @param dry     why it is not bathed at home as things stand; empty: it may be, if it is combed first
@@ -83,6 +86,7 @@ public record CareDue(
             CareDiary diary,
             Map<CareJob, Chosen> chosen,
             Claws claws,
+            NailSchool nails,
             double minutes,
             Optional<LocalDate> owed,
             Optional<Reason> dry,
@@ -98,11 +102,16 @@ public record CareDue(
             Optional<LocalDate> owes = owed.filter(day -> job == CareJob.BATH);
             boolean learning = owes.isEmpty() && isLearning(standing);
             Optional<LocalDate> worked = diary.lastWorked(job);
-            Optional<LocalDate> last =
-                    learning || job == CareJob.NAILS && claws.underWay() ? worked : done(job, diary, claws);
+            boolean few = job == CareJob.NAILS && !learning && aFew(nails, standing);
+            boolean underWay = job == CareJob.NAILS && claws.underWay();
+            double whole = job == CareJob.BATH ? minutes : CareRules.of(job).minutes();
+            double takes = learning
+                    ? PRACTICE_MINUTES
+                    : few ? whole * CLAWS_A_DAY / claws.claws().size() : whole;
+            Optional<LocalDate> last = learning || few || underWay ? worked : done(job, diary, claws);
             // A puppy meets the tub and the water long before any bath is wanted.
             boolean comesUp = every > 0 || learning && dog.isPuppy();
-            int days = learning ? stepEvery(every) : job == CareJob.NAILS && claws.underWay() ? 1 : every;
+            int days = learning ? stepEvery(every) : few ? share(every, takes) : underWay ? 1 : every;
             LocalDate turn =
                     worked.isPresent() ? last.map(day -> day.plusDays(days)).orElse(today) : today.plusDays(newJobs);
             newJobs += !comesUp || worked.isPresent() ? 0 : 1;
@@ -121,18 +130,35 @@ public record CareDue(
                     own.ordered,
                     last,
                     next,
-                    learning
-                            ? PRACTICE_MINUTES
-                            : job == CareJob.BATH ? minutes : CareRules.of(job).minutes(),
+                    takes,
                     spot,
                     standing,
                     worked.filter(today::equals).isPresent(),
                     owes.isPresent(),
                     waits.or(() -> owes.map(CareDue::whyOwed))
                             .or(() -> called.map(day -> CareRules.of(job).askedFor(day)))
-                            .orElse(why(job, own, comesUp, last, learning))));
+                            .orElse(why(job, own, comesUp, last, learning, few))));
         }
         return List.copyOf(all);
+    }
+
+    /** So many of the claws have their turn on a day where not all do. Common practice, no published source. */
+    private static final int CLAWS_A_DAY = 2;
+
+    /** On the ladder's last rung but one it gives a few claws, on the last a whole paw and the next. */
+    private static boolean aFew(NailSchool school, Optional<Standing> standing) {
+        return switch (school) {
+            case ALL -> false;
+            case A_FEW -> true;
+            case BY_RUNG ->
+                standing.filter(spot -> spot.rung().number() < Rung.HIGHEST).isPresent();
+        };
+    }
+
+    /** Days from one of a few to the next, so that all have their turn in time. */
+    private static int share(int every, double minutes) {
+        return (int) Math.max(
+                1, Math.floor(every * minutes / CareRules.of(CareJob.NAILS).minutes()));
     }
 
     private static Optional<Spot> furthest(CareJob job, Trust trust) {
@@ -173,12 +199,21 @@ public record CareDue(
 
     /** Days from one turn to the next as things stand, 1 or more; 0: only when it is wanted. */
     public int gap() {
-        return learning() ? stepEvery(every) : every;
+        return learning() ? stepEvery(every) : few() ? share(every, minutes) : every;
+    }
+
+    /** Whether it is the turn of some claws only. */
+    public boolean few() {
+        return job == CareJob.NAILS
+                && !learning()
+                && minutes < CareRules.of(job).minutes();
     }
 
     /** Days that it may wait when time is short; 0: it does not. */
     public int waits() {
-        return ordered ? 0 : learning() ? STEP_WAITS : CareRules.of(job).waits();
+        return ordered
+                ? 0
+                : learning() || few() ? STEP_WAITS : CareRules.of(job).waits();
     }
 
     /** Whether what happened asks for it before its turn: such does not wait. */
@@ -205,10 +240,17 @@ public record CareDue(
                         + "do not force it: let the groomer do it.");
     }
 
-    private static Reason why(CareJob job, Chosen own, boolean comesUp, Optional<LocalDate> last, boolean learning) {
+    private static Reason why(
+            CareJob job, Chosen own, boolean comesUp, Optional<LocalDate> last, boolean learning, boolean few) {
         String when = last.map(day -> " Last on {" + day + " date}.").orElse(" Not done yet.");
         if (!comesUp) {
             return new Reason("care.when-wanted", "It is done when you want it." + when);
+        }
+        if (few) {
+            return new Reason(
+                    "care.few-claws",
+                    "One or two claws today, the others on other days: each has its turn " + Every.inWords(own.every)
+                            + "." + when);
         }
         return learning
                 ? new Reason(

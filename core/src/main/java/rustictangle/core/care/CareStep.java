@@ -14,6 +14,7 @@ import rustictangle.core.coat.Coat;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.LifeStage;
 import rustictangle.core.dog.Section;
+import rustictangle.core.kit.EarHairSchool;
 import rustictangle.core.log.BathKind;
 import rustictangle.core.log.CareJob;
 
@@ -42,7 +43,10 @@ public record CareStep(String title, String todo, Optional<Reason> caution) {
         WHOLE_DOG,
         BENEATH,
         SOAP,
-        WATER_ONLY
+        WATER_ONLY,
+        LEFT,
+        PROFESSIONAL,
+        PLUCKED
     }
 
     /** Shorter hair is soft enough without, mm. Own estimate. */
@@ -64,17 +68,18 @@ public record CareStep(String title, String todo, Optional<Reason> caution) {
     }
 
     /** The whole job, in order; of a bath, that of the whole dog. */
-    public static List<CareStep> of(CareJob job, Dog dog, Coat coat) {
-        return of(job, dog, coat, BathKind.WHOLE_DOG);
+    public static List<CareStep> of(CareJob job, Dog dog, Coat coat, EarHairSchool earHair) {
+        return of(job, dog, coat, BathKind.WHOLE_DOG, earHair);
     }
 
     /** A bath, in order. */
     public static List<CareStep> ofBath(Dog dog, Coat coat, BathKind kind) {
-        return of(CareJob.BATH, dog, coat, kind);
+        return of(CareJob.BATH, dog, coat, kind, EarHairSchool.LEFT);
     }
 
-    private static List<CareStep> of(CareJob job, Dog dog, Coat coat, BathKind kind) {
+    private static List<CareStep> of(CareJob job, Dog dog, Coat coat, BathKind kind, EarHairSchool earHair) {
         Set<When> now = now(dog, coat, kind);
+        now.add(Enum.valueOf(When.class, earHair.name()));
         return ROWS.stream()
                 .filter(row -> row.job == job && now.containsAll(row.when))
                 .map(Row::step)

@@ -106,8 +106,8 @@ public final class CoatFinder {
         String speaksFor = seenWhere(answer -> Strain.chanceFor(kind, answer) > CLEARLY * average(answer));
         String against = seenWhere(answer -> Strain.chanceFor(kind, answer) < average(answer) / CLEARLY);
         String text = speaksFor.isEmpty()
-                ? "Nothing seen yet speaks for " + kind.label() + " hair"
-                : "What speaks for " + kind.label() + " hair: " + speaksFor;
+                ? "Nothing seen yet speaks for " + kind.hair()
+                : "What speaks for " + kind.hair() + ": " + speaksFor;
         return new Reason("coat.finder", text + (against.isEmpty() ? "." : ". Against it: " + against + "."));
     }
 
@@ -188,7 +188,7 @@ public final class CoatFinder {
                 Sureness.GUESS,
                 new Reason(
                         "coat.finder-texture",
-                        usual.title() + " is usual for " + kind.label() + " hair; nobody has felt it yet."));
+                        usual.title() + " is usual for " + kind.hair() + "; nobody has felt it yet."));
     }
 
     private Texture textureFelt(Answer feel) {

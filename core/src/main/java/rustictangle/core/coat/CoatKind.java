@@ -30,6 +30,15 @@ public enum CoatKind implements Choice {
         return words;
     }
 
+    /** What grows, within a sentence: "curly hair". */
+    public String hair() {
+        return switch (this) {
+            case HAIRLESS -> "a hairless dog";
+            case CORDED -> "cords";
+            case SMOOTH, DOUBLE, DROP, CURLY, FLEECE, WIRE, FEATHERED -> label() + " hair";
+        };
+    }
+
     /** The texture to propose when the owner has not felt for it. */
     public Texture usualTexture() {
         return usualTexture;

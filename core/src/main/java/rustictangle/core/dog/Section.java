@@ -87,6 +87,12 @@ public enum Section {
         return part.label(side);
     }
 
+    /** The same within a sentence: "the left hind leg", "the place behind the left ear". */
+    public String within() {
+        String name = label().split(",")[0];
+        return "the " + (name.startsWith("behind ") ? "place " : "") + name;
+    }
+
     /** See {@link Part#region}. */
     public Region region() {
         return part.region();

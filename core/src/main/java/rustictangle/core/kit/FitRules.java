@@ -44,6 +44,11 @@ final class FitRules {
     private static final double WIDE_ONLY_AS_BOTH = 0.75;
     private static final double FINE_ONLY_AS_BOTH = 0.75;
 
+    /** Shorter teeth comb thinner layers. Own estimates. */
+    private static final double TEETH_TOLERANCE_MM = 60;
+
+    private static final double TEETH_WORST = 0.7;
+
     private FitRules() {}
 
     /** Whether the property plays a part for this tool at this step. */
@@ -61,6 +66,10 @@ final class FitRules {
                 tool.kind().properties().contains(ToolProperty.WIDTH)
                         && tool.headMillimetres().isPresent();
             case SPACING -> tool.kind().properties().contains(ToolProperty.SPACING);
+            case TEETH ->
+                tool.kind().properties().contains(ToolProperty.TEETH)
+                        && tool.pinMillimetres().isPresent()
+                        && need.asksForLongTeeth();
         };
     }
 
@@ -80,6 +89,15 @@ final class FitRules {
                 tool.head().isEmpty() ? SHAPE_UNKNOWN : shape(tool.head().get(), need.head());
             case WIDTH -> width(tool.headMillimetres().orElseThrow(), need.brushKg(), need.weakHand());
             case SPACING -> spacing(tool, step.manner());
+            case TEETH ->
+                Math.max(
+                        TEETH_WORST,
+                        1
+                                - Math.max(
+                                                0,
+                                                Need.LONG_TEETH_MM
+                                                        - tool.pinMillimetres().orElseThrow())
+                                        / TEETH_TOLERANCE_MM);
         };
     }
 

@@ -14,7 +14,7 @@ public final class FitWords {
     public static String have(ToolProperty property, Tool tool) {
         return switch (property) {
             case JOB -> tool.kind().label();
-            case LENGTH -> tool.pinMillimetres().map(Reason::mm).orElse("not measured");
+            case LENGTH, TEETH -> tool.pinMillimetres().map(Reason::mm).orElse("not measured");
             case PAD -> tool.pad().map(PadKind::label).orElse(NOT_KNOWN);
             case TIPS -> tool.tips().map(Tips::label).orElse(NOT_KNOWN);
             case FLEXIBLE ->
@@ -50,6 +50,7 @@ public final class FitWords {
                     case COMB_LAYERS -> "a wide and a fine end";
                     default -> "a wide end";
                 };
+            case TEETH -> Reason.mm(Need.LONG_TEETH_MM) + " or more, for long dense hair";
         };
     }
 }

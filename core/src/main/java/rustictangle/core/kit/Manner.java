@@ -28,6 +28,9 @@ public enum Manner {
     /** Against the lie twice: while the undercoat lets go, each pass brings out more. */
     AGAINST_LIE_TWICE(
             Parting.STRIPS, 5.0, "against the lie, in strips from below, twice over", "against the lie, twice over"),
+    /** The same over and over, each time another way. */
+    EVERY_WAY_IN_STRIPS(
+            Parting.STRIPS, 7.5, "with, against and across, in strips from below", "with, against and every way"),
     /** The same where the skin is thin: strips, but the way the hair lies. */
     LIE_IN_STRIPS(Parting.STRIPS, 2.5, "with the lie, in strips from below", "with the lie of the hair"),
     /** Cool air, the coat standing open. */
@@ -54,6 +57,12 @@ public enum Manner {
             2.5,
             "part to the skin, layer by layer",
             "to the skin in one pass, the hair lifted a little"),
+    /** The same where each layer is opened from its ends, also what holds nothing. */
+    LAYERS_FROM_THE_ENDS(
+            Parting.LAYERS,
+            3.5,
+            "part to the skin, layer by layer, each from its ends inward",
+            "from the ends inward, to the skin"),
     /** The wide end, from the root, layer by layer. */
     PROVE_WIDE(true, 1.0, "wide end from the root, right through"),
     /** The fine end, in every second parting, since the wide one ran free. */
@@ -89,15 +98,16 @@ public enum Manner {
     public boolean brushes() {
         return switch (this) {
             case SEARCH, LIGHTLY, ON_TOOL, FROM_PALM, BLOW_OUT, PROVE_WIDE, PROVE_FINE, WIPE, LAST_WIPE -> false;
-            case CIRCLES, WITH_LIE, ALONG_LEATHER, AGAINST_LIE, AGAINST_LIE_TWICE, LIFT_LOOSE -> true;
-            case LIE_IN_STRIPS, ALL_WAYS, ENDS_INWARD, FINDER, COMB_OUT, COMB_LAYERS, LAYERS -> true;
+            case CIRCLES, WITH_LIE, ALONG_LEATHER, AGAINST_LIE, AGAINST_LIE_TWICE, EVERY_WAY_IN_STRIPS -> true;
+            case LIE_IN_STRIPS, LIFT_LOOSE, ALL_WAYS, ENDS_INWARD, FINDER, COMB_OUT, COMB_LAYERS -> true;
+            case LAYERS, LAYERS_FROM_THE_ENDS -> true;
         };
     }
 
     /** Whether it goes another way than the hair lies: not where only skin is beneath. */
     boolean againstOrAcross() {
         return switch (this) {
-            case AGAINST_LIE, AGAINST_LIE_TWICE, ALL_WAYS, CIRCLES -> true;
+            case AGAINST_LIE, AGAINST_LIE_TWICE, EVERY_WAY_IN_STRIPS, ALL_WAYS, CIRCLES -> true;
             case SEARCH,
                     LIGHTLY,
                     ON_TOOL,
@@ -108,7 +118,29 @@ public enum Manner {
                     LIFT_LOOSE,
                     ENDS_INWARD,
                     FINDER -> false;
-            case COMB_OUT, COMB_LAYERS, LAYERS, LIE_IN_STRIPS, PROVE_WIDE, PROVE_FINE, WIPE, LAST_WIPE -> false;
+            case COMB_OUT, COMB_LAYERS, LAYERS, LAYERS_FROM_THE_ENDS, LIE_IN_STRIPS, PROVE_WIDE, PROVE_FINE -> false;
+            case WIPE, LAST_WIPE -> false;
+        };
+    }
+
+    /** The same where the owner has chosen which way a brush goes, and how a stroke goes in a layer. */
+    Manner by(DirectionSchool direction, StrokeSchool stroke) {
+        return switch (this) {
+            case AGAINST_LIE, AGAINST_LIE_TWICE ->
+                switch (direction) {
+                    case BY_COAT, AGAINST -> this;
+                    case WITH_LIE -> LIE_IN_STRIPS;
+                    case EVERY_WAY -> EVERY_WAY_IN_STRIPS;
+                };
+            case ALL_WAYS ->
+                switch (direction) {
+                    case BY_COAT, EVERY_WAY -> this;
+                    case WITH_LIE -> WITH_LIE;
+                    case AGAINST -> AGAINST_LIE_TWICE;
+                };
+            case LAYERS -> stroke == StrokeSchool.ENDS_FIRST ? LAYERS_FROM_THE_ENDS : this;
+            // Nobody disagrees about the rest.
+            default -> this;
         };
     }
 
@@ -147,6 +179,7 @@ public enum Manner {
             case ALONG_LEATHER -> "along the leather";
             case AGAINST_LIE -> parted ? "against the lie in strips" : "against the lie";
             case AGAINST_LIE_TWICE -> parted ? "against the lie in strips, twice" : "against the lie, twice";
+            case EVERY_WAY_IN_STRIPS -> parted ? "every way in strips" : "every way";
             case LIE_IN_STRIPS -> parted ? "with the lie in strips" : "with the lie";
             case BLOW_OUT -> "cool, against the lie";
             case LIFT_LOOSE -> "on what is loose";
@@ -156,6 +189,7 @@ public enum Manner {
             case COMB_OUT -> "through the old coat";
             case COMB_LAYERS -> parted ? "layer by layer, wide and fine" : "wide, then fine";
             case LAYERS -> parted ? "layer by layer" : "to the skin";
+            case LAYERS_FROM_THE_ENDS -> parted ? "layer by layer, from the ends inward" : "from the ends inward";
             case PROVE_WIDE -> "wide";
             case PROVE_FINE -> "fine";
             case WIPE -> "over it";

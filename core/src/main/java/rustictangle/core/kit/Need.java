@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.CoatState;
+import rustictangle.core.coat.Density;
 import rustictangle.core.coat.RegionCoat;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.ToolKind;
@@ -29,6 +30,7 @@ import rustictangle.core.log.ToolKind;
  * @param acrossTheBand the same if short hair were longer, or longer hair short, where that asks for other tools; else as
  *                {@code order}
  * @param finish  how the hair is left in the end
+ * @param direction which way the owner has chosen to brush, where every way is safe
  * @param proof   the comb that shows whether the skin was reached; empty where hair does not mat
  * @param never   what must not be used here
  * @param reasons all of them, in the order of the answers they explain
@@ -50,6 +52,7 @@ public record Need(
         List<ToolStep> order,
         List<ToolStep> acrossTheBand,
         Finish finish,
+        DirectionSchool direction,
         Optional<ToolKind> proof,
         List<NeverHere> never,
         List<Reason> reasons) {
@@ -69,6 +72,18 @@ public record Need(
             }
         }
         return -1;
+    }
+
+    /** Teeth of a comb for long dense hair, mm. Own estimate. */
+    public static final double LONG_TEETH_MM = 30;
+
+    private static final double LONG_HAIR_MM = 60;
+
+    /** Whether a comb's teeth should be long: in long dense hair. Common practice, no published source; how long, an own estimate. */
+    public boolean asksForLongTeeth() {
+        return hair.kind().mats()
+                && hair.density() == Density.DENSE
+                && hair.length().millimetres() > LONG_HAIR_MM;
     }
 
     /** How the leading tool is led; where nothing leads, as hands search. */

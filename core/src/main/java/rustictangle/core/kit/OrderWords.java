@@ -47,8 +47,10 @@ final class OrderWords {
             case AGAINST_LIE -> Optional.of(tool + " open" + s + " it against the lie, in strips from below");
             case AGAINST_LIE_TWICE ->
                 Optional.of(tool + " go" + (s.isEmpty() ? "" : "es") + " against the lie, twice over");
-            case ALL_WAYS -> Optional.of(tool + ", every way, bring" + s + " out the loose hair");
+            case ALL_WAYS, EVERY_WAY_IN_STRIPS -> Optional.of(tool + ", every way, bring" + s + " out the loose hair");
             case LAYERS -> Optional.of(tool + " reach" + (s.isEmpty() ? "" : "es") + " the skin in thin layers");
+            case LAYERS_FROM_THE_ENDS ->
+                Optional.of(tool + " open" + s + " thin layers from the ends inward, to the skin");
             case FINDER -> Optional.of(tool + ", very lightly, find" + s + " what holds");
             case WITH_LIE, LIE_IN_STRIPS -> Optional.of(tool + " follow" + s + " the lie");
             case ALONG_LEATHER -> Optional.of(tool + " follow" + s + " the leather");
@@ -64,8 +66,9 @@ final class OrderWords {
             case COMB_OUT, PROVE_WIDE, PROVE_FINE -> Optional.of("the comb proves it");
             case SEARCH, LIGHTLY, ON_TOOL, FROM_PALM, CIRCLES, WITH_LIE, LIE_IN_STRIPS, ALONG_LEATHER, AGAINST_LIE ->
                 Optional.empty();
-            case AGAINST_LIE_TWICE, BLOW_OUT, LIFT_LOOSE, ALL_WAYS, ENDS_INWARD, FINDER, LAYERS, WIPE, LAST_WIPE ->
+            case AGAINST_LIE_TWICE, EVERY_WAY_IN_STRIPS, BLOW_OUT, LIFT_LOOSE, ALL_WAYS, ENDS_INWARD, FINDER ->
                 Optional.empty();
+            case LAYERS, LAYERS_FROM_THE_ENDS, WIPE, LAST_WIPE -> Optional.empty();
         };
     }
 }

@@ -23,13 +23,13 @@ public record SectionKit(Need need, List<StepKit> steps, List<Fit> fits, Optiona
     }
 
     /**
-     * How deep the leading pins or teeth reach, mm: those of the owner's brushes that are measured, else the middle of
-     * the window. Empty where nothing is led through in partings.
+     * How deep the leading pins or teeth reach, mm: those of the owner's tools that are measured, else the middle of the
+     * window, or a usual comb's. Empty where nothing is led through in partings.
      */
     public Optional<Double> reachMillimetres() {
         return switch (need.parting()) {
             case NONE -> Optional.empty();
-            case THICK_LAYERS -> Optional.of(COMB_TEETH_MM);
+            case THICK_LAYERS -> ownedReach.or(() -> Optional.of(COMB_TEETH_MM));
             case STRIPS, LAYERS -> ownedReach.or(() -> need.pins().map(PinWindow::middleMillimetres));
         };
     }

@@ -94,6 +94,7 @@ final class SectionMatch {
                 look,
                 look,
                 Finish.AS_IT_IS,
+                DirectionSchool.BY_COAT,
                 Optional.empty(),
                 NeverRules.at(dog, section, hair, mayTakeSlickerToCrown()),
                 reasons);
@@ -112,7 +113,7 @@ final class SectionMatch {
                         .count()
                 > 1;
         if (approach.lead().isPresent() && schoolsDiffer) {
-            reasons.add(1, new Reason("kit.school", "Your choice, " + school.label() + ": " + school.hint()));
+            reasons.add(1, new Reason("kit.school", "Your choice, " + school.label() + ". " + school.hint()));
         }
         place.direction().why().filter(why -> hair.kind().mats()).ifPresent(reasons::add);
         // Also where no step asks for pins: a brush that stands in must still suit the hair.
@@ -155,6 +156,7 @@ final class SectionMatch {
                 childs || dog.isPuppy()
                         ? Finish.AS_IT_IS
                         : Finish.of(section, hair, approach.ways().finish()),
+                approach.ways().direction(),
                 proof,
                 NeverRules.at(dog, section, hair, mayTakeSlickerToCrown()),
                 reasons);
@@ -225,15 +227,24 @@ final class SectionMatch {
         return Stream.concat(
                         slickerAtTheCrown(row),
                         brushes.stream()
+                                .map(this::asChosen)
                                 .flatMap(step -> place.fitted(step).stream())
                                 .map(this::softened))
                 .toList();
     }
 
+    /** The way of a brush is its owner's to choose only where every way is safe. */
+    private ToolStep asChosen(ToolStep step) {
+        DirectionSchool direction = place.direction() == PlaceUse.Direction.EVERY_WAY
+                ? approach.ways().direction()
+                : DirectionSchool.BY_COAT;
+        return step.led(step.manner().by(direction, approach.ways().stroke()));
+    }
+
     /** A school of practised hands, for a dense top-knot; nobody is sent to buy one for it. */
     private Stream<ToolStep> slickerAtTheCrown(CoatOrder row) {
         return row == CoatOrder.TOP_KNOT && mayTakeSlickerToCrown()
-                ? Stream.of(new ToolStep(ToolKind.SLICKER, Manner.LAYERS, true))
+                ? Stream.of(asChosen(new ToolStep(ToolKind.SLICKER, Manner.LAYERS, true)))
                 : Stream.empty();
     }
 
@@ -344,7 +355,7 @@ final class SectionMatch {
         if (shortAllowed && window.minMillimetres() > SHORTEST_PINS_MM) {
             reasons.add(new Reason(
                     "kit.pins-short-allowed",
-                    "Short pins do too on a drop coat's feet, face, belly and lower legs, and on any puppy."));
+                    "Short pins will do, too, on a drop coat’s feet, face, belly and lower legs, and on any puppy."));
             return new PinWindow(SHORTEST_PINS_MM, window.maxMillimetres());
         }
         return window;

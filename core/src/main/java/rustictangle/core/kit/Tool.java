@@ -10,7 +10,7 @@ import rustictangle.core.log.ToolKind;
  *
  * @param id               the owner's tool; 0 for a tool in general, to be bought
  * @param name             what its owner calls it, may be empty
- * @param pinMillimetres   pin or wire length from pad to tip, in (0, 60]
+ * @param pinMillimetres   pin or wire length from pad to tip, or of a comb's teeth, in (0, 60]
  * @param headMillimetres  width of the head across the stroke, in [5, 250]
  * @param flexible         whether a slicker's head gives way
  * @param handle           what it is held by; it has no part in the match

@@ -1,68 +1,95 @@
 package rustictangle.core.kit;
 
-import java.util.Objects;
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.Optional;
 
 /**
  * How the work is done, where practitioners disagree.
  *
- * @param order     empty: as the situation asks
- * @param structure empty: as the coat asks
+ * @param chosen of the questions that the owner answered otherwise than most hands do
  */
-public record Ways(
-        Optional<Order> order,
-        Optional<Structure> structure,
-        FinishSchool finish,
-        CrownSchool crown,
-        MistWhen mistWhen,
-        MatSchool mats,
-        Loosener loosener) {
+public record Ways(Map<SchoolQuestion, Enum<?>> chosen) {
 
     /** Nothing chosen. */
-    public static final Ways USUAL = new Ways(
-            Optional.empty(),
-            Optional.empty(),
-            FinishSchool.BY_COAT,
-            CrownSchool.NEVER,
-            MistWhen.ALWAYS,
-            MatSchool.TEASE,
-            Loosener.SOAKED);
+    public static final Ways USUAL = new Ways(Map.of());
 
     public Ways {
-        Objects.requireNonNull(order, "order");
-        Objects.requireNonNull(structure, "structure");
-        Objects.requireNonNull(finish, "finish");
-        Objects.requireNonNull(crown, "crown");
-        Objects.requireNonNull(mistWhen, "mistWhen");
-        Objects.requireNonNull(mats, "mats");
-        Objects.requireNonNull(loosener, "loosener");
+        chosen = Map.copyOf(chosen);
     }
 
-    public Ways inOrder(Optional<Order> chosen) {
-        return new Ways(chosen, structure, finish, crown, mistWhen, mats, loosener);
+    public Ways with(SchoolQuestion question, Enum<?> school) {
+        return with(question, Optional.of(school));
     }
 
-    public Ways structured(Optional<Structure> chosen) {
-        return new Ways(order, chosen, finish, crown, mistWhen, mats, loosener);
+    /** @param school empty: as most hands do, or as the coat and the situation ask */
+    public Ways with(SchoolQuestion question, Optional<? extends Enum<?>> school) {
+        Map<SchoolQuestion, Enum<?>> other = new EnumMap<>(SchoolQuestion.class);
+        other.putAll(chosen);
+        school.filter(one -> !question.usual().equals(school))
+                .ifPresentOrElse(one -> other.put(question, one), () -> other.remove(question));
+        return new Ways(other);
     }
 
-    public Ways finishing(FinishSchool chosen) {
-        return new Ways(order, structure, chosen, crown, mistWhen, mats, loosener);
+    /** Empty: as the situation asks. */
+    public Optional<Order> order() {
+        return of(SchoolQuestion.ORDER, Order.class);
     }
 
-    public Ways atTheCrown(CrownSchool chosen) {
-        return new Ways(order, structure, finish, chosen, mistWhen, mats, loosener);
+    /** Empty: as the coat asks. */
+    public Optional<Structure> structure() {
+        return of(SchoolQuestion.STRUCTURE, Structure.class);
     }
 
-    public Ways misting(MistWhen chosen) {
-        return new Ways(order, structure, finish, crown, chosen, mats, loosener);
+    public FinishSchool finish() {
+        return of(SchoolQuestion.FINISH, FinishSchool.BY_COAT);
     }
 
-    public Ways withMats(MatSchool chosen) {
-        return new Ways(order, structure, finish, crown, mistWhen, chosen, loosener);
+    public CrownSchool crown() {
+        return of(SchoolQuestion.CROWN, CrownSchool.NEVER);
     }
 
-    public Ways loosening(Loosener chosen) {
-        return new Ways(order, structure, finish, crown, mistWhen, mats, chosen);
+    public MistWhen mistWhen() {
+        return of(SchoolQuestion.MIST_WHEN, MistWhen.ALWAYS);
+    }
+
+    public DirectionSchool direction() {
+        return of(SchoolQuestion.DIRECTION, DirectionSchool.BY_COAT);
+    }
+
+    public StrokeSchool stroke() {
+        return of(SchoolQuestion.STROKE, StrokeSchool.ROOT_OUT);
+    }
+
+    public AmountSchool amount() {
+        return of(SchoolQuestion.AMOUNT, AmountSchool.BY_MINUTES);
+    }
+
+    public MatSchool mats() {
+        return of(SchoolQuestion.MATS, MatSchool.TEASE);
+    }
+
+    public Loosener loosener() {
+        return of(SchoolQuestion.LOOSENER, Loosener.SOAKED);
+    }
+
+    public EarHairSchool earHair() {
+        return of(SchoolQuestion.EAR_HAIR, EarHairSchool.LEFT);
+    }
+
+    public NailSchool nails() {
+        return of(SchoolQuestion.NAILS, NailSchool.BY_RUNG);
+    }
+
+    public LoopSchool loop() {
+        return of(SchoolQuestion.LOOP, LoopSchool.FREE);
+    }
+
+    <E extends Enum<E>> Optional<E> of(SchoolQuestion question, Class<E> schools) {
+        return Optional.ofNullable(chosen.get(question)).map(schools::cast);
+    }
+
+    private <E extends Enum<E>> E of(SchoolQuestion question, E usual) {
+        return of(question, usual.getDeclaringClass()).orElse(usual);
     }
 }

@@ -32,6 +32,15 @@ public record Catch(SkinLook skin, Lump lump, Beneath beneath, Spread spread) {
             words = new Words(label, title, hint);
         }
 
+        /** As a sentence. */
+        public String said() {
+            return switch (this) {
+                case SOUND, RED, WET_OR_BROKEN, HOT_OR_SMELLY -> "The skin is " + label() + ".";
+                case PARASITES -> "There are fleas, or ticks in number.";
+                case PAIN_OR_LUMP -> "It hurts without a mat, or there is a lump in the skin itself.";
+            };
+        }
+
         @Override
         public Words words() {
             return words;

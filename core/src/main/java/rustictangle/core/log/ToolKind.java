@@ -5,6 +5,7 @@ import static rustictangle.core.log.ToolProperty.HEAD;
 import static rustictangle.core.log.ToolProperty.LENGTH;
 import static rustictangle.core.log.ToolProperty.PAD;
 import static rustictangle.core.log.ToolProperty.SPACING;
+import static rustictangle.core.log.ToolProperty.TEETH;
 import static rustictangle.core.log.ToolProperty.TIPS;
 import static rustictangle.core.log.ToolProperty.WIDTH;
 
@@ -75,9 +76,10 @@ public enum ToolKind implements Subject {
             "comb",
             "the proof, with its wide and its fine end: it shows whether the skin was reached",
             "a first pass through a clumped coat",
-            SPACING),
-    ROTATING_COMB("comb with rotating teeth", "shedding coats: snags pull less", "proving fine hair", SPACING),
-    CURVED_COMB("curved comb", "behind ears, elbows and hocks: no corner to poke", "large places", SPACING),
+            SPACING,
+            TEETH),
+    ROTATING_COMB("comb with rotating teeth", "shedding coats: snags pull less", "proving fine hair", SPACING, TEETH),
+    CURVED_COMB("curved comb", "behind ears, elbows and hocks: no corner to poke", "large places", SPACING, TEETH),
     FACE_COMB("fine face comb", "face and ear edges", "dense hair on the body"),
     UNDERCOAT_RAKE("undercoat rake", "lifting loose undercoat, light hand", "single and drop coats", TIPS, WIDTH),
     RUBBER_CURRY("rubber curry or glove", "smooth coats; loosening a double coat first", "long or curly hair"),
@@ -86,7 +88,7 @@ public enum ToolKind implements Subject {
             "detangling gel",
             "a stubborn mat, only when a bath follows",
             "routine use: it gathers dirt and mats again"),
-    CORNSTARCH("plain cornstarch", "dusted on a mat before teasing: less pull", "anything else"),
+    CORNSTARCH("plain cornstarch", "dusting a mat before it is teased: less pull", "anything else"),
     DRYER(
             "forced-air dryer, cool",
             "drying to the skin, blowing out loose undercoat",
@@ -138,6 +140,11 @@ public enum ToolKind implements Subject {
     /** Whether it works with pins or wires, whose length then matters. */
     public boolean hasPins() {
         return properties.contains(LENGTH);
+    }
+
+    /** Whether it can be one of two faces of a brush. Common practice, no published source. */
+    public boolean canBeAFace() {
+        return hasPins() || this == BRISTLE_BRUSH;
     }
 
     /** What a hand does with it. */
@@ -213,7 +220,6 @@ public enum ToolKind implements Subject {
         return traits().work;
     }
 
-    /** Whether it can lie in a drawer. */
     /** One of them within a sentence: "an undercoat rake", but "conditioning mist". */
     public String one() {
         return switch (this) {
@@ -222,6 +228,7 @@ public enum ToolKind implements Subject {
         };
     }
 
+    /** Whether it can lie in a drawer. */
     public boolean canBeOwned() {
         return work() != Work.HAND;
     }

@@ -14,7 +14,9 @@ public enum ToolProperty implements Choice {
     FLEXIBLE("gentleness"),
     HEAD("head shape"),
     WIDTH("head width"),
-    SPACING("teeth");
+    SPACING("teeth"),
+    /** Length of a comb's teeth. */
+    TEETH("tooth length");
 
     private final Words words;
 

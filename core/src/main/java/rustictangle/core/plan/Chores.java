@@ -118,8 +118,8 @@ record Chores(
         List<Job> jobs = loose().stream().map(chore -> chore.job(end, chosen)).toList();
         return jobs.isEmpty()
                 ? Optional.empty()
-                : Optional.of(
-                        new DogJobs(jobs, 0, 0, Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, new double[0]));
+                : Optional.of(new DogJobs(
+                        jobs, 0, 0, Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, false, new double[0]));
     }
 
     /**

@@ -233,6 +233,23 @@ public final class HouseholdPlan {
         return IntStream.range(0, days).mapToDouble(day -> minutes(dog, day)).sum() * DAYS_A_WEEK / days;
     }
 
+    /**
+     * How a usual week goes.
+     *
+     * @param sessions a week, 0 to 7
+     * @param minutes  of a week, setting up included
+     * @param mats     small ones to expect in a month
+     */
+    public record Week(double sessions, double minutes, double mats) {}
+
+    public Week week(int dog) {
+        int end = dogs.get(dog).days();
+        long sessions = IntStream.range(0, end)
+                .filter(day -> !sectionsOn(dog, day).isEmpty())
+                .count();
+        return new Week(sessions * (double) DAYS_A_WEEK / end, minutesAWeek(dog), matsAMonth(dog));
+    }
+
     /** Small mats to expect of one dog on average in the days that are planned, besides those of today. */
     public double matsAMonth(int dog) {
         double sum = 0;

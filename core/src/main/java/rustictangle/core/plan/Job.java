@@ -132,6 +132,21 @@ record Job(double minutes, int from, int end, double[][] cost, BitSet off) {
         return costing(more);
     }
 
+    /** Places that are always brushed together, as one. */
+    static Job together(List<Job> jobs) {
+        Job first = jobs.get(0);
+        double[][] sum = new double[first.cost.length][first.cost[0].length];
+        for (Job job : jobs) {
+            for (int u = 0; u < sum.length; u++) {
+                for (int v = 0; v < sum[u].length; v++) {
+                    sum[u][v] += job.cost[u][v];
+                }
+            }
+        }
+        double minutes = jobs.stream().mapToDouble(Job::minutes).sum();
+        return new Job(minutes, first.from, first.end, sum, first.off);
+    }
+
     /** The same of a place that is brushed today, whatever else is planned; that brushing is paid for. */
     Job brushedToday() {
         double[][] on = cost.clone();

@@ -280,12 +280,91 @@ final class Layout {
         for (int round = 0; round < most && cost < before - NO_DIFFERENCE; round++) {
             before = cost;
             for (int g = 0; g < dogs.size(); g++) {
-                for (int day = 0; dogs.get(g).setUp() > 0 && day < dogs.get(g).end(); day++) {
-                    other(g, day);
+                if (dogs.get(g).setUp() > 0) {
+                    sessionsOf(g);
                 }
             }
             rounds();
             reshuffle();
+        }
+    }
+
+    private void sessionsOf(int dog) {
+        double[] worth = worth(dog);
+        for (int day = 0; day < dogs.get(dog).end(); day++) {
+            if (worth[day] > 0) {
+                double before = cost;
+                other(dog, day);
+                worth = cost < before - NO_DIFFERENCE ? worth(dog) : worth;
+            }
+        }
+    }
+
+    /** What all places would save one by one counts for less than what they save together: they make room for each other. */
+    private static final double TOGETHER_AT_LEAST = 0.5;
+
+    /** What a session more, or less, may save on each day, as each place by itself would have it; 0 or less: nothing. */
+    private double[] worth(int dog) {
+        int end = dogs.get(dog).end();
+        double[] worth = new double[end];
+        for (int day = 0; day < end; day++) {
+            double fetching = setUp[dog][day] * (1 + price[day]);
+            worth[day] = open[dog][day] > 0 ? fetching : -TOGETHER_AT_LEAST * fetching;
+        }
+        for (int i = 0; i < days[dog].length; i++) {
+            BitSet kept = days[dog][i];
+            double with = cost;
+            BitSet openNow = new BitSet();
+            IntStream.range(0, end).filter(day -> open[dog][day] > 0).forEach(openNow::set);
+            put(dog, i, new BitSet());
+            Job job = job(dog, i);
+            worth(dog, job, kept, openNow, with - cost + job.cost(-1, job.end()), worth);
+            put(dog, i, kept);
+        }
+        return worth;
+    }
+
+    /**
+     * What one place adds to that.
+     *
+     * @param kept  its days, which are given up for the moment
+     * @param now   what those days cost it
+     * @param worth by day; written
+     */
+    private void worth(int dog, Job job, BitSet kept, BitSet openNow, double now, double[] worth) {
+        int end = job.end();
+        double[] here =
+                IntStream.range(0, end).mapToDouble(day -> price(dog, job, day)).toArray();
+        double[] to = job.cost()[0].clone();
+        for (int u = 0; u < end; u++) {
+            to[u] += here[u];
+            for (int v = u + 1; v < end && to[u] < Double.POSITIVE_INFINITY; v++) {
+                to[v] = Math.min(to[v], to[u] + job.cost()[u + 1][v]);
+            }
+        }
+        // Around each day: the cheapest way that passes over it.
+        double[] around = new double[end];
+        Arrays.fill(around, Double.POSITIVE_INFINITY);
+        double[] after = new double[end];
+        for (int u = end - 1; u >= -1; u--) {
+            double until = u < 0 ? 0 : to[u];
+            double[] from = job.cost()[u + 1];
+            double rest = from[end];
+            for (int v = end - 1; v > u; v--) {
+                around[v] = Math.min(around[v], until + rest);
+                rest = Math.min(rest, from[v] + here[v] + after[v]);
+            }
+            if (u >= 0) {
+                after[u] = rest;
+            }
+        }
+        for (int day = 0; day < end; day++) {
+            if (kept.get(day)) {
+                worth[day] -= Math.max(0, around[day] - now);
+            } else if (!openNow.get(day) && here[day] < Double.POSITIVE_INFINITY) {
+                double fetching = setUp[dog][day] * (1 + price[day]);
+                worth[day] += Math.max(0, now - (to[day] - fetching + after[day]));
+            }
         }
     }
 

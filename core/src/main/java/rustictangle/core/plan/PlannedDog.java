@@ -91,7 +91,8 @@ public record PlannedDog(
                             setUp,
                             going,
                             Sitting.of(dog, approach.hand()).map(Sitting::atMost),
-                            approach.lead().filter(LeadSchool::daily).isPresent()),
+                            approach.lead().filter(LeadSchool::daily).isPresent(),
+                            approach.ways().amount()),
                     groom.map(day -> (int) ChronoUnit.DAYS.between(today, day)),
                     baths,
                     DaysOff.among(off, today, Workload.MOST_DAYS));

@@ -72,7 +72,7 @@ final class Planner {
 
     /** @param start days to begin with, of each dog, where they are nearly right already; empty: nobody knows any */
     static Schedule plan(List<DogJobs> dogs, double[] time, List<BitSet> start) {
-        return new Planner(dogs, time).plan(start, List.of(), Optional.empty());
+        return plan(dogs, time, start, List.of(), Optional.empty());
     }
 
     /**
@@ -81,7 +81,14 @@ final class Planner {
      */
     static Schedule plan(
             List<DogJobs> dogs, double[] time, List<BitSet> start, List<Double> price, Optional<DogJobs> last) {
-        return new Planner(dogs, time).plan(start, price, last);
+        List<DogJobs> planned = dogs.stream().map(dog -> dog.together(time)).toList();
+        Schedule schedule = new Planner(planned, time).plan(start, price, last);
+        return new Schedule(
+                IntStream.range(0, dogs.size())
+                        .mapToObj(g -> dogs.get(g).apart(schedule.days.get(g)))
+                        .toList(),
+                schedule.cost,
+                schedule.price);
     }
 
     private Schedule plan(List<BitSet> start, List<Double> known, Optional<DogJobs> last) {

@@ -232,7 +232,8 @@ public record Trade(List<Integer> lengths, List<Double> weeks, double[][] minute
     private String sentence(
             TradeQuestion asked, Optional<Integer> clip, Optional<Double> until, int taken, GroomPrice price) {
         if (clip.isEmpty()) {
-            return taken + " minutes a week keep not even the shortest clip for " + inWords(asked.weeks()) + " weeks.";
+            return taken + " minutes a week do not keep even the shortest clip for " + inWords(asked.weeks())
+                    + " weeks.";
         }
         if (until.isEmpty()) {
             return "At " + Reason.mm(clip.get()) + " it takes more than " + taken

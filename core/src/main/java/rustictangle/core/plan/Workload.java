@@ -3,6 +3,7 @@ package rustictangle.core.plan;
 import java.time.Duration;
 import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
@@ -15,6 +16,7 @@ import java.util.stream.IntStream;
 import rustictangle.core.Reason;
 import rustictangle.core.Sure;
 import rustictangle.core.dog.Section;
+import rustictangle.core.kit.AmountSchool;
 import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.rhythm.Forecast;
 import rustictangle.core.rhythm.Outlook;
@@ -101,11 +103,13 @@ public final class Workload {
      * @param going   whether a session is going on, so that it needs no setting up today
      * @param sitting the longest sitting; empty: as long as it takes
      * @param daily   whether the school goes through everything each day, comb in the pocket
+     * @param amount  how much of it is brushed at a time
      */
-    public record Sessions(double setUp, boolean going, Optional<Duration> sitting, boolean daily) {
+    public record Sessions(
+            double setUp, boolean going, Optional<Duration> sitting, boolean daily, AmountSchool amount) {
 
         public Sessions(double setUp, boolean going, Optional<Duration> sitting) {
-            this(setUp, going, sitting, false);
+            this(setUp, going, sitting, false, AmountSchool.BY_MINUTES);
         }
 
         public Sessions {
@@ -157,6 +161,11 @@ public final class Workload {
             return new Basis(forecast, comfort, other, sessions, groom, baths, off);
         }
 
+        private Basis of(AmountSchool amount) {
+            Sessions other = new Sessions(sessions.setUp, sessions.going, sessions.sitting, sessions.daily, amount);
+            return new Basis(forecast, comfort, places, other, groom, baths, off);
+        }
+
         private Basis of(Comfort other) {
             return new Basis(forecast, other, places, sessions, groom, baths, off);
         }
@@ -186,15 +195,43 @@ public final class Workload {
         List<Job> all = basis.places.entrySet().stream()
                 .map(place -> job(place.getKey(), place.getValue()))
                 .toList();
-        double sitting =
-                basis.sessions.sitting.map(limit -> limit.toSeconds() / 60.0).orElse(Double.POSITIVE_INFINITY);
+        double sitting = sitting();
         this.jobs = new DogJobs(
                 all,
                 basis.sessions.setUp,
                 today.sure.isEmpty() ? setUp(0) : 0,
                 sitting,
                 Math.max(0, sitting - brushing(today.sure)),
+                basis.sessions.amount == AmountSchool.WHOLE,
                 new double[0]);
+    }
+
+    /** Most minutes of brushing in a day; one place is never too much. */
+    private double sitting() {
+        double most =
+                basis.sessions.sitting.map(limit -> limit.toSeconds() / 60.0).orElse(Double.POSITIVE_INFINITY);
+        if (basis.sessions.amount != AmountSchool.A_THIRD) {
+            return most;
+        }
+        return open.isPresent() ? open.get().jobs.sitting() : Math.min(most, someOfIt());
+    }
+
+    /** Above what a day asks for on average, so that days can differ. Own estimate. */
+    private static final double ROOM = 1.3;
+
+    /** A third of the dog; where its coat asks for more than that each day, so much: else it would never be done. */
+    private double someOfIt() {
+        double longest = basis.places.values().stream()
+                .mapToDouble(PlaceWork::minutes)
+                .max()
+                .orElse(0);
+        Workload free = new Workload(basis.of(AmountSchool.BY_MINUTES), Today.OPEN, Optional.empty());
+        double asked = 0;
+        List<BitSet> days = free.alone().days().get(0);
+        for (int job = 0; job < days.size(); job++) {
+            asked += free.jobs.jobs().get(job).minutes() * days.get(job).cardinality();
+        }
+        return Math.max(longest, Math.max(brushing(basis.places.keySet()) / 3, ROOM * asked / end));
     }
 
     private Job job(Section section, PlaceWork place) {

@@ -73,12 +73,12 @@ public record OwedBath(Section section, LocalDate by, boolean waits, Reason why)
                 mats.isEmpty()
                         ? new Reason(
                                 "rhythm.bath-owed",
-                                "A bath is owed by {" + by + " date}: detangling gel is in at " + section.label()
+                                "A bath is owed by {" + by + " date}: detangling gel is in at " + section.within()
                                         + ", and its rest gathers dirt and mats again. Comb first; dry to the skin.")
                         : new Reason(
                                 "rhythm.bath-waits",
-                                "Detangling gel is in at " + section.label() + ", and a mat stays in at "
-                                        + mats.get(0).section().label()
+                                "Detangling gel is in at " + section.within() + ", and a mat stays in at "
+                                        + mats.get(0).section().within()
                                         + ": no bath over it, water tightens it. The groomer sees to both."));
     }
 }

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.CoatKind;
+import rustictangle.core.kit.DirectionSchool;
 import rustictangle.core.kit.Finish;
 import rustictangle.core.kit.Manner;
 import rustictangle.core.kit.Need;
@@ -45,16 +46,17 @@ public record Passes(List<Direction> directions, Finish finish, Reason why) {
             return passes("routine.passes-ear", "One way only: along the leather, to its edge.", finish, WITH_LIE);
         }
         Set<Manner> manners = need.order().stream().map(ToolStep::manner).collect(Collectors.toSet());
-        boolean fluffy =
-                manners.contains(Manner.ALL_WAYS) || stands(need.hair().kind()) && manners.contains(Manner.LAYERS);
-        if (safe == PlaceUse.Direction.EVERY_WAY && fluffy) {
-            return passes(
-                    "routine.passes-every-way",
-                    "Fluffy, loose hair is gone over with the lie, against it and across: each way brings out more.",
-                    finish,
-                    WITH_LIE,
-                    AGAINST_LIE,
-                    ACROSS);
+        boolean layered = manners.contains(Manner.LAYERS) || manners.contains(Manner.LAYERS_FROM_THE_ENDS);
+        boolean everyWay = safe == PlaceUse.Direction.EVERY_WAY;
+        if (everyWay && layered && need.direction() != DirectionSchool.BY_COAT) {
+            return chosen(need.direction(), finish);
+        }
+        boolean fluffy = manners.contains(Manner.ALL_WAYS) || stands(need.hair().kind()) && layered;
+        if (everyWay && fluffy) {
+            return everyWay("Fluffy, loose hair is gone over", finish);
+        }
+        if (manners.contains(Manner.EVERY_WAY_IN_STRIPS)) {
+            return everyWay("Your choice: it is gone over", finish);
         }
         if (manners.contains(Manner.AGAINST_LIE_TWICE)) {
             return passes(
@@ -73,6 +75,35 @@ public record Passes(List<Direction> directions, Finish finish, Reason why) {
                     WITH_LIE);
         }
         return passes("routine.passes-with", "With the lie here, from first to last.", finish, WITH_LIE);
+    }
+
+    private static Passes chosen(DirectionSchool school, Finish finish) {
+        return switch (school) {
+            case EVERY_WAY -> everyWay("Your choice: it is gone over", finish);
+            case AGAINST ->
+                passes(
+                        "routine.passes-against",
+                        "Your choice: against the lie, so that it stands open and the brush finds what hides; then with it.",
+                        finish,
+                        AGAINST_LIE,
+                        WITH_LIE);
+            case BY_COAT, WITH_LIE ->
+                passes(
+                        "routine.passes-with",
+                        "Your choice: with the lie, from first to last; the comb finds what hides.",
+                        finish,
+                        WITH_LIE);
+        };
+    }
+
+    private static Passes everyWay(String how, Finish finish) {
+        return passes(
+                "routine.passes-every-way",
+                how + " with the lie, against it and across: each way brings out more.",
+                finish,
+                WITH_LIE,
+                AGAINST_LIE,
+                ACROSS);
     }
 
     /** Hair that stands is gone over every way, however its owner leaves it in the end. */

@@ -18,6 +18,7 @@ import rustictangle.core.dog.LifeStage;
 import rustictangle.core.dog.Part;
 import rustictangle.core.dog.Section;
 import rustictangle.core.dog.Wear;
+import rustictangle.core.kit.LoopSchool;
 import rustictangle.core.log.CombResult;
 import rustictangle.core.log.LifeEvent;
 import rustictangle.core.log.ToolKind;
@@ -53,7 +54,13 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
 
     /** @param happened what the day did to the dog so far: the answer that it makes likely stands first */
     static Preparation of(
-            Dog dog, Coat coat, List<RoutinePlace> places, boolean mats, Set<LifeEvent> happened, Trust trust) {
+            Dog dog,
+            Coat coat,
+            List<RoutinePlace> places,
+            boolean mats,
+            Set<LifeEvent> happened,
+            Trust trust,
+            LoopSchool loop) {
         boolean smooth = coat.placesThatMat() == 0;
         List<Reason> todo = todo(dog, coat, places, happened, trust);
         trust.daysUnbrushed()
@@ -64,11 +71,11 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
                                         "routine.begin-gently",
                                         "Not brushed for " + days
                                                 + " days: begin lower everywhere. Two strokes, a treat, and on only while it stays loose.")));
-        return new Preparation(questions(dog, smooth, mats, happened, trust), todo);
+        return new Preparation(questions(dog, smooth, mats, happened, trust, loop), todo);
     }
 
     private static List<Question> questions(
-            Dog dog, boolean smooth, boolean mats, Set<LifeEvent> happened, Trust trust) {
+            Dog dog, boolean smooth, boolean mats, Set<LifeEvent> happened, Trust trust, LoopSchool loop) {
         String wet =
                 "Not yet: dry it to the skin first, with cool or unheated moving air. Wet hair stretches and snaps."
                         + (dog.flatFace() || dog.lifeStage() == LifeStage.ELDERLY
@@ -90,7 +97,7 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
                                                         ? "Rubber works wet, too. Head last, and dry to the skin."
                                                         : "Only once the comb runs free everywhere: water tightens every tangle. Head last, and dry "
                                                                 + "to the skin."))),
-                new Question("place", "Where", where(trust)),
+                new Question("place", "Where", where(trust, loop)),
                 new Question(
                         "hands",
                         "Who helps",
@@ -113,34 +120,43 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
     }
 
     /** Only where it has learned to be is preset. */
-    private static List<Option> where(Trust trust) {
+    private static List<Option> where(Trust trust, LoopSchool loop) {
         Station today = trust.agreed().today(trust);
         return Stream.concat(Stream.of(today), Arrays.stream(Station.values()))
                 .distinct()
-                .map(station -> new Option(station.label(), caution(station, Agreed.notYet(station, trust))))
+                .map(station -> new Option(station.label(), caution(station, loop, Agreed.notYet(station, trust))))
                 .toList();
     }
 
     /** @param first what it learns before; the danger is the same meanwhile */
-    private static Optional<Reason> caution(Station station, Optional<Reason> first) {
-        Optional<Reason> danger = danger(station);
+    private static Optional<Reason> caution(Station station, LoopSchool loop, Optional<Reason> first) {
+        Optional<Reason> danger = danger(station, loop);
         return danger.isPresent() && first.isPresent()
                 ? danger.map(one ->
                         new Reason(one.rule(), one.text() + " " + first.get().text()))
                 : danger.or(() -> first);
     }
 
-    private static Optional<Reason> danger(Station station) {
+    private static Optional<Reason> danger(Station station, LoopSchool loop) {
         return switch (station) {
-            case TABLE ->
-                Optional.of(new Reason(
-                        "routine.table",
-                        "Never leave the dog alone up there, not for a step, and do not tie it: it falls, or hangs. Where a "
-                                + "trained loop is used, it opens at a pull and a hand stays on the dog."));
+            case TABLE -> Optional.of(new Reason("routine.table", onTheTable(loop)));
             case LAP ->
                 Optional.of(new Reason(
                         "routine.lap", "An arm stays round its chest: a small dog that jumps down can break a leg."));
             case FLOOR, ON_ITS_SIDE -> Optional.empty();
+        };
+    }
+
+    private static String onTheTable(LoopSchool loop) {
+        return switch (loop) {
+            case FREE ->
+                "Never leave the dog alone up there, not for a step, and do not tie it: it falls, or hangs. Where a "
+                        + "trained loop is used, it opens at a pull and a hand stays on the dog.";
+            case TRAINED ->
+                "The loop opens at a pull, and a hand stays on the dog. Never leave it in the loop, not for a step: a dog "
+                        + "that slips off the edge hangs in it.";
+            case NEVER ->
+                "Never leave the dog alone up there, not for a step, and tie it with nothing: it falls, or hangs.";
         };
     }
 

@@ -104,7 +104,14 @@ public record Routine(
                 places,
                 whyMinutes(dog),
                 Cautions.of(dog, coat, wanted, mats),
-                Preparation.of(dog, coat, places, mats, happened, trust));
+                Preparation.of(
+                        dog,
+                        coat,
+                        places,
+                        mats,
+                        happened,
+                        trust,
+                        kit.match().approach().ways().loop()));
     }
 
     private static Routine of(

@@ -28,7 +28,7 @@ public record ToolPass(ToolKind tool, List<RoutinePlace> places, Optional<Reason
                 .flatMap(place -> place.tools().stream())
                 .map(turn -> turn.step().manner())
                 .anyMatch(manner -> switch (manner) {
-                    case CIRCLES, AGAINST_LIE_TWICE, LIFT_LOOSE -> true;
+                    case CIRCLES, AGAINST_LIE_TWICE, EVERY_WAY_IN_STRIPS, LIFT_LOOSE -> true;
                     default -> false;
                 });
     }

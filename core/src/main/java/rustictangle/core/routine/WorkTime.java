@@ -169,7 +169,8 @@ final class WorkTime {
     private double strokes(ToolStep step, double partedRows) {
         Manner manner = step.manner();
         double rows = manner.inPartings() ? partedRows : height / STROKE_LENGTH_MM;
-        double perSpot = manner == Manner.LAYERS && delicate ? DELICATE_STROKES : manner.strokes();
+        boolean fewer = delicate && (manner == Manner.LAYERS || manner == Manner.LAYERS_FROM_THE_ENDS);
+        double perSpot = fewer ? DELICATE_STROKES : manner.strokes();
         if (manner == Manner.ENDS_INWARD) {
             double toOpen = (hair.length().millimetres() - NOTHING_TO_OPEN_MM) / (ALL_TO_OPEN_MM - NOTHING_TO_OPEN_MM);
             perSpot *= Math.max(0, Math.min(1, toOpen));

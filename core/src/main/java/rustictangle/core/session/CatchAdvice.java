@@ -117,7 +117,7 @@ public record CatchAdvice(Todo todo, List<Reason> reasons, List<String> steps, L
                 ? List.of()
                 : List.of(new Reason(
                         "session.catch-skin",
-                        "The skin is " + found.skin().label() + ". That is for a vet to look at, not for a brush; "
+                        found.skin().said() + " That is for a vet to look at, not for a brush; "
                                 + "Rustic Tangle does not diagnose."));
     }
 

@@ -92,11 +92,11 @@ public record Review(int spentSeconds, int expectedSeconds, Reason nextTime, Opt
                 .map(section -> who == Who.VET
                         ? new Reason(
                                 "session.next-vet",
-                                "Nothing at " + section.label() + " until a vet has seen it and you have said so. "
+                                "Nothing at " + section.within() + " until a vet has seen it and you have said so. "
                                         + "Call yours, and tell what you saw.")
                         : new Reason(
                                 "session.next-groomer",
-                                "Book a groomer for " + section.label()
+                                "Book a groomer for " + section.within()
                                         + ". Until then it is left as it is, kept dry, and not bathed."));
     }
 
@@ -110,7 +110,7 @@ public record Review(int spentSeconds, int expectedSeconds, Reason nextTime, Opt
                 .findFirst()
                 .map(done -> new Reason(
                         "session.next-mat",
-                        "Look at " + done.section().label() + " first, while you both "
+                        "Look at " + done.section().within() + " first, while you both "
                                 + "are fresh. No bath before that."))
                 .or(() -> unwilling(state))
                 .or(() -> mostTangles(state))
@@ -156,7 +156,7 @@ public record Review(int spentSeconds, int expectedSeconds, Reason nextTime, Opt
     private static Reason practise(Section section) {
         return new Reason(
                 "session.next-practice",
-                "A short practice with treats at " + section.label() + " on another day, before it is brushed again.");
+                "A short practice with treats at " + section.within() + " on another day, before it is brushed again.");
     }
 
     private static Optional<Reason> mostTangles(SessionState state) {
@@ -165,14 +165,14 @@ public record Review(int spentSeconds, int expectedSeconds, Reason nextTime, Opt
                 .filter(done -> done.tangles() >= MANY_TANGLES)
                 .map(done -> new Reason(
                         "session.next-sooner",
-                        "Begin with " + done.section().label() + ": it held " + done.tangles()
-                                + " tangles, and now comes round sooner."));
+                        "Begin with " + done.section().within() + ": it held " + done.tangles()
+                                + (done.tangles() == 1 ? " tangle" : " tangles") + ", and now comes round sooner."));
     }
 
     private static Optional<Reason> left(SessionState state) {
         return state.skipped().stream()
                 .findFirst()
                 .map(section -> new Reason(
-                        "session.next-skipped", "Begin with " + section.label() + ", which was left today."));
+                        "session.next-skipped", "Begin with " + section.within() + ", which was left today."));
     }
 }

@@ -309,7 +309,7 @@ public record WhyItMinds(List<Cause> causes) {
         if (places.size() == 1 && minded.size() > 1) {
             reasons.add(new Reason(
                     "session.why-pain",
-                    "Only " + places.iterator().next().label()
+                    "Only " + places.iterator().next().within()
                             + ", again and again: a new objection in one place may be pain. Look, without pressing; a vet if "
                             + "it stays."));
         }

@@ -5,12 +5,15 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.BegunLower;
 import rustictangle.core.log.CareJob;
@@ -24,6 +27,8 @@ import rustictangle.core.log.Log;
 import rustictangle.core.log.PracticeWarned;
 import rustictangle.core.log.Practised;
 import rustictangle.core.log.SessionBegun;
+import rustictangle.core.log.SessionEvent.PassDone;
+import rustictangle.core.log.SessionEvent.PassSkipped;
 import rustictangle.core.log.SessionEvent.SectionDone;
 import rustictangle.core.log.SessionEvent.Signalled;
 import rustictangle.core.log.SessionEvent.Warned;
@@ -107,6 +112,7 @@ public record Trial(LocalDate day, Optional<Subject> subject, Optional<Section> 
                 .filter(entry -> entry.said() instanceof Warned)
                 .forEach(entry -> lastWarned.put(entry.session().orElseThrow(), entry.id()));
         Map<List<Object>, Heard> worst = new LinkedHashMap<>();
+        Map<UUID, Set<Integer>> passed = new HashMap<>();
         List<Heard> all = new ArrayList<>();
         for (Entry entry : log) {
             entry.as(SessionBegun.class).ifPresent(plan -> begun.put(entry.id(), plan));
@@ -115,28 +121,58 @@ public record Trial(LocalDate day, Optional<Subject> subject, Optional<Section> 
                 Heard answer = Heard.of(entry, done.section(), new Took(done.signal()), true);
                 worst.merge(List.of(entry.session().get(), done.section()), answer, Heard::or);
             }
+            passDone(entry).ifPresent(number -> passed.computeIfAbsent(
+                            entry.session().orElseThrow(), session -> new HashSet<>())
+                    .add(number));
             // What is said of it last says where it was.
             if (entry.said() instanceof Warned warned && lastWarned.containsValue(entry.id())) {
                 warned.sections()
                         .forEach(section -> worst.merge(
-                                List.of(entry.session().get(), section),
+                                inHand(entry, section, begun, passed),
                                 Heard.of(entry, section, new GaveWarning(), true),
                                 Heard::or));
             }
             if (entry.said() instanceof Signalled seen) {
                 Heard answer = Heard.of(entry, seen.section(), new Took(seen.signal()), false);
-                worst.merge(List.of(entry.session().get(), seen.section()), answer, Heard::or);
+                worst.merge(inHand(entry, seen.section(), begun, passed), answer, Heard::or);
             }
         }
         worst.forEach((where, answer) -> {
             if (answer.counts()) {
                 // Of a session at the edge of what is remembered, only its later entries may be there.
-                all.add(answer.with(Optional.ofNullable(begun.get(where.get(0)))
-                        .flatMap(plan -> lead(plan, answer.trial.section.get()))));
+                all.add(answer.with(
+                        where.size() > 2
+                                ? Optional.of((Subject) where.get(2))
+                                : Optional.ofNullable(begun.get(where.get(0)))
+                                        .flatMap(plan -> lead(plan, answer.trial.section.get()))));
             }
         });
         all.sort(Comparator.comparing(Heard::at));
         return all.stream().map(Heard::trial).toList();
+    }
+
+    private static Optional<Integer> passDone(Entry entry) {
+        return entry.as(PassDone.class).map(PassDone::pass).or(() -> entry.as(PassSkipped.class)
+                .map(PassSkipped::pass));
+    }
+
+    /** Session and place, and the tool that goes round just then where that is another than the one that leads there. */
+    private static List<Object> inHand(
+            Entry entry, Section section, Map<UUID, SessionBegun> begun, Map<UUID, Set<Integer>> passed) {
+        UUID session = entry.session().orElseThrow();
+        Optional<SessionBegun> plan = Optional.ofNullable(begun.get(session));
+        Set<Integer> done = passed.getOrDefault(session, Set.of());
+        Optional<Subject> tool =
+                plan.flatMap(known -> IntStream.rangeClosed(1, known.passes().size())
+                        .filter(number -> !done.contains(number))
+                        .mapToObj(number -> known.passes().get(number - 1))
+                        .filter(pass -> pass.sections().contains(section))
+                        .map(pass -> (Subject) pass.tool())
+                        .filter(Subject::isLearned)
+                        .findFirst());
+        return tool.filter(one -> !plan.flatMap(known -> lead(known, section)).equals(Optional.of(one)))
+                .map(one -> List.<Object>of(session, section, one))
+                .orElse(List.of(session, section));
     }
 
     private static Optional<Trial> inPractice(Entry entry) {

@@ -259,7 +259,7 @@ class ShoppingTest {
     void aHandThatTiresIsToldOfHandleAndWeight() {
         Approach tired = new Approach(Optional.empty(), TipSchool.BY_SKIN, MistSchool.BY_SKIN, Hand.TIRES);
         Coat fleece = Dogs.allOver(Dogs.fleece(80));
-        String words = "light in the hand, with a thick handle that does not slip";
+        String words = "light in the hand, with a thick, coated handle that does not slip";
         assertTrue(bought(ADULT, fleece, tired).stream()
                 .filter(purchase -> purchase.tool().kind().touchesHair())
                 .allMatch(purchase -> purchase.lookFor().contains(words)));

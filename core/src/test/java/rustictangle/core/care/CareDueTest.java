@@ -16,6 +16,8 @@ import rustictangle.core.coat.CoatKind;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.History;
 import rustictangle.core.dog.LifeStage;
+import rustictangle.core.kit.NailSchool;
+import rustictangle.core.log.BegunLower;
 import rustictangle.core.log.CareJob;
 import rustictangle.core.log.CareOutcome;
 import rustictangle.core.log.Cared;
@@ -53,6 +55,7 @@ class CareDueTest {
                 CareDiary.of(log),
                 chosen,
                 Claws.of(log, DewClaws.USUAL),
+                NailSchool.ALL,
                 45,
                 Optional.empty(),
                 Optional.empty(),
@@ -210,6 +213,7 @@ class CareDueTest {
                 CareDiary.of(log),
                 Map.of(CareJob.BATH, new CareDue.Chosen(0, false)),
                 Claws.of(log, DewClaws.USUAL),
+                NailSchool.ALL,
                 45,
                 Optional.of(TODAY.plusDays(2)),
                 Optional.empty(),
@@ -232,6 +236,7 @@ class CareDueTest {
                         CareDiary.of(log),
                         Map.of(CareJob.BATH, new CareDue.Chosen(7, false)),
                         Claws.of(log, DewClaws.USUAL),
+                        NailSchool.ALL,
                         45,
                         Optional.of(TODAY.plusDays(2)),
                         Optional.of(mat),
@@ -257,6 +262,7 @@ class CareDueTest {
                             CareDiary.of(log),
                             Map.of(),
                             Claws.of(log, DewClaws.USUAL),
+                            NailSchool.ALL,
                             45,
                             Optional.empty(),
                             Optional.of(new Reason("care.gate-beyond", "Not brushed yet.")),
@@ -298,5 +304,68 @@ class CareDueTest {
                     TODAY);
             assertEquals(Rung.WHOLE_SECTION, trust.at(spot).rung(), subject.toString());
         }
+    }
+
+    /** One claw a day is a routine, too: two a day, and each has had its turn within the interval (handbook 13). */
+    @Test
+    void aFewClawsAtATimeComeRoundInTheIntervalOfAll() {
+        Days days = new Days()
+                .on(TODAY.minusDays(2), new BegunLower(Exercise.NAIL_CLIPPERS, Optional.empty(), Rung.HIGHEST))
+                .on(TODAY.minusDays(2), new ClawTouched(Paw.FRONT_LEFT, 1, ClawResult.DONE));
+        int touched = 0;
+        for (LocalDate day = TODAY; day.isBefore(TODAY.plusDays(80)); day = day.plusDays(1)) {
+            CareDue nails = nails(days.log(), NailSchool.A_FEW, day);
+            assertEquals(10 * 2 / 18.0, nails.minutes(), 1e-9);
+            assertTrue(nails.few());
+            if (nails.due(day)) {
+                for (Claws.Claw claw :
+                        Claws.of(days.log(), DewClaws.USUAL).due(day, 1).subList(0, 2)) {
+                    days.on(day, new ClawTouched(claw.paw(), claw.toe(), ClawResult.DONE));
+                    touched++;
+                }
+                assertFalse(nails(days.log(), NailSchool.A_FEW, day).due(day), "two are enough for a day");
+            }
+            if (day.isAfter(TODAY.plusDays(30))) {
+                LocalDate oldest =
+                        Claws.of(days.log(), DewClaws.USUAL).allDone().orElseThrow();
+                assertFalse(oldest.isBefore(day.minusDays(24)), "one waits from " + oldest + " on " + day);
+            }
+        }
+        assertEquals(80, touched, 8, "two every second day");
+    }
+
+    @Test
+    void howManyClawsFollowsTheLadderUntilTheOwnerSaysOtherwise() {
+        for (Rung rung : List.of(Rung.WHOLE_SECTION, Rung.TO_THE_SKIN)) {
+            Log log = new Days()
+                    .on(TODAY, new BegunLower(Exercise.NAIL_CLIPPERS, Optional.empty(), rung.number()))
+                    .log();
+            assertEquals(
+                    rung == Rung.WHOLE_SECTION,
+                    nails(log, NailSchool.BY_RUNG, TODAY).few(),
+                    rung + "");
+            assertFalse(nails(log, NailSchool.ALL, TODAY).few());
+            assertTrue(nails(log, NailSchool.A_FEW, TODAY).few());
+        }
+        assertFalse(nails(new Days().log(), NailSchool.A_FEW, TODAY).few(), "what is learned comes rung by rung");
+    }
+
+    private static CareDue nails(Log log, NailSchool school, LocalDate today) {
+        return CareDue.of(
+                        DOG,
+                        Trust.of(
+                                DOG,
+                                Dogs.kit(DOG, Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 10))),
+                                log.read(Trial.ANSWERS),
+                                today),
+                        CareDiary.of(log),
+                        Map.of(),
+                        Claws.of(log, DewClaws.USUAL),
+                        school,
+                        45,
+                        Optional.empty(),
+                        Optional.empty(),
+                        today)
+                .get(CareJob.NAILS.ordinal());
     }
 }

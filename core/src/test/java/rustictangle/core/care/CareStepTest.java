@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import rustictangle.core.Dogs;
 import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
@@ -17,6 +19,7 @@ import rustictangle.core.dog.History;
 import rustictangle.core.dog.LifeStage;
 import rustictangle.core.dog.Mass;
 import rustictangle.core.dog.Skin;
+import rustictangle.core.kit.EarHairSchool;
 import rustictangle.core.log.BathKind;
 import rustictangle.core.log.CareJob;
 
@@ -28,7 +31,9 @@ class CareStepTest {
     private static final Coat SMOOTH = Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 10));
 
     private static List<String> titles(CareJob job, Dog dog) {
-        return CareStep.of(job, dog, FLEECE).stream().map(CareStep::title).toList();
+        return CareStep.of(job, dog, FLEECE, EarHairSchool.LEFT).stream()
+                .map(CareStep::title)
+                .toList();
     }
 
     @Test
@@ -37,7 +42,7 @@ class CareStepTest {
         assertTrue(bath.indexOf("The head last") > bath.indexOf("Rinse"));
         assertTrue(bath.indexOf("Rinse") > bath.indexOf("Soap the body"));
         assertEquals("Lay ready", bath.get(0));
-        assertFalse(CareStep.of(CareJob.BATH, GROWN, SMOOTH).stream()
+        assertFalse(CareStep.of(CareJob.BATH, GROWN, SMOOTH, EarHairSchool.LEFT).stream()
                 .anyMatch(step -> step.title().equals("Squeeze it out")));
     }
 
@@ -61,7 +66,13 @@ class CareStepTest {
         Set<String> shown = Set.of(CareJob.values()).stream()
                 .flatMap(job -> cautions(job).stream())
                 .collect(Collectors.toSet());
-        shown.addAll(CareStep.of(CareJob.BATH, Dogs.with(LifeStage.PUPPY, History.GENTLE), FLEECE).stream()
+        shown.addAll(
+                CareStep.of(CareJob.BATH, Dogs.with(LifeStage.PUPPY, History.GENTLE), FLEECE, EarHairSchool.LEFT)
+                        .stream()
+                        .flatMap(step -> step.caution().stream())
+                        .map(Reason::rule)
+                        .toList());
+        shown.addAll(CareStep.of(CareJob.EARS, GROWN, FLEECE, EarHairSchool.PLUCKED).stream()
                 .flatMap(step -> step.caution().stream())
                 .map(Reason::rule)
                 .toList());
@@ -78,7 +89,7 @@ class CareStepTest {
     void whatIsNoJobForHomeGoesToTheVet() {
         assertEquals(2, CareCaution.notAtHome().size());
         CareCaution.notAtHome().forEach(one -> assertTrue(one.text().contains("vet"), one.text()));
-        String feet = CareStep.of(CareJob.FEET, GROWN, FLEECE).stream()
+        String feet = CareStep.of(CareJob.FEET, GROWN, FLEECE, EarHairSchool.LEFT).stream()
                 .map(CareStep::todo)
                 .collect(Collectors.joining(" "));
         assertTrue(feet.contains("salted") && feet.contains("rinse"), feet);
@@ -86,7 +97,7 @@ class CareStepTest {
     }
 
     private static Set<String> cautions(CareJob job) {
-        return CareStep.of(job, GROWN, FLEECE).stream()
+        return CareStep.of(job, GROWN, FLEECE, EarHairSchool.LEFT).stream()
                 .flatMap(step -> step.caution().stream())
                 .map(Reason::rule)
                 .collect(Collectors.toSet());
@@ -167,5 +178,19 @@ class CareStepTest {
                         List.of(Supply.NAIL_CLIPPERS, Supply.NAIL_GRINDER),
                         List.of(Supply.STYPTIC_POWDER, Supply.STYPTIC_GEL)),
                 CareRules.of(CareJob.NAILS).needs());
+    }
+
+    /** Hair grows inside the ears of coats that mat; what is done about it is the owner's school (handbook 15). */
+    @ParameterizedTest
+    @EnumSource(EarHairSchool.class)
+    void whatIsDoneAboutHairInTheEarIsWhatWasChosen(EarHairSchool school) {
+        List<CareStep> curly = CareStep.of(CareJob.EARS, GROWN, FLEECE, school).stream()
+                .filter(step -> step.title().equals("Hair inside"))
+                .toList();
+        assertEquals(1, curly.size());
+        assertEquals(school == EarHairSchool.PLUCKED, curly.get(0).todo().contains("powder"));
+        assertEquals(school == EarHairSchool.PLUCKED, curly.get(0).caution().isPresent());
+        assertTrue(CareStep.of(CareJob.EARS, GROWN, SMOOTH, school).stream()
+                .noneMatch(step -> step.title().equals("Hair inside")));
     }
 }

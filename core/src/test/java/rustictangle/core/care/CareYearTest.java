@@ -19,6 +19,7 @@ import rustictangle.core.care.Claws.DewClaws;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.kit.Kit;
+import rustictangle.core.kit.NailSchool;
 import rustictangle.core.log.BathKind;
 import rustictangle.core.log.Bathed;
 import rustictangle.core.log.CareJob;
@@ -60,7 +61,16 @@ class CareYearTest {
                 Trust trust = Trust.of(DOG, KIT, log.read(Trial.ANSWERS), today);
                 Claws claws = Claws.of(log, DewClaws.USUAL);
                 due.add(CareDue.of(
-                        DOG, trust, CareDiary.of(log), chosen, claws, 25, Optional.empty(), Optional.empty(), today));
+                        DOG,
+                        trust,
+                        CareDiary.of(log),
+                        chosen,
+                        claws,
+                        NailSchool.ALL,
+                        25,
+                        Optional.empty(),
+                        Optional.empty(),
+                        today));
             }
             double small = 0;
             Promise promise = Promise.of(new Promise.Basis(

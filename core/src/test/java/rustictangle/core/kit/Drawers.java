@@ -111,19 +111,12 @@ public final class Drawers {
     }
 
     public static Approach approach(RandomGenerator random) {
-        return new Approach(
-                maybe(random, any(random, LeadSchool.values())),
-                any(random, TipSchool.values()),
-                any(random, MistSchool.values()),
-                any(random, Hand.values()),
-                new Ways(
-                        maybe(random, any(random, Order.values())),
-                        maybe(random, any(random, Structure.values())),
-                        any(random, FinishSchool.values()),
-                        any(random, CrownSchool.values()),
-                        any(random, MistWhen.values()),
-                        any(random, MatSchool.values()),
-                        any(random, Loosener.values())));
+        Approach approach = Approach.USUAL;
+        for (SchoolQuestion question : SchoolQuestion.values()) {
+            List<SchoolQuestion.Option> options = question.options(approach);
+            approach = options.get(random.nextInt(options.size())).approach();
+        }
+        return approach;
     }
 
     public static <T> T any(RandomGenerator random, T[] values) {

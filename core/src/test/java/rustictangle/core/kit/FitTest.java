@@ -22,6 +22,7 @@ import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.Density;
 import rustictangle.core.coat.LengthBand;
+import rustictangle.core.coat.Texture;
 import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.ToolFault;
@@ -298,5 +299,32 @@ class FitTest {
 
     private static Match match(CoatKind kind, double mm) {
         return Match.of(DOG, Dogs.allOver(Dogs.hair(kind, mm)), Approach.USUAL);
+    }
+
+    /** Long teeth for long dense coats; elsewhere their length is nobody's business (handbook 4). */
+    @Test
+    void aCombWithShortTeethDoesLessInLongDenseHairOnly() {
+        Need longDense = Match.of(
+                        Dogs.adult(20),
+                        Dogs.allOver(Dogs.hair(CoatKind.FLEECE, 90, Density.DENSE, Texture.SOFT)),
+                        Approach.USUAL)
+                .at(Section.SIDE_LEFT);
+        double before = 100;
+        for (double teeth = 40; teeth >= 10; teeth--) {
+            double score = Drawers.fit(Drawers.COMB.withPins(teeth), longDense).score();
+            assertTrue(score <= before, teeth + " mm");
+            assertTrue(before - score < 2, "no step at " + teeth + " mm");
+            before = score;
+        }
+        assertTrue(before < 80, "teeth of 10 mm only will do: " + before);
+        assertEquals(
+                Drawers.fit(Drawers.COMB, longDense).score(),
+                Drawers.fit(Drawers.COMB.withPins(30), longDense).score(),
+                "not measured is not held against it");
+        Need shorter = Match.of(Dogs.adult(20), Dogs.allOver(Dogs.fleece(30)), Approach.USUAL)
+                .at(Section.SIDE_LEFT);
+        assertEquals(
+                Drawers.fit(Drawers.COMB, shorter).score(),
+                Drawers.fit(Drawers.COMB.withPins(12), shorter).score());
     }
 }

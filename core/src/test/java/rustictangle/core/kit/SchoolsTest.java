@@ -61,7 +61,7 @@ class SchoolsTest {
     void nothingIsMistedByThoseWhoDoNot() {
         assertTrue(has(with(WAYS), Section.SIDE_LEFT, ToolKind.MIST));
         for (MistWhen when : List.of(MistWhen.WHEN_NEEDED, MistWhen.NEVER)) {
-            Match match = with(WAYS.misting(when));
+            Match match = with(WAYS.with(SchoolQuestion.MIST_WHEN, when));
             for (Section section : Section.values()) {
                 assertFalse(has(match, section, ToolKind.MIST), when + " " + section);
             }
@@ -74,16 +74,18 @@ class SchoolsTest {
         assertEquals(Finish.LIFTED, with(WAYS).at(Section.SIDE_LEFT).finish());
         assertEquals(
                 Finish.LAID,
-                with(WAYS.finishing(FinishSchool.LAID)).at(Section.SIDE_LEFT).finish());
+                with(WAYS.with(SchoolQuestion.FINISH, FinishSchool.LAID))
+                        .at(Section.SIDE_LEFT)
+                        .finish());
     }
 
     /** Never a beginner's, never a child's, never on thin hair, and never at the muzzle. */
     @Test
     void aSlickerComesToTheCrownOnlyInAPractisedHandThatChoseIt() {
-        Ways lightly = WAYS.atTheCrown(CrownSchool.LIGHTLY);
+        Ways lightly = WAYS.with(SchoolQuestion.CROWN, CrownSchool.LIGHTLY);
         for (Hand hand : Hand.values()) {
             for (CrownSchool school : CrownSchool.values()) {
-                Approach approach = Approach.USUAL.withHand(hand).withWays(WAYS.atTheCrown(school));
+                Approach approach = Approach.USUAL.withHand(hand).withWays(WAYS.with(SchoolQuestion.CROWN, school));
                 Match match = Match.of(Dogs.adult(20), CURLS, approach);
                 boolean may = hand == Hand.EXPERIENCED && school == CrownSchool.LIGHTLY;
                 assertEquals(may, has(match, Section.CROWN, ToolKind.SLICKER), hand + " " + school);
@@ -109,6 +111,48 @@ class SchoolsTest {
                 Dogs.allOver(Dogs.hair(CoatKind.CURLY, 60)),
                 Approach.USUAL.withHand(Hand.EXPERIENCED).withWays(lightly));
         assertFalse(has(thin, Section.CROWN, ToolKind.SLICKER));
+    }
+
+    /** A double coat is worked as its owner chose; thin skin, ears and face keep the one way that is safe there. */
+    @ParameterizedTest
+    @EnumSource(DirectionSchool.class)
+    void theBrushGoesTheWayThatWasChosenWhereEveryWayIsSafe(DirectionSchool school) {
+        Coat pelt = Dogs.allOver(Dogs.hair(CoatKind.DOUBLE, 60));
+        Match usual = Match.of(Dogs.adult(20), pelt, Approach.USUAL);
+        Match match =
+                Match.of(Dogs.adult(20), pelt, Approach.USUAL.withWays(WAYS.with(SchoolQuestion.DIRECTION, school)));
+        Manner expected =
+                switch (school) {
+                    case BY_COAT, AGAINST -> Manner.AGAINST_LIE;
+                    case WITH_LIE -> Manner.LIE_IN_STRIPS;
+                    case EVERY_WAY -> Manner.EVERY_WAY_IN_STRIPS;
+                };
+        assertEquals(expected, match.at(Section.BACK).leadingManner());
+        for (Section section : Section.values()) {
+            if (PlaceUse.at(section).direction() != PlaceUse.Direction.EVERY_WAY) {
+                assertEquals(usual.at(section).order(), match.at(section).order(), section + "");
+            }
+        }
+    }
+
+    @Test
+    void aLayerIsOpenedFromItsEndsWhereThatWasChosenAndIsStillALayer() {
+        Need ends =
+                with(WAYS.with(SchoolQuestion.STROKE, StrokeSchool.ENDS_FIRST)).at(Section.SIDE_LEFT);
+        Need root = with(WAYS).at(Section.SIDE_LEFT);
+        assertEquals(Manner.LAYERS, root.leadingManner());
+        assertEquals(Manner.LAYERS_FROM_THE_ENDS, ends.leadingManner());
+        assertEquals(root.parting(), ends.parting());
+        assertTrue(ends.reasons().get(0).text().contains("from the ends inward"));
+    }
+
+    /** What equals most hands' way is no choice: two owners who mean the same are alike. */
+    @Test
+    void choosingWhatStandsAnywayChangesNothing() {
+        for (SchoolQuestion question : SchoolQuestion.values()) {
+            Approach again = question.choose(Approach.USUAL, question.school(Approach.USUAL));
+            assertEquals(Approach.USUAL, again, question + "");
+        }
     }
 
     private static Match with(Ways ways) {

@@ -13,12 +13,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import rustictangle.core.Dogs;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.dog.Section;
+import rustictangle.core.kit.AmountSchool;
 import rustictangle.core.log.LastCombed;
 import rustictangle.core.rhythm.CombCheck;
 import rustictangle.core.rhythm.Diary;
@@ -218,7 +220,7 @@ class HouseholdPlanTest {
                 basis.forecast(),
                 basis.comfort(),
                 basis.places(),
-                new Workload.Sessions(4, false, Optional.empty(), true),
+                new Workload.Sessions(4, false, Optional.empty(), true, AmountSchool.BY_MINUTES),
                 Optional.empty());
         HouseholdPlan plan = HouseholdPlan.asItTakes(List.of(daily));
         for (int day = 0; day < Workload.DAYS_WITHOUT_GROOMER; day++) {
@@ -229,5 +231,78 @@ class HouseholdPlanTest {
         assertTrue(few.dog(0).sections().stream()
                 .flatMap(section -> section.reasons().stream())
                 .anyMatch(reason -> reason.text().contains("do not hold it every day")));
+    }
+
+    /** Whole each time: fewer sessions, all of it in each; where no day holds that, as the minutes allow. */
+    @Test
+    void aDogThatIsBrushedWholeIsBrushedWholeOnEveryDayThatHoldsIt() {
+        for (Kept kept : List.of(FLEECE, DROP, DOUBLE)) {
+            Workload whole = brushed(kept, AmountSchool.WHOLE);
+            Workload usual = brushed(kept, AmountSchool.BY_MINUTES);
+            HouseholdPlan plan = HouseholdPlan.asItTakes(List.of(whole));
+            int sessions = 0;
+            for (int day = 0; day < Workload.DAYS_WITHOUT_GROOMER; day++) {
+                Set<Section> on = plan.sectionsOn(0, day);
+                assertTrue(on.isEmpty() || on.equals(whole.places().keySet()), "day " + day + ": " + on);
+                sessions += on.isEmpty() ? 0 : 1;
+            }
+            assertTrue(sessions >= 2, sessions + " sessions in six weeks");
+            HouseholdPlan.Week each = plan.week(0);
+            HouseholdPlan.Week free = week(usual);
+            assertTrue(each.sessions() <= free.sessions());
+            // What the plan minimizes is both together; less freedom is never better.
+            double mat = kept.comfort().minutesPerMat() * 12 / 52.18;
+            assertTrue(
+                    each.minutes() + mat * each.mats() >= (free.minutes() + mat * free.mats()) * 0.99,
+                    each + " beside " + free);
+            double[] few = Kept.everyDay(10);
+            assertEquals(
+                    brushed(HouseholdPlan.of(List.of(usual), few)),
+                    brushed(HouseholdPlan.of(List.of(whole), few)),
+                    0.1 * brushed(HouseholdPlan.of(List.of(usual), few)),
+                    "ten minutes hold no whole dog: then as the minutes allow");
+        }
+    }
+
+    @Test
+    void aThirdAtATimeIsMoreSessionsAndStillKeepsTheDog() {
+        for (Kept kept : List.of(FLEECE, DROP, DOUBLE)) {
+            Workload third = brushed(kept, AmountSchool.A_THIRD);
+            double all = third.places().values().stream()
+                    .mapToDouble(Workload.PlaceWork::minutes)
+                    .sum();
+            HouseholdPlan plan = HouseholdPlan.asItTakes(List.of(third));
+            HouseholdPlan.Week free = week(brushed(kept, AmountSchool.BY_MINUTES));
+            double most = Math.max(all / 3, 1.3 * free.minutes() / 7);
+            for (int day = 0; day < Workload.DAYS_WITHOUT_GROOMER; day++) {
+                assertTrue(plan.brushing(0, day) <= most + 1e-9, "day " + day);
+            }
+            assertTrue(plan.week(0).mats() <= 1.5 * free.mats() + 1, plan.week(0) + " beside " + free);
+            for (Section section : third.places().keySet()) {
+                assertFalse(plan.of(0).get(section).isEmpty(), section + " never comes");
+            }
+            assertTrue(plan.week(0).sessions()
+                    >= week(brushed(kept, AmountSchool.BY_MINUTES)).sessions());
+        }
+    }
+
+    private static HouseholdPlan.Week week(Workload work) {
+        return HouseholdPlan.asItTakes(List.of(work)).week(0);
+    }
+
+    private static double brushed(HouseholdPlan plan) {
+        return IntStream.range(0, Workload.DAYS_WITHOUT_GROOMER)
+                .mapToDouble(day -> plan.brushing(0, day))
+                .sum();
+    }
+
+    private static Workload brushed(Kept kept, AmountSchool amount) {
+        Workload.Basis basis = kept.provedAgo(3).basis(Kept.TODAY);
+        return new Workload(
+                basis.forecast(),
+                basis.comfort(),
+                basis.places(),
+                new Workload.Sessions(4, false, Optional.empty(), false, amount),
+                Optional.empty());
     }
 }

@@ -72,6 +72,7 @@ class PlannerTest {
                     0,
                     900,
                     900,
+                    false,
                     new double[0]);
             List<DogJobs> all = List.of(dog, besides);
             double[] time = random.ints(DAYS, 0, 14).asDoubleStream().toArray();
@@ -326,7 +327,7 @@ class PlannerTest {
         double setUp = whole(random.nextDouble(1, 4)) / HUNDREDTHS;
         double setUpToday = random.nextInt(4) == 0 ? 0 : setUp;
         double sitting = random.nextBoolean() ? 900 : 6;
-        return new DogJobs(jobs, setUp, setUpToday, sitting, sitting, new double[0]);
+        return new DogJobs(jobs, setUp, setUpToday, sitting, sitting, false, new double[0]);
     }
 
     private static RandomGenerator random(int seed) {

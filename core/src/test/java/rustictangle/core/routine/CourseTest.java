@@ -10,11 +10,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import rustictangle.core.Dogs;
+import rustictangle.core.Reason;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.Density;
@@ -28,6 +30,7 @@ import rustictangle.core.kit.Approach;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.LeadSchool;
 import rustictangle.core.kit.Match;
+import rustictangle.core.kit.SchoolQuestion;
 import rustictangle.core.kit.Structure;
 import rustictangle.core.kit.Ways;
 import rustictangle.core.log.ToolKind;
@@ -107,6 +110,43 @@ class CourseTest {
         assertTrue(saved >= 120 && saved <= 8 * 4 * 12, saved + " s");
     }
 
+    /** A tool that goes round for many minutes is no reason to have no break: it is said before whatever the middle is nearest to. */
+    @Test
+    void aBreakIsSaidOnceHoweverLongOneToolGoesRound() {
+        for (ProofSheet.Patient patient : patients()) {
+            Course course = patient.course(Structure.TOOL_BY_TOOL);
+            List<Optional<Reason>> prompts = Stream.concat(
+                            course.passes().stream().map(ToolPass::prompt),
+                            course.steps().stream().map(RoutineStep::prompt))
+                    .toList();
+            List<Double> seconds = Stream.concat(
+                            course.passes().stream().map(ToolPass::seconds),
+                            course.steps().stream().map(step -> RoutineStep.seconds(step.places())))
+                    .toList();
+            double whole = seconds.stream().mapToDouble(Double::doubleValue).sum();
+            List<Integer> breaks = IntStream.range(0, prompts.size())
+                    .filter(i -> prompts.get(i)
+                            .filter(reason -> reason.rule().equals("session.break"))
+                            .isPresent())
+                    .boxed()
+                    .toList();
+            assertEquals(whole >= 8 * 60 ? 1 : 0, breaks.size(), patient.name());
+            for (int at : breaks) {
+                double before = seconds.subList(0, at).stream()
+                        .mapToDouble(Double::doubleValue)
+                        .sum();
+                double nearest = IntStream.range(1, seconds.size())
+                        .mapToDouble(i -> Math.abs(whole / 2
+                                - seconds.subList(0, i).stream()
+                                        .mapToDouble(Double::doubleValue)
+                                        .sum()))
+                        .min()
+                        .orElseThrow();
+                assertTrue(Math.abs(whole / 2 - before) <= nearest + 1e-6, patient.name() + " breaks before " + at);
+            }
+        }
+    }
+
     @Test
     void shortDoubleShortSilkAndFleeceLedByPinsGoToolByToolAndWhatIsPartedDoesNot() {
         Dog dog = Dogs.adult(9);
@@ -129,7 +169,7 @@ class CourseTest {
 
     @Test
     void whatTheOwnerChoseStandsAndSaysWhatWasProposed() {
-        Approach chosen = Approach.USUAL.withWays(Ways.USUAL.structured(Optional.of(Structure.TOOL_BY_TOOL)));
+        Approach chosen = Approach.USUAL.withWays(Ways.USUAL.with(SchoolQuestion.STRUCTURE, Structure.TOOL_BY_TOOL));
         Routine routine = routine(Dogs.adult(20), Dogs.allOver(Dogs.fleece(80)), chosen);
         assertEquals(Structure.TOOL_BY_TOOL, routine.structure());
         assertEquals("routine.structure-chosen", routine.whyStructure().rule());
@@ -141,7 +181,7 @@ class CourseTest {
         Routine routine = routine(
                 Dogs.adult(20),
                 Dogs.allOver(Dogs.fleece(80)),
-                Approach.USUAL.withWays(Ways.USUAL.structured(Optional.of(Structure.TOOL_BY_TOOL))));
+                Approach.USUAL.withWays(Ways.USUAL.with(SchoolQuestion.STRUCTURE, Structure.TOOL_BY_TOOL)));
         Course course = Course.of(routine.structure(), routine.places(), section -> section != Section.HIND_FOOT_LEFT);
         assertTrue(course.passes().stream().noneMatch(pass -> pass.sections().contains(Section.HIND_FOOT_LEFT)));
         RoutinePlace foot = course.steps().stream()

@@ -28,6 +28,7 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.dog.Skin;
 import rustictangle.core.dog.Wear;
 import rustictangle.core.kit.Kit;
+import rustictangle.core.kit.LoopSchool;
 import rustictangle.core.log.Exercise;
 import rustictangle.core.log.LifeEvent;
 import rustictangle.core.log.Signal;
@@ -78,7 +79,8 @@ class PreparationTest {
             Trust.of(Dogs.adult(14), Dogs.kit(Dogs.adult(14), Dogs.allOver(Dogs.fleece(60))), List.of(), TODAY);
 
     private static Preparation after(Set<LifeEvent> happened) {
-        return Preparation.of(Dogs.adult(14), Dogs.allOver(Dogs.fleece(60)), List.of(), false, happened, NOBODY);
+        return Preparation.of(
+                Dogs.adult(14), Dogs.allOver(Dogs.fleece(60)), List.of(), false, happened, NOBODY, LoopSchool.FREE);
     }
 
     @Test
@@ -304,5 +306,28 @@ class PreparationTest {
 
     private static List<String> rules(List<Reason> reasons) {
         return reasons.stream().map(Reason::rule).toList();
+    }
+
+    /** Where a loop is used its cautions stand first; where none is used nothing is said of one (handbook 15). */
+    @Test
+    void theTableSpeaksOfALoopAsItsOwnerDecided() {
+        assertTrue(table(LoopSchool.TRAINED).startsWith("The loop opens at a pull"));
+        assertTrue(table(LoopSchool.FREE).startsWith("Never leave the dog alone"));
+        assertFalse(table(LoopSchool.NEVER).contains("loop"));
+        for (LoopSchool school : LoopSchool.values()) {
+            assertTrue(table(school).contains("not for a step"), school + "");
+        }
+    }
+
+    private static String table(LoopSchool loop) {
+        return Preparation.of(Dogs.adult(14), Dogs.allOver(Dogs.fleece(60)), List.of(), false, Set.of(), NOBODY, loop)
+                .questions()
+                .stream()
+                .flatMap(question -> question.options().stream())
+                .flatMap(option -> option.caution().stream())
+                .filter(reason -> reason.rule().equals("routine.table"))
+                .findFirst()
+                .orElseThrow()
+                .text();
     }
 }

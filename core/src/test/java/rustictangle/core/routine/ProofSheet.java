@@ -32,6 +32,7 @@ import rustictangle.core.kit.HeadShape;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Match;
 import rustictangle.core.kit.PadKind;
+import rustictangle.core.kit.SchoolQuestion;
 import rustictangle.core.kit.Spacing;
 import rustictangle.core.kit.Structure;
 import rustictangle.core.kit.Tips;
@@ -71,7 +72,7 @@ final class ProofSheet {
         }
 
         Routine routine(Structure structure) {
-            Approach approach = Approach.USUAL.withWays(Ways.USUAL.structured(Optional.of(structure)));
+            Approach approach = Approach.USUAL.withWays(Ways.USUAL.with(SchoolQuestion.STRUCTURE, structure));
             Kit kit = Kit.of(Match.of(dog, coat, approach), DRAWER);
             return Routine.of(
                     dog, coat, kit, Trust.of(dog, kit, List.of(), DAY), List.of(), Arrays.asList(Section.values()));

@@ -34,6 +34,7 @@ import rustictangle.core.kit.Manner;
 import rustictangle.core.kit.Match;
 import rustictangle.core.kit.PadKind;
 import rustictangle.core.kit.Parting;
+import rustictangle.core.kit.SchoolQuestion;
 import rustictangle.core.kit.StepKit;
 import rustictangle.core.kit.Structure;
 import rustictangle.core.kit.Tips;
@@ -156,7 +157,7 @@ class ProofSheetTest {
     void laidCurlsAreStillGoneOverEveryWay() {
         var dog = Dogs.adult(20);
         var coat = Dogs.allOver(Dogs.hair(CoatKind.CURLY, 60));
-        Approach laid = Approach.USUAL.withWays(Ways.USUAL.finishing(FinishSchool.LAID));
+        Approach laid = Approach.USUAL.withWays(Ways.USUAL.with(SchoolQuestion.FINISH, FinishSchool.LAID));
         Kit kit = Kit.of(Match.of(dog, coat, laid), ProofSheet.DRAWER);
         Trust trust = Trust.of(dog, kit, List.of(), LocalDate.of(2026, 5, 1));
         Passes passes = Routine.of(dog, coat, kit, trust, List.of(), List.of(Section.SIDE_LEFT))

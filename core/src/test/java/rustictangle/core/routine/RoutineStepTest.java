@@ -22,6 +22,7 @@ import rustictangle.core.kit.Approach;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Match;
 import rustictangle.core.kit.Order;
+import rustictangle.core.kit.SchoolQuestion;
 import rustictangle.core.kit.Structure;
 import rustictangle.core.kit.Ways;
 import rustictangle.core.trust.Trust;
@@ -37,7 +38,9 @@ class RoutineStepTest {
         for (double kilograms : new double[] {2, 9, 30, 70}) {
             for (double millimetres : new double[] {6, 30, 120}) {
                 Routine routine = whole(
-                        kilograms, Dogs.allOver(Dogs.fleece(millimetres)), Ways.USUAL.inOrder(Optional.of(order)));
+                        kilograms,
+                        Dogs.allOver(Dogs.fleece(millimetres)),
+                        Ways.USUAL.with(SchoolQuestion.ORDER, order));
                 List<RoutineStep> steps = steps(routine.places(), READY);
                 assertTrue(steps.size() >= 6 && steps.size() <= 12, steps.size() + " steps at " + millimetres + " mm");
                 assertEquals(

@@ -9,7 +9,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -33,12 +32,15 @@ import rustictangle.core.dog.Mass;
 import rustictangle.core.dog.Section;
 import rustictangle.core.dog.Skin;
 import rustictangle.core.kit.Approach;
+import rustictangle.core.kit.DirectionSchool;
 import rustictangle.core.kit.Grip;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.LeadSchool;
 import rustictangle.core.kit.Match;
 import rustictangle.core.kit.Order;
 import rustictangle.core.kit.Parting;
+import rustictangle.core.kit.SchoolQuestion;
+import rustictangle.core.kit.StrokeSchool;
 import rustictangle.core.kit.Ways;
 import rustictangle.core.trust.Trust;
 
@@ -153,7 +155,7 @@ class RoutineTest {
     void theOrderThatWasChosenForTheDogIsKept(Order chosen) {
         Dog dog = Dogs.adult(14);
         for (Coat coat : List.of(Dogs.allOver(Dogs.fleece(80)), Dogs.allOver(Dogs.hair(CoatKind.SMOOTH, 12)))) {
-            Approach approach = Approach.USUAL.withWays(Ways.USUAL.inOrder(Optional.of(chosen)));
+            Approach approach = Approach.USUAL.withWays(Ways.USUAL.with(SchoolQuestion.ORDER, chosen));
             Routine routine = whole(dog, coat, Kit.of(Match.of(dog, coat, approach), List.of()));
             assertEquals(chosen, routine.order());
             assertEquals(
@@ -265,9 +267,46 @@ class RoutineTest {
         }
     }
 
-    private record RoutineStepsOf(CoatKind kind, Density density, Texture texture) {
+    /** The same in every school of direction and stroke; each way more costs more. */
+    @Test
+    void theMinutesGrowSmoothlyInEverySchoolOfDirectionAndStroke() {
+        for (CoatKind kind : List.of(CoatKind.DOUBLE, CoatKind.FLEECE, CoatKind.DROP)) {
+            for (DirectionSchool direction : DirectionSchool.values()) {
+                for (StrokeSchool stroke : StrokeSchool.values()) {
+                    RoutineStepsOf of = new RoutineStepsOf(
+                            kind,
+                            Density.MEDIUM,
+                            kind.usualTexture(),
+                            Ways.USUAL.with(SchoolQuestion.DIRECTION, direction).with(SchoolQuestion.STROKE, stroke));
+                    String school = kind + " " + direction + " " + stroke + " ";
+                    for (int mm = 11; mm <= 200; mm += Sample.of(9, 2)) {
+                        smooth(of.at(mm - 1, 15), of.at(mm, 15), school + mm + " mm");
+                    }
+                    RoutineStepsOf usual = new RoutineStepsOf(kind, Density.MEDIUM, kind.usualTexture(), Ways.USUAL);
+                    double more = minutes(of.at(80, 15)) / minutes(usual.at(80, 15));
+                    assertTrue(more > 0.75 && more < 2.2, school + "takes " + more + " times as long");
+                    if (direction == DirectionSchool.BY_COAT) {
+                        assertTrue(more >= 1, school + more);
+                    }
+                }
+            }
+        }
+    }
+
+    private static double minutes(List<RoutinePlace> places) {
+        return places.stream().mapToDouble(RoutinePlace::seconds).sum() / 60;
+    }
+
+    private record RoutineStepsOf(CoatKind kind, Density density, Texture texture, Ways ways) {
+
+        RoutineStepsOf(CoatKind kind, Density density, Texture texture) {
+            this(kind, density, texture, Ways.USUAL);
+        }
+
         List<RoutinePlace> at(double millimetres, double kilograms) {
-            return whole(Dogs.adult(kilograms), Dogs.allOver(Dogs.hair(kind, millimetres, density, texture)))
+            Dog dog = Dogs.adult(kilograms);
+            Coat coat = Dogs.allOver(Dogs.hair(kind, millimetres, density, texture));
+            return whole(dog, coat, Kit.of(Match.of(dog, coat, Approach.USUAL.withWays(ways)), List.of()))
                     .places();
         }
     }

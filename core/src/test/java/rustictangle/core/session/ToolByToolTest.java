@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import rustictangle.core.Refused;
 import rustictangle.core.dog.Section;
@@ -35,10 +36,12 @@ import rustictangle.core.log.SessionEvent.Stopped;
 import rustictangle.core.log.SessionEvent.TanglesOut;
 import rustictangle.core.log.SessionEvent.Undone;
 import rustictangle.core.log.Signal;
+import rustictangle.core.log.Subject;
 import rustictangle.core.log.ToolKind;
 import rustictangle.core.rhythm.CombCheck;
 import rustictangle.core.rhythm.Diary;
 import rustictangle.core.rhythm.Unproved;
+import rustictangle.core.trust.Trial;
 
 /** One tool over the whole dog, then the next, the comb last. Common practice, no published source. */
 class ToolByToolTest {
@@ -97,6 +100,28 @@ class ToolByToolTest {
         // Back and chest were expected to take 120 and 60 s.
         assertEquals(List.of(200 + 60 + 27, 100 + 13, 20), spent());
         assertEquals(420, log.worked(now));
+    }
+
+    /** What it minds under the rake is the rake's; what it minds under the tool that leads, and beneath the comb, is that one's. */
+    @Test
+    void anUneasyAnswerBelongsToTheToolThatWasInTheHand() {
+        say(5, new Started());
+        say(60, new SessionEvent.Signalled(CHEST, Signal.UNEASY));
+        say(300, done(1));
+        say(60, new SessionEvent.Signalled(BACK, Signal.UNEASY));
+        say(60, done(2));
+        say(40, free(BACK, CHEST));
+        List<Trial> trials = Trial.ANSWERS.apply(log.entries());
+        assertEquals(Set.of(ToolKind.UNDERCOAT_RAKE), minded(trials, BACK));
+        assertEquals(Set.of(ToolKind.SLICKER), minded(trials, CHEST));
+    }
+
+    private static Set<Subject> minded(List<Trial> trials, Section section) {
+        return trials.stream()
+                .filter(trial -> trial.section().equals(Optional.of(section)))
+                .filter(trial -> trial.answer().signal().equals(Optional.of(Signal.UNEASY)))
+                .flatMap(trial -> trial.subject().stream())
+                .collect(Collectors.toSet());
     }
 
     /** A quarter of an hour with one tool is no gap; two hours are. */

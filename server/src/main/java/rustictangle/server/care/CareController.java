@@ -44,12 +44,13 @@ import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
 import rustictangle.server.frame.ScreenFacts;
 import rustictangle.server.frame.ViewProbe;
+import rustictangle.server.kit.KitLoader;
 import rustictangle.server.log.Logs;
 
 /** The jobs at the table besides brushing: when they come up, how they are done, and that they were. */
 @RestController
 @RequestMapping("/api/dogs/{dogId}/care")
-record CareController(DogLoader dogs, CareViews views, CareStore store, Logs logs, Clock clock)
+record CareController(DogLoader dogs, KitLoader kits, CareViews views, CareStore store, Logs logs, Clock clock)
         implements ViewProbe, ScreenFacts {
 
     /**
@@ -90,7 +91,15 @@ record CareController(DogLoader dogs, CareViews views, CareStore store, Logs log
     @GetMapping("/{job}/steps")
     CareSteps steps(@PathVariable long dogId, @PathVariable CareJob job) {
         KnownDog known = dogs.get(dogId);
-        return new CareSteps(job, job.places(), CareStep.of(job, known.dog(), known.coat()), CareCaution.vet(job));
+        return new CareSteps(
+                job,
+                job.places(),
+                CareStep.of(
+                        job,
+                        known.dog(),
+                        known.coat(),
+                        kits.approach(dogId).ways().earHair()),
+                CareCaution.vet(job));
     }
 
     @PostMapping("/done")

@@ -13,6 +13,7 @@ import rustictangle.core.care.CareDue;
 import rustictangle.core.care.Claws;
 import rustictangle.core.care.Drying;
 import rustictangle.core.care.Supply;
+import rustictangle.core.kit.NailSchool;
 import rustictangle.core.log.BathKind;
 import rustictangle.core.log.CareJob;
 import rustictangle.core.log.Log;
@@ -38,6 +39,7 @@ public class CareLoader {
             CareDiary diary,
             Map<CareJob, CareDue.Chosen> chosen,
             Claws claws,
+            NailSchool nails,
             Drying.With dryer,
             Optional<LocalDate> owed,
             Optional<Reason> dry,
@@ -84,23 +86,33 @@ public class CareLoader {
         return of(known, logs.of(known.id()));
     }
 
+    /** The nails' turn, were they done in that way. */
+    public CareDue nails(KnownDog known, NailSchool school) {
+        return dues(basis(known, logs.of(known.id()), school)).all.get(CareJob.NAILS.ordinal());
+    }
+
     /** As far as a log of its tells. */
     public List<CareDue> of(KnownDog known, Log log) {
+        CareBasis facts = basis(known, log, kits.approach(known.id()).ways().nails());
+        return made.of(Dues.class, known.id(), facts, CareLoader::dues).all;
+    }
+
+    private CareBasis basis(KnownDog known, Log log, NailSchool nails) {
         LocalDate today = LocalDate.now(clock);
         Trust trust = trusts.of(known, log);
-        CareBasis facts = new CareBasis(
+        return new CareBasis(
                 known,
                 trust,
                 CareDiary.of(log),
                 chosen(known.id()),
                 Claws.of(log, clawKind(known.id()).dewClaws()),
+                nails,
                 dryer(known, trust),
                 OwedBath.of(log, today).filter(bath -> !bath.waits()).map(OwedBath::by),
                 Optional.of(trusts.may(known, log).gate(BathKind.WHOLE_DOG))
                         .filter(gate -> !gate.way().atHome())
                         .map(BathGate::why),
                 today);
-        return made.of(Dues.class, known.id(), facts, CareLoader::dues).all;
     }
 
     private static Dues dues(CareBasis facts) {
@@ -110,6 +122,7 @@ public class CareLoader {
                 facts.diary,
                 facts.chosen,
                 facts.claws,
+                facts.nails,
                 BathMix.minutes(facts.known.dog(), BathKind.WHOLE_DOG)
                         + Drying.minutes(facts.known.dog(), facts.known.coat(), BathKind.WHOLE_DOG, facts.dryer),
                 facts.owed,

@@ -2,6 +2,7 @@ package rustictangle.server.care;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,6 +14,7 @@ import rustictangle.core.care.CareDue;
 import rustictangle.core.care.CareRules;
 import rustictangle.core.care.Damp;
 import rustictangle.core.care.Supply;
+import rustictangle.core.dog.Dog;
 import rustictangle.core.dog.Section;
 import rustictangle.core.log.BathKind;
 import rustictangle.core.log.CareJob;
@@ -83,8 +85,11 @@ record CareViews(CareLoader care, TrustLoader trusts, KitLoader kits, Logs logs,
             Optional<Reason> wholeMayNot,
             Reason why) {}
 
-    /** @param have the one of them that lies there; absent: none does */
-    record CareNeed(List<Supply> any, Optional<Supply> have) {}
+    /**
+     * @param have the one of them that lies there; absent: none does
+     * @param size which size suits this dog, of each that has sizes
+     */
+    record CareNeed(List<Supply> any, Optional<Supply> have, Map<Supply, String> size) {}
 
     /** @param how absent: nothing was said, and nothing is counted against anybody */
     record ToothDay(LocalDate day, Optional<CareDiary.How> how) {}
@@ -141,6 +146,12 @@ record CareViews(CareLoader care, TrustLoader trusts, KitLoader kits, Logs logs,
         return Damp.last(logs.of(known.id()), LocalDate.now(clock)).map(DampView::of);
     }
 
+    private static Map<Supply, String> sizes(List<Supply> any, Dog dog) {
+        Map<Supply, String> sizes = new EnumMap<>(Supply.class);
+        any.forEach(supply -> supply.size(dog).ifPresent(size -> sizes.put(supply, size)));
+        return sizes;
+    }
+
     private JobView job(KnownDog known, CareDue due, MayBegin may, LocalDate today) {
         CareRules rules = CareRules.of(due.job());
         Optional<Reason> mayNot = may.care(due.job(), due.learning());
@@ -160,7 +171,7 @@ record CareViews(CareLoader care, TrustLoader trusts, KitLoader kits, Logs logs,
                 rules.child(),
                 rules.needs().stream()
                         .map(any -> new CareNeed(
-                                any, any.stream().filter(supplies::containsKey).findFirst()))
+                                any, any.stream().filter(supplies::containsKey).findFirst(), sizes(any, known.dog())))
                         .toList(),
                 mayNot,
                 may.care(due.job(), false),

@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import rustictangle.core.care.Supply;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.coat.Colour;
@@ -26,21 +27,11 @@ import rustictangle.core.dog.Region;
 import rustictangle.core.dog.Section;
 import rustictangle.core.dog.Skin;
 import rustictangle.core.dog.TailShape;
-import rustictangle.core.kit.CrownSchool;
-import rustictangle.core.kit.FinishSchool;
-import rustictangle.core.kit.Hand;
 import rustictangle.core.kit.Handle;
 import rustictangle.core.kit.HeadShape;
-import rustictangle.core.kit.LeadSchool;
-import rustictangle.core.kit.Loosener;
-import rustictangle.core.kit.MatSchool;
-import rustictangle.core.kit.MistSchool;
-import rustictangle.core.kit.MistWhen;
-import rustictangle.core.kit.Order;
 import rustictangle.core.kit.PadKind;
+import rustictangle.core.kit.SchoolQuestion;
 import rustictangle.core.kit.Spacing;
-import rustictangle.core.kit.Structure;
-import rustictangle.core.kit.TipSchool;
 import rustictangle.core.kit.Tips;
 import rustictangle.core.log.CareJob;
 import rustictangle.core.log.CombResult;
@@ -54,11 +45,16 @@ import rustictangle.core.trust.Station;
 import rustictangle.server.frame.Bounds;
 import rustictangle.server.frame.StoredInstant;
 import rustictangle.server.household.Household;
+import rustictangle.server.kit.ApproachStore;
 
 /**
  * Which words, days and ids the columns know; the database itself only checks numbers, lengths and what refers to what.
  */
 record Vocabulary(Instant now) {
+
+    private static final Map<String, Class<? extends Enum<?>>> SCHOOLS = Arrays.stream(SchoolQuestion.values())
+            .collect(Collectors.toMap(
+                    question -> "approach." + ApproachStore.column(question), SchoolQuestion::schools));
 
     private static final Map<String, Class<? extends Enum<?>>> WORDS = Map.ofEntries(
             Map.entry("household.comfort", Comfort.class),
@@ -88,17 +84,6 @@ record Vocabulary(Instant now) {
             Map.entry("care_choice.job", CareJob.class),
             Map.entry("day_off.why", DaysOff.Why.class),
             Map.entry("supply.kind", Supply.class),
-            Map.entry("approach.lead", LeadSchool.class),
-            Map.entry("approach.tips", TipSchool.class),
-            Map.entry("approach.mist", MistSchool.class),
-            Map.entry("approach.hand", Hand.class),
-            Map.entry("approach.brushing_order", Order.class),
-            Map.entry("approach.structure", Structure.class),
-            Map.entry("approach.finish", FinishSchool.class),
-            Map.entry("approach.crown", CrownSchool.class),
-            Map.entry("approach.mist_when", MistWhen.class),
-            Map.entry("approach.mats", MatSchool.class),
-            Map.entry("approach.loosener", Loosener.class),
             Map.entry("agreed.station", Station.class),
             Map.entry("cue.position", Exercise.class),
             Map.entry("sections.section", Section.class),
@@ -128,7 +113,8 @@ record Vocabulary(Instant now) {
 
     /** What is wrong with a text in a column; empty: nothing. */
     Optional<String> problem(String table, String column, String text) {
-        Class<? extends Enum<?>> words = WORDS.get(table + "." + column);
+        String place = table + "." + column;
+        Class<? extends Enum<?>> words = WORDS.getOrDefault(place, SCHOOLS.get(place));
         if (words != null
                 && Arrays.stream(words.getEnumConstants())
                         .noneMatch(word -> word.name().equals(text))) {

@@ -38,11 +38,15 @@ import rustictangle.server.kit.Tools.StoredTool;
 @RequestMapping("/api/tools")
 record ToolController(ToolStore store, Tools tools, Clock clock, FormCheck forms) implements ViewProbe, ScreenFacts {
 
-    /** @param checkId id of the latest look-over or replacement, for undo */
+    /**
+     * @param otherFace the same brush turned over; absent: it has one face
+     * @param checkId   id of the latest look-over or replacement, for undo
+     */
     record ToolView(
             long id,
             String shownName,
             ToolForm form,
+            Optional<FaceView> otherFace,
             Optional<CheckView> check,
             boolean putAside,
             Optional<UUID> checkId,
@@ -57,6 +61,8 @@ record ToolController(ToolStore store, Tools tools, Clock clock, FormCheck forms
 
     record CheckView(LocalDate day, List<String> faults) {}
 
+    record FaceView(long id, String shownName) {}
+
     /** @param faults empty: it passed */
     record CheckForm(@NotNull(message = "Tick what you found, or nothing.") Set<@NotNull ToolFault> faults) {}
 
@@ -67,11 +73,20 @@ record ToolController(ToolStore store, Tools tools, Clock clock, FormCheck forms
             Set<Tips> tips,
             Set<ToolFault> faults,
             boolean palmTest,
+            boolean face,
             boolean blade) {}
 
     private static final List<KindView> KINDS = Arrays.stream(ToolKind.values())
             .filter(ToolKind::canBeOwned)
-            .map(k -> new KindView(k, k.notFor(), k.properties(), Tips.of(k), k.faults(), k.hasPalmTest(), k.isBlade()))
+            .map(k -> new KindView(
+                    k,
+                    k.notFor(),
+                    k.properties(),
+                    Tips.of(k),
+                    k.faults(),
+                    k.hasPalmTest(),
+                    k.canBeAFace(),
+                    k.isBlade()))
             .toList();
 
     /** The kinds there are. */
@@ -82,19 +97,22 @@ record ToolController(ToolStore store, Tools tools, Clock clock, FormCheck forms
 
     @GetMapping
     List<ToolView> all() {
-        return tools.all().stream().map(ToolController::view).toList();
+        List<StoredTool> all = tools.all();
+        return all.stream().map(stored -> view(stored, all)).toList();
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     ToolView add(@Valid @RequestBody ToolForm form) {
         form.check();
+        tools.checkFace(0, form);
         return get(store.add(form));
     }
 
     @PutMapping("/{toolId}")
     ToolView replace(@PathVariable long toolId, @Valid @RequestBody ToolForm form) {
         form.check();
+        tools.checkFace(toolId, form);
         found(store.replace(toolId, form), toolId);
         return get(toolId);
     }
@@ -150,14 +168,19 @@ record ToolController(ToolStore store, Tools tools, Clock clock, FormCheck forms
     }
 
     private ToolView get(long toolId) {
-        return view(tools.get(toolId));
+        return view(tools.get(toolId), tools.all());
     }
 
-    private static ToolView view(StoredTool stored) {
+    private static ToolView view(StoredTool stored, List<StoredTool> all) {
         return new ToolView(
                 stored.tool().id(),
                 stored.tool().shownName(),
                 stored.form(),
+                all.stream()
+                        .filter(other -> Tools.faces(stored, other))
+                        .findFirst()
+                        .map(other ->
+                                new FaceView(other.tool().id(), other.tool().shownName())),
                 stored.tool()
                         .check()
                         .map(check -> new CheckView(
@@ -181,7 +204,10 @@ record ToolController(ToolStore store, Tools tools, Clock clock, FormCheck forms
 
     @Override
     public void household() {
-        store.all().forEach(tool -> forms.checked(tool.form()).check());
+        store.all().forEach(tool -> {
+            forms.checked(tool.form()).check();
+            tools.checkFace(tool.id(), tool.form());
+        });
         tools.allNamedAreThere();
         all();
     }

@@ -23,6 +23,7 @@ import rustictangle.core.log.ToolProperty;
  * @param name            what the owner calls it, at most 40 characters, may be empty
  * @param pinMillimetres  in [1, 60]
  * @param headMillimetres width across the stroke, in [5, 250]
+ * @param otherFace       of a brush with two faces the one that was put in the drawer first; absent: it is a thing of its own
  */
 public record ToolForm(
         @NotNull(message = "Leave the name empty if it has none.")
@@ -42,7 +43,23 @@ public record ToolForm(
                 Double headMillimetres,
         @Nullable Spacing spacing,
         boolean flexible,
-        @Nullable Handle handle) {
+        @Nullable Handle handle,
+        @Nullable Long otherFace) {
+
+    /** Of a tool that is a thing of its own. */
+    public ToolForm(
+            String name,
+            ToolKind kind,
+            @Nullable Double pinMillimetres,
+            @Nullable PadKind pad,
+            @Nullable Tips tips,
+            @Nullable HeadShape head,
+            @Nullable Double headMillimetres,
+            @Nullable Spacing spacing,
+            boolean flexible,
+            @Nullable Handle handle) {
+        this(name, kind, pinMillimetres, pad, tips, head, headMillimetres, spacing, flexible, handle, null);
+    }
 
     static final int LONGEST_NAME = 40;
 
@@ -51,7 +68,12 @@ public record ToolForm(
         if (!kind.canBeOwned()) {
             throw new Refused("kind", "Fingers need no drawer; choose a tool.");
         }
-        refuse("pinMillimetres", pinMillimetres, ToolProperty.LENGTH, "pins to measure");
+        if (!kind.properties().contains(ToolProperty.TEETH)) {
+            refuse("pinMillimetres", pinMillimetres, ToolProperty.LENGTH, "pins to measure");
+        }
+        if (otherFace != null && !kind.canBeAFace()) {
+            throw new Refused("otherFace", "A face has pins, wires or bristles; a " + kind.label() + " is no face.");
+        }
         refuse("pad", pad, ToolProperty.PAD, "pad");
         refuse("tips", tips, ToolProperty.TIPS, "tips");
         refuse("head", head, ToolProperty.HEAD, "head of that kind");

@@ -25,7 +25,7 @@ public class ToolStore {
 
     private static final String SELECT =
             """
-            SELECT id, name, kind, pin_mm, pad, tips, head, head_mm, spacing, flexible, handle FROM tool
+            SELECT id, name, kind, pin_mm, pad, tips, head, head_mm, spacing, flexible, handle, other_face FROM tool
              WHERE removed_at IS NULL
             """;
 
@@ -45,8 +45,8 @@ public class ToolStore {
         bind(
                         jdbc.sql(
                                 """
-                INSERT INTO tool (name, kind, pin_mm, pad, tips, head, head_mm, spacing, flexible, handle)
-                VALUES (:name, :kind, :pinMm, :pad, :tips, :head, :headMm, :spacing, :flexible, :handle)
+                INSERT INTO tool (name, kind, pin_mm, pad, tips, head, head_mm, spacing, flexible, handle, other_face)
+                VALUES (:name, :kind, :pinMm, :pad, :tips, :head, :headMm, :spacing, :flexible, :handle, :otherFace)
                 """),
                         form)
                 .update(key);
@@ -60,7 +60,8 @@ public class ToolStore {
                                 jdbc.sql(
                                         """
                 UPDATE tool SET name = :name, kind = :kind, pin_mm = :pinMm, pad = :pad, tips = :tips, head = :head,
-                       head_mm = :headMm, spacing = :spacing, flexible = :flexible, handle = :handle
+                       head_mm = :headMm, spacing = :spacing, flexible = :flexible, handle = :handle,
+                       other_face = :otherFace
                  WHERE id = :id AND removed_at IS NULL
                 """),
                                 form)
@@ -69,20 +70,25 @@ public class ToolStore {
                 == 1;
     }
 
+    /** A tool, and the other face of the same brush. */
+    private static final String BOTH_FACES =
+            " WHERE (id = :id OR other_face = :id OR id = (SELECT other_face FROM tool WHERE id = :id))";
+
     @Transactional
     boolean remove(long id, Instant at) {
-        return jdbc.sql("UPDATE tool SET removed_at = ? WHERE id = ? AND removed_at IS NULL")
-                        .params(at.toString(), id)
+        return jdbc.sql("UPDATE tool SET removed_at = :at" + BOTH_FACES + " AND removed_at IS NULL")
+                        .param("at", at.toString())
+                        .param("id", id)
                         .update()
-                == 1;
+                > 0;
     }
 
     @Transactional
     boolean restore(long id) {
-        return jdbc.sql("UPDATE tool SET removed_at = NULL WHERE id = ?")
-                        .param(id)
+        return jdbc.sql("UPDATE tool SET removed_at = NULL" + BOTH_FACES)
+                        .param("id", id)
                         .update()
-                == 1;
+                > 0;
     }
 
     /** Every tool that was taken out lies in the drawer again; within a transaction. */
@@ -100,7 +106,8 @@ public class ToolStore {
                 .param("headMm", form.headMillimetres())
                 .param("spacing", name(form.spacing()))
                 .param("flexible", form.flexible())
-                .param("handle", name(form.handle()));
+                .param("handle", name(form.handle()))
+                .param("otherFace", form.otherFace());
     }
 
     private static @Nullable String name(@Nullable Enum<?> value) {
@@ -118,7 +125,8 @@ public class ToolStore {
                 number(row, "head_mm"),
                 value(Spacing.class, row.getString("spacing")),
                 row.getBoolean("flexible"),
-                value(Handle.class, row.getString("handle")));
+                value(Handle.class, row.getString("handle")),
+                row.getObject("other_face") == null ? null : row.getLong("other_face"));
         return new Owned(row.getLong("id"), form);
     }
 

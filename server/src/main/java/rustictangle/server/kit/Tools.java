@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import rustictangle.core.Refused;
@@ -59,6 +60,38 @@ public class Tools {
                 .orElseThrow(() -> new NotThere("tool", id));
     }
 
+    /** Whether they are the two faces of one brush. */
+    static boolean faces(StoredTool one, StoredTool other) {
+        return one.form().otherFace() != null
+                        && one.form().otherFace() == other.tool().id()
+                || other.form().otherFace() != null
+                        && other.form().otherFace() == one.tool().id();
+    }
+
+    /**
+     * @param id of the tool; 0: it is new
+     * @throws Refused when the other face is not there, or is one already
+     */
+    void checkFace(long id, ToolForm form) {
+        if (form.otherFace() == null) {
+            return;
+        }
+        List<StoredTool> all = all();
+        StoredTool other = all.stream()
+                .filter(stored -> stored.tool().id() == form.otherFace())
+                .findFirst()
+                .orElseThrow(() -> new Refused(
+                        "otherFace", "There is no tool " + form.otherFace() + " in the drawer; choose one of it."));
+        boolean taken = id != 0 && other.tool().id() >= id
+                || !other.form().kind().canBeAFace()
+                || all.stream().anyMatch(third -> third.tool().id() != id && faces(third, other));
+        if (taken) {
+            throw new Refused(
+                    "otherFace",
+                    "The " + other.tool().shownName() + " has no free side; a brush has two faces at most.");
+        }
+    }
+
     /** @throws Refused when a look-over is of a tool that never was in the drawer */
     void allNamedAreThere() {
         Set<Long> there = store.all().stream().map(ToolStore.Owned::id).collect(Collectors.toSet());
@@ -83,11 +116,13 @@ public class Tools {
         logs.sayOfHousehold(day, new ToolLookedOver(id, faults));
     }
 
-    /** A new one of the same kind lies in its place. */
+    /** A new one of the same kind lies in its place; of a brush with two faces both are new. */
     @Transactional
     public void replaced(long id) {
-        get(id);
-        logs.sayOfHousehold(LocalDate.now(clock), new ToolReplaced(id));
+        StoredTool stored = get(id);
+        Stream.concat(Stream.of(stored), all().stream().filter(other -> faces(stored, other)))
+                .forEach(face -> logs.sayOfHousehold(
+                        LocalDate.now(clock), new ToolReplaced(face.tool().id())));
     }
 
     /** Cleared of hair and washed today. */
@@ -107,12 +142,26 @@ public class Tools {
                         .isEmpty();
     }
 
-    /** Undo of the latest look-over or replacement. @return whether it was the latest */
+    /** Undo of the latest look-over or replacement, of a replacement of both faces. @return whether it was the latest */
     @Transactional
     public boolean takeBack(long id, UUID checkId) {
-        boolean latest = get(id).checkId().equals(Optional.of(checkId));
-        return latest
-                && !logs.takeBackOfHousehold(entry -> entry.id().equals(checkId))
-                        .isEmpty();
+        StoredTool stored = get(id);
+        ToolChecks checks = ToolChecks.of(logs.ofHousehold());
+        Optional<Entry> latest = checks.latest(id).filter(entry -> entry.id().equals(checkId));
+        Optional<LocalDate> replaced = latest.filter(Tools::isNew).map(Entry::day);
+        Set<UUID> back = Stream.concat(
+                        latest.stream(),
+                        all().stream()
+                                .filter(other -> faces(stored, other))
+                                .flatMap(other -> checks.latest(other.tool().id()).stream())
+                                .filter(entry -> isNew(entry) && replaced.equals(Optional.of(entry.day()))))
+                .map(Entry::id)
+                .collect(Collectors.toSet());
+        return latest.isPresent()
+                && !logs.takeBackOfHousehold(entry -> back.contains(entry.id())).isEmpty();
+    }
+
+    private static boolean isNew(Entry entry) {
+        return entry.as(ToolReplaced.class).isPresent();
     }
 }

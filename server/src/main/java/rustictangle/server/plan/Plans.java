@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
+import rustictangle.core.kit.Approach;
 import rustictangle.core.log.Log;
 import rustictangle.core.plan.CareDays;
 import rustictangle.core.plan.DaysOff;
@@ -193,7 +194,21 @@ record Plans(
         return made.of(Workload.class, dog.id(), basis, Workload.Basis::work);
     }
 
+    /** A usual week of one dog that is brushed in another way, where there are minutes enough. */
+    HouseholdPlan.Week week(KnownDog dog, Approach approach) {
+        Workload work = facts(
+                        dog, logs.of(dog.id()), households.get().comfort(), List.of(), approach, LocalDate.now(clock))
+                .work()
+                .work();
+        return HouseholdPlan.asItTakes(List.of(work)).week(0);
+    }
+
     private PlannedDog.WorkBasis facts(KnownDog dog, Log log, Comfort comfort, List<Integer> baths, LocalDate today) {
+        return facts(dog, log, comfort, baths, kits.approach(dog.id()), today);
+    }
+
+    private PlannedDog.WorkBasis facts(
+            KnownDog dog, Log log, Comfort comfort, List<Integer> baths, Approach approach, LocalDate today) {
         return new PlannedDog.WorkBasis(
                 today,
                 comfort,
@@ -204,7 +219,7 @@ record Plans(
                 visits.next(dog.id(), today),
                 SessionLog.open(log).isPresent(),
                 SetUp.learned(log),
-                kits.approach(dog.id()),
+                approach,
                 trusts.may(dog, log));
     }
 

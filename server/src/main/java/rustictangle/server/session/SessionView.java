@@ -13,6 +13,7 @@ import java.util.stream.IntStream;
 import rustictangle.core.Reason;
 import rustictangle.core.Sure;
 import rustictangle.core.dog.Section;
+import rustictangle.core.kit.HandLessons;
 import rustictangle.core.log.CombResult;
 import rustictangle.core.log.SessionEvent;
 import rustictangle.core.log.SessionEvent.SectionDone;
@@ -40,6 +41,7 @@ import rustictangle.server.routine.RoutineView;
  * @param hand           the places of the step in hand that wait, in order; none once it has ended
  * @param knots          where the fingers felt a knot, in the order of the marks
  * @param preparation    what comes before the first stroke; absent once that is made
+ * @param lesson         that the hand should have first; absent: none, or the first stroke is made
  * @param reaction       what to do about how the dog takes it just now; absent: nothing was seen
  * @param plan           the places it was begun with, by step
  * @param said           the entries that stand, oldest first: with the plan, all that the fold needs where the server
@@ -68,6 +70,7 @@ record SessionView(
         List<Section> hand,
         List<Section> knots,
         Optional<Preparation> preparation,
+        Optional<HandLessons.First> lesson,
         Optional<SessionState.End> end,
         Optional<ReactionView> reaction,
         List<List<Section>> plan,
@@ -171,6 +174,7 @@ record SessionView(
             List<RoutineView.RoutinePlaceView> elsewhere,
             Optional<Sitting> sitting,
             Heed heed,
+            Optional<HandLessons.First> lesson,
             TreatsToday treats,
             Optional<String> letGo,
             int elapsedSeconds,
@@ -203,6 +207,7 @@ record SessionView(
                 state.hand(),
                 List.copyOf(state.knots()),
                 state.preparing() ? Optional.of(routine.preparation()) : Optional.empty(),
+                lesson,
                 state.end(),
                 state.reaction().map(reaction -> ReactionView.of(reaction, ReactionView.lastSignal(state.standing()))),
                 session.session().steps(),

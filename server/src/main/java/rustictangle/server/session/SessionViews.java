@@ -14,9 +14,11 @@ import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import rustictangle.core.Sure;
 import rustictangle.core.dog.Section;
+import rustictangle.core.kit.HandLessons;
 import rustictangle.core.log.Log;
 import rustictangle.core.log.SessionBegun;
 import rustictangle.core.log.SessionEvent.SectionDone;
+import rustictangle.core.log.ToolKind;
 import rustictangle.core.rhythm.HairTrail;
 import rustictangle.core.rhythm.Mat;
 import rustictangle.core.rhythm.Proof;
@@ -61,11 +63,25 @@ record SessionViews(
                 state.preparing() ? elsewhere(picture, state.plan()) : List.of(),
                 Sitting.of(known.dog(), kits.approach(known.id()).hand()),
                 heed(known, state.plan(), picture, log),
+                state.preparing() && picture.trust().daysUnbrushed().isEmpty()
+                        ? lesson(known, routine)
+                        : Optional.empty(),
                 treats.today(known),
                 picture.trust().agreed().letGo(),
                 worked,
                 HairTrail.of(log, LocalDate.now(clock)),
                 review);
+    }
+
+    private Optional<HandLessons.First> lesson(KnownDog known, Routine routine) {
+        Set<ToolKind> inHand = routine.places().stream()
+                .flatMap(place -> place.tools().stream())
+                .filter(tool -> tool.step().manner().brushes())
+                .flatMap(tool -> tool.best().stream())
+                .map(fit -> fit.tool().kind())
+                .collect(Collectors.toSet());
+        return HandLessons.of(logs.ofHousehold())
+                .first(kits.approach(known.id()).hand(), inHand);
     }
 
     private SessionView.Heed heed(KnownDog known, List<Section> plan, Picture picture, Log log) {

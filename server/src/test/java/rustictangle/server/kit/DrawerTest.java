@@ -15,6 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.http.HttpMethod;
+import rustictangle.core.kit.SchoolQuestion;
 import rustictangle.server.ServerTest;
 
 /** The drawer, and what it is worth on a dog. */
@@ -87,6 +88,41 @@ class DrawerTest extends ServerTest {
                 .andExpect(jsonPath("$.check").doesNotExist());
         read("/api/dogs/" + dog + "/kit")
                 .andExpect(jsonPath("$.needs[0].own.toolId").value((int) id));
+    }
+
+    /** One thing in the drawer, two entries in the match. */
+    @Test
+    void aBrushWithTwoFacesIsTwoToolsAndOneThing() throws Exception {
+        long pins = add(pins("", 27));
+        String bristle = "{\"name\": \"\", \"kind\": \"%s\", \"flexible\": false, \"otherFace\": %d}";
+        long other = add(bristle.formatted("BRISTLE_BRUSH", pins));
+        read("/api/tools")
+                .andExpect(jsonPath("$[0].otherFace.id").value((int) other))
+                .andExpect(jsonPath("$[1].otherFace.shownName").value("pin brush"));
+        refusedFace(bristle.formatted("SLICKER", pins), "has no free side");
+        refusedFace(bristle.formatted("COMB", pins), "is no face");
+        refusedFace(bristle.formatted("SLICKER", 999), "There is no tool 999");
+        send(HttpMethod.PUT, "/api/tools/" + pins, bristle.formatted("PIN_BRUSH", other))
+                .andExpect(status().isBadRequest());
+
+        post("/api/tools/" + pins + "/checks", "{\"faults\": [\"SCRATCHES\"]}");
+        read("/api/tools").andExpect(jsonPath("$[1].putAside").value(false));
+        String replaced = checkId(post("/api/tools/" + other + "/replacement", "")
+                .andReturn()
+                .getResponse()
+                .getContentAsString());
+        read("/api/tools").andExpect(jsonPath("$[0].putAside").value(false));
+        send(HttpMethod.DELETE, "/api/tools/" + other + "/checks/" + replaced, "");
+        read("/api/tools").andExpect(jsonPath("$[0].putAside").value(true));
+
+        send(HttpMethod.DELETE, "/api/tools/" + other, "").andExpect(status().isNoContent());
+        read("/api/tools").andExpect(jsonPath("$", hasSize(0)));
+        post("/api/tools/" + pins + "/restore", "").andExpect(status().isOk());
+        read("/api/tools").andExpect(jsonPath("$", hasSize(2)));
+    }
+
+    private void refusedFace(String form, String why) throws Exception {
+        post("/api/tools", form).andExpect(status().isConflict()).andExpect(jsonPath("$.detail", containsString(why)));
     }
 
     @Test
@@ -182,7 +218,8 @@ class DrawerTest extends ServerTest {
                  "structure": "TOOL_BY_TOOL", "finish": "LAID", "mistWhen": "WHEN_NEEDED", "mats": "GROOMER"}
                 """)
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$.questions[*].schools[?(@.chosen == true)]", hasSize(11)));
+                .andExpect(jsonPath(
+                        "$.questions[*].schools[?(@.chosen == true)]", hasSize(SchoolQuestion.values().length)));
         read("/api/dogs/" + dog + "/schools")
                 .andExpect(jsonPath("$.chosen.structure").value("TOOL_BY_TOOL"))
                 .andExpect(jsonPath("$.chosen.finish").value("LAID"))

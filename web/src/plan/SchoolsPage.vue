@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { messageOf } from '@/api/client'
-import { useSections } from '@/api/queries'
+import { useDogView, useSections } from '@/api/queries'
 import type { SchoolQuestionView, SchoolView } from '@/api/types'
+import { useEvery } from '@/care/useCare'
+import { toolPages } from '@/kit/pages'
+import { placesInShort } from '@/kit/places'
+import { useSchools } from '@/kit/useKit'
+import { about, MOST_MATS } from '@/shell/numbers'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import { useNotice } from '@/shell/useNotice'
-import { toolPages } from './pages'
-import { placesInShort } from './places'
-import { useSchools } from './useKit'
 
 const props = defineProps<{ dogId: number }>()
 
@@ -16,6 +18,18 @@ const { names, named } = useSections()
 const { tell } = useNotice()
 const { schools, choose } = useSchools(() => props.dogId)
 const chosen = computed(() => schools.data.value?.chosen)
+/** How often it is bathed is one of the jobs' intervals. */
+const care = useDogView('care', () => props.dogId)
+const every = useEvery(() => props.dogId)
+const bath = computed(() => care.data.value?.jobs.find((job) => job.job === 'BATH'))
+const BATHS = [7, 14, 28, 42, 0]
+const baths = computed(() =>
+  bath.value!.choosable.filter((one) => BATHS.includes(one.days) || one.days === bath.value!.every),
+)
+const aMonth = (days: number) =>
+  days ? `about ${Math.round((bath.value!.minutes * 30.4) / days)} min a month, drying in it` : 'nothing is planned'
+
+const inDaysEvery = (days: number) => (days === 1 ? 'every day' : `every ${days} days`)
 
 async function change(field: string, value?: string) {
   const before = chosen.value!
@@ -27,6 +41,16 @@ async function change(field: string, value?: string) {
 function changes({ question, schools: all }: SchoolQuestionView, school: SchoolView): string[] {
   if (school.chosen) return ['chosen']
   if (question === 'MATS' || question === 'LOOSENER') return ['where a lump is found']
+  if (question === 'LOOP') return ['what is said before the table']
+  if (question === 'EAR_HAIR') return ['the last step at the ears']
+  if (school.turn)
+    return [
+      `${Math.max(1, Math.round(school.turn.minutes))} min ${school.turn.days ? inDaysEvery(school.turn.days) : 'when you want it'}`,
+    ]
+  if (school.week)
+    return [
+      `about ${about(school.week.sessions, 7)} sessions and ${Math.round(school.week.minutes)} min a week, ${about(school.week.mats, MOST_MATS)} small mats a month`,
+    ]
   const before = all.find((one) => one.chosen)!.minutes
   const minutes = school.minutes === before ? '' : `, ${school.minutes} min for all of it instead of ${before}`
   if (question === 'ORDER')
@@ -80,25 +104,38 @@ function changes({ question, schools: all }: SchoolQuestionView, school: SchoolV
           </button>
         </div>
       </section>
+      <section v-if="bath" class="question">
+        <div>
+          <h3 id="school-bath">How often it is bathed</h3>
+          <p class="quiet">
+            Clean hair breaks less; a bath over a tangle tightens it. Never before the comb runs free.
+          </p>
+        </div>
+        <div class="schools" role="group" aria-labelledby="school-bath">
+          <button
+            v-for="one in baths"
+            :key="one.days"
+            type="button"
+            class="school"
+            :aria-pressed="one.days === bath.every"
+            @click="every.mutate({ job: 'BATH', days: one.usual ? undefined : one.days, ordered: false })"
+          >
+            <b>{{ one.label }}</b><span class="changes"
+              ><small>{{ one.days === bath.every ? 'chosen' : aMonth(one.days) }}</small></span
+            >
+          </button>
+        </div>
+      </section>
       <section class="question">
-        <h3>Decided elsewhere</h3>
+        <h3>Not a choice</h3>
         <ul>
-          <li>The direction of the brush goes by the coat and by the place: thin skin, ears and face have one way.</li>
           <li>
-            Strokes go from the ends inward wherever something holds, always; from the root outward only in a layer that
-            runs free.
+            De-shedding blades: some use one daily, most warn that it cuts guard hair and scratches. Left to a
+            professional.
           </li>
-          <li>The whole dog, or some places each day: what your minutes hold, on <em>When</em> and in the week.</li>
-          <li>How often it is bathed, and one claw a day or all of them: on <em>Care</em>.</li>
           <li>
-            Hair inside the ear is left alone, or a groomer’s or a vet’s: plucking hurts, and sore ears are never
-            plucked.
-          </li>
-          <li>A dog is brushed free, with a helper at its head; where a loop is used it is never left alone in it.</li>
-          <li>
-            Two tools are not a choice. De-shedding blades: some use one daily, most warn that it cuts guard hair and
-            scratches. Mat breakers: some pick a bad knot apart with one; they cut, and the pulling burns the skin. Both
-            are left to a professional.
+            Mat breakers: some pick a bad knot apart with one; they cut, and the pulling burns the skin. Left to a
+            professional.
           </li>
         </ul>
       </section>
