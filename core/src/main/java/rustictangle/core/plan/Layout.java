@@ -25,6 +25,9 @@ final class Layout {
     /** By dog and day, minutes of a session besides its brushing. */
     private final double[][] setUp;
 
+    /** By dog and day, how many places may be brushed at most. */
+    private final int[][] most;
+
     /** By dog, minutes of its shortest job. */
     private final double[] shortest;
 
@@ -45,12 +48,19 @@ final class Layout {
 
     private double cost;
 
+    /** Grows with whatever changes; a place that has chosen since chooses the same again. */
+    private long changes = 1;
+
+    /** By dog and place: what it chose at. */
+    private final long[][] chose;
+
     private Layout(List<DogJobs> dogs, double[] time) {
         this.dogs = new ArrayList<>(dogs);
         this.time = time.clone();
         this.left = time.clone();
         this.price = new double[time.length];
         this.setUp = new double[dogs.size()][time.length];
+        this.most = new int[dogs.size()][time.length];
         this.sitting = new double[dogs.size()][time.length];
         this.open = new int[dogs.size()][time.length];
         this.brushed = new int[dogs.size()][time.length];
@@ -59,14 +69,17 @@ final class Layout {
                         dog.jobs().stream().mapToDouble(Job::minutes).min().orElse(Double.POSITIVE_INFINITY))
                 .toArray();
         this.days = new BitSet[dogs.size()][];
+        this.chose = new long[dogs.size()][];
         this.all = new ArrayList<>();
         for (int g = 0; g < dogs.size(); g++) {
             for (int i = 0; i < dogs.get(g).jobs().size(); i++) {
                 all.add(new Which(g, i));
             }
             Arrays.setAll(setUp[g], dogs.get(g)::setUp);
+            Arrays.setAll(most[g], dogs.get(g)::mostPlaces);
             Arrays.setAll(sitting[g], dogs.get(g)::sitting);
             days[g] = new BitSet[dogs.get(g).jobs().size()];
+            chose[g] = new long[days[g].length];
             for (int i = 0; i < days[g].length; i++) {
                 days[g][i] = new BitSet();
                 cost += dogs.get(g)
@@ -145,6 +158,7 @@ final class Layout {
             }
         }
         price = other.clone();
+        changes++;
     }
 
     private void keepOpen(int dog, int day) {
@@ -154,16 +168,13 @@ final class Layout {
     }
 
     private void letGo(int dog, int day) {
-        if (open[dog][day] > 0
-                && IntStream.range(0, days[dog].length)
-                                .filter(i -> days[dog][i].get(day))
-                                .count()
-                        < open[dog][day]) {
+        if (open[dog][day] > brushed[dog][day]) {
             give(dog, day, 0);
         }
     }
 
     private void take(int dog, int day, double minutes) {
+        changes++;
         double fetching = open[dog][day]++ == 0 ? setUp[dog][day] : 0;
         left[day] -= fetching + minutes;
         sitting[dog][day] -= minutes;
@@ -172,6 +183,7 @@ final class Layout {
     }
 
     private void give(int dog, int day, double minutes) {
+        changes++;
         double fetching = --open[dog][day] == 0 ? setUp[dog][day] : 0;
         left[day] += fetching + minutes;
         sitting[dog][day] += minutes;
@@ -208,6 +220,10 @@ final class Layout {
                 continue;
             }
             best[u] += here;
+            if (best[u] >= best[end]) {
+                // Nothing on the way from here costs less than nothing.
+                continue;
+            }
             double[] from = job.cost()[u + 1];
             for (int v = u + 1; v <= end; v++) {
                 double way = best[u] + from[v];
@@ -227,7 +243,7 @@ final class Layout {
     private double price(int dog, Job job, int day) {
         double fetching = open[dog][day] == 0 ? setUp[dog][day] : 0;
         boolean fits = job.can(day)
-                && brushed[dog][day] < dogs.get(dog).mostPlaces(day)
+                && brushed[dog][day] < most[dog][day]
                 && job.minutes() <= sitting[dog][day] + NO_DIFFERENCE
                 && fetching + job.minutes() <= left[day] + NO_DIFFERENCE;
         return fits ? (fetching + job.minutes()) * (1 + price[day]) : Double.POSITIVE_INFINITY;
@@ -239,10 +255,21 @@ final class Layout {
             before = cost;
             for (int g = 0; g < dogs.size(); g++) {
                 for (int i = 0; i < days[g].length; i++) {
-                    anew(g, i, -1);
+                    if (chose[g][i] < changes) {
+                        again(g, i);
+                    }
                 }
             }
         }
+    }
+
+    /** The same; where it comes to the same days, nothing has changed. */
+    private void again(int dog, int job) {
+        long before = changes;
+        BitSet kept = days[dog][job];
+        anew(dog, job, -1);
+        changes = kept.equals(days[dog][job]) ? before : changes;
+        chose[dog][job] = changes;
     }
 
     /**
@@ -267,6 +294,7 @@ final class Layout {
             cost += waiting(last.jobs().get(i), days[dog][i]) - waiting(job(dog, i), days[dog][i]);
         }
         dogs.set(dog, last);
+        changes++;
         for (int round = 0; round < FILLING_ROUNDS; round++) {
             for (int i = 0; i < days[dog].length; i++) {
                 anew(dog, i, -1);
@@ -291,7 +319,7 @@ final class Layout {
 
     private void sessionsOf(int dog) {
         double[] worth = worth(dog);
-        for (int day = 0; day < dogs.get(dog).end(); day++) {
+        for (int day = 0; day < worth.length; day++) {
             if (worth[day] > 0) {
                 double before = cost;
                 other(dog, day);
@@ -307,6 +335,9 @@ final class Layout {
     private double[] worth(int dog) {
         int end = dogs.get(dog).end();
         double[] worth = new double[end];
+        BitSet openNow = new BitSet();
+        IntStream.range(0, end).filter(day -> open[dog][day] > 0).forEach(openNow::set);
+        long unchanged = changes;
         for (int day = 0; day < end; day++) {
             double fetching = setUp[dog][day] * (1 + price[day]);
             worth[day] = open[dog][day] > 0 ? fetching : -TOGETHER_AT_LEAST * fetching;
@@ -314,13 +345,12 @@ final class Layout {
         for (int i = 0; i < days[dog].length; i++) {
             BitSet kept = days[dog][i];
             double with = cost;
-            BitSet openNow = new BitSet();
-            IntStream.range(0, end).filter(day -> open[dog][day] > 0).forEach(openNow::set);
             put(dog, i, new BitSet());
             Job job = job(dog, i);
             worth(dog, job, kept, openNow, with - cost + job.cost(-1, job.end()), worth);
             put(dog, i, kept);
         }
+        changes = unchanged;
         return worth;
     }
 
@@ -376,6 +406,7 @@ final class Layout {
         RandomGenerator random = RandomGeneratorFactory.of("L64X128MixRandom").create(all.size());
         for (int n = 0; n < Math.min(MOST_RESHUFFLES, ENOUGH_RESHUFFLED / all.size()); n++) {
             double before = cost;
+            long unchanged = changes;
             List<Which> some = random.ints(TOGETHER, 0, all.size())
                     .distinct()
                     .mapToObj(all::get)
@@ -395,12 +426,14 @@ final class Layout {
                 for (int i = 0; i < kept.length; i++) {
                     put(some.get(i).dog, some.get(i).job, kept[i]);
                 }
+                changes = unchanged;
             }
         }
     }
 
     private void other(int dog, int day) {
         double before = cost;
+        long unchanged = changes;
         BitSet[] kept = Arrays.stream(days[dog]).map(on -> (BitSet) on.clone()).toArray(BitSet[]::new);
         if (open[dog][day] > 0) {
             for (int i = 0; i < kept.length; i++) {
@@ -426,6 +459,7 @@ final class Layout {
                     put(dog, i, kept[i]);
                 }
             }
+            changes = unchanged;
         }
     }
 }

@@ -1,5 +1,6 @@
 package rustictangle.core.plan;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
@@ -113,47 +114,55 @@ final class SessionDays {
             whole[i] = forward(jobs.get(i), on, to[i]);
             backward(jobs.get(i), on, after[i]);
         }
-        Move best = new Move(0, -1, -1);
         double[] saved = new double[end];
+        double[][] avoiding = new double[on.length][jobs.size()];
+        double[] moved = new double[2 * on.length];
         for (int i = 0; i < whole.length; i++) {
-            adding(i, on, whole[i], saved);
+            avoid(i, on, avoiding);
+            adding(i, on, whole[i], avoiding, saved, moved);
         }
+        Move best = new Move(0, -1, -1);
         for (int day = 0; day < end; day++) {
             if (!days.get(day)) {
                 best = best.or(saved[day] - setUp(day), day, -1);
             }
         }
-        double[][] avoiding = new double[on.length][jobs.size()];
-        for (int i = 0; i < whole.length; i++) {
-            avoid(i, on, avoiding);
-        }
         for (int k = 0; k < on.length; k++) {
-            double[] without = avoiding[k];
             double lost = 0;
-            for (int i = 0; i < without.length; i++) {
-                lost += without[i] - whole[i];
+            for (int i = 0; i < whole.length; i++) {
+                lost += avoiding[k][i] - whole[i];
             }
             double dropping = setUp(on[k]) - lost;
             best = best.or(dropping, -1, on[k]);
-            for (int day = on[k] - 1; day <= on[k] + 1; day += 2) {
+            for (int side = 0; side < 2; side++) {
+                int day = on[k] + (side == 0 ? -1 : 1);
                 if (day >= 0 && day < end && !days.get(day)) {
-                    best = best.or(dropping + moving(on, without, day, k) - setUp(day), day, on[k]);
+                    best = best.or(dropping + moved[2 * k + side] - setUp(day), day, on[k]);
                 }
             }
         }
         return best;
     }
 
-    /** What each day more saves one job, its set-up apart; added to {@code saved}. */
-    private void adding(int i, int[] on, double whole, double[] saved) {
+    /**
+     * What each day more saves one job, and each session moved by a day, their set-ups apart.
+     *
+     * @param avoiding see {@link #avoid}
+     * @param saved    by day; added to
+     * @param moved    by session, to the day before it and to the day after; added to
+     */
+    private void adding(int i, int[] on, double whole, double[][] avoiding, double[] saved, double[] moved) {
         Job job = jobs.get(i);
         double[][] cost = job.cost();
         double[] before = cost[0].clone();
+        // The same to the day after each session where there is no such session.
+        double[] beforeWithout = new double[on.length];
         for (int k = 0; k < on.length; k++) {
             double until = to[i][k];
             double[] from = cost[on[k] + 1];
+            beforeWithout[k] = before[on[k] + 1];
             for (int day = on[k] + 1; day < end; day++) {
-                before[day] = Math.min(before[day], until + from[day]);
+                before[day] = less(before[day], until + from[day]);
             }
         }
         double[] onFrom = new double[on.length];
@@ -169,23 +178,22 @@ final class SessionDays {
                 continue;
             }
             double[] from = cost[day + 1];
-            double later = from[end];
-            for (int k = next; k < on.length; k++) {
-                later = Math.min(later, from[on[k]] + onFrom[k]);
+            boolean isBefore = next < on.length && on[next] == day + 1;
+            boolean isAfter = next > 0 && on[next - 1] == day - 1;
+            double laterWithout = from[end];
+            for (int k = isBefore ? next + 1 : next; k < on.length; k++) {
+                laterWithout = less(laterWithout, from[on[k]] + onFrom[k]);
             }
-            saved[day] += Math.max(0, whole - (before[day] + weight[day] * job.minutes() + later));
-        }
-    }
-
-    /** What moving a session to a day saves, both set-ups apart. */
-    private double moving(int[] on, double[] whole, int day, int never) {
-        double saved = 0;
-        for (int i = 0; i < whole.length; i++) {
-            if (jobs.get(i).can(day)) {
-                saved += Math.max(0, whole[i] - through(i, on, day, never));
+            double later = isBefore ? less(laterWithout, from[on[next]] + onFrom[next]) : laterWithout;
+            double here = weight[day] * job.minutes();
+            saved[day] += Math.max(0, whole - (before[day] + here + later));
+            if (isBefore) {
+                moved[2 * next] += Math.max(0, avoiding[next][i] - (before[day] + here + laterWithout));
+            }
+            if (isAfter) {
+                moved[2 * next - 1] += Math.max(0, avoiding[next - 1][i] - (beforeWithout[next - 1] + here + later));
             }
         }
-        return saved;
     }
 
     /** @param avoiding by day, and by job: the cheapest way that is not brushed on that day; written for one job */
@@ -200,8 +208,8 @@ final class SessionDays {
             double[] from = job.cost()[u < 0 ? 0 : on[u] + 1];
             double rest = from[end];
             for (int v = on.length - 1; v > u; v--) {
-                avoiding[v][i] = Math.min(avoiding[v][i], until + rest);
-                rest = Math.min(rest, from[on[v]] + weight[on[v]] * job.minutes() + after[i][v]);
+                avoiding[v][i] = less(avoiding[v][i], until + rest);
+                rest = less(rest, from[on[v]] + weight[on[v]] * job.minutes() + after[i][v]);
             }
         }
     }
@@ -249,9 +257,9 @@ final class SessionDays {
             }
             best[k] += weight[on[k]] * job.minutes();
             double[] from = cost[on[k] + 1];
-            whole = Math.min(whole, best[k] + from[end]);
+            whole = less(whole, best[k] + from[end]);
             for (int j = k + 1; j < on.length; j++) {
-                best[j] = Math.min(best[j], best[k] + from[on[j]]);
+                best[j] = less(best[j], best[k] + from[on[j]]);
             }
         }
         return whole;
@@ -264,48 +272,35 @@ final class SessionDays {
             double[] from = cost[on[k] + 1];
             double least = job.can(on[k]) ? from[end] : Double.POSITIVE_INFINITY;
             for (int j = k + 1; job.can(on[k]) && j < on.length; j++) {
-                least = Math.min(least, from[on[j]] + weight[on[j]] * job.minutes() + best[j]);
+                least = less(least, from[on[j]] + weight[on[j]] * job.minutes() + best[j]);
             }
             best[k] = least;
         }
     }
 
-    /** The cheapest way that is brushed on a day besides those, and not on the one that is {@code never}. */
-    private double through(int i, int[] on, int day, int never) {
-        Job job = jobs.get(i);
-        double[][] cost = job.cost();
-        double before = cost[0][day];
-        double later = cost[day + 1][end];
-        for (int k = 0; k < on.length; k++) {
-            if (k == never) {
-                continue;
-            }
-            if (on[k] < day) {
-                before = Math.min(before, to[i][k] + cost[on[k] + 1][day]);
-            } else {
-                later = Math.min(later, cost[day + 1][on[k]] + weight[on[k]] * job.minutes() + after[i][k]);
-            }
-        }
-        return before + weight[day] * job.minutes() + later;
-    }
-
     private Found found(BitSet days) {
         int[] on = days.stream().toArray();
-        List<BitSet> each = jobs.stream().map(job -> path(job, on)).toList();
+        List<BitSet> each = new ArrayList<>(jobs.size());
         BitSet used = new BitSet();
-        each.forEach(used::or);
-        double cost = setUps(used);
+        double cost = 0;
         double[] best = new double[on.length];
         for (Job job : jobs) {
-            cost += forward(job, on, best);
+            double least = forward(job, on, best);
+            BitSet path = path(job, on, best, least);
+            each.add(path);
+            used.or(path);
+            cost += least;
         }
-        return new Found(used, each, cost);
+        return new Found(used, each, cost + setUps(used));
     }
 
-    /** Of ways that cost the same the one with fewer brushings, and of those the later: nothing before it is due. */
-    private BitSet path(Job job, int[] on) {
-        double[] best = new double[on.length];
-        double rest = forward(job, on, best);
+    /**
+     * Of ways that cost the same the one with fewer brushings, and of those the later: nothing before it is due.
+     *
+     * @param best the cheapest way to a brushing on each of those days
+     */
+    private BitSet path(Job job, int[] on, double[] best, double least) {
+        double rest = least;
         BitSet days = new BitSet();
         int next = end;
         while (!same(rest, job.cost(-1, next))) {
@@ -318,10 +313,17 @@ final class SessionDays {
     }
 
     private static int before(Job job, int[] on, double[] best, int next, double rest) {
-        return IntStream.range(0, on.length)
-                .filter(k -> on[k] < next && job.can(on[k]) && same(best[k] + job.cost(on[k], next), rest))
-                .max()
-                .orElseThrow();
+        for (int k = on.length - 1; k >= 0; k--) {
+            if (on[k] < next && job.can(on[k]) && same(best[k] + job.cost(on[k], next), rest)) {
+                return k;
+            }
+        }
+        throw new IllegalStateException("no way leads there");
+    }
+
+    /** Of finite or infinite numbers; what else {@link Math#min} heeds costs time in these loops. */
+    private static double less(double a, double b) {
+        return a < b ? a : b;
     }
 
     private static boolean same(double a, double b) {

@@ -185,6 +185,7 @@ public final class Workload {
     private final Map<Section, InTheLongRun> longRun = new ConcurrentHashMap<>();
     private final Map<Today, Workload> settled = new ConcurrentHashMap<>();
     private final Map<Integer, Workload> seldom = new ConcurrentHashMap<>();
+    private final Map<Comfort, Workload> others = new ConcurrentHashMap<>();
 
     private Workload(Basis basis, Today today, Optional<Workload> open) {
         this.basis = basis;
@@ -272,7 +273,9 @@ public final class Workload {
 
     /** The same of an owner with another comfort. */
     public Workload with(Comfort other) {
-        return other == basis.comfort ? this : new Workload(basis.of(other), today, Optional.empty());
+        return other == basis.comfort
+                ? this
+                : others.computeIfAbsent(other, now -> new Workload(basis.of(now), today, Optional.empty()));
     }
 
     /** The same with something settled of today. */
