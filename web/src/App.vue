@@ -1,14 +1,30 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { fileGone } from './api/client'
 import AppHeader from './shell/AppHeader.vue'
 import OutboxNotice from './shell/OutboxNotice.vue'
+import { seeRefusals } from './shell/seeRefusals'
+import { answers, lost } from './shell/useLost'
 import { useNotice } from './shell/useNotice'
 
 const route = useRoute()
 const { notice, hush } = useNotice()
 const bare = computed(() => route.meta.bare === true)
+
+/** Whether it was tried again, and in vain. */
+const asked = ref(false)
+async function again() {
+  const path = lost.value
+  if (await answers()) location.assign(path)
+  else asked.value = true
+}
+watch(lost, () => (asked.value = false))
+
+const main = ref<HTMLElement>()
+let stop = () => {}
+onMounted(() => (stop = seeRefusals(main.value!)))
+onBeforeUnmount(() => stop())
 
 function undo() {
   const takeBack = notice.undo
@@ -23,9 +39,15 @@ function undo() {
     <p v-if="fileGone" class="gone" role="alert">
       <strong>{{ fileGone }}</strong> <a href="/api/backup" download>Save a copy of what is open</a>
     </p>
+    <div v-if="lost" class="gone" role="alert">
+      <strong>That page did not come.</strong>
+      {{ asked ? 'Still no answer' : 'Rustic Tangle does not answer' }}: is it running? What you entered is kept in this
+      browser, and what you see here stays.
+      <button type="button" class="link" @click="again">Try again</button>
+    </div>
     <AppHeader v-if="!bare" class="no-print" />
     <OutboxNotice v-if="!bare" />
-    <main id="main" :class="{ bare }" tabindex="-1"><router-view /></main>
+    <main id="main" ref="main" :class="{ bare }" tabindex="-1"><router-view /></main>
     <v-snackbar v-model="notice.open" :timeout="8000" color="ink" location="bottom">
       <span role="status">{{ notice.text }}</span>
       <template v-if="notice.undo" #actions><v-btn variant="outlined" @click="undo">Undo</v-btn></template>
@@ -54,6 +76,11 @@ main.bare {
   padding: 10px 24px;
   background: rgb(var(--v-theme-error));
   color: rgb(var(--v-theme-on-error));
+}
+.gone .link {
+  min-height: 44px;
+  color: inherit;
+  font-weight: 700;
 }
 .gone a {
   display: inline-block;

@@ -77,7 +77,7 @@ figcaption {
   right: 0;
 }
 /* In a small drawing the legs stand where the words would. */
-@container (max-width: 360px) {
+@container (max-width: 480px) {
   figcaption {
     position: static;
   }

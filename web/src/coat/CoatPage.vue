@@ -60,13 +60,19 @@ function pickSection(section: Section) {
   if (region) chosen.value = [region]
 }
 
-const problems = computed(() => (save.error.value instanceof ApiProblem ? save.error.value.fields : []))
+/** Said once, with the regions it is about. */
+const problems = computed(() => {
+  const fields = save.error.value instanceof ApiProblem ? save.error.value.fields : []
+  return [...new Set(fields.map((field) => field.message))].map((message) => ({
+    message,
+    where: fields.filter((field) => field.message === message).flatMap((field) => regionOf(field.field) ?? []),
+  }))
+})
 
 /** Which region "regions[3].millimetres" is about. */
-function regionOf(field: string): string {
+function regionOf(field: string): string | undefined {
   const region = draft.value?.regions[Number(/\[(\d+)]/.exec(field)?.[1] ?? -1)]?.region
-  const title = REGIONS.find((r) => r.value === region)?.title
-  return title ? `${title}:` : ''
+  return REGIONS.find((r) => r.value === region)?.title.toLowerCase()
 }
 
 /** What was rarely so, and is asked about once before it is kept. */
@@ -183,8 +189,11 @@ async function submit() {
         </div>
         <div v-if="save.error.value" class="caution" role="alert">
           <strong>{{ messageOf(save.error.value) }}</strong>
-          <div v-for="problem in problems" :key="problem.field">
-            {{ regionOf(problem.field) }} {{ problem.message }}
+          <div v-for="problem in problems" :key="problem.message">
+            {{ problem.message }}
+            <small v-if="problem.where.length"
+              >({{ problem.where.length === REGIONS.length ? 'all over' : problem.where.join(', ') }})</small
+            >
           </div>
         </div>
         <v-btn type="submit" color="primary" size="large" :loading="save.isPending.value">

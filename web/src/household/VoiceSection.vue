@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
+import { letters } from '@/shell/useKeys'
 import { FASTEST, SLOWEST, useVoice } from '@/shell/useVoice'
 
 /** How a session is spoken on this device: kept here, in this browser. */
@@ -42,6 +43,10 @@ const trying = () => speak('Left front leg. Two or three strokes, next layer.', 
     >
     <p v-else class="quiet">This browser has no voice of its own: a soft tone and large letters take its place.</p>
     <v-btn variant="outlined" @click="trying">Try it</v-btn>
+    <label class="switch"
+      ><input v-model="letters" type="checkbox" /> <b>Single letters press buttons</b> in sessions and at the table, on
+      this device. Space bar, Enter and a pedal do in any case.</label
+    >
   </section>
 </template>
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { onBeforeUnmount, onMounted, ref } from 'vue'
+import { letters } from '@/shell/useKeys'
 
 /** Something to read, over everything else until it is put away: by its button, by b, or by the key that opened it. */
 const props = defineProps<{ label: string; k: string }>()
@@ -19,7 +20,9 @@ onBeforeUnmount(() => dialog.value?.close())
     @keydown.stop="($event.key === props.k || $event.key === 'b') && emit('close')"
   >
     <!-- eslint-disable-next-line vuejs-accessibility/no-autofocus -- the one way out of a dialog just opened -->
-    <button type="button" class="close" autofocus @click="emit('close')">Put it away <kbd>b</kbd></button>
+    <button type="button" class="close" autofocus @click="emit('close')">
+      Put it away <kbd v-if="letters" aria-hidden="true">b</kbd>
+    </button>
     <slot />
   </dialog>
 </template>

@@ -14,7 +14,7 @@ defineProps<{
 </script>
 
 <template>
-  <main class="bench">
+  <div class="bench">
     <header>
       <router-link :to="to">Done</router-link>
       <span
@@ -33,7 +33,7 @@ defineProps<{
     </p>
     <slot />
     <footer v-if="$slots.foot"><slot name="foot" /></footer>
-  </main>
+  </div>
 </template>
 
 <style scoped>

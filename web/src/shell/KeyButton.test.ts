@@ -2,6 +2,7 @@
 import { afterEach, expect, it } from 'vitest'
 import KeyButton from './KeyButton.vue'
 import { press, show } from './testing'
+import { letters } from './useKeys'
 
 let shown: ReturnType<typeof show>
 const pressed = () => shown.emitted('press')?.length ?? 0
@@ -32,4 +33,16 @@ it('does nothing while something is being kept', () => {
   shown = show(KeyButton, { k: 'd', disabled: true })
   press('d')
   expect(pressed()).toBe(0)
+})
+
+it('can be pressed by no letter where those are switched off, and by the space bar and a pedal all the same', () => {
+  letters.value = false
+  shown = show(KeyButton, { k: 'd', pedal: 'on' })
+  press('d')
+  expect(pressed()).toBe(0)
+  expect(shown.find('kbd').exists()).toBe(false)
+  expect(shown.find('button').attributes('aria-keyshortcuts')).toBeUndefined()
+  press('PageDown')
+  expect(pressed()).toBe(1)
+  letters.value = true
 })

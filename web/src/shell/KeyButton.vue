@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { PEDAL } from './pedal'
-import { useKeys } from './useKeys'
+import { letters, useKeys } from './useKeys'
 
 /** A button that a key presses too. */
 const props = defineProps<{
@@ -10,6 +11,9 @@ const props = defineProps<{
   pedal?: keyof typeof PEDAL
 }>()
 const emit = defineEmits<{ press: [] }>()
+
+/** What is written on it: only a key that does something. */
+const shown = computed(() => props.k === 'space' || letters.value)
 
 useKeys((key) => {
   const mine =
@@ -21,7 +25,12 @@ useKeys((key) => {
 </script>
 
 <template>
-  <button type="button" :aria-keyshortcuts="k === 'space' ? 'Space' : k" :disabled="disabled" @click="emit('press')">
-    <slot /> <kbd aria-hidden="true">{{ k }}</kbd>
+  <button
+    type="button"
+    :aria-keyshortcuts="!shown ? undefined : k === 'space' ? 'Space' : k"
+    :disabled="disabled"
+    @click="emit('press')"
+  >
+    <slot /> <kbd v-if="shown" aria-hidden="true">{{ k }}</kbd>
   </button>
 </template>

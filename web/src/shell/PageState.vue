@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useTimeout } from '@vueuse/core'
-import { watch } from 'vue'
+import { computed, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { messageOf } from '@/api/client'
+import { ApiProblem, messageOf } from '@/api/client'
 import ProgressLine from './ProgressLine.vue'
 
 /** What a view shows while it waits and when it fails. */
@@ -11,6 +11,8 @@ defineEmits<{ retry: [] }>()
 
 /** Beside the dog there is no header to leave by. */
 const bare = useRoute().meta.bare === true
+/** An old address, or one typed wrong: trying again leads nowhere. */
+const missing = computed(() => props.error instanceof ApiProblem && props.error.status === 404)
 /** Whoever waits longer than this is told how far it is. */
 const LONG_MS = 1000
 const { ready: long, start } = useTimeout(LONG_MS, { controls: true })
@@ -19,10 +21,13 @@ watch(() => props.pending, start)
 
 <template>
   <div v-if="error" class="state" :class="{ bare }" role="alert">
-    <h2>That did not work</h2>
+    <h2>{{ missing ? 'It is not here' : 'That did not work' }}</h2>
     <p>{{ messageOf(error) }}</p>
-    <v-btn color="primary" @click="$emit('retry')">Try again</v-btn>
-    <v-btn v-if="bare" variant="text" to="/">To the dogs</v-btn>
+    <v-btn v-if="missing" color="primary" to="/">To the dogs</v-btn>
+    <template v-else>
+      <v-btn color="primary" @click="$emit('retry')">Try again</v-btn>
+      <v-btn v-if="bare" variant="text" to="/">To the dogs</v-btn>
+    </template>
   </div>
   <div v-else-if="pending" class="state waiting" :class="{ bare }" aria-busy="true">
     <p role="status">Fetching…</p>

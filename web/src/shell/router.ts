@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router'
+import { watchForLost } from './useLost'
 
 declare module 'vue-router' {
   interface RouteMeta {
@@ -75,6 +76,8 @@ export const router = createRouter({
     { path: '/:rest(.*)', component: () => import('./NowhereView.vue'), meta: { title: 'Nothing here' } },
   ],
 })
+
+watchForLost(router)
 
 router.afterEach((to) => {
   document.title = to.meta.title ? `${to.meta.title} · Rustic Tangle` : 'Rustic Tangle'

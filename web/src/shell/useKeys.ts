@@ -1,6 +1,20 @@
-import { onKeyStroke } from '@vueuse/core'
+import { onKeyStroke, useLocalStorage } from '@vueuse/core'
+import { computed } from 'vue'
 
 const CONTROLS = 'button, a, summary, textarea, [role=button], [role=checkbox]'
+
+const kept = useLocalStorage('letter-keys', 'on')
+
+/**
+ * Whether single letters press buttons on this device. Whoever speaks to it, or whose hands meet keys by chance, switches
+ * them off (WCAG 2.1.4); the space bar, Enter, arrows and a pedal go on.
+ */
+export const letters = computed({
+  get: () => kept.value === 'on',
+  set: (on: boolean) => (kept.value = on ? 'on' : 'off'),
+})
+
+const isLetter = (key: string) => key.length === 1 && key !== ' '
 
 /**
  * Keys that do something wherever the focus is: the hands hold a dog. Nothing while something is typed, and what the
@@ -15,7 +29,8 @@ export function useKeys(press: (key: string) => boolean) {
       const focused = event.target instanceof Element ? event.target : document.body
       const typing = focused.matches('input, textarea, select') || event.ctrlKey || event.altKey || event.metaKey
       const own = (event.key === ' ' || event.key === 'Enter') && focused.matches(CONTROLS)
-      if (!typing && !own && press(event.key)) event.preventDefault()
+      const off = isLetter(event.key) && !letters.value
+      if (!typing && !own && !off && press(event.key)) event.preventDefault()
     },
     { dedupe: true },
   )

@@ -105,7 +105,7 @@ class FirstDogTest extends Browsing {
         coat.region("Tail").click();
         coat.length("");
         coat.onToTheTools();
-        assertThat(page.getByText("Tail: Hair is 1 to 400 mm long")).isVisible();
+        assertThat(page.getByText("Hair is 1 to 400 mm long")).containsText("(tail)");
         coat.length("90").onToTheTools();
         assertThat(page.getByText("Which tool goes where")).isVisible();
     }
