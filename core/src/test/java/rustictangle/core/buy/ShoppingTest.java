@@ -157,6 +157,56 @@ class ShoppingTest {
         }
     }
 
+    /**
+     * Buy the set, ask again: nothing more, and no more that merely will do than was said; from an empty drawer, from every
+     * one tool that people begin with, and from the demo household's.
+     */
+    @Test
+    void whatWasBoughtIsEnoughForEveryBreedWhateverLayInTheDrawerBefore() {
+        Tool pins = Tool.brush(ToolKind.PIN_BRUSH, 27, Optional.of(PadKind.MEDIUM), Tips.GROUND, HeadShape.OVAL, false);
+        Tool slicker = Tool.brush(ToolKind.SLICKER, 24, Optional.empty(), Tips.COATED, HeadShape.OVAL, true);
+        Tool wood =
+                Tool.brush(ToolKind.WOODEN_PIN_BRUSH, 18, Optional.of(PadKind.SOFT), Tips.BALL, HeadShape.OVAL, false);
+        Tool comb = Tool.comb(ToolKind.COMB, Spacing.WIDE_AND_FINE);
+        List<List<Tool>> drawers = List.of(
+                List.of(),
+                List.of(comb),
+                List.of(slicker),
+                List.of(pins),
+                List.of(
+                        pins,
+                        slicker,
+                        comb,
+                        Tool.of(ToolKind.UNDERCOAT_RAKE),
+                        Tool.of(ToolKind.RUBBER_CURRY),
+                        Tool.of(ToolKind.BRISTLE_BRUSH),
+                        wood,
+                        Tool.of(ToolKind.MIST)));
+        for (int b = 0; b < Breeds.all().size(); b += Sample.of(8, 1)) {
+            Breed breed = Breeds.all().get(b);
+            for (List<Tool> before : drawers) {
+                Purchases first = Purchases.of(ADULT, Growing.steady(breed.coat()), Approach.USUAL, before);
+                List<Tool> after = new ArrayList<>(before);
+                first.buy().forEach(purchase -> after.add(purchase.tool()));
+                Purchases again = Purchases.of(ADULT, Growing.steady(breed.coat()), Approach.USUAL, after);
+                String where = breed.name() + " with " + before.size() + " tools";
+                assertEquals(List.of(), again.buy(), where);
+                assertEquals(0, again.openSteps(), where);
+                assertTrue(again.leftAtWillDo() <= first.leftAtWillDo(), where);
+                Kit kit = Kit.of(Match.of(ADULT, breed.coat(), Approach.USUAL), after);
+                kit.sections().stream()
+                        .flatMap(section -> section.steps().stream())
+                        .filter(step ->
+                                step.step().tool().canBeOwned() && !step.step().ifOwned())
+                        .forEach(step -> assertTrue(
+                                step.best()
+                                        .filter(fit -> fit.verdict().serves())
+                                        .isPresent(),
+                                where + ": " + step.step()));
+            }
+        }
+    }
+
     private static Optional<Purchase> next(Breed breed, List<Tool> drawer) {
         return Purchases.of(ADULT, Growing.steady(breed.coat()), Approach.USUAL, drawer)
                 .justOne();
