@@ -13,6 +13,8 @@ defineEmits<{ choose: [day: string] }>()
 
 /** What comes more often than that stands on no calendar. */
 const SELDOM = new Set(['NAILS', 'BATH', 'EARS'])
+/** So short a turn at the claws is one of many, minutes. */
+const SOME_CLAWS = 2
 const DAY = 86_400_000
 
 const { date } = useUnits()
@@ -38,7 +40,9 @@ const title = computed(() => {
 const groomsOn = (day: string) => props.month.grooms.filter((groom) => groom.day === day)
 /** A job of several dogs is said once. */
 function jobs(plan: DayPlan) {
-  const turns = plan.care.filter((turn) => SELDOM.has(turn.job) && !turn.learning)
+  const turns = plan.care.filter(
+    (turn) => SELDOM.has(turn.job) && !turn.learning && !(turn.job === 'NAILS' && turn.minutes < SOME_CLAWS),
+  )
   return [...new Set(turns.map((turn) => turn.job))].map((job) => ({
     job: labelOf('CareJob', job),
     dogs: turns.filter((turn) => turn.job === job).map((turn) => names.value[turn.dogId]!),

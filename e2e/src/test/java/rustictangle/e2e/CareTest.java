@@ -269,7 +269,8 @@ class CareTest extends Browsing {
             app.send("PUT", "api/supplies/STYPTIC_GEL", "{}");
             Page page = phone();
             page.navigate(app.url() + "dogs/1/care/nails");
-            assertThat(page.locator("[data-test=missing]")).containsText("nail clippers or nail grinder");
+            assertThat(page.locator("[data-test=missing]"))
+                    .containsText("nail clippers (a middle-sized one) or nail grinder");
             whole(page);
             assertThat(heading(page, "Styptic lies open")).isVisible();
             assertThat(page.locator("[data-test=missing]")).isVisible();

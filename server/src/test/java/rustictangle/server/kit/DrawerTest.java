@@ -122,7 +122,10 @@ class DrawerTest extends ServerTest {
     }
 
     private void refusedFace(String form, String why) throws Exception {
-        post("/api/tools", form).andExpect(status().isConflict()).andExpect(jsonPath("$.detail", containsString(why)));
+        post("/api/tools", form)
+                .andExpect(status().isBadRequest())
+                .andExpect(jsonPath("$.fields[0].field").value("otherFace"))
+                .andExpect(jsonPath("$.fields[0].message", containsString(why)));
     }
 
     @Test
