@@ -70,7 +70,7 @@ public final class HouseholdPlan {
     static HouseholdPlan asItTakes(List<Workload> dogs, Chores chores) {
         return of(
                 dogs,
-                dogs.parallelStream().map(dog -> dog.alone().days().get(0)).toList(),
+                dogs.stream().map(dog -> dog.alone().days().get(0)).toList(),
                 chores.asChosen(days(dogs, chores)),
                 List.of(),
                 new double[0]);

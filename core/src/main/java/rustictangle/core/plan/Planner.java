@@ -107,10 +107,9 @@ final class Planner {
         return shared(cheapest(start), FEW_ROUNDS, FEW_SESSION_ROUNDS, last);
     }
 
-    /** At today's prices; while those stand, no dog knows of another. */
+    /** At today's prices. */
     private List<SessionDays.Found> cheapest(List<BitSet> start) {
         return IntStream.range(0, dogs.size())
-                .parallel()
                 .mapToObj(g -> start.isEmpty()
                         ? SessionDays.cheapest(dogs.get(g), prices(g))
                         : SessionDays.cheapest(dogs.get(g), prices(g), start.get(g)))

@@ -25,8 +25,11 @@ public final class DerivedCache {
     private record Made(Object facts, Object thing) {}
 
     /** Of each the newest first. */
-    private final Cache<Key, List<Made>> made =
-            Caffeine.newBuilder().maximumSize(MOST).build();
+    private final Cache<Key, List<Made>> made = Caffeine.newBuilder()
+            .maximumSize(MOST)
+            // Not in the pool that streams share: its one thread would wait for what waits for that thread.
+            .executor(Runnable::run)
+            .build();
 
     /**
      * @param dog   that the facts are about; 0: the household
