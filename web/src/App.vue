@@ -1,16 +1,26 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { fileGone } from './api/client'
 import AppHeader from './shell/AppHeader.vue'
 import OutboxNotice from './shell/OutboxNotice.vue'
 import { seeRefusals } from './shell/seeRefusals'
 import { answers, lost } from './shell/useLost'
+import { useKeys } from './shell/useKeys'
 import { useNotice } from './shell/useNotice'
 
 const route = useRoute()
 const { notice, hush } = useNotice()
 const bare = computed(() => route.meta.bare === true)
+
+/** Fetched when it is first asked for. */
+const SearchSheet = defineAsyncComponent(() => import('./home/SearchSheet.vue'))
+const searching = ref(false)
+useKeys((key) => {
+  if (key !== '/' || bare.value) return false
+  searching.value = true
+  return true
+})
 
 /** Whether it was tried again, and in vain. */
 const asked = ref(false)
@@ -45,7 +55,8 @@ function undo() {
       browser, and what you see here stays.
       <button type="button" class="link" @click="again">Try again</button>
     </div>
-    <AppHeader v-if="!bare" class="no-print" />
+    <AppHeader v-if="!bare" class="no-print" @search="searching = true" />
+    <SearchSheet v-if="searching" @close="searching = false" />
     <OutboxNotice v-if="!bare" />
     <main id="main" ref="main" :class="{ bare }" tabindex="-1"><router-view /></main>
     <v-snackbar v-model="notice.open" :timeout="8000" color="ink" location="bottom">
@@ -103,6 +114,10 @@ main.bare {
 @media (max-width: 599px) {
   main {
     padding: 12px 16px 48px;
+  }
+  /* A dog's four places lie at the bottom. */
+  main:has(.places) {
+    padding-bottom: 96px;
   }
 }
 </style>

@@ -11,7 +11,7 @@ export interface DrawnDog {
 /** A dog of which not all may be known yet. */
 export function drawnDog(
   coat?: CoatForm | null,
-  dog?: DogForm | (Looks & { lifeStage?: undefined; kilograms?: number }),
+  dog?: DogForm | (Looks & { lifeStage?: DogForm['lifeStage']; kilograms?: number }),
 ): DrawnDog {
   return {
     looks: dog

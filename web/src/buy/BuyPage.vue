@@ -11,7 +11,7 @@ import SubNav from '@/shell/SubNav.vue'
 import { useUnits } from '@/shell/useUnits'
 import LeastToPay from './LeastToPay.vue'
 import ToolShape from '@/kit/ToolShape.vue'
-import { toolPages } from '@/kit/pages'
+import { kitPages } from '@/kit/pages'
 import { placesInShort } from '@/kit/places'
 
 const props = defineProps<{ dogId: number }>()
@@ -45,7 +45,7 @@ const oneApart = computed(() => (plan.value?.justOne && !plan.value.buy.some(isO
 <template>
   <PageState :pending="!plan" :error="purchases.error.value" @retry="purchases.refetch()">
     <div v-if="plan">
-      <SubNav label="Tools" :pages="toolPages(dogId)" />
+      <SubNav label="Kit" :pages="kitPages(dogId)" />
       <div class="with-map">
         <CoatMap :names="names" :dog="drawn" :paint="paint" still />
         <div>

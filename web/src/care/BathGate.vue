@@ -88,7 +88,7 @@ const title = computed(() =>
     <KeyButton v-if="way === 'RINSE_ONLY'" k="space" pedal="on" class="big" :disabled="busy" @press="$emit('rinse')"
       >Rinse what is dirty</KeyButton
     >
-    <router-link :class="way === 'RINSE_ONLY' ? 'other' : 'big'" :to="`/dogs/${dogId}/groom`"
+    <router-link :class="way === 'RINSE_ONLY' ? 'other' : 'big'" :to="`/dogs/${dogId}/days/groom`"
       >To the groomer</router-link
     >
     <KeyButton v-if="view.gate.mats.length" k="t" class="other" :disabled="busy" @press="$emit('brush', view.gate.mats)"

@@ -120,7 +120,7 @@ function back() {
 }
 /** Water alone is no bath: nothing more is asked. */
 const rinsed = computed(() => damp.value?.bath === 'RINSE')
-const lineBrush = () => router.push(`/dogs/${props.dogId}/routine`)
+const lineBrush = () => router.push(`/dogs/${props.dogId}/today/routine`)
 </script>
 
 <template>

@@ -114,7 +114,7 @@ function keep(job: JobView, days: number, ordered: boolean) {
           :busy="takeBack.isPending.value"
           @take-back="takeBack.mutate($event)"
         />
-        <p class="quiet"><router-link :to="`/dogs/${dogId}/about`">Put it on the scale</router-link></p>
+        <p class="quiet"><router-link :to="`/dogs/${dogId}/dog/looks`">Put it on the scale</router-link></p>
         <hr class="seam" />
         <h2>How often</h2>
         <p class="quiet">

@@ -36,7 +36,7 @@ const { date, say } = useUnits()
       <p v-else-if="outcome === 'LEFT'">It comes up again; nothing is lost.</p>
       <p v-else>{{ next ? `Its next turn: ${date(next)}.` : 'Again when you want it.' }}</p>
       <slot />
-      <router-link class="big" :to="`/dogs/${dogId}/care`">Back to the table</router-link>
+      <router-link class="big" :to="`/dogs/${dogId}/today/table`">Back to the table</router-link>
     </template>
   </section>
 </template>

@@ -71,7 +71,7 @@ const handsOn = computed(
   >
     <BenchFrame
       v-if="!run.pending.value && !pending"
-      :to="`/dogs/${run.dogId}/care`"
+      :to="`/dogs/${run.dogId}/today/table`"
       :dog-name="run.dog.data.value!.form.name"
       :title="title"
       :at="at"
@@ -138,7 +138,7 @@ const handsOn = computed(
       <section v-else-if="run.mayNot.value" class="say">
         <h1>Hands off it</h1>
         <p :data-rule="run.mayNot.value.rule">{{ say(run.mayNot.value.text) }}</p>
-        <router-link :to="`/dogs/${run.dogId}/care`">Back to the table</router-link>
+        <router-link :to="`/dogs/${run.dogId}/today/table`">Back to the table</router-link>
       </section>
       <LearnFirst
         v-else-if="run.learning.value"

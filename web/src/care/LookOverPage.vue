@@ -95,8 +95,8 @@ const paint = computed<Partial<Record<Section, Paint>>>(() =>
         </ul>
       </template>
       <p class="links">
-        <router-link :to="`/dogs/${dogId}/groom/sheet`">The sheet to hand over</router-link>
-        <router-link :to="`/dogs/${dogId}/about`">Put it on the scale</router-link>
+        <router-link :to="`/dogs/${dogId}/dog/sheet`">The sheet to hand over</router-link>
+        <router-link :to="`/dogs/${dogId}/dog/looks`">Put it on the scale</router-link>
       </p>
     </template>
     <template #note>

@@ -18,7 +18,7 @@ import { REGIONS } from './words'
 
 const props = defineProps<{ dogId: number }>()
 
-const { length, growth, mass, say } = useUnits()
+const { length, growth, weighed, say } = useUnits()
 const { names } = useSections()
 const dog = useDog(() => props.dogId)
 const stored = useCoat(() => props.dogId)
@@ -78,7 +78,7 @@ function state(coat: CoatForm): string {
       <SubNav label="Coat" :pages="coatPages(dogId)" />
       <CardTitle>{{ dog.data.value.form.name }}’s coat</CardTitle>
       <p>
-        {{ [dog.data.value.form.breed, mass(dog.data.value.form.kilograms)].filter(Boolean).join(', ') }}.
+        {{ [dog.data.value.form.breed, weighed(dog.data.value.form)].filter(Boolean).join(', ') }}.
         {{ state(stored.data.value) }}
       </p>
       <div class="cols">

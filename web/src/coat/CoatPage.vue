@@ -121,7 +121,7 @@ async function submit() {
   if (!kept) return
   clear()
   tell('The coat is kept.')
-  void router.push(`/dogs/${props.dogId}/${first ? 'tools' : 'when'}`)
+  void router.push(`/dogs/${props.dogId}/${first ? 'kit' : 'dog'}`)
 }
 </script>
 

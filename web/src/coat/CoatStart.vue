@@ -48,7 +48,9 @@ const guess = computed(() => {
     </section>
     <section class="ways" aria-labelledby="by-looking">
       <h2 id="by-looking">Not sure, or a mixture?</h2>
-      <v-btn variant="outlined" size="large" :to="`/dogs/${dogId}/coat/finder`">Find out by looking and feeling</v-btn>
+      <v-btn variant="outlined" size="large" :to="`/dogs/${dogId}/dog/coat/finder`"
+        >Find out by looking and feeling</v-btn
+      >
       <h2>You know it? Say what it is all over</h2>
       <KindPick :kinds="kinds" @choose="$emit('say', $event)" />
     </section>

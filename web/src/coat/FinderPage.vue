@@ -94,7 +94,10 @@ async function take(which: number) {
       }),
     )
   looked.clear()
-  void router.push({ path: `/dogs/${props.dogId}/coat`, query: { found: allOver.value ? 'all' : regions.value[0] } })
+  void router.push({
+    path: `/dogs/${props.dogId}/dog/coat`,
+    query: { found: allOver.value ? 'all' : regions.value[0] },
+  })
 }
 </script>
 
@@ -106,7 +109,7 @@ async function take(which: number) {
   >
     <div>
       <SubNav v-if="stored.data.value" label="Coat" :pages="coatPages(dogId)" />
-      <p v-else class="known"><router-link :to="`/dogs/${dogId}/coat`">I know it already</router-link></p>
+      <p v-else class="known"><router-link :to="`/dogs/${dogId}/dog/coat`">I know it already</router-link></p>
       <div class="cols">
         <section aria-labelledby="question">
           <!-- Before anything is described, what is seen is of the whole dog. -->

@@ -16,9 +16,8 @@ import BreedField from './BreedField.vue'
 import { breedNamed } from './breedSearch'
 import LooksPick from './LooksPick.vue'
 import { useDog, useRemoveDog, useSaveDog } from './useDogs'
-import { NEW_DOG } from './words'
 
-const props = defineProps<{ dogId?: number }>()
+const props = defineProps<{ dogId: number }>()
 
 const router = useRouter()
 const units = useUnits()
@@ -28,8 +27,7 @@ const save = useSaveDog()
 const { weight, weigh, takeBack } = useWeight(() => props.dogId)
 const { remove, restore } = useRemoveDog()
 
-const { draft, start, clear, forget, restored } = useDraft<DogForm>(`dog-${props.dogId ?? 'new'}`)
-if (props.dogId === undefined) start(NEW_DOG)
+const { draft, start, clear, forget, restored } = useDraft<DogForm>(`dog-${props.dogId}`)
 watch(stored.data, (dog) => dog && start(dog.form), { immediate: true })
 
 const tried = ref(false)
@@ -37,6 +35,7 @@ const shownMass = computed({
   get: () => (draft.value?.kilograms ? String(units.fromKg(draft.value.kilograms)) : ''),
   set: (text: string) => {
     draft.value!.kilograms = units.toKg(Number(text.replace(',', '.'))) || 0
+    draft.value!.weightGuessed = false
   },
 })
 const problems = computed<Record<string, string>>(() => {
@@ -64,8 +63,8 @@ async function submit() {
   clear()
   // What asks for the vet is read before anything else.
   if (weighed?.askTheVet) return
-  tell(props.dogId ? `What you changed about ${dog.form.name} is kept.` : `${dog.form.name} is here. Now the coat.`)
-  void router.push(`/dogs/${dog.id}/${dog.coatDescribed ? 'when' : 'coat'}`)
+  tell(`What you changed about ${dog.form.name} is kept.`)
+  void router.push(`/dogs/${dog.id}/${dog.coatDescribed ? 'dog' : 'dog/coat'}`)
 }
 
 /** Another weight than before is what the scale said today. */
@@ -80,7 +79,7 @@ async function forgetWeighing(day: string) {
 }
 
 async function takeAway() {
-  const id = props.dogId!
+  const id = props.dogId
   await remove.mutateAsync(id)
   clear()
   tell(`${draft.value!.name} and its records are off the screen.`, () => restore.mutate(id))
@@ -96,11 +95,9 @@ async function takeAway() {
     @retry="(stored.refetch(), weight.refetch())"
   >
     <form v-if="draft" class="dog-form" novalidate @submit.prevent="submit">
-      <h1 v-if="!dogId">Who is this dog?</h1>
-      <p v-if="!dogId" class="lead">What you know now is enough; everything can be changed later.</p>
       <p v-if="restored" class="quiet">
         Here is what you had entered before the page was closed; it is not kept yet.
-        <button type="button" class="forget" @click="forget(stored.data.value?.form ?? NEW_DOG)">Forget it</button>
+        <button type="button" class="forget" @click="forget(stored.data.value!.form)">Forget it</button>
       </p>
       <p v-if="save.error.value" class="caution" role="alert">
         <strong>{{ messageOf(save.error.value) }}</strong>
@@ -120,6 +117,8 @@ async function takeAway() {
           inputmode="decimal"
           :suffix="units.pounds.value ? 'lb' : 'kg'"
           :error-messages="problems.kilograms"
+          :hint="draft.weightGuessed ? 'a guess by its size, until it is weighed' : undefined"
+          :persistent-hint="draft.weightGuessed"
           autocomplete="off"
         />
         <BreedField v-model="draft.breed" :error="problems.breed" @known="looksLike" />
@@ -197,10 +196,8 @@ async function takeAway() {
       </fieldset>
 
       <div class="acts">
-        <v-btn type="submit" color="primary" size="large" :loading="save.isPending.value">{{
-          dogId ? 'Keep' : 'On to the coat'
-        }}</v-btn>
-        <v-btn v-if="dogId" variant="text" color="error" :loading="remove.isPending.value" @click="takeAway"
+        <v-btn type="submit" color="primary" size="large" :loading="save.isPending.value">Keep</v-btn>
+        <v-btn variant="text" color="error" :loading="remove.isPending.value" @click="takeAway"
           >Remove {{ draft.name }}</v-btn
         >
       </div>
@@ -211,9 +208,6 @@ async function takeAway() {
 <style scoped>
 .dog-form {
   max-width: 1060px;
-}
-.lead {
-  margin: 6px 0 20px;
 }
 .pair {
   display: grid;

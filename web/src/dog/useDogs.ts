@@ -13,12 +13,10 @@ export function useDog(dogId: MaybeRefOrGetter<number | undefined>) {
   })
 }
 
-/** Stores a new dog, or what has changed about one. */
+/** Stores what has changed about a dog. */
 export function useSaveDog() {
-  return useChange(({ dogId, form }: { dogId?: number; form: DogForm }) =>
-    dogId === undefined
-      ? api.POST('/api/dogs', { body: form })
-      : api.PUT('/api/dogs/{dogId}', { params: { path: { dogId } }, body: form }),
+  return useChange(({ dogId, form }: { dogId: number; form: DogForm }) =>
+    api.PUT('/api/dogs/{dogId}', { params: { path: { dogId } }, body: form }),
   )
 }
 

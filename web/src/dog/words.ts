@@ -1,21 +1,4 @@
-import type { Breed, DogForm } from '@/api/types'
-
-/** Before anything is known. */
-export const NEW_DOG: DogForm = {
-  name: '',
-  breed: '',
-  kilograms: 0,
-  lifeStage: 'ADULT',
-  flatFace: false,
-  neutered: true,
-  skin: 'SOUND',
-  history: 'GENTLE',
-  wears: [],
-  habits: [],
-  build: 'SQUARE',
-  ears: 'HANGING',
-  tail: 'SABRE',
-}
+import type { Breed } from '@/api/types'
 
 /** The coat of a breed in a few words. */
 export function kindOf({ coat }: Pick<Breed, 'coat'>): string {

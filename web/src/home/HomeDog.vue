@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useSections } from '@/api/queries'
-import type { HomeDog, Section } from '@/api/types'
+import { messageOf } from '@/api/client'
+import type { Home, HomeDog, Section } from '@/api/types'
 import CoatSide from '@/bodymap/CoatSide.vue'
 import { burrWash, type Paint } from '@/bodymap/paints'
 import { useDrawnDog } from '@/coat/useCoat'
@@ -9,13 +10,25 @@ import { labelOf } from '@/api/words'
 import { subjectLabel } from '@/api/words'
 import { closedTogether } from '@/rhythm/closed'
 import { about, MOST_MATS, places } from '@/shell/numbers'
+import { useBegin } from '@/shell/useBegin'
 import WhyList from '@/shell/WhyList.vue'
 import { daysAgo, minutes, useUnits } from '@/shell/useUnits'
 import { practicePath } from '@/trust/pages'
 import DidItTakePlace from '@/visit/DidItTakePlace.vue'
 
-/** One dog at home: how it stands, what is due, one button. */
-const props = defineProps<{ dog: HomeDog; today: string }>()
+/** One dog today: how it stands, what is due, one button. */
+const props = defineProps<{
+  dog: HomeDog
+  home: Home
+  /** On its own page, which bears its name already. */
+  own?: boolean
+  /** The only dog: the day's own button begins with it. */
+  alone?: boolean
+}>()
+
+const begin = useBegin()
+const today = computed(() => props.home.today)
+const pick = computed(() => props.home.day.picks.find((one) => one.dogId === props.dog.id))
 
 const { date, say } = useUnits()
 const { names } = useSections()
@@ -56,30 +69,42 @@ const headline = computed(() => {
 </script>
 
 <template>
-  <article class="cloth" :aria-label="dog.name">
-    <router-link :to="known ? to : `${to}/coat`" class="picture" :aria-label="`${dog.name}: all about it`">
+  <article class="cloth" :class="{ own }" :aria-label="dog.name">
+    <router-link
+      :to="known ? `${to}/${own ? 'days' : 'today'}` : `${to}/dog/coat`"
+      class="picture"
+      :aria-label="own ? 'When each place is due' : `${dog.name}: its day`"
+    >
       <CoatSide side="LEFT" :names="names" :dog="drawn" :paint="paint" still />
     </router-link>
     <div class="text">
-      <h2>{{ dog.name }}</h2>
+      <h2 v-if="!own">{{ dog.name }}</h2>
       <template v-if="known">
-        <p class="due" :class="{ now: known.dueCount }">{{ headline }}</p>
+        <p v-if="!alone || !pick" class="due" :class="{ now: known.dueCount }">{{ headline }}</p>
         <p v-if="known.added" class="quiet" :data-rule="known.added.rule">{{ say(known.added.text) }}</p>
         <p v-if="known.inPeace" class="closed" :data-rule="known.inPeace.rule">{{ say(known.inPeace.text) }}</p>
         <p v-else-if="known.afterPause" class="closed" :data-rule="known.afterPause.rule">
           {{ say(known.afterPause.text) }}
         </p>
+        <p v-else-if="known.nobodyKnows" class="quiet">What is in the coat, we do not know yet: the comb tells.</p>
         <p v-else-if="known.matLikelyCount" class="quiet">
           A mat is likely in {{ places(known.matLikelyCount) }}: search with the fingers first
         </p>
         <p v-else-if="known.lastBrushed" class="quiet">
-          <router-link :to="`${to}/when/history`">Last brushed {{ daysAgo(today, known.lastBrushed) }}</router-link>
+          <router-link :to="`${to}/days/history`">Last brushed {{ daysAgo(today, known.lastBrushed) }}</router-link>
         </p>
         <div class="acts">
           <v-btn v-if="known.openSession" color="primary" size="large" :to="`${to}/sessions/${known.openSession}`"
             >Go on</v-btn
           >
-          <v-btn v-else-if="known.dueCount" color="primary" size="large" :to="`${to}/routine`">Begin</v-btn>
+          <v-btn
+            v-else-if="pick && !alone"
+            color="primary"
+            size="large"
+            :loading="begin.isPending.value"
+            @click="begin.mutate(pick)"
+            >Begin</v-btn
+          >
           <v-btn
             v-else-if="known.inTraining && known.practice[0] && !known.practice[0].doneToday"
             color="heather"
@@ -87,17 +112,23 @@ const headline = computed(() => {
             :to="practicePath(dog.id, known.practice[0].standing)"
             >Practise</v-btn
           >
-          <v-btn v-else variant="outlined" size="large" :to="`${to}/when`">See when</v-btn>
-          <router-link v-if="known.brushed && !known.openSession" :to="`${to}/brushed`" class="already"
+          <v-btn v-else-if="!pick" variant="outlined" size="large" :to="`${to}/days`">See when</v-btn>
+          <router-link v-if="known.brushed && !known.openSession" :to="`${to}/today/routine`" class="already"
+            >How it goes</router-link
+          >
+          <router-link v-if="known.brushed && !known.openSession" :to="`${to}/today/brushed`" class="already"
             >I brushed already</router-link
           >
         </div>
+        <p v-if="begin.error.value" class="caution" role="alert">
+          <strong>{{ messageOf(begin.error.value) }}</strong>
+        </p>
         <p v-if="known.inTraining" class="training">
           {{ places(known.inTraining) }} in training<template v-if="known.matsInTraining >= 0.5"
             >, with {{ about(known.matsInTraining, MOST_MATS) }} mats in them by now</template
           ><template v-if="known.lost"
             >;
-            <router-link :to="`${to}/routine`"
+            <router-link :to="`${to}/today/routine`"
               >{{ known.lost }} {{ known.lost === 1 ? 'mats' : 'mat' }} before it is ready</router-link
             ></template
           >
@@ -108,14 +139,14 @@ const headline = computed(() => {
               ? 'Practised only, until you open it again:'
               : `Closed until ${labelOf('SeenByWho', one.who)} has seen it:`
           }}
-          <router-link :to="`${to}/when`">{{ one.what }}</router-link>
+          <router-link :to="`${to}/days`">{{ one.what }}</router-link>
         </p>
         <p v-if="known.owedBath" class="closed" :data-rule="known.owedBath.rule">
           {{ say(known.owedBath.text) }}
-          <router-link :to="`${to}/when`">It was bathed</router-link>
+          <router-link :to="`${to}/days`">It was bathed</router-link>
         </p>
-        <p v-if="known.askPast" class="quiet">
-          <router-link :to="`${to}/when`">When was it last combed to the skin?</router-link>
+        <p v-if="known.askPast && !own" class="quiet">
+          <router-link :to="`${to}/today`">When was it last combed to the skin?</router-link>
         </p>
         <DidItTakePlace v-if="known.unconfirmed" :dog-id="dog.id" :day="known.unconfirmed" :dog-name="dog.name" />
         <WhyList :reasons="[known.why]" />
@@ -138,7 +169,7 @@ const headline = computed(() => {
       </template>
       <template v-else>
         <p>The coat is not described yet; everything else follows from it.</p>
-        <v-btn color="primary" size="large" :to="`${to}/coat`">Describe the coat</v-btn>
+        <v-btn color="primary" size="large" :to="`${to}/dog/coat`">Describe the coat</v-btn>
       </template>
     </div>
   </article>
@@ -218,6 +249,14 @@ h2 {
   }
   .picture {
     max-width: 260px;
+  }
+  /* What the day did comes before the fold. */
+  .own {
+    grid-template-columns: 112px 1fr;
+    padding: 14px;
+  }
+  .own .picture {
+    align-self: start;
   }
 }
 </style>

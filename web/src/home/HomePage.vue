@@ -1,34 +1,44 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useView } from '@/api/queries'
+import DogHead from '@/dog/DogHead.vue'
+import { useDog } from '@/dog/useDogs'
 import PageState from '@/shell/PageState.vue'
 import DayStrip from '@/plan/DayStrip.vue'
 import NotEnough from '@/plan/NotEnough.vue'
+import DogToday from './DogToday.vue'
 import HomeDog from './HomeDog.vue'
 import Welcome from './WelcomeView.vue'
 
 const home = useView('home')
 const dogs = computed(() => home.data.value?.dogs ?? [])
+/** Whoever has one dog is at once with it: there is no list of one. */
+const only = computed(() => (dogs.value.length === 1 ? dogs.value[0] : undefined))
+const onlyDog = useDog(() => only.value?.id)
 </script>
 
 <template>
   <PageState :pending="!home.data.value" :error="home.error.value" @retry="home.refetch()">
     <Welcome v-if="!dogs.length" />
+    <template v-else-if="only">
+      <DogHead v-if="onlyDog.data.value" :dog-id="only.id" :dog="onlyDog.data.value.form" />
+      <DogToday :home="home.data.value!" :dog="only" />
+    </template>
     <template v-else>
       <DayStrip v-if="dogs.some((dog) => dog.known)" :home="home.data.value!" />
-      <h1 v-else class="sr">Home</h1>
+      <h1 v-else class="sr">Today</h1>
       <NotEnough />
-      <div class="dogs" :class="{ one: dogs.length === 1 }">
-        <HomeDog v-for="dog in dogs" :key="dog.id" :dog="dog" :today="home.data.value!.today" />
+      <div class="dogs">
+        <HomeDog v-for="dog in dogs" :key="dog.id" :dog="dog" :home="home.data.value!" />
       </div>
-      <p class="foot">
-        <v-btn variant="text" to="/dogs/new">Add another dog</v-btn>
-        <v-btn variant="text" to="/messages">Messages</v-btn>
-        <span v-if="home.data.value!.demo" class="quiet"
-          >This is the demo household: everything in it is made up, and it is made anew at each start.</span
-        >
-      </p>
     </template>
+    <p v-if="dogs.length" class="foot">
+      <v-btn variant="text" to="/dogs/new">Add another dog</v-btn>
+      <v-btn variant="text" to="/messages">Messages</v-btn>
+      <span v-if="home.data.value!.demo" class="quiet"
+        >This is the demo household: everything in it is made up, and it is made anew at each start.</span
+      >
+    </p>
   </PageState>
 </template>
 
@@ -37,9 +47,6 @@ const dogs = computed(() => home.data.value?.dogs ?? [])
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 18px;
-}
-.dogs.one {
-  grid-template-columns: minmax(0, 760px);
 }
 .foot {
   display: flex;

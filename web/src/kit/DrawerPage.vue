@@ -159,8 +159,8 @@ async function takeOut(t: ToolView) {
             <h2>What they do</h2>
             <ul class="dogs">
               <li v-for="dog in dogs" :key="dog.id">
-                <b>{{ dog.name }}</b> <router-link :to="`/dogs/${dog.id}/tools`">which goes where</router-link>
-                <router-link :to="`/dogs/${dog.id}/tools/buy`">what to buy</router-link>
+                <b>{{ dog.name }}</b> <router-link :to="`/dogs/${dog.id}/kit`">which goes where</router-link>
+                <router-link :to="`/dogs/${dog.id}/kit/buy`">what to buy</router-link>
               </li>
             </ul>
           </template>

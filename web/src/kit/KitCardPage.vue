@@ -12,7 +12,7 @@ import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import { useUnits } from '@/shell/useUnits'
 import ToolShape from './ToolShape.vue'
-import { toolPages } from './pages'
+import { kitPages } from './pages'
 import { neversOf, placesOf } from './places'
 
 const props = defineProps<{ dogId: number }>()
@@ -60,7 +60,7 @@ const nevers = computed(() => neversOf(kit.data.value?.needs))
 <template>
   <PageState :pending="!kit.data.value || !dog.data.value" :error="kit.error.value" @retry="kit.refetch()">
     <div v-if="kit.data.value && dog.data.value" class="card">
-      <SubNav label="Tools" :pages="toolPages(dogId)" />
+      <SubNav label="Kit" :pages="kitPages(dogId)" />
       <CardTitle>{{ dog.data.value.form.name }}’s kit, in the order of use</CardTitle>
       <div class="cols">
         <CoatMap :names="names" :dog="drawn" :paint="paint" still />

@@ -11,7 +11,7 @@ import { useUnits } from '@/shell/useUnits'
 import FitMark from './FitMark.vue'
 import NeedDetail from './NeedDetail.vue'
 import ToolShape from './ToolShape.vue'
-import { toolPages } from './pages'
+import { kitPages } from './pages'
 import { neversOf } from './places'
 import { useKitGroups } from './useKitGroups'
 
@@ -43,7 +43,7 @@ const nevers = computed(() => neversOf(kit.data.value?.needs))
 <template>
   <PageState :pending="!kit.data.value" :error="kit.error.value" @retry="kit.refetch()">
     <div v-if="kit.data.value">
-      <SubNav label="Tools" :pages="toolPages(dogId)" />
+      <SubNav label="Kit" :pages="kitPages(dogId)" />
       <div class="with-map">
         <CoatMap
           :names="names"
@@ -92,7 +92,7 @@ const nevers = computed(() => neversOf(kit.data.value?.needs))
               </div>
             </section>
             <p v-if="missing.length" class="next">
-              <v-btn color="primary" :to="`/dogs/${dogId}/tools/buy`">The least to buy</v-btn>
+              <v-btn color="primary" :to="`/dogs/${dogId}/kit/buy`">The least to buy</v-btn>
             </p>
             <details class="never">
               <summary>Never on this dog, and why</summary>

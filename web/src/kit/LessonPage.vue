@@ -14,7 +14,7 @@ import SubNav from '@/shell/SubNav.vue'
 import { useNotice } from '@/shell/useNotice'
 import { useUnits } from '@/shell/useUnits'
 import LessonDrawing from './LessonDrawing.vue'
-import { toolPages } from './pages'
+import { kitPages } from './pages'
 import { useSchools } from './useKit'
 
 /** The hand's own lesson: one step at a time, with a brush in the hand; then the owner may say "practised". */
@@ -57,7 +57,7 @@ const practised = computed(() => schools.data.value?.chosen.hand === 'EXPERIENCE
 </script>
 
 <template>
-  <SubNav label="Tools" :pages="toolPages(dogId)" />
+  <SubNav label="Kit" :pages="kitPages(dogId)" />
   <PageState :pending="!lessons.data.value" :error="lessons.error.value" @retry="lessons.refetch()">
     <h2>Your hand</h2>
     <p>

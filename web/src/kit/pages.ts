@@ -1,10 +1,11 @@
 /** The pages about a dog's tools. */
-export function toolPages(dogId: number) {
+export function kitPages(dogId: number) {
   return [
-    [`/dogs/${dogId}/tools`, 'Which goes where'],
-    [`/dogs/${dogId}/tools/buy`, 'What to buy'],
-    [`/dogs/${dogId}/tools/schools`, 'Schools'],
-    [`/dogs/${dogId}/tools/lesson`, 'Your hand'],
-    [`/dogs/${dogId}/tools/card`, 'Kit card'],
+    [`/dogs/${dogId}/kit`, 'Which goes where'],
+    [`/dogs/${dogId}/kit/buy`, 'What to buy'],
+    ['/drawer', 'The drawer'],
+    [`/dogs/${dogId}/kit/schools`, 'Schools'],
+    [`/dogs/${dogId}/kit/lesson`, 'Your hand'],
+    [`/dogs/${dogId}/kit/card`, 'Kit card'],
   ] as const
 }

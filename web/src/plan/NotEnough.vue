@@ -26,9 +26,9 @@ async function longer(more: NonNullable<NonNullable<typeof not.value>['more']>) 
       <button v-if="not.more" type="button" class="link" :disabled="save.isPending.value" @click="longer(not.more)">
         {{ not.more.aDay }} min more a day
       </button>
-      <router-link :to="`/dogs/${not.dogId}/when/thread`">Where they form</router-link>
-      <router-link v-if="not.clipped" :to="`/dogs/${not.dogId}/groom#trade`">A shorter clip</router-link>
-      <router-link :to="`/dogs/${not.dogId}/groom`">A groomer sooner</router-link>
+      <router-link :to="`/dogs/${not.dogId}/days/thread`">Where they form</router-link>
+      <router-link v-if="not.clipped" :to="`/dogs/${not.dogId}/days/groom#trade`">A shorter clip</router-link>
+      <router-link :to="`/dogs/${not.dogId}/days/groom`">A groomer sooner</router-link>
     </p>
   </aside>
 </template>

@@ -4,7 +4,7 @@ import { messageOf } from '@/api/client'
 import { useDogView, useSections } from '@/api/queries'
 import type { SchoolQuestionView, SchoolView } from '@/api/types'
 import { useEvery } from '@/care/useCare'
-import { toolPages } from '@/kit/pages'
+import { kitPages } from '@/kit/pages'
 import { placesInShort } from '@/kit/places'
 import { useSchools } from '@/kit/useKit'
 import { about, MOST_MATS } from '@/shell/numbers'
@@ -74,7 +74,7 @@ function changes({ question, schools: all }: SchoolQuestionView, school: SchoolV
 <template>
   <PageState :pending="!chosen" :error="schools.error.value" @retry="schools.refetch()">
     <div v-if="chosen" class="page">
-      <SubNav label="Tools" :pages="toolPages(dogId)" />
+      <SubNav label="Kit" :pages="kitPages(dogId)" />
       <h2>Where practitioners disagree</h2>
       <p>Each way has good hands behind it. What you choose is kept for this dog; you can change it any day.</p>
       <p v-if="choose.error.value" class="caution" role="alert">

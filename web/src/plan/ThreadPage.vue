@@ -5,7 +5,7 @@ import { MEANWHILE_THE_LAST, useDogView, useSections } from '@/api/queries'
 import type { ThreadLine } from '@/api/types'
 import { labelOf } from '@/api/words'
 import { carePath } from '@/care/words'
-import { whenPages } from '@/rhythm/pages'
+import { dayPages } from '@/rhythm/pages'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import { useNotice } from '@/shell/useNotice'
@@ -14,7 +14,7 @@ import NotEnough from './NotEnough.vue'
 import ThreadLane from './ThreadLane.vue'
 import { asSet, useSetGroom, useVisits } from '@/visit/useVisits'
 import { byRegion } from './words'
-import { about, MOST_MATS } from '@/shell/numbers'
+import { about, MOST_MATS, places } from '@/shell/numbers'
 import { vShown } from '@/shell/shown'
 
 /** The days up to the groom as a thread for each place, with the plan and without. */
@@ -50,7 +50,12 @@ const weeks = computed(() =>
     (day) => day === 0 || days.value - day > 2,
   ),
 )
-const total = (key: 'matsPlanned' | 'matsIfNothing') => lines.value.reduce((sum, line) => sum + line[key].at(-1)!, 0)
+const known = computed(() => lines.value.filter((line) => !line.nobodyKnows))
+const unknown = computed(() => lines.value.length - known.value.length)
+const total = (key: 'matsPlanned' | 'matsIfNothing') => known.value.reduce((sum, line) => sum + line[key].at(-1)!, 0)
+/** Of what nobody knows no figure is told. */
+const mats = (line: ThreadLine, key: 'matsPlanned' | 'matsIfNothing') =>
+  line.nobodyKnows ? '?' : about(line[key].at(-1)!)
 
 function dayOf(day: number): string {
   const when = new Date(`${view.value!.today}T12:00:00Z`)
@@ -58,6 +63,8 @@ function dayOf(day: number): string {
   return when.toISOString().slice(0, 10)
 }
 function says(line: ThreadLine, day: number): string {
+  if (line.nobodyKnows)
+    return `${date(dayOf(day))}${line.brushed.includes(day) ? ', brushed' : ''}: what is in it, the comb tells`
   return (
     `${date(dayOf(day))}${line.brushed.includes(day) ? ', brushed' : ''}: with the plan ${count(line.tanglesPlanned[day]!, 'tangle')} and ${count(line.matsPlanned[day]!, 'mat')}; ` +
     `if nothing is done ${count(line.tanglesIfNothing[day]!, 'tangle')} and ${count(line.matsIfNothing[day]!, 'mat')}`
@@ -104,7 +111,7 @@ async function setGroom(day: string | undefined) {
 <template>
   <PageState :pending="!view || !list.length" :error="thread.error.value" @retry="thread.refetch()">
     <div v-if="view">
-      <SubNav label="When" :pages="whenPages(dogId)" />
+      <SubNav label="What comes, and what was" :pages="dayPages(dogId)" />
       <div class="top">
         <h2>{{ view.groom ? `Until the groom, ${inDays(view.today, view.until)}` : `The next ${days} days` }}</h2>
         <label class="groom no-print"
@@ -127,8 +134,11 @@ async function setGroom(day: string | undefined) {
       <p v-if="!lines.length">Nothing on this dog mats: smooth hair and cords have no thread.</p>
       <template v-else>
         <p class="sum">
-          <b class="slab">{{ about(total('matsPlanned'), MOST_MATS) }}</b> mats to expect with the plan,
-          <b class="slab">{{ about(total('matsIfNothing'), MOST_MATS) }}</b> if nothing is done.
+          <template v-if="known.length"
+            ><b class="slab">{{ about(total('matsPlanned'), MOST_MATS) }}</b> mats to expect with the plan,
+            <b class="slab">{{ about(total('matsIfNothing'), MOST_MATS) }}</b> if nothing is done.
+          </template>
+          <template v-if="unknown">Of {{ places(unknown) }} nobody knows yet: the comb tells.</template>
         </p>
         <p v-if="view.care.length" class="care">
           <b>At the table:</b>{{ ' ' }}
@@ -154,8 +164,8 @@ async function setGroom(day: string | undefined) {
             <tr v-for="line in region.lines" :key="line.section">
               <th scope="row">{{ names[line.section] }}</th>
               <td>{{ line.brushed.map((day) => date(dayOf(day))).join(', ') || 'not before the end' }}</td>
-              <td class="number">{{ about(line.matsPlanned.at(-1)!) }}</td>
-              <td class="number">{{ about(line.matsIfNothing.at(-1)!) }}</td>
+              <td class="number">{{ mats(line, 'matsPlanned') }}</td>
+              <td class="number">{{ mats(line, 'matsIfNothing') }}</td>
               <td>{{ line.knot === undefined ? '' : date(dayOf(line.knot)) }}</td>
             </tr>
           </tbody>
@@ -199,8 +209,8 @@ async function setGroom(day: string | undefined) {
               >
                 <ThreadLane :line="line" :days="days" /><i class="cursor" />
               </span>
-              <span class="number slab">{{ about(line.matsPlanned.at(-1)!) }}</span><span class="number">{{
-                about(line.matsIfNothing.at(-1)!)
+              <span class="number slab">{{ mats(line, 'matsPlanned') }}</span><span class="number">{{
+                mats(line, 'matsIfNothing')
               }}</span>
             </div>
           </section>

@@ -48,6 +48,7 @@ const table = computed(() =>
     .map((dog) => ({ ...dog, turns: shown.value?.care.filter((turn) => turn.dogId === dog.id) ?? [] }))
     .filter((dog) => dog.turns.length),
 )
+const unknown = (count: number) => `and nobody knows of ${places(count)}`
 const cloth = (dogId: number) => clothOf(view.value?.dogs ?? [], dogId)
 
 async function keep(change: Household['minutes'], said: string) {
@@ -161,7 +162,7 @@ function soMany() {
                 <tr v-for="dog in view.dogs" :key="dog.id">
                   <th scope="row">
                     <i class="swatch" :class="cloth(dog.id)" aria-hidden="true" /><router-link
-                      :to="`/dogs/${dog.id}/when/thread`"
+                      :to="`/dogs/${dog.id}/days/thread`"
                       :aria-label="`${dog.name}: the thread`"
                       >{{ dog.name }}</router-link
                     >
@@ -169,7 +170,10 @@ function soMany() {
                   <td>
                     {{ date(dog.until) }}<small>{{ dog.groom ? inDays(view.today, dog.until) : 'no groom set' }}</small>
                   </td>
-                  <td class="number slab">{{ about(dog.matsPlanned, MOST_MATS) }}</td>
+                  <td class="number slab">
+                    {{ about(dog.matsPlanned, MOST_MATS)
+                    }}<small v-if="dog.nobodyKnows">{{ unknown(dog.nobodyKnows) }}</small>
+                  </td>
                   <td class="number">{{ about(dog.matsIfNothing, MOST_MATS) }}</td>
                 </tr>
               </tbody>

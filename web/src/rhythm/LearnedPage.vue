@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { useDogView, useSections } from '@/api/queries'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
-import { whenPages } from './pages'
+import { dayPages } from './pages'
 
 /** What this dog's own checks taught, in words, and how sure each place's rhythm is. */
 const props = defineProps<{ dogId: number }>()
@@ -26,7 +26,7 @@ const spread = (row: { fromDays: number; toDays: number }) =>
 <template>
   <PageState :pending="!view" :error="when.error.value" @retry="when.refetch()">
     <div v-if="view">
-      <SubNav label="When" :pages="whenPages(dogId)" />
+      <SubNav label="What comes, and what was" :pages="dayPages(dogId)" />
       <h2>What it learned</h2>
       <p v-if="!checks">
         Nothing yet. Each time the comb goes through a place, its own rhythm is learned a little more.

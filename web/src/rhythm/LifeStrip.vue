@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
 import { messageOf } from '@/api/client'
 import choices from '@/api/choices'
 import { daysAgo } from '@/shell/useUnits'
@@ -10,6 +11,10 @@ const props = defineProps<{ dogId: number; today: string }>()
 
 const { life, toggle } = useLife(() => props.dogId)
 const back = ref(0)
+const route = useRoute()
+const title = ref<HTMLElement>()
+// Whoever asked for it is led to it, once it is there.
+watch(title, (there) => route.hash === '#life' && there?.scrollIntoView())
 const day = computed(() => life.data.value?.days[back.value])
 /** The newest wet day of which nothing was said yet. */
 const wet = computed(() => life.data.value?.days.find((day) => day.wet && !day.events.includes('SOAKED')))
@@ -19,7 +24,7 @@ const wasSoaked = () => toggle.mutate({ day: wet.value!.day, event: 'SOAKED', ha
 <template>
   <section v-if="life.data.value && day" class="life no-print" aria-labelledby="life">
     <div class="head">
-      <h3 id="life">What the day did</h3>
+      <h3 id="life" ref="title">What the day did</h3>
       <div role="group" aria-label="Day" class="days">
         <button
           v-for="(one, i) in life.data.value.days.slice(0, 3)"

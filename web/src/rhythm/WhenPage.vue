@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
 import { useDogView, useSections, useView } from '@/api/queries'
 import type { Section, SectionPlan } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
@@ -11,9 +12,8 @@ import SubNav from '@/shell/SubNav.vue'
 import WhyList from '@/shell/WhyList.vue'
 import { inDays, useUnits } from '@/shell/useUnits'
 import ClosedPlaces from './ClosedPlaces.vue'
-import LifeStrip from './LifeStrip.vue'
 import PastQuestion from './PastQuestion.vue'
-import { whenPages } from './pages'
+import { dayPages } from './pages'
 import { labelOf } from '@/api/words'
 
 const props = defineProps<{ dogId: number }>()
@@ -26,7 +26,12 @@ const when = useDogView('when', () => props.dogId)
 const mats = useDogView('mats', () => props.dogId)
 const home = useView('home')
 const dogName = computed(() => home.data.value?.dogs.find((dog) => dog.id === props.dogId)?.name ?? 'the dog')
-const chosen = ref<Section>()
+const route = useRoute()
+const chosen = ref(route.query.place as Section | undefined)
+watch(
+  () => route.query.place,
+  (place) => (chosen.value = place as Section | undefined),
+)
 const lost = computed(() => view.value?.races.filter((race) => race.lost).length ?? 0)
 const view = computed(() => when.data.value)
 const losing = computed(() =>
@@ -55,7 +60,7 @@ const paint = computed<Partial<Record<Section, Paint>>>(() =>
       row.state === 'CLOSED'
         ? CLOSED_PAINT
         : {
-            fill: burrWash(row.burrs),
+            fill: row.nobodyKnows ? undefined : burrWash(row.burrs),
             burrs: row.burrs > 2 ? row.burrs : 0,
             says: `brushed ${whenDue(row)}`,
             mat: matMark(mats.data.value?.find((mat) => mat.section === row.section)),
@@ -73,7 +78,7 @@ function whenDue(row: SectionPlan): string {
 
 <template>
   <PageState :pending="!view" :error="when.error.value" @retry="when.refetch()">
-    <SubNav v-if="view" label="When" :pages="whenPages(dogId)" />
+    <SubNav v-if="view" label="What comes, and what was" :pages="dayPages(dogId)" />
     <div v-if="view" class="with-map">
       <CoatMap
         :names="names"
@@ -92,20 +97,21 @@ function whenDue(row: SectionPlan): string {
               >{{ date(view.plan.next) }}<span>{{ inDays(view.today, view.plan.next) }}</span></template
             ><template v-else>none planned</template>
           </p>
-          <v-btn v-if="dueNow" color="primary" size="large" :to="`/dogs/${dogId}/routine`">See today’s routine</v-btn>
+          <v-btn v-if="dueNow" color="primary" size="large" :to="`/dogs/${dogId}/today/routine`"
+            >See today’s routine</v-btn
+          >
         </div>
         <p>{{ say(view.plan.reason.text) }}</p>
         <p v-if="view.races.length" class="training">
           {{ view.races.length }} {{ view.races.length === 1 ? 'place is' : 'places are' }} in training<template
             v-if="lost"
             >; {{ losing }} before the dog is ready</template
-          >. <router-link :to="`/dogs/${dogId}/routine`">The race, and the ways out</router-link>
+          >. <router-link :to="`/dogs/${dogId}/today/routine`">The race, and the ways out</router-link>
         </p>
         <p v-if="view.season" class="season" :data-rule="view.season.rule">{{ say(view.season.text) }}</p>
-        <LifeStrip v-if="anyBrushed" :dog-id="dogId" :today="view.today" />
         <hr class="seam" />
         <article v-if="one" class="one" :aria-label="names[one.section]">
-          <h2>{{ names[one.section] }} <BurrRow :count="one.burrs" /></h2>
+          <h2>{{ names[one.section] }} <BurrRow v-if="!one.nobodyKnows" :count="one.burrs" /></h2>
           <p>
             <b>{{ labelOf('SectionPlanState', one.state) }}</b><template v-if="one.next"
               >, {{ inDays(view.today, one.next) }}</template
@@ -136,7 +142,7 @@ function whenDue(row: SectionPlan): string {
               <th scope="row">
                 <button type="button" @click="chosen = row.section">{{ names[row.section] }}</button>
               </th>
-              <td><BurrRow :count="row.burrs" /></td>
+              <td><BurrRow v-if="!row.nobodyKnows" :count="row.burrs" /><template v-else>?</template></td>
               <td>{{ whenDue(row) }}</td>
               <td class="wide">{{ row.every }}</td>
             </tr>

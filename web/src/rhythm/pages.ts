@@ -1,9 +1,9 @@
-/** The pages about when: what comes, and what was. */
-export function whenPages(dogId: number) {
+/** The pages about a dog's days: what comes, and what was. */
+export function dayPages(dogId: number) {
   return [
-    [`/dogs/${dogId}/when`, 'What is due'],
-    [`/dogs/${dogId}/when/thread`, 'The thread'],
-    [`/dogs/${dogId}/when/learned`, 'What it learned'],
-    [`/dogs/${dogId}/when/history`, 'What was done'],
+    [`/dogs/${dogId}/days`, 'When'],
+    [`/dogs/${dogId}/days/thread`, 'The thread'],
+    [`/dogs/${dogId}/days/groom`, 'The groomer'],
+    [`/dogs/${dogId}/days/history`, 'What was done'],
   ] as const
 }

@@ -12,7 +12,7 @@ const methods = useView('methods', FOR_GOOD)
 <template>
   <PageState :pending="!methods.data.value" :error="methods.error.value" @retry="methods.refetch()">
     <CardTitle>With your hands</CardTitle>
-    <p class="no-print"><router-link :to="`/dogs/${dogId}/routine`">← to the routine</router-link></p>
+    <p class="no-print"><router-link :to="`/dogs/${dogId}/today/routine`">← to the routine</router-link></p>
     <div class="cards"><MethodCard v-for="one in methods.data.value" :key="one.method" :method="one.method" /></div>
   </PageState>
 </template>

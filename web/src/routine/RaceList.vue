@@ -26,6 +26,7 @@ function ready(race: Race): string {
   return race.from === race.to ? days : `${days} (${race.from} to ${race.to ?? 'many'})`
 }
 function mats(race: Race): string {
+  if (race.nobodyKnows) return 'nobody knows yet'
   return race.matsThen < 0.25 ? 'hardly any' : race.matsThen < 5 ? race.matsThen.toFixed(1) : 'grown into one'
 }
 </script>

@@ -145,7 +145,7 @@ function toggle(section: Section) {
           >
         </div>
         <p v-if="!goingOn && !nothingBrushed" class="no-print">
-          <router-link :to="`/dogs/${dogId}/brushed`">I brushed already</router-link>
+          <router-link :to="`/dogs/${dogId}/today/brushed`">I brushed already</router-link>
         </p>
         <p v-if="begin.error.value" class="caution" role="alert">
           <strong>{{ messageOf(begin.error.value) }}</strong>
@@ -201,7 +201,7 @@ function toggle(section: Section) {
           <div v-if="passes.length || routine.whyStructure.rule === 'routine.structure-chosen'" class="round">
             <p :data-rule="routine.whyStructure.rule">
               {{ say(routine.whyStructure.text) }}
-              <router-link class="no-print" :to="`/dogs/${dogId}/tools/schools`">Change it</router-link>
+              <router-link class="no-print" :to="`/dogs/${dogId}/kit/schools`">Change it</router-link>
             </p>
             <ol v-if="passes.length" aria-label="One tool after the other">
               <li v-for="pass in passes" :key="pass.tool">
@@ -258,7 +258,7 @@ function toggle(section: Section) {
           >
           <WhyList :reasons="[routine.whyMinutes]" label="How are the minutes reckoned?" />
           <p class="no-print">
-            <router-link class="cards" :to="`/dogs/${dogId}/routine/methods`"
+            <router-link class="cards" :to="`/dogs/${dogId}/today/methods`"
               >How it is done with your hands: the cards</router-link
             >
           </p>

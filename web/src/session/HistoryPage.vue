@@ -5,7 +5,7 @@ import type { Section } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import { matMark, type Paint } from '@/bodymap/paints'
 import { useDrawnDog } from '@/coat/useCoat'
-import { whenPages } from '@/rhythm/pages'
+import { dayPages } from '@/rhythm/pages'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import { useUnits } from '@/shell/useUnits'
@@ -82,7 +82,7 @@ function took(s: (typeof sessions.value)[number]): string {
 <template>
   <PageState :pending="!first" :error="history.error.value" @retry="history.refetch()">
     <div v-if="first">
-      <SubNav label="When" :pages="whenPages(dogId)" />
+      <SubNav label="What comes, and what was" :pages="dayPages(dogId)" />
       <div class="with-map">
         <CoatMap
           :names="names"
@@ -157,7 +157,7 @@ function took(s: (typeof sessions.value)[number]): string {
           </template>
           <template v-else>
             <p>Nothing yet. After the first session you find here what the comb said, and how the dog took it.</p>
-            <v-btn color="primary" :to="`/dogs/${dogId}/routine`">To the routine</v-btn>
+            <v-btn color="primary" :to="`/dogs/${dogId}/today/routine`">To the routine</v-btn>
           </template>
         </div>
       </div>

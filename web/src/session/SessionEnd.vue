@@ -37,7 +37,7 @@ const paint = computed<Partial<Record<Section, Paint>>>(() =>
       s.state === 'CLOSED'
         ? CLOSED_PAINT
         : {
-            fill: burrWash(s.burrs),
+            fill: s.nobodyKnows ? undefined : burrWash(s.burrs),
             burrs: s.burrs > 2 ? s.burrs : 0,
             mat: matMark(props.view.heed.mats.find((mat) => mat.section === s.section)),
           },
@@ -147,7 +147,7 @@ const took = (signal?: Signal) => signal && labelOf('Signal', signal)
         <div class="acts">
           <v-btn color="primary" size="large" to="/">Home</v-btn>
           <v-btn v-if="!old" variant="text" @click="$emit('undo')">Undo the last entry</v-btn>
-          <v-btn v-else variant="text" :to="`/dogs/${view.dogId}/when/history`">All that was done</v-btn>
+          <v-btn v-else variant="text" :to="`/dogs/${view.dogId}/days/history`">All that was done</v-btn>
         </div>
       </div>
     </div>

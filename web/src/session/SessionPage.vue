@@ -22,6 +22,7 @@ import HairQuestion from './HairQuestion.vue'
 import HandsOff from './HandsOff.vue'
 import HeedFirst from './HeedFirst.vue'
 import MethodHelp from './MethodHelp.vue'
+import OpeningLine from './OpeningLine.vue'
 import PassCard from './PassCard.vue'
 import PlaceSheet from './PlaceSheet.vue'
 import ReactionPanel from './ReactionPanel.vue'
@@ -66,7 +67,8 @@ const { places, step, label, pass, prompt, hand, sittingOver, oneMore } = useHan
 const help = ref(false)
 const noting = ref(false)
 const asking = ref(false)
-const busy = computed(() => saving.value || help.value || noting.value || asking.value)
+const reading = ref(false)
+const busy = computed(() => saving.value || help.value || noting.value || asking.value || reading.value)
 const { stage, answer, goOn } = useStage(view, hand, record)
 const phase = computed(() => stage.value.at)
 
@@ -144,7 +146,8 @@ const beside = computed(() => {
 })
 
 function touched(section: Section) {
-  if (phase.value === 'before') record({ type: 'KNOT_FELT', section })
+  const elsewhere = view.value?.opening && !view.value.hand.includes(section)
+  if (phase.value === 'before' || elsewhere) record({ type: 'KNOT_FELT', section })
   else if (view.value?.hand.includes(section)) {
     look(section)
     answer({ to: 'place', about: 'all', section })
@@ -340,6 +343,15 @@ useKeys((key) => {
             >{{ say(sittingOver.why.text) }} End on a good moment; the plan knows the rest.</HandsOff
           >
           <template v-else-if="phase === 'work'">
+            <OpeningLine
+              v-if="view.opening"
+              :dog-id="dogId"
+              :session-id="sessionId"
+              :opening="view.opening"
+              :lesson="view.lesson"
+              :knots="view.knots.map((s) => names[s] ?? '')"
+              @open="reading = $event"
+            />
             <HeedFirst :heeds="heeds" :names="names" :label="label" @place="touched" />
             <PassCard v-if="pass" :names="names" :places="places" :steps="view.steps" :now="walk.line.value" />
             <StepCard

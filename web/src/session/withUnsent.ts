@@ -1,6 +1,9 @@
 import type { Section, SessionEvent, SessionView } from '@/api/types'
 import { fold, type Folded } from './fold'
 
+/** What is said before the first answer. */
+const OPENING = new Set<SessionEvent['type']>(['STARTED', 'KNOT_FELT', 'TREAT_GIVEN'])
+
 /**
  * A session with the entries laid over it that still wait in this browser, so that the hands need not stop. What
  * needs judgement waits for the server.
@@ -19,7 +22,8 @@ export function withUnsent(view: SessionView, waiting: SessionEvent[]): SessionV
     hand: now.hand,
     knots: now.knots,
     preparation: now.preparing ? view.preparation : undefined,
-    lesson: now.preparing ? view.lesson : undefined,
+    opening: now.standing.every((one) => OPENING.has(one.type)) ? view.opening : undefined,
+    lesson: now.standing.every((one) => OPENING.has(one.type)) ? view.lesson : undefined,
     paused: now.paused,
     end: now.end,
     reaction: reactionIn(view, now),

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { useHousehold } from '@/api/queries'
 
+defineEmits<{ search: [] }>()
+
 const { data: household } = useHousehold()
 </script>
 
@@ -11,14 +13,17 @@ const { data: household } = useHousehold()
         <path d="M0-12V12M-12 0H12M-8.5-8.5 8.5 8.5M-8.5 8.5 8.5-8.5" />
         <circle r="6.5" />
       </svg>
-      Rustic Tangle
+      <span>Rustic Tangle</span>
     </router-link>
     <span v-if="household?.name" class="house">{{ household.name }}</span>
     <nav aria-label="Main">
-      <router-link to="/" class="home">Home</router-link>
+      <router-link to="/" class="home">Today</router-link>
       <router-link to="/week">Week</router-link>
       <router-link to="/drawer">Drawer</router-link>
       <router-link to="/settings">Settings</router-link>
+      <button type="button" aria-label="Search" aria-keyshortcuts="/" @click="$emit('search')">
+        <svg viewBox="0 0 24 24" aria-hidden="true"><path d="M10 3a7 7 0 1 0 .01 0ZM15.5 15.5 22 22" /></svg>
+      </button>
     </nav>
   </header>
 </template>
@@ -71,6 +76,19 @@ nav a.router-link-exact-active {
   text-decoration-thickness: 2px;
   text-underline-offset: 5px;
 }
+nav button {
+  min-width: 44px;
+  min-height: 44px;
+  padding: 10px;
+}
+nav svg {
+  display: block;
+  width: 24px;
+  fill: none;
+  stroke: currentColor;
+  stroke-width: 2.2;
+  stroke-linecap: round;
+}
 @media (max-width: 599px) {
   header {
     padding: 8px 16px 0;
@@ -80,9 +98,16 @@ nav a.router-link-exact-active {
     font-size: 1rem;
     gap: 6px;
   }
-  .house,
-  .home {
+  .house {
     display: none;
+  }
+  .brand span {
+    position: absolute;
+    clip-path: inset(50%);
+  }
+  nav {
+    flex: 1;
+    justify-content: space-between;
   }
   nav {
     gap: 0;

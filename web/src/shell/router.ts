@@ -1,4 +1,4 @@
-import { createRouter, createWebHistory } from 'vue-router'
+import { createRouter, createWebHistory, type RouteLocation, type RouteLocationRaw } from 'vue-router'
 import { watchForLost } from './useLost'
 
 declare module 'vue-router' {
@@ -8,11 +8,23 @@ declare module 'vue-router' {
   }
 }
 
+const MOVED = {
+  when: 'days',
+  routine: 'today/routine',
+  brushed: 'today/brushed',
+  care: 'today/table',
+  tools: 'kit',
+  groom: 'days/groom',
+  coat: 'dog/coat',
+  trust: 'dog/trust',
+  about: 'dog/looks',
+}
+
 export const router = createRouter({
   history: createWebHistory(),
   scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
   routes: [
-    { path: '/', component: () => import('@/home/HomePage.vue'), meta: { title: 'Home' } },
+    { path: '/', component: () => import('@/home/HomePage.vue'), meta: { title: 'Today' } },
     { path: '/week', component: () => import('@/plan/WeekPage.vue'), meta: { title: 'The days to come' } },
     { path: '/messages', component: () => import('@/plan/MessagesPage.vue'), meta: { title: 'Messages' } },
     {
@@ -22,38 +34,48 @@ export const router = createRouter({
     },
     { path: '/drawer', component: () => import('@/kit/DrawerPage.vue'), meta: { title: 'The drawer' } },
     { path: '/settings', component: () => import('@/household/SettingsPage.vue'), meta: { title: 'Settings' } },
-    { path: '/dogs/new', component: () => import('@/dog/DogPage.vue'), meta: { title: 'A new dog' } },
+    { path: '/dogs/new', component: () => import('@/home/FirstPath.vue'), meta: { title: 'A new dog' } },
+    {
+      path: '/dogs/:dogId(\\d+)/first',
+      component: () => import('@/home/FirstTouchPage.vue'),
+      props: (route) => ({ dogId: Number(route.params.dogId) }),
+      meta: { title: 'The first place' },
+    },
     {
       path: '/dogs/:dogId(\\d+)',
       component: () => import('@/dog/DogLayout.vue'),
       props: (route) => ({ dogId: Number(route.params.dogId) }),
       children: [
-        { path: '', redirect: (to) => `${to.path.replace(/\/$/, '')}/when` },
-        dogView('when', () => import('@/rhythm/WhenPage.vue'), 'When'),
-        dogView('when/thread', () => import('@/plan/ThreadPage.vue'), 'The thread'),
-        dogView('when/learned', () => import('@/rhythm/LearnedPage.vue'), 'What it learned'),
-        dogView('when/history', () => import('@/session/HistoryPage.vue'), 'What was done'),
-        dogView('routine', () => import('@/routine/RoutinePage.vue'), 'Routine'),
-        dogView('routine/methods', () => import('@/routine/MethodsPage.vue'), 'With your hands'),
-        dogView('tools', () => import('@/kit/KitPage.vue'), 'Tools'),
-        dogView('tools/buy', () => import('@/buy/BuyPage.vue'), 'What to buy'),
-        dogView('tools/schools', () => import('@/plan/SchoolsPage.vue'), 'Schools'),
-        dogView('tools/lesson', () => import('@/kit/LessonPage.vue'), 'Your hand'),
-        dogView('tools/card', () => import('@/kit/KitCardPage.vue'), 'Kit card'),
-        dogView('brushed', () => import('@/session/BrushedPage.vue'), 'I brushed already'),
-        dogView('trust', () => import('@/trust/TrustPage.vue'), 'Trust'),
-        dogView('trust/why', () => import('@/trust/WhyPage.vue'), 'Why does it mind?'),
-        dogView('trust/fuss', () => import('@/trust/FussPage.vue'), 'Fuss or fear?'),
-        dogView('trust/treats', () => import('@/trust/TreatsPage.vue'), 'Treats'),
-        dogView('trust/hands', () => import('@/trust/HandsPage.vue'), 'Positions and helpers'),
-        dogView('care', () => import('@/care/CarePage.vue'), 'At the table'),
-        dogView('groom', () => import('@/visit/GroomPage.vue'), 'The groomer'),
-        dogView('groom/sheet', () => import('@/visit/SheetPage.vue'), 'For the groomer'),
-        dogView('coat', () => import('@/coat/CoatPage.vue'), 'Coat'),
-        dogView('coat/finder', () => import('@/coat/FinderPage.vue'), 'Coat finder'),
-        dogView('coat/measure', () => import('@/coat/MeasurePage.vue'), 'Measure'),
-        dogView('coat/card', () => import('@/coat/CoatCardPage.vue'), 'Coat card'),
-        dogView('about', () => import('@/dog/DogPage.vue'), 'About'),
+        { path: '', redirect: (to) => `${to.path.replace(/\/$/, '')}/today` },
+        dogView('today', () => import('@/home/TodayPage.vue'), 'Today'),
+        dogView('today/routine', () => import('@/routine/RoutinePage.vue'), 'How it goes'),
+        dogView('today/methods', () => import('@/routine/MethodsPage.vue'), 'With your hands'),
+        dogView('today/table', () => import('@/care/CarePage.vue'), 'At the table'),
+        dogView('today/brushed', () => import('@/session/BrushedPage.vue'), 'I brushed already'),
+        dogView('days', () => import('@/rhythm/WhenPage.vue'), 'Days'),
+        dogView('days/thread', () => import('@/plan/ThreadPage.vue'), 'The thread'),
+        dogView('days/learned', () => import('@/rhythm/LearnedPage.vue'), 'What it learned'),
+        dogView('days/history', () => import('@/session/HistoryPage.vue'), 'What was done'),
+        dogView('days/groom', () => import('@/visit/GroomPage.vue'), 'The groomer'),
+        dogView('kit', () => import('@/kit/KitPage.vue'), 'Kit'),
+        dogView('kit/buy', () => import('@/buy/BuyPage.vue'), 'What to buy'),
+        dogView('kit/schools', () => import('@/plan/SchoolsPage.vue'), 'Schools'),
+        dogView('kit/lesson', () => import('@/kit/LessonPage.vue'), 'Your hand'),
+        dogView('kit/card', () => import('@/kit/KitCardPage.vue'), 'Kit card'),
+        dogView('dog', () => import('@/home/DogHubPage.vue'), 'All about it'),
+        dogView('dog/looks', () => import('@/dog/DogPage.vue'), 'Looks and weight'),
+        dogView('dog/coat', () => import('@/coat/CoatPage.vue'), 'Coat'),
+        dogView('dog/coat/finder', () => import('@/coat/FinderPage.vue'), 'Coat finder'),
+        dogView('dog/coat/measure', () => import('@/coat/MeasurePage.vue'), 'Measure'),
+        dogView('dog/coat/card', () => import('@/coat/CoatCardPage.vue'), 'Coat card'),
+        dogView('dog/sheet', () => import('@/visit/SheetPage.vue'), 'For the groomer'),
+        dogView('dog/trust', () => import('@/trust/TrustPage.vue'), 'Trust'),
+        dogView('dog/trust/why', () => import('@/trust/WhyPage.vue'), 'Why does it mind?'),
+        dogView('dog/trust/fuss', () => import('@/trust/FussPage.vue'), 'Fuss or fear?'),
+        dogView('dog/trust/treats', () => import('@/trust/TreatsPage.vue'), 'Treats'),
+        dogView('dog/trust/hands', () => import('@/trust/HandsPage.vue'), 'Positions and helpers'),
+        // Old addresses lead on.
+        { path: ':old(when|routine|tools|trust|care|groom|coat|about|brushed)/:rest(.*)?', redirect: movedTo },
       ],
     },
     {
@@ -76,6 +98,17 @@ export const router = createRouter({
     { path: '/:rest(.*)', component: () => import('./NowhereView.vue'), meta: { title: 'Nothing here' } },
   ],
 })
+
+/** Where what stood at an old address is now. */
+function movedTo(to: RouteLocation): RouteLocationRaw {
+  const { dogId, old, rest } = to.params as { dogId: string; old: keyof typeof MOVED; rest?: string }
+  const place = old === 'groom' && rest === 'sheet' ? 'dog/sheet' : `${MOVED[old]}${rest ? `/${rest}` : ''}`
+  return {
+    path: `/dogs/${dogId}/${place.replace('today/routine/methods', 'today/methods')}`,
+    query: to.query,
+    hash: to.hash,
+  }
+}
 
 watchForLost(router)
 

@@ -12,7 +12,7 @@ export function useBegin() {
       ask(
         api.POST('/api/dogs/{dogId}/sessions', {
           params: { path: { dogId } },
-          body: { id: crypto.randomUUID(), sections },
+          body: { id: crypto.randomUUID(), sections, atOnce: true },
         }),
       ),
     onSuccess: (session) => {

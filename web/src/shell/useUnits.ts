@@ -1,6 +1,6 @@
 import { computed } from 'vue'
 import { useHousehold } from '@/api/queries'
-import type { Household } from '@/api/types'
+import type { DogForm, Household } from '@/api/types'
 import { money } from './numbers'
 
 const MM_PER_INCH = 25.4
@@ -39,6 +39,10 @@ export function useUnits() {
   function mass(kg: number): string {
     return pounds.value ? `${trim(kg / KG_PER_POUND, 1)} lb` : `${trim(kg, 1)} kg`
   }
+  /** What a dog weighs; nothing of one that was only looked at. */
+  function weighed(dog: Pick<DogForm, 'kilograms' | 'weightGuessed'>): string {
+    return dog.weightGuessed ? '' : mass(dog.kilograms)
+  }
   function date(iso: string): string {
     const day = new Date(`${iso.slice(0, 10)}T12:00:00`)
     const weekday = WEEKDAY.format(day)
@@ -68,6 +72,7 @@ export function useUnits() {
     range,
     growth,
     mass,
+    weighed,
     date,
     say,
     toMm: (shown: number) => (inches.value ? shown * MM_PER_INCH : shown),

@@ -88,7 +88,7 @@ const CIRCLE = 2 * Math.PI * 44
   >
     <BenchFrame
       v-if="view"
-      :to="`/dogs/${dogId}/trust`"
+      :to="`/dogs/${dogId}/dog/trust`"
       :dog-name="dog.data.value!.form.name"
       :title="title"
       :waiting="waiting"
@@ -181,7 +181,7 @@ const CIRCLE = 2 * Math.PI * 44
         <p class="ask">How did the dog take it?</p>
         <AnswerRow label="How did the dog take it?" :answers="choices.Signal" :disabled="saving" @answer="record" />
       </template>
-      <v-btn v-else color="primary" size="x-large" :to="`/dogs/${dogId}/trust`">Done for today</v-btn>
+      <v-btn v-else color="primary" size="x-large" :to="`/dogs/${dogId}/dog/trust`">Done for today</v-btn>
       <template #foot>
         <KeyButton k="u" :disabled="!given.length || saving" @press="undo">Undo</KeyButton>
         <KeyButton v-if="began === undefined && !enough" k="space" @press="begin">Start the time</KeyButton>

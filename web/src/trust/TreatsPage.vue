@@ -2,6 +2,7 @@
 import { computed, watch } from 'vue'
 import { ApiProblem, messageOf } from '@/api/client'
 import { useDogView } from '@/api/queries'
+import WeighFirst from '@/dog/WeighFirst.vue'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import WhyList from '@/shell/WhyList.vue'
@@ -38,6 +39,7 @@ function keep() {
 <template>
   <SubNav label="Trust" :pages="trustPages(dogId)" />
   <PageState :pending="!view || !draft" :error="trust.error.value" @retry="trust.refetch()">
+    <WeighFirst :dog-id="dogId" />
     <div v-if="view && draft" class="two">
       <div>
         <h2>Today</h2>

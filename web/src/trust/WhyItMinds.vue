@@ -26,10 +26,10 @@ const why = useDogView('why-it-minds', () => props.dogId)
           >
         </p>
         <p v-if="cause.what === 'HAND'">
-          <router-link :to="`/dogs/${dogId}/tools/lesson`">Five minutes for your hand</router-link>
+          <router-link :to="`/dogs/${dogId}/kit/lesson`">Five minutes for your hand</router-link>
         </p>
         <p v-if="cause.what === 'FEAR'">
-          <router-link :to="`/dogs/${dogId}/trust/fuss`">Fuss or fear? What do you see?</router-link>
+          <router-link :to="`/dogs/${dogId}/dog/trust/fuss`">Fuss or fear? What do you see?</router-link>
         </p>
       </li>
     </ol>

@@ -1,11 +1,11 @@
 /** The pages about the dog's cooperation. */
 export function trustPages(dogId: number) {
   return [
-    [`/dogs/${dogId}/trust`, 'Where it stands'],
-    [`/dogs/${dogId}/trust/why`, 'Why does it mind?'],
-    [`/dogs/${dogId}/trust/fuss`, 'Fuss or fear?'],
-    [`/dogs/${dogId}/trust/treats`, 'Treats'],
-    [`/dogs/${dogId}/trust/hands`, 'Positions and helpers'],
+    [`/dogs/${dogId}/dog/trust`, 'Where it stands'],
+    [`/dogs/${dogId}/dog/trust/why`, 'Why does it mind?'],
+    [`/dogs/${dogId}/dog/trust/fuss`, 'Fuss or fear?'],
+    [`/dogs/${dogId}/dog/trust/treats`, 'Treats'],
+    [`/dogs/${dogId}/dog/trust/hands`, 'Positions and helpers'],
   ] as const
 }
 

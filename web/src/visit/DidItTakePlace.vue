@@ -40,7 +40,7 @@ async function no() {
       >
       <router-link
         class="less"
-        :to="`/dogs/${dogId}/groom?visit=${day}`"
+        :to="`/dogs/${dogId}/days/groom?visit=${day}`"
         :aria-label="`Less of it on ${date(day)}: say what was done`"
         @click="emit('less', day)"
         >Less of it</router-link

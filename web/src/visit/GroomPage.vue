@@ -18,7 +18,7 @@ import { useNotice } from '@/shell/useNotice'
 import { inDays, useUnits } from '@/shell/useUnits'
 import { vShown } from '@/shell/shown'
 import DidItTakePlace from './DidItTakePlace.vue'
-import { groomPages } from './pages'
+import { dayPages } from '@/rhythm/pages'
 import TradePanel from './TradePanel.vue'
 import { asSet, useGroomFile, useSetGroom, useTrade, useVisits, type TradeQuestion } from './useVisits'
 
@@ -121,7 +121,7 @@ async function keepPrice() {
     :error="visits.error.value ?? trade.error.value"
     @retry="visits.refetch()"
   >
-    <SubNav label="Groomer" :pages="groomPages(dogId)" />
+    <SubNav label="What comes, and what was" :pages="dayPages(dogId)" />
     <div v-if="view && trade.data.value && price && draft" class="page">
       <div>
         <section aria-labelledby="next">
@@ -167,9 +167,9 @@ async function keepPrice() {
             <strong>{{ detailsOf(groom.error.value ?? fromFile.error.value) }}</strong>
           </p>
           <p v-if="view.restart" class="restart" :data-rule="view.restart.rule">
-            {{ say(view.restart.text) }} <router-link :to="`/dogs/${dogId}/trust`">Practice</router-link>
+            {{ say(view.restart.text) }} <router-link :to="`/dogs/${dogId}/dog/trust`">Practice</router-link>
           </p>
-          <p><router-link :to="`/dogs/${dogId}/when/thread`">What to expect until then</router-link></p>
+          <p><router-link :to="`/dogs/${dogId}/days/thread`">What to expect until then</router-link></p>
         </section>
         <hr class="seam" />
         <section aria-labelledby="price">

@@ -13,19 +13,17 @@ import { closedTogether } from '@/rhythm/closed'
 import { matSize } from '@/rhythm/words'
 import CardTitle from '@/shell/CardTitle.vue'
 import PageState from '@/shell/PageState.vue'
-import SubNav from '@/shell/SubNav.vue'
 import { useDraft } from '@/shell/useDraft'
 import { useNotice } from '@/shell/useNotice'
 import { daysAgo, useUnits } from '@/shell/useUnits'
 import CareLines from './CareLines.vue'
-import { groomPages } from './pages'
 import { useHandOver } from './useVisits'
 
 /** One page for the groomer: the coat, what was combed when, mats, what the dog minds and what helps. */
 const props = defineProps<{ dogId: number }>()
 
 const { names } = useSections()
-const { date, length, mass, say } = useUnits()
+const { date, length, weighed, say } = useUnits()
 const { tell } = useNotice()
 const dog = useDog(() => props.dogId)
 const drawn = useDrawnDog(() => props.dogId)
@@ -81,14 +79,13 @@ async function keep() {
 <template>
   <PageState :pending="!view || !dog.data.value" :error="sheet.error.value" @retry="sheet.refetch()">
     <div v-if="view && dog.data.value" class="sheet" @vue:mounted="start({ wish: view.wish, health: view.health })">
-      <SubNav label="Groomer" :pages="groomPages(dogId)" />
       <CardTitle
         >{{ dog.data.value.form.name }}, for the groomer<template v-if="view.next"
           >, {{ date(view.next) }}</template
         ></CardTitle
       >
       <p>
-        {{ [dog.data.value.form.breed, mass(dog.data.value.form.kilograms)].filter(Boolean).join(', ') }}. As of
+        {{ [dog.data.value.form.breed, weighed(dog.data.value.form)].filter(Boolean).join(', ') }}. As of
         {{ date(view.today) }}.
       </p>
       <div class="cols">

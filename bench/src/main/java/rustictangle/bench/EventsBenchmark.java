@@ -178,6 +178,7 @@ public class EventsBenchmark {
                 new SessionBegun(Arrays.stream(Section.values())
                         .map(section -> new SessionBegun.BegunPlace(section, Optional.of(60), Optional.empty()))
                         .toList()),
+                false,
                 ANYTHING);
     }
 

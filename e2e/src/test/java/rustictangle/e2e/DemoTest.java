@@ -37,7 +37,7 @@ class DemoTest extends Browsing {
         }
         // Which of them is due depends on what was brushed in the tests before.
         for (String dog : List.of("Oakum", "Gannet", "Thimble", "Pintle")) {
-            Locator begin = home.dog(dog).getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Begin"));
+            Locator begin = home.dog(dog).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Begin"));
             assertThat(begin.or(home.dog(dog).getByText("Nothing due until")).first())
                     .isVisible();
         }
@@ -237,10 +237,10 @@ class DemoTest extends Browsing {
     @Test
     void whatTheDayDidIsSaidWithOneTapBringsBrushingForwardAndIsTakenBackWithAnother() {
         Page page = laptop();
-        page.navigate(app.url() + "dogs/3/when");
+        page.navigate(app.url() + "dogs/3/today");
         Locator soaked = button(page, "got soaked and dried by itself");
         assertThat(page.getByText("It rained yesterday (simulated weather).")).isVisible();
-        Locator due = page.locator("tbody");
+        Locator due = page.getByRole(AriaRole.ARTICLE);
         String before = due.textContent();
         soaked.click();
         assertThat(soaked).hasAttribute("aria-pressed", "true");

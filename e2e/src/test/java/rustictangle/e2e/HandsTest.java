@@ -17,7 +17,6 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import rustictangle.e2e.views.CoatView;
 import rustictangle.e2e.views.HomeView;
 import rustictangle.e2e.views.SessionView;
 
@@ -93,12 +92,16 @@ class HandsTest extends Browsing {
     void aFleeceFromAnEmptyDrawerIsSoldTheSlickerThatLeadsAndProvesItsFirstPlace() throws Exception {
         app = RunningApp.anew(false);
         Page page = laptop();
-        CoatView coat = HomeView.open(page, app.url())
+        HomeView.open(page, app.url())
                 .addFirstDog()
-                .describe("Gannet", "14")
-                .onToTheCoat();
-        coat.kind("fleece").length("80");
-        coat.onToTheTools();
+                .who("Gannet")
+                .looks("fleece")
+                .on()
+                .length("A hand")
+                .on()
+                .grooming("Gentle so far")
+                .combed("Some weeks ago");
+        page.waitForURL("**/dogs/1/first");
         page.navigate(app.url() + "dogs/1/tools/buy");
         assertThat(page.locator("main")).containsText(Pattern.compile("slicker", Pattern.CASE_INSENSITIVE));
         assertThat(page.locator("main")).containsText(Pattern.compile("\\bcomb\\b", Pattern.CASE_INSENSITIVE));

@@ -162,6 +162,7 @@ class KitTest extends Browsing {
         choose(page, "In a loop that it has learned");
         page.navigate(app.url() + "dogs/2/routine");
         button(page, "Begin").click();
+        button(page, "More before the first stroke").click();
         button(page, "on a table").click();
         assertThat(page.getByText("The loop opens at a pull")).isVisible();
     }

@@ -29,8 +29,9 @@ class PeaceTest extends Browsing {
     @CsvSource({"390, 844", "844, 390", "1280, 800"})
     void aBiteBeforeTheFirstStrokeShutsEveryDoorUntilATrainerHasSeenTheDog(int width, int height) throws Exception {
         Page page = context(width, height).newPage();
-        page.navigate(app.url() + "dogs/2/routine");
-        button(page, "Begin").click();
+        UUID session = UUID.randomUUID();
+        app.send("POST", "api/dogs/2/sessions", "{\"id\": \"" + session + "\", \"sections\": [\"BACK\"]}");
+        page.navigate(app.url() + "dogs/2/sessions/" + session);
         button(page, "First stroke").waitFor();
         button(page, "Growl or bite").click();
         button(page, "It bit").click();

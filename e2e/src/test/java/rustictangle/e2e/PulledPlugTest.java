@@ -31,7 +31,7 @@ class PulledPlugTest extends Browsing {
         HomeView home = HomeView.open(page, app.url());
         assertThat(page.getByText("This is the demo household: everything in it is made up"))
                 .isVisible();
-        SessionView session = home.begin("Gannet").begin();
+        SessionView session = home.begin("Gannet");
         session.keys("Space");
         assertThat(page.locator("progress")).hasAttribute("value", "1");
         String second = session.place().textContent();

@@ -60,8 +60,7 @@ class StatesTest extends Browsing {
     @Test
     void aRefusedFormIsSeenWhereItWasTouched() {
         Page page = phone();
-        page.navigate(app.url() + "dogs/new");
-        page.getByLabel("Name").fill("Sorrel");
+        page.navigate(app.url() + "dogs/1/about");
         Locator weight = page.getByLabel("Weight in kilograms");
         weight.fill("900");
         Locator keep = page.locator("form button[type=submit]");

@@ -55,8 +55,7 @@ class ToolByToolTest extends Browsing {
         button(page, "Begin").click();
 
         SessionView session = new SessionView(page);
-        session.firstStroke().waitFor();
-        page.keyboard().press("PageDown");
+        session.start();
         int passes = tools.size() - 1;
         assertThat(session.place()).containsText(tools.get(0), ignoreCase());
         assertThat(session.next()).containsText("Next: " + tools.get(1));

@@ -189,11 +189,11 @@ class TrustTest extends Browsing {
             Locator asked = page.getByText("When did a comb last go to Pintle’s skin everywhere?");
             assertThat(asked).isVisible();
             Barriers.assertNone(page, "the past is asked for");
-            press(page, "Some weeks agoone to five");
+            press(page, "This weekor a groomer did it");
             assertThat(asked).hasCount(0);
             press(page, "Undo");
             assertThat(asked).isVisible();
-            press(page, "Some weeks agoone to five");
+            press(page, "This weekor a groomer did it");
             assertThat(asked).hasCount(0);
             page.getByText("The race, and the ways out").click();
             assertThat(page.getByText("before the dog is ready. Ways out")).isVisible();

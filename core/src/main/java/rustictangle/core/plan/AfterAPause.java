@@ -36,7 +36,8 @@ public final class AfterAPause {
                 .toList();
         List<String> likely = forecast.sections().stream()
                 .filter(here -> forecast.at(here.section())
-                        .filter(outlook -> outlook.mats() && outlook.mats(0) >= Outlook.MAT_LIKELY)
+                        .filter(outlook ->
+                                !outlook.nobodyKnows() && outlook.mats() && outlook.mats(0) >= Outlook.MAT_LIKELY)
                         .isPresent())
                 .sorted(Comparator.comparingDouble(
                         here -> -forecast.at(here.section()).orElseThrow().mats(0)))

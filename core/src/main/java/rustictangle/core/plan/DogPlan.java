@@ -68,6 +68,15 @@ public record DogPlan(List<SectionPlan> sections, Optional<LocalDate> next, Reas
         return sections.stream().anyMatch(section -> section.state() != State.NOT_BRUSHED);
     }
 
+    /** Whether nobody knows what is in most of its hair that can mat. */
+    public boolean nobodyKnows() {
+        long unknown = sections.stream().filter(SectionPlan::nobodyKnows).count();
+        long known = sections.stream()
+                .filter(section -> section.tangles() > 0 && !section.nobodyKnows())
+                .count();
+        return unknown > known;
+    }
+
     private static SectionPlan notBrushed(SectionRhythm here) {
         return new SectionPlan(
                 here.section(),
@@ -82,6 +91,7 @@ public record DogPlan(List<SectionPlan> sections, Optional<LocalDate> next, Reas
                 LongRun.LONGEST_DAYS,
                 LongRun.LONGEST_DAYS,
                 here.checks(),
+                false,
                 List.of(SectionReasons.notBrushed(here)));
     }
 
@@ -108,6 +118,7 @@ public record DogPlan(List<SectionPlan> sections, Optional<LocalDate> next, Reas
                 alone.from(),
                 alone.to(),
                 here.checks(),
+                outlook.nobodyKnows(),
                 new SectionReasons(here, outlook, dog, scarce)
                         .all(on, alone, place, here.checks() >= ENOUGH_CHECKS && outlook.mats()));
     }
@@ -137,6 +148,9 @@ public record DogPlan(List<SectionPlan> sections, Optional<LocalDate> next, Reas
     }
 
     private static int burrs(State state, Outlook outlook, InTheLongRun alone, SectionRhythm here, LocalDate today) {
+        if (outlook.nobodyKnows()) {
+            return 0;
+        }
         if (state == State.MAT_LEFT || outlook.mats(0) >= Outlook.MAT_LIKELY) {
             return BURRS_FROM.length + 1;
         }

@@ -273,9 +273,10 @@ public final class HouseholdPlan {
         return sum;
     }
 
-    /** Small mats that are in the coat, or have been found, by the end of the days that are told. */
+    /** Small mats that are in the coat, or have been found, by the end of the days that are told, as far as anybody knows. */
     public double matsByTheEnd(int dog) {
         return threads(dog).stream()
+                .filter(thread -> !thread.nobodyKnows())
                 .mapToDouble(thread ->
                         thread.planned().get(thread.planned().size() - 1).mats())
                 .sum();
@@ -298,7 +299,7 @@ public final class HouseholdPlan {
     }
 
     /**
-     * Small mats that are in a coat, or have been found, by the evening of a day.
+     * Small mats that are in a coat, or have been found, by the evening of a day, as far as anybody knows.
      *
      * @param nothing the same if nothing is done
      */
@@ -318,6 +319,9 @@ public final class HouseholdPlan {
         for (int dog = 0; dog < dogs.size(); dog++) {
             int last = dogs.get(dog).days() - 1;
             for (SectionThread thread : threads(dog, last)) {
+                if (thread.nobodyKnows()) {
+                    continue;
+                }
                 for (int day = 0; day < ofDays; day++) {
                     int on = Math.min(day, last);
                     mats.set(

@@ -18,6 +18,7 @@ import rustictangle.core.trust.Readiness;
  * @param to       its upper end
  * @param matsNow  expected in it by this evening
  * @param matsThen expected by the time it is ready, or in four months
+ * @param nobodyKnows what is in the hair: mats are only reckoned with, and nothing is called lost
  * @param lost     whether a mat is likely before it is ready
  * @param waysOut  the kindest first
  */
@@ -28,6 +29,7 @@ public record Race(
         Optional<Integer> to,
         double matsNow,
         double matsThen,
+        boolean nobodyKnows,
         boolean lost,
         List<Reason> waysOut) {
 
@@ -51,7 +53,7 @@ public record Race(
     /** @param fear whether a fear sign was the last thing but relaxed answers there */
     public static Race of(Section section, Outlook outlook, Readiness readiness, boolean fear) {
         double then = outlook.mats(readiness.median().orElse(Readiness.LONGEST_DAYS));
-        boolean lost = then >= Outlook.MAT_LIKELY;
+        boolean lost = then >= Outlook.MAT_LIKELY && !outlook.nobodyKnows();
         return new Race(
                 section,
                 readiness.median(),
@@ -59,8 +61,11 @@ public record Race(
                 readiness.to(),
                 outlook.mats(0),
                 then,
+                outlook.nobodyKnows(),
                 lost,
-                lost ? waysOut(then, fear) : List.of(why(readiness, then)));
+                lost
+                        ? waysOut(then, fear)
+                        : List.of(outlook.nobodyKnows() ? nobodyKnows(readiness) : why(readiness, then)));
     }
 
     /** The same of a whole dog: where many places are lost, one trim is said once. */
@@ -77,7 +82,19 @@ public record Race(
     }
 
     private Race with(List<Reason> ways) {
-        return new Race(section, ready, from, to, matsNow, matsThen, lost, ways);
+        return new Race(section, ready, from, to, matsNow, matsThen, nobodyKnows, lost, ways);
+    }
+
+    private static Reason nobodyKnows(Readiness readiness) {
+        return new Reason(
+                "plan.race-unknown",
+                readiness
+                                .median()
+                                .map(days -> "With the practices that a day holds it should be ready in about " + days
+                                        + " days. ")
+                                .orElse("")
+                        + "What is in the hair here, nobody knows yet: fingers through it where the dog allows them; a groomer "
+                        + "looks if they feel a lump.");
     }
 
     private static Reason why(Readiness readiness, double then) {

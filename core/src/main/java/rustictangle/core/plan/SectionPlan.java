@@ -21,6 +21,7 @@ import rustictangle.core.rhythm.Outlook;
  * @param fromDays  in two cases of three the true interval lies between this
  * @param toDays    and this, by what is known so far
  * @param checks    comb checks recorded here
+ * @param nobodyKnows whether nothing can be said of what is in the hair: tangles and mats are only reckoned with
  */
 public record SectionPlan(
         Section section,
@@ -35,6 +36,7 @@ public record SectionPlan(
         int fromDays,
         int toDays,
         int checks,
+        boolean nobodyKnows,
         List<Reason> reasons) {
 
     /** What a section is waiting for. */
@@ -79,6 +81,6 @@ public record SectionPlan(
 
     /** Whether a mat is in, or likely by now. */
     public boolean matLikely() {
-        return state == State.MAT_LEFT || mats >= Outlook.MAT_LIKELY;
+        return state == State.MAT_LEFT || mats >= Outlook.MAT_LIKELY && !nobodyKnows;
     }
 }

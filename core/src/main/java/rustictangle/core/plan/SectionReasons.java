@@ -58,7 +58,9 @@ final class SectionReasons {
             return reasons;
         }
         reasons.add(known());
-        reasons.add(now());
+        if (!outlook.nobodyKnows()) {
+            reasons.add(now());
+        }
         if (place.closed().isPresent()) {
             return reasons;
         }
@@ -113,6 +115,9 @@ final class SectionReasons {
 
     private Optional<Reason> planned(List<Integer> days) {
         int next = days.isEmpty() ? told : days.get(0);
+        if (outlook.nobodyKnows()) {
+            return next == 0 ? Optional.empty() : Optional.of(firstTurn(days.isEmpty(), next));
+        }
         if (next > 0) {
             String day = "{" + today.plusDays(next) + " date}";
             if (off.stream().anyMatch(none -> none < next) && !canWait(outlook.mats(next))) {
@@ -129,6 +134,15 @@ final class SectionReasons {
                         "plan.due",
                         "Left until {" + today.plusDays(days.get(1)) + " date}, its next turn, "
                                 + chance(outlook.mats(days.get(1))) + "."));
+    }
+
+    /** @param never in the days that are told */
+    private Reason firstTurn(boolean never, int next) {
+        String day = "{" + today.plusDays(next) + " date}";
+        return new Reason(
+                "plan.first-turn",
+                (never ? "Its first turn comes after " : "Its first turn comes on ") + day
+                        + ": what is in it, the comb tells then.");
     }
 
     /** Only of what has no more than this chance of a mat by the told day is it said that it can wait. Handbook 10.5. */

@@ -13,6 +13,7 @@ import rustictangle.core.rhythm.Outlook;
  * @param brushed days on which the plan brushes it, 0 being today
  * @param planned day by day, if the plan is followed
  * @param nothing day by day, if nothing is done
+ * @param nobodyKnows what is in the hair: the figures up to the first brushing are only reckoned with, and no knot is told
  * @param knot    the day on which it has matted, rather than not, if nothing is done; empty: not until the groom
  */
 public record SectionThread(
@@ -20,6 +21,7 @@ public record SectionThread(
         List<Integer> brushed,
         List<Expected> planned,
         List<Expected> nothing,
+        boolean nobodyKnows,
         Optional<Integer> knot) {
 
     /**
@@ -49,11 +51,16 @@ public record SectionThread(
         List<Expected> planned = expected(outlook, days, end);
         List<Expected> nothing = expected(outlook, new BitSet(), end);
         Optional<Integer> knot = Optional.empty();
-        for (int day = 0; day <= end && knot.isEmpty(); day++) {
+        for (int day = 0; day <= end && knot.isEmpty() && !outlook.nobodyKnows(); day++) {
             knot = nothing.get(day).mats() >= MORE_LIKELY_THAN_NOT ? Optional.of(day) : knot;
         }
         return new SectionThread(
-                section, days.stream().filter(day -> day < end).boxed().toList(), planned, nothing, knot);
+                section,
+                days.stream().filter(day -> day < end).boxed().toList(),
+                planned,
+                nothing,
+                outlook.nobodyKnows(),
+                knot);
     }
 
     /** A day's numbers are those of its evening: after the brushing, if there is one. */

@@ -92,7 +92,12 @@ public final class Outlook {
 
     /** Whether it is known since when it is free of tangles. */
     public boolean known() {
-        return past.known();
+        return past.source() == Past.Source.COMBED;
+    }
+
+    /** Whether nobody knows what is in the hair here: then nothing is said of it. */
+    public boolean nobodyKnows() {
+        return mats() && !matLeft && past.source() == Past.Source.NOBODY;
     }
 
     /** Whether it is only rubbed down, at a fixed interval. */

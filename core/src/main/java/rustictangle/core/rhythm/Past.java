@@ -11,9 +11,18 @@ import java.util.stream.IntStream;
  * likely.
  *
  * @param days      numbers of days, today being 0; none above it
- * @param known     whether a comb or a groomer showed it
+ * @param source    who says so
  */
-record Past(List<Integer> days, boolean known) {
+record Past(List<Integer> days, Source source) {
+
+    enum Source {
+        /** A comb or a groomer showed it. */
+        COMBED,
+        /** The owner remembers. */
+        TOLD,
+        /** Nobody knows: the days are reckoned with, and nothing is said of what may be in the coat. */
+        NOBODY
+    }
 
     Past {
         days = List.copyOf(days);
@@ -23,18 +32,19 @@ record Past(List<Integer> days, boolean known) {
     }
 
     static Past known(int day) {
-        return new Past(List.of(day), true);
+        return new Past(List.of(day), Source.COMBED);
     }
 
-    static Past unknown(int... daysAgo) {
-        return new Past(IntStream.of(daysAgo).mapToObj(ago -> -ago).toList(), false);
+    /** @param source of these days, each as likely as the others */
+    static Past either(Source source, int... daysAgo) {
+        return new Past(IntStream.of(daysAgo).mapToObj(ago -> -ago).toList(), source);
     }
 
     /** As likely as not it has been free since that day, else since when it was. */
     Past orSince(int day) {
         List<Integer> either = new ArrayList<>(days);
         either.addAll(Collections.nCopies(days.size(), day));
-        return new Past(either, known);
+        return new Past(either, source);
     }
 
     /** The earliest of them, 0 or less. */

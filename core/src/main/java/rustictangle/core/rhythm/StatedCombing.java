@@ -39,9 +39,16 @@ public record StatedCombing(Optional<LastCombed> lastCombed, LocalDate on) {
      */
     Past past(LocalDate today, Optional<Integer> ageDays) {
         int since = lastCombed.isEmpty() ? 0 : (int) Math.max(0, ChronoUnit.DAYS.between(on, today));
-        return Past.unknown(Arrays.stream(daysBefore())
-                .map(days -> Math.min(days + since, ageDays.orElse(Integer.MAX_VALUE)))
-                .toArray());
+        return Past.either(
+                source(),
+                Arrays.stream(daysBefore())
+                        .map(days -> Math.min(days + since, ageDays.orElse(Integer.MAX_VALUE)))
+                        .toArray());
+    }
+
+    /** What was combed longer ago, or perhaps never, may hold anything: the days are reckoned with, no more. */
+    private Past.Source source() {
+        return lastCombed.equals(Optional.of(LastCombed.THIS_WEEK)) ? Past.Source.TOLD : Past.Source.NOBODY;
     }
 
     private int[] daysBefore() {

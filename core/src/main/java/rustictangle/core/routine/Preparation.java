@@ -3,6 +3,7 @@ package rustictangle.core.routine;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -52,6 +53,42 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
         todo = List.copyOf(todo);
     }
 
+    /**
+     * Whether an answer would change something today, so that it is asked before the first stroke: the day has wetted the
+     * dog, or brought something into its coat. On any other day the first stroke comes at once, and what the hands do
+     * first stands beside it.
+     */
+    public boolean asks() {
+        return questions.stream()
+                .anyMatch(question ->
+                        question.id().equals(COAT_IS) && usual(question).isPresent());
+    }
+
+    /** What the hands do first, in one line. */
+    public Reason brief() {
+        List<String> first = new ArrayList<>();
+        todo.forEach(one -> Optional.ofNullable(IN_SHORT.get(one.rule())).ifPresent(first::add));
+        questions.stream()
+                .flatMap(question -> usual(question).stream())
+                .forEach(one -> Optional.ofNullable(IN_SHORT.get(one.rule())).ifPresent(first::add));
+        return new Reason("routine.first", "First " + String.join(", ", first) + ".");
+    }
+
+    private static final String COAT_IS = "coat";
+
+    /** Of what is done before, and of the dangers where it is done. */
+    private static final Map<String, String> IN_SHORT = Map.of(
+            "routine.undress", "harness and collar off",
+            "routine.treats-cut", "treats in reach",
+            "routine.finger-search", "fingers through the coat",
+            "routine.begin-gently", "two strokes and a treat, gently",
+            "routine.table", "a hand stays on it up there",
+            "routine.lap", "an arm round its chest");
+
+    private static Optional<Reason> usual(Question question) {
+        return question.options().get(0).caution();
+    }
+
     /** @param happened what the day did to the dog so far: the answer that it makes likely stands first */
     static Preparation of(
             Dog dog,
@@ -82,7 +119,7 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
                                 ? " Never a warm dryer on this dog: it overheats. Short turns, and watch its breathing."
                                 : "");
         return List.of(
-                new Question("coat", "The coat is", coatIs(wet, smooth, happened)),
+                new Question(COAT_IS, "The coat is", coatIs(wet, smooth, happened)),
                 new Question(
                         "bath",
                         "A bath today?",

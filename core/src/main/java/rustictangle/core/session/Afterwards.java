@@ -28,7 +28,7 @@ import rustictangle.core.routine.RoutinePlace;
  *
  * @param places  what was done, at least one place
  * @param proved  whether the comb went through; where it did not, it counts half (see {@link CombResult#BRUSHED})
- * @param seconds that it took; empty: not known
+ * @param seconds that it took; 0: it was done in passing, and takes nothing from the day; empty: not known
  * @param warned  that the dog warned or bit, at the end of it; empty: it did not
  */
 public record Afterwards(
@@ -49,7 +49,7 @@ public record Afterwards(
                 || places.stream().map(AnsweredPlace::section).distinct().count() != places.size()) {
             throw new Refused("places", "Paint at least one place, and each only once.");
         }
-        if (seconds.filter(took -> took < 1 || took > MOST_SECONDS).isPresent()) {
+        if (seconds.filter(took -> took < 0 || took > MOST_SECONDS).isPresent()) {
             throw new Refused("minutes", "1 to " + MOST_SECONDS / 60 + " minutes; leave it empty when nobody looked.");
         }
     }

@@ -32,6 +32,7 @@ import rustictangle.core.log.SessionNoted;
 import rustictangle.core.log.Signal;
 import rustictangle.core.log.Visited;
 import rustictangle.core.routine.Picture;
+import rustictangle.core.routine.SetUp;
 
 /** A session with its moments, as its log tells it. Immutable. */
 public final class SessionLog {
@@ -216,7 +217,8 @@ public final class SessionLog {
         boolean running = state.end().isEmpty() && !state.paused() && !state.preparing();
         Instant last =
                 standing.stream().map(Entry::at).max(Comparator.naturalOrder()).orElse(startedAt());
-        return seconds + (running ? counted(Duration.between(last, now).toSeconds(), session) : 0);
+        long since = besidesSettingUp(Duration.between(last, now).toSeconds(), session);
+        return seconds + (running ? counted(since, session) : 0);
     }
 
     /** What counts of a stretch of time at a step or with a tool: of one that was too long, what it was expected to take. */
@@ -289,7 +291,11 @@ public final class SessionLog {
         Instant last = standing.isEmpty()
                 ? startedAt()
                 : standing.get(standing.size() - 1).at();
-        spend(worked, before, step, counted(Duration.between(last, now).toSeconds(), before));
+        spend(
+                worked,
+                before,
+                step,
+                counted(besidesSettingUp(Duration.between(last, now).toSeconds(), before), before));
         worked.pool = Math.max(0, worked.pool);
         return worked;
     }
@@ -306,6 +312,20 @@ public final class SessionLog {
     /** The time up to an entry from the one before. */
     private record Stretch(Entry entry, int seconds) {}
 
+    /**
+     * Of the time to the first answer of a session that was begun with its first stroke what the work may have taken:
+     * fetching the dog, treats and tools is in it.
+     */
+    private long besidesSettingUp(long seconds, Session then) {
+        boolean atOnce = standing.stream()
+                .anyMatch(entry -> entry.said() instanceof Started && entry.at().equals(startedAt()));
+        if (!atOnce || !then.state().opening()) {
+            return seconds;
+        }
+        long expected = (long) then.hand().stream().mapToDouble(this::expected).sum();
+        return Math.max(Math.min(seconds, expected), seconds - (long) (60 * SetUp.MINUTES));
+    }
+
     private List<Stretch> stretches() {
         List<Stretch> stretches = new ArrayList<>();
         Instant before = startedAt();
@@ -313,7 +333,8 @@ public final class SessionLog {
         Session then = Session.of(begun());
         for (Entry entry : standing) {
             long seconds = paused ? 0 : entry.at().getEpochSecond() - before.getEpochSecond();
-            stretches.add(new Stretch(entry, counted(seconds, then)));
+            boolean first = ((SessionEvent) entry.said()).answers();
+            stretches.add(new Stretch(entry, counted(first ? besidesSettingUp(seconds, then) : seconds, then)));
             then = then.with((SessionEvent) entry.said());
             before = entry.at();
             paused = entry.said() instanceof Paused || paused && !(entry.said() instanceof Resumed);
@@ -429,7 +450,8 @@ public final class SessionLog {
     private record AtWork(LocalDate day, UUID session) {}
 
     private static final Log.Reading<AtWork> AT_WORK = log -> log.stream()
-            .filter(entry -> entry.said() instanceof Started || !entry.done().isEmpty())
+            .filter(entry -> entry.said() instanceof Started
+                    || entry.done().stream().anyMatch(done -> !done.spent().equals(Optional.of(0))))
             .flatMap(entry -> entry.session().stream().map(session -> new AtWork(entry.day(), session)))
             .distinct()
             .toList();

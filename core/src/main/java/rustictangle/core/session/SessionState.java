@@ -65,6 +65,16 @@ public record SessionState(
         advice = List.copyOf(advice);
     }
 
+    /** Whether the hands have begun and nothing is answered yet: what comes before is still to be seen. */
+    public boolean opening() {
+        return !preparing
+                && end.isEmpty()
+                && standing.stream()
+                        .allMatch(event -> event instanceof SessionEvent.Started
+                                || event instanceof SessionEvent.KnotFelt
+                                || event instanceof SessionEvent.TreatGiven);
+    }
+
     /** The first place in hand; empty once the session has ended. */
     public Optional<Section> current() {
         return hand.stream().findFirst();

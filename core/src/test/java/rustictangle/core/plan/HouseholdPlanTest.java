@@ -16,6 +16,7 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import rustictangle.core.Dogs;
 import rustictangle.core.coat.CoatKind;
@@ -23,10 +24,12 @@ import rustictangle.core.dog.Section;
 import rustictangle.core.kit.AmountSchool;
 import rustictangle.core.log.LastCombed;
 import rustictangle.core.rhythm.CombCheck;
+import rustictangle.core.rhythm.Comfort;
 import rustictangle.core.rhythm.Diary;
 import rustictangle.core.rhythm.Forecast;
 import rustictangle.core.rhythm.Outlook;
 import rustictangle.core.rhythm.StatedCombing;
+import rustictangle.core.routine.SetUp;
 
 class HouseholdPlanTest {
 
@@ -144,6 +147,41 @@ class HouseholdPlanTest {
         int back = plan.of(0).get(Section.BACK).nextSetBit(0);
         assertTrue(back >= 0 && back <= 2, "day " + back);
         assertEquals(SectionPlan.State.UNKNOWN, plan.dog(0).at(Section.BACK).state());
+    }
+
+    /** Of a coat that nobody has combed, and nobody remembers combing, no mat is told: no burr, no knot, no sum, no chance. */
+    @ParameterizedTest
+    @EnumSource(LastCombed.class)
+    void nothingIsToldOfACoatThatNobodyKnows(LastCombed said) {
+        Workload work = new Workload.Basis(
+                        Forecast.of(
+                                FLEECE.dog(),
+                                FLEECE.coat(),
+                                Diary.of(List.of()).with(new StatedCombing(Optional.of(said), Kept.TODAY)),
+                                Kept.TODAY),
+                        Comfort.BALANCED,
+                        FLEECE.inTraining(Section.CHEST).places(),
+                        new Workload.Sessions(SetUp.MINUTES, false, Optional.empty()),
+                        Optional.empty(),
+                        List.of())
+                .work();
+        HouseholdPlan plan = HouseholdPlan.of(List.of(work), Kept.everyDay(10));
+        DogPlan dog = plan.dog(0);
+        boolean known = said == LastCombed.THIS_WEEK;
+        assertEquals(!known, dog.nobodyKnows());
+        for (SectionPlan place : dog.sections()) {
+            assertEquals(!known, place.nobodyKnows());
+            assertTrue(known || place.burrs() == 0 && !place.matLikely(), place + "");
+            assertTrue(
+                    known
+                            || place.reasons().stream()
+                                    .noneMatch(reason -> reason.text().contains("%")),
+                    place.reasons() + "");
+        }
+        assertTrue(known || plan.matsByTheEnd(0) == 0);
+        assertTrue(known
+                || plan.threads(0).stream().allMatch(thread -> thread.knot().isEmpty()));
+        assertFalse(dog.next().isEmpty(), "it is brushed all the same");
     }
 
     @ParameterizedTest

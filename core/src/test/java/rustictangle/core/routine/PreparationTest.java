@@ -83,6 +83,17 @@ class PreparationTest {
                 Dogs.adult(14), Dogs.allOver(Dogs.fleece(60)), List.of(), false, happened, NOBODY, LoopSchool.FREE);
     }
 
+    /** What the day makes doubtful is asked; on any other day the first stroke comes at once. */
+    @Test
+    void onlyADayThatWettedOrDirtiedTheDogAsksBeforeTheFirstStroke() {
+        assertFalse(after(Set.of()).asks());
+        assertTrue(after(Set.of(LifeEvent.SWAM)).asks());
+        assertTrue(after(Set.of(LifeEvent.SAND_OR_BURRS)).asks());
+        assertEquals(
+                "First treats in reach.",
+                after(Set.of()).brief().text());
+    }
+
     @Test
     void aBathOverAMatIsRefusedAndOverTanglesPutOff() {
         assertTrue(caution(Dogs.adult(14), "bath", "afterwards").text().startsWith("Only once the comb runs free"));

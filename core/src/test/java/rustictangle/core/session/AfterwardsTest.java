@@ -127,6 +127,16 @@ class AfterwardsTest {
         assertEquals(0, SessionLog.workedToday(Log.of(undone, midnight)));
     }
 
+    /** A touch in passing proves its place, teaches nothing of how long places take, and is no sitting. */
+    @Test
+    void whatWasDoneInPassingTakesNothingFromTheDay() {
+        Log log = Log.of(told(true, Optional.of(0)), DAY.atStartOfDay().toInstant(ZoneOffset.UTC));
+        assertEquals(0, SessionLog.workedToday(log));
+        assertEquals(0, SessionLog.spentToday(log));
+        assertTrue(Pace.times(log).isEmpty());
+        assertEquals(29, checks(log).size());
+    }
+
     private static List<Entry> told(boolean proved, Optional<Integer> seconds) {
         Afterwards told = new Afterwards(
                 HOW.stream()

@@ -67,6 +67,19 @@ class SessionLogTest {
         assertEquals(14 * 60 + 60 + 45, log.worked(now));
     }
 
+    /** Begun at one touch, the dog is fetched after it: the four minutes of that are not the first place's. */
+    @Test
+    void whatIsBegunAtOnceDoesNotCountTheFetchingAsBrushing() {
+        SessionLog log = after(begun(Section.BACK, Section.CHEST), 0, new Started());
+        log = after(log, 4 * 60 + 90, done(Section.BACK));
+        log = after(log, 70, done(Section.CHEST));
+        assertEquals(List.of(90, 70), spent(log));
+        assertEquals(160, log.worked(now));
+        SessionLog quick = after(begun(Section.BACK, Section.CHEST), 0, new Started());
+        quick = after(quick, 30, done(Section.BACK));
+        assertEquals(List.of(30), spent(quick), "whoever had the dog at hand took no more than it took");
+    }
+
     @Test
     void theTimeOfAnEntryThatWasTakenBackBelongsToTheNextOne() {
         SessionLog log = begun(Section.BACK);

@@ -10,11 +10,6 @@ public final class DogView extends View {
         super(page);
     }
 
-    public static DogView openNew(Page page, String url) {
-        page.navigate(url + "dogs/new");
-        return new DogView(page);
-    }
-
     public static DogView open(Page page, String url, long dog) {
         page.navigate(url + "dogs/" + dog + "/about");
         return new DogView(page);
@@ -25,29 +20,7 @@ public final class DogView extends View {
         weight().press("Enter");
     }
 
-    public Locator name() {
-        return page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true));
-    }
-
     public Locator weight() {
         return page.getByLabel("Weight in");
-    }
-
-    public DogView describe(String name, String kilograms, String... ticks) {
-        name().fill(name);
-        weight().fill(kilograms);
-        for (String tick : ticks) {
-            page.getByLabel(tick).check();
-        }
-        return this;
-    }
-
-    public CoatView onToTheCoat() {
-        button("On to the coat").click();
-        return new CoatView(page);
-    }
-
-    public Locator problem(String text) {
-        return page.getByText(text);
     }
 }

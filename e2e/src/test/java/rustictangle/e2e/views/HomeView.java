@@ -16,9 +16,9 @@ public final class HomeView extends View {
         return new HomeView(page);
     }
 
-    public DogView addFirstDog() {
+    public FirstPathView addFirstDog() {
         link("Add your dog").click();
-        return new DogView(page);
+        return new FirstPathView(page);
     }
 
     public Locator dog(String name) {
@@ -26,10 +26,11 @@ public final class HomeView extends View {
                 AriaRole.ARTICLE, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
-    public RoutineView begin(String dog) {
-        dog(dog).getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Begin"))
+    /** One touch, and the hands begin. */
+    public SessionView begin(String dog) {
+        dog(dog).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Begin"))
                 .click();
-        return new RoutineView(page);
+        return new SessionView(page).start();
     }
 
     public SessionView goOn(String dog) {

@@ -10,6 +10,7 @@ import rustictangle.core.Reason;
 import rustictangle.core.care.Weight;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.Weighed;
+import rustictangle.server.dog.DogForm;
 import rustictangle.server.dog.DogStore;
 import rustictangle.server.dog.StoredDog;
 import rustictangle.server.frame.NotThere;
@@ -42,7 +43,9 @@ public class Weights {
 
     @Transactional
     public void say(long dogId, LocalDate day, double kilograms) {
-        double before = dog(dogId).form().kilograms();
+        DogForm form = dog(dogId).form();
+        // Of what was only looked at nothing is lost or gained.
+        double before = form.weightGuessed() ? kilograms : form.kilograms();
         logs.say(UUID.randomUUID(), dogId, day, new Weighed(kilograms, before));
         takeOver(dogId, before);
     }

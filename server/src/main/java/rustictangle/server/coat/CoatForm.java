@@ -64,7 +64,7 @@ public record CoatForm(@NotNull List<@Valid @NotNull RegionForm> regions, boolea
         }
     }
 
-    static CoatForm of(Coat coat) {
+    public static CoatForm of(Coat coat) {
         return new CoatForm(
                 coat.regions().entrySet().stream()
                         .map(entry -> RegionForm.of(entry.getKey(), entry.getValue()))

@@ -30,6 +30,8 @@ import rustictangle.core.dog.Wear;
  * @param kilograms in [0.3, 120]
  * @param born      or about then; absent: nobody knows
  * @param build     for the drawing; this, ears and tail absent: as most are
+ * @param weightGuessed whether nobody has weighed it: the kilograms follow from how large it looks; absent: its
+ *                  owner says them
  */
 public record DogForm(
         @NotBlank(message = "Your dog needs a name, at most 40 characters.")
@@ -52,15 +54,38 @@ public record DogForm(
         @Nullable LocalDate born,
         Build build,
         Ears ears,
-        TailShape tail) {
+        TailShape tail,
+        Boolean weightGuessed) {
 
-    static final int LONGEST_NAME = 40;
-    static final int LONGEST_BREED = 60;
+    public static final int LONGEST_NAME = 40;
+    public static final int LONGEST_BREED = 60;
 
     public DogForm {
         build = build == null ? Looks.PLAIN.build() : build;
         ears = ears == null ? Looks.PLAIN.ears() : ears;
         tail = tail == null ? Looks.PLAIN.tail() : tail;
+        weightGuessed = weightGuessed != null && weightGuessed;
+    }
+
+    /** Of a dog that was looked at and not weighed; what is not asked then is as most dogs have it. */
+    public static DogForm seen(
+            String name, String breed, Mass guessed, LifeStage lifeStage, History history, Looks looks) {
+        return new DogForm(
+                name,
+                breed,
+                guessed.kilograms(),
+                lifeStage,
+                looks.build() == Build.FLAT_FACED,
+                lifeStage != LifeStage.PUPPY,
+                Skin.SOUND,
+                history,
+                Set.of(),
+                Set.of(),
+                null,
+                looks.build(),
+                looks.ears(),
+                looks.tail(),
+                true);
     }
 
     /** The dog as the rules see it. */

@@ -29,7 +29,7 @@ public class DogStore {
     private static final String SELECT =
             """
             SELECT id, name, breed, kilograms, life_stage, flat_face, neutered, skin, history, harness, dog_coat,
-                   swims, fields_or_sand, snow, born_on, build, ears, tail, coat_described
+                   swims, fields_or_sand, snow, born_on, build, ears, tail, weight_guessed, coat_described
               FROM dog
              WHERE removed_at IS NULL
             """;
@@ -55,9 +55,9 @@ public class DogStore {
                         jdbc.sql(
                                 """
                 INSERT INTO dog (name, breed, kilograms, life_stage, flat_face, neutered, skin, history, harness, dog_coat,
-                                 swims, fields_or_sand, snow, born_on, build, ears, tail)
+                                 swims, fields_or_sand, snow, born_on, build, ears, tail, weight_guessed)
                 VALUES (:name, :breed, :kilograms, :lifeStage, :flatFace, :neutered, :skin, :history, :harness, :dogCoat,
-                        :swims, :fieldsOrSand, :snow, :born, :build, :ears, :tail)
+                        :swims, :fieldsOrSand, :snow, :born, :build, :ears, :tail, :weightGuessed)
                 """),
                         form)
                 .update(key);
@@ -80,7 +80,7 @@ public class DogStore {
                 UPDATE dog SET name = :name, breed = :breed, kilograms = :kilograms, life_stage = :lifeStage,
                        flat_face = :flatFace, neutered = :neutered, skin = :skin, history = :history, harness = :harness,
                        dog_coat = :dogCoat, swims = :swims, fields_or_sand = :fieldsOrSand, snow = :snow, born_on = :born,
-                       build = :build, ears = :ears, tail = :tail
+                       build = :build, ears = :ears, tail = :tail, weight_guessed = :weightGuessed
                  WHERE id = :id AND removed_at IS NULL
                 """),
                         form)
@@ -89,9 +89,10 @@ public class DogStore {
                 .update();
     }
 
+    /** As the scale said. */
     @Transactional
     public void setKilograms(long id, double kilograms) {
-        jdbc.sql("UPDATE dog SET kilograms = ? WHERE id = ?")
+        jdbc.sql("UPDATE dog SET kilograms = ?, weight_guessed = NULL WHERE id = ?")
                 .params(kilograms, id)
                 .update();
     }
@@ -151,7 +152,8 @@ public class DogStore {
                                 .orElse(null))
                 .param("build", form.build().name())
                 .param("ears", form.ears().name())
-                .param("tail", form.tail().name());
+                .param("tail", form.tail().name())
+                .param("weightGuessed", form.weightGuessed() ? 1 : null);
     }
 
     private static StoredDog read(ResultSet row, int n) throws SQLException {
@@ -178,7 +180,8 @@ public class DogStore {
                         .orElse(null),
                 Build.valueOf(row.getString("build")),
                 Ears.valueOf(row.getString("ears")),
-                TailShape.valueOf(row.getString("tail")));
+                TailShape.valueOf(row.getString("tail")),
+                row.getBoolean("weight_guessed"));
         return new StoredDog(row.getLong("id"), form, row.getBoolean("coat_described"));
     }
 

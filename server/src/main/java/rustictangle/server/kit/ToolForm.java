@@ -63,6 +63,11 @@ public record ToolForm(
 
     static final int LONGEST_NAME = 40;
 
+    /** Of which nothing has been measured yet. */
+    static ToolForm of(ToolKind kind) {
+        return new ToolForm("", kind, null, null, null, null, null, null, false, null);
+    }
+
     /** @throws Refused when the kind has no such property, or cannot lie in a drawer */
     void check() {
         if (!kind.canBeOwned()) {

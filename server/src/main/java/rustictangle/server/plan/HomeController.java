@@ -87,7 +87,7 @@ record HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visit
      * @param matLikelyCount  places where a mat is in, or likely, in training or not
      * @param dueSeconds      what they take, setting up included
      * @param inTraining      places that are practised, not brushed
-     * @param matsInTraining  expected in those by now
+     * @param matsInTraining  expected in those by now, as far as anybody knows
      * @param backOn          on which day there is time for it again; absent: there is today
      * @param afterPause      the first words after a long time without a brush; absent: it was none
      * @param added           what of it came in for what happened today; absent: nothing
@@ -95,6 +95,7 @@ record HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visit
      * @param owedBath        a bath that gel asks for; absent: none
      * @param closed          places that somebody must see first
      * @param closedJobs      jobs at the table that are closed until somebody has looked
+     * @param nobodyKnows     what is in most of its hair: no comb has been through, and nobody remembers
      * @param askPast         whether nobody said yet when a comb last went to the skin
      * @param inPeace         why it is left in peace for the rest of today; absent: it is not
      * @param practice        a few for today; none where its minutes keep more mats elsewhere
@@ -121,6 +122,7 @@ record HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visit
             List<ClosedView.ClosedJobView> closedJobs,
             Optional<Reason> owedBath,
             Optional<Reason> inPeace,
+            boolean nobodyKnows,
             boolean askPast,
             Optional<UUID> openSession,
             Optional<LocalDate> lastBrushed,
@@ -128,6 +130,7 @@ record HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visit
             Optional<LocalDate> practiceOn,
             Optional<LocalDate> unconfirmed) {}
 
+    /** Of a place of which somebody knows what is in it. */
     record SectionBurrs(Section section, int burrs) {}
 
     @GetMapping("/api/home")
@@ -204,6 +207,7 @@ record HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visit
                 dog.next(),
                 dog.reason(),
                 dog.sections().stream()
+                        .filter(section -> !section.nobodyKnows())
                         .map(s -> new SectionBurrs(s.section(), s.burrs()))
                         .toList(),
                 dog.due(now.today()).size(),
@@ -213,12 +217,16 @@ record HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visit
                 (int) dog.sections().stream().filter(SectionPlan::matLikely).count(),
                 60 * now.plan().minutes(position, 0),
                 training.size(),
-                training.stream().mapToDouble(SectionPlan::mats).sum(),
+                training.stream()
+                        .filter(section -> !section.nobodyKnows())
+                        .mapToDouble(SectionPlan::mats)
+                        .sum(),
                 (int) member.races().stream().filter(Race::lost).count(),
                 member.closed().stream().map(ClosedView::of).toList(),
                 ClosedView.jobs(member.may().jobs().values()),
                 OwedBath.of(log, now.today()).map(OwedBath::why),
                 member.may().brushing(),
+                dog.nobodyKnows(),
                 WhenController.askPast(member.picture().forecast(), log),
                 SessionLog.open(log).map(SessionLog::id),
                 SessionLog.lastDone(log),

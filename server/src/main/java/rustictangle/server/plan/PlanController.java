@@ -68,6 +68,7 @@ record PlanController(
      * What is to be expected of a dog by the end.
      *
      * @param groom absent: nobody said; then it is looked at for some weeks
+     * @param nobodyKnows places of which nobody knows what is in them: they are in neither sum
      */
     record DogEnd(
             long id,
@@ -75,7 +76,8 @@ record PlanController(
             LocalDate until,
             Optional<LocalDate> groom,
             double matsPlanned,
-            double matsIfNothing) {}
+            double matsIfNothing,
+            int nobodyKnows) {}
 
     /**
      * @param threads of the sections whose hair mats, and that are brushed
@@ -117,6 +119,7 @@ record PlanController(
      * One section, day by day from today to the end.
      *
      * @param brushed days on which it is brushed, 0 being today
+     * @param nobodyKnows what is in the hair: the figures up to the first brushing are only reckoned with
      * @param knot    the day on which it has matted, rather than not, if nothing is done; absent: not until the end
      */
     record ThreadLine(
@@ -126,6 +129,7 @@ record PlanController(
             double[] matsPlanned,
             double[] tanglesIfNothing,
             double[] matsIfNothing,
+            boolean nobodyKnows,
             Optional<Integer> knot) {
 
         static ThreadLine of(SectionThread thread) {
@@ -136,6 +140,7 @@ record PlanController(
                     rounded(thread.planned(), false),
                     rounded(thread.nothing(), true),
                     rounded(thread.nothing(), false),
+                    thread.nobodyKnows(),
                     thread.knot());
         }
 
@@ -244,8 +249,10 @@ record PlanController(
                 member.groom(),
                 now.plan().matsByTheEnd(dog),
                 threads.stream()
+                        .filter(thread -> !thread.nobodyKnows())
                         .mapToDouble(thread -> last(thread.nothing()).mats())
-                        .sum());
+                        .sum(),
+                (int) threads.stream().filter(SectionThread::nobodyKnows).count());
     }
 
     private static SectionThread.Expected last(List<SectionThread.Expected> days) {

@@ -44,10 +44,19 @@ import rustictangle.server.trust.TrustLoader;
 record SessionController(SessionService service, SessionViews views, DogLoader dogs, TrustLoader trusts, Clock clock)
         implements ScreenFacts {
 
-    /** @param sections in the order in which they will be done */
+    /**
+     * @param sections in the order in which they will be done
+     * @param atOnce   whether the first stroke comes at once, unless something must be asked before it; absent: it does not
+     */
     record SessionForm(
             @NotNull(message = "Give the session an id of its own.") UUID id,
-            @NotEmpty(message = "Choose at least one section.") List<@NotNull Section> sections) {}
+            @NotEmpty(message = "Choose at least one section.") List<@NotNull Section> sections,
+            Boolean atOnce) {
+
+        SessionForm {
+            atOnce = atOnce != null && atOnce;
+        }
+    }
 
     /** @param note what the owner wants to remember; may be empty */
     record NoteForm(
@@ -59,7 +68,8 @@ record SessionController(SessionService service, SessionViews views, DogLoader d
     @ResponseStatus(HttpStatus.CREATED)
     SessionView begin(@PathVariable long dogId, @Valid @RequestBody SessionForm form) {
         KnownDog known = dogs.get(dogId);
-        service.begin(form.id(), dogId, views.planned(known, form.sections()), () -> {
+        boolean atOnce = form.atOnce() && !views.asks(known, form.sections());
+        service.begin(form.id(), dogId, views.planned(known, form.sections()), atOnce, () -> {
             MayBegin may = trusts.may(known);
             Doors.refuse(may.brushing());
             form.sections().forEach(section -> Doors.refuse("sections", section.label(), may.brushing(section)));
@@ -112,7 +122,8 @@ record SessionController(SessionService service, SessionViews views, DogLoader d
             @NotNull(message = "Give it an id of its own.") UUID id,
             @NotNull(message = "Say on which day, such as 2026-05-14.") LocalDate day,
             boolean proved,
-            Optional<Integer> minutes,
+            Optional<@Min(value = 1, message = "At least 1 minute; leave it empty when nobody looked.") Integer>
+                    minutes,
             @NotEmpty(message = "Paint at least one place.") List<@Valid @NotNull PaintedForm> places,
             Optional<@Valid WarnedForm> warned) {}
 

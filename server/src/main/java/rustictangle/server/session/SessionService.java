@@ -41,10 +41,11 @@ public class SessionService implements ViewProbe {
     /**
      * Begins a session. A repeat with the same id changes nothing.
      *
+     * @param atOnce  whether the first stroke comes with it
      * @param allowed refuses it where it may not be begun; asked once the turn to write has come
      */
     @Transactional
-    public void begin(UUID id, long dogId, SessionBegun begun, Runnable allowed) {
+    public void begin(UUID id, long dogId, SessionBegun begun, boolean atOnce, Runnable allowed) {
         Session.planned(begun.steps());
         if (logs.has(id)) {
             return;
@@ -55,10 +56,19 @@ public class SessionService implements ViewProbe {
                     + "it before beginning another.");
         }
         Instant now = clock.instant();
-        logs.append(
-                dogId,
-                new Entry(
-                        id, now, LocalDate.ofInstant(now, clock.getZone()), Optional.of(id), Optional.empty(), begun));
+        LocalDate today = LocalDate.ofInstant(now, clock.getZone());
+        logs.append(dogId, new Entry(id, now, today, Optional.of(id), Optional.empty(), begun));
+        if (atOnce) {
+            logs.append(
+                    dogId,
+                    new Entry(
+                            UUID.randomUUID(),
+                            now,
+                            today,
+                            Optional.of(id),
+                            Optional.empty(),
+                            new SessionEvent.Started()));
+        }
     }
 
     /**

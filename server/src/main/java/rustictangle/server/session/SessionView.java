@@ -41,6 +41,7 @@ import rustictangle.server.routine.RoutineView;
  * @param hand           the places of the step in hand that wait, in order; none once it has ended
  * @param knots          where the fingers felt a knot, in the order of the marks
  * @param preparation    what comes before the first stroke; absent once that is made
+ * @param opening        what the hands do first, while nothing is answered yet of what was begun at once; absent else
  * @param lesson         that the hand should have first; absent: none, or the first stroke is made
  * @param reaction       what to do about how the dog takes it just now; absent: nothing was seen
  * @param plan           the places it was begun with, by step
@@ -70,6 +71,7 @@ record SessionView(
         List<Section> hand,
         List<Section> knots,
         Optional<Preparation> preparation,
+        Optional<OpeningView> opening,
         Optional<HandLessons.First> lesson,
         Optional<SessionState.End> end,
         Optional<ReactionView> reaction,
@@ -116,6 +118,9 @@ record SessionView(
             return new HairView(trail.days(), trail.meaning());
         }
     }
+
+    /** @param brief in one line */
+    record OpeningView(Reason brief, Preparation all) {}
 
     /** @param atMostSeconds of brushing */
     record SittingView(int atMostSeconds, Reason why) {
@@ -207,6 +212,9 @@ record SessionView(
                 state.hand(),
                 List.copyOf(state.knots()),
                 state.preparing() ? Optional.of(routine.preparation()) : Optional.empty(),
+                state.opening()
+                        ? Optional.of(new OpeningView(routine.preparation().brief(), routine.preparation()))
+                        : Optional.empty(),
                 lesson,
                 state.end(),
                 state.reaction().map(reaction -> ReactionView.of(reaction, ReactionView.lastSignal(state.standing()))),

@@ -60,10 +60,11 @@ record SessionViews(
                 session.catchAdvice(picture, log),
                 RoutineView.of(routine, session.begun().passes()),
                 course(session, state, routine),
-                state.preparing() ? elsewhere(picture, state.plan()) : List.of(),
+                state.preparing() || state.opening() ? elsewhere(picture, state.plan()) : List.of(),
                 Sitting.of(known.dog(), kits.approach(known.id()).hand()),
                 heed(known, state.plan(), picture, log),
-                state.preparing() && picture.trust().daysUnbrushed().isEmpty()
+                (state.preparing() || state.opening())
+                                && picture.trust().daysUnbrushed().isEmpty()
                         ? lesson(known, routine)
                         : Optional.empty(),
                 treats.today(known),
@@ -162,6 +163,11 @@ record SessionViews(
                         .map(pass -> new SessionBegun.BegunPass(
                                 pass.tool(), pass.sections(), (int) Math.round(pass.seconds())))
                         .toList());
+    }
+
+    /** Whether something must be asked before the first stroke at these places. */
+    boolean asks(KnownDog known, List<Section> sections) {
+        return routines.picture(known).routine(sections).preparation().asks();
     }
 
     /** How these places are worked. */

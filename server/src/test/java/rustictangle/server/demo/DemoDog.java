@@ -271,7 +271,8 @@ record DemoDog(
                 born,
                 looks.build(),
                 looks.ears(),
-                looks.tail());
+                looks.tail(),
+                false);
     }
 
     private static Map<Region, RegionForm> allOver(

@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
+import type { DogForm } from '@/api/types'
+import { labelOf } from '@/api/words'
+import { useUnits } from '@/shell/useUnits'
+import PlaceSign from './PlaceSign.vue'
+
+/** A dog's name and its four places: today, its days, its kit, and itself. On a phone they lie under the thumb. */
+const props = defineProps<{ dogId: number; dog: DogForm }>()
+
+const route = useRoute()
+const { weighed } = useUnits()
+const places = computed(
+  () =>
+    [
+      ['today', 'Today'],
+      ['days', 'Days'],
+      ['kit', 'Kit'],
+      ['dog', props.dog.name],
+    ] as const,
+)
+const here = (place: string) =>
+  route.path.startsWith(`/dogs/${props.dogId}/${place}`) || (place === 'today' && route.path === '/')
+const facts = computed(() => [weighed(props.dog), labelOf('LifeStage', props.dog.lifeStage)].filter(Boolean).join(', '))
+</script>
+
+<template>
+  <div class="head">
+    <h1>{{ dog.name }}</h1>
+    <span class="facts">{{ facts }}</span>
+    <nav class="places no-print" :aria-label="dog.name">
+      <router-link
+        v-for="[place, name] in places"
+        :key="place"
+        :to="`/dogs/${dogId}/${place}`"
+        :class="{ here: here(place) }"
+        :aria-current="here(place) ? 'true' : undefined"
+        ><PlaceSign :place="place" /><span>{{ name }}</span></router-link
+      >
+    </nav>
+  </div>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 4px 14px;
+  border-bottom: 1.5px dashed rgb(var(--v-theme-seam));
+  margin-bottom: 20px;
+}
+.facts {
+  opacity: 0.88;
+}
+nav {
+  margin-left: auto;
+  display: flex;
+}
+nav a {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  color: inherit;
+  text-decoration: none;
+  padding: 10px 18px;
+  min-height: 48px;
+  border-radius: 10px 10px 0 0;
+}
+nav a:hover {
+  background: rgba(var(--v-theme-wool), 0.6);
+}
+nav a.here {
+  background: rgb(var(--v-theme-wool));
+  font-weight: 700;
+  box-shadow: inset 0 -3px rgb(var(--v-theme-primary));
+}
+@media (max-width: 599px) {
+  .head {
+    margin-bottom: 12px;
+    padding-bottom: 6px;
+  }
+  h1 {
+    font-size: 1.7rem;
+  }
+  nav {
+    position: fixed;
+    inset: auto 0 0;
+    z-index: 8;
+    display: grid;
+    grid-template-columns: repeat(4, 1fr);
+    background: rgb(var(--v-theme-surface));
+    border-top: 1.5px dashed rgb(var(--v-theme-seam));
+    padding-bottom: env(safe-area-inset-bottom);
+  }
+  nav a {
+    flex-direction: column;
+    gap: 1px;
+    min-width: 0;
+    min-height: 58px;
+    padding: 7px 4px 5px;
+    border-radius: 0;
+    font-size: 0.86rem;
+  }
+  nav a.here {
+    box-shadow: inset 0 3px rgb(var(--v-theme-primary));
+  }
+  nav span {
+    max-width: 100%;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+}
+</style>
