@@ -166,8 +166,8 @@ function keep(job: JobView, days: number, ordered: boolean) {
 <style scoped>
 .page {
   display: grid;
-  grid-template-columns: 1.15fr 1fr;
-  gap: 48px;
+  grid-template-columns: 1.15fr minmax(0, 1fr);
+  gap: 40px;
   align-items: start;
 }
 .caution {
@@ -281,7 +281,7 @@ td + td {
     margin-left: 14px;
   }
 }
-@media (max-width: 899px) {
+@media (max-width: 1099px) {
   .page {
     grid-template-columns: 1fr;
     gap: 20px;
@@ -293,5 +293,14 @@ td + td {
   td + td {
     display: none;
   }
+}
+table {
+  width: 100%;
+}
+td.quiet {
+  overflow-wrap: anywhere;
+}
+select {
+  max-width: 150px;
 }
 </style>

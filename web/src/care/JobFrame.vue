@@ -175,6 +175,9 @@ const handsOn = computed(
   gap: 8px;
   margin-left: auto;
 }
+.says {
+  flex-wrap: wrap;
+}
 .says button {
   min-height: 52px;
   padding: 4px 14px;

@@ -149,6 +149,14 @@ thead th {
 .mm {
   min-width: 92px;
 }
+@media (max-width: 399px) {
+  .mm {
+    min-width: 0;
+  }
+  table {
+    overflow-wrap: anywhere;
+  }
+}
 .mm i {
   display: block;
   height: 5px;

@@ -208,7 +208,7 @@ async function submit() {
 .forget {
   text-decoration: underline dotted;
   text-underline-offset: 4px;
-  min-height: 32px;
+  min-height: 44px;
 }
 .found {
   border-left: 5px solid rgb(var(--v-theme-secondary));

@@ -220,7 +220,7 @@ h2 {
   gap: 2px 18px;
 }
 .seen button {
-  min-height: 38px;
+  min-height: 44px;
   text-align: left;
   font-size: 0.93rem;
 }

@@ -162,7 +162,7 @@ async function takeAway(when: string, millimetres: number) {
   padding: 0;
 }
 .readings li {
-  min-height: 40px;
+  min-height: 44px;
   display: flex;
   gap: 10px;
   align-items: center;
@@ -170,7 +170,7 @@ async function takeAway(when: string, millimetres: number) {
 .readings li button {
   text-decoration: underline dotted;
   text-underline-offset: 4px;
-  min-height: 40px;
+  min-height: 44px;
   font-size: 0.9rem;
 }
 @media (max-width: 599px) {

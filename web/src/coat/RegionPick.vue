@@ -72,7 +72,7 @@ small {
   gap: 4px;
 }
 .short button {
-  min-height: 40px;
+  min-height: 44px;
   padding: 4px 11px;
   font-size: 0.92rem;
 }

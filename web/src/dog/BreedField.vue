@@ -71,7 +71,7 @@ function choose(name: string | null) {
 .none button {
   text-decoration: underline dotted;
   text-underline-offset: 4px;
-  min-height: 36px;
+  min-height: 44px;
   margin-right: 12px;
 }
 </style>

@@ -275,7 +275,7 @@ legend {
 .forget {
   text-decoration: underline dotted;
   text-underline-offset: 4px;
-  min-height: 32px;
+  min-height: 44px;
 }
 .acts {
   display: flex;

@@ -229,12 +229,13 @@ h2 {
   margin: 10px 0 4px;
 }
 .practice {
-  display: block;
+  display: flow-root;
+  min-height: 44px;
   margin-top: 4px;
   color: inherit;
   text-decoration: none;
   border-left: 5px solid rgb(var(--v-theme-heather));
-  padding: 2px 0 2px 10px;
+  padding: 10px 0 2px 10px;
   font-size: 0.95rem;
   line-height: 1.3;
 }

@@ -167,7 +167,8 @@ const nevers = computed(() => neversOf(kit.data.value?.needs))
   margin-left: -6px;
 }
 .places button {
-  min-height: 32px;
+  min-width: 44px;
+  min-height: 44px;
   padding: 4px 6px;
   font-size: 0.93rem;
   text-decoration: underline dotted;
@@ -190,7 +191,7 @@ const nevers = computed(() => neversOf(kit.data.value?.needs))
 }
 .never summary {
   cursor: pointer;
-  min-height: 40px;
+  min-height: 44px;
   text-decoration: underline dotted;
   text-underline-offset: 4px;
   width: fit-content;

@@ -173,7 +173,7 @@ const rest = computed(() =>
   padding: 2px 0;
 }
 .rest button {
-  min-height: 40px;
+  min-height: 44px;
   display: inline-flex;
   gap: 12px;
   align-items: center;

@@ -80,7 +80,7 @@ async function replace() {
   display: flex;
   gap: 10px;
   align-items: center;
-  min-height: 42px;
+  min-height: 44px;
   cursor: pointer;
 }
 .tick input {

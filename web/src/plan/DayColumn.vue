@@ -158,7 +158,7 @@ const initial = (dogId: number) => props.dogs.find((dog) => dog.id === dogId)!.n
   position: absolute;
   clip-path: inset(50%);
 }
-@media (max-width: 599px) {
+@media (max-width: 767px) {
   .bar {
     width: 78%;
     height: 120px;
@@ -179,6 +179,7 @@ const initial = (dogId: number) => props.dogs.find((dog) => dog.id === dogId)!.n
   }
   .set input {
     width: 100%;
+    min-width: 0;
     font-size: 0.9rem;
     text-align: center;
     padding: 2px;

@@ -160,7 +160,8 @@ function dogOf(id: number) {
 .table a {
   color: inherit;
   display: inline-block;
-  padding: 4px 0;
+  min-width: 44px;
+  padding: 10px 2px;
 }
 .today {
   display: grid;
@@ -202,7 +203,7 @@ h1 small {
 }
 .week {
   color: inherit;
-  min-height: 40px;
+  min-height: 44px;
   padding-top: 8px;
   text-underline-offset: 4px;
 }

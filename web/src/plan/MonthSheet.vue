@@ -232,6 +232,13 @@ const print = () => window.print()
     gap: 2px;
   }
 }
+/* Where seven days are as narrow as fingers the dogs are told by their cloth, and in the day that is chosen. */
+@media (max-width: 359px) {
+  .cell {
+    font-size: 0.68rem;
+    overflow-wrap: anywhere;
+  }
+}
 @media print {
   .month {
     border: 0;

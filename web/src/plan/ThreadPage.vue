@@ -295,7 +295,7 @@ h3::first-letter,
 .touch {
   position: relative;
   display: block;
-  padding: 1px 0;
+  padding: 9px 0;
   cursor: crosshair;
   touch-action: pan-y;
 }

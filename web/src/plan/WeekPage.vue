@@ -224,7 +224,7 @@ function soMany() {
   list-style: none;
   padding: 0;
   display: grid;
-  grid-template-columns: repeat(7, 1fr);
+  grid-template-columns: repeat(7, minmax(0, 1fr));
   gap: 10px;
   margin: 16px 0;
 }
@@ -297,7 +297,7 @@ td.slab {
     grid-template-columns: 1fr;
   }
 }
-@media (max-width: 599px) {
+@media (max-width: 767px) {
   .days {
     gap: 2px;
     margin: 10px -8px;

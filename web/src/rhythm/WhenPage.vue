@@ -205,7 +205,7 @@ tbody th {
   padding: 2px 10px 2px 0;
 }
 tbody button {
-  min-height: 40px;
+  min-height: 44px;
   text-align: left;
   width: 100%;
   font-weight: 700;

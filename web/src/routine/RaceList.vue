@@ -94,6 +94,14 @@ tbody th {
   border-top: 1px dashed rgb(var(--v-theme-seam));
   padding: 7px 12px 7px 0;
 }
+@media (max-width: 379px) {
+  td,
+  tbody th {
+    padding-right: 6px;
+    font-size: 0.92rem;
+    overflow-wrap: anywhere;
+  }
+}
 a {
   color: inherit;
   white-space: nowrap;

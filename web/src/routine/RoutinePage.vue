@@ -339,7 +339,7 @@ function toggle(section: Section) {
 .order select {
   border: 1.5px solid rgb(var(--v-theme-seam));
   border-radius: 8px 7px 9px 6px;
-  min-height: 40px;
+  min-height: 44px;
   padding: 2px 8px;
   background: rgb(var(--v-theme-surface));
   color: inherit;

@@ -175,7 +175,7 @@ function took(s: (typeof sessions.value)[number]): string {
 .place {
   text-decoration: underline dotted;
   text-underline-offset: 4px;
-  min-height: 32px;
+  min-height: 44px;
 }
 table {
   width: 100%;

@@ -45,6 +45,7 @@ header {
   font-size: 1.15rem;
   color: inherit;
   text-decoration: none;
+  min-width: 44px;
   min-height: 44px;
 }
 .brand svg {
@@ -114,6 +115,16 @@ nav svg {
   }
   nav a {
     padding: 10px 7px;
+  }
+}
+@media (max-width: 379px) {
+  header {
+    padding: 8px 10px 0;
+    gap: 0;
+  }
+  nav a {
+    padding: 10px 4px;
+    font-size: 0.94rem;
   }
 }
 </style>

@@ -52,6 +52,7 @@ header {
   min-height: 52px;
 }
 header a {
+  min-width: 44px;
   color: inherit;
   min-height: 44px;
   padding-top: 10px;

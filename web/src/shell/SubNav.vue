@@ -21,8 +21,10 @@ defineProps<{ label: string; pages: readonly (readonly [path: string, title: str
 a {
   color: inherit;
   text-decoration: none;
-  padding: 8px 2px;
-  min-height: 40px;
+  padding: 9px 2px;
+  min-width: 44px;
+  min-height: 44px;
+  text-align: center;
   border-bottom: 2px solid transparent;
 }
 a:hover {

@@ -22,7 +22,7 @@ const { say } = useUnits()
 .why summary {
   cursor: pointer;
   width: fit-content;
-  padding: 4px 2px;
+  padding: 10px 2px;
   text-decoration: underline dotted;
   text-underline-offset: 4px;
 }

@@ -263,7 +263,7 @@ text {
 }
 summary {
   cursor: pointer;
-  min-height: 36px;
+  min-height: 44px;
   text-decoration: underline dotted;
   text-underline-offset: 4px;
   width: fit-content;

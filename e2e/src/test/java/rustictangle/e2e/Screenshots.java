@@ -19,6 +19,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import rustictangle.e2e.views.CoatMapView;
 import rustictangle.e2e.views.FinderView;
+import rustictangle.e2e.views.FirstPathView;
 import rustictangle.e2e.views.RoutineView;
 import rustictangle.e2e.views.SessionView;
 
@@ -44,27 +45,31 @@ class Screenshots extends Browsing {
     @Test
     void takeThemAll() throws Exception {
         Page laptop = atNoon(laptop());
-        take(laptop, RunningApp.anew(false).url(), "welcome");
+        laptop.navigate(RunningApp.anew(false).url() + "dogs/new");
+        FirstPathView path = new FirstPathView(laptop).who("Gannet").breed("Lagotto");
+        path.on();
+        path.answer("Two fingers").waitFor();
+        snap(laptop, "first");
         take(laptop, app.url(), "home");
         Page phone = atNoon(phone());
         take(phone, app.url(), "phone-home");
-        take(laptop, app.url() + "dogs/2/coat", "coat");
-        laptop.navigate(app.url() + "dogs/3/coat/finder");
+        take(laptop, app.url() + "dogs/2/dog/coat", "coat");
+        laptop.navigate(app.url() + "dogs/3/dog/coat/finder");
         new FinderView(laptop).keys("1", "3");
         laptop.getByText("What would decide").waitFor();
         snap(laptop, "coat-finder");
         take(laptop, app.url() + "drawer", "drawer");
-        take(laptop, app.url() + "dogs/3/tools", "tools");
+        take(laptop, app.url() + "dogs/3/kit", "tools");
         CoatMapView.point(laptop, "CHEST");
         laptop.getByRole(AriaRole.ARTICLE).waitFor();
         snap(laptop, "tools-one-place");
-        take(laptop, app.url() + "dogs/3/when", "when");
-        take(laptop, app.url() + "dogs/3/when/thread", "thread");
+        take(laptop, app.url() + "dogs/3/days", "when");
+        take(laptop, app.url() + "dogs/3/days/thread", "thread");
         take(laptop, app.url() + "week", "week");
-        take(laptop, app.url() + "dogs/4/trust", "trust");
+        take(laptop, app.url() + "dogs/4/dog/trust", "trust");
         take(laptop, app.url() + "dogs/4/practice?subject=WOODEN_PIN_BRUSH&section=BACK", "practice");
-        take(laptop, app.url() + "dogs/2/care", "care");
-        take(laptop, app.url() + "dogs/2/routine", "routine");
+        take(laptop, app.url() + "dogs/2/today/table", "care");
+        take(laptop, app.url() + "dogs/2/today/routine", "routine");
 
         // From here on something is done, and the day is another one.
         laptop.navigate(app.url() + "dogs/3/care/nails");
@@ -77,7 +82,7 @@ class Screenshots extends Browsing {
         }
         laptop.getByText("Left front paw, toe 4").waitFor();
         snap(laptop, "care-nails");
-        phone.navigate(app.url() + "dogs/2/routine");
+        phone.navigate(app.url() + "dogs/2/today/routine");
         new RoutineView(phone).begin();
         snap(phone, "phone-session");
         laptop.navigate(phone.url());
