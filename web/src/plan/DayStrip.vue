@@ -94,8 +94,8 @@ function dogOf(id: number) {
       At the table
       <span v-for="dog in table" :key="dog.id"
         ><b>{{ dog.name }}</b
-        ><template v-for="(turn, i) in dog.turns" :key="turn.job"
-          >{{ i ? ', ' : ' '
+        ><template v-for="turn in dog.turns" :key="turn.job"
+          >{{ ' '
           }}<router-link :to="carePath(dog.id, turn.job)">{{ labelOf('CareJob', turn.job) }}</router-link></template
         ></span
       >
@@ -161,7 +161,8 @@ function dogOf(id: number) {
   color: inherit;
   display: inline-block;
   min-width: 44px;
-  padding: 10px 2px;
+  padding: 10px 4px;
+  text-align: center;
 }
 .today {
   display: grid;
