@@ -138,7 +138,15 @@ h1 {
 .back {
   margin: 12px 0 0 -12px;
 }
-@media (max-width: 899px) {
+/* A phone on its side has the dog beside the question. */
+@media (max-width: 899px) and (orientation: landscape) {
+  .path {
+    grid-template-columns: 200px 1fr;
+    gap: 12px 28px;
+    align-items: start;
+  }
+}
+@media (max-width: 559px), (max-width: 899px) and (orientation: portrait) {
   .path {
     grid-template-columns: 1fr;
     min-height: 0;

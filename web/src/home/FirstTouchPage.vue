@@ -130,7 +130,15 @@ h1 {
 .how b::first-letter {
   text-transform: uppercase;
 }
-@media (max-width: 899px) {
+/* A phone on its side has the dog beside the question. */
+@media (max-width: 899px) and (orientation: landscape) {
+  .touch {
+    grid-template-columns: 200px 1fr;
+    gap: 12px 28px;
+    align-items: start;
+  }
+}
+@media (max-width: 559px), (max-width: 899px) and (orientation: portrait) {
   .touch {
     grid-template-columns: 1fr;
     min-height: 0;
