@@ -89,9 +89,7 @@ class PreparationTest {
         assertFalse(after(Set.of()).asks());
         assertTrue(after(Set.of(LifeEvent.SWAM)).asks());
         assertTrue(after(Set.of(LifeEvent.SAND_OR_BURRS)).asks());
-        assertEquals(
-                "First treats in reach.",
-                after(Set.of()).brief().text());
+        assertEquals("First treats in reach.", after(Set.of()).brief().text());
     }
 
     @Test
