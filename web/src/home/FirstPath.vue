@@ -2,7 +2,6 @@
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { ApiProblem, messageOf } from '@/api/client'
-import CoatSide from '@/bodymap/CoatSide.vue'
 import { drawnDog } from '@/bodymap/dog'
 import PageState from '@/shell/PageState.vue'
 import { useDraft } from '@/shell/useDraft'
@@ -10,7 +9,7 @@ import FirstLength from './FirstLength.vue'
 import FirstTools from './FirstTools.vue'
 import FirstTrust from './FirstTrust.vue'
 import FirstWho from './FirstWho.vue'
-import PathStrands from './PathStrands.vue'
+import PathFrame from './PathFrame.vue'
 import { asksForHistory, NOTHING_SAID, STEPS, useAddDog, useLook, type FirstAnswers, type Step } from './first'
 
 /** A new dog: four short questions, and then one place. Each may be left out; whatever matters later is asked then. */
@@ -86,82 +85,31 @@ const problems = computed(() => (add.error.value instanceof ApiProblem ? add.err
 
 <template>
   <PageState :pending="!draft || !look.data.value" :error="look.error.value" @retry="look.refetch()">
-    <div v-if="draft" class="path" :class="step">
-      <figure aria-hidden="true" inert>
-        <CoatSide side="LEFT" :names="{}" :dog="dog" still />
-      </figure>
-      <section :aria-labelledby="'asked'">
-        <PathStrands :at="at" :of="STEPS.length + 1" />
-        <h1 id="asked" ref="title" tabindex="-1">{{ TITLES[step]() }}</h1>
-        <FirstWho v-if="step === 'who'" v-model="draft" :usual-size="look.data.value!.size" @on="on" />
-        <FirstLength
-          v-else-if="step === 'length'"
-          :look="look.data.value!"
-          :chosen="draft.length"
-          :life-stage="draft.lifeStage"
-          @choose="chooseLength"
-        />
-        <FirstTools v-else-if="step === 'tools'" v-model="draft" @on="on" />
-        <FirstTrust v-else v-model="draft" :busy="add.isPending.value" @on="on" />
-        <div v-if="add.error.value" class="caution" role="alert">
-          <strong>{{ messageOf(add.error.value) }}</strong>
-          <div v-for="problem in problems" :key="problem.field">{{ problem.message }}</div>
-        </div>
-        <p v-if="at" class="back">
-          <v-btn variant="text" @click="back">Back</v-btn>
-        </p>
-      </section>
-    </div>
+    <PathFrame v-if="draft" :dog="dog" :at="at" :plain="step === 'length'">
+      <h1 id="asked" ref="title" tabindex="-1">{{ TITLES[step]() }}</h1>
+      <FirstWho v-if="step === 'who'" v-model="draft" :usual-size="look.data.value!.size" @on="on" />
+      <FirstLength
+        v-else-if="step === 'length'"
+        :look="look.data.value!"
+        :chosen="draft.length"
+        :life-stage="draft.lifeStage"
+        @choose="chooseLength"
+      />
+      <FirstTools v-else-if="step === 'tools'" v-model="draft" @on="on" />
+      <FirstTrust v-else v-model="draft" :busy="add.isPending.value" @on="on" />
+      <div v-if="add.error.value" class="caution" role="alert">
+        <strong>{{ messageOf(add.error.value) }}</strong>
+        <div v-for="problem in problems" :key="problem.field">{{ problem.message }}</div>
+      </div>
+      <p v-if="at" class="back">
+        <v-btn variant="text" @click="back">Back</v-btn>
+      </p>
+    </PathFrame>
   </PageState>
 </template>
 
 <style scoped>
-.path {
-  display: grid;
-  grid-template-columns: 1fr 1.15fr;
-  gap: 20px 56px;
-  align-items: center;
-  min-height: min(560px, 70vh);
-}
-figure {
-  margin: 0;
-}
-section {
-  min-width: 0;
-  max-width: 600px;
-}
-h1 {
-  font-size: 2rem;
-  margin-bottom: 16px;
-  outline: none;
-}
 .back {
   margin: 12px 0 0 -12px;
-}
-/* A phone on its side has the dog beside the question. */
-@media (max-width: 899px) and (orientation: landscape) {
-  .path {
-    grid-template-columns: 200px 1fr;
-    gap: 12px 28px;
-    align-items: start;
-  }
-}
-@media (max-width: 559px), (max-width: 899px) and (orientation: portrait) {
-  .path {
-    grid-template-columns: 1fr;
-    min-height: 0;
-    gap: 6px;
-  }
-  figure {
-    max-width: 230px;
-    margin: 0 auto;
-  }
-  .length figure {
-    display: none;
-  }
-  h1 {
-    font-size: 1.6rem;
-    margin-bottom: 10px;
-  }
 }
 </style>

@@ -273,13 +273,24 @@ public final class HouseholdPlan {
         return sum;
     }
 
-    /** Small mats that are in the coat, or have been found, by the end of the days that are told, as far as anybody knows. */
-    public double matsByTheEnd(int dog) {
-        return threads(dog).stream()
-                .filter(thread -> !thread.nobodyKnows())
-                .mapToDouble(thread ->
-                        thread.planned().get(thread.planned().size() - 1).mats())
-                .sum();
+    /**
+     * Small mats that are in a coat, or have been found, by the end of the days that are told.
+     *
+     * @param nobodyKnows places of which nobody knows what is in them: they are in neither sum
+     */
+    public record End(Mats mats, int nobodyKnows) {}
+
+    public End end(int dog) {
+        Mats mats = new Mats(0, 0);
+        int unknown = 0;
+        for (SectionThread thread : threads(dog)) {
+            if (thread.nobodyKnows()) {
+                unknown++;
+            } else {
+                mats = mats.and(thread.on(thread.planned().size() - 1));
+            }
+        }
+        return new End(mats, unknown);
     }
 
     /** One dog of it, section by section. */
@@ -324,12 +335,7 @@ public final class HouseholdPlan {
                 }
                 for (int day = 0; day < ofDays; day++) {
                     int on = Math.min(day, last);
-                    mats.set(
-                            day,
-                            mats.get(day)
-                                    .and(new Mats(
-                                            thread.planned().get(on).mats(),
-                                            thread.nothing().get(on).mats())));
+                    mats.set(day, mats.get(day).and(thread.on(on)));
                 }
             }
         }

@@ -63,6 +63,11 @@ public record SectionThread(
                 knot);
     }
 
+    /** By the evening of a day, 0 being today. */
+    HouseholdPlan.Mats on(int day) {
+        return new HouseholdPlan.Mats(planned.get(day).mats(), nothing.get(day).mats());
+    }
+
     /** A day's numbers are those of its evening: after the brushing, if there is one. */
     private static List<Expected> expected(Outlook outlook, BitSet days, int end) {
         List<Expected> list = new ArrayList<>();

@@ -78,7 +78,7 @@ public record Preparation(List<Question> questions, List<Reason> todo) {
 
     /** Of what is done before, and of the dangers where it is done. */
     private static final Map<String, String> IN_SHORT = Map.of(
-            "routine.undress", "harness and collar off",
+            "routine.undress", "all it wears off",
             "routine.treats-cut", "treats in reach",
             "routine.finger-search", "fingers through the coat",
             "routine.begin-gently", "two strokes and a treat, gently",

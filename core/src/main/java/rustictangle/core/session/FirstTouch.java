@@ -68,8 +68,10 @@ public record FirstTouch(
 
     /** @param practices of today */
     public static FirstTouch of(Picture picture, List<Practice> practices) {
-        if (!practices.isEmpty() && !picture.trust().readyAt(PLACE)) {
-            return treat(practices.get(0));
+        Optional<Practice> brush =
+                practices.stream().filter(Practice::leadsToBrushing).findFirst();
+        if (brush.isPresent() && !picture.trust().readyAt(PLACE)) {
+            return treat(brush.get());
         }
         SectionKit here = picture.kit().at(PLACE);
         return !here.need().hair().kind().mats() ? hand() : here.proves() ? comb() : fingers();

@@ -241,22 +241,15 @@ record PlanController(
 
     private static DogEnd end(PlanToday now, int dog) {
         PlannedDog member = now.dogs().get(dog);
-        List<SectionThread> threads = now.plan().threads(dog);
+        HouseholdPlan.End end = now.plan().end(dog);
         return new DogEnd(
                 member.id(),
                 member.name(),
                 now.today().plusDays(member.work().daysTold()),
                 member.groom(),
-                now.plan().matsByTheEnd(dog),
-                threads.stream()
-                        .filter(thread -> !thread.nobodyKnows())
-                        .mapToDouble(thread -> last(thread.nothing()).mats())
-                        .sum(),
-                (int) threads.stream().filter(SectionThread::nobodyKnows).count());
-    }
-
-    private static SectionThread.Expected last(List<SectionThread.Expected> days) {
-        return days.get(days.size() - 1);
+                end.mats().planned(),
+                end.mats().nothing(),
+                end.nobodyKnows());
     }
 
     @GetMapping("/api/dogs/{dogId}/thread")

@@ -64,7 +64,7 @@ record TradeController(DogLoader dogs, VisitService visits, Trades trades, Plans
         int dog = now.position(dogId);
         Trade.InHand inHand = new Trade.InHand(
                 now.plan().minutesAWeek(dog),
-                now.plan().matsByTheEnd(dog),
+                now.plan().end(dog).mats().planned(),
                 today.plusDays(now.at(dogId).work().daysTold()));
         return new TradeView(
                 known.coat().growsOn() || visits.leftALength(dogId, today),
