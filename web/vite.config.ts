@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
+import tailwindcss from '@tailwindcss/vite'
 import vue from '@vitejs/plugin-vue'
 import license from 'rollup-plugin-license'
 import vuetify from 'vite-plugin-vuetify'
@@ -12,9 +13,24 @@ const FONTS = ['@fontsource/atkinson-hyperlegible', '@fontsource/bitter']
 const notice = (name: string) =>
   `Name: ${name}\nLicense Text:\n\n${readFileSync(at(`./node_modules/${name}/LICENSE`), 'utf8')}`
 
+/** What today needs, and nothing that comes later, in one file: each further one is a way to the server more. */
+const FIRST = [at('./src/main.ts'), at('./src/home/HomePage.vue')]
+const seen = new Set<string>()
+type Modules = { getModuleInfo(id: string): { importedIds: readonly string[] } | null }
+function neededFirst(id: string, modules: Modules): boolean {
+  const see = (one: string) => {
+    if (seen.has(one)) return
+    seen.add(one)
+    modules.getModuleInfo(one)?.importedIds.forEach(see)
+  }
+  FIRST.forEach(see)
+  return seen.has(id)
+}
+
 export default defineConfig({
   plugins: [
     vue(),
+    tailwindcss(),
     vuetify({ autoImport: true }),
     // What is bundled of others, and under which licence, with its text: one touch away in the settings.
     license({
@@ -37,9 +53,21 @@ export default defineConfig({
     pool: 'threads',
     isolate: false,
   },
-  build: { outDir: 'target/classes/static', emptyOutDir: true },
+  // Nothing here is written with options.
+  define: { __VUE_OPTIONS_API__: false },
+  build: {
+    outDir: 'target/classes/static',
+    emptyOutDir: true,
+    rolldownOptions: {
+      output: {
+        codeSplitting: { groups: [{ name: (id, modules) => (neededFirst(id, modules) ? 'today' : null) }] },
+      },
+    },
+  },
   // As if from its own page: the server changes nothing for others.
   server: {
+    // The guide stands beside the code.
+    fs: { allow: ['..'] },
     proxy: {
       '/api': { target: 'http://127.0.0.1:8417', changeOrigin: true, headers: { origin: 'http://127.0.0.1:8417' } },
     },

@@ -3,18 +3,18 @@ import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, watch 
 import { useRoute } from 'vue-router'
 import { fileGone } from './api/client'
 import AppHeader from './shell/AppHeader.vue'
+import { library } from './shell/library'
+import NoticeBar from './shell/NoticeBar.vue'
 import OutboxNotice from './shell/OutboxNotice.vue'
 import { seeRefusals } from './shell/seeRefusals'
 import { answers, lost } from './shell/useLost'
 import { useKeys } from './shell/useKeys'
-import { useNotice } from './shell/useNotice'
 
 const route = useRoute()
-const { notice, hush } = useNotice()
 const bare = computed(() => route.meta.bare === true)
 
 /** Fetched when it is first asked for. */
-const SearchSheet = defineAsyncComponent(() => import('./home/SearchSheet.vue'))
+const SearchSheet = defineAsyncComponent(() => library().then(() => import('./home/SearchSheet.vue')))
 const searching = ref(false)
 useKeys((key) => {
   if (key !== '/' || bare.value) return false
@@ -35,35 +35,29 @@ const main = ref<HTMLElement>()
 let stop = () => {}
 onMounted(() => (stop = seeRefusals(main.value!)))
 onBeforeUnmount(() => stop())
-
-function undo() {
-  const takeBack = notice.undo
-  hush()
-  takeBack?.()
-}
 </script>
 
 <template>
-  <v-app>
-    <a class="skip" href="#main">To the content</a>
-    <p v-if="fileGone" class="gone" role="alert">
-      <strong>{{ fileGone }}</strong> <a href="/api/backup" download>Save a copy of what is open</a>
+  <div class="app">
+    <a class="skip absolute -left-999" href="#main">To the content</a>
+    <p v-if="fileGone" class="sticky top-0 z-20 max-w-none m-0 py-10 px-24 bg-error text-on-error" role="alert">
+      <strong>{{ fileGone }}</strong>
+      <a class="inline-block min-h-44 pt-10 text-inherit font-bold" href="/api/backup" download
+        >Save a copy of what is open</a
+      >
     </p>
-    <div v-if="lost" class="gone" role="alert">
+    <div v-if="lost" class="sticky top-0 z-20 max-w-none m-0 py-10 px-24 bg-error text-on-error" role="alert">
       <strong>That page did not come.</strong>
       {{ asked ? 'Still no answer' : 'Rustic Tangle does not answer' }}: is it running? What you entered is kept in this
       browser, and what you see here stays.
-      <button type="button" class="link" @click="again">Try again</button>
+      <button type="button" class="link min-h-44 text-inherit font-bold" @click="again">Try again</button>
     </div>
     <AppHeader v-if="!bare" class="no-print" @search="searching = true" />
     <SearchSheet v-if="searching" @close="searching = false" />
     <OutboxNotice v-if="!bare" />
     <main id="main" ref="main" :class="{ bare }" tabindex="-1"><router-view /></main>
-    <v-snackbar v-model="notice.open" :timeout="8000" color="ink" location="bottom">
-      <span role="status">{{ notice.text }}</span>
-      <template v-if="notice.undo" #actions><v-btn variant="outlined" @click="undo">Undo</v-btn></template>
-    </v-snackbar>
-  </v-app>
+    <NoticeBar />
+  </div>
 </template>
 
 <style scoped>
@@ -77,32 +71,6 @@ main {
 main.bare {
   max-width: none;
   padding: 0;
-}
-.gone {
-  position: sticky;
-  top: 0;
-  z-index: 20;
-  max-width: none;
-  margin: 0;
-  padding: 10px 24px;
-  background: rgb(var(--v-theme-error));
-  color: rgb(var(--v-theme-on-error));
-}
-.gone .link {
-  min-height: 44px;
-  color: inherit;
-  font-weight: 700;
-}
-.gone a {
-  display: inline-block;
-  min-height: 44px;
-  padding-top: 10px;
-  color: inherit;
-  font-weight: 700;
-}
-.skip {
-  position: absolute;
-  left: -999px;
 }
 .skip:focus {
   left: 12px;

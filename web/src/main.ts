@@ -1,4 +1,6 @@
 import './shell/reset.css'
+// Not the library's utility classes: those that are used are made by name, in style.css.
+import 'vuetify/styles/core'
 import '@fontsource/atkinson-hyperlegible/latin-400.css'
 import '@fontsource/atkinson-hyperlegible/latin-700.css'
 import '@fontsource/bitter/latin-700.css'
@@ -7,9 +9,10 @@ import { createApp } from 'vue'
 import App from './App.vue'
 import { ApiProblem } from './api/client'
 import { FreshClient } from './api/freshClient'
+import { dressLater, library } from './shell/library'
 import { outbox } from './shell/outbox'
+import { paintPage } from './shell/palette'
 import { router } from './shell/router'
-import { vuetify } from './shell/theme'
 import { useNotice } from './shell/useNotice'
 import './shell/style.css'
 
@@ -38,4 +41,8 @@ outbox.start(
     }),
 )
 
-createApp(App).use(router).use(vuetify).use(VueQueryPlugin, { queryClient }).mount('#app')
+paintPage()
+const app = createApp(App)
+dressLater(app)
+router.beforeResolve((to) => (to.meta.light ? undefined : library()))
+app.use(router).use(VueQueryPlugin, { queryClient }).mount('#app')

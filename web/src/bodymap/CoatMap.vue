@@ -32,9 +32,10 @@ watch(
 
 <template>
   <div class="map" :class="{ single }">
-    <div class="switch" role="group" aria-label="Side of the dog">
+    <div class="switch hidden justify-center gap-6 mb-6 max-md:flex" role="group" aria-label="Side of the dog">
       <button
         v-for="one in ['LEFT', 'RIGHT'] as const"
+        class="border-[1.5px] border-seam rounded-plain py-10 px-16 min-h-44 aria-pressed:bg-wool aria-pressed:border-ink aria-pressed:font-bold"
         :key="one"
         type="button"
         :aria-pressed="side === one"
@@ -53,7 +54,9 @@ watch(
         :still="still"
         @choose="$emit('choose', $event)"
       />
-      <figcaption :class="one.toLowerCase()">{{ one === 'LEFT' ? 'left side' : 'right side' }}</figcaption>
+      <figcaption class="max-md:hidden" :class="one.toLowerCase()">
+        {{ one === 'LEFT' ? 'left side' : 'right side' }}
+      </figcaption>
     </figure>
   </div>
 </template>
@@ -70,7 +73,7 @@ figcaption {
   left: 0;
   bottom: 2px;
   font-size: 0.9rem;
-  opacity: 0.86;
+  opacity: 0.88;
 }
 .right {
   left: auto;
@@ -82,23 +85,6 @@ figcaption {
     position: static;
   }
 }
-.switch {
-  display: none;
-  justify-content: center;
-  gap: 6px;
-  margin-bottom: 6px;
-}
-.switch button {
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 8px;
-  padding: 10px 16px;
-  min-height: 44px;
-}
-.switch button[aria-pressed='true'] {
-  background: rgb(var(--v-theme-wool));
-  border-color: rgb(var(--v-theme-ink));
-  font-weight: 700;
-}
 .single .switch {
   display: flex;
 }
@@ -109,13 +95,7 @@ figcaption {
   display: none;
 }
 @media (max-width: 899px) {
-  .switch {
-    display: flex;
-  }
   .away {
-    display: none;
-  }
-  figcaption {
     display: none;
   }
 }

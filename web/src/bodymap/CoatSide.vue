@@ -166,7 +166,7 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
 
 <template>
   <svg
-    class="side"
+    class="side block w-full h-auto overflow-visible touch-manipulation"
     viewBox="50 40 900 625"
     :role="still ? 'img' : 'group'"
     :aria-label="`Coat map, ${side.toLowerCase()} side`"
@@ -180,7 +180,7 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
         <path :d="shape.path" />
       </clipPath>
     </defs>
-    <ellipse class="ground" cx="540" cy="650" rx="320" ry="10" />
+    <ellipse class="ground fill-ink opacity-10" cx="540" cy="650" rx="320" ry="10" />
     <g :transform="flip">
       <HairedPart
         v-for="leg in ['farFront', 'farHind'] as const"
@@ -217,7 +217,7 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
             <path
               v-for="shape in body.filter(patched)"
               :key="'b' + shape.section"
-              class="patch"
+              class="fill-dark-fur pointer-events-none"
               :d="figure.patches"
               :clip-path="`url(#${id}-of-${shape.section})`"
             />
@@ -253,18 +253,32 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
             <title v-if="!still">{{ label(shape) }}</title>
           </path>
         </g>
-        <path v-if="g === 0" class="ink" :class="{ hint: shaggy }" :d="hair.tail.path" />
+        <path
+          v-if="g === 0"
+          class="ink fill-none stroke-pen stroke-[3] round-joins pointer-events-none"
+          :class="{ hint: shaggy }"
+          :d="hair.tail.path"
+        />
         <g v-if="g === 0" class="pen">
           <path v-for="(line, i) in hair.tailStrokes" :key="'t' + i" :class="line.kind.toLowerCase()" :d="line.d" />
         </g>
         <template v-if="g === (upright ? 0 : 2)">
-          <path class="ink" :class="{ hint: longEared }" :d="hair.ear.path" />
+          <path
+            class="ink fill-none stroke-pen stroke-[3] round-joins pointer-events-none"
+            :class="{ hint: longEared }"
+            :d="hair.ear.path"
+          />
           <g class="pen">
             <path :d="hair.ear.strokes" />
             <path v-for="(line, i) in hair.earStrokes" :key="'e' + i" :class="line.kind.toLowerCase()" :d="line.d" />
           </g>
         </template>
-        <path v-if="g === 1" class="ink main" :class="{ hint: shaggy }" :d="figure.body.path" />
+        <path
+          v-if="g === 1"
+          class="ink fill-none stroke-pen round-joins pointer-events-none stroke-[3.4]"
+          :class="{ hint: shaggy }"
+          :d="figure.body.path"
+        />
         <path v-if="g === 1" class="pen" :d="hair.body.strokes" />
         <g v-if="g === 1" class="pen" :clip-path="onBody">
           <path v-for="(line, i) in hair.strokes" :key="'s' + i" :class="line.kind.toLowerCase()" :d="line.d" />
@@ -272,12 +286,17 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
       </template>
       <path
         v-if="figure.ear.fold"
-        class="fold"
+        class="fold stroke-pen stroke-[2.4] pointer-events-none"
         :style="{ fill: furOf(coat.EARS?.colour === 'PATCHED' ? 'DARK' : coat.EARS?.colour) }"
         :d="figure.ear.fold"
       />
       <DogFace :figure="figure" />
-      <g v-for="shape in shapes" :key="'m' + shape.section" :transform="at(shape.where)" class="mark">
+      <g
+        v-for="shape in shapes"
+        :key="'m' + shape.section"
+        :transform="at(shape.where)"
+        class="mark pointer-events-none"
+      >
         <MatMark v-if="paint?.[shape.section]?.mat" :lump="paint[shape.section]!.mat!" />
         <BurrMark v-else-if="paint?.[shape.section]?.burrs" :count="paint[shape.section]!.burrs!" />
         <text v-if="paint?.[shape.section]?.letter" :transform="flip && 'scale(-1 1)'">
@@ -289,40 +308,10 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
 </template>
 
 <style scoped>
-.side {
-  display: block;
-  width: 100%;
-  height: auto;
-  overflow: visible;
-  touch-action: manipulation;
-}
-.ground {
-  fill: rgb(var(--v-theme-ink));
-  opacity: 0.1;
-}
-.patch {
-  fill: rgb(var(--v-theme-dark-fur));
-  pointer-events: none;
-}
 .other-ear {
   stroke: rgb(var(--v-theme-pen));
   stroke-width: 2;
   filter: brightness(0.86);
-}
-.fold {
-  stroke: rgb(var(--v-theme-pen));
-  stroke-width: 2.4;
-  pointer-events: none;
-}
-.ink {
-  fill: none;
-  stroke: rgb(var(--v-theme-pen));
-  stroke-width: 3;
-  stroke-linejoin: round;
-  pointer-events: none;
-}
-.ink.main {
-  stroke-width: 3.4;
 }
 .ink.hint {
   stroke-width: 1.8;
@@ -374,9 +363,6 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
   stroke-width: 9;
   stroke-opacity: 1;
   stroke-dasharray: 12 6;
-}
-.mark {
-  pointer-events: none;
 }
 .mark text {
   font: 700 26px var(--slab);

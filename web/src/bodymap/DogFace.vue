@@ -29,31 +29,12 @@ const toes = computed(() => TOES.map((toe) => `M${props.figure.mark(toe).join(' 
 </script>
 
 <template>
-  <g class="face">
+  <g class="fill-pen pointer-events-none">
     <ellipse :cx="figure.nose[0] + 2" :cy="figure.nose[1] + 5" :rx="17 * figure.noseSize" :ry="14 * figure.noseSize" />
-    <path class="line" :d="mouth" />
+    <path class="fill-none stroke-pen stroke-[3.4] round-ends" :d="mouth" />
     <ellipse :cx="figure.eye[0]" :cy="figure.eye[1]" :rx="8.5 * figure.eyeSize" :ry="9.5 * figure.eyeSize" />
-    <circle class="glint" :cx="figure.eye[0] - 3" :cy="figure.eye[1] - 4" :r="2.6 * figure.eyeSize" />
-    <path class="line" :d="brow" />
-    <path class="line thin" :d="toes" />
+    <circle class="fill-pale-fur" :cx="figure.eye[0] - 3" :cy="figure.eye[1] - 4" :r="2.6 * figure.eyeSize" />
+    <path class="fill-none stroke-pen stroke-[3.4] round-ends" :d="brow" />
+    <path class="fill-none stroke-pen round-ends stroke-[2.2]" :d="toes" />
   </g>
 </template>
-
-<style scoped>
-.face {
-  fill: rgb(var(--v-theme-pen));
-  pointer-events: none;
-}
-.line {
-  fill: none;
-  stroke: rgb(var(--v-theme-pen));
-  stroke-width: 3.4;
-  stroke-linecap: round;
-}
-.thin {
-  stroke-width: 2.2;
-}
-.glint {
-  fill: rgb(var(--v-theme-pale-fur));
-}
-</style>

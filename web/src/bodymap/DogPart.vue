@@ -21,65 +21,44 @@ const clip = `part-${props.view.replace(/\W+/g, '-')}`
 </script>
 
 <template>
-  <svg :viewBox="view" class="dog-part" aria-hidden="true">
+  <svg :viewBox="view" class="block w-full" aria-hidden="true">
     <defs>
       <clipPath :id="clip"><path :d="body" /></clipPath>
     </defs>
-    <ellipse class="ground" cx="560" cy="650" rx="330" ry="10" />
-    <path class="far" :class="{ washed: places.includes('HIND_LEG_RIGHT') }" :d="farLegs" />
-    <path class="coat" :class="{ washed: places.includes('TAIL_WHOLE') }" :d="closedCurve(TAILS.SABRE.outline)" />
-    <path class="coat" :d="body" />
-    <g :clip-path="`url(#${clip})`"><path v-for="area in washed" :key="area.section" class="wash" :d="area.path" /></g>
-    <path class="line" :d="body" />
+    <ellipse class="ground fill-ink opacity-10" cx="560" cy="650" rx="330" ry="10" />
+    <path
+      class="fill-far-fur stroke-pen stroke-[2]"
+      :class="{ washed: places.includes('HIND_LEG_RIGHT') }"
+      :d="farLegs"
+    />
+    <path
+      class="fill-fur stroke-pen stroke-[2.6] round-joins"
+      :class="{ washed: places.includes('TAIL_WHOLE') }"
+      :d="closedCurve(TAILS.SABRE.outline)"
+    />
+    <path class="fill-fur stroke-pen stroke-[2.6] round-joins" :d="body" />
+    <g :clip-path="`url(#${clip})`">
+      <path v-for="area in washed" :key="area.section" class="fill-primary/36" :d="area.path" />
+    </g>
+    <path class="fill-none stroke-pen stroke-[2.6] round-ends" :d="body" />
     <slot name="behind-ear" />
     <path
       v-if="!earless"
-      class="coat"
+      class="fill-fur stroke-pen stroke-[2.6] round-joins"
       :class="{ washed: places.includes('EAR_LEFT') }"
       :d="closedCurve(EARS.HANGING.outline)"
     />
-    <g class="face">
+    <g class="fill-pen">
       <ellipse :cx="NOSE[0] + 2" :cy="NOSE[1] + 5" rx="17" ry="14" />
       <ellipse :cx="EYE[0]" :cy="EYE[1]" rx="8.5" ry="9.5" />
-      <path class="line" d="M104 272Q112 290 150 288Q176 286 192 276" />
+      <path class="fill-none stroke-pen stroke-[2.6] round-ends" d="M104 272Q112 290 150 288Q176 286 192 276" />
     </g>
     <slot />
   </svg>
 </template>
 
 <style scoped>
-.dog-part {
-  display: block;
-  width: 100%;
-}
-.coat {
-  fill: rgb(var(--v-theme-fur));
-  stroke: rgb(var(--v-theme-pen));
-  stroke-width: 2.6;
-  stroke-linejoin: round;
-}
-.far {
-  fill: rgb(var(--v-theme-far-fur));
-  stroke: rgb(var(--v-theme-pen));
-  stroke-width: 2;
-}
-.line {
-  fill: none;
-  stroke: rgb(var(--v-theme-pen));
-  stroke-width: 2.6;
-  stroke-linecap: round;
-}
-.wash {
-  fill: rgba(var(--v-theme-primary), 0.36);
-}
 .washed {
   fill: color-mix(in srgb, rgb(var(--v-theme-primary)) 36%, rgb(var(--v-theme-fur)));
-}
-.face {
-  fill: rgb(var(--v-theme-pen));
-}
-.ground {
-  fill: rgb(var(--v-theme-ink));
-  opacity: 0.1;
 }
 </style>

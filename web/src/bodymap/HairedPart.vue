@@ -23,23 +23,25 @@ const outline = computed(() => props.hair.path + (props.skin ?? ''))
 </script>
 
 <template>
-  <path v-for="tuft in hair.tufts" :key="tuft.colour" class="tuft" :style="{ fill: fill(tuft.colour) }" :d="tuft.d" />
+  <path
+    v-for="tuft in hair.tufts"
+    :key="tuft.colour"
+    class="stroke-pen stroke-[1.3] round-joins"
+    :style="{ fill: fill(tuft.colour) }"
+    :d="tuft.d"
+  />
   <path :class="{ far }" :style="{ fill: fill(colour) }" :d="outline" />
-  <path v-if="colour === 'PATCHED' && !far" class="patch" :d="patches ?? outline" :clip-path="clip" />
+  <path
+    v-if="colour === 'PATCHED' && !far"
+    class="fill-dark-fur pointer-events-none"
+    :d="patches ?? outline"
+    :clip-path="clip"
+  />
 </template>
 
 <style scoped>
-.tuft {
-  stroke: rgb(var(--v-theme-pen));
-  stroke-width: 1.3;
-  stroke-linejoin: round;
-}
 .far {
   stroke: rgb(var(--v-theme-pen));
   stroke-width: 2;
-}
-.patch {
-  fill: rgb(var(--v-theme-dark-fur));
-  pointer-events: none;
 }
 </style>

@@ -8,21 +8,13 @@ const scale = SCALES[props.lump] ?? 0.9
 
 <template>
   <g class="mat" :transform="`scale(${scale})`">
-    <path d="M-18 4q-6-12 6-16 4-10 16-6 14-2 14 10 8 8-2 16-8 10-20 6-12 2-14-10Z" />
-    <path class="ends" d="M-10-2q8 6 18 0M-8 6q10 4 18-2M-20 10l-6 6M16 12l8 6M14-12l6-8" />
+    <path
+      class="fill-burr stroke-pen stroke-[2.4] round-joins round-ends"
+      d="M-18 4q-6-12 6-16 4-10 16-6 14-2 14 10 8 8-2 16-8 10-20 6-12 2-14-10Z"
+    />
+    <path
+      class="stroke-[2.4] round-joins round-ends fill-none stroke-pale-fur"
+      d="M-10-2q8 6 18 0M-8 6q10 4 18-2M-20 10l-6 6M16 12l8 6M14-12l6-8"
+    />
   </g>
 </template>
-
-<style scoped>
-path {
-  fill: rgb(var(--v-theme-burr));
-  stroke: rgb(var(--v-theme-pen));
-  stroke-width: 2.4;
-  stroke-linejoin: round;
-  stroke-linecap: round;
-}
-.ends {
-  fill: none;
-  stroke: rgb(var(--v-theme-pale-fur));
-}
-</style>

@@ -13,6 +13,7 @@ import LeastToPay from './LeastToPay.vue'
 import ToolShape from '@/kit/ToolShape.vue'
 import { kitPages } from '@/kit/pages'
 import { placesInShort } from '@/kit/places'
+import ActKey from '@/shell/ActKey.vue'
 
 const props = defineProps<{ dogId: number }>()
 
@@ -53,13 +54,24 @@ const oneApart = computed(() => (plan.value?.justOne && !plan.value.buy.some(isO
             <h2>The least to buy: {{ plan.buy.length === 1 ? 'one thing' : `${plan.buy.length} things` }}</h2>
             <p>{{ say(plan.why.text) }}<template v-if="!plan.leftAtWillDo"> You do not need more.</template></p>
             <p v-if="plan.untilGroom" :data-rule="plan.untilGroom.rule">{{ say(plan.untilGroom.text) }}</p>
-            <ol class="list">
-              <li v-for="(purchase, i) in plan.buy" :key="i">
-                <span class="no slab" aria-hidden="true">{{ i + 1 }}</span>
-                <ToolShape class="shape" :kind="purchase.kind" />
+            <ol class="list-none p-0 my-10 mx-0">
+              <li
+                v-for="(purchase, i) in plan.buy"
+                class="grid grid-cols-[36px_56px_1fr] gap-14 py-14 px-0 seam-b"
+                :key="i"
+              >
+                <span
+                  class="slab w-36 h-36 grid place-items-center border-[1.5px] border-ink rounded-cut-sm bg-primary/35"
+                  aria-hidden="true"
+                  >{{ i + 1 }}</span
+                >
+                <ToolShape class="w-56" :kind="purchase.kind" />
                 <div>
-                  <h3>
-                    {{ labelOf('ToolKind', purchase.kind) }} <em v-if="isOne(purchase)">if you buy just one thing</em>
+                  <h3 class="text-xl">
+                    {{ labelOf('ToolKind', purchase.kind) }}
+                    <em v-if="isOne(purchase)" class="font-sans font-bold text-sm leading-plain text-primary ml-8"
+                      >if you buy just one thing</em
+                    >
                   </h3>
                   <p v-if="purchase.lookFor.length">
                     <b>Look for:</b> {{ purchase.lookFor.map(say).join(', ') }}.
@@ -75,8 +87,8 @@ const oneApart = computed(() => (plan.value?.justOne && !plan.value.buy.some(isO
               </li>
             </ol>
             <LeastToPay :dog-id="dogId" :pay="plan.toPay" :fewest="plan.buy.map((purchase) => purchase.kind)" />
-            <p v-if="oneApart" class="one">
-              <ToolShape class="small" :kind="oneApart.kind" /><span
+            <p v-if="oneApart" class="one flex gap-14 items-center my-12 mx-0">
+              <ToolShape class="w-34 flex-none" :kind="oneApart.kind" /><span
                 ><b>If you buy just one thing:</b> {{ inAShop(oneApart) }} It serves more open steps than any
                 other.</span
               >
@@ -91,14 +103,14 @@ const oneApart = computed(() => (plan.value?.justOne && !plan.value.buy.some(isO
             {{ plan.leftAtWillDo === 1 ? 'one step is' : `${plan.leftAtWillDo} steps are` }} done by a tool that will
             do, rather than by one that is right.
           </p>
-          <p v-if="plan.better" class="one">
-            <ToolShape class="small" :kind="plan.better.kind" /><span
+          <p v-if="plan.better" class="one flex gap-14 items-center my-12 mx-0">
+            <ToolShape class="w-34 flex-none" :kind="plan.better.kind" /><span
               ><b>Better still:</b> {{ inAShop(plan.better) }} With it {{ plan.better.forSteps }} more steps are
               right.</span
             >
           </p>
           <p v-if="plan.forSmallMats" class="quiet">{{ say(plan.forSmallMats.text) }}</p>
-          <p><v-btn variant="outlined" to="/drawer">To the drawer</v-btn></p>
+          <p><ActKey variant="outlined" to="/drawer">To the drawer</ActKey></p>
         </div>
       </div>
     </div>
@@ -106,50 +118,8 @@ const oneApart = computed(() => (plan.value?.justOne && !plan.value.buy.some(isO
 </template>
 
 <style scoped>
-.list {
-  list-style: none;
-  padding: 0;
-  margin: 10px 0;
-}
-.list li {
-  display: grid;
-  grid-template-columns: 36px 56px 1fr;
-  gap: 14px;
-  padding: 14px 0;
-  border-bottom: 1px dashed rgb(var(--v-theme-seam));
-}
-.no {
-  width: 36px;
-  height: 36px;
-  display: grid;
-  place-items: center;
-  border: 1.5px solid rgb(var(--v-theme-ink));
-  border-radius: 9px 7px 10px 6px;
-  background: rgba(var(--v-theme-primary), 0.35);
-}
-.shape {
-  width: 56px;
-}
-h3 {
-  font-size: 1.22rem;
-}
 h3::first-letter {
   text-transform: uppercase;
-}
-h3 em {
-  font: 700 0.92rem var(--sans);
-  color: rgb(var(--v-theme-primary));
-  margin-left: 8px;
-}
-.one {
-  display: flex;
-  gap: 14px;
-  align-items: center;
-  margin: 12px 0;
-}
-.small {
-  width: 34px;
-  flex: none;
 }
 p + .quiet,
 .quiet + p {

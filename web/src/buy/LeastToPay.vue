@@ -5,7 +5,7 @@ import type { ToolKind, ToPay } from '@/api/types'
 import { labelOf } from '@/api/words'
 import { money } from '@/shell/numbers'
 import { useUnits } from '@/shell/useUnits'
-import { vShown } from '@/shell/shown'
+import KeptField from '@/shell/KeptField.vue'
 import { useToolPrice } from './useBuy'
 
 /** From what the household says each kind costs: the cheapest set. Without all the prices nobody can say. */
@@ -23,27 +23,26 @@ const same = computed(
       .join() === [...props.fewest].sort().join(),
 )
 
-function keep(kind: ToolKind, event: Event) {
-  const text = (event.target as HTMLInputElement).value.replace(',', '.').trim()
-  save.mutate({ kind, price: text ? Number(text) : undefined })
+function keep(kind: ToolKind, typed: string) {
+  save.mutate({ kind, price: typed ? Number(typed.replace(',', '.')) : undefined })
 }
 </script>
 
 <template>
-  <details class="pay">
-    <summary>What would it cost?</summary>
+  <details class="seam-t py-8 px-0">
+    <summary class="cursor-pointer min-h-44 flex items-center font-bold dotted">What would it cost?</summary>
     <p class="quiet">Your own figures, in {{ pay.currency }}; nothing is looked up anywhere.</p>
-    <div class="prices">
-      <label v-for="one in pay.kinds" :key="one.kind">
-        <span>{{ labelOf('ToolKind', one.kind) }}</span>
-        <input
-          type="text"
-          inputmode="decimal"
-          v-shown="one.price"
-          :aria-label="`${labelOf('ToolKind', one.kind)}, price in ${pay.currency}`"
-          @change="keep(one.kind, $event)"
-        />
-      </label>
+    <div class="flex flex-wrap gap-y-8 gap-x-20 mb-8">
+      <KeptField
+        v-for="one in pay.kinds"
+        :key="one.kind"
+        class="max-w-220"
+        :label="labelOf('ToolKind', one.kind)"
+        :told="one.price"
+        :suffix="pay.currency"
+        inputmode="decimal"
+        @keep="keep(one.kind, $event)"
+      />
     </div>
     <p v-if="save.error.value" class="caution" role="alert">
       <strong>{{ detailsOf(save.error.value) }}</strong>
@@ -64,40 +63,3 @@ function keep(kind: ToolKind, event: Event) {
     </p>
   </details>
 </template>
-
-<style scoped>
-.pay {
-  border-top: 1.5px dashed rgb(var(--v-theme-seam));
-  padding: 8px 0;
-}
-summary {
-  cursor: pointer;
-  min-height: 44px;
-  display: flex;
-  align-items: center;
-  font-weight: 700;
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-}
-.prices {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 20px;
-  margin-bottom: 8px;
-}
-.prices label {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-}
-input {
-  width: 84px;
-  min-height: 44px;
-  padding: 4px 10px;
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 8px 7px 9px 6px;
-  background: rgb(var(--v-theme-surface));
-  color: inherit;
-  font: inherit;
-}
-</style>

@@ -39,24 +39,26 @@ const title = computed(() =>
 </script>
 
 <template>
-  <h1>{{ title }}</h1>
-  <p :class="{ caution: way !== 'BATHE' }" :data-rule="view.gate.why.rule">{{ say(view.gate.why.text) }}</p>
+  <h1 class="text-[clamp(1.8rem,3.2vw,2.7rem)]">{{ title }}</h1>
+  <p class="text-xl" :class="{ caution: way !== 'BATHE' }" :data-rule="view.gate.why.rule">
+    {{ say(view.gate.why.text) }}
+  </p>
   <template v-if="way === 'BATHE'">
-    <dl>
-      <dt>In the water</dt>
+    <dl class="text-xl grid grid-cols-[auto_1fr] gap-y-4 gap-x-22 m-0">
+      <dt class="font-bold">In the water</dt>
       <dd>{{ minutes(60 * view.tubMinutes) }}</dd>
-      <dt>Drying to the skin</dt>
+      <dt class="font-bold">Drying to the skin</dt>
       <dd>
         {{ minutes(60 * view.dryMinutes) }}, {{ DRYERS[view.dryer] }}
         <router-link
           v-if="view.dryer === 'AIR_FROM_AFAR'"
-          class="learn"
+          class="inline-block min-h-44 pt-8"
           :to="practicePath(dogId, { subject: 'DRYER', section: 'BACK' })"
           >Practise the dryer</router-link
         >
       </dd>
       <template v-if="view.kind !== 'RINSE'">
-        <dt>Shampoo</dt>
+        <dt class="font-bold">Shampoo</dt>
         <dd v-if="view.mix?.parts">
           {{ millilitres(view.mix.shampoo) }} in {{ millilitres(view.mix.water) }} of water (1 : {{ view.mix.parts }})
         </dd>
@@ -76,7 +78,7 @@ const title = computed(() =>
     >Brush {{ view.gate.first.length === 1 ? 'this place' : `these ${view.gate.first.length} places` }} now</KeyButton
   >
   <template v-else-if="way === 'SEARCH_FIRST'">
-    <p>
+    <p class="text-xl">
       {{ lumps.length ? 'A lump at' : 'A lump somewhere? Touch that place on the drawn dog.' }}
       <b>{{ lumps.map((section) => names[section]).join(', ') }}</b>
     </p>
@@ -98,28 +100,7 @@ const title = computed(() =>
 </template>
 
 <style scoped>
-h1 {
-  font-size: clamp(1.8rem, 3.2vw, 2.7rem);
-}
-p,
-dl {
-  font-size: 1.2rem;
-}
-dl {
-  display: grid;
-  grid-template-columns: auto 1fr;
-  gap: 4px 22px;
-  margin: 0;
-}
-dt {
-  font-weight: 700;
-}
 dd {
   margin: 0;
-}
-.learn {
-  display: inline-block;
-  min-height: 44px;
-  padding-top: 8px;
 }
 </style>

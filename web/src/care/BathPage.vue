@@ -17,6 +17,7 @@ import JobFrame from './JobFrame.vue'
 import LedSteps from './LedSteps.vue'
 import { useBath } from './useCare'
 import { useJob } from './useJob'
+import ChoiceKey from '@/shell/ChoiceKey.vue'
 
 /** A bath from its gate to the last dry place. */
 const props = defineProps<{ dogId: number }>()
@@ -147,7 +148,10 @@ const lineBrush = () => router.push(`/dogs/${props.dogId}/today/routine`)
       last="The water is off"
       @next="at < steps.length - 1 ? at++ : waterOff()"
     />
-    <section v-else class="side">
+    <section
+      v-else
+      class="side flex-1 grid grid-cols-[minmax(320px,36%)_1fr] gap-44 items-center max-md:grid-cols-1 max-md:gap-8 max-md:content-start"
+    >
       <CoatMap
         :names="names"
         :dog="drawn"
@@ -167,7 +171,7 @@ const lineBrush = () => router.push(`/dogs/${props.dogId}/today/routine`)
         :saving="table.saving.value"
         @felt="feel"
       />
-      <div v-else-if="damp" class="dry">
+      <div v-else-if="damp" class="min-w-0 flex flex-col gap-14">
         <h1>Dry to the skin everywhere</h1>
         <p>Hair is softest and easiest now: brush it line by line, comb following.</p>
         <router-link v-if="rinsed" class="big" to="/">Rinsed and dry</router-link>
@@ -176,17 +180,22 @@ const lineBrush = () => router.push(`/dogs/${props.dogId}/today/routine`)
         >
         <KeyButton k="b" class="other" @press="lineBrush">Line brush now</KeyButton>
       </div>
-      <div v-else class="dry">
-        <div class="kinds" role="group" aria-label="How much of the dog">
-          <button
+      <div v-else class="min-w-0 flex flex-col gap-14">
+        <div
+          class="kinds flex flex-wrap gap-10 max-md:grid max-md:grid-cols-3 max-md:gap-6"
+          role="group"
+          aria-label="How much of the dog"
+        >
+          <ChoiceKey
             v-for="one in choices.BathKind"
+            class="min-h-60"
             :key="one.value"
-            type="button"
-            :aria-pressed="kind === one.value"
+            :on="kind === one.value"
             @click="kind = one.value"
           >
-            {{ one.title }} <small>{{ one.hint }}</small>
-          </button>
+            {{ one.title }}
+            <small class="max-md:hidden">{{ one.hint }}</small>
+          </ChoiceKey>
         </div>
         <p v-if="owed" class="caution" :data-rule="owed.rule">{{ say(owed.text) }}</p>
         <BathGate
@@ -214,64 +223,12 @@ const lineBrush = () => router.push(`/dogs/${props.dogId}/today/routine`)
 </template>
 
 <style scoped>
-.side {
-  flex: 1;
-  display: grid;
-  grid-template-columns: minmax(320px, 36%) 1fr;
-  gap: 44px;
-  align-items: center;
-}
-.dry {
-  min-width: 0;
-  display: flex;
-  flex-direction: column;
-  gap: 14px;
-}
 p {
   font-size: 1.2rem;
 }
-.kinds {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-}
-.kinds button {
-  min-height: 60px;
-  padding: 6px 20px;
-  border: 2px solid rgb(var(--v-theme-seam));
-  border-radius: 26px;
-  text-align: left;
-}
-.kinds small {
-  display: block;
-}
-.kinds [aria-pressed='true'] {
-  border-color: rgb(var(--v-theme-ink));
-  background: rgb(var(--v-theme-wool));
-  font-weight: 700;
-}
 @media (max-width: 899px) {
-  .side {
-    grid-template-columns: minmax(0, 1fr);
-    gap: 8px;
-    align-content: start;
-  }
   /* Nothing is marked on it then. */
   .unmarked {
-    display: none;
-  }
-  .kinds {
-    display: grid;
-    grid-template-columns: repeat(3, 1fr);
-    gap: 6px;
-  }
-  .kinds button {
-    padding: 4px 8px;
-    border-radius: 14px;
-    text-align: center;
-    line-height: 1.15;
-  }
-  .kinds small {
     display: none;
   }
 }

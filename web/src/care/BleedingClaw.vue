@@ -17,15 +17,26 @@ const clock = computed(() => `${Math.floor(gone.value / 60)}:${String(gone.value
 </script>
 
 <template>
-  <section class="bleeds">
+  <section class="bleeds flex-1 grid grid-cols-[1fr_auto] gap-y-20 gap-x-40 content-center max-md:grid-cols-1">
     <div aria-live="polite">
-      <h1>{{ over ? 'Ten minutes: call your vet' : 'It happens. Press, and stay calm.' }}</h1>
-      <ol>
-        <li v-for="one in todo" :key="one.rule" :data-rule="one.rule">{{ say(one.text) }}</li>
+      <h1 class="text-[clamp(1.8rem,3.2vw,2.7rem)]">
+        {{ over ? 'Ten minutes: call your vet' : 'It happens. Press, and stay calm.' }}
+      </h1>
+      <ol class="pl-26 mt-14">
+        <li v-for="one in todo" class="text-2xl leading-snug mb-10 max-w-[44ch]" :key="one.rule" :data-rule="one.rule">
+          {{ say(one.text) }}
+        </li>
       </ol>
     </div>
-    <p class="clock slab" role="timer" :class="{ over }" :aria-label="`It has bled for ${clock}`">{{ clock }}</p>
-    <div class="two">
+    <p
+      class="clock slab text-[5rem] self-center max-md:text-[3.4rem]"
+      role="timer"
+      :class="{ over }"
+      :aria-label="`It has bled for ${clock}`"
+    >
+      {{ clock }}
+    </p>
+    <div class="two col-span-full grid grid-cols-[1.6fr_1fr] gap-14 max-md:grid-cols-2">
       <KeyButton k="space" pedal="on" class="big" @press="$emit('stopped')">It has stopped</KeyButton>
       <KeyButton k="m" class="big vet" :class="{ over }" @press="$emit('vet')">To the vet</KeyButton>
     </div>
@@ -33,53 +44,12 @@ const clock = computed(() => `${Math.floor(gone.value / 60)}:${String(gone.value
 </template>
 
 <style scoped>
-.bleeds {
-  flex: 1;
-  display: grid;
-  grid-template-columns: 1fr auto;
-  gap: 20px 40px;
-  align-content: center;
-}
-h1 {
-  font-size: clamp(1.8rem, 3.2vw, 2.7rem);
-}
-ol {
-  padding-left: 26px;
-  margin-top: 14px;
-}
-li {
-  font-size: 1.35rem;
-  line-height: 1.35;
-  margin-bottom: 10px;
-  max-width: 44ch;
-}
-.clock {
-  font-size: 5rem;
-  align-self: center;
-}
 .over {
   color: rgb(var(--v-theme-error));
-}
-.two {
-  grid-column: 1 / -1;
-  display: grid;
-  grid-template-columns: 1.6fr 1fr;
-  gap: 14px;
 }
 .bleeds .two .vet {
   background: rgb(var(--v-theme-surface));
   color: rgb(var(--v-theme-error));
   border: 3px solid rgb(var(--v-theme-error));
-}
-@media (max-width: 899px) {
-  .bleeds {
-    grid-template-columns: 1fr;
-  }
-  .clock {
-    font-size: 3.4rem;
-  }
-  .two {
-    grid-template-columns: 1fr 1fr;
-  }
 }
 </style>

@@ -54,40 +54,48 @@ function keep(job: JobView, days: number, ordered: boolean) {
     :error="care.error.value ?? home.error.value"
     @retry="(care.refetch(), home.refetch())"
   >
-    <div v-if="view" class="page">
+    <div
+      v-if="view"
+      class="page grid grid-cols-[1.15fr_minmax(0,1fr)] gap-40 items-start max-[1100px]:grid-cols-1 max-[1100px]:gap-20"
+    >
       <div>
-        <p v-if="view.damp?.warning" class="caution" :data-rule="view.damp.warning.rule">
+        <p v-if="view.damp?.warning" class="caution mb-18" :data-rule="view.damp.warning.rule">
           <strong>It is wet, or was not felt dry everywhere.</strong> {{ say(view.damp.warning.text) }}
           <router-link :to="carePath(dogId, 'BATH')">Feel it place by place</router-link>
         </p>
-        <p v-if="view.owedBath" class="caution" :data-rule="view.owedBath.rule">
+        <p v-if="view.owedBath" class="caution mb-18" :data-rule="view.owedBath.rule">
           {{ say(view.owedBath.text) }}
           <router-link :to="carePath(dogId, 'BATH')">To the bath</router-link>
         </p>
         <h2>At the table today</h2>
         <p v-if="view.inPeace" :data-rule="view.inPeace.rule">{{ say(view.inPeace.text) }}</p>
-        <p v-else-if="!due.length" class="none">Nothing is due at the table today.</p>
-        <ul class="due">
+        <p v-else-if="!due.length" class="text-xl mt-8 mx-0 mb-16">Nothing is due at the table today.</p>
+        <ul class="list-none p-0">
           <li v-for="job in due" :key="job.job">
-            <router-link :to="carePath(dogId, job.job)">
+            <router-link
+              class="grid grid-cols-[auto_1fr_auto] gap-18 items-center min-h-88 py-10 px-20 mb-10 border-3 border-primary rounded-cut-lg bg-surface text-inherit no-underline hover:bg-wool max-[1100px]:py-8 max-[1100px]:px-12 max-[1100px]:gap-12"
+              :to="carePath(dogId, job.job)"
+            >
               <JobSign :job="job.job" />
               <span
-                ><b class="slab">{{ titleOf(job.job) }}</b>
-                <span v-if="job.learning" class="how"
+                ><b class="slab text-2xl">{{ titleOf(job.job) }}</b>
+                <span v-if="job.learning" class="how block"
                   >rung {{ job.standing!.rungNumber }} of 10: {{ job.standing!.rungLabel }}</span
-                ><span v-else class="how">{{ say(job.why.text) }}</span></span
+                ><span v-else class="how block">{{ say(job.why.text) }}</span></span
               >
-              <span class="takes">{{ takes(job) }}</span>
+              <span class="font-bold">{{ takes(job) }}</span>
             </router-link>
           </li>
         </ul>
         <hr class="seam" />
         <h2>The other jobs</h2>
-        <ul class="later">
+        <ul class="later list-none p-0">
           <li v-for="job in later" :key="job.job">
-            <router-link :to="carePath(dogId, job.job)"
+            <router-link
+              class="flex items-center gap-14 min-h-56 text-inherit no-underline seam-b"
+              :to="carePath(dogId, job.job)"
               ><JobSign :job="job.job" /><b>{{ titleOf(job.job) }}</b
-              ><span>{{ when(job) }}</span></router-link
+              ><span class="ml-auto">{{ when(job) }}</span></router-link
             ><WhyNotToday
               v-if="job.due && !job.mayNot"
               :dog-id="dogId"
@@ -99,8 +107,10 @@ function keep(job: JobView, days: number, ordered: boolean) {
         </ul>
         <hr class="seam" />
         <h2>Not at home</h2>
-        <ul class="not">
-          <li v-for="one in view.notAtHome" :key="one.rule" :data-rule="one.rule">{{ say(one.text) }}</li>
+        <ul class="list-none p-0">
+          <li v-for="one in view.notAtHome" class="py-4 px-0 max-w-[58ch]" :key="one.rule" :data-rule="one.rule">
+            {{ say(one.text) }}
+          </li>
         </ul>
       </div>
       <div>
@@ -124,121 +134,50 @@ function keep(job: JobView, days: number, ordered: boolean) {
         <table>
           <tbody>
             <tr v-for="job in view.jobs" :key="job.job">
-              <th scope="row">{{ titleOf(job.job) }}</th>
-              <td>
-                <select
+              <th class="text-left font-bold pr-14 whitespace-nowrap" scope="row">{{ titleOf(job.job) }}</th>
+              <td class="sm:flex sm:items-center sm:gap-10">
+                <v-select
+                  class="max-sm:max-w-170 sm:min-w-[13em]"
+                  density="compact"
                   :aria-label="`How often: ${titleOf(job.job)}`"
-                  :value="job.every"
+                  :model-value="job.every"
+                  :items="job.choosable"
+                  item-value="days"
+                  :item-title="(one) => one.label + (one.usual ? ' (usual)' : '')"
                   :disabled="choose.isPending.value"
-                  @change="keep(job, Number(($event.target as HTMLSelectElement).value), job.ordered)"
-                >
-                  <option v-for="one in job.choosable" :key="one.days" :value="one.days">
-                    {{ one.label }}{{ one.usual ? ' (usual)' : '' }}
-                  </option>
-                </select>
-                <label v-if="job.every" class="vet"
-                  ><input
-                    type="checkbox"
-                    :checked="job.ordered"
-                    :disabled="choose.isPending.value"
-                    :aria-label="`${titleOf(job.job)}: the vet’s order`"
-                    @change="keep(job, job.every, !job.ordered)"
-                  />
-                  vet’s order</label
-                >
+                  @update:model-value="keep(job, $event, job.ordered)"
+                />
+                <v-checkbox-btn
+                  v-if="job.every"
+                  class="flex-none whitespace-nowrap"
+                  :model-value="job.ordered"
+                  :disabled="choose.isPending.value"
+                  label="vet’s order"
+                  :aria-label="`${titleOf(job.job)}: the vet’s order`"
+                  @update:model-value="keep(job, job.every, !job.ordered)"
+                />
               </td>
-              <td class="quiet">
+              <td class="quiet wrap-anywhere">
                 {{ job.last ? `last ${date(job.last)}` : 'not yet'
                 }}<template v-if="job.child">; a child may help</template>
               </td>
             </tr>
           </tbody>
         </table>
-        <p v-if="choose.error.value" class="caution" role="alert">
+        <p v-if="choose.error.value" class="caution mb-18" role="alert">
           <strong>{{ detailsOf(choose.error.value) }}</strong>
         </p>
-        <p class="foot"><router-link to="/drawer/supplies">What lies ready: shampoo, pads, clippers …</router-link></p>
+        <p class="foot mt-14">
+          <router-link to="/drawer/supplies">What lies ready: shampoo, pads, clippers …</router-link>
+        </p>
       </div>
     </div>
   </PageState>
 </template>
 
 <style scoped>
-.page {
-  display: grid;
-  grid-template-columns: 1.15fr minmax(0, 1fr);
-  gap: 40px;
-  align-items: start;
-}
-.caution {
-  margin-bottom: 18px;
-}
-ul {
-  list-style: none;
-  padding: 0;
-}
-.due a {
-  display: grid;
-  grid-template-columns: auto 1fr auto;
-  gap: 18px;
-  align-items: center;
-  min-height: 88px;
-  padding: 10px 20px;
-  margin-bottom: 10px;
-  border: 3px solid rgb(var(--v-theme-primary));
-  border-radius: 16px 12px 18px 11px;
-  background: rgb(var(--v-theme-surface));
-  color: inherit;
-  text-decoration: none;
-}
-.due a:hover {
-  background: rgb(var(--v-theme-wool));
-}
-.due b {
-  font-size: 1.35rem;
-}
-.how {
-  display: block;
-}
-.takes {
-  font-weight: 700;
-}
-.vet {
-  display: inline-flex;
-  vertical-align: middle;
-  gap: 8px;
-  align-items: center;
-  min-height: 44px;
-  white-space: nowrap;
-  cursor: pointer;
-}
-.vet input {
-  width: 20px;
-  height: 20px;
-  accent-color: rgb(var(--v-theme-secondary));
-}
-.not li {
-  padding: 4px 0;
-  max-width: 58ch;
-}
-.none {
-  font-size: 1.2rem;
-  margin: 8px 0 16px;
-}
-.later a {
-  display: flex;
-  align-items: center;
-  gap: 14px;
-  min-height: 56px;
-  color: inherit;
-  text-decoration: none;
-  border-bottom: 1px dashed rgb(var(--v-theme-seam));
-}
 .later svg {
   width: 34px;
-}
-.later span {
-  margin-left: auto;
 }
 .later a:hover b {
   text-decoration: underline dotted;
@@ -249,58 +188,20 @@ table {
   width: 100%;
   margin-top: 8px;
 }
-th {
-  text-align: left;
-  font-weight: 700;
-  padding-right: 14px;
-  white-space: nowrap;
-}
-select {
-  min-height: 44px;
-  padding: 4px 10px;
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 9px 7px 10px 6px;
-  background: rgb(var(--v-theme-surface));
-  color: inherit;
-  font: inherit;
-}
 td + td {
   padding-left: 14px;
-}
-.foot {
-  margin-top: 14px;
 }
 @media (min-width: 600px) {
   td:has(.vet) {
     white-space: nowrap;
   }
-  td select {
-    min-width: 12.4em;
-  }
-  .vet {
-    margin-left: 14px;
-  }
 }
 @media (max-width: 1099px) {
-  .page {
-    grid-template-columns: 1fr;
-    gap: 20px;
-  }
-  .due a {
-    padding: 8px 12px;
-    gap: 12px;
-  }
   td + td {
     display: none;
   }
 }
 table {
   width: 100%;
-}
-td.quiet {
-  overflow-wrap: anywhere;
-}
-select {
-  max-width: 150px;
 }
 </style>

@@ -17,32 +17,21 @@ const { say } = useUnits()
       :name="again ? 'Once more, after some air' : 'Feel with your fingers, at the skin'"
       :speak="`${place}: dry to the skin?`"
     />
-    <h1 class="place">{{ place }}</h1>
-    <p v-for="one in heed" :key="one.rule" :data-rule="one.rule">{{ say(one.text) }}</p>
-    <p>{{ minutes }} in all.</p>
-    <div class="two">
+    <h1 class="place text-[clamp(1.8rem,3.2vw,2.7rem)]">{{ place }}</h1>
+    <p v-for="one in heed" class="text-xl" :key="one.rule" :data-rule="one.rule">{{ say(one.text) }}</p>
+    <p class="text-xl">{{ minutes }} in all.</p>
+    <div class="grid grid-cols-[1.6fr_1fr] gap-12">
       <KeyButton k="space" pedal="on" class="big" :disabled="saving" @press="$emit('felt', true)"
         >Dry to the skin</KeyButton
       >
       <KeyButton k="d" class="other" :disabled="saving" @press="$emit('felt', false)">Still damp</KeyButton>
     </div>
-    <p v-if="warning" class="caution" :data-rule="warning.rule">{{ say(warning.text) }}</p>
+    <p v-if="warning" class="caution text-xl" :data-rule="warning.rule">{{ say(warning.text) }}</p>
   </div>
 </template>
 
 <style scoped>
-h1 {
-  font-size: clamp(1.8rem, 3.2vw, 2.7rem);
-}
 .place::first-letter {
   text-transform: uppercase;
-}
-p {
-  font-size: 1.2rem;
-}
-.two {
-  display: grid;
-  grid-template-columns: 1.6fr 1fr;
-  gap: 12px;
 }
 </style>

@@ -20,9 +20,9 @@ const { date, say } = useUnits()
 </script>
 
 <template>
-  <section class="end">
+  <section class="end flex-1 flex flex-col justify-center gap-16">
     <template v-if="!said">
-      <h1>How did the dog take it?</h1>
+      <h1 class="text-[clamp(1.7rem,3.2vw,2.6rem)]">How did the dog take it?</h1>
       <AnswerRow
         label="How did the dog take it?"
         :answers="choices.Signal"
@@ -31,28 +31,14 @@ const { date, say } = useUnits()
       />
     </template>
     <template v-else>
-      <h1>{{ outcome === 'LEFT' ? 'Left for another day' : outcome === 'FOR_THE_VET' ? 'Call your vet' : 'Done' }}</h1>
-      <p v-if="outcome === 'FOR_THE_VET'" class="caution" :data-rule="vet.rule">{{ say(vet.text) }}</p>
-      <p v-else-if="outcome === 'LEFT'">It comes up again; nothing is lost.</p>
-      <p v-else>{{ next ? `Its next turn: ${date(next)}.` : 'Again when you want it.' }}</p>
+      <h1 class="text-[clamp(1.7rem,3.2vw,2.6rem)]">
+        {{ outcome === 'LEFT' ? 'Left for another day' : outcome === 'FOR_THE_VET' ? 'Call your vet' : 'Done' }}
+      </h1>
+      <p v-if="outcome === 'FOR_THE_VET'" class="caution text-2xl" :data-rule="vet.rule">{{ say(vet.text) }}</p>
+      <p v-else-if="outcome === 'LEFT'" class="text-2xl">It comes up again; nothing is lost.</p>
+      <p v-else class="text-2xl">{{ next ? `Its next turn: ${date(next)}.` : 'Again when you want it.' }}</p>
       <slot />
       <router-link class="big" :to="`/dogs/${dogId}/today/table`">Back to the table</router-link>
     </template>
   </section>
 </template>
-
-<style scoped>
-.end {
-  flex: 1;
-  display: flex;
-  flex-direction: column;
-  justify-content: center;
-  gap: 16px;
-}
-h1 {
-  font-size: clamp(1.7rem, 3.2vw, 2.6rem);
-}
-p {
-  font-size: 1.35rem;
-}
-</style>

@@ -81,7 +81,7 @@ const handsOn = computed(
     >
       <template #head
         ><slot name="head" />
-        <div v-if="handsOn" class="says">
+        <div v-if="handsOn" class="says flex gap-8 ml-auto flex-wrap">
           <KeyButton k="i" title="A tick, a scab, a lump, a hot or smelly place, a limp" @press="noting = true"
             >Something seen</KeyButton
           >
@@ -101,11 +101,11 @@ const handsOn = computed(
       <SeenSomething v-if="noting" :dog-id="run.dogId" :near="hand ?? run.places.value" @close="noting = false" />
       <p
         v-if="handsOn && !going && (first || run.learning.value) && missing.length"
-        class="missing"
+        class="missing flex flex-wrap gap-y-4 gap-x-16 max-w-none py-8 px-16 border-l-7 border-l-error bg-surface text-lg"
         data-test="missing"
       >
         <b>Not in the drawer: {{ missing.join(', ') }}.</b>
-        <router-link to="/drawer/supplies">What lies ready</router-link>
+        <router-link class="text-inherit" to="/drawer/supplies">What lies ready</router-link>
       </p>
       <template v-if="run.says.value === 'WARNED'">
         <GrowlOrBite
@@ -135,9 +135,9 @@ const handsOn = computed(
         ><slot name="end"
       /></JobEnd>
       <slot v-else-if="going" />
-      <section v-else-if="run.mayNot.value" class="say">
+      <section v-else-if="run.mayNot.value" class="say flex-1 flex flex-col justify-center gap-14">
         <h1>Hands off it</h1>
-        <p :data-rule="run.mayNot.value.rule">{{ say(run.mayNot.value.text) }}</p>
+        <p class="text-2xl" :data-rule="run.mayNot.value.rule">{{ say(run.mayNot.value.text) }}</p>
         <router-link :to="`/dogs/${run.dogId}/today/table`">Back to the table</router-link>
       </section>
       <LearnFirst
@@ -170,14 +170,6 @@ const handsOn = computed(
 </template>
 
 <style scoped>
-.says {
-  display: flex;
-  gap: 8px;
-  margin-left: auto;
-}
-.says {
-  flex-wrap: wrap;
-}
 .says button {
   min-height: 52px;
   padding: 4px 14px;
@@ -187,28 +179,5 @@ const handsOn = computed(
 }
 .says .growl {
   border-color: rgb(var(--v-theme-error));
-}
-.missing {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 16px;
-  max-width: none;
-  padding: 8px 16px;
-  border-left: 7px solid rgb(var(--v-theme-error));
-  background: rgb(var(--v-theme-surface));
-  font-size: 1.1rem;
-}
-.missing a {
-  color: inherit;
-}
-.say {
-  flex: 1;
-  display: flex;
-  flex-direction: column;
-  justify-content: center;
-  gap: 14px;
-}
-.say p {
-  font-size: 1.35rem;
 }
 </style>

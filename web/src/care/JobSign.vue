@@ -22,19 +22,7 @@ const PATHS: Record<CareJob, string> = {
 </script>
 
 <template>
-  <svg viewBox="0 0 48 48" aria-hidden="true"><path :d="PATHS[job]" /></svg>
+  <svg class="w-48 flex-none" viewBox="0 0 48 48" aria-hidden="true">
+    <path class="fill-none stroke-current stroke-[2.4] round-ends round-joins" :d="PATHS[job]" />
+  </svg>
 </template>
-
-<style scoped>
-svg {
-  width: 48px;
-  flex: none;
-}
-path {
-  fill: none;
-  stroke: currentColor;
-  stroke-width: 2.4;
-  stroke-linecap: round;
-  stroke-linejoin: round;
-}
-</style>

@@ -21,16 +21,22 @@ const { say } = useUnits()
 </script>
 
 <template>
-  <section class="learn">
+  <section class="flex-1 flex flex-col justify-center gap-14">
     <p class="slab name">It is still learning this: {{ subjectLabel(job.standing!.subject) }}</p>
-    <h1>Rung {{ job.standing!.rungNumber }} of 10: {{ job.standing!.rungLabel }}</h1>
-    <p class="sub">A few seconds on this rung are today’s whole job.</p>
-    <div class="two">
-      <router-link class="big learn-it" :to="practicePath(dogId, job.standing!)">Practise this step</router-link>
-      <p v-if="wholeMayNot" class="sub" :data-rule="wholeMayNot.rule">{{ say(wholeMayNot.text) }}</p>
-      <KeyButton v-else k="w" class="other" @press="$emit('whole')"
+    <h1 class="text-[clamp(1.7rem,3.2vw,2.6rem)] max-w-[26ch]">
+      Rung {{ job.standing!.rungNumber }} of 10: {{ job.standing!.rungLabel }}
+    </h1>
+    <p class="text-2xl">A few seconds on this rung are today’s whole job.</p>
+    <div class="grid grid-cols-2 gap-14 mt-18 max-md:grid-cols-1">
+      <router-link class="big bg-heather text-surface" :to="practicePath(dogId, job.standing!)"
+        >Practise this step</router-link
+      >
+      <p v-if="wholeMayNot" class="text-2xl" :data-rule="wholeMayNot.rule">{{ say(wholeMayNot.text) }}</p>
+      <KeyButton v-else k="w" class="other flex-col min-h-104" @press="$emit('whole')"
         ><b>{{ all?.title ?? 'The whole job' }}</b
-        ><small>{{ all?.hint ?? 'it takes it already, or nearly' }}</small></KeyButton
+        ><small class="font-sans font-normal text-base leading-plain">{{
+          all?.hint ?? 'it takes it already, or nearly'
+        }}</small></KeyButton
       >
     </div>
     <p v-if="other">
@@ -38,42 +44,3 @@ const { say } = useUnits()
     </p>
   </section>
 </template>
-
-<style scoped>
-.learn {
-  flex: 1;
-  display: flex;
-  flex-direction: column;
-  justify-content: center;
-  gap: 14px;
-}
-h1 {
-  font-size: clamp(1.7rem, 3.2vw, 2.6rem);
-  max-width: 26ch;
-}
-.sub {
-  font-size: 1.35rem;
-}
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 14px;
-  margin-top: 18px;
-}
-.learn .two .learn-it {
-  background: rgb(var(--v-theme-heather));
-  color: rgb(var(--v-theme-surface));
-}
-.learn .two .other {
-  flex-direction: column;
-  min-height: 104px;
-}
-small {
-  font: 400 1rem var(--sans);
-}
-@media (max-width: 899px) {
-  .two {
-    grid-template-columns: 1fr;
-  }
-}
-</style>

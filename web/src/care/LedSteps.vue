@@ -14,68 +14,25 @@ const step = computed(() => props.steps[props.at])
 </script>
 
 <template>
-  <section v-if="step" class="led" aria-live="polite">
-    <div>
+  <section v-if="step" class="flex-1 flex flex-col gap-20 max-md:gap-8" aria-live="polite">
+    <div class="flex-1 flex flex-col justify-center py-20 px-0 max-md:p-0">
       <StepName :name="step.title" :speak="`${step.title}. ${step.todo}`" />
-      <h1>{{ step.todo }}</h1>
-      <p v-if="step.caution" class="caution" :data-rule="step.caution.rule">{{ say(step.caution.text) }}</p>
+      <h1 class="text-[clamp(1.7rem,3.2vw,2.7rem)] leading-tight max-w-[30ch] mt-6 mx-0 mb-20">{{ step.todo }}</h1>
+      <p
+        v-if="step.caution"
+        class="caution text-2xl leading-snug max-w-[46ch] max-md:text-xl"
+        :data-rule="step.caution.rule"
+      >
+        {{ say(step.caution.text) }}
+      </p>
     </div>
-    <KeyButton k="space" pedal="on" class="next" :disabled="disabled" @press="$emit('next')">{{
-      at === steps.length - 1 ? last : 'Next'
-    }}</KeyButton>
+    <KeyButton
+      k="space"
+      pedal="on"
+      class="next min-h-112 rounded-cut-lg bg-primary text-on-primary font-slab font-bold text-5xl leading-plain disabled:opacity-60 max-md:min-h-84 max-md:text-3xl max-md:sticky max-md:bottom-10"
+      :disabled="disabled"
+      @press="$emit('next')"
+      >{{ at === steps.length - 1 ? last : 'Next' }}</KeyButton
+    >
   </section>
 </template>
-
-<style scoped>
-.led {
-  flex: 1;
-  display: flex;
-  flex-direction: column;
-  gap: 20px;
-}
-.led > div {
-  flex: 1;
-  display: flex;
-  flex-direction: column;
-  justify-content: center;
-  padding: 20px 0;
-}
-h1 {
-  font-size: clamp(1.7rem, 3.2vw, 2.7rem);
-  line-height: 1.22;
-  max-width: 30ch;
-  margin: 6px 0 20px;
-}
-.caution {
-  font-size: 1.35rem;
-  line-height: 1.35;
-  max-width: 46ch;
-}
-.next {
-  min-height: 112px;
-  border-radius: 20px 15px 22px 14px;
-  background: rgb(var(--v-theme-primary));
-  color: rgb(var(--v-theme-on-primary));
-  font: 700 2rem var(--slab);
-}
-.next:disabled {
-  opacity: 0.6;
-}
-@media (max-width: 899px) {
-  .led {
-    gap: 8px;
-  }
-  .led > div {
-    padding: 0;
-  }
-  .caution {
-    font-size: 1.15rem;
-  }
-  .next {
-    min-height: 84px;
-    font-size: 1.5rem;
-    position: sticky;
-    bottom: 10px;
-  }
-}
-</style>

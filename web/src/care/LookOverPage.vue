@@ -56,7 +56,9 @@ const paint = computed<Partial<Record<Section, Paint>>>(() =>
     @back="run.back()"
     @retry="looks.looks.refetch()"
   >
-    <div class="side">
+    <div
+      class="side flex-1 grid grid-cols-[minmax(320px,36%)_1fr] gap-44 items-stretch max-md:grid-cols-1 max-md:gap-12"
+    >
       <div>
         <CoatMap
           :names="names"
@@ -89,14 +91,18 @@ const paint = computed<Partial<Record<Section, Paint>>>(() =>
       <template v-if="open.length">
         <h2>Open, for the vet or the groomer</h2>
         <ul>
-          <li v-for="one in open" :key="one.entry">
+          <li v-for="one in open" class="text-xl" :key="one.entry">
             <b>{{ names[one.section] }}:</b> {{ lookWords(one) }}
           </li>
         </ul>
       </template>
-      <p class="links">
-        <router-link :to="`/dogs/${dogId}/dog/sheet`">The sheet to hand over</router-link>
-        <router-link :to="`/dogs/${dogId}/dog/looks`">Put it on the scale</router-link>
+      <p>
+        <router-link class="text-inherit inline-block min-h-44 py-10 px-0 mr-26" :to="`/dogs/${dogId}/dog/sheet`"
+          >The sheet to hand over</router-link
+        >
+        <router-link class="text-inherit inline-block min-h-44 py-10 px-0 mr-26" :to="`/dogs/${dogId}/dog/looks`"
+          >Put it on the scale</router-link
+        >
       </p>
     </template>
     <template #note>
@@ -106,33 +112,10 @@ const paint = computed<Partial<Record<Section, Paint>>>(() =>
 </template>
 
 <style scoped>
-.side {
-  flex: 1;
-  display: grid;
-  grid-template-columns: minmax(320px, 36%) 1fr;
-  gap: 44px;
-  align-items: stretch;
-}
 .side > * {
   min-width: 0;
 }
 .side > :first-child {
   align-self: center;
-}
-.links a {
-  color: inherit;
-  display: inline-block;
-  min-height: 44px;
-  padding: 10px 0;
-  margin-right: 26px;
-}
-li {
-  font-size: 1.2rem;
-}
-@media (max-width: 899px) {
-  .side {
-    grid-template-columns: 1fr;
-    gap: 12px;
-  }
 }
 </style>

@@ -131,7 +131,7 @@ const set = (change: Partial<{ frontDew: boolean; hindDew: boolean; dark: boolea
     @retry="claws.refetch()"
   >
     <template #head
-      ><span v-if="done" class="count">{{ done }} {{ done === 1 ? 'claw' : 'claws' }} today</span></template
+      ><span v-if="done" class="count ml-auto">{{ done }} {{ done === 1 ? 'claw' : 'claws' }} today</span></template
     >
     <BleedingClaw
       v-if="bleeds"
@@ -141,7 +141,7 @@ const set = (change: Partial<{ frontDew: boolean; hindDew: boolean; dark: boolea
       @stopped="stopped"
       @vet="toTheVet"
     />
-    <section v-else-if="hurt" class="ask">
+    <section v-else-if="hurt" class="flex-1 flex flex-col justify-center gap-14 pt-10">
       <h1>How did the dog take that?</h1>
       <p>A cut too short is remembered. What it says now counts for its ladder.</p>
       <AnswerRow
@@ -151,32 +151,41 @@ const set = (change: Partial<{ frontDew: boolean; hindDew: boolean; dark: boolea
         @answer="tookThat"
       />
     </section>
-    <section v-else-if="!ready" class="ask">
+    <section v-else-if="!ready" class="flex-1 flex flex-col justify-center gap-14 pt-10">
       <p class="slab name">Before the first claw</p>
       <h1>Styptic lies open, within your reach and out of the dog’s. A pad beside it.</h1>
-      <div class="how">
+      <div class="how md:grid md:grid-cols-2 md:gap-40">
         <p v-for="one in view!.how" :key="one.rule" :data-rule="one.rule">{{ say(one.text) }}</p>
       </div>
       <details :open="view!.claws.every((claw) => !claw.last)">
-        <summary>How a paw is held</summary>
+        <summary class="cursor-pointer py-8 px-2 dotted">How a paw is held</summary>
         <PawHolds :holds="view!.holds" />
       </details>
-      <fieldset>
-        <legend>This dog</legend>
-        <label><input type="checkbox" :checked="view!.dark" @change="set({ dark: !view!.dark })" /> dark claws</label>
-        <label
-          ><input type="checkbox" :checked="view!.frontDew" @change="set({ frontDew: !view!.frontDew })" /> dew claws in
-          front</label
-        >
-        <label
-          ><input type="checkbox" :checked="view!.hindDew" @change="set({ hindDew: !view!.hindDew })" /> dew claws
-          behind</label
-        >
+      <fieldset class="border-0 p-0 flex flex-wrap gap-y-6 gap-x-26">
+        <legend class="font-bold float-left mr-20 pt-10">This dog</legend>
+        <v-checkbox-btn
+          class="flex-none"
+          :model-value="view!.dark"
+          label="dark claws"
+          @update:model-value="set({ dark: !view!.dark })"
+        />
+        <v-checkbox-btn
+          class="flex-none"
+          :model-value="view!.frontDew"
+          label="dew claws in front"
+          @update:model-value="set({ frontDew: !view!.frontDew })"
+        />
+        <v-checkbox-btn
+          class="flex-none"
+          :model-value="view!.hindDew"
+          label="dew claws behind"
+          @update:model-value="set({ hindDew: !view!.hindDew })"
+        />
       </fieldset>
       <KeyButton k="space" pedal="on" class="big" @press="ready = true">It lies ready</KeyButton>
     </section>
-    <section v-else class="work">
-      <div class="paws">
+    <section v-else class="flex-1 grid grid-cols-2 gap-40 items-center max-md:grid-cols-1 max-md:gap-10">
+      <div class="paws grid grid-cols-2 gap-y-10 gap-x-20 max-md:gap-y-0 max-md:gap-x-4 max-md:text-2xs">
         <PawDrawing
           v-for="paw in PAWS"
           :key="paw"
@@ -193,7 +202,7 @@ const set = (change: Partial<{ frontDew: boolean; hindDew: boolean; dark: boolea
           <KeyButton ref="tip" k="space" pedal="on" class="big" :disabled="table.saving.value" @press="mark('DONE')"
             >Its tip is off</KeyButton
           >
-          <div class="two">
+          <div class="two grid grid-cols-2 gap-12">
             <KeyButton k="l" :disabled="table.saving.value" @press="mark('LEFT')">Leave this one</KeyButton>
             <KeyButton k="x" class="short" :disabled="table.saving.value" @press="mark('TOO_SHORT')"
               >Cut too short</KeyButton
@@ -223,84 +232,19 @@ const set = (change: Partial<{ frontDew: boolean; hindDew: boolean; dark: boolea
 </template>
 
 <style scoped>
-.count {
-  margin-left: auto;
-}
-.ask {
-  flex: 1;
-  display: flex;
-  flex-direction: column;
-  justify-content: center;
-  gap: 14px;
-  padding-top: 10px;
-}
-@media (min-width: 900px) {
-  .how {
-    display: grid;
-    grid-template-columns: 1fr 1fr;
-    gap: 40px;
-  }
-}
-summary {
-  cursor: pointer;
-  padding: 8px 2px;
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-}
 h1 {
   font-size: clamp(1.6rem, 2.8vw, 2.3rem);
   max-width: 28ch;
-  line-height: 1.22;
+  line-height: 1.2;
 }
 p {
   font-size: 1.2rem;
   max-width: 72ch;
 }
-fieldset {
-  border: 0;
-  padding: 0;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 26px;
-}
-legend {
-  font-weight: 700;
-  float: left;
-  margin-right: 20px;
-  padding-top: 10px;
-}
-label {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  min-height: 48px;
-}
-input {
-  width: 24px;
-  height: 24px;
-  accent-color: rgb(var(--v-theme-secondary));
-}
-.work {
-  flex: 1;
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 40px;
-  align-items: center;
-}
-.paws {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 10px 20px;
-}
 .now {
   display: flex;
   flex-direction: column;
   gap: 16px;
-}
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px;
 }
 .two button,
 .enough {
@@ -308,20 +252,12 @@ input {
   border: 3px solid rgb(var(--v-theme-seam));
   border-radius: 16px 12px 18px 11px;
   background: rgb(var(--v-theme-surface));
-  font: 700 1.25rem var(--slab);
+  font: 700 1.2rem var(--slab);
 }
 .two .short {
   border-color: rgb(var(--v-theme-error));
 }
 @media (max-width: 899px) {
-  .work {
-    grid-template-columns: 1fr;
-    gap: 10px;
-  }
-  .paws {
-    gap: 0 4px;
-    font-size: 0.8rem;
-  }
   .paws :deep(svg) {
     max-width: 128px;
   }

@@ -27,16 +27,16 @@ const state = (claw: ClawView) => [
 </script>
 
 <template>
-  <figure>
-    <figcaption>{{ title.replace(' paw', '') }}</figcaption>
-    <svg viewBox="0 8 240 228" :class="{ mirrored: !left }" role="group" :aria-label="title">
+  <figure class="text-center">
+    <figcaption class="font-bold">{{ title.replace(' paw', '') }}</figcaption>
+    <svg class="w-full max-w-280" viewBox="0 8 240 228" :class="{ mirrored: !left }" role="group" :aria-label="title">
       <path class="fur" d="M72 236Q78 200 64 168Q40 138 52 108L116 60L180 108Q190 138 168 168Q152 200 158 236" />
       <g
         v-for="claw in claws"
         :key="claw.toe"
         :transform="`translate(${TOES[claw.toe]!.x} ${TOES[claw.toe]!.y})`"
         :class="state(claw)"
-        class="claw"
+        class="claw cursor-pointer"
         role="button"
         tabindex="0"
         :aria-label="says(claw)"
@@ -62,16 +62,6 @@ const state = (claw: ClawView) => [
 </template>
 
 <style scoped>
-figure {
-  text-align: center;
-}
-figcaption {
-  font-weight: 700;
-}
-svg {
-  width: 100%;
-  max-width: 280px;
-}
 .mirrored {
   transform: scaleX(-1);
 }
@@ -85,9 +75,6 @@ svg {
   stroke: rgba(var(--v-theme-ink), 0.4);
   stroke-width: 2.4;
   stroke-linecap: round;
-}
-.claw {
-  cursor: pointer;
 }
 .touch {
   fill: transparent;

@@ -10,9 +10,14 @@ const { say } = useUnits()
 </script>
 
 <template>
-  <div class="holds">
-    <figure v-for="one in holds" :key="one.rule" :data-rule="one.rule">
-      <svg viewBox="0 0 240 150" aria-hidden="true">
+  <div class="grid grid-cols-3 gap-y-8 gap-x-28 max-md:grid-cols-1">
+    <figure
+      v-for="one in holds"
+      class="max-md:grid max-md:grid-cols-[120px_1fr] max-md:gap-12 max-md:items-center"
+      :key="one.rule"
+      :data-rule="one.rule"
+    >
+      <svg class="block w-full max-w-220" viewBox="0 0 240 150" aria-hidden="true">
         <template v-if="one.rule === 'care.hold-fore'">
           <!-- Chest, upper arm and forearm; the wrist bent back, its pads to the sky. -->
           <path class="fur" d="M20 0Q30 34 64 48L70 64Q78 92 84 108L112 104Q104 78 108 52Q150 46 178 22L180 0" />
@@ -21,7 +26,7 @@ const { say } = useUnits()
           <path class="nail" d="M166 90q12-4 16 4q-8 2-15 6" />
           <g transform="translate(78 150) scale(1.25 -1.1)"><path class="hand" :d="HAND" /></g>
           <path class="hand" d="M168 62Q146 62 138 78Q136 88 146 86Q152 76 170 76" />
-          <path class="go" d="M196 40q14 26-4 50m-2-12l1 13 12-5" />
+          <path class="fill-none stroke-primary stroke-[3]" d="M196 40q14 26-4 50m-2-12l1 13 12-5" />
         </template>
         <template v-else-if="one.rule === 'care.hold-hind'">
           <!-- The far leg stands; the near one, hock and paw, is carried backward and low. -->
@@ -35,46 +40,32 @@ const { say } = useUnits()
           <path class="pad" d="M206 130q4-6 12-6M200 134q2-6 8-8" />
           <path class="nail" d="M221 130q10 4 9 12q-8-2-13-5" />
           <g transform="translate(122 150) scale(1.2 -1.1)"><path class="hand" :d="HAND" /></g>
-          <path class="go" d="M200 62q22 10 26 34m-10-8l10 9 7-12" />
+          <path class="fill-none stroke-primary stroke-[3]" d="M200 62q22 10 26 34m-10-8l10 9 7-12" />
         </template>
         <template v-else>
           <!-- A lap, an arm round the chest, the small one with its back against the person. -->
-          <path class="lap" d="M14 150Q14 108 66 106L196 108Q226 112 226 150" />
-          <path class="lap" d="M20 0Q4 60 22 118" />
+          <path class="fill-wool stroke-ink stroke-[1.8]" d="M14 150Q14 108 66 106L196 108Q226 112 226 150" />
+          <path class="fill-wool stroke-ink stroke-[1.8]" d="M20 0Q4 60 22 118" />
           <path
             class="fur"
             d="M40 44Q34 84 54 112L150 112Q168 112 170 102Q168 94 152 94L124 92Q120 74 112 64Q124 60 128 48L146 46Q154 42 150 34L126 22Q112 6 90 10Q66 16 66 34Z"
           />
           <path class="ear" d="M84 14Q66 24 70 46Q76 54 86 46Q92 30 92 14Z" />
-          <circle class="eye" cx="112" cy="28" r="3.4" />
-          <ellipse class="nose" cx="148" cy="37" rx="6" ry="5" />
+          <circle class="eye fill-ink" cx="112" cy="28" r="3.4" />
+          <ellipse class="fill-ink" cx="148" cy="37" rx="6" ry="5" />
           <path class="fur" d="M104 70Q120 84 140 82Q152 84 150 92Q142 100 118 96Q100 92 92 78" />
-          <path class="sleeve" d="M20 40Q60 54 96 66L90 84Q46 78 20 70" />
+          <path class="fill-wool stroke-ink stroke-[1.8]" d="M20 40Q60 54 96 66L90 84Q46 78 20 70" />
           <g transform="translate(88 62) rotate(14) scale(0.72)"><path class="hand" :d="HAND" /></g>
           <path class="nail" d="M148 84q8-2 10 4q-6 2-9 4" />
           <g transform="translate(212 116) rotate(206) scale(0.95)"><path class="hand" :d="HAND" /></g>
         </template>
       </svg>
-      <figcaption>{{ say(one.text) }}</figcaption>
+      <figcaption class="text-base leading-snug">{{ say(one.text) }}</figcaption>
     </figure>
   </div>
 </template>
 
 <style scoped>
-.holds {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 8px 28px;
-}
-svg {
-  display: block;
-  width: 100%;
-  max-width: 220px;
-}
-figcaption {
-  font-size: 1rem;
-  line-height: 1.3;
-}
 path {
   stroke-linecap: round;
   stroke-linejoin: round;
@@ -90,12 +81,6 @@ path {
   stroke: rgb(var(--v-theme-ink));
   stroke-width: 1.8;
 }
-.lap,
-.sleeve {
-  fill: rgb(var(--v-theme-wool));
-  stroke: rgb(var(--v-theme-ink));
-  stroke-width: 1.8;
-}
 .nail,
 .pad {
   fill: none;
@@ -104,25 +89,5 @@ path {
 }
 .nail {
   fill: rgb(var(--v-theme-background));
-}
-.eye,
-.nose {
-  fill: rgb(var(--v-theme-ink));
-}
-.go {
-  fill: none;
-  stroke: rgb(var(--v-theme-primary));
-  stroke-width: 3;
-}
-@media (max-width: 899px) {
-  .holds {
-    grid-template-columns: 1fr;
-  }
-  figure {
-    display: grid;
-    grid-template-columns: 120px 1fr;
-    gap: 12px;
-    align-items: center;
-  }
 }
 </style>

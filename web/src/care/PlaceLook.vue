@@ -7,6 +7,7 @@ import { daysAgo, useUnits } from '@/shell/useUnits'
 import PhotoButton from '@/shell/PhotoButton.vue'
 import { photoPath } from '@/trust/useLooks'
 import { lookWords } from '@/api/words'
+import ChoiceKey from '@/shell/ChoiceKey.vue'
 
 /** One place: what was seen last time, and beside it what is seen now. */
 defineProps<{
@@ -42,50 +43,63 @@ function keep() {
 </script>
 
 <template>
-  <section class="place" :aria-label="name">
+  <section class="place flex flex-col gap-12" :aria-label="name">
     <h1>{{ name }}</h1>
-    <div class="beside">
+    <div class="beside grid grid-cols-[repeat(auto-fit,minmax(200px,1fr))] gap-20 items-start">
       <figure v-for="look in before" :key="look.entry">
-        <img v-if="look.photo" :src="photoPath(dogId, look.photo)" :alt="`${name}, ${date(look.day)}`" />
+        <img
+          v-if="look.photo"
+          class="w-full max-h-280 object-contain bg-wool rounded-cut"
+          :src="photoPath(dogId, look.photo)"
+          :alt="`${name}, ${date(look.day)}`"
+        />
         <figcaption>
-          <b>{{ look.day === today ? 'Today' : daysAgo(today, look.day) }}.</b> {{ lookWords(look) }}
+          <b class="inline-block">{{ look.day === today ? 'Today' : daysAgo(today, look.day) }}.</b>
+          {{ lookWords(look) }}
           <button type="button" class="link" :disabled="saving" @click="emit('takeBack', look.entry)">
             Take it back
           </button>
         </figcaption>
       </figure>
       <div>
-        <img v-if="photo" :src="`data:image/jpeg;base64,${photo}`" :alt="`${name}, now`" />
+        <img
+          v-if="photo"
+          class="w-full max-h-280 object-contain bg-wool rounded-cut"
+          :src="`data:image/jpeg;base64,${photo}`"
+          :alt="`${name}, now`"
+        />
         <PhotoButton :disabled="saving" @taken="photo = $event" @trouble="trouble = $event">{{
           photo ? 'Another photo' : 'A photo'
         }}</PhotoButton>
-        <div class="what" role="group" aria-label="What it is">
-          <button
+        <div class="what flex flex-wrap gap-6 mt-8" role="group" aria-label="What it is">
+          <ChoiceKey
             v-for="one in choices.BodyFinding.filter((kind) => kind.value !== 'CRIED_AGAIN')"
             :key="one.value"
-            type="button"
-            :aria-pressed="what === one.value"
+            :on="what === one.value"
             @click="what = what === one.value ? undefined : one.value"
           >
             {{ one.title }}
-          </button>
+          </ChoiceKey>
         </div>
-        <label class="words"
-          >What you see and feel
-          <textarea v-model="words" rows="3" :maxlength="facts.longestText" />
-        </label>
+        <v-textarea
+          v-model="words"
+          class="mt-14"
+          label="What you see and feel"
+          :rows="3"
+          :maxlength="facts.longestText"
+        />
         <p v-if="trouble" class="caution" role="alert">
           <strong>{{ trouble }}</strong>
         </p>
       </div>
     </div>
-    <div v-if="open" class="open">
+    <div v-if="open" class="border-l-5 border-l-heather pl-12">
       <p><b>Open:</b> it stands on the sheet until it is gone, or a vet has seen it.</p>
       <button type="button" class="other" :disabled="saving" @click="emit('seen', words.trim())">
         A vet has seen it
       </button>
     </div>
-    <div class="two">
+    <div class="grid grid-cols-[1.4fr_1fr] gap-12">
       <button type="button" class="big" :disabled="saving || (!words.trim() && !photo && !what)" @click="keep">
         Keep it
       </button>
@@ -95,71 +109,10 @@ function keep() {
 </template>
 
 <style scoped>
-.place {
-  display: flex;
-  flex-direction: column;
-  gap: 12px;
-}
 h1::first-letter {
   text-transform: uppercase;
 }
-figcaption b {
-  display: inline-block;
-}
 figcaption b::first-letter {
   text-transform: uppercase;
-}
-.what {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-  margin-top: 8px;
-}
-.what button {
-  min-height: 44px;
-  padding: 2px 12px;
-  border: 2px solid rgb(var(--v-theme-seam));
-  border-radius: 22px;
-}
-.what [aria-pressed='true'] {
-  border-color: rgb(var(--v-theme-ink));
-  background: rgb(var(--v-theme-wool));
-  font-weight: 700;
-}
-.open {
-  border-left: 5px solid rgb(var(--v-theme-heather));
-  padding-left: 12px;
-}
-.beside {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(200px, 1fr));
-  gap: 20px;
-  align-items: start;
-}
-img {
-  width: 100%;
-  max-height: 280px;
-  object-fit: contain;
-  background: rgb(var(--v-theme-wool));
-  border-radius: 12px 9px 14px 8px;
-}
-.words {
-  display: block;
-  margin-top: 10px;
-}
-textarea {
-  display: block;
-  width: 100%;
-  padding: 8px 12px;
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 9px 7px 10px 6px;
-  background: rgb(var(--v-theme-surface));
-  color: inherit;
-  font: inherit;
-}
-.two {
-  display: grid;
-  grid-template-columns: 1.4fr 1fr;
-  gap: 12px;
 }
 </style>

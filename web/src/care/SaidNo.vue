@@ -7,45 +7,16 @@ defineEmits<{ goOn: []; leave: [] }>()
 </script>
 
 <template>
-  <section class="no" aria-live="polite">
-    <h1>It said no, and may. Hands off.</h1>
-    <p>Let it think. If it comes back, ask once more, easier than before. A second no ends it for today.</p>
-    <div class="two">
+  <section class="flex-1 flex flex-col justify-center gap-14" aria-live="polite">
+    <h1 class="text-[clamp(1.7rem,3.2vw,2.6rem)]">It said no, and may. Hands off.</h1>
+    <p class="text-2xl max-w-[46ch]">
+      Let it think. If it comes back, ask once more, easier than before. A second no ends it for today.
+    </p>
+    <div class="grid grid-cols-2 gap-14 mt-18 max-md:grid-cols-1">
       <KeyButton k="space" pedal="on" class="big" :disabled="saving" @press="$emit('goOn')"
         >It comes back: ask</KeyButton
       >
-      <KeyButton k="e" class="other" :disabled="saving" @press="$emit('leave')">Leave it for today</KeyButton>
+      <KeyButton k="e" class="other min-h-92" :disabled="saving" @press="$emit('leave')">Leave it for today</KeyButton>
     </div>
   </section>
 </template>
-
-<style scoped>
-.no {
-  flex: 1;
-  display: flex;
-  flex-direction: column;
-  justify-content: center;
-  gap: 14px;
-}
-h1 {
-  font-size: clamp(1.7rem, 3.2vw, 2.6rem);
-}
-p {
-  font-size: 1.35rem;
-  max-width: 46ch;
-}
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 14px;
-  margin-top: 18px;
-}
-.other {
-  min-height: 92px;
-}
-@media (max-width: 899px) {
-  .two {
-    grid-template-columns: 1fr;
-  }
-}
-</style>

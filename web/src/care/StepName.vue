@@ -6,17 +6,8 @@ defineProps<{ name: string; speak: string }>()
 </script>
 
 <template>
-  <div class="which">
+  <div class="flex justify-between items-center gap-12">
     <p class="slab name">{{ name }}</p>
     <VoiceKey :text="speak" />
   </div>
 </template>
-
-<style scoped>
-.which {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 12px;
-}
-</style>

@@ -2,7 +2,7 @@
 import { detailsOf } from '@/api/client'
 import choices from '@/api/choices'
 import PageState from '@/shell/PageState.vue'
-import { vShown } from '@/shell/shown'
+import KeptField from '@/shell/KeptField.vue'
 import { useSupplies } from './useCare'
 
 /** What lies ready for bath, teeth, nails: kinds only. */
@@ -22,31 +22,29 @@ function dilute(typed: string) {
       For bath, teeth, ears and nails. Kinds only; brushes and combs stand in
       <router-link to="/drawer">the drawer</router-link>.
     </p>
-    <ul>
-      <li v-for="one in supplies.data.value" :key="one.kind">
-        <label>
-          <input
-            type="checkbox"
-            :checked="one.have"
-            :disabled="put.isPending.value"
-            @change="put.mutate({ kind: one.kind, have: !one.have })"
-          />
-          <span
-            ><b>{{ wordsOf(one.kind).title }}</b> <small>{{ wordsOf(one.kind).hint }}</small></span
+    <ul class="list-none p-0 mt-16 columns-2 gap-x-48 max-md:columns-1">
+      <li v-for="one in supplies.data.value" class="break-inside-avoid seam-b" :key="one.kind">
+        <v-checkbox-btn
+          class="min-h-56"
+          :model-value="one.have"
+          :disabled="put.isPending.value"
+          @update:model-value="put.mutate({ kind: one.kind, have: !one.have })"
+        >
+          <template #label
+            ><span
+              ><b>{{ wordsOf(one.kind).title }}</b> <small class="block">{{ wordsOf(one.kind).hint }}</small></span
+            ></template
           >
-        </label>
-        <label v-if="one.kind === 'SHAMPOO' && one.have" class="parts">
-          Its label says 1 :
-          <input
-            type="number"
-            min="1"
-            max="100"
-            v-shown="one.parts"
-            placeholder="as it is"
-            aria-label="Parts of water to one of shampoo; empty: it is used as it is"
-            @change="dilute(($event.target as HTMLInputElement).value)"
-          />
-        </label>
+        </v-checkbox-btn>
+        <KeptField
+          v-if="one.kind === 'SHAMPOO' && one.have"
+          class="max-w-300 ml-40 mt-6 mb-12"
+          label="Parts of water to one of shampoo"
+          :told="one.parts"
+          placeholder="as it is"
+          inputmode="numeric"
+          @keep="dilute"
+        />
       </li>
     </ul>
     <p v-if="put.error.value" class="caution" role="alert">
@@ -54,50 +52,3 @@ function dilute(typed: string) {
     </p>
   </PageState>
 </template>
-
-<style scoped>
-ul {
-  list-style: none;
-  padding: 0;
-  margin-top: 16px;
-  columns: 2;
-  column-gap: 48px;
-}
-li {
-  break-inside: avoid;
-  border-bottom: 1px dashed rgb(var(--v-theme-seam));
-}
-label {
-  display: flex;
-  align-items: center;
-  gap: 14px;
-  min-height: 56px;
-}
-input[type='checkbox'] {
-  width: 26px;
-  height: 26px;
-  accent-color: rgb(var(--v-theme-secondary));
-}
-small {
-  display: block;
-}
-.parts {
-  padding-left: 40px;
-  gap: 8px;
-}
-.parts input {
-  width: 110px;
-  min-height: 44px;
-  padding: 4px 10px;
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 9px;
-  background: rgb(var(--v-theme-surface));
-  color: inherit;
-  font: inherit;
-}
-@media (max-width: 899px) {
-  ul {
-    columns: 1;
-  }
-}
-</style>

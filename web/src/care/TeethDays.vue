@@ -14,14 +14,15 @@ const count = computed(() => props.days.filter((day) => day.how === 'DONE').leng
 
 <template>
   <div>
-    <ol>
+    <ol class="list-none p-0 grid grid-cols-14 max-w-460 gap-4 max-md:grid-cols-7 max-md:max-w-260">
       <li v-for="day in days" :key="day.day" :class="day.how?.toLowerCase()" :title="date(day.day)">
         <svg
+          class="w-full block"
           viewBox="0 0 26 26"
           role="img"
           :aria-label="`${date(day.day)}: ${day.how ? SAYS[day.how] : 'nothing said'}`"
         >
-          <path :d="TOOTH" />
+          <path class="fill-none stroke-seam stroke-[1.6]" :d="TOOTH" />
         </svg>
       </li>
     </ol>
@@ -32,23 +33,6 @@ const count = computed(() => props.days.filter((day) => day.how === 'DONE').leng
 </template>
 
 <style scoped>
-ol {
-  list-style: none;
-  padding: 0;
-  display: grid;
-  grid-template-columns: repeat(14, 1fr);
-  max-width: 460px;
-  gap: 4px;
-}
-svg {
-  width: 100%;
-  display: block;
-}
-path {
-  fill: none;
-  stroke: rgb(var(--v-theme-seam));
-  stroke-width: 1.6;
-}
 .done path {
   fill: rgb(var(--v-theme-heather));
   stroke: rgb(var(--v-theme-heather));
@@ -56,11 +40,5 @@ path {
 .practised path {
   fill: rgba(var(--v-theme-heather), 0.3);
   stroke: rgb(var(--v-theme-heather));
-}
-@media (max-width: 899px) {
-  ol {
-    grid-template-columns: repeat(7, 1fr);
-    max-width: 260px;
-  }
 }
 </style>

@@ -14,7 +14,7 @@ const one = computed(() => waits.data.value?.find((each) => each.dogId === props
 </script>
 
 <template>
-  <div class="why">
+  <div class="why pt-0 pr-0 pb-6 pl-54 max-w-[58ch]">
     <button
       type="button"
       class="link"
@@ -32,10 +32,3 @@ const one = computed(() => waits.data.value?.find((each) => each.dogId === props
     </div>
   </div>
 </template>
-
-<style scoped>
-.why {
-  padding: 0 0 6px 54px;
-  max-width: 58ch;
-}
-</style>

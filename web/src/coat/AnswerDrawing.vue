@@ -34,26 +34,21 @@ const DOGS: Partial<Record<Answer, DrawnDog>> = {
 </script>
 
 <template>
-  <div v-if="DOGS[answer]" class="drawing" aria-hidden="true" inert>
+  <div v-if="DOGS[answer]" class="block w-full" aria-hidden="true" inert>
     <CoatSide side="LEFT" :names="{}" :dog="DOGS[answer]" still />
   </div>
-  <svg v-else class="drawing" viewBox="0 0 120 80" aria-hidden="true">
-    <path v-for="(part, i) in ANSWER_DRAWINGS[answer]" :key="i" :class="part.part" :d="part.d" />
+  <svg v-else class="block w-full" viewBox="0 0 120 80" aria-hidden="true">
+    <path
+      v-for="(part, i) in ANSWER_DRAWINGS[answer]"
+      class="fill-none stroke-ink stroke-[1.8] round-ends round-joins"
+      :key="i"
+      :class="part.part"
+      :d="part.d"
+    />
   </svg>
 </template>
 
 <style scoped>
-.drawing {
-  display: block;
-  width: 100%;
-}
-path {
-  fill: none;
-  stroke: rgb(var(--v-theme-ink));
-  stroke-width: 1.8;
-  stroke-linecap: round;
-  stroke-linejoin: round;
-}
 .skin {
   fill: #d9a48c;
   stroke: none;

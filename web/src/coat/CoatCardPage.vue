@@ -74,20 +74,20 @@ function state(coat: CoatForm): string {
     :error="stored.error.value"
     @retry="stored.refetch()"
   >
-    <div v-if="stored.data.value && dog.data.value" class="card">
+    <div v-if="stored.data.value && dog.data.value" class="card print:text-[10pt]">
       <SubNav label="Coat" :pages="coatPages(dogId)" />
       <CardTitle>{{ dog.data.value.form.name }}’s coat</CardTitle>
       <p>
         {{ [dog.data.value.form.breed, weighed(dog.data.value.form)].filter(Boolean).join(', ') }}.
         {{ state(stored.data.value) }}
       </p>
-      <div class="cols">
+      <div class="cols grid grid-cols-[36%_1fr] gap-32 items-start mt-12">
         <CoatMap :names="names" :dog="drawnDog(stored.data.value, dog.data.value.form)" :paint="paint" still />
         <div>
-          <table>
+          <table class="border-collapse w-full mb-12 max-[400px]:wrap-anywhere">
             <thead>
               <tr>
-                <th scope="col"><span class="sr">Letter</span></th>
+                <th scope="col"><span class="sr absolute clipped">Letter</span></th>
                 <th scope="col">Where</th>
                 <th scope="col">Length</th>
                 <th scope="col">Kind</th>
@@ -99,8 +99,9 @@ function state(coat: CoatForm): string {
               <tr v-for="row in rows" :key="row.region">
                 <td class="slab">{{ letters[row.region] }}</td>
                 <th scope="row">{{ row.title }}</th>
-                <td class="mm">
+                <td class="mm min-w-92 max-[400px]:min-w-0">
                   <b>{{ length(row.hair.millimetres) }}</b><i
+                    class="block h-5 rounded-fine bg-primary mt-4"
                     :style="{ width: `${Math.min(100, row.hair.millimetres / 2)}%` }"
                     aria-hidden="true"
                   />
@@ -123,50 +124,16 @@ function state(coat: CoatForm): string {
 </template>
 
 <style scoped>
-.cols {
-  display: grid;
-  grid-template-columns: 36% 1fr;
-  gap: 32px;
-  align-items: start;
-  margin-top: 12px;
-}
-table {
-  border-collapse: collapse;
-  width: 100%;
-  margin-bottom: 12px;
-}
 th,
 td {
   text-align: left;
   padding: 9px 12px 9px 0;
-  border-bottom: 1px dashed rgb(var(--v-theme-seam));
+  border-bottom: 1.5px dashed rgb(var(--v-theme-seam));
   vertical-align: top;
-  line-height: 1.25;
+  line-height: 1.2;
 }
 thead th {
-  font-size: 0.88rem;
-}
-.mm {
-  min-width: 92px;
-}
-@media (max-width: 399px) {
-  .mm {
-    min-width: 0;
-  }
-  table {
-    overflow-wrap: anywhere;
-  }
-}
-.mm i {
-  display: block;
-  height: 5px;
-  border-radius: 3px;
-  background: rgb(var(--v-theme-primary));
-  margin-top: 4px;
-}
-.sr {
-  position: absolute;
-  clip-path: inset(50%);
+  font-size: 0.9rem;
 }
 @media (max-width: 899px) {
   .cols {
@@ -175,16 +142,13 @@ thead th {
   th,
   td {
     padding-right: 8px;
-    font-size: 0.92rem;
+    font-size: 0.9rem;
   }
 }
 @media print {
   .cols {
     grid-template-columns: 40% 1fr;
     gap: 16px;
-  }
-  .card {
-    font-size: 10pt;
   }
   .mm i {
     print-color-adjust: exact;

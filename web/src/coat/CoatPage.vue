@@ -20,6 +20,7 @@ import { coatPages } from './pages'
 import { useCoat, useSaveCoat } from './useCoat'
 import { useDoubts } from './useCoatFinder'
 import { allOfKind, NEW_COAT, REGIONS } from './words'
+import ActKey from '@/shell/ActKey.vue'
 
 const props = defineProps<{ dogId: number }>()
 
@@ -152,34 +153,46 @@ async function submit() {
       />
       <div>
         <h2>{{ isNew ? 'Is it so?' : 'The coat' }}</h2>
-        <p v-if="guessed" class="found" role="status">
+        <p v-if="guessed" class="found border-l-5 border-l-secondary pt-4 pr-0 pb-4 pl-14" role="status">
           This is the usual {{ guessed }}, a guess: change what differs, measure the lengths, and keep it when it is
           right.
         </p>
         <p v-else-if="isNew">Say how long it is all over; then pick the places that differ, here or on the dog.</p>
         <p v-if="isNew" class="quiet">
-          <button type="button" class="forget" @click="startAnew">Begin again in another way</button>
+          <button type="button" class="dotted min-h-44" @click="startAnew">Begin again in another way</button>
         </p>
-        <p v-if="found" class="found" role="status">
+        <p v-if="found" class="found border-l-5 border-l-secondary pt-4 pr-0 pb-4 pl-14" role="status">
           What you found is filled in. Measure the lengths, look it over, and keep it.
         </p>
         <p v-else-if="restored && !guessed" class="quiet">
           Here is what you had entered before the page was closed; it is not kept yet.
-          <button type="button" class="forget" @click="forget(stored.data.value ?? NEW_COAT)">Forget it</button>
+          <button type="button" class="dotted min-h-44" @click="forget(stored.data.value ?? NEW_COAT)">
+            Forget it
+          </button>
         </p>
         <RegionPick :chosen="chosen" all-over="All over" :says="inShort" @choose="chosen = $event" />
         <HairEditor :hairs="hairs" :kinds="kinds.data.value!" />
-        <label class="shed"
-          ><input v-model="draft.sheddingHeavily" type="checkbox" />
-          <span
-            >The undercoat is coming out in handfuls just now <small>heavy shedding, spring or autumn</small></span
-          ></label
+        <v-checkbox-btn v-model="draft.sheddingHeavily" class="my-4">
+          <template #label
+            ><span
+              >The undercoat is coming out in handfuls just now
+              <small class="block text-xs">heavy shedding, spring or autumn</small></span
+            ></template
+          >
+        </v-checkbox-btn>
+        <v-checkbox-btn v-model="draft.neglected" class="my-4">
+          <template #label
+            ><span
+              >No comb has been to the skin for weeks
+              <small class="block text-xs">fingers and mist come first then</small></span
+            ></template
+          >
+        </v-checkbox-btn>
+        <div
+          v-if="doubts.length"
+          class="border-[1.5px] border-dashed border-primary rounded-cut py-10 px-16 mt-8 mx-0 mb-16"
+          role="alert"
         >
-        <label class="shed"
-          ><input v-model="draft.neglected" type="checkbox" />
-          <span>No comb has been to the skin for weeks <small>fingers and mist come first then</small></span></label
-        >
-        <div v-if="doubts.length" class="doubts" role="alert">
           <strong>Is that so?</strong>
           <p v-for="doubt in doubtsShown" :key="doubt.question.text">
             {{ say(doubt.question.text) }}
@@ -196,49 +209,10 @@ async function submit() {
             >
           </div>
         </div>
-        <v-btn type="submit" color="primary" size="large" :loading="save.isPending.value">
+        <ActKey type="submit" color="primary" size="large" :loading="save.isPending.value">
           {{ doubts.length ? 'It is so: keep it' : isNew ? 'On to the tools' : 'Keep this coat' }}
-        </v-btn>
+        </ActKey>
       </div>
     </form>
   </PageState>
 </template>
-
-<style scoped>
-.forget {
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-  min-height: 44px;
-}
-.found {
-  border-left: 5px solid rgb(var(--v-theme-secondary));
-  padding: 4px 0 4px 14px;
-}
-.help {
-  margin-top: 4px;
-}
-.doubts {
-  border: 1.5px dashed rgb(var(--v-theme-primary));
-  border-radius: 12px 9px 13px 8px;
-  padding: 10px 16px;
-  margin: 8px 0 16px;
-}
-.shed {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 44px;
-  margin: 4px 0;
-  cursor: pointer;
-}
-.shed input {
-  width: 20px;
-  height: 20px;
-  accent-color: rgb(var(--v-theme-secondary));
-  flex: none;
-}
-.shed small {
-  display: block;
-  font-size: 0.85rem;
-}
-</style>

@@ -10,6 +10,7 @@ import { kindOf } from '@/dog/words'
 import ChoiceRow from '@/shell/ChoiceRow.vue'
 import { useUnits } from '@/shell/useUnits'
 import KindPick from './KindPick.vue'
+import ActKey from '@/shell/ActKey.vue'
 
 /** Three ways into a coat of which nothing is known: the breed's as a guess, looking and feeling, or saying it. */
 const props = defineProps<{ dogId: number; name: string; breed: string; kinds: CoatKindInfo[]; young: boolean }>()
@@ -31,25 +32,25 @@ const guess = computed(() => {
 </script>
 
 <template>
-  <div class="start">
+  <div class="start grid grid-cols-[1fr_1.15fr] gap-y-28 gap-x-48 items-start max-md:grid-cols-1">
     <section aria-labelledby="by-breed">
       <h2 id="by-breed">What grows on {{ name }}?</h2>
       <BreedField v-model="called" />
       <ChoiceRow v-if="guess?.keptLong && !young" v-model="trim" label="Its hair" :choices="TRIMS" />
-      <div v-if="guess" class="guess">
+      <div v-if="guess" class="grid grid-cols-2 gap-20 items-center seam-t pt-12">
         <CoatSide side="LEFT" :names="{}" :dog="drawnDog(guess.coat, guess.looks)" still />
         <div>
           <h3>The usual {{ guess.name }}</h3>
           <p>{{ kindOf(guess) }}</p>
           <p class="quiet">{{ say(guess.why.text) }}</p>
-          <v-btn color="primary" size="large" @click="$emit('guess', guess)">Start from this guess</v-btn>
+          <ActKey color="primary" size="large" @click="$emit('guess', guess)">Start from this guess</ActKey>
         </div>
       </div>
     </section>
     <section class="ways" aria-labelledby="by-looking">
       <h2 id="by-looking">Not sure, or a mixture?</h2>
-      <v-btn variant="outlined" size="large" :to="`/dogs/${dogId}/dog/coat/finder`"
-        >Find out by looking and feeling</v-btn
+      <ActKey variant="outlined" size="large" :to="`/dogs/${dogId}/dog/coat/finder`"
+        >Find out by looking and feeling</ActKey
       >
       <h2>You know it? Say what it is all over</h2>
       <KindPick :kinds="kinds" @choose="$emit('say', $event)" />
@@ -58,29 +59,10 @@ const guess = computed(() => {
 </template>
 
 <style scoped>
-.start {
-  display: grid;
-  grid-template-columns: 1fr 1.15fr;
-  gap: 28px 48px;
-  align-items: start;
-}
 .start > * {
   min-width: 0;
 }
-.guess {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 20px;
-  align-items: center;
-  border-top: 1.5px dashed rgb(var(--v-theme-seam));
-  padding-top: 12px;
-}
 .ways h2:not(:first-child) {
   margin-top: 24px;
-}
-@media (max-width: 899px) {
-  .start {
-    grid-template-columns: 1fr;
-  }
 }
 </style>

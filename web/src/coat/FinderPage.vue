@@ -109,8 +109,10 @@ async function take(which: number) {
   >
     <div>
       <SubNav v-if="stored.data.value" label="Coat" :pages="coatPages(dogId)" />
-      <p v-else class="known"><router-link :to="`/dogs/${dogId}/dog/coat`">I know it already</router-link></p>
-      <div class="cols">
+      <p v-else class="known -mt-6 mx-0 mb-12">
+        <router-link :to="`/dogs/${dogId}/dog/coat`">I know it already</router-link>
+      </p>
+      <div class="grid grid-cols-[minmax(0,1fr)_400px] gap-36 items-start max-md:grid-cols-1 max-md:gap-20">
         <section aria-labelledby="question">
           <!-- Before anything is described, what is seen is of the whole dog. -->
           <RegionPick v-if="draft?.regions.length" :chosen="regions" all-over="Once for all" @choose="pickRegions" />
@@ -118,7 +120,11 @@ async function take(which: number) {
             <p class="quiet">{{ at + 1 }} of {{ observations.length }}</p>
             <h2 id="question" ref="question" tabindex="-1">{{ current.question }}</h2>
             <p>{{ current.how }}</p>
-            <div class="answers" role="group" aria-labelledby="question">
+            <div
+              class="answers grid grid-cols-[repeat(auto-fill,minmax(176px,1fr))] gap-12 mt-14 max-md:grid-cols-2"
+              role="group"
+              aria-labelledby="question"
+            >
               <KeyButton
                 v-for="(option, i) in current.answers"
                 :key="option"
@@ -130,7 +136,7 @@ async function take(which: number) {
                 <span>{{ choiceOf('Answer', option).title }}</span>
               </KeyButton>
             </div>
-            <p class="acts">
+            <p class="acts flex gap-20 mt-10">
               <KeyButton k="0" class="link" @press="answer(null)">I cannot tell</KeyButton>
               <KeyButton v-if="at > 0" k="backspace" class="link" @press="go(at - 1)">Back</KeyButton>
             </p>
@@ -139,9 +145,13 @@ async function take(which: number) {
             <h2 id="question" ref="question" tabindex="-1">That is all there is to see</h2>
             <p>Take what was found, or tap an answer to look again.</p>
           </template>
-          <ul v-if="Object.keys(seen).length" class="seen" aria-label="Seen so far">
+          <ul
+            v-if="Object.keys(seen).length"
+            class="seen list-none pt-10 px-0 pb-0 mt-14 seam-t flex flex-wrap gap-y-2 gap-x-18"
+            aria-label="Seen so far"
+          >
             <li v-for="o in observations.filter((x) => isSeen(x.observation))" :key="o.observation">
-              <button type="button" @click="lookAgain(o.observation)">
+              <button class="min-h-44 text-left text-md" type="button" @click="lookAgain(o.observation)">
                 {{ o.question.replace(/ What do you see\?$/, '') }} <b>{{ wordsOf(o.observation) }}</b>
               </button>
             </li>
@@ -161,25 +171,10 @@ async function take(which: number) {
 </template>
 
 <style scoped>
-.cols {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 400px;
-  gap: 36px;
-  align-items: start;
-}
-.known {
-  margin: -6px 0 12px;
-}
 h2 {
-  font-size: 1.6rem;
+  font-size: 1.5rem;
   outline-offset: 2px;
   margin-top: 4px;
-}
-.answers {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(176px, 1fr));
-  gap: 12px;
-  margin-top: 14px;
 }
 .answers button {
   display: flex;
@@ -205,39 +200,13 @@ h2 {
   border-color: rgb(var(--v-theme-ink));
   box-shadow: inset 0 -4px rgb(var(--v-theme-primary));
 }
-.acts {
-  display: flex;
-  gap: 20px;
-  margin-top: 10px;
-}
-.seen {
-  list-style: none;
-  padding: 10px 0 0;
-  margin-top: 14px;
-  border-top: 1.5px dashed rgb(var(--v-theme-seam));
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 18px;
-}
-.seen button {
-  min-height: 44px;
-  text-align: left;
-  font-size: 0.93rem;
-}
 .seen button:hover b {
   text-decoration: underline dotted;
   text-underline-offset: 4px;
 }
 @media (max-width: 899px) {
-  .cols {
-    grid-template-columns: 1fr;
-    gap: 20px;
-  }
-  .answers {
-    grid-template-columns: 1fr 1fr;
-  }
   h2 {
-    font-size: 1.3rem;
+    font-size: 1.35rem;
   }
 }
 </style>

@@ -4,6 +4,7 @@ import type { Answer, CoatKind, Finding, ObservationView } from '@/api/types'
 import { choiceOf, labelOf } from '@/api/words'
 import { useUnits } from '@/shell/useUnits'
 import AnswerDrawing from './AnswerDrawing.vue'
+import ActKey from '@/shell/ActKey.vue'
 
 /** What the observations say so far: the likely kinds side by side, and what would decide between them. */
 const props = defineProps<{ finding: Finding; answered: number; keyOf: ObservationView[] }>()
@@ -33,46 +34,58 @@ const sides = computed<{ kind: CoatKind; answer: Answer }[]>(() => {
 
 <template>
   <aside class="cloth" aria-live="polite" aria-label="So far">
-    <p v-if="!answered" class="start">
+    <p v-if="!answered" class="py-20 px-6 text-lg">
       Look, feel, and tap what you find. After two or three answers the coat begins to show here.
     </p>
     <template v-else>
       <p class="quiet">{{ two ? 'Two are likely' : 'It looks like' }}</p>
       <div class="likely" :class="{ two }">
         <section v-for="(one, i) in finding.likely" :key="one.kind">
-          <h3>
-            {{ labelOf('CoatKind', one.kind) }} <small>{{ labelOf('FindingSureness', one.sureness) }}</small>
+          <h3 class="text-2xl m-0">
+            {{ labelOf('CoatKind', one.kind) }}
+            <small
+              class="font-sans font-normal text-sm leading-plain border-[1.5px] border-seam rounded-plain py-0 px-7 ml-4 whitespace-nowrap"
+              >{{ labelOf('FindingSureness', one.sureness) }}</small
+            >
           </h3>
-          <p class="by">{{ choiceOf('CoatKind', one.kind).hint }}</p>
-          <p class="why">{{ say(one.why.text) }}</p>
-          <button v-if="two && answered > 1" type="button" class="take" @click="$emit('take', i)">
+          <p class="italic text-md leading-tight">{{ choiceOf('CoatKind', one.kind).hint }}</p>
+          <p class="why text-md leading-snug">{{ say(one.why.text) }}</p>
+          <button
+            v-if="two && answered > 1"
+            type="button"
+            class="mt-6 min-h-44 py-4 px-14 border-[1.5px] border-ink rounded-cut-sm"
+            @click="$emit('take', i)"
+          >
             Take {{ labelOf('CoatKind', one.kind) }}
           </button>
         </section>
       </div>
-      <div v-if="finding.decider && deciding" class="decides">
+      <div v-if="finding.decider && deciding" class="seam-t mt-12 pt-10">
         <p><b>What would decide:</b> {{ deciding.question }}</p>
-        <div class="sides">
+        <div class="grid grid-cols-2 gap-14 mt-6">
           <figure v-for="side in sides" :key="side.kind">
             <AnswerDrawing :answer="side.answer" />
-            <figcaption>
+            <figcaption class="text-sm leading-tight">
               {{ choiceOf('Answer', side.answer).title }}: <b>{{ labelOf('CoatKind', side.kind) }}</b>
             </figcaption>
           </figure>
         </div>
-        <button type="button" class="link" @click="$emit('look', finding.decider!.observation)">
+        <button type="button" class="link font-bold" @click="$emit('look', finding.decider!.observation)">
           {{ finding.decider.answered ? 'Look once more' : 'Look now' }}
         </button>
       </div>
-      <ul class="rest">
-        <li v-for="item in rest" :key="item.title">
-          <b>{{ item.title }}</b> <small>{{ labelOf('FindingSureness', item.sureness) }}</small><span>{{
+      <ul class="rest list-none py-8 px-0 mt-10 seam-t">
+        <li v-for="item in rest" class="my-6 mx-0 leading-snug" :key="item.title">
+          <b class="inline-block">{{ item.title }}</b>
+          <small
+            class="font-sans font-normal text-sm leading-plain border-[1.5px] border-seam rounded-plain py-0 px-7 ml-4 whitespace-nowrap"
+            >{{ labelOf('FindingSureness', item.sureness) }}</small><span class="block text-sm">{{
             say(item.why.text)
           }}</span>
         </li>
       </ul>
       <p v-if="finding.limits" class="caution"><strong>What we can do:</strong> {{ say(finding.limits.text) }}</p>
-      <v-btn v-if="!two && answered > 1" color="primary" size="large" @click="$emit('take', 0)">Take this coat</v-btn>
+      <ActKey v-if="!two && answered > 1" color="primary" size="large" @click="$emit('take', 0)">Take this coat</ActKey>
     </template>
   </aside>
 </template>
@@ -82,82 +95,15 @@ const sides = computed<{ kind: CoatKind; answer: Answer }[]>(() => {
   position: relative;
   z-index: 1;
 }
-.start {
-  padding: 20px 6px;
-  font-size: 1.05rem;
-}
-h3 {
-  font-size: 1.3rem;
-  margin: 0;
-}
 h3::first-letter {
   text-transform: uppercase;
-}
-small {
-  font: 400 0.88rem var(--sans);
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 6px;
-  padding: 0 7px;
-  margin-left: 4px;
-  white-space: nowrap;
 }
 .likely.two {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 14px;
 }
-.by {
-  font-style: italic;
-  font-size: 0.95rem;
-  line-height: 1.25;
-}
-.why {
-  font-size: 0.93rem;
-  line-height: 1.3;
-}
-.take {
-  margin-top: 6px;
-  min-height: 44px;
-  padding: 4px 14px;
-  border: 1.5px solid rgb(var(--v-theme-ink));
-  border-radius: 9px 7px 10px 6px;
-}
-.decides {
-  border-top: 1.5px dashed rgb(var(--v-theme-seam));
-  margin-top: 12px;
-  padding-top: 10px;
-}
-.sides {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 14px;
-  margin-top: 6px;
-}
-figcaption {
-  font-size: 0.9rem;
-  line-height: 1.2;
-}
-.link {
-  font-weight: 700;
-}
-.rest {
-  list-style: none;
-  padding: 8px 0;
-  margin-top: 10px;
-  border-top: 1.5px dashed rgb(var(--v-theme-seam));
-}
-.rest li {
-  margin: 6px 0;
-  line-height: 1.3;
-}
-.rest b {
-  display: inline-block;
-}
 .rest b::first-letter {
   text-transform: uppercase;
-}
-.rest span {
-  display: block;
-  font-size: 0.9rem;
 }
 </style>

@@ -24,11 +24,14 @@ const says = computed(() => props.of.readings.map((r) => `${date(r.day)}: ${leng
 </script>
 
 <template>
-  <svg class="growth" :viewBox="`0 0 ${WIDTH} 180`" role="img" :aria-label="says">
+  <svg class="w-full max-w-460 block" :viewBox="`0 0 ${WIDTH} 180`" role="img" :aria-label="says">
     <rect class="skin" x="6" :y="SKIN" :width="WIDTH - 12" height="10" rx="4" />
     <polyline :points="bars.map((b) => `${b.x},${b.top}`).join(' ')" />
     <g v-for="(bar, i) in bars" :key="bar.day">
-      <path class="strand" :d="`M${bar.x} ${SKIN}q6 ${-(SKIN - bar.top) / 2} 0 ${-(SKIN - bar.top)}`" />
+      <path
+        class="fill-none stroke-ink stroke-[4] round-ends"
+        :d="`M${bar.x} ${SKIN}q6 ${-(SKIN - bar.top) / 2} 0 ${-(SKIN - bar.top)}`"
+      />
       <text :x="bar.x" :y="bar.top - 8">{{ length(bar.millimetres) }}</text>
       <text v-if="i === 0 || i === bars.length - 1" :x="bar.x" y="176">{{ date(bar.day) }}</text>
     </g>
@@ -36,19 +39,8 @@ const says = computed(() => props.of.readings.map((r) => `${date(r.day)}: ${leng
 </template>
 
 <style scoped>
-.growth {
-  width: 100%;
-  max-width: 460px;
-  display: block;
-}
 .skin {
   fill: #d9a48c;
-}
-.strand {
-  fill: none;
-  stroke: rgb(var(--v-theme-ink));
-  stroke-width: 4;
-  stroke-linecap: round;
 }
 polyline {
   fill: none;

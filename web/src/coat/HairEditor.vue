@@ -5,6 +5,7 @@ import type { CoatKindInfo, Colour, RegionForm } from '@/api/types'
 import { furOf } from '@/bodymap/fur'
 import LengthField from '@/shell/LengthField.vue'
 import KindPick from './KindPick.vue'
+import ChoiceKey from '@/shell/ChoiceKey.vue'
 
 /** Describes the hair of one or more regions at once; it writes into the hairs it is given. */
 const props = defineProps<{ hairs: RegionForm[]; kinds: CoatKindInfo[] }>()
@@ -32,171 +33,91 @@ const ruler = computed(() => Math.min(200, common('millimetres') ?? 0))
 </script>
 
 <template>
-  <div class="hair">
+  <div class="hair seam-t pt-14">
     <KindPick :kinds="kinds" :chosen="common('kind')" @choose="chooseKind" />
-    <div class="row">
+    <div class="flex flex-wrap gap-y-8 gap-x-16 items-center my-12 mx-0">
       <!-- A length left out becomes 0, which is refused on keeping: better than silently keeping the old one. -->
       <LengthField
-        class="mm"
+        class="flex-[0_0_230px] max-sm:flex-[1_1_100%]"
         :model-value="common('millimetres') || undefined"
         label="Hair length"
         :placeholder="common('millimetres') === undefined ? 'differs' : 'measure'"
         @update:model-value="setAll({ millimetres: $event ?? 0 })"
       />
-      <svg class="ruler" viewBox="0 0 210 34" aria-hidden="true">
-        <path class="edge" d="M2 26H208" />
-        <path v-for="t in 21" :key="t" class="edge" :d="`M${2 + (t - 1) * 10} 26v${(t - 1) % 5 ? -4 : -8}`" />
-        <path v-if="ruler" class="strand" :d="`M2 12q${ruler / 2} -7 ${ruler} 0`" />
+      <svg class="w-210 h-34" viewBox="0 0 210 34" aria-hidden="true">
+        <path class="stroke-ink stroke-[1.2]" d="M2 26H208" />
+        <path
+          v-for="t in 21"
+          :key="t"
+          class="stroke-ink stroke-[1.2]"
+          :d="`M${2 + (t - 1) * 10} 26v${(t - 1) % 5 ? -4 : -8}`"
+        />
+        <path
+          v-if="ruler"
+          class="stroke-primary stroke-[2.4] fill-none round-ends"
+          :d="`M2 12q${ruler / 2} -7 ${ruler} 0`"
+        />
       </svg>
       <span class="quiet how">from the skin along a stretched hair</span>
     </div>
-    <div class="row">
-      <div class="few" role="group" aria-label="Density">
-        <button
+    <div class="flex flex-wrap gap-y-8 gap-x-16 items-center my-12 mx-0">
+      <div class="flex gap-6 flex-wrap max-sm:w-full" role="group" aria-label="Density">
+        <ChoiceKey
           v-for="d in choices.Density"
+          class="max-sm:flex-1"
           :key="d.value"
-          type="button"
-          :aria-pressed="common('density') === d.value"
+          :on="common('density') === d.value"
           :title="d.hint"
           @click="setAll({ density: d.value })"
         >
           {{ d.title }}
-        </button>
+        </ChoiceKey>
       </div>
-      <div class="few" role="group" aria-label="Feel">
-        <button
+      <div class="flex gap-6 flex-wrap max-sm:w-full" role="group" aria-label="Feel">
+        <ChoiceKey
           v-for="t in choices.Texture"
+          class="max-sm:flex-1"
           :key="t.value"
-          type="button"
-          :aria-pressed="common('texture') === t.value"
+          :on="common('texture') === t.value"
           @click="setAll({ texture: t.value })"
         >
           {{ t.title }}
-        </button>
+        </ChoiceKey>
       </div>
-      <label class="tick"
-        ><input
-          type="checkbox"
-          :checked="common('undercoat') === true"
-          @change="setAll({ undercoat: ($event.target as HTMLInputElement).checked })"
-        />
-        soft undercoat beneath</label
-      >
-      <label class="tick"
-        ><input
-          type="checkbox"
-          :checked="common('clipped') === true"
-          @change="setAll({ clipped: ($event.target as HTMLInputElement).checked })"
-        />
-        a groomer keeps it short</label
-      >
+      <v-checkbox-btn
+        class="flex-none"
+        :model-value="common('undercoat') === true"
+        label="soft undercoat beneath"
+        @update:model-value="setAll({ undercoat: Boolean($event) })"
+      />
+      <v-checkbox-btn
+        class="flex-none"
+        :model-value="common('clipped') === true"
+        label="a groomer keeps it short"
+        @update:model-value="setAll({ clipped: Boolean($event) })"
+      />
     </div>
-    <div class="row colours" role="group" aria-label="Colour">
-      <button
+    <div class="colours flex flex-wrap items-center my-12 mx-0 gap-6" role="group" aria-label="Colour">
+      <ChoiceKey
         v-for="c in choices.Colour"
         :key="c.value"
-        type="button"
-        :aria-pressed="common('colour') === c.value"
+        :on="common('colour') === c.value"
         :title="c.hint"
         @click="setAll({ colour: c.value })"
       >
         <i :style="swatch(c.value)" aria-hidden="true" />{{ c.title }}
-      </button>
+      </ChoiceKey>
     </div>
   </div>
 </template>
 
 <style scoped>
-.hair {
-  border-top: 1.5px dashed rgb(var(--v-theme-seam));
-  padding-top: 14px;
-}
-button {
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  background: rgb(var(--v-theme-surface));
-  padding: 8px 12px;
-  min-height: 46px;
-}
-button[aria-pressed='true'] {
-  background: rgb(var(--v-theme-wool));
-  border-color: rgb(var(--v-theme-ink));
-  box-shadow: inset 0 -3px rgb(var(--v-theme-secondary));
-  font-weight: 700;
-}
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 16px;
-  align-items: center;
-  margin: 12px 0;
-}
-.mm {
-  flex: 0 0 230px;
-}
-.ruler {
-  width: 210px;
-  height: 34px;
-}
-.ruler .edge {
-  stroke: rgb(var(--v-theme-ink));
-  stroke-width: 1.2;
-}
-.ruler .strand {
-  stroke: rgb(var(--v-theme-primary));
-  stroke-width: 2.4;
-  fill: none;
-  stroke-linecap: round;
-}
-.few {
-  display: flex;
-}
-.few button {
-  border-right-width: 0;
-}
-.few button:first-child {
-  border-radius: 10px 0 0 8px;
-}
-.few button:last-child {
-  border-right-width: 1.5px;
-  border-radius: 0 9px 11px 0;
-}
-.tick {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  min-height: 46px;
-  cursor: pointer;
-}
-.tick input {
-  width: 20px;
-  height: 20px;
-  accent-color: rgb(var(--v-theme-secondary));
-}
-.colours {
-  gap: 6px;
-}
-.colours button {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  border-radius: 10px 8px 11px 7px;
-}
-.colours i {
+i {
+  margin-right: 8px;
+  vertical-align: -5px;
   width: 22px;
   height: 22px;
   border-radius: 50% 46% 52% 48%;
   border: 1.5px solid rgb(var(--v-theme-pen));
-}
-@media (max-width: 599px) {
-  .mm {
-    flex: 1 1 100%;
-  }
-  .few {
-    width: 100%;
-  }
-  .few button {
-    flex: 1;
-    padding: 8px 4px;
-  }
 }
 </style>

@@ -17,6 +17,7 @@ import { useDrawnDog } from './useCoat'
 import { useReadings } from './useReadings'
 import RegionPick from './RegionPick.vue'
 import { REGIONS } from './words'
+import ActKey from '@/shell/ActKey.vue'
 
 const props = defineProps<{ dogId: number }>()
 
@@ -82,7 +83,11 @@ async function takeAway(when: string, millimetres: number) {
         <div v-if="here">
           <h2>Measure</h2>
           <RegionPick :chosen="[region]" :says="longNow" @choose="([one]) => (region = one!)" />
-          <form class="new" novalidate @submit.prevent="keep">
+          <form
+            class="new grid grid-cols-[280px_1fr] gap-28 items-start max-sm:grid-cols-1"
+            novalidate
+            @submit.prevent="keep"
+          >
             <div>
               <LengthField v-model="typed" :label="`${title}: hair length`" />
               <v-text-field
@@ -91,9 +96,11 @@ async function takeAway(when: string, millimetres: number) {
                 label="Measured on"
                 :max="home.data.value!.today"
                 hide-details
-                class="day"
+                class="day my-12 mx-0"
               />
-              <v-btn type="submit" color="primary" size="large" :loading="put.isPending.value">Keep this reading</v-btn>
+              <ActKey type="submit" color="primary" size="large" :loading="put.isPending.value"
+                >Keep this reading</ActKey
+              >
               <div v-if="put.error.value" class="caution" role="alert">
                 <strong>{{ messageOf(put.error.value) }}</strong>
                 <div v-for="problem in problems" :key="problem.field">{{ problem.message }}</div>
@@ -103,7 +110,7 @@ async function takeAway(when: string, millimetres: number) {
           </form>
           <hr class="seam" />
           <h3>Growth</h3>
-          <p class="rate">
+          <p class="rate text-xl">
             <b>{{ growth(here.growth.millimetresPerDay) }}</b> ± {{ growth(here.growth.plusMinus)
             }}<template v-if="here.growth.millimetresPerDay > 0"
               >; about {{ length(Math.round(here.growth.millimetresPerDay * 30)) }} in a month</template
@@ -113,12 +120,13 @@ async function takeAway(when: string, millimetres: number) {
             {{ say(here.growth.doubt.text) }}
           </p>
           <WhyList :reasons="[here.growth.why]" />
-          <div v-if="here.readings.length" class="readings">
+          <div v-if="here.readings.length" class="readings flex flex-wrap gap-y-10 gap-x-32 items-start">
             <GrowthChart v-if="here.readings.length > 1" :of="here" />
-            <ul>
-              <li v-for="r in [...here.readings].reverse()" :key="r.day">
+            <ul class="list-none p-0">
+              <li v-for="r in [...here.readings].reverse()" class="min-h-44 flex gap-10 items-center" :key="r.day">
                 {{ date(r.day) }} <b>{{ length(r.millimetres) }}</b>
                 <button
+                  class="dotted min-h-44 text-sm"
                   type="button"
                   :aria-label="`Take away the reading of ${date(r.day)}`"
                   @click="takeAway(r.day, r.millimetres)"
@@ -136,46 +144,7 @@ async function takeAway(when: string, millimetres: number) {
 </template>
 
 <style scoped>
-.new {
-  display: grid;
-  grid-template-columns: 280px 1fr;
-  gap: 28px;
-  align-items: start;
-}
-.day {
-  margin: 12px 0;
-}
-.rate {
-  font-size: 1.15rem;
-}
-.readings {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px 32px;
-  align-items: flex-start;
-}
 .readings svg {
   flex: 1 1 300px;
-}
-.readings ul {
-  list-style: none;
-  padding: 0;
-}
-.readings li {
-  min-height: 44px;
-  display: flex;
-  gap: 10px;
-  align-items: center;
-}
-.readings li button {
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-  min-height: 44px;
-  font-size: 0.9rem;
-}
-@media (max-width: 599px) {
-  .new {
-    grid-template-columns: 1fr;
-  }
 }
 </style>

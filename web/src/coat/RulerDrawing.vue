@@ -3,20 +3,20 @@
 </script>
 
 <template>
-  <figure class="how">
-    <svg viewBox="0 0 300 150" aria-hidden="true">
+  <figure class="how m-0 max-w-340">
+    <svg class="w-full block" viewBox="0 0 300 150" aria-hidden="true">
       <rect class="skin" x="6" y="122" width="288" height="14" rx="6" />
       <path
-        class="coat"
+        class="opacity-50"
         d="M20 122q4-30 34-38M40 122q6-34 40-40M60 122q6-30 40-40M196 122q8-30 44-32M220 122q8-28 44-28M246 122q8-26 40-24"
       />
       <path class="hair" d="M150 122V24" />
       <path class="fingers" d="M150 24q-14-2-26-14M150 24q14-2 26-14" />
-      <rect class="ruler" x="158" y="18" width="22" height="104" rx="2" />
+      <rect class="fill-pale-fur stroke-pen stroke-[1.5]" x="158" y="18" width="22" height="104" rx="2" />
       <path class="ticks" d="M158 122h10M158 109h6M158 96h6M158 83h6M158 70h10M158 57h6M158 44h6M158 31h6" />
       <path class="mark" d="M134 122h22M134 24h22" />
     </svg>
-    <figcaption>
+    <figcaption class="text-sm">
       Part the hair, stand the ruler on the skin, stretch one hair along it between two fingers, and read where it ends.
       Curls are measured stretched, too. Take the longest you find in the place.
     </figcaption>
@@ -24,14 +24,6 @@
 </template>
 
 <style scoped>
-.how {
-  margin: 0;
-  max-width: 340px;
-}
-svg {
-  width: 100%;
-  display: block;
-}
 path {
   fill: none;
   stroke: rgb(var(--v-theme-ink));
@@ -41,9 +33,6 @@ path {
 .skin {
   fill: #d9a48c;
 }
-.coat {
-  opacity: 0.5;
-}
 .hair {
   stroke: rgb(var(--v-theme-primary));
   stroke-width: 3;
@@ -52,11 +41,6 @@ path {
   stroke: #c98f74;
   stroke-width: 9;
 }
-.ruler {
-  fill: rgb(var(--v-theme-pale-fur));
-  stroke: rgb(var(--v-theme-pen));
-  stroke-width: 1.5;
-}
 .ticks {
   stroke: #3e3229;
   stroke-width: 1.3;
@@ -64,8 +48,5 @@ path {
 .mark {
   stroke: rgb(var(--v-theme-primary));
   stroke-dasharray: 3 4;
-}
-figcaption {
-  font-size: 0.92rem;
 }
 </style>

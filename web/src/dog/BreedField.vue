@@ -47,7 +47,7 @@ function choose(name: string | null) {
         <v-list-item v-bind="row" :subtitle="kindOf(item)" />
       </template>
     </v-combobox>
-    <p v-if="typed.trim() && breeds.data.value && !found.breeds.length" class="none" role="status">
+    <p v-if="typed.trim() && breeds.data.value && !found.breeds.length" class="-mt-8 mx-0 mb-10 text-md" role="status">
       <template v-if="found.nobodyKnows">
         It stays as you wrote it. Nobody can guess the coat of one that may be anything: the coat finder asks what you
         see and feel.
@@ -55,23 +55,16 @@ function choose(name: string | null) {
       <template v-else>Not in the table. It stays as you wrote it, and nothing is guessed from it.</template>
       <template v-if="found.nearest.length">
         Nearest:
-        <button v-for="one in found.nearest" :key="one.name" type="button" @click="choose(one.name)">
+        <button
+          v-for="one in found.nearest"
+          class="dotted min-h-44 mr-12"
+          :key="one.name"
+          type="button"
+          @click="choose(one.name)"
+        >
           {{ one.name }}
         </button>
       </template>
     </p>
   </div>
 </template>
-
-<style scoped>
-.none {
-  margin: -8px 0 10px;
-  font-size: 0.95rem;
-}
-.none button {
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-  min-height: 44px;
-  margin-right: 12px;
-}
-</style>

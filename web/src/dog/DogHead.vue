@@ -26,38 +26,27 @@ const facts = computed(() => [weighed(props.dog), labelOf('LifeStage', props.dog
 </script>
 
 <template>
-  <div class="head">
-    <h1>{{ dog.name }}</h1>
-    <span class="facts">{{ facts }}</span>
-    <nav class="places no-print" :aria-label="dog.name">
+  <div class="head flex flex-wrap items-baseline gap-y-4 gap-x-14 seam-b mb-20 max-sm:mb-12 max-sm:pb-6">
+    <h1 class="max-sm:text-4xl">{{ dog.name }}</h1>
+    <span class="opacity-88">{{ facts }}</span>
+    <nav class="places no-print ml-auto flex" :aria-label="dog.name">
       <router-link
         v-for="[place, name] in places"
+        class="hover:bg-wool/60"
         :key="place"
         :to="`/dogs/${dogId}/${place}`"
         :class="{ here: here(place) }"
         :aria-current="here(place) ? 'true' : undefined"
-        ><PlaceSign :place="place" /><span>{{ name }}</span></router-link
+        ><PlaceSign :place="place" /><span
+          class="max-sm:max-w-full max-sm:overflow-hidden max-sm:text-ellipsis max-sm:whitespace-nowrap"
+          >{{ name }}</span
+        ></router-link
       >
     </nav>
   </div>
 </template>
 
 <style scoped>
-.head {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: baseline;
-  gap: 4px 14px;
-  border-bottom: 1.5px dashed rgb(var(--v-theme-seam));
-  margin-bottom: 20px;
-}
-.facts {
-  opacity: 0.88;
-}
-nav {
-  margin-left: auto;
-  display: flex;
-}
 nav a {
   display: flex;
   align-items: center;
@@ -68,22 +57,12 @@ nav a {
   min-height: 48px;
   border-radius: 10px 10px 0 0;
 }
-nav a:hover {
-  background: rgba(var(--v-theme-wool), 0.6);
-}
 nav a.here {
   background: rgb(var(--v-theme-wool));
   font-weight: 700;
   box-shadow: inset 0 -3px rgb(var(--v-theme-primary));
 }
 @media (max-width: 599px) {
-  .head {
-    margin-bottom: 12px;
-    padding-bottom: 6px;
-  }
-  h1 {
-    font-size: 1.7rem;
-  }
   nav {
     position: fixed;
     inset: auto 0 0;
@@ -101,16 +80,10 @@ nav a.here {
     min-height: 58px;
     padding: 7px 4px 5px;
     border-radius: 0;
-    font-size: 0.86rem;
+    font-size: 0.84rem;
   }
   nav a.here {
     box-shadow: inset 0 3px rgb(var(--v-theme-primary));
-  }
-  nav span {
-    max-width: 100%;
-    overflow: hidden;
-    text-overflow: ellipsis;
-    white-space: nowrap;
   }
 }
 </style>

@@ -4,6 +4,7 @@ import { useRoute } from 'vue-router'
 import PageState from '@/shell/PageState.vue'
 import DogHead from './DogHead.vue'
 import { useDog } from './useDogs'
+import ActKey from '@/shell/ActKey.vue'
 
 const props = defineProps<{ dogId: number }>()
 
@@ -18,20 +19,11 @@ const needsCoat = computed(
 <template>
   <PageState :pending="!dog.data.value" :error="dog.error.value" @retry="dog.refetch()">
     <DogHead v-if="dog.data.value" :dog-id="dogId" :dog="dog.data.value.form" />
-    <div v-if="needsCoat" class="first">
+    <div v-if="needsCoat" class="first grid gap-12 justify-items-start py-24 px-0">
       <h2>First the coat</h2>
       <p>Which tool, which order and which day all follow from what grows where.</p>
-      <v-btn color="primary" size="large" :to="`/dogs/${dogId}/dog/coat`">Describe the coat</v-btn>
+      <ActKey color="primary" size="large" :to="`/dogs/${dogId}/dog/coat`">Describe the coat</ActKey>
     </div>
     <router-view v-else :key="dogId" />
   </PageState>
 </template>
-
-<style scoped>
-.first {
-  display: grid;
-  gap: 12px;
-  justify-items: start;
-  padding: 24px 0;
-}
-</style>

@@ -8,6 +8,8 @@ import type { Breed, DogForm } from '@/api/types'
 import { FOR_GOOD, useView } from '@/api/queries'
 import { useWeight } from './useWeight'
 import WeightStrip from './WeightStrip.vue'
+import ChoiceKey from '@/shell/ChoiceKey.vue'
+import DateField from '@/shell/DateField.vue'
 import PageState from '@/shell/PageState.vue'
 import { useDraft } from '@/shell/useDraft'
 import { useNotice } from '@/shell/useNotice'
@@ -16,6 +18,7 @@ import BreedField from './BreedField.vue'
 import { breedNamed } from './breedSearch'
 import LooksPick from './LooksPick.vue'
 import { useDog, useRemoveDog, useSaveDog } from './useDogs'
+import ActKey from '@/shell/ActKey.vue'
 
 const props = defineProps<{ dogId: number }>()
 
@@ -94,16 +97,16 @@ async function takeAway() {
     :error="stored.error.value ?? weight.error.value"
     @retry="(stored.refetch(), weight.refetch())"
   >
-    <form v-if="draft" class="dog-form" novalidate @submit.prevent="submit">
+    <form v-if="draft" class="max-w-1060" novalidate @submit.prevent="submit">
       <p v-if="restored" class="quiet">
         Here is what you had entered before the page was closed; it is not kept yet.
-        <button type="button" class="forget" @click="forget(stored.data.value!.form)">Forget it</button>
+        <button type="button" class="dotted min-h-44" @click="forget(stored.data.value!.form)">Forget it</button>
       </p>
       <p v-if="save.error.value" class="caution" role="alert">
         <strong>{{ messageOf(save.error.value) }}</strong>
       </p>
 
-      <div class="pair">
+      <div class="grid grid-cols-[2fr_1fr_2fr] gap-16 mt-12 mb-12 max-sm:grid-cols-1">
         <v-text-field
           v-model="draft.name"
           label="Name"
@@ -141,64 +144,71 @@ async function takeAway() {
       >
         <legend class="slab">{{ group.legend }}</legend>
         <div class="choices">
-          <label v-for="choice in group.choices" :key="choice.value" class="pick">
-            <input v-model="draft[group.key]" type="radio" :name="group.key" :value="choice.value" />
-            <span
-              >{{ choice.title }}<small v-if="choice.hint">{{ choice.hint }}</small></span
-            >
-          </label>
+          <ChoiceKey
+            v-for="choice in group.choices"
+            :key="choice.value"
+            :on="draft[group.key] === choice.value"
+            @click="Object.assign(draft, { [group.key]: choice.value })"
+            >{{ choice.title
+            }}<small v-if="choice.hint" class="block opacity-88 text-xs">{{ choice.hint }}</small></ChoiceKey
+          >
         </div>
       </fieldset>
 
       <fieldset>
         <legend class="slab">Born</legend>
         <div class="choices">
-          <label class="born"
-            ><input
-              :value="draft.born ?? ''"
-              type="date"
-              aria-label="Born on"
-              @input="draft.born = ($event.target as HTMLInputElement).value || undefined"
-            /><span
-              >if you know; about will do. A young coat tangles less, and a growing pup may have more treats.</span
-            ></label
-          >
-          <p v-if="problems.born" class="caution" role="alert">{{ problems.born }}</p>
+          <DateField v-model="draft.born" class="max-w-260" label="Born on" :error-messages="problems.born" />
+          <p class="self-center">
+            if you know; about will do. A young coat tangles less, and a growing pup may have more treats.
+          </p>
         </div>
       </fieldset>
 
       <fieldset>
         <legend class="slab">On most days it</legend>
         <div class="choices">
-          <label v-for="choice in choices.Wear" :key="choice.value" class="pick">
-            <input v-model="draft.wears" type="checkbox" :value="choice.value" /><span>{{ choice.label }}</span>
-          </label>
-          <label v-for="choice in choices.Habit" :key="choice.value" class="pick">
-            <input v-model="draft.habits" type="checkbox" :value="choice.value" /><span>{{ choice.label }}</span>
-          </label>
+          <v-checkbox-btn
+            v-for="choice in choices.Wear"
+            :key="choice.value"
+            v-model="draft.wears"
+            class="pick"
+            :value="choice.value"
+            :label="choice.label"
+          />
+          <v-checkbox-btn
+            v-for="choice in choices.Habit"
+            :key="choice.value"
+            v-model="draft.habits"
+            class="pick"
+            :value="choice.value"
+            :label="choice.label"
+          />
         </div>
       </fieldset>
 
       <fieldset>
         <legend class="slab">Besides</legend>
         <div class="choices">
-          <label class="pick"
-            ><input v-model="draft.flatFace" type="checkbox" /><span
-              >flat face<small>overheats: cool air only</small></span
-            ></label
+          <v-checkbox-btn v-model="draft.flatFace" class="pick"
+            ><template #label
+              ><span>flat face<small class="block opacity-88 text-xs">overheats: cool air only</small></span></template
+            ></v-checkbox-btn
           >
-          <label class="pick"
-            ><input v-model="draft.neutered" type="checkbox" /><span
-              >neutered<small>needs less energy, so fewer treats</small></span
-            ></label
+          <v-checkbox-btn v-model="draft.neutered" class="pick"
+            ><template #label
+              ><span
+                >neutered<small class="block opacity-88 text-xs">needs less energy, so fewer treats</small></span
+              ></template
+            ></v-checkbox-btn
           >
         </div>
       </fieldset>
 
-      <div class="acts">
-        <v-btn type="submit" color="primary" size="large" :loading="save.isPending.value">Keep</v-btn>
-        <v-btn variant="text" color="error" :loading="remove.isPending.value" @click="takeAway"
-          >Remove {{ draft.name }}</v-btn
+      <div class="acts flex gap-12 pt-12 seam-t">
+        <ActKey type="submit" color="primary" size="large" :loading="save.isPending.value">Keep</ActKey>
+        <ActKey class="text-error" variant="text" :loading="remove.isPending.value" @click="takeAway"
+          >Remove {{ draft.name }}</ActKey
         >
       </div>
     </form>
@@ -206,15 +216,6 @@ async function takeAway() {
 </template>
 
 <style scoped>
-.dog-form {
-  max-width: 1060px;
-}
-.pair {
-  display: grid;
-  grid-template-columns: 2fr 1fr 2fr;
-  gap: 16px;
-  margin-top: 12px;
-}
 fieldset {
   border: 0;
   border-top: 1.5px dashed rgb(var(--v-theme-seam));
@@ -234,60 +235,9 @@ legend {
   margin-left: 160px;
 }
 .pick {
-  display: flex;
-  align-items: center;
-  gap: 8px;
-  min-height: 48px;
-  padding: 4px 14px;
-  background: rgb(var(--v-theme-surface));
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 10px 8px 11px 7px;
-  cursor: pointer;
-}
-.pick:has(:checked) {
-  background: rgb(var(--v-theme-wool));
-  border-color: rgb(var(--v-theme-ink));
-}
-.born {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 4px 14px;
-}
-.born input {
-  min-height: 48px;
-  padding: 4px 14px;
-  background: rgb(var(--v-theme-surface));
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 10px 8px 11px 7px;
-  color: inherit;
-}
-.pick input {
-  width: 20px;
-  height: 20px;
-  accent-color: rgb(var(--v-theme-secondary));
-}
-.pick small {
-  display: block;
-  opacity: 0.9;
-  font-size: 0.85rem;
-}
-.forget {
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-  min-height: 44px;
-}
-.acts {
-  display: flex;
-  gap: 12px;
-  padding-top: 12px;
-  border-top: 1.5px dashed rgb(var(--v-theme-seam));
+  flex: none;
 }
 @media (max-width: 599px) {
-  .pair {
-    grid-template-columns: 1fr;
-    gap: 4px;
-  }
   legend {
     width: 100%;
     padding: 0 0 6px;

@@ -4,6 +4,7 @@ import choices from '@/api/choices'
 import type { Breed, DogForm } from '@/api/types'
 import CoatSide from '@/bodymap/CoatSide.vue'
 import { drawnDog } from '@/bodymap/dog'
+import ChoiceKey from '@/shell/ChoiceKey.vue'
 
 /** Build, ears and tail, each one tap, on a dog that changes as they do; they are written into the form. */
 const props = defineProps<{
@@ -21,99 +22,31 @@ const groups = [
 </script>
 
 <template>
-  <div class="looks">
-    <figure>
+  <div class="grid grid-cols-[minmax(240px,34%)_1fr] gap-y-8 gap-x-32 items-center mb-12 max-sm:grid-cols-1">
+    <figure class="m-0 max-sm:max-w-280 max-sm:my-0 max-sm:mx-auto">
       <CoatSide side="LEFT" :names="{}" :dog="drawn" still />
-      <figcaption v-if="like">with the coat most have that are called {{ like.name }}; change what differs</figcaption>
+      <figcaption v-if="like" class="text-center text-sm">
+        with the coat most have that are called {{ like.name }}; change what differs
+      </figcaption>
     </figure>
     <div>
-      <fieldset v-for="group in groups" :key="group.key">
-        <legend class="slab">{{ group.legend }}</legend>
-        <div class="chips">
-          <label v-for="choice in group.choices" :key="choice.value" class="chip" :title="choice.hint">
-            <!-- eslint-disable-next-line vue/no-mutating-props -- the form is one object that the page owns -->
-            <input v-model="dog[group.key]" type="radio" :name="group.key" :value="choice.value" />
-            <span>{{ choice.title }}</span>
-          </label>
+      <fieldset v-for="group in groups" :key="group.key" class="border-0 p-0 mt-0 mx-0 mb-10">
+        <legend class="slab float-left w-70 pt-10 max-sm:float-none max-sm:w-full max-sm:py-4 max-sm:px-0">
+          {{ group.legend }}
+        </legend>
+        <div class="ml-76 flex flex-wrap gap-6 max-sm:ml-0">
+          <!-- eslint-disable vue/no-mutating-props -- the form is one object that the page owns -->
+          <ChoiceKey
+            v-for="choice in group.choices"
+            :key="choice.value"
+            :on="dog[group.key] === choice.value"
+            :title="choice.hint"
+            @click="Object.assign(dog, { [group.key]: choice.value })"
+            >{{ choice.title }}</ChoiceKey
+          >
+          <!-- eslint-enable vue/no-mutating-props -->
         </div>
       </fieldset>
     </div>
   </div>
 </template>
-
-<style scoped>
-.looks {
-  display: grid;
-  grid-template-columns: minmax(240px, 34%) 1fr;
-  gap: 8px 32px;
-  align-items: center;
-  margin-bottom: 12px;
-}
-figure {
-  margin: 0;
-}
-figcaption {
-  text-align: center;
-  font-size: 0.92rem;
-}
-fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0 0 10px;
-}
-.chips {
-  margin-left: 76px;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-}
-legend {
-  float: left;
-  width: 70px;
-  padding-top: 10px;
-}
-.chip {
-  position: relative;
-  display: flex;
-  align-items: center;
-  min-height: 44px;
-  padding: 2px 14px;
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 10px 8px 11px 7px;
-  background: rgb(var(--v-theme-surface));
-  cursor: pointer;
-}
-.chip input {
-  position: absolute;
-  inset: 0;
-  opacity: 0;
-  cursor: pointer;
-}
-.chip:has(:checked) {
-  background: rgb(var(--v-theme-wool));
-  border-color: rgb(var(--v-theme-ink));
-  box-shadow: inset 0 -3px rgb(var(--v-theme-secondary));
-  font-weight: 700;
-}
-.chip:has(:focus-visible) {
-  outline: 3px solid rgb(var(--v-theme-focus));
-  outline-offset: 2px;
-}
-@media (max-width: 599px) {
-  .looks {
-    grid-template-columns: 1fr;
-  }
-  legend {
-    float: none;
-    width: 100%;
-    padding: 4px 0;
-  }
-  .chips {
-    margin-left: 0;
-  }
-  figure {
-    max-width: 280px;
-    margin: 0 auto;
-  }
-}
-</style>

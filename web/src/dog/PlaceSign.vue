@@ -11,19 +11,7 @@ const SIGNS = {
 </script>
 
 <template>
-  <svg viewBox="0 0 24 24" aria-hidden="true"><path :d="SIGNS[place]" /></svg>
+  <svg class="w-24 flex-none" viewBox="0 0 24 24" aria-hidden="true">
+    <path class="fill-none stroke-current stroke-[1.9] round-ends round-joins" :d="SIGNS[place]" />
+  </svg>
 </template>
-
-<style scoped>
-svg {
-  width: 24px;
-  flex: none;
-}
-path {
-  fill: none;
-  stroke: currentColor;
-  stroke-width: 1.9;
-  stroke-linecap: round;
-  stroke-linejoin: round;
-}
-</style>

@@ -4,6 +4,7 @@ import { detailsOf } from '@/api/client'
 import { useUnits } from '@/shell/useUnits'
 import { useDog } from './useDogs'
 import { useWeight } from './useWeight'
+import ActKey from '@/shell/ActKey.vue'
 
 /** Of a dog that was only looked at: its weight, asked where it first matters. */
 const props = defineProps<{ dogId: number }>()
@@ -21,8 +22,13 @@ function keep() {
 </script>
 
 <template>
-  <form v-if="form?.weightGuessed && weight.data.value" class="weigh" novalidate @submit.prevent="keep">
-    <p>
+  <form
+    v-if="form?.weightGuessed && weight.data.value"
+    class="grid grid-cols-[1fr_200px_auto] gap-y-4 gap-x-14 items-start border-l-5 border-l-primary pl-14 mb-14 max-sm:grid-cols-[1fr_auto]"
+    novalidate
+    @submit.prevent="keep"
+  >
+    <p class="max-sm:col-span-full">
       <b>What does {{ form.name }} weigh?</b> Until then it is taken for about {{ units.mass(form.kilograms) }}, as it
       looks.
     </p>
@@ -34,29 +40,12 @@ function keep() {
       :error-messages="weigh.error.value ? detailsOf(weigh.error.value) : undefined"
       autocomplete="off"
     />
-    <v-btn type="submit" variant="outlined" :loading="weigh.isPending.value" :disabled="!typed.trim()">Keep</v-btn>
+    <ActKey type="submit" variant="outlined" :loading="weigh.isPending.value" :disabled="!typed.trim()">Keep</ActKey>
   </form>
 </template>
 
 <style scoped>
-.weigh {
-  display: grid;
-  grid-template-columns: 1fr 200px auto;
-  gap: 4px 14px;
-  align-items: start;
-  border-left: 5px solid rgb(var(--v-theme-primary));
-  padding-left: 14px;
-  margin-bottom: 14px;
-}
-.v-btn {
+.act {
   min-height: 48px;
-}
-@media (max-width: 599px) {
-  .weigh {
-    grid-template-columns: 1fr auto;
-  }
-  p {
-    grid-column: 1 / -1;
-  }
 }
 </style>

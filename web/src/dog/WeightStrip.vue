@@ -26,52 +26,26 @@ const line = computed(() => {
   <p v-if="weight.askTheVet" class="caution" role="alert" :data-rule="weight.askTheVet.rule">
     <strong>{{ say(weight.askTheVet.text) }}</strong>
   </p>
-  <div v-if="last" class="scale">
-    <svg v-if="line.length > 1" :viewBox="`0 0 ${line.length * 26} 40`" :width="line.length * 26" aria-hidden="true">
-      <polyline :points="line.map(({ x, y }) => `${x},${y}`).join(' ')" />
-      <circle v-for="({ x, y }, i) in line" :key="i" :cx="x" :cy="y" r="3.5" />
+  <div v-if="last" class="flex gap-14 items-center mt-0 mx-0 mb-12 max-sm:block">
+    <svg
+      v-if="line.length > 1"
+      class="flex-none h-40"
+      :viewBox="`0 0 ${line.length * 26} 40`"
+      :width="line.length * 26"
+      aria-hidden="true"
+    >
+      <polyline class="fill-none stroke-primary stroke-[2]" :points="line.map(({ x, y }) => `${x},${y}`).join(' ')" />
+      <circle v-for="({ x, y }, i) in line" class="fill-primary" :key="i" :cx="x" :cy="y" r="3.5" />
     </svg>
     <p class="quiet">
       On the scale:
       <template v-for="(one, i) in lately" :key="one.day"
-        >{{ i ? ', ' : '' }}<span class="one">{{ mass(one.kilograms) }} on {{ date(one.day) }}</span></template
+        >{{ i ? ', ' : ''
+        }}<span class="one whitespace-nowrap">{{ mass(one.kilograms) }} on {{ date(one.day) }}</span></template
       >.
     </p>
-    <button type="button" :disabled="busy" @click="$emit('takeBack', last.day)">Take the last back</button>
+    <button class="flex-none min-h-44 dotted" type="button" :disabled="busy" @click="$emit('takeBack', last.day)">
+      Take the last back
+    </button>
   </div>
 </template>
-
-<style scoped>
-.scale {
-  display: flex;
-  gap: 14px;
-  align-items: center;
-  margin: 0 0 12px;
-}
-.one {
-  white-space: nowrap;
-}
-svg {
-  flex: none;
-  height: 40px;
-}
-polyline {
-  fill: none;
-  stroke: rgb(var(--v-theme-primary));
-  stroke-width: 2;
-}
-circle {
-  fill: rgb(var(--v-theme-primary));
-}
-button {
-  flex: none;
-  min-height: 44px;
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-}
-@media (max-width: 599px) {
-  .scale {
-    display: block;
-  }
-}
-</style>

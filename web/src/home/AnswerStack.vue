@@ -6,20 +6,19 @@ defineProps<{ answers: readonly { title: string; hint?: string; press: () => voi
 </script>
 
 <template>
-  <div class="answers">
+  <div class="answers grid gap-10">
     <KeyButton v-for="(one, i) in answers" :key="one.title" :k="`${i + 1}`" :disabled="busy" @press="one.press()"
       ><span
-        >{{ one.title }}<small v-if="one.hint">{{ one.hint }}</small></span
+        >{{ one.title
+        }}<small v-if="one.hint" class="block font-sans font-normal text-base leading-plain">{{
+          one.hint
+        }}</small></span
       ></KeyButton
     >
   </div>
 </template>
 
 <style scoped>
-.answers {
-  display: grid;
-  gap: 10px;
-}
 button {
   display: flex;
   justify-content: space-between;
@@ -27,7 +26,7 @@ button {
   min-height: 72px;
   padding: 8px 20px;
   text-align: left;
-  font: 700 1.3rem var(--slab);
+  font: 700 1.35rem var(--slab);
   border: 2px solid rgb(var(--v-theme-seam));
   border-radius: 16px 12px 18px 11px;
   background: rgb(var(--v-theme-surface));
@@ -35,9 +34,5 @@ button {
 button:hover {
   background: rgb(var(--v-theme-wool));
   border-color: rgb(var(--v-theme-ink));
-}
-small {
-  display: block;
-  font: 400 1rem var(--sans);
 }
 </style>

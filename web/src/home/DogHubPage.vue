@@ -67,12 +67,20 @@ const rows = computed(() => {
     :error="dog.error.value ?? coat.error.value ?? trust.error.value"
     @retry="(dog.refetch(), coat.refetch(), trust.refetch())"
   >
-    <div class="hub">
-      <figure aria-hidden="true" inert><CoatSide side="LEFT" :names="{}" :dog="drawn" still /></figure>
-      <ul>
+    <div class="grid grid-cols-[1fr_1.3fr] gap-y-20 gap-x-48 items-start max-sm:grid-cols-1">
+      <figure
+        class="m-0 sticky top-20 max-sm:static max-sm:max-w-220 max-sm:my-0 max-sm:mx-auto"
+        aria-hidden="true"
+        inert
+      >
+        <CoatSide side="LEFT" :names="{}" :dog="drawn" still />
+      </figure>
+      <ul class="list-none p-0">
         <li v-for="row in rows" :key="row.to">
-          <router-link :to="row.to"
-            ><b class="slab">{{ row.title }}</b
+          <router-link
+            class="grid grid-cols-[minmax(0,1fr)_minmax(0,1.4fr)] gap-y-2 gap-x-16 items-baseline min-h-52 py-12 px-4 text-inherit no-underline seam-b hover:bg-wool/60 max-sm:grid-cols-1 max-sm:py-9 max-sm:px-2"
+            :to="row.to"
+            ><b class="slab text-lg">{{ row.title }}</b
             ><span>{{ row.says }}</span></router-link
           >
         </li>
@@ -80,52 +88,3 @@ const rows = computed(() => {
     </div>
   </PageState>
 </template>
-
-<style scoped>
-.hub {
-  display: grid;
-  grid-template-columns: 1fr 1.3fr;
-  gap: 20px 48px;
-  align-items: start;
-}
-figure {
-  margin: 0;
-  position: sticky;
-  top: 20px;
-}
-ul {
-  list-style: none;
-  padding: 0;
-}
-a {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1.4fr);
-  gap: 2px 16px;
-  align-items: baseline;
-  min-height: 52px;
-  padding: 12px 4px;
-  color: inherit;
-  text-decoration: none;
-  border-bottom: 1.5px dashed rgb(var(--v-theme-seam));
-}
-a:hover {
-  background: rgba(var(--v-theme-wool), 0.6);
-}
-b {
-  font-size: 1.1rem;
-}
-@media (max-width: 599px) {
-  .hub {
-    grid-template-columns: 1fr;
-  }
-  figure {
-    position: static;
-    max-width: 220px;
-    margin: 0 auto;
-  }
-  a {
-    grid-template-columns: 1fr;
-    padding: 9px 2px;
-  }
-}
-</style>

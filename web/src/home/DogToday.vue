@@ -24,68 +24,38 @@ const table = computed(() => props.home.day.care.filter((turn) => turn.dogId ===
     <NotEnough />
   </template>
   <PastQuestion v-if="known?.askPast" :dog-id="dog.id" :dog-name="dog.name" />
-  <div class="day">
+  <div class="day grid grid-cols-[1.25fr_1fr] gap-y-24 gap-x-40 items-start max-md:grid-cols-1">
     <HomeDog :dog="dog" :home="home" own :alone="alone" />
     <div v-if="known" class="rest">
       <LifeStrip :dog-id="dog.id" :today="home.today" />
       <section aria-labelledby="table">
         <h2 id="table">At the table</h2>
-        <ul>
+        <ul class="list-none p-0">
           <li v-for="turn in table" :key="turn.job">
-            <router-link :to="carePath(dog.id, turn.job)"
-              ><b>{{ titleOf(turn.job) }}</b
-              ><span>{{ isBath(turn) ? '' : minutes(60 * turn.minutes) }}</span></router-link
+            <router-link
+              class="flex justify-between gap-12 items-center min-h-48 text-inherit no-underline seam-b hover:bg-wool/60"
+              :to="carePath(dog.id, turn.job)"
+              ><b class="font-normal dotted">{{ titleOf(turn.job) }}</b
+              ><span class="opacity-88">{{ isBath(turn) ? '' : minutes(60 * turn.minutes) }}</span></router-link
             >
           </li>
           <li v-if="!table.some((turn) => turn.job === 'LOOK_OVER')">
-            <router-link :to="carePath(dog.id, 'LOOK_OVER')"
-              ><b>Something seen or felt?</b><span>look-over</span></router-link
+            <router-link
+              class="flex justify-between gap-12 items-center min-h-48 text-inherit no-underline seam-b hover:bg-wool/60"
+              :to="carePath(dog.id, 'LOOK_OVER')"
+              ><b class="font-normal dotted">Something seen or felt?</b
+              ><span class="opacity-88">look-over</span></router-link
             >
           </li>
           <li>
-            <router-link :to="`/dogs/${dog.id}/today/table`"><b>Every job</b><span>when each is due</span></router-link>
+            <router-link
+              class="flex justify-between gap-12 items-center min-h-48 text-inherit no-underline seam-b hover:bg-wool/60"
+              :to="`/dogs/${dog.id}/today/table`"
+              ><b class="font-normal dotted">Every job</b><span class="opacity-88">when each is due</span></router-link
+            >
           </li>
         </ul>
       </section>
     </div>
   </div>
 </template>
-
-<style scoped>
-.day {
-  display: grid;
-  grid-template-columns: 1.25fr 1fr;
-  gap: 24px 40px;
-  align-items: start;
-}
-ul {
-  list-style: none;
-  padding: 0;
-}
-li a {
-  display: flex;
-  justify-content: space-between;
-  gap: 12px;
-  align-items: center;
-  min-height: 48px;
-  color: inherit;
-  text-decoration: none;
-  border-bottom: 1.5px dashed rgb(var(--v-theme-seam));
-}
-li a:hover {
-  background: rgba(var(--v-theme-wool), 0.6);
-}
-li b {
-  font-weight: 400;
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-}
-li span {
-  opacity: 0.88;
-}
-@media (max-width: 899px) {
-  .day {
-    grid-template-columns: 1fr;
-  }
-}
-</style>

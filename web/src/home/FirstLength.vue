@@ -13,58 +13,24 @@ const dogOf = (length: DrawnLength) =>
 </script>
 
 <template>
-  <div class="lengths">
+  <div class="grid gap-10">
     <button
       v-for="one in choices.DrawnLength"
+      class="grid grid-cols-[150px_1fr] gap-y-0 gap-x-18 items-center text-left pt-6 pr-16 pb-6 pl-8 border-2 border-seam rounded-cut bg-surface hover:bg-wool aria-pressed:bg-wool aria-pressed:border-ink max-md:grid-cols-[128px_1fr]"
       :key="one.value"
       type="button"
       :aria-pressed="(chosen ?? look.usual) === one.value"
       @click="$emit('choose', one.value)"
     >
       <span aria-hidden="true" inert><CoatSide side="LEFT" :names="{}" :dog="dogOf(one.value)" still /></span>
-      <b class="slab">{{ one.title }}</b>
-      <small>{{ one.hint }}</small>
+      <b class="slab self-end text-xl">{{ one.title }}</b>
+      <small class="self-start text-base">{{ one.hint }}</small>
     </button>
   </div>
 </template>
 
 <style scoped>
-.lengths {
-  display: grid;
-  gap: 10px;
-}
-button {
-  display: grid;
-  grid-template-columns: 150px 1fr;
-  gap: 0 18px;
-  align-items: center;
-  text-align: left;
-  padding: 6px 16px 6px 8px;
-  border: 2px solid rgb(var(--v-theme-seam));
-  border-radius: 14px 11px 15px 10px;
-  background: rgb(var(--v-theme-surface));
-}
-button:hover,
-button[aria-pressed='true'] {
-  background: rgb(var(--v-theme-wool));
-}
-button[aria-pressed='true'] {
-  border-color: rgb(var(--v-theme-ink));
-}
 span {
   grid-row: 1 / 3;
-}
-b {
-  align-self: end;
-  font-size: 1.25rem;
-}
-small {
-  align-self: start;
-  font-size: 1rem;
-}
-@media (max-width: 899px) {
-  button {
-    grid-template-columns: 128px 1fr;
-  }
 }
 </style>

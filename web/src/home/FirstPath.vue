@@ -11,6 +11,7 @@ import FirstTrust from './FirstTrust.vue'
 import FirstWho from './FirstWho.vue'
 import PathFrame from './PathFrame.vue'
 import { asksForHistory, NOTHING_SAID, STEPS, useAddDog, useLook, type FirstAnswers, type Step } from './first'
+import ActKey from '@/shell/ActKey.vue'
 
 /** A new dog: four short questions, and then one place. Each may be left out; whatever matters later is asked then. */
 const route = useRoute()
@@ -101,15 +102,9 @@ const problems = computed(() => (add.error.value instanceof ApiProblem ? add.err
         <strong>{{ messageOf(add.error.value) }}</strong>
         <div v-for="problem in problems" :key="problem.field">{{ problem.message }}</div>
       </div>
-      <p v-if="at" class="back">
-        <v-btn variant="text" @click="back">Back</v-btn>
+      <p v-if="at" class="mt-12 mr-0 mb-0 -ml-12">
+        <ActKey variant="text" @click="back">Back</ActKey>
       </p>
     </PathFrame>
   </PageState>
 </template>
-
-<style scoped>
-.back {
-  margin: 12px 0 0 -12px;
-}
-</style>

@@ -5,6 +5,7 @@ import type { ToolKind } from '@/api/types'
 import { choiceOf, labelOf } from '@/api/words'
 import ToolShape from '@/kit/ToolShape.vue'
 import type { FirstAnswers } from './first'
+import ActKey from '@/shell/ActKey.vue'
 
 /** What lies in the drawer, touched and not measured. */
 const said = defineModel<FirstAnswers>({ required: true })
@@ -29,9 +30,10 @@ const nothing = computed(() => !said.value.tools.length && !there.value.size)
 </script>
 
 <template>
-  <div class="tools" role="group" aria-label="Tools">
+  <div class="tools grid grid-cols-[repeat(auto-fill,minmax(130px,1fr))] gap-8 mb-14" role="group" aria-label="Tools">
     <button
       v-for="kind in shown"
+      class="disabled:opacity-100"
       :key="kind"
       type="button"
       :aria-pressed="has(kind)"
@@ -39,24 +41,20 @@ const nothing = computed(() => !said.value.tools.length && !there.value.size)
       @click="toggle(kind)"
     >
       <ToolShape :kind="kind" />
-      <b>{{ labelOf('ToolKind', kind) }}</b>
-      <small v-if="there.has(kind)">in the drawer</small>
+      <b class="font-normal text-center">{{ labelOf('ToolKind', kind) }}</b>
+      <small v-if="there.has(kind)" class="text-xs">in the drawer</small>
     </button>
-    <button v-if="!all" type="button" class="more" @click="all = true">Something else</button>
+    <button v-if="!all" type="button" class="more disabled:opacity-100 dotted" @click="all = true">
+      Something else
+    </button>
   </div>
   <p v-if="has('COMB')" class="quiet">
     {{ choiceOf('ToolKind', 'COMB').title }}: {{ choiceOf('ToolKind', 'COMB').hint }}.
   </p>
-  <v-btn color="primary" size="large" @click="emit('on')">{{ nothing ? 'I have nothing yet' : 'Go on' }}</v-btn>
+  <ActKey color="primary" size="large" @click="emit('on')">{{ nothing ? 'I have nothing yet' : 'Go on' }}</ActKey>
 </template>
 
 <style scoped>
-.tools {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(130px, 1fr));
-  gap: 8px;
-  margin-bottom: 14px;
-}
 button {
   display: grid;
   justify-items: center;
@@ -65,7 +63,7 @@ button {
   min-height: 104px;
   padding: 8px;
   border: 2px solid rgb(var(--v-theme-seam));
-  border-radius: 14px 11px 15px 10px;
+  border-radius: 12px 9px 13px 8px;
   background: rgb(var(--v-theme-surface));
 }
 .tools button[aria-pressed='true'] {
@@ -76,24 +74,10 @@ button {
 .tools :deep(svg) {
   height: 84px;
 }
-.tools button:disabled {
-  opacity: 1;
-}
-b {
-  font-weight: 400;
-  text-align: center;
-}
 b::first-letter {
   text-transform: uppercase;
 }
 [aria-pressed='true'] b {
   font-weight: 700;
-}
-small {
-  font-size: 0.85rem;
-}
-.more {
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
 }
 </style>

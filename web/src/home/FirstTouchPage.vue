@@ -12,6 +12,7 @@ import AnswerStack from './AnswerStack.vue'
 import FirstWeek from './FirstWeek.vue'
 import PathFrame from './PathFrame.vue'
 import { STEPS, useFirstAnswer } from './first'
+import ActKey from '@/shell/ActKey.vue'
 
 /** Now one place, half a minute; and then the week. */
 const props = defineProps<{ dogId: number }>()
@@ -63,7 +64,7 @@ async function give(offer: Offer) {
     >
       <template v-if="!given">
         <h1 id="asked">Now one place, half a minute</h1>
-        <p class="how" :data-rule="touch.data.value.how.rule">
+        <p class="how text-3xl leading-snug mb-16" :data-rule="touch.data.value.how.rule">
           <b v-if="touch.data.value.subject">{{ subjectLabel(touch.data.value.subject) }}: </b>
           {{ say(touch.data.value.how.text) }}
         </p>
@@ -71,27 +72,21 @@ async function give(offer: Offer) {
         <p v-if="answer.error.value" class="caution" role="alert">
           <strong>{{ detailsOf(answer.error.value) }}</strong>
         </p>
-        <p><v-btn variant="text" to="/">Later</v-btn></p>
+        <p><ActKey variant="text" to="/">Later</ActKey></p>
       </template>
       <template v-else>
         <h1 id="asked" ref="title" tabindex="-1">{{ dog.data.value.form.name }}’s week</h1>
-        <p class="how then" role="status" :data-rule="given.then.rule">{{ say(given.then.text) }}</p>
+        <p class="how then leading-snug mb-16 text-xl" role="status" :data-rule="given.then.rule">
+          {{ say(given.then.text) }}
+        </p>
         <FirstWeek :dog-id="dogId" />
-        <v-btn color="primary" size="large" to="/">To today</v-btn>
+        <ActKey color="primary" size="large" to="/">To today</ActKey>
       </template>
     </PathFrame>
   </PageState>
 </template>
 
 <style scoped>
-.how {
-  font-size: 1.5rem;
-  line-height: 1.4;
-  margin-bottom: 16px;
-}
-.how.then {
-  font-size: 1.2rem;
-}
 .how b::first-letter {
   text-transform: uppercase;
 }

@@ -34,36 +34,20 @@ const longest = computed(() => Math.max(60, ...days.value.map((day) => day.secon
 </script>
 
 <template>
-  <ol v-if="days.length" class="week">
-    <li v-for="day in days" :key="day.day">
+  <ol v-if="days.length" class="list-none p-0 mt-0 mx-0 mb-18">
+    <li v-for="day in days" class="grid grid-cols-[96px_1fr] gap-y-0 gap-x-12 py-6 px-0 seam-b" :key="day.day">
       <b>{{ day.title }}</b>
       <i :style="{ width: `${(100 * day.seconds) / longest}%` }" aria-hidden="true" />
-      <span>{{ day.seconds ? `${minutes(day.seconds)}: ${day.says}` : 'nothing' }}</span>
+      <span class="col-start-2 text-md">{{ day.seconds ? `${minutes(day.seconds)}: ${day.says}` : 'nothing' }}</span>
     </li>
   </ol>
 </template>
 
 <style scoped>
-.week {
-  list-style: none;
-  padding: 0;
-  margin: 0 0 18px;
-}
-li {
-  display: grid;
-  grid-template-columns: 96px 1fr;
-  gap: 0 12px;
-  padding: 6px 0;
-  border-bottom: 1.5px dashed rgb(var(--v-theme-seam));
-}
 i {
   align-self: center;
   height: 12px;
   border-radius: 6px 5px 7px 4px;
   background: rgb(var(--v-theme-secondary));
-}
-span {
-  grid-column: 2;
-  font-size: 0.95rem;
 }
 </style>

@@ -10,6 +10,7 @@ import { breedNamed } from '@/dog/breedSearch'
 import ChoiceRow from '@/shell/ChoiceRow.vue'
 import LookPick from './LookPick.vue'
 import type { FirstAnswers } from './first'
+import ActKey from '@/shell/ActKey.vue'
 
 /** Name, and breed or look; it is drawn as it is said. */
 const said = defineModel<FirstAnswers>({ required: true })
@@ -45,14 +46,17 @@ function next() {
   <form novalidate @submit.prevent="next">
     <v-text-field
       v-model="said.name"
+      class="mb-14"
       label="Name"
       :maxlength="facts.longestDogName"
       :error-messages="problem"
       autocomplete="off"
     />
     <BreedField :model-value="said.breed" @update:model-value="called" />
-    <p v-if="!said.like" class="look">
-      <button v-if="!byLook" type="button" class="link" @click="byLook = true">No breed? Choose by its look</button>
+    <p v-if="!said.like" class="mb-8">
+      <button v-if="!byLook" type="button" class="link min-h-44 dotted" @click="byLook = true">
+        No breed? Choose by its look
+      </button>
     </p>
     <LookPick v-if="byLook && !said.like" v-model="said.kind" @update:model-value="said.length = undefined" />
     <ChoiceRow
@@ -62,20 +66,12 @@ function next() {
       @update:model-value="said.size = $event"
     />
     <ChoiceRow v-model="said.lifeStage" label="It is" :choices="STAGES" @update:model-value="said.length = undefined" />
-    <v-btn type="submit" color="primary" size="large">Go on</v-btn>
+    <ActKey type="submit" color="primary" size="large">Go on</ActKey>
   </form>
 </template>
 
 <style scoped>
-.look {
-  margin: -6px 0 8px;
-}
-.link {
-  min-height: 44px;
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-}
-.v-btn {
+.act {
   margin-top: 14px;
 }
 </style>

@@ -15,6 +15,8 @@ import WhyList from '@/shell/WhyList.vue'
 import { daysAgo, minutes, useUnits } from '@/shell/useUnits'
 import { practicePath } from '@/trust/pages'
 import DidItTakePlace from '@/visit/DidItTakePlace.vue'
+import ActKey from '@/shell/ActKey.vue'
+import TheWord from '@/shell/TheWord.vue'
 
 /** One dog today: how it stands, what is due, one button. */
 const props = defineProps<{
@@ -69,18 +71,22 @@ const headline = computed(() => {
 </script>
 
 <template>
-  <article class="cloth" :class="{ own }" :aria-label="dog.name">
+  <article
+    class="cloth grid grid-cols-[44%_1fr] gap-14 items-start py-20 px-22 max-sm:grid-cols-1 max-sm:p-18"
+    :class="{ own }"
+    :aria-label="dog.name"
+  >
     <router-link
       :to="known ? `${to}/${own ? 'days' : 'today'}` : `${to}/dog/coat`"
-      class="picture"
+      class="picture block self-center z-1 max-sm:max-w-260"
       :aria-label="own ? 'When each place is due' : `${dog.name}: its day`"
     >
       <CoatSide side="LEFT" :names="names" :dog="drawn" :paint="paint" still />
     </router-link>
-    <div class="text">
-      <h2 v-if="!own">{{ dog.name }}</h2>
+    <div class="text min-w-0 z-1">
+      <h2 v-if="!own" class="mb-2 text-3xl">{{ dog.name }}</h2>
       <template v-if="known">
-        <p v-if="!alone || !pick" class="due" :class="{ now: known.dueCount }">{{ headline }}</p>
+        <p v-if="!alone || !pick" class="due text-lg" :class="{ now: known.dueCount }">{{ headline }}</p>
         <p v-if="known.added" class="quiet" :data-rule="known.added.rule">{{ say(known.added.text) }}</p>
         <p v-if="known.inPeace" class="closed" :data-rule="known.inPeace.rule">{{ say(known.inPeace.text) }}</p>
         <p v-else-if="known.afterPause" class="closed" :data-rule="known.afterPause.rule">
@@ -91,44 +97,52 @@ const headline = computed(() => {
           A mat is likely in {{ places(known.matLikelyCount) }}: search with the fingers first
         </p>
         <p v-else-if="known.lastBrushed" class="quiet">
-          <router-link :to="`${to}/days/history`">Last brushed {{ daysAgo(today, known.lastBrushed) }}</router-link>
-        </p>
-        <div class="acts">
-          <v-btn v-if="known.openSession" color="primary" size="large" :to="`${to}/sessions/${known.openSession}`"
-            >Go on</v-btn
+          <router-link class="text-inherit" :to="`${to}/days/history`"
+            >Last brushed {{ daysAgo(today, known.lastBrushed) }}</router-link
           >
-          <v-btn
+        </p>
+        <div class="acts flex flex-wrap items-center gap-y-2 gap-x-14 mt-10 mx-0 mb-4">
+          <ActKey v-if="known.openSession" color="primary" size="large" :to="`${to}/sessions/${known.openSession}`"
+            >Go on</ActKey
+          >
+          <ActKey
             v-else-if="pick && !alone"
             color="primary"
             size="large"
             :loading="begin.isPending.value"
             @click="begin.mutate(pick)"
-            >Begin</v-btn
+            >Begin</ActKey
           >
-          <v-btn
+          <ActKey
             v-else-if="known.inTraining && known.practice[0] && !known.practice[0].doneToday"
             color="heather"
             size="large"
             :to="practicePath(dog.id, known.practice[0].standing)"
-            >Practise</v-btn
+            >Practise</ActKey
           >
-          <v-btn v-else-if="!pick" variant="outlined" size="large" :to="`${to}/days`">See when</v-btn>
-          <router-link v-if="known.brushed && !known.openSession" :to="`${to}/today/routine`" class="already"
+          <ActKey v-else-if="!pick" variant="outlined" size="large" :to="`${to}/days`">See when</ActKey>
+          <router-link
+            v-if="known.brushed && !known.openSession"
+            :to="`${to}/today/routine`"
+            class="text-inherit min-h-44 py-10 px-4"
             >How it goes</router-link
           >
-          <router-link v-if="known.brushed && !known.openSession" :to="`${to}/today/brushed`" class="already"
+          <router-link
+            v-if="known.brushed && !known.openSession"
+            :to="`${to}/today/brushed`"
+            class="text-inherit min-h-44 py-10 px-4"
             >I brushed already</router-link
           >
         </div>
         <p v-if="begin.error.value" class="caution" role="alert">
           <strong>{{ messageOf(begin.error.value) }}</strong>
         </p>
-        <p v-if="known.inTraining" class="training">
-          {{ places(known.inTraining) }} in training<template v-if="known.matsInTraining >= 0.5"
+        <p v-if="known.inTraining" class="mt-4 border-l-5 border-l-heather pl-10">
+          {{ places(known.inTraining) }} <TheWord of="in training" /><template v-if="known.matsInTraining >= 0.5"
             >, with {{ about(known.matsInTraining, MOST_MATS) }} mats in them by now</template
           ><template v-if="known.lost"
             >;
-            <router-link :to="`${to}/today/routine`"
+            <router-link class="text-inherit" :to="`${to}/today/routine`"
               >{{ known.lost }} {{ known.lost === 1 ? 'mats' : 'mat' }} before it is ready</router-link
             ></template
           >
@@ -146,7 +160,7 @@ const headline = computed(() => {
           <router-link :to="`${to}/days`">It was bathed</router-link>
         </p>
         <p v-if="known.askPast && !own" class="quiet">
-          <router-link :to="`${to}/today`">When was it last combed to the skin?</router-link>
+          <router-link class="text-inherit" :to="`${to}/today`">When was it last combed to the skin?</router-link>
         </p>
         <DidItTakePlace v-if="known.unconfirmed" :dog-id="dog.id" :day="known.unconfirmed" :dog-name="dog.name" />
         <WhyList :reasons="[known.why]" />
@@ -169,64 +183,20 @@ const headline = computed(() => {
       </template>
       <template v-else>
         <p>The coat is not described yet; everything else follows from it.</p>
-        <v-btn color="primary" size="large" :to="`${to}/dog/coat`">Describe the coat</v-btn>
+        <ActKey color="primary" size="large" :to="`${to}/dog/coat`">Describe the coat</ActKey>
       </template>
     </div>
   </article>
 </template>
 
 <style scoped>
-.cloth {
-  display: grid;
-  grid-template-columns: 44% 1fr;
-  gap: 14px;
-  align-items: start;
-  padding: 20px 22px;
-}
-.picture {
-  display: block;
-  align-self: center;
-  z-index: 1;
-}
-.text {
-  min-width: 0;
-  z-index: 1;
-}
-h2 {
-  margin-bottom: 2px;
-  font-size: 1.5rem;
-}
-.due {
-  font-size: 1.05rem;
-}
 .due.now {
   font-weight: 700;
-}
-.training a,
-.quiet a {
-  color: inherit;
 }
 .closed {
   border-left: 5px solid rgb(var(--v-theme-primary));
   padding-left: 10px;
   margin-top: 4px;
-}
-.training {
-  margin-top: 4px;
-  border-left: 5px solid rgb(var(--v-theme-heather));
-  padding-left: 10px;
-}
-.already {
-  color: inherit;
-  min-height: 44px;
-  padding: 10px 4px;
-}
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 2px 14px;
-  margin: 10px 0 4px;
 }
 .practice {
   display: flow-root;
@@ -237,20 +207,13 @@ h2 {
   border-left: 5px solid rgb(var(--v-theme-heather));
   padding: 10px 0 2px 10px;
   font-size: 0.95rem;
-  line-height: 1.3;
+  line-height: 1.35;
 }
 .practice:hover {
   text-decoration: underline dotted;
   text-underline-offset: 4px;
 }
 @media (max-width: 599px) {
-  .cloth {
-    grid-template-columns: 1fr;
-    padding: 18px;
-  }
-  .picture {
-    max-width: 260px;
-  }
   /* What the day did comes before the fold. */
   .own {
     grid-template-columns: 112px 1fr;

@@ -9,6 +9,7 @@ import NotEnough from '@/plan/NotEnough.vue'
 import DogToday from './DogToday.vue'
 import HomeDog from './HomeDog.vue'
 import Welcome from './WelcomeView.vue'
+import ActKey from '@/shell/ActKey.vue'
 
 const home = useView('home')
 const dogs = computed(() => home.data.value?.dogs ?? [])
@@ -26,43 +27,19 @@ const onlyDog = useDog(() => only.value?.id)
     </template>
     <template v-else>
       <DayStrip v-if="dogs.some((dog) => dog.known)" :home="home.data.value!" />
-      <h1 v-else class="sr">Today</h1>
+      <h1 v-else class="sr absolute clipped">Today</h1>
       <NotEnough />
-      <div class="dogs">
+      <div class="grid grid-cols-2 gap-18 max-md:grid-cols-1">
         <HomeDog v-for="dog in dogs" :key="dog.id" :dog="dog" :home="home.data.value!" />
       </div>
     </template>
-    <p v-if="dogs.length" class="foot">
-      <v-btn variant="text" to="/dogs/new">Add another dog</v-btn>
-      <v-btn variant="text" to="/messages">Messages</v-btn>
+    <p v-if="dogs.length" class="foot flex flex-wrap gap-16 items-center mt-14 max-w-none">
+      <ActKey variant="text" to="/dogs/new">Add another dog</ActKey>
+      <ActKey variant="text" to="/messages">Messages</ActKey>
+      <ActKey variant="text" to="/guide/first-brush">Guide</ActKey>
       <span v-if="home.data.value!.demo" class="quiet"
         >This is the demo household: everything in it is made up, and it is made anew at each start.</span
       >
     </p>
   </PageState>
 </template>
-
-<style scoped>
-.dogs {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 18px;
-}
-.foot {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 16px;
-  align-items: center;
-  margin-top: 14px;
-  max-width: none;
-}
-.sr {
-  position: absolute;
-  clip-path: inset(50%);
-}
-@media (max-width: 899px) {
-  .dogs {
-    grid-template-columns: 1fr;
-  }
-}
-</style>

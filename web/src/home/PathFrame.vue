@@ -19,12 +19,15 @@ defineProps<{
 </script>
 
 <template>
-  <div class="path" :class="{ plain }">
-    <figure aria-hidden="true" inert>
+  <div
+    class="path grid grid-cols-[1fr_1.15fr] gap-y-20 gap-x-56 items-center min-h-[min(560px,70vh)]"
+    :class="{ plain }"
+  >
+    <figure class="m-0" aria-hidden="true" inert>
       <CoatSide side="LEFT" :names="{}" :dog="dog" :selected="place ? [place] : []" still />
-      <figcaption v-if="caption">{{ caption }}</figcaption>
+      <figcaption v-if="caption" class="text-center">{{ caption }}</figcaption>
     </figure>
-    <section aria-labelledby="asked">
+    <section class="min-w-0 max-w-600" aria-labelledby="asked">
       <PathStrands :at="at" :of="STEPS.length + 1" />
       <slot />
     </section>
@@ -32,25 +35,8 @@ defineProps<{
 </template>
 
 <style scoped>
-.path {
-  display: grid;
-  grid-template-columns: 1fr 1.15fr;
-  gap: 20px 56px;
-  align-items: center;
-  min-height: min(560px, 70vh);
-}
-figure {
-  margin: 0;
-}
-figcaption {
-  text-align: center;
-}
 figcaption::first-letter {
   text-transform: uppercase;
-}
-section {
-  min-width: 0;
-  max-width: 600px;
 }
 .path :deep(h1) {
   font-size: 2rem;
@@ -79,7 +65,7 @@ section {
     display: none;
   }
   .path :deep(h1) {
-    font-size: 1.6rem;
+    font-size: 1.5rem;
     margin-bottom: 10px;
   }
 }

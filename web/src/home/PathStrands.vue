@@ -7,38 +7,26 @@ const COMBED = 'M2 9C10 7 22 11 30 9'
 </script>
 
 <template>
-  <p class="strands">
-    <svg v-for="i in of" :key="i" viewBox="0 0 32 18" :class="{ done: i <= at, now: i === at + 1 }" aria-hidden="true">
-      <path :d="i <= at ? COMBED : CURLED" />
+  <p class="flex items-center gap-4 mt-0 mx-0 mb-6">
+    <svg
+      v-for="i in of"
+      class="w-34"
+      :key="i"
+      viewBox="0 0 32 18"
+      :class="{ done: i <= at, now: i === at + 1 }"
+      aria-hidden="true"
+    >
+      <path class="fill-none stroke-seam stroke-[2.2] round-ends" :d="i <= at ? COMBED : CURLED" />
     </svg>
-    <span>{{ at < of ? `${at + 1} of ${of}` : 'done' }}</span>
+    <span class="ml-8 text-md">{{ at < of ? `${at + 1} of ${of}` : 'done' }}</span>
   </p>
 </template>
 
 <style scoped>
-.strands {
-  display: flex;
-  align-items: center;
-  gap: 4px;
-  margin: 0 0 6px;
-}
-svg {
-  width: 34px;
-}
-path {
-  fill: none;
-  stroke: rgb(var(--v-theme-seam));
-  stroke-width: 2.2;
-  stroke-linecap: round;
-}
 .done path {
   stroke: rgb(var(--v-theme-secondary));
 }
 .now path {
   stroke: rgb(var(--v-theme-primary));
-}
-span {
-  margin-left: 8px;
-  font-size: 0.95rem;
 }
 </style>

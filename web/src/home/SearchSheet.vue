@@ -1,8 +1,10 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useSections, useView } from '@/api/queries'
+import SheetFrame from '@/shell/SheetFrame.vue'
 import { goals, searchOf } from './search'
+import ActKey from '@/shell/ActKey.vue'
 
 /** One field for everything that can be gone to, in the owner's own words. */
 const emit = defineEmits<{ close: [] }>()
@@ -15,9 +17,6 @@ const find = computed(() => searchOf(goals(dogs.value, list.value)))
 const typed = ref('')
 const found = computed(() => (typed.value.trim() ? find.value(typed.value) : []))
 
-const dialog = ref<HTMLDialogElement>()
-onMounted(() => dialog.value?.showModal())
-onBeforeUnmount(() => dialog.value?.close())
 function first() {
   if (!found.value[0]) return
   void router.push(found.value[0].to)
@@ -26,18 +25,20 @@ function first() {
 </script>
 
 <template>
-  <dialog ref="dialog" aria-label="Search" @cancel.prevent="emit('close')">
-    <form role="search" @submit.prevent="first">
+  <SheetFrame label="Search" :width="560" class="items-start" @close="emit('close')">
+    <form class="grid grid-cols-[1fr_auto] gap-6 items-center" role="search" @submit.prevent="first">
+      <!-- eslint-disable-next-line vuejs-accessibility/no-autofocus -- whoever opens the search types -->
       <v-text-field
         v-model="typed"
         label="Search: armpit, it swam, price, claws"
         hide-details
         autocomplete="off"
+        autofocus
         type="search"
       />
-      <v-btn variant="text" @click="emit('close')">Close</v-btn>
+      <ActKey variant="text" @click="emit('close')">Close</ActKey>
     </form>
-    <ul v-if="found.length" aria-label="Found">
+    <ul v-if="found.length" class="list-none p-0 mt-8" aria-label="Found">
       <li v-for="goal in found" :key="goal.to + goal.title">
         <router-link :to="goal.to" @click="emit('close')"
           ><b>{{ goal.title }}</b
@@ -46,35 +47,10 @@ function first() {
       </li>
     </ul>
     <p v-else-if="typed.trim()" role="status">Nothing is called so. Try another word for it.</p>
-  </dialog>
+  </SheetFrame>
 </template>
 
 <style scoped>
-dialog {
-  width: min(560px, 94vw);
-  max-height: 86vh;
-  margin: 8vh auto auto;
-  padding: 16px 18px;
-  border: 3px solid rgb(var(--v-theme-ink));
-  border-radius: 18px 13px 20px 12px;
-  background: rgb(var(--v-theme-background));
-  color: inherit;
-  overflow: auto;
-}
-dialog::backdrop {
-  background: rgba(30, 22, 16, 0.55);
-}
-form {
-  display: grid;
-  grid-template-columns: 1fr auto;
-  gap: 6px;
-  align-items: center;
-}
-ul {
-  list-style: none;
-  padding: 0;
-  margin-top: 8px;
-}
 a {
   display: flex;
   justify-content: space-between;

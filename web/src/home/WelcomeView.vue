@@ -2,6 +2,7 @@
 import CoatSide from '@/bodymap/CoatSide.vue'
 import { dogOf } from '@/bodymap/dog'
 import type { DrawnHair } from '@/bodymap/hair'
+import ActKey from '@/shell/ActKey.vue'
 
 const shaggy: DrawnHair = { kind: 'DROP', millimetres: 70, colour: 'PALE' }
 const STEPS = [
@@ -14,69 +15,21 @@ const dog = dogOf({ HEAD: shaggy, EARS: shaggy, NECK: shaggy, BODY: shaggy, LEGS
 </script>
 
 <template>
-  <div class="welcome">
+  <div class="grid grid-cols-[1fr_1.1fr] gap-40 items-center pt-[1vh] max-md:grid-cols-1">
     <div>
-      <h1>Brush to the skin, a little at a time</h1>
-      <p>
+      <h1 class="text-[2.6rem] mb-14 max-md:text-5xl">Brush to the skin, a little at a time</h1>
+      <p class="text-lg mb-20 max-w-[48ch]">
         Tell Rustic Tangle about your dog’s coat. It says which brush goes where, takes you through it place by place,
         and knows when each place is due again, so that mats never form.
       </p>
-      <v-btn color="primary" size="x-large" to="/dogs/new">Add your dog</v-btn>
-      <p class="quiet">Everything stays on this machine.</p>
+      <ActKey color="primary" size="x-large" to="/dogs/new">Add your dog</ActKey>
+      <p class="quiet text-lg mb-20 max-w-[48ch] mt-18">Everything stays on this machine.</p>
     </div>
     <CoatSide side="LEFT" :names="{}" :dog="dog" still />
-    <ol>
+    <ol class="col-span-full list-none pt-18 px-0 pb-0 grid grid-cols-4 gap-28 seam-t max-md:grid-cols-1 max-md:gap-12">
       <li v-for="step in STEPS" :key="step.title">
-        <b class="slab">{{ step.title }}</b>{{ step.text }}
+        <b class="slab block text-xl text-primary">{{ step.title }}</b>{{ step.text }}
       </li>
     </ol>
   </div>
 </template>
-
-<style scoped>
-.welcome {
-  display: grid;
-  grid-template-columns: 1fr 1.1fr;
-  gap: 40px;
-  align-items: center;
-  padding-top: 1vh;
-}
-h1 {
-  font-size: 2.6rem;
-  margin-bottom: 14px;
-}
-p {
-  font-size: 1.1rem;
-  margin-bottom: 20px;
-  max-width: 48ch;
-}
-.quiet {
-  margin-top: 18px;
-}
-ol {
-  grid-column: 1 / -1;
-  list-style: none;
-  padding: 18px 0 0;
-  display: grid;
-  grid-template-columns: repeat(4, 1fr);
-  gap: 28px;
-  border-top: 1.5px dashed rgb(var(--v-theme-seam));
-}
-li b {
-  display: block;
-  font-size: 1.2rem;
-  color: rgb(var(--v-theme-primary));
-}
-@media (max-width: 899px) {
-  ol {
-    grid-template-columns: 1fr;
-    gap: 12px;
-  }
-  .welcome {
-    grid-template-columns: 1fr;
-  }
-  h1 {
-    font-size: 2rem;
-  }
-}
-</style>

@@ -23,6 +23,7 @@ const PAGES = [
   ['days/thread', 'The thread', 'knots forecast mats tangles expected'],
   ['days/learned', 'What it learned', 'rhythm often own'],
   ['days/history', 'What was done', 'history undo last sessions record'],
+  ['days/months', 'Over the months', 'photo picture length grows year looks strange short'],
   ['days/groom', 'The groomer', 'appointment visit salon grooming'],
   ['days/groom#trade', 'Length, minutes and money', 'shorter clip price cost trade summer cut'],
   ['kit', 'Which tool goes where', 'brush comb pins wire length fit'],
@@ -49,6 +50,12 @@ const HOUSEHOLD = [
   ['/drawer/supplies', 'What lies ready', 'shampoo gel mist supplies'],
   ['/settings', 'Settings', 'units inches pounds dark voice sound quiet comfort how often export import backup copy'],
   ['/messages', 'Messages', 'reminders notices'],
+  ['/guide/first-brush', 'Guide: the first brush', 'help how to begin manual'],
+  ['/guide/a-mat', 'Guide: a mat', 'help knot felted cut'],
+  ['/guide/a-bath', 'Guide: a bath', 'help wash dry shampoo'],
+  ['/guide/the-groomer', 'Guide: the groomer', 'help salon visit sheet'],
+  ['/guide/a-puppy', 'Guide: a puppy', 'help pup young'],
+  ['/guide/words', 'The words', 'glossary what does it mean burrs rung layer'],
   ['/dogs/new', 'Another dog', 'add new puppy'],
 ] as const
 

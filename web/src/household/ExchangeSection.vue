@@ -8,6 +8,7 @@ import facts from '@/api/facts'
 import ProgressLine from '@/shell/ProgressLine.vue'
 import { useNotice } from '@/shell/useNotice'
 import { useUnits } from '@/shell/useUnits'
+import ActKey from '@/shell/ActKey.vue'
 
 /** Everything out, as a copy or in open formats, and in again. */
 const client = useQueryClient()
@@ -15,6 +16,8 @@ const { tell } = useNotice()
 const { date, timeOfDay } = useUnits()
 /** Chosen, not taken over yet. */
 const file = ref<File>()
+/** Its rows are added at once. */
+const table = ref<File>()
 const kept = useView('kept-copies')
 const changed = { onSuccess: () => client.invalidateQueries() }
 // The file itself is sent, not an object: the typed client would read it whole into memory.
@@ -47,12 +50,10 @@ const { isPending: fetching, start: fetchFile } = useTimeoutFn(() => undefined, 
 const busy = computed(() => [take, add, putBack, remove].some((change) => change.isPending.value))
 const error = computed(() => take.error.value ?? add.error.value ?? putBack.error.value ?? remove.error.value)
 
-async function addTable(event: Event) {
-  const input = event.target as HTMLInputElement
-  const table = input.files?.[0]
-  if (!table) return
-  const done = await add.mutateAsync(table).catch(() => undefined)
-  input.value = ''
+async function addTable() {
+  if (!table.value) return
+  const done = await add.mutateAsync(table.value).catch(() => undefined)
+  table.value = undefined
   if (done)
     tell(
       done.places ? `${done.places} places were added.` : 'Nothing was added: all of it is known already.',
@@ -77,44 +78,48 @@ const megabytes = (bytes: number) => `${Math.max(0.1, bytes / 1e6).toFixed(bytes
 </script>
 
 <template>
-  <section class="copy" aria-labelledby="copy">
+  <section class="mt-28 seam-t pt-14" aria-labelledby="copy">
     <h2 id="copy">A copy of everything</h2>
     <p>
       Dogs, coats, sessions, all of it as one file, as of this moment:
       <a href="/api/backup" download @click="fetchFile">take a copy</a>. To put it back, here or on another machine,
-      start with <code>bin/start --rustictangle.restore=the-file.db</code>; what was there before is kept beside it.
+      start with <code class="wrap-anywhere">bin/start --rustictangle.restore=the-file.db</code>; what was there before
+      is kept beside it.
     </p>
     <p>
       To use it elsewhere: <a href="/api/export.json" download @click="fetchFile">everything as JSON</a>, or
       <a href="/api/export/sections.csv" download @click="fetchFile">what was done at each place as a table (CSV)</a>.
     </p>
-    <p class="in">
-      <label
-        >Take over a JSON file
-        <input
-          type="file"
-          accept=".json,application/json"
-          @change="file = ($event.target as HTMLInputElement).files?.[0]"
-      /></label>
-      <v-btn v-if="file" variant="outlined" :loading="take.isPending.value" :disabled="busy" @click="replace"
-        >Replace everything by {{ file.name }}</v-btn
+    <div class="flex flex-wrap gap-y-10 gap-x-18 items-center mt-10">
+      <v-file-input
+        v-model="file"
+        class="flex-[0_1_360px]"
+        label="Take over a JSON file"
+        accept=".json,application/json"
+      />
+      <ActKey v-if="file" variant="outlined" :loading="take.isPending.value" :disabled="busy" @click="replace"
+        >Replace everything by {{ file.name }}</ActKey
       >
-    </p>
-    <p class="in">
-      <label
-        >Add what was done out of a table (CSV)
-        <input type="file" accept=".csv,text/csv" :disabled="busy" @change="addTable"
-      /></label>
-    </p>
+    </div>
+    <v-file-input
+      v-model="table"
+      class="max-w-360 mt-12"
+      label="Add what was done out of a table (CSV)"
+      accept=".csv,text/csv"
+      :disabled="busy"
+      @update:model-value="addTable"
+    />
     <ProgressLine v-if="busy || fetching" />
     <p v-if="error" class="caution" role="alert">
       <strong>{{ detailsOf(error) }}</strong>
     </p>
     <details v-if="kept.data.value?.length">
-      <summary>Kept before something took the place of everything ({{ kept.data.value.length }})</summary>
+      <summary class="py-10 px-0 w-fit">
+        Kept before something took the place of everything ({{ kept.data.value.length }})
+      </summary>
       <p class="quiet">The newest {{ facts.mostKeptCopies }} are kept; each is as large as all your data.</p>
-      <ul>
-        <li v-for="one in kept.data.value" :key="one.name">
+      <ul class="list-none p-0 max-w-[44ch]">
+        <li v-for="one in kept.data.value" class="flex justify-between gap-16 items-center seam-t" :key="one.name">
           <span>{{ date(one.at) }}, {{ timeOfDay(one.at) }}, {{ megabytes(one.bytes) }}</span>
           <template v-if="doomed === one.name">
             <button type="button" @click="takeAway(one.name)">for good</button>
@@ -144,34 +149,9 @@ const megabytes = (bytes: number) => `${Math.max(0.1, bytes / 1e6).toFixed(bytes
 </template>
 
 <style scoped>
-.copy {
-  margin-top: 28px;
-  border-top: 1.5px dashed rgb(var(--v-theme-seam));
-  padding-top: 14px;
-}
 a {
   color: inherit;
   font-weight: 700;
-}
-.in {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px 18px;
-  align-items: center;
-  max-width: none;
-  margin-top: 10px;
-}
-.in label {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 10px;
-  max-width: 100%;
-}
-.in input {
-  max-width: 100%;
-}
-code {
-  overflow-wrap: anywhere;
 }
 summary,
 li button {
@@ -179,21 +159,5 @@ li button {
   text-underline-offset: 4px;
   min-height: 44px;
   cursor: pointer;
-}
-summary {
-  padding: 10px 0;
-  width: fit-content;
-}
-ul {
-  list-style: none;
-  padding: 0;
-  max-width: 44ch;
-}
-li {
-  display: flex;
-  justify-content: space-between;
-  gap: 16px;
-  align-items: center;
-  border-top: 1px dashed rgb(var(--v-theme-seam));
 }
 </style>

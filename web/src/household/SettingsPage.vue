@@ -7,8 +7,11 @@ import { useHousehold, useSaveHousehold, useView } from '@/api/queries'
 import type { Household } from '@/api/types'
 import ExchangeSection from './ExchangeSection.vue'
 import VoiceSection from './VoiceSection.vue'
+import NumberField from '@/shell/NumberField.vue'
 import PageState from '@/shell/PageState.vue'
+import TimeField from '@/shell/TimeField.vue'
 import { useNotice } from '@/shell/useNotice'
+import ActKey from '@/shell/ActKey.vue'
 
 const { tell } = useNotice()
 const stored = useHousehold()
@@ -58,11 +61,11 @@ const DATES: { value: Household['dateFormat']; title: string }[] = [
 const HOURS = [
   { title: 'in the morning', value: '08:00' },
   { title: 'in the evening', value: '19:00' },
-  { title: 'at no hour in particular', value: '' },
+  { title: 'at no hour in particular', value: undefined },
 ]
 const usualHour = computed({
-  get: () => form.value?.usualHour?.slice(0, 5) ?? '',
-  set: (hour: string) => (form.value!.usualHour = hour || undefined),
+  get: () => form.value?.usualHour?.slice(0, 5),
+  set: (hour) => (form.value!.usualHour = hour),
 })
 const here = Intl.DateTimeFormat().resolvedOptions().timeZone
 const zones = [...new Set([...Intl.supportedValuesOf('timeZone'), here])].sort()
@@ -80,18 +83,18 @@ async function submit() {
 
 <template>
   <PageState :pending="!form" :error="stored.error.value" @retry="stored.refetch()">
-    <form v-if="form" class="settings" @submit.prevent="submit">
-      <h1>Settings</h1>
+    <form v-if="form" class="max-w-820" @submit.prevent="submit">
+      <h1 class="mb-18">Settings</h1>
       <v-text-field
         v-model="form.name"
         label="Name of the household"
         :maxlength="facts.longestHouseholdName"
         autocomplete="off"
       />
-      <fieldset class="tall">
+      <fieldset class="tall flex-col">
         <legend class="slab">What is a small mat worth to you?</legend>
-        <div class="scrolls">
-          <table>
+        <v-radio-group v-model="form.comfort" class="scrolls max-w-full overflow-x-auto" hide-details>
+          <table class="border-collapse">
             <thead>
               <tr>
                 <td>
@@ -103,11 +106,15 @@ async function submit() {
             <tbody>
               <tr v-for="one in COMFORTS" :key="one.value">
                 <th scope="row">
-                  <label
-                    ><input v-model="form.comfort" type="radio" name="comfort" :value="one.value" /><span
-                      >{{ one.title
-                      }}<small v-if="one.told">as much as {{ one.told.minutesPerMat }} minutes of brushing</small></span
-                    ></label
+                  <v-radio :value="one.value"
+                    ><template #label
+                      ><span
+                        >{{ one.title
+                        }}<small v-if="one.told"
+                          >as much as {{ one.told.minutesPerMat }} minutes of brushing</small
+                        ></span
+                      ></template
+                    ></v-radio
                   >
                 </th>
                 <td v-for="dog in one.told?.dogs" :key="dog.name">
@@ -117,7 +124,7 @@ async function submit() {
               </tr>
             </tbody>
           </table>
-        </div>
+        </v-radio-group>
       </fieldset>
       <fieldset
         v-for="group in [
@@ -129,17 +136,15 @@ async function submit() {
         :key="group.key"
       >
         <legend class="slab">{{ group.legend }}</legend>
-        <label v-for="one in group.choices" :key="one.value"
-          ><input v-model="form[group.key]" type="radio" :name="group.key" :value="one.value" /><span>{{
-            one.title
-          }}</span></label
-        >
+        <v-radio-group v-model="form[group.key]" inline hide-details :aria-label="group.legend">
+          <v-radio v-for="one in group.choices" :key="one.value" :value="one.value" :label="one.title" />
+        </v-radio-group>
       </fieldset>
       <fieldset>
-        <legend class="slab"><label for="usual-hour">Usually brushed at</label></legend>
+        <legend class="slab">Usually brushed</legend>
         <div class="where">
-          <input id="usual-hour" v-model="usualHour" type="time" aria-describedby="usual-hint" />
-          <button v-for="one in HOURS" :key="one.title" type="button" class="link" @click="usualHour = one.value">
+          <TimeField v-model="usualHour" class="max-w-160 mb-6" label="at" aria-describedby="usual-hint" />
+          <button v-for="one in HOURS" :key="one.title" type="button" class="link ml-14" @click="usualHour = one.value">
             {{ one.title }}
           </button>
           <small id="usual-hint"
@@ -148,61 +153,54 @@ async function submit() {
         </div>
       </fieldset>
       <fieldset>
-        <legend class="slab"><label for="zone">Your clock goes by</label></legend>
-        <div class="where zone">
+        <legend class="slab">Your clock goes by</legend>
+        <div class="where zone max-w-460">
           <v-autocomplete
-            id="zone"
             v-model="form.zone"
+            label="Time zone"
             :items="zones"
             clearable
-            hide-details
-            variant="outlined"
-            density="comfortable"
             placeholder="this machine’s zone"
             persistent-placeholder
           />
           <small v-if="form.zone !== here"
             >This browser’s clock goes by {{ here }}.
-            <button type="button" class="link" @click="form.zone = here">Take that</button></small
+            <button type="button" class="link ml-14" @click="form.zone = here">Take that</button></small
           >
         </div>
       </fieldset>
       <fieldset>
         <legend class="slab">No messages</legend>
         <div class="where">
-          <label class="time">from <input v-model="form.quietFrom" type="time" required /></label>
-          <label class="time">to <input v-model="form.quietTo" type="time" required /></label>
+          <TimeField v-model="form.quietFrom" class="max-w-160 mb-14" label="from" needed />
+          <TimeField v-model="form.quietTo" class="max-w-160" label="to" needed />
         </div>
       </fieldset>
       <fieldset>
-        <legend class="slab"><label for="currency">Prices in</label></legend>
+        <legend class="slab">Prices</legend>
         <div class="where">
-          <input
-            id="currency"
+          <v-text-field
             v-model="form.currency"
+            class="max-w-260"
+            label="in"
             maxlength="3"
-            pattern="[A-Z]{3}"
-            required
+            hint="Three letters, such as EUR, GBP or USD."
+            persistent-hint
             autocomplete="off"
-            aria-describedby="currency-hint"
           />
-          <small id="currency-hint">Three letters, such as EUR, GBP or USD.</small>
         </div>
       </fieldset>
       <fieldset>
-        <legend class="slab"><label for="latitude">Where you live</label></legend>
+        <legend class="slab">Where you live</legend>
         <div class="where">
-          <input
-            id="latitude"
-            v-model.number="form.latitude"
-            type="number"
-            min="-90"
-            max="90"
-            step="0.5"
-            required
+          <NumberField
+            :model-value="form.latitude"
+            class="max-w-260 mb-6"
+            label="north of the equator"
+            suffix="°"
             aria-describedby="latitude-hint"
+            @update:model-value="form.latitude = $event ?? NaN"
           />
-          ° north of the equator
           <small id="latitude-hint"
             >South is below 0. The length of the days foretells the two shedding seasons; where it hardly changes, none
             is.</small
@@ -212,11 +210,11 @@ async function submit() {
       <p v-if="save.error.value" class="caution" role="alert">
         <strong>{{ detailsOf(save.error.value) }}</strong>
       </p>
-      <v-btn type="submit" color="primary" size="large" :loading="save.isPending.value">Keep</v-btn>
+      <ActKey type="submit" color="primary" size="large" :loading="save.isPending.value">Keep</ActKey>
     </form>
     <VoiceSection v-if="form" />
     <ExchangeSection v-if="form" />
-    <section v-if="form" class="about" aria-labelledby="about">
+    <section v-if="form" class="about mt-36 max-w-[62ch]" aria-labelledby="about">
       <h2 id="about">About</h2>
       <p>
         Rustic Tangle {{ facts.version }}, free software under the
@@ -231,23 +229,13 @@ async function submit() {
 </template>
 
 <style scoped>
-.settings {
-  max-width: 820px;
-}
-h1 {
-  margin-bottom: 18px;
-}
 fieldset {
-  border: 0;
   border-top: 1.5px dashed rgb(var(--v-theme-seam));
   padding: 12px 0;
   display: flex;
   flex-wrap: wrap;
   gap: 4px 26px;
   min-width: 0;
-}
-.tall {
-  flex-direction: column;
 }
 legend {
   float: left;
@@ -257,80 +245,18 @@ legend {
 .tall legend {
   width: 100%;
 }
-label {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 44px;
-  cursor: pointer;
-}
-label input {
-  width: 20px;
-  height: 20px;
-  accent-color: rgb(var(--v-theme-secondary));
-  flex: none;
-}
-.scrolls {
-  max-width: 100%;
-  overflow-x: auto;
-}
-table {
-  border-collapse: collapse;
-}
 th {
   text-align: left;
   font-weight: inherit;
-}
-thead th {
-  font-weight: 600;
 }
 th,
 td {
   padding: 4px 16px 4px 0;
   vertical-align: top;
 }
-@media (max-width: 600px) {
-  .scrolls {
-    font-size: 0.88rem;
-  }
-  th,
-  td {
-    padding-right: 8px;
-  }
-}
-.time {
-  display: inline-flex;
-  margin-right: 16px;
-}
-.time input[type='time'],
-.where > input[type='time'] {
-  width: 8em;
-}
-.zone {
-  max-width: 460px;
-}
-.where .link {
-  margin-left: 14px;
-}
 .where {
   flex: 1;
   min-width: min(320px, 100%);
-}
-.zone :deep(input::placeholder) {
-  opacity: 1;
-}
-.where > input,
-.time input {
-  width: 6em;
-  min-height: 44px;
-  padding: 4px 8px;
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 8px;
-  background: rgb(var(--v-theme-surface));
-}
-.about {
-  margin-top: 36px;
-  max-width: 62ch;
 }
 small {
   display: block;
@@ -340,6 +266,11 @@ small {
   legend {
     width: 100%;
     float: none;
+  }
+  th,
+  td {
+    padding-right: 8px;
+    font-size: 0.9rem;
   }
 }
 </style>

@@ -1,7 +1,9 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
+import SlideField from '@/shell/SlideField.vue'
 import { letters } from '@/shell/useKeys'
 import { FASTEST, SLOWEST, useVoice } from '@/shell/useVoice'
+import ActKey from '@/shell/ActKey.vue'
 
 /** How a session is spoken on this device: kept here, in this browser. */
 const { settings, voices, speak, hush } = useVoice()
@@ -12,70 +14,59 @@ onMounted(() => {
   // Browsers find their voices a little later.
   if (typeof speechSynthesis !== 'undefined') speechSynthesis.onvoiceschanged = look
 })
+const pace = computed(() => `${Math.round(settings.value.pace * 100)} % of your own`)
+const volume = computed(() => `${Math.round(settings.value.volume * 100)} %`)
 const trying = () => speak('Left front leg. Two or three strokes, next layer.', hush)
 </script>
 
 <template>
-  <section class="voice" aria-labelledby="voice">
+  <section class="voice mt-36" aria-labelledby="voice">
     <h2 id="voice">Walk me through it</h2>
     <p>
       In a session this device can say what to do: place, hold, tool and layers, and then it waits for one press, a key
       or a pedal. Silent in the quiet hours, and at once when a dog is afraid.
     </p>
-    <label class="switch"
-      ><input v-model="settings.on" type="checkbox" /> <b>Speak in sessions</b> on this device</label
+    <v-checkbox-btn v-model="settings.on"
+      ><template #label
+        ><span><b>Speak in sessions</b> on this device</span></template
+      ></v-checkbox-btn
     >
-    <label
-      ><span>Pace</span>
-      <input v-model.number="settings.pace" type="range" :min="SLOWEST" :max="FASTEST" step="0.05" />
-      <output>{{ Math.round(settings.pace * 100) }} % of your own</output></label
-    >
-    <label
-      ><span>Volume</span> <input v-model.number="settings.volume" type="range" min="0" max="1" step="0.05" />
-      <output>{{ Math.round(settings.volume * 100) }} %</output></label
-    >
-    <label v-if="found.length"
-      ><span>Voice</span>
-      <select v-model="settings.voice">
-        <option value="">the usual one</option>
-        <option v-for="one in found" :key="one.name" :value="one.name">{{ one.name }}</option>
-      </select></label
-    >
+    <div class="slide">
+      <span>Pace</span>
+      <SlideField v-model="settings.pace" label="Pace" :min="SLOWEST" :max="FASTEST" :step="0.05" :says="pace" />
+      <span>{{ pace }}</span>
+    </div>
+    <div class="slide">
+      <span>Volume</span>
+      <SlideField v-model="settings.volume" label="Volume" :max="1" :step="0.05" :says="volume" />
+      <span>{{ volume }}</span>
+    </div>
+    <v-select
+      v-if="found.length"
+      v-model="settings.voice"
+      class="max-w-400 my-10"
+      label="Voice"
+      :items="[{ title: 'the usual one', value: '' }, ...found.map((one) => ({ title: one.name, value: one.name }))]"
+    />
     <p v-else class="quiet">This browser has no voice of its own: a soft tone and large letters take its place.</p>
-    <v-btn variant="outlined" @click="trying">Try it</v-btn>
-    <label class="switch"
-      ><input v-model="letters" type="checkbox" /> <b>Single letters press buttons</b> in sessions and at the table, on
-      this device. Space bar, Enter and a pedal do in any case.</label
+    <ActKey variant="outlined" @click="trying">Try it</ActKey>
+    <v-checkbox-btn v-model="letters" class="mt-10"
+      ><template #label
+        ><span
+          ><b>Single letters press buttons</b> in sessions and at the table, on this device. Space bar, Enter and a
+          pedal do in any case.</span
+        ></template
+      ></v-checkbox-btn
     >
   </section>
 </template>
 
 <style scoped>
-.voice {
-  margin-top: 36px;
-}
-label {
+.slide {
   display: grid;
   grid-template-columns: 90px minmax(120px, 300px) auto;
   gap: 12px;
   align-items: center;
   min-height: 44px;
-}
-.switch {
-  display: block;
-  padding: 10px 0;
-}
-select {
-  min-height: 44px;
-  padding: 4px 12px;
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 8px;
-  background: rgb(var(--v-theme-surface));
-  color: inherit;
-  font: inherit;
-}
-input[type='range'],
-input[type='checkbox'] {
-  accent-color: rgb(var(--v-theme-primary));
 }
 </style>

@@ -28,15 +28,15 @@ const percent = (value: number | undefined) => (value === undefined ? '' : `${Ma
 </script>
 
 <template>
-  <div class="compare">
+  <div class="bg-surface rounded-cut-sm py-12 px-14 mt-4 mx-0 mb-12 min-h-120">
     <p v-if="comparison.error.value" role="alert">{{ messageOf(comparison.error.value) }}</p>
     <template v-else-if="comparison.data.value">
       <p class="why">
         <b>{{ say(comparison.data.value.why.text) }}</b>
       </p>
-      <div class="cols">
-        <table>
-          <caption>
+      <div class="cols flex flex-wrap gap-y-12 gap-x-24 items-start">
+        <table class="border-collapse flex-[1_1_340px]">
+          <caption class="text-left text-sm pb-4">
             For
             {{
               comparison.data.value.step
@@ -71,36 +71,14 @@ const percent = (value: number | undefined) => (value === undefined ? '' : `${Ma
 </template>
 
 <style scoped>
-.compare {
-  background: rgb(var(--v-theme-surface));
-  border-radius: 10px 8px 12px 7px;
-  padding: 12px 14px;
-  margin: 4px 0 12px;
-  min-height: 120px;
-}
-.cols {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 12px 24px;
-  align-items: flex-start;
-}
-table {
-  border-collapse: collapse;
-  flex: 1 1 340px;
-}
-caption {
-  text-align: left;
-  font-size: 0.9rem;
-  padding-bottom: 4px;
-}
 th,
 td {
   text-align: left;
   padding: 5px 12px 5px 0;
-  border-bottom: 1px dashed rgb(var(--v-theme-seam));
+  border-bottom: 1.5px dashed rgb(var(--v-theme-seam));
   vertical-align: top;
-  font-size: 0.93rem;
-  line-height: 1.25;
+  font-size: 0.95rem;
+  line-height: 1.2;
 }
 th::first-letter {
   text-transform: uppercase;

@@ -84,44 +84,58 @@ async function takeOut(t: ToolView) {
     :error="drawer.error.value ?? kinds.error.value"
     @retry="drawer.refetch()"
   >
-    <div class="cols">
+    <div class="grid grid-cols-[minmax(0,6fr)_minmax(0,5fr)] gap-36 mt-16 items-start max-md:grid-cols-1 max-md:gap-20">
       <div>
         <ul v-if="!empty" class="roll" aria-label="In the drawer">
           <li v-for="t in drawer.data.value" :key="t.id">
             <button
               type="button"
-              class="pocket"
+              class="pocket flex flex-col items-center w-full h-full py-8 px-4 rounded-plain text-center leading-tight relative"
               :class="{ aside: t.putAside }"
               :aria-pressed="chosen === t.id"
               @click="open({ tool: t.id })"
             >
-              <ToolShape class="shape" :kind="t.form.kind" :aside="t.putAside" />
-              <b>{{ t.shownName }}</b>
-              <small>{{ measured(t) || (t.form.name ? labelOf('ToolKind', t.form.kind) : '') }}</small>
-              <small v-if="t.otherFace">turned over: {{ t.otherFace.shownName }}</small>
-              <small class="state">{{ state(t) }}</small>
+              <ToolShape class="h-104 relative z-1" :kind="t.form.kind" :aside="t.putAside" />
+              <b class="text-base mt-6">{{ t.shownName }}</b>
+              <small class="text-xs">{{ measured(t) || (t.form.name ? labelOf('ToolKind', t.form.kind) : '') }}</small>
+              <small v-if="t.otherFace" class="text-xs">turned over: {{ t.otherFace.shownName }}</small>
+              <small class="state text-xs">{{ state(t) }}</small>
             </button>
           </li>
           <li>
-            <button type="button" class="pocket add" @click="open({ kind: 'ANY' })">
-              <span class="plus" aria-hidden="true">+</span><b>Add a tool</b>
+            <button
+              type="button"
+              class="pocket flex flex-col items-center w-full h-full py-8 px-4 rounded-plain text-center leading-tight relative justify-start"
+              @click="open({ kind: 'ANY' })"
+            >
+              <span
+                class="h-112 grid place-items-center font-slab font-bold text-[3rem] leading-plain opacity-70"
+                aria-hidden="true"
+                >+</span
+              ><b class="text-base mt-6">Add a tool</b>
             </button>
           </li>
         </ul>
-        <p v-else class="lead">
+        <p v-else class="lead text-lg max-w-[46ch]">
           The drawer is empty. Tap what you own; most homes have a brush and a comb. You do not need it all: once your
           dog’s coat is described, Rustic Tangle names the least you need.
         </p>
       </div>
-      <div ref="panel" class="panel" tabindex="-1">
+      <div ref="panel" class="outline-none" tabindex="-1">
         <section v-if="picking" aria-labelledby="pick-title">
           <h2 id="pick-title">{{ turned ? 'What is on its other side?' : 'Which of these is it?' }}</h2>
-          <ul class="kinds">
+          <ul class="kinds list-none p-0 grid grid-cols-[repeat(auto-fill,minmax(230px,1fr))] gap-6">
             <li v-for="k in kinds.data.value!.filter((one) => !turned || one.face)" :key="k.kind">
-              <button type="button" @click="open({ kind: k.kind, back: turned })">
-                <ToolShape class="small" :kind="k.kind" /><span
-                  ><b>{{ labelOf('ToolKind', k.kind) }}</b
-                  ><small>{{ k.blade ? 'left to a professional' : choiceOf('ToolKind', k.kind).hint }}</small></span
+              <button
+                class="flex items-center gap-12 w-full min-h-72 py-6 px-10 text-left rounded-plain leading-tight hover:bg-wool"
+                type="button"
+                @click="open({ kind: k.kind, back: turned })"
+              >
+                <ToolShape class="w-34 flex-none" :kind="k.kind" /><span
+                  ><b class="block">{{ labelOf('ToolKind', k.kind) }}</b
+                  ><small class="text-xs">{{
+                    k.blade ? 'left to a professional' : choiceOf('ToolKind', k.kind).hint
+                  }}</small></span
                 >
               </button>
             </li>
@@ -145,22 +159,28 @@ async function takeOut(t: ToolView) {
                 {{ tool.otherFace.shownName }}
               </button>
             </p>
-            <button v-else-if="kind.face" type="button" class="out" @click="open({ kind: 'ANY', back: tool })">
+            <button
+              v-else-if="kind.face"
+              type="button"
+              class="block mt-12 min-h-44 dotted"
+              @click="open({ kind: 'ANY', back: tool })"
+            >
               It has a second face
             </button>
-            <button type="button" class="out" @click="takeOut(tool)">
+            <button type="button" class="block mt-12 min-h-44 dotted" @click="takeOut(tool)">
               Take it out of the drawer{{ tool.otherFace ? ', both faces' : '' }}
             </button>
           </template>
         </template>
-        <div v-else class="hint">
+        <div v-else class="hint opacity-88 pt-12">
           <p>Tap a tool to measure it, to do its palm test, or to take it out.</p>
           <template v-if="dogs.length">
-            <h2>What they do</h2>
-            <ul class="dogs">
-              <li v-for="dog in dogs" :key="dog.id">
-                <b>{{ dog.name }}</b> <router-link :to="`/dogs/${dog.id}/kit`">which goes where</router-link>
-                <router-link :to="`/dogs/${dog.id}/kit/buy`">what to buy</router-link>
+            <h2 class="mt-26">What they do</h2>
+            <ul class="list-none p-0">
+              <li v-for="dog in dogs" class="flex gap-18 items-center min-h-46 seam-b" :key="dog.id">
+                <b class="min-w-110">{{ dog.name }}</b>
+                <router-link class="text-inherit dotted" :to="`/dogs/${dog.id}/kit`">which goes where</router-link>
+                <router-link class="text-inherit dotted" :to="`/dogs/${dog.id}/kit/buy`">what to buy</router-link>
               </li>
             </ul>
           </template>
@@ -171,13 +191,6 @@ async function takeOut(t: ToolView) {
 </template>
 
 <style scoped>
-.cols {
-  display: grid;
-  grid-template-columns: minmax(0, 6fr) minmax(0, 5fr);
-  gap: 36px;
-  margin-top: 16px;
-  align-items: start;
-}
 .roll {
   list-style: none;
   padding: 22px 14px 18px;
@@ -185,37 +198,13 @@ async function takeOut(t: ToolView) {
   grid-template-columns: repeat(auto-fill, minmax(112px, 1fr));
   gap: 10px 8px;
   background: rgb(var(--v-theme-wool));
-  border-radius: 16px 12px 18px 10px;
+  border-radius: 16px 12px 18px 11px;
   box-shadow:
     inset 0 0 0 5px rgb(var(--v-theme-wool)),
     inset 0 0 0 6.5px rgb(var(--v-theme-seam));
 }
-.pocket {
-  display: flex;
-  flex-direction: column;
-  align-items: center;
-  width: 100%;
-  height: 100%;
-  padding: 8px 4px;
-  border-radius: 8px;
-  text-align: center;
-  line-height: 1.2;
-  position: relative;
-}
-.pocket .shape {
-  height: 104px;
-  position: relative;
-  z-index: 1;
-}
-.pocket b {
-  font-size: 0.98rem;
-  margin-top: 6px;
-}
 .pocket b::first-letter {
   text-transform: uppercase;
-}
-.pocket small {
-  font-size: 0.82rem;
 }
 .pocket::after {
   content: '';
@@ -242,95 +231,10 @@ async function takeOut(t: ToolView) {
   color: rgb(var(--v-theme-error));
   font-weight: 700;
 }
-.add {
-  justify-content: flex-start;
-}
-.plus {
-  height: 112px;
-  display: grid;
-  place-items: center;
-  font: 700 3rem var(--slab);
-  opacity: 0.7;
-}
-.panel {
-  outline: none;
-}
-.kinds {
-  list-style: none;
-  padding: 0;
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
-  gap: 6px;
-}
-.kinds button {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  width: 100%;
-  min-height: 72px;
-  padding: 6px 10px;
-  text-align: left;
-  border-radius: 9px;
-  line-height: 1.2;
-}
-.kinds button:hover {
-  background: rgb(var(--v-theme-wool));
-}
-.kinds .small {
-  width: 34px;
-  flex: none;
-}
-.kinds b {
-  display: block;
-}
 .kinds b::first-letter {
   text-transform: uppercase;
 }
-.kinds small {
-  font-size: 0.84rem;
-}
-.out {
-  display: block;
-  margin-top: 12px;
-  min-height: 44px;
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-}
-.hint {
-  opacity: 0.88;
-  padding-top: 12px;
-}
-.hint h2 {
-  margin-top: 26px;
-}
-.dogs {
-  list-style: none;
-  padding: 0;
-}
-.dogs li {
-  display: flex;
-  gap: 18px;
-  align-items: center;
-  min-height: 46px;
-  border-bottom: 1px dashed rgb(var(--v-theme-seam));
-}
-.dogs b {
-  min-width: 110px;
-}
-.dogs a {
-  color: inherit;
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-}
-.lead {
-  font-size: 1.1rem;
-  max-width: 46ch;
-}
 @media (max-width: 899px) {
-  .cols {
-    grid-template-columns: 1fr;
-    gap: 20px;
-  }
   .roll {
     grid-template-columns: repeat(3, 1fr);
   }

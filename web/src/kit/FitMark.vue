@@ -7,39 +7,21 @@ defineProps<{ fit: FitView; bare?: boolean }>()
 </script>
 
 <template>
-  <span class="fit" :class="fit.verdict.toLowerCase()">
-    <span class="bar" aria-hidden="true"><i :style="{ width: `${fit.score}%` }" /></span>
-    <b>{{ labelOf('Verdict', fit.verdict) }}</b><span v-if="fit.score && !bare" class="score">{{ fit.score }}</span>
+  <span class="fit inline-flex items-center gap-8 whitespace-nowrap text-sm" :class="fit.verdict.toLowerCase()">
+    <span class="bar w-54 h-9 border-[1.5px] border-ink rounded-fine overflow-hidden" aria-hidden="true"
+      ><i class="block h-full bg-secondary" :style="{ width: `${fit.score}%` }"
+    /></span>
+    <b>{{ labelOf('Verdict', fit.verdict) }}</b><span v-if="fit.score && !bare" class="opacity-88">{{
+      fit.score
+    }}</span>
   </span>
 </template>
 
 <style scoped>
-.fit {
-  display: inline-flex;
-  align-items: center;
-  gap: 8px;
-  white-space: nowrap;
-  font-size: 0.92rem;
-}
-.bar {
-  width: 54px;
-  height: 9px;
-  border: 1.5px solid rgb(var(--v-theme-ink));
-  border-radius: 5px 4px 6px 4px;
-  overflow: hidden;
-}
-.bar i {
-  display: block;
-  height: 100%;
-  background: rgb(var(--v-theme-secondary));
-}
 .weak .bar i {
   background: rgb(var(--v-theme-seam));
 }
 .never_here b {
   color: rgb(var(--v-theme-error));
-}
-.score {
-  opacity: 0.86;
 }
 </style>

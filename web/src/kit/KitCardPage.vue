@@ -59,37 +59,48 @@ const nevers = computed(() => neversOf(kit.data.value?.needs))
 
 <template>
   <PageState :pending="!kit.data.value || !dog.data.value" :error="kit.error.value" @retry="kit.refetch()">
-    <div v-if="kit.data.value && dog.data.value" class="card">
+    <div v-if="kit.data.value && dog.data.value" class="card print:text-[9.5pt]">
       <SubNav label="Kit" :pages="kitPages(dogId)" />
       <CardTitle>{{ dog.data.value.form.name }}’s kit, in the order of use</CardTitle>
-      <div class="cols">
+      <div class="cols grid grid-cols-[30%_1fr] gap-28 items-start">
         <CoatMap :names="names" :dog="drawn" :paint="paint" still />
         <div>
           <p v-if="!orders.length">Nothing is brushed on this dog.</p>
-          <section v-for="(order, i) in orders" :key="i" class="order">
-            <span class="no slab">{{ i + 1 }}</span>
+          <section
+            v-for="(order, i) in orders"
+            :key="i"
+            class="grid grid-cols-[34px_1fr] gap-12 py-8 px-0 seam-b break-inside-avoid print:py-2 print:px-0 print:grid-cols-[26px_1fr] print:gap-8"
+          >
+            <span
+              class="slab w-32 h-32 grid place-items-center border-[1.5px] border-ink rounded-cut-sm print:w-24 print:h-24"
+              >{{ i + 1 }}</span
+            >
             <div>
-              <p class="where">
+              <p class="where max-w-none text-md print:text-[8.2pt] print:leading-tight">
                 {{
                   placesOf(order.sections, named)
                     .map((p) => p.label)
                     .join('; ')
                 }}
               </p>
-              <ol>
-                <li v-for="(step, k) in order.steps" :key="k">
-                  <ToolShape class="shape" :kind="step.kind" /><span
-                    ><b>{{ step.name }}</b
+              <ol class="list-none p-0 flex flex-wrap gap-y-6 gap-x-22 mt-4 print:gap-y-2 print:gap-x-12 print:mt-1">
+                <li
+                  v-for="(step, k) in order.steps"
+                  class="flex gap-8 items-center flex-[0_1_220px] text-md leading-tight print:text-[8.2pt] print:leading-tight print:basis-132 print:gap-5"
+                  :key="k"
+                >
+                  <ToolShape class="w-24 flex-none print:w-13" :kind="step.kind" /><span
+                    ><b class="inline-block">{{ step.name }}</b
                     >{{ step.missing ? ' (to buy)' : '' }}<br />{{ step.manner }}</span
                   >
                 </li>
               </ol>
             </div>
           </section>
-          <h3>Never</h3>
-          <ul class="never">
+          <h3 class="mt-14 print:mt-6">Never</h3>
+          <ul class="never pl-18 text-md print:text-[8.2pt] print:leading-tight">
             <li v-for="n in nevers" :key="n.why.rule">
-              <b>{{ n.label }}</b> — {{ say(n.why.text) }}
+              <b class="inline-block">{{ n.label }}</b> — {{ say(n.why.text) }}
             </li>
           </ul>
         </div>
@@ -99,70 +110,11 @@ const nevers = computed(() => neversOf(kit.data.value?.needs))
 </template>
 
 <style scoped>
-.cols {
-  display: grid;
-  grid-template-columns: 30% 1fr;
-  gap: 28px;
-  align-items: start;
-}
-.order {
-  display: grid;
-  grid-template-columns: 34px 1fr;
-  gap: 12px;
-  padding: 8px 0;
-  border-bottom: 1px dashed rgb(var(--v-theme-seam));
-  break-inside: avoid;
-}
-.no {
-  width: 32px;
-  height: 32px;
-  display: grid;
-  place-items: center;
-  border: 1.5px solid rgb(var(--v-theme-ink));
-  border-radius: 8px 7px 9px 6px;
-}
-.where {
-  max-width: none;
-  font-size: 0.93rem;
-}
 .where::first-letter {
   text-transform: uppercase;
 }
-ol {
-  list-style: none;
-  padding: 0;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 22px;
-  margin-top: 4px;
-}
-ol li {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  flex: 0 1 220px;
-  font-size: 0.93rem;
-  line-height: 1.2;
-}
-ol b {
-  display: inline-block;
-}
 ol b::first-letter {
   text-transform: uppercase;
-}
-.shape {
-  width: 24px;
-  flex: none;
-}
-h3 {
-  margin-top: 14px;
-}
-.never {
-  padding-left: 18px;
-  font-size: 0.93rem;
-}
-.never b {
-  display: inline-block;
 }
 .never b::first-letter {
   text-transform: uppercase;
@@ -176,38 +128,6 @@ h3 {
   .cols {
     grid-template-columns: 30% 1fr;
     gap: 14px;
-  }
-  .card {
-    font-size: 9.5pt;
-  }
-  .order {
-    padding: 2px 0;
-    grid-template-columns: 26px 1fr;
-    gap: 8px;
-  }
-  .no {
-    width: 24px;
-    height: 24px;
-  }
-  .where,
-  ol li,
-  .never {
-    font-size: 8.2pt;
-    line-height: 1.15;
-  }
-  ol {
-    gap: 2px 12px;
-    margin-top: 1px;
-  }
-  ol li {
-    flex-basis: 132px;
-    gap: 5px;
-  }
-  .shape {
-    width: 13px;
-  }
-  h3 {
-    margin-top: 6px;
   }
 }
 </style>

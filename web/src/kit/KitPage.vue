@@ -14,6 +14,7 @@ import ToolShape from './ToolShape.vue'
 import { kitPages } from './pages'
 import { neversOf } from './places'
 import { useKitGroups } from './useKitGroups'
+import ActKey from '@/shell/ActKey.vue'
 
 const props = defineProps<{ dogId: number }>()
 
@@ -54,7 +55,7 @@ const nevers = computed(() => neversOf(kit.data.value?.needs))
         />
         <div>
           <template v-if="need">
-            <button type="button" class="back" @click="chosen = undefined">← the whole dog</button>
+            <button type="button" class="dotted min-h-44" @click="chosen = undefined">← the whole dog</button>
             <NeedDetail :dog-id="dogId" :need="need" :name="names[need.section]!" />
           </template>
           <template v-else>
@@ -65,23 +66,31 @@ const nevers = computed(() => neversOf(kit.data.value?.needs))
             <section
               v-for="group in groups"
               :key="group.letter"
-              class="lead"
+              class="lead py-10 px-0 grid grid-cols-[36px_40px_1fr] gap-14 seam-b"
               :class="{ missing: missing.includes(group) }"
             >
-              <span class="swatch slab" :style="{ background: group.wash }">{{ group.letter }}</span>
-              <ToolShape class="shape" :kind="group.kind" />
+              <span
+                class="slab w-36 h-36 grid place-items-center text-xl rounded-cut-sm border-[1.5px] border-ink"
+                :style="{ background: group.wash }"
+                >{{ group.letter }}</span
+              >
+              <ToolShape class="w-40" :kind="group.kind" />
               <div>
-                <h3>
+                <h3 class="text-xl mb-2 flex flex-wrap gap-y-2 gap-x-14 items-center">
                   <span>{{ group.title }}</span> <FitMark v-if="group.need.own" :fit="group.need.own" bare /><em
                     v-else-if="group.need.brushed"
+                    class="font-sans font-bold text-sm leading-plain text-primary"
                     >not in your drawer</em
                   >
                 </h3>
-                <p v-if="group.order" class="wants">{{ group.order }}</p>
-                <p v-if="group.wants" class="wants quiet">{{ group.need.own ? 'asked for: ' : '' }}{{ group.wants }}</p>
-                <p class="places">
+                <p v-if="group.order" class="text-md">{{ group.order }}</p>
+                <p v-if="group.wants" class="quiet text-md">
+                  {{ group.need.own ? 'asked for: ' : '' }}{{ group.wants }}
+                </p>
+                <p class="places flex flex-wrap gap-y-2 gap-x-4 max-w-none -ml-6">
                   <button
                     v-for="place in group.places"
+                    class="min-w-44 min-h-44 py-4 px-6 text-md dotted rounded-plain hover:bg-wool"
                     :key="place.section"
                     type="button"
                     @click="chosen = place.section"
@@ -91,14 +100,14 @@ const nevers = computed(() => neversOf(kit.data.value?.needs))
                 </p>
               </div>
             </section>
-            <p v-if="missing.length" class="next">
-              <v-btn color="primary" :to="`/dogs/${dogId}/kit/buy`">The least to buy</v-btn>
+            <p v-if="missing.length" class="next my-16 mx-0">
+              <ActKey color="primary" :to="`/dogs/${dogId}/kit/buy`">The least to buy</ActKey>
             </p>
-            <details class="never">
-              <summary>Never on this dog, and why</summary>
-              <ul>
-                <li v-for="n in nevers" :key="n.why.rule">
-                  <b>{{ n.label }}</b> — {{ say(n.why.text) }}
+            <details class="never mt-14">
+              <summary class="cursor-pointer min-h-44 dotted w-fit">Never on this dog, and why</summary>
+              <ul class="pl-18 max-w-[68ch]">
+                <li v-for="n in nevers" class="my-6 mx-0" :key="n.why.rule">
+                  <b class="inline-block">{{ n.label }}</b> — {{ say(n.why.text) }}
                 </li>
               </ul>
             </details>
@@ -110,26 +119,6 @@ const nevers = computed(() => neversOf(kit.data.value?.needs))
 </template>
 
 <style scoped>
-.back {
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-  min-height: 44px;
-}
-.lead {
-  padding: 10px 0;
-  display: grid;
-  grid-template-columns: 36px 40px 1fr;
-  gap: 14px;
-  border-bottom: 1px dashed rgb(var(--v-theme-seam));
-}
-.lead h3 {
-  font-size: 1.22rem;
-  margin-bottom: 2px;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 14px;
-  align-items: center;
-}
 .lead h3 span::first-letter {
   text-transform: uppercase;
 }
@@ -140,71 +129,10 @@ const nevers = computed(() => neversOf(kit.data.value?.needs))
   font-family: var(--sans);
   font-weight: 400;
 }
-.lead em {
-  font: 700 0.92rem var(--sans);
-  color: rgb(var(--v-theme-primary));
-}
-.shape {
-  width: 40px;
-}
-.wants {
-  font-size: 0.95rem;
-}
-.swatch {
-  width: 36px;
-  height: 36px;
-  display: grid;
-  place-items: center;
-  font-size: 1.15rem;
-  border-radius: 9px 7px 10px 6px;
-  border: 1.5px solid rgb(var(--v-theme-ink));
-}
-.places {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 4px;
-  max-width: none;
-  margin-left: -6px;
-}
-.places button {
-  min-width: 44px;
-  min-height: 44px;
-  padding: 4px 6px;
-  font-size: 0.93rem;
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-  border-radius: 6px;
-}
-.places button:hover {
-  background: rgb(var(--v-theme-wool));
-}
 @media (hover: none) {
   .places button {
     min-height: 44px;
   }
-}
-.next {
-  margin: 16px 0;
-}
-.never {
-  margin-top: 14px;
-}
-.never summary {
-  cursor: pointer;
-  min-height: 44px;
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-  width: fit-content;
-}
-.never ul {
-  padding-left: 18px;
-  max-width: 68ch;
-}
-.never li {
-  margin: 6px 0;
-}
-.never b {
-  display: inline-block;
 }
 .never b::first-letter {
   text-transform: uppercase;

@@ -14,7 +14,12 @@ const HAIR =
 </script>
 
 <template>
-  <svg viewBox="0 0 420 220" class="lesson" :class="step.toLowerCase()" aria-hidden="true">
+  <svg
+    viewBox="0 0 420 220"
+    class="lesson block w-full max-h-340 bg-wool rounded-cut-lg"
+    :class="step.toLowerCase()"
+    aria-hidden="true"
+  >
     <template v-if="step === 'GRIP'">
       <g class="moves" style="transform-origin: 236px 96px">
         <g transform="translate(150 96)">
@@ -33,7 +38,7 @@ const HAIR =
         <path class="pins" :d="PINS" />
         <path class="tool" :d="HANDLE" />
       </g>
-      <path class="right" d="M78 192l12 12 24-28" />
+      <path class="stroke-secondary stroke-[6]" d="M78 192l12 12 24-28" />
       <g class="moves" style="transform-origin: 268px 160px">
         <g transform="translate(300 124) rotate(-24)">
           <path class="tool" :d="BACK" />
@@ -41,12 +46,12 @@ const HAIR =
           <path class="tool" :d="HANDLE" />
         </g>
       </g>
-      <path class="wrong" d="M300 180l24 24m0-24l-24 24" />
+      <path class="stroke-error stroke-[6]" d="M300 180l24 24m0-24l-24 24" />
     </template>
     <template v-else-if="step === 'STROKE'">
       <path class="skin" d="M8 172h186M226 172h186" />
-      <path class="hair" :d="HAIR" />
-      <path class="hair" :d="HAIR" transform="translate(218 0)" />
+      <path class="hair stroke-pen stroke-[2] opacity-70" :d="HAIR" />
+      <path class="hair stroke-pen stroke-[2] opacity-70" :d="HAIR" transform="translate(218 0)" />
       <path class="way" d="M40 96v40q60 8 96-6q16-8 26-46m-10 8l11-11 6 14" />
       <g class="moves good">
         <g transform="translate(52 138) scale(0.62)">
@@ -55,7 +60,7 @@ const HAIR =
           <path class="tool" :d="HANDLE" />
         </g>
       </g>
-      <path class="right" d="M78 196l10 10 20-24" />
+      <path class="stroke-secondary stroke-[6]" d="M78 196l10 10 20-24" />
       <g class="moves bad">
         <g transform="translate(272 156) scale(0.62)">
           <path class="tool" :d="BACK" />
@@ -63,8 +68,8 @@ const HAIR =
           <path class="tool" :d="HANDLE" />
         </g>
       </g>
-      <path class="burn" d="M252 176q30 5 60 0t60 0" />
-      <path class="wrong" d="M300 190l20 20m0-20l-20 20" />
+      <path class="stroke-error stroke-[4]" d="M252 176q30 5 60 0t60 0" />
+      <path class="stroke-error stroke-[6]" d="M300 190l20 20m0-20l-20 20" />
     </template>
     <template v-else-if="step === 'FOREARM'">
       <path
@@ -101,8 +106,8 @@ const HAIR =
       />
       <path class="dial" d="M166 196a44 44 0 0 1 88 0Z" />
       <path class="needle" d="M210 196v-36" style="transform-origin: 210px 196px" />
-      <text x="176" y="190">50</text>
-      <text x="238" y="190">200</text>
+      <text class="font-sans font-bold text-[11px] leading-plain fill-ink" x="176" y="190">50</text>
+      <text class="font-sans font-bold text-[11px] leading-plain fill-ink" x="238" y="190">200</text>
       <g class="moves press">
         <g transform="translate(196 92)">
           <path class="tool" :d="BACK" />
@@ -116,13 +121,6 @@ const HAIR =
 </template>
 
 <style scoped>
-.lesson {
-  display: block;
-  width: 100%;
-  max-height: 340px;
-  background: rgb(var(--v-theme-wool));
-  border-radius: 16px 12px 18px 10px;
-}
 path {
   fill: none;
   stroke-linecap: round;
@@ -147,11 +145,6 @@ path {
   stroke: #c98f74;
   stroke-width: 5;
 }
-.hair {
-  stroke: rgb(var(--v-theme-pen));
-  stroke-width: 2;
-  opacity: 0.7;
-}
 .cloth {
   fill: rgb(var(--v-theme-surface));
   stroke: rgb(var(--v-theme-slate));
@@ -168,27 +161,11 @@ path {
   stroke-width: 4;
   transform: rotate(-28deg);
 }
-text {
-  font: 700 11px var(--sans);
-  fill: rgb(var(--v-theme-ink));
-}
 .way,
 .soft {
   stroke: rgb(var(--v-theme-slate));
   stroke-width: 3;
   stroke-dasharray: 6 7;
-}
-.right {
-  stroke: rgb(var(--v-theme-secondary));
-  stroke-width: 6;
-}
-.wrong {
-  stroke: rgb(var(--v-theme-error));
-  stroke-width: 6;
-}
-.burn {
-  stroke: rgb(var(--v-theme-error));
-  stroke-width: 4;
 }
 @media (prefers-reduced-motion: no-preference) {
   .grip .moves {

@@ -16,6 +16,7 @@ import { useUnits } from '@/shell/useUnits'
 import LessonDrawing from './LessonDrawing.vue'
 import { kitPages } from './pages'
 import { useSchools } from './useKit'
+import ActKey from '@/shell/ActKey.vue'
 
 /** The hand's own lesson: one step at a time, with a brush in the hand; then the owner may say "practised". */
 const props = defineProps<{ dogId: number }>()
@@ -67,8 +68,8 @@ const practised = computed(() => schools.data.value?.chosen.hand === 'EXPERIENCE
     <p v-if="taught.error.value" class="caution" role="alert">
       <strong>Not kept.</strong> {{ messageOf(taught.error.value) }}
     </p>
-    <div class="two">
-      <div class="kinds" role="group" aria-label="With which tool">
+    <div class="grid grid-cols-[minmax(220px,300px)_1fr] gap-32 items-start max-md:grid-cols-1 max-md:gap-14">
+      <div class="kinds grid gap-4 max-md:grid-cols-2" role="group" aria-label="With which tool">
         <button
           v-for="one in [...owned, ...others]"
           :key="one.kind"
@@ -76,7 +77,7 @@ const practised = computed(() => schools.data.value?.chosen.hand === 'EXPERIENCE
           :aria-pressed="one.kind === chosen"
           @click="chosen = one.kind"
         >
-          <b>{{ one.label }}</b>
+          <b class="block">{{ one.label }}</b>
           <small>{{
             one.taught
               ? `lesson on ${date(one.taught)}`
@@ -86,23 +87,23 @@ const practised = computed(() => schools.data.value?.chosen.hand === 'EXPERIENCE
           }}</small>
         </button>
       </div>
-      <section v-if="kind" class="steps" aria-live="polite">
+      <section v-if="kind" class="steps max-w-640" aria-live="polite">
         <template v-if="step">
           <p class="quiet">{{ kind.label }}, {{ at + 1 }} of {{ STEPS.length }}</p>
           <LessonDrawing :step="step.value" />
-          <h3 ref="title" tabindex="-1">{{ step.title }}</h3>
-          <p class="words">{{ step.hint }}</p>
-          <div v-if="step.value === 'SCALE'" class="scale">
+          <h3 class="outline-none text-4xl mt-14 mx-0 mb-4" ref="title" tabindex="-1">{{ step.title }}</h3>
+          <p class="words text-xl">{{ step.hint }}</p>
+          <div v-if="step.value === 'SCALE'" class="scale flex flex-wrap gap-y-8 gap-x-18 items-center">
             <KeyButton k="w" :disabled="scale.isPending.value" @press="scale.mutate()">Press, and read it</KeyButton>
             <p v-if="scale.data.value" role="status">
-              <b class="slab">{{ scale.data.value.grams }} g</b>
+              <b class="slab text-3xl">{{ scale.data.value.grams }} g</b>
               {{ choiceOf('Pressure', scale.data.value.pressure).title }}:
               {{ choiceOf('Pressure', scale.data.value.pressure).hint }}.
               <small v-if="scale.data.value.simulated">(a simulated kitchen scale; your own shows the same)</small>
             </p>
             <p v-else-if="scale.error.value" role="alert">{{ messageOf(scale.error.value) }}</p>
           </div>
-          <div class="foot">
+          <div class="foot grid grid-cols-[1fr_130px] gap-12 mt-14">
             <KeyButton v-if="at < STEPS.length - 1" k="space" pedal="on" class="next" @press="at++">Next</KeyButton>
             <KeyButton v-else k="space" pedal="on" class="next" :disabled="taught.isPending.value" @press="done"
               >I have done it</KeyButton
@@ -111,48 +112,38 @@ const practised = computed(() => schools.data.value?.chosen.hand === 'EXPERIENCE
           </div>
         </template>
         <template v-else>
-          <h3 ref="title" tabindex="-1">That was the lesson</h3>
-          <p class="words">
+          <h3 class="outline-none text-4xl mt-14 mx-0 mb-4" ref="title" tabindex="-1">That was the lesson</h3>
+          <p class="words text-xl">
             Repeat it whenever a brush feels stiff in your hand. What the match asks of a tool follows how practised
             your hand is<template v-if="dog.data.value"> with {{ dog.data.value.form.name }}</template
             >.
           </p>
-          <p v-if="practised" class="words"><b>You have said “practised”.</b></p>
-          <v-btn
+          <p v-if="practised" class="words text-xl"><b>You have said “practised”.</b></p>
+          <ActKey
             v-else-if="schools.data.value"
             color="primary"
             size="x-large"
             :loading="choose.isPending.value"
             @click="choose.mutate({ ...schools.data.value.chosen, hand: 'EXPERIENCED' })"
-            >Say “practised”</v-btn
+            >Say “practised”</ActKey
           >
           <p v-if="choose.error.value" class="caution" role="alert">{{ messageOf(choose.error.value) }}</p>
-          <v-btn variant="text" size="x-large" @click="at = 0">Once more</v-btn>
+          <ActKey variant="text" size="x-large" @click="at = 0">Once more</ActKey>
         </template>
       </section>
-      <p v-else class="quiet pick">Take a tool in your hand, and touch its name.</p>
+      <p v-else class="quiet max-md:hidden">Take a tool in your hand, and touch its name.</p>
     </div>
   </PageState>
 </template>
 
 <style scoped>
-.two {
-  display: grid;
-  grid-template-columns: minmax(220px, 300px) 1fr;
-  gap: 32px;
-  align-items: start;
-}
-.kinds {
-  display: grid;
-  gap: 4px;
-}
 .kinds button {
   text-align: left;
   min-height: 48px;
   padding: 4px 14px 6px;
   border-left: 6px solid rgb(var(--v-theme-seam));
   border-radius: 4px 12px 12px 4px;
-  line-height: 1.25;
+  line-height: 1.2;
 }
 .kinds button:hover {
   background: rgb(var(--v-theme-surface));
@@ -161,62 +152,21 @@ const practised = computed(() => schools.data.value?.chosen.hand === 'EXPERIENCE
   background: rgb(var(--v-theme-wool));
   border-left-color: rgb(var(--v-theme-primary));
 }
-.kinds b {
-  display: block;
-}
 .kinds b::first-letter,
 .steps .quiet::first-letter {
   text-transform: uppercase;
-}
-.steps {
-  max-width: 640px;
-}
-h3 {
-  outline: none;
-  font-size: 1.7rem;
-  margin: 14px 0 4px;
-}
-.words {
-  font-size: 1.25rem;
-}
-.scale {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 18px;
-  align-items: center;
-}
-.scale .slab {
-  font-size: 1.5rem;
-}
-.foot {
-  display: grid;
-  grid-template-columns: 1fr 130px;
-  gap: 12px;
-  margin-top: 14px;
 }
 .foot button,
 .scale button {
   min-height: 64px;
   padding: 0 20px;
   border: 2px solid rgb(var(--v-theme-seam));
-  border-radius: 14px 10px 15px 9px;
+  border-radius: 12px 9px 13px 8px;
   background: rgb(var(--v-theme-surface));
-  font: 700 1.3rem var(--slab);
+  font: 700 1.35rem var(--slab);
 }
 .foot .next {
   background: rgb(var(--v-theme-primary));
   color: rgb(var(--v-theme-on-primary));
-}
-@media (max-width: 899px) {
-  .two {
-    grid-template-columns: 1fr;
-    gap: 14px;
-  }
-  .kinds {
-    grid-template-columns: 1fr 1fr;
-  }
-  .pick {
-    display: none;
-  }
 }
 </style>

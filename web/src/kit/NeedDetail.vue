@@ -27,6 +27,12 @@ watch(
 const asked = (fit: FitView) => {
   other.value = other.value === fit.toolId ? undefined : fit.toolId
 }
+const choosable = (taken: number | undefined) =>
+  props.need.fits.map((fit) => ({
+    title: fit.shownName,
+    value: fit.toolId,
+    props: { disabled: fit.toolId === taken },
+  }))
 const reach = computed(() =>
   props.need.pinned && props.need.reachMillimetres !== undefined
     ? [{ mm: props.need.reachMillimetres, name: props.need.own?.shownName }]
@@ -41,11 +47,11 @@ const rest = computed(() =>
 <template>
   <article :aria-label="name">
     <h2 class="name">{{ name }}</h2>
-    <div class="answer">
-      <div class="tool">
-        <ToolShape class="shape" :kind="need.own?.kind ?? need.lead" />
+    <div class="answer grid grid-cols-[minmax(220px,1fr)_minmax(240px,400px)] gap-20 items-start max-sm:grid-cols-1">
+      <div class="tool flex gap-16">
+        <ToolShape class="w-52 flex-none" :kind="need.own?.kind ?? need.lead" />
         <div>
-          <p class="big slab">{{ toolName(need.lead, need.own) }}</p>
+          <p class="big slab text-3xl leading-tight">{{ toolName(need.lead, need.own) }}</p>
           <p v-if="need.own"><FitMark :fit="need.own" /></p>
           <p v-else-if="need.brushed"><strong>Nothing in your drawer will do yet.</strong></p>
           <p v-if="need.pins && need.pad">
@@ -62,46 +68,36 @@ const rest = computed(() =>
     </div>
     <WhyList :reasons="need.reasons" />
     <h3>In this order</h3>
-    <ol class="order">
-      <li v-for="(step, i) in need.order" :key="i">
-        <b>{{ toolName(step.tool, step.own) }}</b>: {{ step.mannerLabel }}
-        <FitMark v-if="step.own" :fit="step.own" /><em v-else-if="step.missing">not in your drawer</em>
+    <ol class="order pl-22 mb-14">
+      <li v-for="(step, i) in need.order" class="my-4 mx-0" :key="i">
+        <b class="inline-block">{{ toolName(step.tool, step.own) }}</b>: {{ step.mannerLabel }}
+        <FitMark v-if="step.own" :fit="step.own" /><em
+          v-else-if="step.missing"
+          class="not-italic font-bold text-primary"
+          >not in your drawer</em
+        >
       </li>
     </ol>
     <template v-if="need.fits.length > 1">
       <h3>Why not that one?</h3>
-      <ul class="rest">
-        <li v-for="fit in rest" :key="fit.toolId">
+      <ul class="rest list-none p-0 mb-14">
+        <li v-for="fit in rest" class="seam-t py-2 px-0" :key="fit.toolId">
           <button
+            class="min-h-44 inline-flex gap-12 items-center text-left disabled:opacity-100"
             type="button"
             :aria-expanded="other === fit.toolId"
             :disabled="one === fit.toolId"
             @click="asked(fit)"
           >
-            <b>{{ fit.shownName }}</b> <FitMark :fit="fit" />
+            <b class="inline-block">{{ fit.shownName }}</b> <FitMark :fit="fit" />
           </button>
-          <span class="because">{{ say(fit.reasons[0]!.text) }}</span>
+          <span class="block text-md pb-4">{{ say(fit.reasons[0]!.text) }}</span>
         </li>
       </ul>
-      <p class="two">
-        <label
-          >Compare
-          <select v-model="one">
-            <option v-for="fit in need.fits" :key="fit.toolId" :value="fit.toolId" :disabled="fit.toolId === other">
-              {{ fit.shownName }}
-            </option>
-          </select></label
-        >
-        <label
-          >with
-          <select v-model="other">
-            <option :value="undefined">…</option>
-            <option v-for="fit in need.fits" :key="fit.toolId" :value="fit.toolId" :disabled="fit.toolId === one">
-              {{ fit.shownName }}
-            </option>
-          </select></label
-        >
-      </p>
+      <div class="flex flex-wrap gap-y-12 gap-x-14 mt-12 mx-0 mb-10">
+        <v-select v-model="one" class="min-w-220 flex-1" label="Compare" :items="choosable(other)" />
+        <v-select v-model="other" class="min-w-220 flex-1" label="with" :items="choosable(one)" />
+      </div>
       <ComparePanel
         v-if="one !== undefined && other !== undefined"
         :dog-id="dogId"
@@ -111,20 +107,15 @@ const rest = computed(() =>
       />
     </template>
     <h3 class="never">Never here</h3>
-    <ul class="nevers">
+    <ul class="nevers list-none p-0">
       <li v-for="never in need.never" :key="never.why.rule" class="caution">
-        <strong>{{ never.label }}</strong> — {{ say(never.why.text) }}
+        <strong class="inline-block">{{ never.label }}</strong> — {{ say(never.why.text) }}
       </li>
     </ul>
   </article>
 </template>
 
 <style scoped>
-.order b,
-.nevers strong,
-.rest b {
-  display: inline-block;
-}
 .hair::first-letter,
 .name::first-letter,
 .big::first-letter,
@@ -133,87 +124,8 @@ const rest = computed(() =>
 .rest b::first-letter {
   text-transform: uppercase;
 }
-.answer {
-  display: grid;
-  grid-template-columns: minmax(220px, 1fr) minmax(240px, 400px);
-  gap: 20px;
-  align-items: start;
-}
-.tool {
-  display: flex;
-  gap: 16px;
-}
-.shape {
-  width: 52px;
-  flex: none;
-}
-.big {
-  font-size: 1.5rem;
-  line-height: 1.15;
-}
-.order {
-  padding-left: 22px;
-  margin-bottom: 14px;
-}
-.order li {
-  margin: 4px 0;
-}
-.order em {
-  font-style: normal;
-  font-weight: 700;
-  color: rgb(var(--v-theme-primary));
-}
-.rest {
-  list-style: none;
-  padding: 0;
-  margin-bottom: 14px;
-}
-.rest li {
-  border-top: 1px dashed rgb(var(--v-theme-seam));
-  padding: 2px 0;
-}
-.rest button {
-  min-height: 44px;
-  display: inline-flex;
-  gap: 12px;
-  align-items: center;
-  text-align: left;
-}
 .rest button:not(:disabled) b {
   text-decoration: underline dotted;
   text-underline-offset: 4px;
-}
-.rest button:disabled {
-  opacity: 1;
-}
-.because {
-  display: block;
-  font-size: 0.93rem;
-  padding-bottom: 4px;
-}
-.two {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 14px;
-  margin: 6px 0 10px;
-}
-.two select {
-  max-width: 100%;
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 8px 7px 9px 6px;
-  min-height: 44px;
-  padding: 4px 10px;
-  background: rgb(var(--v-theme-surface));
-  color: inherit;
-  font: inherit;
-}
-.nevers {
-  list-style: none;
-  padding: 0;
-}
-@media (max-width: 599px) {
-  .answer {
-    grid-template-columns: 1fr;
-  }
 }
 </style>

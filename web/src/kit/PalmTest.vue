@@ -6,6 +6,7 @@ import { useNotice } from '@/shell/useNotice'
 import { useUnits } from '@/shell/useUnits'
 import { useToolActions } from './useDrawer'
 import choices from '@/api/choices'
+import ActKey from '@/shell/ActKey.vue'
 
 /** The look-over of one tool: pressed and drawn over one's own palm. A tool that fails is put aside. */
 const props = defineProps<{ tool: ToolView; kind: ToolKindInfo }>()
@@ -44,14 +45,14 @@ async function replace() {
 </script>
 
 <template>
-  <section class="palm" aria-labelledby="palm-title">
+  <section class="seam-t mt-18 pt-14" aria-labelledby="palm-title">
     <h3 id="palm-title">Palm test</h3>
     <template v-if="tool.putAside">
       <p class="caution">
         <strong>Put aside since {{ date(tool.check!.day) }}:</strong> {{ tool.check!.faults.join(', ') }}. If it
         scratches you it scratches the dog.
       </p>
-      <v-btn color="secondary" :loading="replaced.isPending.value" @click="replace">I have replaced it</v-btn>
+      <ActKey color="secondary" :loading="replaced.isPending.value" @click="replace">I have replaced it</ActKey>
     </template>
     <template v-else>
       <p>
@@ -59,36 +60,24 @@ async function replace() {
         full brush stops working. <span v-if="tool.check">Last looked over on {{ date(tool.check.day) }}.</span
         ><span v-else>Not looked over yet.</span>
       </p>
-      <label v-for="fault in faults" :key="fault.value" class="tick"
-        ><input v-model="found" type="checkbox" :value="fault.value" /> {{ fault.title }}</label
-      >
-      <v-btn :color="found.length ? 'error' : 'secondary'" :loading="check.isPending.value" @click="look">{{
+      <v-checkbox-btn
+        v-for="fault in faults"
+        :key="fault.value"
+        v-model="found"
+        color="error"
+        :value="fault.value"
+        :label="fault.title"
+      />
+      <ActKey :color="found.length ? 'error' : 'secondary'" :loading="check.isPending.value" @click="look">{{
         found.length ? 'Put it aside' : 'It passed today'
-      }}</v-btn>
+      }}</ActKey>
     </template>
     <p v-if="error" class="caution" role="alert"><strong>Not kept.</strong> {{ messageOf(error) }}</p>
   </section>
 </template>
 
 <style scoped>
-.palm {
-  border-top: 1.5px dashed rgb(var(--v-theme-seam));
-  margin-top: 18px;
-  padding-top: 14px;
-}
-.tick {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 44px;
-  cursor: pointer;
-}
-.tick input {
-  width: 20px;
-  height: 20px;
-  accent-color: rgb(var(--v-theme-error));
-}
-.v-btn {
+.act {
   margin-top: 6px;
 }
 </style>

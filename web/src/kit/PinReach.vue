@@ -46,75 +46,48 @@ const says = computed(() => props.pins.map(saysOf).join(' '))
 </script>
 
 <template>
-  <figure class="reach">
-    <svg viewBox="0 0 420 200" role="img" :aria-label="says">
+  <figure class="m-0 max-w-430">
+    <svg class="w-full block" viewBox="0 0 420 200" role="img" :aria-label="says">
       <defs>
         <clipPath :id="id"><rect x="0" :y="hairTop - 2" width="340" :height="SKIN_Y - hairTop + 2" /></clipPath>
       </defs>
       <rect class="skin" x="6" :y="SKIN_Y" width="330" height="14" rx="5" />
-      <g class="strands" :clip-path="`url(#${id})`">
+      <g :clip-path="`url(#${id})`">
         <path
           v-for="s in strands"
+          class="fill-none stroke-ink stroke-[1.8] opacity-55 round-ends"
           :key="s.x"
           :d="`M${s.x} ${SKIN_Y}q${s.lean} ${-(SKIN_Y - hairTop) * 0.5} ${s.lean * 1.6} ${-(SKIN_Y - hairTop) * (1 - s.cut)}`"
         />
       </g>
       <g v-for="(comb, i) in combs" :key="i" class="pins" :class="{ short: comb.short }">
-        <rect :x="comb.left" :y="comb.top - 13" :width="comb.broad" height="13" rx="4" />
-        <path v-for="x in comb.xs" :key="x" :d="`M${x} ${comb.top}V${comb.tip}`" />
+        <rect class="fill-secondary" :x="comb.left" :y="comb.top - 13" :width="comb.broad" height="13" rx="4" />
+        <path
+          v-for="x in comb.xs"
+          class="stroke-secondary stroke-[3] round-ends"
+          :key="x"
+          :d="`M${x} ${comb.top}V${comb.tip}`"
+        />
       </g>
-      <g class="scale">
-        <path :d="`M352 ${hairTop}V${SKIN_Y}M347 ${hairTop}h10M347 ${SKIN_Y}h10`" />
-        <text x="362" :y="(hairTop + SKIN_Y) / 2 + 5">{{ length(hairMm) }}</text>
-        <text x="14" y="198">skin</text>
+      <g>
+        <path
+          class="stroke-ink stroke-[1.5] fill-none"
+          :d="`M352 ${hairTop}V${SKIN_Y}M347 ${hairTop}h10M347 ${SKIN_Y}h10`"
+        />
+        <text class="fill-ink text-[15px] font-sans" x="362" :y="(hairTop + SKIN_Y) / 2 + 5">{{ length(hairMm) }}</text>
+        <text class="fill-ink text-[15px] font-sans" x="14" y="198">skin</text>
       </g>
     </svg>
-    <figcaption>{{ says }}</figcaption>
+    <figcaption class="text-sm">{{ says }}</figcaption>
   </figure>
 </template>
 
 <style scoped>
-.reach {
-  margin: 0;
-  max-width: 430px;
-}
-svg {
-  width: 100%;
-  display: block;
-}
 .skin {
   fill: #d9a48c;
-}
-.strands path {
-  fill: none;
-  stroke: rgb(var(--v-theme-ink));
-  stroke-width: 1.8;
-  opacity: 0.55;
-  stroke-linecap: round;
-}
-.pins rect {
-  fill: rgb(var(--v-theme-secondary));
-}
-.pins path {
-  stroke: rgb(var(--v-theme-secondary));
-  stroke-width: 3;
-  stroke-linecap: round;
 }
 .pins.short path {
   stroke: rgb(var(--v-theme-primary));
   stroke-dasharray: 7 4;
-}
-.scale path {
-  stroke: rgb(var(--v-theme-ink));
-  stroke-width: 1.5;
-  fill: none;
-}
-.scale text {
-  fill: rgb(var(--v-theme-ink));
-  font-size: 15px;
-  font-family: var(--sans);
-}
-figcaption {
-  font-size: 0.92rem;
 }
 </style>

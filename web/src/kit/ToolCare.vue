@@ -5,6 +5,7 @@ import type { ToolView } from '@/api/types'
 import { useNotice } from '@/shell/useNotice'
 import { daysAgo, useUnits } from '@/shell/useUnits'
 import { useToolActions } from './useDrawer'
+import ActKey from '@/shell/ActKey.vue'
 
 /** Clearing and washing of one tool, with the day of the last time. */
 const props = defineProps<{ tool: ToolView; today?: string }>()
@@ -25,7 +26,7 @@ async function clean() {
 </script>
 
 <template>
-  <section class="care" aria-labelledby="care-title">
+  <section class="seam-t mt-14 pt-10" aria-labelledby="care-title">
     <h3 id="care-title">Kept clean</h3>
     <p>{{ say(care.how.text) }}</p>
     <p>
@@ -39,14 +40,6 @@ async function clean() {
     <p v-if="cleaned.error.value" class="caution" role="alert">
       <strong>{{ messageOf(cleaned.error.value) }}</strong>
     </p>
-    <v-btn variant="outlined" :loading="cleaned.isPending.value" @click="clean">Cleaned today</v-btn>
+    <ActKey variant="outlined" :loading="cleaned.isPending.value" @click="clean">Cleaned today</ActKey>
   </section>
 </template>
-
-<style scoped>
-.care {
-  border-top: 1.5px dashed rgb(var(--v-theme-seam));
-  margin-top: 14px;
-  padding-top: 10px;
-}
-</style>

@@ -13,6 +13,7 @@ import { useToolActions } from './useDrawer'
 import choices from '@/api/choices'
 import { choiceOf } from '@/api/words'
 import { newTool } from './words'
+import ActKey from '@/shell/ActKey.vue'
 
 /** Describes one tool by what can be measured and seen of it; only what its kind has is asked. */
 const props = defineProps<{
@@ -55,8 +56,8 @@ async function keep() {
 
 <template>
   <form class="tool-form" :aria-label="tool ? tool.shownName : `A new ${words.label}`" @submit.prevent="keep">
-    <div class="head">
-      <ToolShape class="shape" :kind="kind.kind" :aside="tool?.putAside" />
+    <div class="head flex gap-16 items-start mb-10">
+      <ToolShape class="w-58 flex-none" :kind="kind.kind" :aside="tool?.putAside" />
       <div>
         <h2>{{ tool ? tool.shownName : words.label }}</h2>
         <p class="quiet">For {{ words.hint }}. Not for {{ kind.notFor }}.</p>
@@ -66,7 +67,7 @@ async function keep() {
     <p v-if="kind.blade" class="caution">
       <strong>Left to a professional.</strong> It can lie in your drawer; it is never matched to your dog.
     </p>
-    <div v-if="has('LENGTH')" class="measure">
+    <div v-if="has('LENGTH')" class="grid grid-cols-[230px_1fr] gap-18 items-start my-12 mx-0 max-sm:grid-cols-1">
       <LengthField
         v-model="form.pinMillimetres"
         :label="slicker ? 'Wire length' : 'Pin length'"
@@ -76,14 +77,12 @@ async function keep() {
     </div>
     <ChoiceRow v-if="has('PAD')" v-model="form.pad" label="Pad" :choices="choices.PadKind" optional />
     <ChoiceRow v-if="has('TIPS')" v-model="form.tips" label="Tips" :choices="tips" optional />
-    <label v-if="has('FLEXIBLE')" class="tick"
-      ><input v-model="form.flexible" type="checkbox" /> The head gives way when pressed</label
-    >
+    <v-checkbox-btn v-if="has('FLEXIBLE')" v-model="form.flexible" label="The head gives way when pressed" />
     <ChoiceRow v-if="has('SPACING')" v-model="form.spacing" label="Teeth" :choices="choices.Spacing" optional />
     <LengthField
       v-if="has('TEETH')"
       v-model="form.pinMillimetres"
-      class="short"
+      class="max-w-340 my-12 mx-0"
       label="Length of its teeth"
       placeholder="not measured"
     />
@@ -91,14 +90,14 @@ async function keep() {
     <LengthField
       v-if="has('WIDTH')"
       v-model="form.headMillimetres"
-      class="short"
+      class="max-w-340 my-12 mx-0"
       label="Width across the stroke"
       placeholder="not measured"
     />
     <ChoiceRow v-if="kind.properties.length" v-model="form.handle" label="Handle" :choices="choices.Handle" optional />
     <v-text-field
       v-model="form.name"
-      class="short"
+      class="max-w-340 my-12 mx-0"
       label="What you call it (optional)"
       :maxlength="facts.longestToolName"
       autocomplete="off"
@@ -108,60 +107,17 @@ async function keep() {
       <strong>{{ messageOf(save.error.value) }}</strong>
       <div v-for="problem in problems" :key="problem.field">{{ problem.message }}</div>
     </div>
-    <div class="acts">
-      <v-btn type="submit" color="primary" size="large" :loading="save.isPending.value">{{
+    <div class="acts flex gap-10 mt-14">
+      <ActKey type="submit" color="primary" size="large" :loading="save.isPending.value">{{
         tool ? 'Keep' : 'Put it in the drawer'
-      }}</v-btn>
-      <v-btn variant="text" size="large" @click="leave">{{ tool ? 'Close' : 'Not this one' }}</v-btn>
+      }}</ActKey>
+      <ActKey variant="text" size="large" @click="leave">{{ tool ? 'Close' : 'Not this one' }}</ActKey>
     </div>
   </form>
 </template>
 
 <style scoped>
-.head {
-  display: flex;
-  gap: 16px;
-  align-items: flex-start;
-  margin-bottom: 10px;
-}
-.shape {
-  width: 58px;
-  flex: none;
-}
 h2::first-letter {
   text-transform: uppercase;
-}
-.measure {
-  display: grid;
-  grid-template-columns: 230px 1fr;
-  gap: 18px;
-  align-items: start;
-  margin: 12px 0;
-}
-.short {
-  max-width: 340px;
-  margin: 12px 0;
-}
-.tick {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 46px;
-  cursor: pointer;
-}
-.tick input {
-  width: 20px;
-  height: 20px;
-  accent-color: rgb(var(--v-theme-secondary));
-}
-.acts {
-  display: flex;
-  gap: 10px;
-  margin-top: 14px;
-}
-@media (max-width: 599px) {
-  .measure {
-    grid-template-columns: 1fr;
-  }
 }
 </style>

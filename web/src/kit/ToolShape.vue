@@ -9,23 +9,23 @@ const parts = computed(() => TOOL_SHAPES[props.kind])
 </script>
 
 <template>
-  <svg class="tool" :class="{ aside }" viewBox="0 0 80 140" aria-hidden="true">
-    <path v-for="(part, i) in parts" :key="i" :class="part.part" :d="part.d" />
-    <path v-if="aside" class="cross" d="M12 24L68 116M68 24L12 116" />
+  <svg class="tool block overflow-visible" :class="{ aside }" viewBox="0 0 80 140" aria-hidden="true">
+    <path
+      v-for="(part, i) in parts"
+      class="stroke-pen stroke-[2] round-joins round-ends"
+      :key="i"
+      :class="part.part"
+      :d="part.d"
+    />
+    <path
+      v-if="aside"
+      class="cross round-joins round-ends stroke-error stroke-[5] fill-none"
+      d="M12 24L68 116M68 24L12 116"
+    />
   </svg>
 </template>
 
 <style scoped>
-.tool {
-  display: block;
-  overflow: visible;
-}
-path {
-  stroke: rgb(var(--v-theme-pen));
-  stroke-width: 2;
-  stroke-linejoin: round;
-  stroke-linecap: round;
-}
 .wood {
   fill: #b98a5a;
 }
@@ -51,10 +51,5 @@ path {
 }
 .aside path:not(.cross) {
   opacity: 0.45;
-}
-.cross {
-  stroke: rgb(var(--v-theme-error));
-  stroke-width: 5;
-  fill: none;
 }
 </style>

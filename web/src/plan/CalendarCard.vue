@@ -16,59 +16,28 @@ async function another() {
 </script>
 
 <template>
-  <details v-if="address" class="calendar no-print">
-    <summary>In your own calendar</summary>
+  <details v-if="address" class="no-print mt-22 seam-t pt-8">
+    <summary class="cursor-pointer dotted min-h-44 py-10 px-0 w-fit">In your own calendar</summary>
     <p>
       Brushing days and appointments, as a
-      <a :href="calendar.data.value!.path" download="rustic-tangle.ics">calendar file</a>, or as an address that your
-      calendar program asks now and then while this application runs:
+      <a class="text-inherit" :href="calendar.data.value!.path" download="rustic-tangle.ics">calendar file</a>, or as an
+      address that your calendar program asks now and then while this application runs:
     </p>
-    <p>
-      <input
-        :value="address"
-        readonly
-        aria-label="Calendar address"
-        @focus="($event.target as HTMLInputElement).select()"
-      />
-    </p>
+    <v-text-field
+      class="max-w-620 my-10"
+      :model-value="address"
+      readonly
+      label="Calendar address"
+      @focus="($event.target as HTMLInputElement).select()"
+    />
     <p class="quiet">
       Whoever knows the address can read the plan.
-      <button type="button" :disabled="renew.isPending.value" @click="another">Make another one</button>
+      <button class="cursor-pointer dotted min-h-44" type="button" :disabled="renew.isPending.value" @click="another">
+        Make another one
+      </button>
     </p>
     <p v-if="renew.error.value" class="caution" role="alert">
       <strong>{{ messageOf(renew.error.value) }}</strong>
     </p>
   </details>
 </template>
-
-<style scoped>
-.calendar {
-  margin-top: 22px;
-  border-top: 1.5px dashed rgb(var(--v-theme-seam));
-  padding-top: 8px;
-}
-summary,
-button {
-  cursor: pointer;
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-  min-height: 44px;
-}
-summary {
-  padding: 10px 0;
-  width: fit-content;
-}
-a {
-  color: inherit;
-}
-input {
-  width: 100%;
-  max-width: 620px;
-  min-height: 44px;
-  padding: 4px 10px;
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 8px;
-  background: rgb(var(--v-theme-surface));
-  font-size: 0.92rem;
-}
-</style>

@@ -3,8 +3,7 @@ import { computed } from 'vue'
 import type { DayPlan } from '@/api/types'
 import { minutes, useUnits } from '@/shell/useUnits'
 import { clothOf, isBath, tableSeconds, timeOf } from './words'
-import facts from '@/api/facts'
-import { vShown } from '@/shell/shown'
+import KeptField from '@/shell/KeptField.vue'
 
 /** One day of the week: what each dog's brushing and the table take, against the minutes there are. */
 const props = defineProps<{
@@ -41,33 +40,34 @@ const initial = (dogId: number) => props.dogs.find((dog) => dog.id === dogId)!.n
     <span class="bar" aria-hidden="true">
       <span v-if="day.minutes !== undefined" class="limit" :style="{ bottom: height(60 * day.minutes) }" />
       <span v-if="day.practiceSeconds" class="pick practice" :style="{ height: height(day.practiceSeconds) }" />
-      <span v-if="atTable" class="pick table" :style="{ height: height(atTable) }" />
+      <span v-if="atTable" class="pick caring" :style="{ height: height(atTable) }" />
       <span
         v-for="pick in [...day.picks].reverse()"
         :key="pick.dogId"
         class="pick"
         :class="clothOf(dogs, pick.dogId)"
         :style="{ height: height(pick.seconds) }"
-        ><b v-if="pick.seconds / longest > LETTER_FITS">{{ initial(pick.dogId) }}</b></span
+        ><b
+          v-if="pick.seconds / longest > LETTER_FITS"
+          class="text-md bg-surface rounded-plain py-0 px-6 leading-tight"
+          >{{ initial(pick.dogId) }}</b
+        ></span
       >
     </span>
     <span class="sum slab">{{ sum }}</span>
     <span v-if="bath" class="bath">and a bath</span>
     <span class="name">{{ title }}</span>
   </button>
-  <label v-if="day.minutes !== undefined" class="set no-print"
-    ><span class="sr">Minutes on {{ date(day.day) }}</span>
-    <input
-      type="number"
-      inputmode="numeric"
-      min="0"
-      :max="facts.mostMinutesADay"
-      step="5"
-      v-shown="day.minutes"
-      @change="$emit('minutes', ($event.target as HTMLInputElement).value)"
-    />
-    min</label
-  >
+  <KeptField
+    v-if="day.minutes !== undefined"
+    class="no-print mt-6"
+    density="compact"
+    :aria-label="`Minutes on ${date(day.day)}`"
+    :told="day.minutes"
+    suffix="min"
+    inputmode="numeric"
+    @keep="$emit('minutes', $event)"
+  />
 </template>
 
 <style scoped>
@@ -77,7 +77,7 @@ const initial = (dogId: number) => props.dogs.find((dog) => dog.id === dogId)!.n
   align-content: start;
   width: 100%;
   padding: 4px 0 8px;
-  border-radius: 10px;
+  border-radius: 8px;
 }
 .chosen {
   background: rgba(var(--v-theme-wool), 0.7);
@@ -99,24 +99,17 @@ const initial = (dogId: number) => props.dogs.find((dog) => dog.id === dogId)!.n
 .pick {
   display: grid;
   place-items: center;
-  border-radius: 5px 4px 6px 3px;
+  border-radius: 4px;
   min-height: 3px;
   overflow: hidden;
   color: rgb(var(--v-theme-ink));
   border: 1.5px solid rgb(var(--v-theme-ink));
 }
-.pick b {
-  font-size: 0.95rem;
-  background: rgb(var(--v-theme-surface));
-  border-radius: 8px;
-  padding: 0 6px;
-  line-height: 1.25;
-}
 .practice {
   background: rgba(var(--v-theme-heather), 0.25);
   border-color: rgb(var(--v-theme-heather));
 }
-.table {
+.caring {
   background: rgb(var(--v-theme-surface));
   border-style: dashed;
 }
@@ -127,36 +120,15 @@ const initial = (dogId: number) => props.dogs.find((dog) => dog.id === dogId)!.n
   border-top: 2px dashed rgb(var(--v-theme-ink));
 }
 .sum {
-  font-size: 1.15rem;
+  font-size: 1.2rem;
   padding-top: 6px;
 }
 .name,
 .bath {
-  font-size: 0.92rem;
+  font-size: 0.9rem;
 }
 .bath {
   font-weight: 700;
-}
-.set {
-  display: flex;
-  justify-content: center;
-  align-items: center;
-  gap: 4px;
-  margin-top: 6px;
-  font-size: 0.92rem;
-}
-.set input {
-  width: 4.2em;
-  min-height: 44px;
-  padding: 4px 6px;
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 8px;
-  background: rgb(var(--v-theme-surface));
-  text-align: right;
-}
-.sr {
-  position: absolute;
-  clip-path: inset(50%);
 }
 @media (max-width: 767px) {
   .bar {
@@ -173,16 +145,6 @@ const initial = (dogId: number) => props.dogs.find((dog) => dog.id === dogId)!.n
   }
   .name {
     min-height: 2lh;
-  }
-  .set {
-    font-size: 0;
-  }
-  .set input {
-    width: 100%;
-    min-width: 0;
-    font-size: 0.9rem;
-    text-align: center;
-    padding: 2px;
   }
   .limit {
     left: -4px;

@@ -5,9 +5,11 @@ import { useChange, useView } from '@/api/queries'
 import type { DaysOff } from '@/api/types'
 import choices from '@/api/choices'
 import { labelOf } from '@/api/words'
+import DateField from '@/shell/DateField.vue'
 import ChoiceRow from '@/shell/ChoiceRow.vue'
 import { useNotice } from '@/shell/useNotice'
 import { useUnits } from '@/shell/useUnits'
+import ActKey from '@/shell/ActKey.vue'
 
 /** Days on which nobody can do anything with a dog: away, ill, boarding. */
 const props = defineProps<{ dogs: readonly { id: number; name: string }[] }>()
@@ -31,7 +33,7 @@ function begin() {
   const today = stored.data.value!.today
   draft.value = { who: ALL, first: today, last: today, why: 'AWAY' }
 }
-function firstIs(day: string) {
+function firstIs(day = stored.data.value!.today) {
   const now = draft.value!
   draft.value = { ...now, first: day, last: now.last < day ? day : now.last }
 }
@@ -49,10 +51,10 @@ const nameOf = (dogId?: number) => props.dogs.find((dog) => dog.id === dogId)?.n
 </script>
 
 <template>
-  <section v-if="stored.data.value" class="off no-print" aria-labelledby="off">
+  <section v-if="stored.data.value" class="off no-print mt-22 seam-t pt-14" aria-labelledby="off">
     <h2 id="off">Days off</h2>
-    <ul v-if="off.length">
-      <li v-for="one in off" :key="one.id">
+    <ul v-if="off.length" class="list-none p-0">
+      <li v-for="one in off" class="flex flex-wrap gap-y-0 gap-x-10 items-baseline" :key="one.id">
         <b>{{ nameOf(one.dogId) }}</b>
         {{ date(one.first) }}<template v-if="one.last !== one.first"> to {{ date(one.last) }}</template
         >, {{ labelOf('DaysOffWhy', one.why) }}
@@ -71,25 +73,22 @@ const nameOf = (dogId?: number) => props.dogs.find((dog) => dog.id === dogId)?.n
       None. Tell when you are away, ill, or a dog boards: nothing is asked for, and the days around it are planned for
       the coat that goes on tangling.
     </p>
-    <form v-if="draft" @submit.prevent="keep">
+    <form v-if="draft" class="max-w-620 mt-8" @submit.prevent="keep">
       <ChoiceRow v-if="who.length > 1" v-model="draft.who" label="Who" :choices="who" />
-      <div class="days">
-        <v-text-field
-          :model-value="draft.first"
-          type="date"
-          label="From"
-          required
-          hide-details
-          @update:model-value="firstIs"
+      <div class="days grid grid-cols-2 gap-14">
+        <DateField :model-value="draft.first" label="From" @update:model-value="firstIs" />
+        <DateField
+          :model-value="draft.last"
+          label="To, that day too"
+          @update:model-value="draft.last = $event ?? draft.first"
         />
-        <v-text-field v-model="draft.last" type="date" label="To, that day too" required hide-details />
       </div>
       <ChoiceRow v-model="draft.why" label="Why" :choices="why" />
       <p v-if="add.error.value" class="caution" role="alert">
         <strong>{{ detailsOf(add.error.value) }}</strong>
       </p>
-      <div class="acts">
-        <v-btn type="submit" color="primary" :loading="add.isPending.value">Keep</v-btn>
+      <div class="acts flex gap-20 items-center">
+        <ActKey type="submit" color="primary" :loading="add.isPending.value">Keep</ActKey>
         <button type="button" class="link" @click="draft = undefined">not now</button>
       </div>
     </form>
@@ -99,35 +98,3 @@ const nameOf = (dogId?: number) => props.dogs.find((dog) => dog.id === dogId)?.n
     </p>
   </section>
 </template>
-
-<style scoped>
-.off {
-  margin-top: 22px;
-  border-top: 1.5px dashed rgb(var(--v-theme-seam));
-  padding-top: 14px;
-}
-ul {
-  list-style: none;
-  padding: 0;
-}
-li {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 10px;
-  align-items: baseline;
-}
-form {
-  max-width: 620px;
-  margin-top: 8px;
-}
-.days {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 14px;
-}
-.acts {
-  display: flex;
-  gap: 20px;
-  align-items: center;
-}
-</style>

@@ -62,18 +62,18 @@ const said = computed(() => {
       <h3>Mats that do not happen</h3>
       <p>{{ said }}</p>
     </figcaption>
-    <svg :viewBox="`0 0 ${width} ${HEIGHT}`" aria-hidden="true">
+    <svg class="w-full mt-6" :viewBox="`0 0 ${width} ${HEIGHT}`" aria-hidden="true">
       <defs>
         <pattern id="kept" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
-          <path d="M0 0V7" />
+          <path class="stroke-secondary stroke-[2.5]" d="M0 0V7" />
         </pattern>
       </defs>
-      <g v-for="tick in y.ticks(4)" :key="tick" class="tick">
-        <path :d="`M${LEFT} ${y(tick)}H${width - RIGHT}`" />
+      <g v-for="tick in y.ticks(4)" :key="tick">
+        <path class="stroke-seam" :d="`M${LEFT} ${y(tick)}H${width - RIGHT}`" />
         <text :x="LEFT - 8" :y="y(tick) + 5" text-anchor="end">{{ tick }}</text>
       </g>
       <path class="between" :d="between" />
-      <path class="planned" :d="planned" />
+      <path class="fill-none stroke-primary stroke-[4]" :d="planned" />
       <template v-for="(day, i) in days" :key="day">
         <text
           v-if="i % NAMED === 0 && (i === 0 || x(i) - x(0) > LETTERS)"
@@ -92,27 +92,10 @@ const said = computed(() => {
 </template>
 
 <style scoped>
-svg {
-  width: 100%;
-  margin-top: 6px;
-}
-pattern path {
-  stroke: rgb(var(--v-theme-secondary));
-  stroke-width: 2.5;
-}
 .between {
   fill: url(#kept);
   stroke: rgb(var(--v-theme-secondary));
   stroke-width: 1.5;
-}
-.planned {
-  fill: none;
-  stroke: rgb(var(--v-theme-primary));
-  stroke-width: 4;
-}
-.tick path {
-  stroke: rgb(var(--v-theme-seam));
-  stroke-dasharray: 3 4;
 }
 text {
   font: 14px var(--sans);

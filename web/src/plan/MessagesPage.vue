@@ -23,10 +23,11 @@ look.mutate()
 
 <template>
   <PageState :pending="!messages.data.value" :error="messages.error.value" @retry="messages.refetch()">
-    <div v-if="messages.data.value" class="page">
-      <h1>Messages</h1>
+    <div v-if="messages.data.value" class="page max-w-820">
+      <h1 class="mb-8">Messages</h1>
       <p class="quiet">
-        At most one a day for each dog, and none in the <router-link to="/settings">quiet hours</router-link>.<template
+        At most one a day for each dog, and none in the
+        <router-link class="text-inherit" to="/settings">quiet hours</router-link>.<template
           v-if="messages.data.value.simulated"
         >
           The outbox is a simulated one: messages are kept here and sent nowhere.</template
@@ -35,8 +36,12 @@ look.mutate()
       <p v-if="!messages.data.value.messages.length">
         Nothing yet. When brushing is due, a groom is near, a season begins or tools want a look, it is said here.
       </p>
-      <ol>
-        <li v-for="(one, i) in messages.data.value.messages" :key="i">
+      <ol class="list-none p-0 mt-12">
+        <li
+          v-for="(one, i) in messages.data.value.messages"
+          class="grid grid-cols-[170px_1fr] gap-y-2 gap-x-18 seam-t py-9 px-0 max-sm:grid-cols-1"
+          :key="i"
+        >
           <b>{{ date(one.day) }}, {{ timeOfDay(one.at) }}</b
           ><span>{{ say(one.text) }}</span>
         </li>
@@ -44,32 +49,3 @@ look.mutate()
     </div>
   </PageState>
 </template>
-
-<style scoped>
-.page {
-  max-width: 820px;
-}
-h1 {
-  margin-bottom: 8px;
-}
-ol {
-  list-style: none;
-  padding: 0;
-  margin-top: 12px;
-}
-li {
-  display: grid;
-  grid-template-columns: 170px 1fr;
-  gap: 2px 18px;
-  border-top: 1px dashed rgb(var(--v-theme-seam));
-  padding: 9px 0;
-}
-a {
-  color: inherit;
-}
-@media (max-width: 599px) {
-  li {
-    grid-template-columns: 1fr;
-  }
-}
-</style>

@@ -68,7 +68,7 @@ const print = () => window.print()
       </h2>
       <button type="button" class="link no-print" @click="print">Print it for the fridge door</button>
     </div>
-    <div class="grid">
+    <div class="cells">
       <span v-for="name in weekdays" :key="name" class="weekday" aria-hidden="true"
         >{{ name.slice(0, 3) }}<span class="rest">{{ name.slice(3) }}</span></span
       >
@@ -84,7 +84,10 @@ const print = () => window.print()
           @click="$emit('choose', one.day)"
         >
           <span class="number" aria-hidden="true"
-            ><span>{{ one.number }}</span> <small v-if="timeOf(one.plan)">{{ minutes(timeOf(one.plan)) }}</small></span
+            ><span>{{ one.number }}</span>
+            <small v-if="timeOf(one.plan)" class="font-sans text-xs max-sm:hidden">{{
+              minutes(timeOf(one.plan))
+            }}</small></span
           >
           <span class="dogs" aria-hidden="true">
             <span v-for="pick in one.plan.picks" :key="pick.dogId" class="dog"
@@ -131,14 +134,14 @@ const print = () => window.print()
 .only-print {
   display: none;
 }
-.grid {
+.cells {
   display: grid;
   grid-template-columns: repeat(7, minmax(0, 1fr));
   border: 1px dashed rgb(var(--v-theme-seam));
   border-width: 0 0 1px 1px;
 }
 .weekday {
-  font-size: 0.88rem;
+  font-size: 0.9rem;
   padding: 2px 8px;
 }
 .cell {
@@ -149,10 +152,10 @@ const print = () => window.print()
   min-height: 106px;
   padding: 4px 8px 8px;
   text-align: left;
-  font-size: 0.86rem;
-  line-height: 1.25;
-  border-right: 1px dashed rgb(var(--v-theme-seam));
-  border-top: 1px dashed rgb(var(--v-theme-seam));
+  font-size: 0.84rem;
+  line-height: 1.2;
+  border-right: 1.5px dashed rgb(var(--v-theme-seam));
+  border-top: 1.5px dashed rgb(var(--v-theme-seam));
 }
 .past {
   opacity: 0.6;
@@ -175,10 +178,6 @@ const print = () => window.print()
   justify-content: space-between;
   font-family: var(--slab);
   font-size: 1rem;
-}
-.number small {
-  font-family: var(--sans);
-  font-size: 0.82rem;
 }
 .job {
   display: flex;
@@ -220,11 +219,8 @@ const print = () => window.print()
   .cell {
     min-height: 74px;
     padding: 3px;
-    font-size: 0.74rem;
+    font-size: 0.78rem;
     overflow: hidden;
-  }
-  .number small {
-    display: none;
   }
   .dogs {
     display: flex;

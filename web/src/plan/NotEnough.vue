@@ -20,9 +20,14 @@ async function longer(more: NonNullable<NonNullable<typeof not.value>['more']>) 
 </script>
 
 <template>
-  <aside v-if="not" class="short no-print" aria-label="The minutes do not suffice" :data-rule="not.why.rule">
-    <p>{{ say(not.why.text) }}</p>
-    <p class="ways">
+  <aside
+    v-if="not"
+    class="no-print border-l-6 border-l-primary pt-4 pr-0 pb-4 pl-16 mt-0 mx-0 mb-16"
+    aria-label="The minutes do not suffice"
+    :data-rule="not.why.rule"
+  >
+    <p class="max-w-[78ch]">{{ say(not.why.text) }}</p>
+    <p class="ways max-w-[78ch] flex flex-wrap gap-y-0 gap-x-22">
       <button v-if="not.more" type="button" class="link" :disabled="save.isPending.value" @click="longer(not.more)">
         {{ not.more.aDay }} min more a day
       </button>
@@ -34,19 +39,6 @@ async function longer(more: NonNullable<NonNullable<typeof not.value>['more']>) 
 </template>
 
 <style scoped>
-.short {
-  border-left: 6px solid rgb(var(--v-theme-primary));
-  padding: 4px 0 4px 16px;
-  margin: 0 0 16px;
-}
-p {
-  max-width: 78ch;
-}
-.ways {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 22px;
-}
 .ways > * {
   min-height: 44px;
   padding: 10px 0;

@@ -11,6 +11,7 @@ import { about, MOST_MATS } from '@/shell/numbers'
 import PageState from '@/shell/PageState.vue'
 import SubNav from '@/shell/SubNav.vue'
 import { useNotice } from '@/shell/useNotice'
+import TheWord from '@/shell/TheWord.vue'
 
 const props = defineProps<{ dogId: number }>()
 
@@ -76,16 +77,23 @@ function changes({ question, schools: all }: SchoolQuestionView, school: SchoolV
     <div v-if="chosen" class="page">
       <SubNav label="Kit" :pages="kitPages(dogId)" />
       <h2>Where practitioners disagree</h2>
-      <p>Each way has good hands behind it. What you choose is kept for this dog; you can change it any day.</p>
+      <p>
+        Each way, or <TheWord of="school" />, has good hands behind it. What you choose is kept for this dog; you can
+        change it any day.
+      </p>
       <p v-if="choose.error.value" class="caution" role="alert">
         <strong>Not kept.</strong> {{ messageOf(choose.error.value) }}
       </p>
-      <section v-for="question in schools.data.value!.questions" :key="question.field" class="question">
+      <section
+        v-for="question in schools.data.value!.questions"
+        :key="question.field"
+        class="question grid grid-cols-[minmax(200px,280px)_1fr] gap-y-8 gap-x-28 py-18 px-0 seam-t"
+      >
         <div>
-          <h3 :id="`school-${question.field}`">{{ question.title }}</h3>
-          <p class="quiet">{{ question.why }}</p>
+          <h3 class="mt-0 mx-0 mb-4" :id="`school-${question.field}`">{{ question.title }}</h3>
+          <p class="quiet m-0">{{ question.why }}</p>
         </div>
-        <div class="schools" role="group" :aria-labelledby="`school-${question.field}`">
+        <div class="grid gap-6" role="group" :aria-labelledby="`school-${question.field}`">
           <button
             v-for="school in question.schools"
             :key="school.value ?? ''"
@@ -98,20 +106,20 @@ function changes({ question, schools: all }: SchoolQuestionView, school: SchoolV
               ><b>{{ school.title }}</b
               ><br />{{ school.hint }}</span
             >
-            <span class="changes"
-              ><small v-for="text in changes(question, school)" :key="text">{{ text }}</small></span
+            <span class="grid content-start gap-2"
+              ><small v-for="text in changes(question, school)" class="text-sm" :key="text">{{ text }}</small></span
             >
           </button>
         </div>
       </section>
-      <section v-if="bath" class="question">
+      <section v-if="bath" class="question grid grid-cols-[minmax(200px,280px)_1fr] gap-y-8 gap-x-28 py-18 px-0 seam-t">
         <div>
-          <h3 id="school-bath">How often it is bathed</h3>
-          <p class="quiet">
+          <h3 class="mt-0 mx-0 mb-4" id="school-bath">How often it is bathed</h3>
+          <p class="quiet m-0">
             Clean hair breaks less; a bath over a tangle tightens it. Never before the comb runs free.
           </p>
         </div>
-        <div class="schools" role="group" aria-labelledby="school-bath">
+        <div class="grid gap-6" role="group" aria-labelledby="school-bath">
           <button
             v-for="one in baths"
             :key="one.days"
@@ -120,15 +128,15 @@ function changes({ question, schools: all }: SchoolQuestionView, school: SchoolV
             :aria-pressed="one.days === bath.every"
             @click="every.mutate({ job: 'BATH', days: one.usual ? undefined : one.days, ordered: false })"
           >
-            <b>{{ one.label }}</b><span class="changes"
-              ><small>{{ one.days === bath.every ? 'chosen' : aMonth(one.days) }}</small></span
+            <b>{{ one.label }}</b><span class="grid content-start gap-2"
+              ><small class="text-sm">{{ one.days === bath.every ? 'chosen' : aMonth(one.days) }}</small></span
             >
           </button>
         </div>
       </section>
-      <section class="question">
-        <h3>Not a choice</h3>
-        <ul>
+      <section class="question grid grid-cols-[minmax(200px,280px)_1fr] gap-y-8 gap-x-28 py-18 px-0 seam-t">
+        <h3 class="mt-0 mx-0 mb-4">Not a choice</h3>
+        <ul class="m-0 pl-20 max-w-[68ch]">
           <li>
             De-shedding blades: some use one daily, most warn that it cuts guard hair and scratches. Left to a
             professional.
@@ -144,28 +152,6 @@ function changes({ question, schools: all }: SchoolQuestionView, school: SchoolV
 </template>
 
 <style scoped>
-.question {
-  display: grid;
-  grid-template-columns: minmax(200px, 280px) 1fr;
-  gap: 8px 28px;
-  padding: 18px 0;
-  border-top: 1px dashed rgb(var(--v-theme-seam));
-}
-.question h3 {
-  margin: 0 0 4px;
-}
-.question p {
-  margin: 0;
-}
-.question ul {
-  margin: 0;
-  padding-left: 20px;
-  max-width: 68ch;
-}
-.schools {
-  display: grid;
-  gap: 6px;
-}
 .school {
   display: grid;
   grid-template-columns: 1fr 1fr;
@@ -173,7 +159,7 @@ function changes({ question, schools: all }: SchoolQuestionView, school: SchoolV
   text-align: left;
   padding: 6px 14px 8px;
   min-height: 48px;
-  line-height: 1.3;
+  line-height: 1.35;
   border-left: 6px solid rgb(var(--v-theme-seam));
   border-radius: 4px 12px 12px 4px;
 }
@@ -183,14 +169,6 @@ function changes({ question, schools: all }: SchoolQuestionView, school: SchoolV
 .school[aria-pressed='true'] {
   background: rgb(var(--v-theme-wool));
   border-left-color: rgb(var(--v-theme-primary));
-}
-.changes {
-  display: grid;
-  align-content: start;
-  gap: 2px;
-}
-.school small {
-  font-size: 0.9rem;
 }
 @media (max-width: 799px) {
   .question,

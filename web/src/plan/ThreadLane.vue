@@ -44,50 +44,46 @@ const hairs = computed(() =>
 </script>
 
 <template>
-  <span class="lane">
-    <svg class="yarn" :viewBox="`0 0 ${days} ${HEIGHT}`" preserveAspectRatio="none" aria-hidden="true">
-      <path class="body" :d="body" />
+  <span class="relative block h-26">
+    <svg
+      class="absolute inset-0 w-full h-full overflow-visible"
+      :viewBox="`0 0 ${days} ${HEIGHT}`"
+      preserveAspectRatio="none"
+      aria-hidden="true"
+    >
+      <path class="body fill-ink/16" :d="body" />
       <path class="fray" :d="hairs" />
       <path class="core" :d="`M0 ${LINE}H${days}`" />
     </svg>
     <svg
       v-for="day in line.brushed"
       :key="day"
-      class="comb"
+      class="comb absolute top-1 w-12 h-14 -ml-6 max-sm:w-8 max-sm:-ml-4"
       :style="{ left: left(day) }"
       viewBox="-6 -7 12 14"
       aria-hidden="true"
     >
-      <path d="M-4.5-5H4.5M-4.5-5V5M-1.5-5V5M1.5-5V5M4.5-5V5" />
+      <path
+        class="stroke-secondary stroke-[1.7] fill-none round-ends"
+        d="M-4.5-5H4.5M-4.5-5V5M-1.5-5V5M1.5-5V5M4.5-5V5"
+      />
     </svg>
     <svg
       v-if="line.knot !== undefined"
-      class="knot"
+      class="absolute top-7 w-20 h-20 -ml-10"
       :style="{ left: left(line.knot) }"
       viewBox="-11 -11 22 22"
       aria-hidden="true"
     >
-      <path d="M-10 3C-5 8 5 5 5-1S-4-7-5-1 4 8 10 3M-5-1C-4 5 3 6 5-1" />
+      <path
+        class="stroke-primary stroke-[2.4] fill-none round-ends"
+        d="M-10 3C-5 8 5 5 5-1S-4-7-5-1 4 8 10 3M-5-1C-4 5 3 6 5-1"
+      />
     </svg>
   </span>
 </template>
 
 <style scoped>
-.lane {
-  position: relative;
-  display: block;
-  height: 26px;
-}
-.yarn {
-  position: absolute;
-  inset: 0;
-  width: 100%;
-  height: 100%;
-  overflow: visible;
-}
-.body {
-  fill: rgba(var(--v-theme-ink), 0.16);
-}
 .core {
   stroke: rgb(var(--v-theme-ink));
   stroke-width: 1.8;
@@ -99,37 +95,5 @@ const hairs = computed(() =>
   fill: none;
   vector-effect: non-scaling-stroke;
   opacity: 0.65;
-}
-.comb {
-  position: absolute;
-  top: 1px;
-  width: 12px;
-  height: 14px;
-  margin-left: -6px;
-}
-.comb path {
-  stroke: rgb(var(--v-theme-secondary));
-  stroke-width: 1.7;
-  fill: none;
-  stroke-linecap: round;
-}
-.knot {
-  position: absolute;
-  top: 7px;
-  width: 20px;
-  height: 20px;
-  margin-left: -10px;
-}
-.knot path {
-  stroke: rgb(var(--v-theme-primary));
-  stroke-width: 2.4;
-  fill: none;
-  stroke-linecap: round;
-}
-@media (max-width: 599px) {
-  .comb {
-    width: 8px;
-    margin-left: -4px;
-  }
 }
 </style>

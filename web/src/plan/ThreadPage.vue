@@ -15,7 +15,8 @@ import ThreadLane from './ThreadLane.vue'
 import { asSet, useSetGroom, useVisits } from '@/visit/useVisits'
 import { byRegion } from './words'
 import { about, MOST_MATS, places } from '@/shell/numbers'
-import { vShown } from '@/shell/shown'
+import DateField from '@/shell/DateField.vue'
+import TheWord from '@/shell/TheWord.vue'
 
 /** The days up to the groom as a thread for each place, with the plan and without. */
 const props = defineProps<{ dogId: number }>()
@@ -112,18 +113,19 @@ async function setGroom(day: string | undefined) {
   <PageState :pending="!view || !list.length" :error="thread.error.value" @retry="thread.refetch()">
     <div v-if="view">
       <SubNav label="What comes, and what was" :pages="dayPages(dogId)" />
-      <div class="top">
-        <h2>{{ view.groom ? `Until the groom, ${inDays(view.today, view.until)}` : `The next ${days} days` }}</h2>
-        <label class="groom no-print"
-          >The groomer sees it on
-          <input
-            type="date"
-            v-shown="view.groom"
-            :min="dayOf(1)"
-            @change="setGroom(($event.target as HTMLInputElement).value || undefined)"
-        /></label>
+      <div class="top flex flex-wrap gap-y-4 gap-x-22 items-center">
+        <h2 class="m-0">
+          {{ view.groom ? `Until the groom, ${inDays(view.today, view.until)}` : `The next ${days} days` }}
+        </h2>
+        <DateField
+          class="no-print min-w-220 max-w-260"
+          label="The groomer sees it on"
+          :model-value="view.groom"
+          :min="dayOf(1)"
+          @update:model-value="setGroom"
+        />
         <button v-if="view.groom" type="button" class="link no-print" @click="setGroom(undefined)">no groom</button>
-        <button type="button" class="link no-print table" :aria-pressed="asTable" @click="asTable = !asTable">
+        <button type="button" class="link no-print ml-auto" :aria-pressed="asTable" @click="asTable = !asTable">
           {{ asTable ? 'As threads' : 'As a table' }}
         </button>
       </div>
@@ -133,21 +135,22 @@ async function setGroom(day: string | undefined) {
       <NotEnough />
       <p v-if="!lines.length">Nothing on this dog mats: smooth hair and cords have no thread.</p>
       <template v-else>
-        <p class="sum">
+        <p class="sum mt-2 mx-0 mb-8">
           <template v-if="known.length"
-            ><b class="slab">{{ about(total('matsPlanned'), MOST_MATS) }}</b> mats to expect with the plan,
-            <b class="slab">{{ about(total('matsIfNothing'), MOST_MATS) }}</b> if nothing is done.
+            ><b class="slab text-2xl">{{ about(total('matsPlanned'), MOST_MATS) }}</b>
+            <TheWord of="mat">mats</TheWord> to expect with the plan,
+            <b class="slab text-2xl">{{ about(total('matsIfNothing'), MOST_MATS) }}</b> if nothing is done.
           </template>
           <template v-if="unknown">Of {{ places(unknown) }} nobody knows yet: the comb tells.</template>
         </p>
-        <p v-if="view.care.length" class="care">
+        <p v-if="view.care.length" class="care max-w-none">
           <b>At the table:</b>{{ ' ' }}
           <span v-for="one in view.care" :key="one.job"
             ><router-link :to="carePath(dogId, one.job)">{{ labelOf('CareJob', one.job) }}</router-link>
             {{ one.days.map((day) => (day ? date(dayOf(day)) : 'today')).join(', ') }}</span
           >
         </p>
-        <table v-if="asTable">
+        <table v-if="asTable" class="border-collapse w-full">
           <thead>
             <tr>
               <th>Place</th>
@@ -170,27 +173,31 @@ async function setGroom(day: string | undefined) {
             </tr>
           </tbody>
         </table>
-        <div v-else class="threads" :style="{ '--at': days ? at.day / days : 0 }">
-          <p class="readout" aria-live="off">
-            <b>{{ names[at.section as ThreadLine['section']] }}</b> {{ here && says(here, at.day) }}
+        <div v-else class="max-w-1160" :style="{ '--at': days ? at.day / days : 0 }">
+          <p class="readout sticky top-0 z-2 bg-background py-8 px-0 max-w-none min-h-44 seam-b" aria-live="off">
+            <b class="mr-6 inline-block">{{ names[at.section as ThreadLine['section']] }}</b>
+            {{ here && says(here, at.day) }}
           </p>
-          <div class="row axis" aria-hidden="true">
-            <span /><span class="ticks"
+          <div
+            class="axis grid grid-cols-[232px_1fr_70px_60px] gap-y-0 gap-x-14 text-sm mt-6 leading-tight items-end max-sm:grid-cols-[1fr_42px_46px] max-sm:gap-y-0 max-sm:gap-x-8 max-sm:text-2xs"
+            aria-hidden="true"
+          >
+            <span /><span class="ticks relative h-[1.3em]"
               ><span v-for="day in weeks" :key="day" :style="{ left: `${(100 * day) / days}%` }">{{
                 day ? date(dayOf(day)) : 'today'
               }}</span
               ><span class="last" :style="{ left: '100%' }">{{ view.groom ? 'groom' : date(view.until) }}</span></span
-            ><span class="head">with plan</span><span class="head">without</span>
+            ><span class="head text-right">with plan</span><span class="head text-right">without</span>
           </div>
           <section v-for="region in regions" :key="region.label" :aria-label="region.label">
-            <h3>{{ region.label }}</h3>
+            <h3 class="text-base mt-6 mx-0 mb-0 text-primary">{{ region.label }}</h3>
             <div
               v-for="line in region.lines"
               :key="line.section"
-              class="row"
+              class="grid grid-cols-[232px_1fr_70px_60px] items-center gap-y-0 gap-x-14 max-sm:grid-cols-[1fr_42px_46px] max-sm:gap-y-0 max-sm:gap-x-8"
               :class="{ here: line.section === at.section }"
             >
-              <span class="name">{{ names[line.section] }}</span>
+              <span class="name text-md leading-tight max-sm:col-span-full">{{ names[line.section] }}</span>
               <!-- eslint-disable-next-line vuejs-accessibility/interactive-supports-focus -- one of them is in the order of tabs -->
               <span
                 :id="`lane-${line.section}`"
@@ -209,7 +216,7 @@ async function setGroom(day: string | undefined) {
               >
                 <ThreadLane :line="line" :days="days" /><i class="cursor" />
               </span>
-              <span class="number slab">{{ mats(line, 'matsPlanned') }}</span><span class="number">{{
+              <span class="number slab text-md">{{ mats(line, 'matsPlanned') }}</span><span class="number text-md">{{
                 mats(line, 'matsIfNothing')
               }}</span>
             </div>
@@ -225,29 +232,8 @@ async function setGroom(day: string | undefined) {
 </template>
 
 <style scoped>
-.care {
-  max-width: none;
-}
 .care span + span::before {
   content: ' · ';
-}
-.top {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 22px;
-  align-items: center;
-}
-.top h2 {
-  margin: 0;
-}
-.table {
-  margin-left: auto;
-}
-.groom {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 8px;
-  align-items: center;
 }
 .groom input {
   min-height: 44px;
@@ -258,35 +244,11 @@ async function setGroom(day: string | undefined) {
   color: inherit;
   color-scheme: light dark;
 }
-.sum {
-  margin: 2px 0 8px;
-}
-.sum b {
-  font-size: 1.35rem;
-}
-.threads {
-  max-width: 1160px;
-}
-.row {
-  display: grid;
-  grid-template-columns: 232px 1fr 70px 60px;
-  align-items: center;
-  gap: 0 14px;
-}
-.name {
-  font-size: 0.93rem;
-  line-height: 1.15;
-}
 .name::first-letter {
   text-transform: uppercase;
 }
 .here .name {
   font-weight: 700;
-}
-h3 {
-  font-size: 0.98rem;
-  margin: 6px 0 0;
-  color: rgb(var(--v-theme-primary));
 }
 h3::first-letter,
 .region::first-letter {
@@ -316,38 +278,9 @@ h3::first-letter,
 .number {
   text-align: right;
 }
-.row .number {
-  font-size: 0.95rem;
-}
-.readout {
-  position: sticky;
-  top: 0;
-  z-index: 2;
-  background: rgb(var(--v-theme-background));
-  padding: 8px 0;
-  max-width: none;
-  min-height: 44px;
-  border-bottom: 1.5px dashed rgb(var(--v-theme-seam));
-}
-.readout b {
-  margin-right: 6px;
-}
 .readout b::first-letter {
   text-transform: uppercase;
   display: inline-block;
-}
-.readout b {
-  display: inline-block;
-}
-.axis {
-  font-size: 0.88rem;
-  margin-top: 6px;
-  line-height: 1.15;
-  align-items: end;
-}
-.ticks {
-  position: relative;
-  height: 1.3em;
 }
 .ticks span {
   position: absolute;
@@ -361,20 +294,13 @@ h3::first-letter,
   transform: translateX(-100%);
   font-weight: 700;
 }
-.head {
-  text-align: right;
-}
-table {
-  border-collapse: collapse;
-  width: 100%;
-}
 th {
   text-align: left;
   font-weight: 400;
 }
 thead th {
-  font-size: 0.88rem;
-  opacity: 0.9;
+  font-size: 0.9rem;
+  opacity: 0.88;
 }
 tbody th[scope='row'] {
   font-weight: 700;
@@ -384,7 +310,7 @@ tbody th::first-letter {
 }
 td,
 tbody th {
-  border-top: 1px dashed rgb(var(--v-theme-seam));
+  border-top: 1.5px dashed rgb(var(--v-theme-seam));
   padding: 5px 12px 5px 0;
 }
 .region {
@@ -393,16 +319,6 @@ tbody th {
   padding-top: 12px;
 }
 @media (max-width: 599px) {
-  .row {
-    grid-template-columns: 1fr 42px 46px;
-    gap: 0 8px;
-  }
-  .axis {
-    font-size: 0.78rem;
-  }
-  .name {
-    grid-column: 1 / -1;
-  }
   .axis span:first-child:empty {
     display: none;
   }
@@ -411,7 +327,7 @@ tbody th {
   }
   td,
   tbody th {
-    font-size: 0.88rem;
+    font-size: 0.9rem;
     padding-right: 6px;
   }
 }

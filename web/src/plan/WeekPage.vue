@@ -16,6 +16,7 @@ import WhatWaits from './WhatWaits.vue'
 import { clothOf, timeOf, weekday, WEEKDAYS } from './words'
 import { about, MOST_MATS, places } from '@/shell/numbers'
 import facts from '@/api/facts'
+import ChoiceKey from '@/shell/ChoiceKey.vue'
 
 /** The days up to the groomers' dates, and the minutes of each day of the week. */
 const DAYS = 7
@@ -85,17 +86,12 @@ function soMany() {
       <div class="top no-print">
         <h1>The days to come</h1>
         <div class="how no-print" role="group" aria-label="Minutes a day">
-          <button type="button" :aria-pressed="view.asItTakes" :disabled="save.isPending.value" @click="asItTakes">
+          <ChoiceKey :on="view.asItTakes" :disabled="save.isPending.value" @click="asItTakes">
             As long as it takes
-          </button>
-          <button
-            type="button"
-            :aria-pressed="!view.asItTakes"
-            :disabled="save.isPending.value"
-            @click="view.asItTakes && soMany()"
-          >
+          </ChoiceKey>
+          <ChoiceKey :on="!view.asItTakes" :disabled="save.isPending.value" @click="view.asItTakes && soMany()">
             So many minutes a day
-          </button>
+          </ChoiceKey>
         </div>
       </div>
       <p v-if="!view.dogs.length">
@@ -141,7 +137,7 @@ function soMany() {
               <i class="swatch practice" aria-hidden="true" /><b>Practice</b>, {{ minutes(shown.practiceSeconds) }}
             </p>
             <p v-for="dog in table" :key="dog.id">
-              <i class="swatch table" aria-hidden="true" /><b>{{ dog.name }}</b> at the table:
+              <i class="swatch caring" aria-hidden="true" /><b>{{ dog.name }}</b> at the table:
               {{ dog.turns.map((turn) => labelOf('CareJob', turn.job)).join(', ') }}, about
               {{ minutes(60 * dog.turns.reduce((sum, turn) => sum + turn.minutes, 0)) }}
             </p>
@@ -149,7 +145,7 @@ function soMany() {
           </section>
           <section class="ends">
             <h2>Until the groom</h2>
-            <table>
+            <table class="border-collapse w-full">
               <thead>
                 <tr>
                   <th>Dog</th>
@@ -162,17 +158,21 @@ function soMany() {
                 <tr v-for="dog in view.dogs" :key="dog.id">
                   <th scope="row">
                     <i class="swatch" :class="cloth(dog.id)" aria-hidden="true" /><router-link
+                      class="text-inherit underline-offset-4"
                       :to="`/dogs/${dog.id}/days/thread`"
                       :aria-label="`${dog.name}: the thread`"
                       >{{ dog.name }}</router-link
                     >
                   </th>
                   <td>
-                    {{ date(dog.until) }}<small>{{ dog.groom ? inDays(view.today, dog.until) : 'no groom set' }}</small>
+                    {{ date(dog.until)
+                    }}<small class="block text-sm">{{
+                      dog.groom ? inDays(view.today, dog.until) : 'no groom set'
+                    }}</small>
                   </td>
                   <td class="number slab">
                     {{ about(dog.matsPlanned, MOST_MATS)
-                    }}<small v-if="dog.nobodyKnows">{{ unknown(dog.nobodyKnows) }}</small>
+                    }}<small v-if="dog.nobodyKnows" class="block text-sm">{{ unknown(dog.nobodyKnows) }}</small>
                   </td>
                   <td class="number">{{ about(dog.matsIfNothing, MOST_MATS) }}</td>
                 </tr>
@@ -207,19 +207,6 @@ function soMany() {
   display: flex;
   gap: 6px;
 }
-.how button {
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  background: rgb(var(--v-theme-surface));
-  padding: 6px 14px;
-  min-height: 44px;
-  border-radius: 9px 7px 10px 6px;
-}
-.how button[aria-pressed='true'] {
-  background: rgb(var(--v-theme-wool));
-  border-color: rgb(var(--v-theme-ink));
-  box-shadow: inset 0 -3px rgb(var(--v-theme-secondary));
-  font-weight: 700;
-}
 .days {
   list-style: none;
   padding: 0;
@@ -251,46 +238,34 @@ function soMany() {
   background: rgba(var(--v-theme-heather), 0.25);
   border-color: rgb(var(--v-theme-heather));
 }
-.swatch.table {
+.swatch.caring {
   background: rgb(var(--v-theme-surface));
   border-style: dashed;
-}
-table {
-  border-collapse: collapse;
-  width: 100%;
 }
 th {
   text-align: left;
   font-weight: 400;
 }
 thead th {
-  font-size: 0.88rem;
-  opacity: 0.9;
+  font-size: 0.9rem;
+  opacity: 0.88;
 }
 tbody th {
   font-weight: 700;
 }
 td,
 tbody th {
-  border-top: 1px dashed rgb(var(--v-theme-seam));
+  border-top: 1.5px dashed rgb(var(--v-theme-seam));
   padding: 8px 14px 8px 0;
 }
 .number:last-child {
   padding-right: 0;
 }
-td small {
-  display: block;
-  font-size: 0.88rem;
-}
-th a {
-  color: inherit;
-  text-underline-offset: 4px;
-}
 .number {
   text-align: right;
 }
 td.slab {
-  font-size: 1.15rem;
+  font-size: 1.2rem;
 }
 @media (max-width: 899px) {
   .below {
@@ -305,7 +280,7 @@ td.slab {
   td,
   tbody th {
     padding-right: 8px;
-    font-size: 0.94rem;
+    font-size: 0.95rem;
     white-space: nowrap;
   }
 }

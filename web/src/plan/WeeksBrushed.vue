@@ -54,13 +54,19 @@ const told = computed(() => props.weeks.map((week) => `week of ${short(week.firs
       <h3>Brushing, week by week</h3>
       <p>This week: {{ against(now) }}.</p>
     </figcaption>
-    <svg :viewBox="`0 0 ${width} ${HEIGHT}`" role="img" :aria-label="told">
-      <g v-for="tick in y.ticks(4)" :key="tick" class="tick">
-        <path :d="`M${LEFT} ${y(tick)}H${width}`" />
+    <svg class="w-full mt-6" :viewBox="`0 0 ${width} ${HEIGHT}`" role="img" :aria-label="told">
+      <g v-for="tick in y.ticks(4)" :key="tick">
+        <path class="stroke-seam" :d="`M${LEFT} ${y(tick)}H${width}`" />
         <text :x="LEFT - 8" :y="y(tick) + 5" text-anchor="end">{{ tick }}</text>
       </g>
       <g v-for="week in bars" :key="week.first">
-        <rect class="done" :x="week.left" :y="week.done" :width="x.bandwidth()" :height="HEIGHT - FOOT - week.done" />
+        <rect
+          class="done fill-secondary bg-secondary"
+          :x="week.left"
+          :y="week.done"
+          :width="x.bandwidth()"
+          :height="HEIGHT - FOOT - week.done"
+        />
         <rect
           class="asked"
           :x="week.left"
@@ -74,24 +80,17 @@ const told = computed(() => props.weeks.map((week) => `week of ${short(week.firs
       </g>
     </svg>
     <p class="quiet key">
-      <i class="done" aria-hidden="true" /> brushed <i class="asked" aria-hidden="true" /> asked for, minutes
+      <i class="done fill-secondary bg-secondary" aria-hidden="true" /> brushed
+      <i class="asked" aria-hidden="true" /> asked for, minutes
     </p>
   </figure>
 </template>
 
 <style scoped>
-svg {
-  width: 100%;
-  margin-top: 6px;
-}
 rect,
 i {
   stroke: rgb(var(--v-theme-ink));
   stroke-width: 1.5;
-}
-.done {
-  fill: rgb(var(--v-theme-secondary));
-  background: rgb(var(--v-theme-secondary));
 }
 .asked {
   fill: none;
@@ -102,16 +101,12 @@ i {
   width: 14px;
   height: 14px;
   border: 1.5px solid rgb(var(--v-theme-ink));
-  border-radius: 3px;
+  border-radius: 4px;
   vertical-align: -2px;
 }
 i.asked {
   border-style: dashed;
   margin-left: 14px;
-}
-.tick path {
-  stroke: rgb(var(--v-theme-seam));
-  stroke-dasharray: 3 4;
 }
 text {
   font: 14px var(--sans);

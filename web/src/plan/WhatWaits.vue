@@ -31,35 +31,18 @@ const groups = computed(() => {
 </script>
 
 <template>
-  <div class="waits">
+  <div class="waits mt-10">
     <button type="button" class="link" :aria-expanded="open" @click="open = !open">What waits, and why?</button>
     <template v-if="open">
       <p v-if="waits.isError.value" role="alert">Nobody could be asked just now; try again in a moment.</p>
       <p v-else-if="waits.data.value && !groups.length">Nothing waits: all that has come to its turn is there.</p>
-      <ul v-if="groups.length">
-        <li v-for="group in groups" :key="group.why.text" :data-rule="group.why.rule">
-          <span v-for="dog in group.dogs" :key="dog.name"
+      <ul v-if="groups.length" class="p-0 list-none">
+        <li v-for="group in groups" class="mb-8 max-w-[46ch]" :key="group.why.text" :data-rule="group.why.rule">
+          <span v-for="dog in group.dogs" class="block" :key="dog.name"
             ><b>{{ dog.name }}</b> {{ dog.jobs }}</span
-          ><span class="quiet">{{ say(group.why.text) }}</span>
+          ><span class="quiet block">{{ say(group.why.text) }}</span>
         </li>
       </ul>
     </template>
   </div>
 </template>
-
-<style scoped>
-.waits {
-  margin-top: 10px;
-}
-ul {
-  padding: 0;
-  list-style: none;
-}
-li {
-  margin-bottom: 8px;
-  max-width: 46ch;
-}
-li span {
-  display: block;
-}
-</style>

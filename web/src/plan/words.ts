@@ -42,3 +42,11 @@ export function timeOf(day: Pick<DayPlan, 'care' | 'seconds' | 'practiceSeconds'
 export function clothOf(dogs: readonly { id: number }[], dogId: number): string {
   return `cloth-${dogs.findIndex((dog) => dog.id === dogId) % 4}`
 }
+
+const MONTH = new Intl.DateTimeFormat('en-GB', { month: 'short' })
+const MONTH_AND_YEAR = new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric' })
+
+/** Of 2026-05: "May", or with its year. */
+export function monthName(month: string, year = false): string {
+  return (year ? MONTH_AND_YEAR : MONTH).format(new Date(`${month}-15T12:00:00`))
+}

@@ -63,15 +63,20 @@ async function openJob(which: ClosedJobView['job'], row: Told) {
 </script>
 
 <template>
-  <section v-if="rows.length" class="closed" aria-labelledby="closed">
+  <section
+    v-if="rows.length"
+    class="border-2 border-primary rounded-cut py-10 px-16 mt-0 mx-0 mb-18"
+    aria-labelledby="closed"
+  >
     <h3 id="closed">Closed until somebody has looked</h3>
     <article v-for="one in rows" :key="one.key">
       <p :data-rule="one.why.rule">
         <b>{{ one.name }}.</b> {{ say(one.why.text) }}
       </p>
-      <form class="no-print" @submit.prevent="one.open(one)">
-        <input
+      <form class="no-print flex flex-wrap gap-8 mt-6 mx-0 mb-4" @submit.prevent="one.open(one)">
+        <v-text-field
           v-model="words[one.key]"
+          class="flex-[1_1_220px]"
           :maxlength="facts.longestText"
           :aria-label="`What ${labelOf('SeenByWho', one.who)} said of it`"
           :placeholder="one.who === 'ADULT' ? 'Why it may be opened' : `What ${labelOf('SeenByWho', one.who)} said`"
@@ -88,31 +93,9 @@ async function openJob(which: ClosedJobView['job'], row: Told) {
 </template>
 
 <style scoped>
-.closed {
-  border: 2px solid rgb(var(--v-theme-primary));
-  border-radius: 12px 9px 14px 8px;
-  padding: 10px 16px;
-  margin: 0 0 18px;
-}
 b::first-letter,
 button::first-letter {
   text-transform: uppercase;
-}
-form {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  margin: 6px 0 4px;
-}
-input {
-  flex: 1 1 220px;
-  min-height: 44px;
-  padding: 4px 12px;
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 8px;
-  background: rgb(var(--v-theme-surface));
-  color: inherit;
-  font: inherit;
 }
 button {
   min-height: 44px;

@@ -37,15 +37,29 @@ const spread = (row: { fromDays: number; toDays: number }) =>
           and more by itself the more often it is combed.
         </p>
         <ul class="said">
-          <li v-for="one in view.learned" :key="one.sections[0]" :class="{ sooner: one.factor > 1 }">
+          <li
+            v-for="one in view.learned"
+            class="break-inside-avoid border-l-5 border-l-secondary pt-3 pr-0 pb-3 pl-12 mt-0 mx-0 mb-8"
+            :key="one.sections[0]"
+            :class="{ sooner: one.factor > 1 }"
+          >
             {{ one.text }}
           </li>
-          <li v-if="!view.learned.length">So far this dog is as one would expect of its coat.</li>
+          <li
+            v-if="!view.learned.length"
+            class="break-inside-avoid border-l-5 border-l-secondary pt-3 pr-0 pb-3 pl-12 mt-0 mx-0 mb-8"
+          >
+            So far this dog is as one would expect of its coat.
+          </li>
         </ul>
         <h3>How often each place on days like these, and how sure that is</h3>
-        <ol class="rows">
-          <li v-for="row in rows" :key="row.section">
-            <span class="name">{{ names[row.section] }}</span>
+        <ol class="list-none p-0">
+          <li
+            v-for="row in rows"
+            class="grid grid-cols-[240px_minmax(160px,420px)_1fr] gap-y-0 gap-x-18 items-center seam-t py-3 px-0 max-sm:grid-cols-1 max-sm:py-6 max-sm:px-0"
+            :key="row.section"
+          >
+            <span class="name font-bold text-md">{{ names[row.section] }}</span>
             <span class="scale" aria-hidden="true">
               <i
                 class="span"
@@ -54,9 +68,9 @@ const spread = (row: { fromDays: number; toDays: number }) =>
                   width: `${x(row.toDays - row.fromDays + 0.8)}%`,
                 }"
               />
-              <i class="is" :style="{ left: `${x(row.everyDays)}%` }" />
+              <i class="w-13 h-13 rounded-round bg-heather" :style="{ left: `${x(row.everyDays)}%` }" />
             </span>
-            <span class="says">{{ row.every }}{{ spread(row) }}</span>
+            <span class="says text-md">{{ row.every }}{{ spread(row) }}</span>
           </li>
         </ol>
       </template>
@@ -72,36 +86,11 @@ const spread = (row: { fromDays: number; toDays: number }) =>
   columns: 2 420px;
   column-gap: 36px;
 }
-.said li {
-  break-inside: avoid;
-  border-left: 5px solid rgb(var(--v-theme-secondary));
-  padding: 3px 0 3px 12px;
-  margin: 0 0 8px;
-}
 .said .sooner {
   border-left-color: rgb(var(--v-theme-primary));
 }
-.rows {
-  list-style: none;
-  padding: 0;
-}
-.rows li {
-  display: grid;
-  grid-template-columns: 240px minmax(160px, 420px) 1fr;
-  gap: 0 18px;
-  align-items: center;
-  border-top: 1px dashed rgb(var(--v-theme-seam));
-  padding: 3px 0;
-}
-.name {
-  font-weight: 700;
-  font-size: 0.97rem;
-}
 .name::first-letter {
   text-transform: uppercase;
-}
-.says {
-  font-size: 0.95rem;
 }
 .scale {
   position: relative;
@@ -116,19 +105,7 @@ const spread = (row: { fromDays: number; toDays: number }) =>
 .scale .span {
   transform: translateY(-50%);
   height: 12px;
-  border-radius: 6px;
+  border-radius: 8px;
   background: rgba(var(--v-theme-heather), 0.35);
-}
-.is {
-  width: 13px;
-  height: 13px;
-  border-radius: 50%;
-  background: rgb(var(--v-theme-heather));
-}
-@media (max-width: 599px) {
-  .rows li {
-    grid-template-columns: 1fr;
-    padding: 6px 0;
-  }
 }
 </style>

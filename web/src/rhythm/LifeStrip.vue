@@ -5,6 +5,7 @@ import { messageOf } from '@/api/client'
 import choices from '@/api/choices'
 import { daysAgo } from '@/shell/useUnits'
 import { useLife } from './useLife'
+import ChoiceKey from '@/shell/ChoiceKey.vue'
 
 /** What the day did to the coat: one tap says so, another takes it back. */
 const props = defineProps<{ dogId: number; today: string }>()
@@ -22,12 +23,13 @@ const wasSoaked = () => toggle.mutate({ day: wet.value!.day, event: 'SOAKED', ha
 </script>
 
 <template>
-  <section v-if="life.data.value && day" class="life no-print" aria-labelledby="life">
-    <div class="head">
-      <h3 id="life" ref="title">What the day did</h3>
-      <div role="group" aria-label="Day" class="days">
+  <section v-if="life.data.value && day" class="no-print my-14 mx-0" aria-labelledby="life">
+    <div class="head flex flex-wrap gap-y-4 gap-x-18 items-center">
+      <h3 class="m-0" id="life" ref="title">What the day did</h3>
+      <div role="group" aria-label="Day" class="days flex gap-4">
         <button
           v-for="(one, i) in life.data.value.days.slice(0, 3)"
+          class="min-h-44 py-0 px-8 text-md"
           :key="one.day"
           type="button"
           :aria-pressed="back === i"
@@ -37,83 +39,26 @@ const wasSoaked = () => toggle.mutate({ day: wet.value!.day, event: 'SOAKED', ha
         </button>
       </div>
     </div>
-    <div class="events" role="group" :aria-label="`It … ${daysAgo(today, day.day)}`">
-      <button
+    <div class="events flex flex-wrap gap-6" role="group" :aria-label="`It … ${daysAgo(today, day.day)}`">
+      <ChoiceKey
         v-for="one in choices.LifeEvent"
         :key="one.value"
-        type="button"
-        :aria-pressed="day.events.includes(one.value)"
+        :on="day.events.includes(one.value)"
         :disabled="toggle.isPending.value"
         @click="toggle.mutate({ day: day.day, event: one.value, happened: !day.events.includes(one.value) })"
       >
         {{ one.label }}
-      </button>
+      </ChoiceKey>
     </div>
-    <p v-if="wet" class="wet">
+    <p v-if="wet" class="mt-8">
       It rained {{ daysAgo(today, wet.day)
       }}<template v-if="life.data.value.weatherSimulated"> (simulated weather)</template>.
-      <button type="button" :disabled="toggle.isPending.value" @click="wasSoaked">It got soaked</button>
+      <button class="dotted min-h-44" type="button" :disabled="toggle.isPending.value" @click="wasSoaked">
+        It got soaked
+      </button>
     </p>
     <p v-if="toggle.error.value" class="caution" role="alert">
       <strong>{{ messageOf(toggle.error.value) }}</strong>
     </p>
   </section>
 </template>
-
-<style scoped>
-.life {
-  margin: 14px 0;
-}
-.head {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 18px;
-  align-items: center;
-}
-h3 {
-  margin: 0;
-}
-.days {
-  display: flex;
-  gap: 4px;
-}
-.days button {
-  min-height: 44px;
-  padding: 0 8px;
-  font-size: 0.95rem;
-}
-.days button[aria-pressed='true'] {
-  font-weight: 700;
-  text-decoration: underline;
-  text-decoration-thickness: 2px;
-  text-underline-offset: 5px;
-}
-.events {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-}
-.events button {
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  background: rgb(var(--v-theme-surface));
-  padding: 6px 12px;
-  min-height: 44px;
-  border-radius: 9px 7px 10px 6px;
-  line-height: 1.2;
-  font-size: 0.97rem;
-}
-.events button[aria-pressed='true'] {
-  background: rgb(var(--v-theme-wool));
-  border-color: rgb(var(--v-theme-ink));
-  box-shadow: inset 0 -3px rgb(var(--v-theme-primary));
-  font-weight: 700;
-}
-.wet {
-  margin-top: 8px;
-}
-.wet button {
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-  min-height: 44px;
-}
-</style>

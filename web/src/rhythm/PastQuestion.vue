@@ -16,17 +16,18 @@ async function answer(last: (typeof choices.LastCombed)[number]) {
 </script>
 
 <template>
-  <section class="asked" aria-labelledby="past">
+  <section class="border-l-5 border-l-primary pt-4 pr-0 pb-4 pl-16 mt-0 mx-0 mb-18" aria-labelledby="past">
     <h3 id="past">When did a comb last go to {{ dogName }}’s skin everywhere?</h3>
-    <div class="answers">
+    <div class="answers flex flex-wrap gap-8 mt-8 mx-0 mb-6">
       <button
         v-for="one in choices.LastCombed"
+        class="border-[1.5px] border-seam rounded-cut-sm bg-surface min-h-52 py-6 px-16 text-left font-bold"
         :key="one.value"
         type="button"
         :disabled="say.isPending.value"
         @click="answer(one)"
       >
-        {{ one.title }}<small>{{ one.hint }}</small>
+        {{ one.title }}<small class="block font-normal text-sm">{{ one.hint }}</small>
       </button>
     </div>
     <p class="quiet">Until a place has met the comb, it is only known as well as that.</p>
@@ -35,31 +36,3 @@ async function answer(last: (typeof choices.LastCombed)[number]) {
     </p>
   </section>
 </template>
-
-<style scoped>
-.asked {
-  border-left: 5px solid rgb(var(--v-theme-primary));
-  padding: 4px 0 4px 16px;
-  margin: 0 0 18px;
-}
-.answers {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  margin: 8px 0 6px;
-}
-button {
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 10px 8px 11px 7px;
-  background: rgb(var(--v-theme-surface));
-  min-height: 52px;
-  padding: 6px 16px;
-  text-align: left;
-  font-weight: 700;
-}
-small {
-  display: block;
-  font-weight: 400;
-  font-size: 0.88rem;
-}
-</style>

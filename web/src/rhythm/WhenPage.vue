@@ -15,6 +15,8 @@ import ClosedPlaces from './ClosedPlaces.vue'
 import PastQuestion from './PastQuestion.vue'
 import { dayPages } from './pages'
 import { labelOf } from '@/api/words'
+import ActKey from '@/shell/ActKey.vue'
+import TheWord from '@/shell/TheWord.vue'
 
 const props = defineProps<{ dogId: number }>()
 
@@ -90,30 +92,42 @@ function whenDue(row: SectionPlan): string {
       <div>
         <PastQuestion v-if="view.askPast" :dog-id="dogId" :dog-name="dogName" />
         <ClosedPlaces :dog-id="dogId" :closed="view.closed" :jobs="view.closedJobs" />
-        <div v-if="anyBrushed" class="next">
+        <div v-if="anyBrushed" class="next grid grid-cols-[1fr_auto] items-center mb-6 max-sm:grid-cols-1">
           <p class="quiet">Next brushing</p>
-          <p class="slab day" data-test="next-date">
+          <p class="slab day text-5xl" data-test="next-date">
             <template v-if="view.plan.next"
-              >{{ date(view.plan.next) }}<span>{{ inDays(view.today, view.plan.next) }}</span></template
+              >{{ date(view.plan.next)
+              }}<span class="text-base font-normal font-sans ml-12 opacity-88">{{
+                inDays(view.today, view.plan.next)
+              }}</span></template
             ><template v-else>none planned</template>
           </p>
-          <v-btn v-if="dueNow" color="primary" size="large" :to="`/dogs/${dogId}/today/routine`"
-            >See today’s routine</v-btn
+          <ActKey v-if="dueNow" color="primary" size="large" :to="`/dogs/${dogId}/today/routine`"
+            >See today’s routine</ActKey
           >
         </div>
         <p>{{ say(view.plan.reason.text) }}</p>
-        <p v-if="view.races.length" class="training">
+        <p v-if="view.races.length" class="border-l-5 pt-4 pr-0 pb-4 pl-14 my-10 mx-0 border-l-heather">
           {{ view.races.length }} {{ view.races.length === 1 ? 'place is' : 'places are' }} in training<template
             v-if="lost"
             >; {{ losing }} before the dog is ready</template
-          >. <router-link :to="`/dogs/${dogId}/today/routine`">The race, and the ways out</router-link>
+          >.
+          <router-link class="text-inherit" :to="`/dogs/${dogId}/today/routine`"
+            >The race, and the ways out</router-link
+          >
         </p>
-        <p v-if="view.season" class="season" :data-rule="view.season.rule">{{ say(view.season.text) }}</p>
+        <p
+          v-if="view.season"
+          class="border-l-5 border-l-secondary pt-4 pr-0 pb-4 pl-14 my-10 mx-0"
+          :data-rule="view.season.rule"
+        >
+          {{ say(view.season.text) }}
+        </p>
         <hr class="seam" />
         <article v-if="one" class="one" :aria-label="names[one.section]">
           <h2>{{ names[one.section] }} <BurrRow v-if="!one.nobodyKnows" :count="one.burrs" /></h2>
           <p>
-            <b>{{ labelOf('SectionPlanState', one.state) }}</b><template v-if="one.next"
+            <b class="inline-block">{{ labelOf('SectionPlanState', one.state) }}</b><template v-if="one.next"
               >, {{ inDays(view.today, one.next) }}</template
             ><template v-if="one.state !== 'NOT_BRUSHED'"
               >; on days like these about {{ one.every
@@ -123,28 +137,34 @@ function whenDue(row: SectionPlan): string {
             >
           </p>
           <WhyList :reasons="one.reasons" open />
-          <button type="button" class="back" @click="chosen = undefined">← all places</button>
+          <button type="button" class="dotted min-h-44" @click="chosen = undefined">← all places</button>
         </article>
-        <table v-else>
-          <caption class="sr">
+        <table v-else class="w-full border-collapse">
+          <caption class="sr absolute clipped">
             Every place, the next ones first
           </caption>
           <thead>
             <tr>
               <th>Place</th>
-              <th>Burrs</th>
+              <th><TheWord of="burrs">Burrs</TheWord></th>
               <th>Brushed</th>
-              <th class="wide">On days like these</th>
+              <th class="max-sm:hidden">On days like these</th>
             </tr>
           </thead>
           <tbody>
             <tr v-for="row in rows" :key="row.section">
               <th scope="row">
-                <button type="button" @click="chosen = row.section">{{ names[row.section] }}</button>
+                <button
+                  class="min-h-44 text-left w-full font-bold hover:dotted hover:underline-offset-4"
+                  type="button"
+                  @click="chosen = row.section"
+                >
+                  {{ names[row.section] }}
+                </button>
               </th>
               <td><BurrRow v-if="!row.nobodyKnows" :count="row.burrs" /><template v-else>?</template></td>
               <td>{{ whenDue(row) }}</td>
-              <td class="wide">{{ row.every }}</td>
+              <td class="max-sm:hidden">{{ row.every }}</td>
             </tr>
           </tbody>
         </table>
@@ -154,93 +174,33 @@ function whenDue(row: SectionPlan): string {
 </template>
 
 <style scoped>
-.next {
-  display: grid;
-  grid-template-columns: 1fr auto;
-  align-items: center;
-  margin-bottom: 6px;
-}
-.next .v-btn {
+.next .act {
   grid-row: 1 / span 2;
   grid-column: 2;
-}
-.day {
-  font-size: 2rem;
-}
-.training,
-.season {
-  border-left: 5px solid rgb(var(--v-theme-secondary));
-  padding: 4px 0 4px 14px;
-  margin: 10px 0;
-}
-.training {
-  border-left-color: rgb(var(--v-theme-heather));
-}
-.training a {
-  color: inherit;
-}
-.day span {
-  font-size: 1rem;
-  font-weight: 400;
-  font-family: var(--sans);
-  margin-left: 12px;
-  opacity: 0.9;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
 }
 th {
   text-align: left;
   font-weight: 400;
 }
 thead th {
-  font-size: 0.88rem;
-  opacity: 0.9;
+  font-size: 0.9rem;
+  opacity: 0.88;
   padding-bottom: 4px;
 }
 td,
 tbody th {
-  border-top: 1px dashed rgb(var(--v-theme-seam));
+  border-top: 1.5px dashed rgb(var(--v-theme-seam));
   padding: 2px 10px 2px 0;
-}
-tbody button {
-  min-height: 44px;
-  text-align: left;
-  width: 100%;
-  font-weight: 700;
 }
 tbody button::first-letter,
 .one h2::first-letter {
   text-transform: uppercase;
 }
-tbody button:hover {
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-}
-.sr {
-  position: absolute;
-  clip-path: inset(50%);
-}
-.one b {
-  display: inline-block;
-}
 .one b::first-letter {
   text-transform: uppercase;
 }
-.back {
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-  min-height: 44px;
-}
 @media (max-width: 599px) {
-  .wide {
-    display: none;
-  }
-  .next {
-    grid-template-columns: 1fr;
-  }
-  .next .v-btn {
+  .next .act {
     grid-row: auto;
     grid-column: 1;
     margin-top: 8px;

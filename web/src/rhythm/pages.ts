@@ -5,5 +5,6 @@ export function dayPages(dogId: number) {
     [`/dogs/${dogId}/days/thread`, 'The thread'],
     [`/dogs/${dogId}/days/groom`, 'The groomer'],
     [`/dogs/${dogId}/days/history`, 'What was done'],
+    [`/dogs/${dogId}/days/months`, 'Over the months'],
   ] as const
 }

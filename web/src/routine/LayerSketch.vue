@@ -26,39 +26,28 @@ const says = computed(() =>
 </script>
 
 <template>
-  <figure class="sketch">
+  <figure class="m-0 w-150">
     <svg viewBox="0 0 150 146" role="img" :aria-label="says">
       <path class="skin" d="M22 6V140" />
       <g v-for="i in shown" :key="i">
         <path
-          class="lock"
+          class="lock fill-none stroke-ink stroke-[3] round-ends opacity-60"
           :class="{ first: i === inHand && shown > 1, done: i < inHand }"
           :d="`M24 ${136 - (i - 0.5) * gap}Q80 ${128 - (i - 0.5) * gap} ${118 - (i % 2) * 6} ${Math.min(142, 140 - (i - 1) * gap)}`"
         />
       </g>
-      <path v-if="shown > 1" class="arrow" d="M138 130V30M131 40l7-11 7 11" />
+      <path v-if="shown > 1" class="fill-none stroke-ink stroke-[2.5] round-ends" d="M138 130V30M131 40l7-11 7 11" />
     </svg>
-    <figcaption>{{ says }}</figcaption>
+    <figcaption class="text-sm leading-tight">{{ says }}</figcaption>
   </figure>
 </template>
 
 <style scoped>
-.sketch {
-  margin: 0;
-  width: 150px;
-}
 .skin {
   stroke: #c98b70;
   stroke-width: 8;
   stroke-linecap: round;
   fill: none;
-}
-.lock {
-  fill: none;
-  stroke: rgb(var(--v-theme-ink));
-  stroke-width: 3;
-  stroke-linecap: round;
-  opacity: 0.6;
 }
 .lock.first {
   stroke: rgb(var(--v-theme-primary));
@@ -68,15 +57,5 @@ const says = computed(() =>
 .lock.done {
   stroke: rgb(var(--v-theme-secondary));
   opacity: 1;
-}
-.arrow {
-  fill: none;
-  stroke: rgb(var(--v-theme-ink));
-  stroke-width: 2.5;
-  stroke-linecap: round;
-}
-figcaption {
-  font-size: 0.9rem;
-  line-height: 1.25;
 }
 </style>

@@ -12,51 +12,18 @@ const card = computed(() => methods.data.value?.find((card) => card.method === p
 </script>
 
 <template>
-  <article v-if="card" class="card" :aria-label="card.title">
-    <div class="picture"><MethodDrawing :method="method" /></div>
+  <article
+    v-if="card"
+    class="card grid grid-cols-[minmax(180px,38%)_1fr] gap-22 items-start break-inside-avoid max-sm:grid-cols-1 max-sm:gap-10"
+    :aria-label="card.title"
+  >
+    <div class="bg-wool rounded-cut overflow-hidden max-sm:max-w-300"><MethodDrawing :method="method" /></div>
     <div>
-      <h3>{{ card.title }}</h3>
-      <p class="why">{{ card.why }}</p>
-      <ol>
-        <li v-for="step in card.steps" :key="step">{{ step }}</li>
+      <h3 class="text-xl">{{ card.title }}</h3>
+      <p class="why italic">{{ card.why }}</p>
+      <ol class="pl-22 mt-6">
+        <li v-for="step in card.steps" class="my-3 mx-0" :key="step">{{ step }}</li>
       </ol>
     </div>
   </article>
 </template>
-
-<style scoped>
-.card {
-  display: grid;
-  grid-template-columns: minmax(180px, 38%) 1fr;
-  gap: 22px;
-  align-items: start;
-  break-inside: avoid;
-}
-.picture {
-  background: rgb(var(--v-theme-wool));
-  border-radius: 14px 10px 16px 9px;
-  overflow: hidden;
-}
-h3 {
-  font-size: 1.25rem;
-}
-.why {
-  font-style: italic;
-}
-ol {
-  padding-left: 22px;
-  margin-top: 6px;
-}
-li {
-  margin: 3px 0;
-}
-@media (max-width: 599px) {
-  .card {
-    grid-template-columns: 1fr;
-    gap: 10px;
-  }
-  .picture {
-    max-width: 300px;
-  }
-}
-</style>

@@ -72,13 +72,19 @@ const THUMB = 'M8 9Q14-6 26-8Q33-8 32-3Q24 0 22 7'
       <path class="go" d="M712 470l8 44m4-10l-3 12-9-8M700 548l-2 36m7-8l-7 10-6-10" />
     </template>
   </DogPart>
-  <svg v-else viewBox="0 0 300 200" class="plain" aria-hidden="true">
+  <svg v-else viewBox="0 0 300 200" class="block w-full" aria-hidden="true">
     <template v-if="method === 'LINE_BRUSHING'">
       <path class="skin" d="M34 12Q24 100 34 192" />
       <path class="held" d="M38 30Q90 10 150 18M38 46Q90 22 156 26M38 62Q94 36 158 36M38 78Q96 52 158 46" />
-      <path class="bare" d="M38 92q26-6 46-20M38 106q30 2 52 8" />
-      <path class="layer" d="M40 116Q110 118 178 150M40 124Q104 130 168 164M40 132Q96 142 156 176" />
-      <path class="done" d="M40 150Q80 160 110 188M40 164Q66 172 84 192M40 178Q54 182 60 194" />
+      <path class="stroke-ink stroke-[1.6] opacity-50" d="M38 92q26-6 46-20M38 106q30 2 52 8" />
+      <path
+        class="layer stroke-primary stroke-[4]"
+        d="M40 116Q110 118 178 150M40 124Q104 130 168 164M40 132Q96 142 156 176"
+      />
+      <path
+        class="done stroke-secondary stroke-[3]"
+        d="M40 150Q80 160 110 188M40 164Q66 172 84 192M40 178Q54 182 60 194"
+      />
       <g transform="translate(216 10) scale(-1.25 1.25)"><path class="hand" :d="HAND" /></g>
       <g transform="translate(118 128) rotate(24)">
         <path class="tool" d="M-8-18h58q6 0 6 6v6h-64q-6 0-6-6t6-6Z" />
@@ -96,25 +102,25 @@ const THUMB = 'M8 9Q14-6 26-8Q33-8 32-3Q24 0 22 7'
           d="M22 166Q26 120 44 96M28 166Q30 122 46 96M34 166Q34 124 48 98M64 166Q66 118 84 90M70 166Q70 120 86 92M76 166Q76 124 88 96M106 166Q108 122 122 98M112 166Q112 122 124 98M118 166Q116 126 126 102"
         />
         <path
-          class="felt"
+          class="stroke-error stroke-[2.4]"
           d="M38 104q10-14 16-4t-6 14-10-10M78 100q10-14 16-4t-6 14-10-10M114 108q10-14 16-4t-6 14-10-10"
         />
         <path
-          class="done"
+          class="done stroke-secondary stroke-[3]"
           d="M172 166Q178 112 200 76M184 166Q190 112 212 78M196 166Q202 112 224 80M208 166Q214 114 236 82M220 166Q228 114 248 86M232 166Q240 116 260 90M244 166Q252 118 270 96M256 166Q264 122 280 102"
         />
-        <path class="cross" d="M60 184l18 16m0-16l-18 16" />
-        <path class="tick" d="M212 190l8 9 18-20" />
+        <path class="cross stroke-error stroke-[5]" d="M60 184l18 16m0-16l-18 16" />
+        <path class="stroke-secondary stroke-[5]" d="M212 190l8 9 18-20" />
       </g>
     </template>
     <template v-else-if="method === 'COMB_CORNER'">
       <path class="skin" d="M10 150Q150 138 290 150" />
       <path class="held" d="M30 146Q44 80 92 54M66 143Q80 82 126 58M102 141Q116 84 160 62M138 141Q152 86 194 68" />
       <path
-        class="layer"
+        class="layer stroke-primary stroke-[4]"
         d="M40 156Q54 176 82 190M80 154Q94 174 122 188M120 152Q134 172 162 186M160 152Q174 172 202 186"
       />
-      <path class="bare" d="M24 150Q110 140 196 145" />
+      <path class="stroke-ink stroke-[1.6] opacity-50" d="M24 150Q110 140 196 145" />
       <g transform="translate(202 144) rotate(-52)">
         <path class="tool" d="M0-8h92q6 0 6 6v8h-98Z" />
         <path class="wires" d="M2 6v20M14 6v16M26 6v16M38 6v16M50 6v16M62 6v16M74 6v16M86 6v16" />
@@ -133,7 +139,7 @@ const THUMB = 'M8 9Q14-6 26-8Q33-8 32-3Q24 0 22 7'
         d="M108 160Q104 182 78 186Q66 188 68 180Q84 176 88 160M204 160Q210 184 238 188Q250 188 246 180Q230 176 224 158"
       />
       <path class="dog" d="M84 118Q76 134 92 142Q104 140 102 122" />
-      <path class="eye" d="M60 136q4 3 8 0" />
+      <path class="eye stroke-pen stroke-[3]" d="M60 136q4 3 8 0" />
       <g transform="translate(178 66) rotate(60)">
         <path class="tool" d="M-8-10h50q6 0 6 6v6h-56q-6 0-6-6t6-6Z" />
         <path class="wires" d="M-4 2v12M8 2v12M20 2v12M32 2v12" />
@@ -142,14 +148,14 @@ const THUMB = 'M8 9Q14-6 26-8Q33-8 32-3Q24 0 22 7'
       <path class="turn" d="M238 92q26 8 30 32m-10-8l10 10 6-13" />
     </template>
     <template v-else-if="method === 'TABLE_HEIGHT'">
-      <path class="ground" d="M8 192h284" />
+      <path class="ground stroke-pen stroke-[3]" d="M8 192h284" />
       <path class="tool" d="M150 120h124q5 0 5 5v5h-134v-5q0-5 5-5ZM160 130v62M264 130v62" />
       <path
         class="dog"
         d="M176 118v-26q-12-2-14-12 2-10 14-12 8-10 18-2 6 10 2 18h38q14 0 16 14 10-8 12-18 6 2 2 14-2 12-12 14v10h-8l-2-14h-38l-2 14Z"
       />
       <path
-        class="person"
+        class="stroke-pen stroke-[3]"
         d="M78 62a15 15 0 1 1 .1 0M78 64q-16 10-14 52l-2 36-4 40M74 152l8 40M84 66q14 20 34 30l30-4M64 74q4 28 40 30"
       />
       <path class="parting" d="M40 122h240" />
@@ -158,7 +164,7 @@ const THUMB = 'M8 9Q14-6 26-8Q33-8 32-3Q24 0 22 7'
     <template v-else-if="method === 'COMB_PROOF'">
       <path class="skin" d="M10 168Q150 156 290 168" />
       <path
-        class="done"
+        class="done stroke-secondary stroke-[3]"
         d="M40 160Q56 90 130 58M64 159Q84 92 156 66M90 158Q112 98 184 76M118 158Q142 106 208 88M146 157Q172 116 232 104M174 158Q200 128 254 120"
       />
       <g transform="translate(92 96) rotate(38)">
@@ -173,7 +179,7 @@ const THUMB = 'M8 9Q14-6 26-8Q33-8 32-3Q24 0 22 7'
     <template v-else>
       <path class="skin" d="M10 172Q150 160 290 172" />
       <path
-        class="under"
+        class="stroke-heather stroke-[3]"
         d="M24 164q4-16 10-2t8-2q6-16 10-2t8-2q6-16 10-2t8-2q6-16 10-2t8-2q6-16 10-2t8-2q6-16 10-2t8-2q6-16 10-2t8-2q6-16 10-2t8-2q6-16 10-2"
       />
       <path
@@ -195,10 +201,6 @@ const THUMB = 'M8 9Q14-6 26-8Q33-8 32-3Q24 0 22 7'
 </template>
 
 <style scoped>
-.plain {
-  display: block;
-  width: 100%;
-}
 path {
   fill: none;
   stroke-linecap: round;
@@ -214,24 +216,6 @@ path {
   fill: rgb(var(--v-theme-surface));
   stroke: rgb(var(--v-theme-pen));
   stroke-width: 2.2;
-}
-.person,
-.eye,
-.ground {
-  stroke: rgb(var(--v-theme-pen));
-  stroke-width: 3;
-}
-.felt {
-  stroke: rgb(var(--v-theme-error));
-  stroke-width: 2.4;
-}
-.cross {
-  stroke: rgb(var(--v-theme-error));
-  stroke-width: 5;
-}
-.tick {
-  stroke: rgb(var(--v-theme-secondary));
-  stroke-width: 5;
 }
 .go {
   stroke: rgb(var(--v-theme-primary));
@@ -267,23 +251,6 @@ path {
 .held,
 .guard {
   stroke: rgb(var(--v-theme-ink));
-  stroke-width: 3;
-}
-.bare {
-  stroke: rgb(var(--v-theme-ink));
-  stroke-width: 1.6;
-  opacity: 0.5;
-}
-.layer {
-  stroke: rgb(var(--v-theme-primary));
-  stroke-width: 4;
-}
-.done {
-  stroke: rgb(var(--v-theme-secondary));
-  stroke-width: 3;
-}
-.under {
-  stroke: rgb(var(--v-theme-heather));
   stroke-width: 3;
 }
 .fluff {

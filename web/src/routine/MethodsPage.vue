@@ -12,30 +12,20 @@ const methods = useView('methods', FOR_GOOD)
 <template>
   <PageState :pending="!methods.data.value" :error="methods.error.value" @retry="methods.refetch()">
     <CardTitle>With your hands</CardTitle>
-    <p class="no-print"><router-link :to="`/dogs/${dogId}/today/routine`">← to the routine</router-link></p>
-    <div class="cards"><MethodCard v-for="one in methods.data.value" :key="one.method" :method="one.method" /></div>
+    <p class="no-print">
+      <router-link class="text-inherit" :to="`/dogs/${dogId}/today/routine`">← to the routine</router-link>
+    </p>
+    <div class="cards grid grid-cols-2 gap-y-34 gap-x-40 mt-18 max-[1100px]:grid-cols-1">
+      <MethodCard v-for="one in methods.data.value" :key="one.method" :method="one.method" />
+    </div>
   </PageState>
 </template>
 
 <style scoped>
-a {
-  color: inherit;
-}
-.cards {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 34px 40px;
-  margin-top: 18px;
-}
 .cards :deep(.card) {
   grid-template-columns: minmax(150px, 42%) 1fr;
   gap: 18px;
-  font-size: 0.97rem;
-}
-@media (max-width: 1099px) {
-  .cards {
-    grid-template-columns: 1fr;
-  }
+  font-size: 0.95rem;
 }
 @media (max-width: 599px) {
   .cards :deep(.card) {

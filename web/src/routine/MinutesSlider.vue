@@ -1,61 +1,37 @@
 <script setup lang="ts">
+import SlideField from '@/shell/SlideField.vue'
+
 /** "I have N minutes": sliding plans today anew. */
 defineProps<{ modelValue: number | undefined; fewest: number; most: number; places: number }>()
 defineEmits<{ 'update:modelValue': [minutes: number | undefined] }>()
 </script>
 
 <template>
-  <div class="minutes no-print">
-    <label for="minutes"
-      >I have
-      <output class="slab">{{ modelValue === undefined ? 'time for all of it' : `${modelValue} minutes` }}</output>
-      <small v-if="modelValue !== undefined"
+  <div class="minutes no-print grid grid-cols-[1fr_auto] gap-y-2 gap-x-16 items-center my-14 mx-0">
+    <p class="col-span-full text-lg">
+      I have
+      <b class="slab text-2xl mt-0 mr-8 mb-0 ml-4">{{
+        modelValue === undefined ? 'time for all of it' : `${modelValue} minutes`
+      }}</b>
+      <small v-if="modelValue !== undefined" class="text-md"
         >the {{ places }} {{ places === 1 ? 'place' : 'places' }} that matter most, done properly</small
-      ></label
-    >
-    <input
-      id="minutes"
-      type="range"
+      >
+    </p>
+    <SlideField
+      label="I have"
+      :model-value="modelValue ?? most"
       :min="fewest"
       :max="most"
-      :value="modelValue ?? most"
-      :aria-valuetext="modelValue === undefined ? 'all of it' : `${modelValue} minutes, ${places} places`"
-      @input="$emit('update:modelValue', Number(($event.target as HTMLInputElement).value))"
+      :says="modelValue === undefined ? 'all of it' : `${modelValue} minutes, ${places} places`"
+      @update:model-value="$emit('update:modelValue', $event)"
     />
-    <button v-if="modelValue !== undefined" type="button" @click="$emit('update:modelValue', undefined)">
+    <button
+      v-if="modelValue !== undefined"
+      class="dotted min-h-44"
+      type="button"
+      @click="$emit('update:modelValue', undefined)"
+    >
       all of it
     </button>
   </div>
 </template>
-
-<style scoped>
-.minutes {
-  display: grid;
-  grid-template-columns: 1fr auto;
-  gap: 2px 16px;
-  align-items: center;
-  margin: 14px 0;
-}
-label {
-  grid-column: 1 / -1;
-  font-size: 1.05rem;
-}
-output {
-  font-size: 1.3rem;
-  margin: 0 8px 0 4px;
-}
-small {
-  font-size: 0.93rem;
-}
-input {
-  width: 100%;
-  min-height: 44px;
-  accent-color: rgb(var(--v-theme-primary));
-  cursor: pointer;
-}
-button {
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-  min-height: 44px;
-}
-</style>

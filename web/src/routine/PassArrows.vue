@@ -17,55 +17,18 @@ const says = computed(() => props.passes.directions.map((direction) => WORDS[dir
 </script>
 
 <template>
-  <p class="passes">
-    <span v-for="(one, i) in passes.directions" :key="one" class="one">
-      <span v-if="i" class="then">then</span>
-      <svg viewBox="0 0 52 36" aria-hidden="true">
-        <path class="hair" d="M4 6l14 7M22 4l14 7M6 22l14 7M28 18l14 7" />
-        <path class="go" :d="ARROWS[one]" /></svg
+  <p class="passes flex flex-wrap gap-y-4 gap-x-12 items-center max-w-none">
+    <span v-for="(one, i) in passes.directions" :key="one" class="one inline-flex items-center gap-8">
+      <span v-if="i" class="then opacity-88 mr-4">then</span>
+      <svg class="w-46" viewBox="0 0 52 36" aria-hidden="true">
+        <path
+          class="hair fill-none round-ends round-joins stroke-ink stroke-[1.6] opacity-45"
+          d="M4 6l14 7M22 4l14 7M6 22l14 7M28 18l14 7"
+        />
+        <path class="fill-none round-ends round-joins stroke-primary stroke-[3.4]" :d="ARROWS[one]" /></svg
       >{{ WORDS[one] }}
     </span>
     <span v-if="passes.finish !== 'AS_IT_IS'">In the end {{ labelOf('Finish', passes.finish) }}.</span>
-    <span class="sr">{{ says }}</span>
+    <span class="sr absolute clipped">{{ says }}</span>
   </p>
 </template>
-
-<style scoped>
-.passes {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 12px;
-  align-items: center;
-  max-width: none;
-}
-.one {
-  display: inline-flex;
-  align-items: center;
-  gap: 8px;
-}
-.then {
-  opacity: 0.86;
-  margin-right: 4px;
-}
-svg {
-  width: 46px;
-}
-path {
-  fill: none;
-  stroke-linecap: round;
-  stroke-linejoin: round;
-}
-.hair {
-  stroke: rgb(var(--v-theme-ink));
-  stroke-width: 1.6;
-  opacity: 0.45;
-}
-.go {
-  stroke: rgb(var(--v-theme-primary));
-  stroke-width: 3.4;
-}
-.sr {
-  position: absolute;
-  clip-path: inset(50%);
-}
-</style>

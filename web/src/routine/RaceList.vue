@@ -33,13 +33,13 @@ function mats(race: Race): string {
 
 <template>
   <div>
-    <table>
+    <table class="w-full max-w-760 border-collapse">
       <thead>
         <tr>
           <th>Place</th>
           <th>Ready in</th>
           <th>Mats by then</th>
-          <th><span class="sr">Practice</span></th>
+          <th><span class="sr absolute clipped">Practice</span></th>
         </tr>
       </thead>
       <tbody>
@@ -50,19 +50,19 @@ function mats(race: Race): string {
             <b v-if="race.lost">{{ mats(race) }}</b><template v-else>{{ mats(race) }}</template>
           </td>
           <td>
-            <router-link v-if="to(race.section)" :to="to(race.section)!"
+            <router-link v-if="to(race.section)" class="text-inherit whitespace-nowrap" :to="to(race.section)!"
               >rung {{ rung(race.section) }}: practise</router-link
             >
           </td>
         </tr>
       </tbody>
     </table>
-    <div v-if="waysOut.length" class="ways">
-      <h4>
+    <div v-if="waysOut.length" class="mt-10">
+      <h4 class="text-base">
         {{ lost.length === 1 ? 'One place' : `${lost.length} places` }} {{ lost.length === 1 ? 'mats' : 'mat' }} before
         the dog is ready. Ways out, the kindest first:
       </h4>
-      <ol>
+      <ol class="pl-22">
         <li v-for="way in waysOut" :key="way.rule" :data-rule="way.rule">{{ say(way.text) }}</li>
       </ol>
     </div>
@@ -70,18 +70,13 @@ function mats(race: Race): string {
 </template>
 
 <style scoped>
-table {
-  width: 100%;
-  max-width: 760px;
-  border-collapse: collapse;
-}
 th {
   text-align: left;
   font-weight: 400;
 }
 thead th {
-  font-size: 0.88rem;
-  opacity: 0.9;
+  font-size: 0.9rem;
+  opacity: 0.88;
 }
 tbody th {
   font-weight: 700;
@@ -91,35 +86,18 @@ tbody th::first-letter {
 }
 td,
 tbody th {
-  border-top: 1px dashed rgb(var(--v-theme-seam));
+  border-top: 1.5px dashed rgb(var(--v-theme-seam));
   padding: 7px 12px 7px 0;
 }
 @media (max-width: 379px) {
   td,
   tbody th {
     padding-right: 6px;
-    font-size: 0.92rem;
+    font-size: 0.9rem;
     overflow-wrap: anywhere;
   }
 }
-a {
-  color: inherit;
-  white-space: nowrap;
-}
 .lost b {
   color: rgb(var(--v-theme-primary));
-}
-.ways {
-  margin-top: 10px;
-}
-h4 {
-  font-size: 1rem;
-}
-ol {
-  padding-left: 22px;
-}
-.sr {
-  position: absolute;
-  clip-path: inset(50%);
 }
 </style>

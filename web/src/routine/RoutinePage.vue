@@ -19,6 +19,8 @@ import RoutineRow from './RoutineRow.vue'
 import { useRoutine, type Scope } from './useRoutine'
 import { useSchools } from '@/kit/useKit'
 import { useBegin } from '@/shell/useBegin'
+import ActKey from '@/shell/ActKey.vue'
+import TheWord from '@/shell/TheWord.vue'
 
 const props = defineProps<{ dogId: number }>()
 
@@ -114,34 +116,34 @@ function toggle(section: Section) {
       <div>
         <PastQuestion v-if="when.data.value?.askPast" :dog-id="dogId" :dog-name="dogName" class="no-print" />
         <ClosedPlaces :dog-id="dogId" :closed="today.data.value?.closed ?? []" />
-        <div class="top">
+        <div class="top flex justify-between gap-20 items-center">
           <div>
             <h2>{{ scope === 'TODAY' ? 'Today’s routine' : 'The whole dog' }}</h2>
-            <p v-if="places.length" class="sum slab">
+            <p v-if="places.length" class="sum slab text-5xl max-sm:text-3xl">
               <span data-test="total">about {{ minutes(seconds) }}</span
-              ><small
+              ><small class="font-sans font-normal text-base leading-snug block max-sm:block max-sm:m-0"
                 >{{ taken.length }} {{ taken.length === 1 ? 'place' : 'places' }}{{ inSteps
                 }}<template v-if="range">, most likely {{ range }}</template
                 ><template v-if="setUp">; {{ minutes(setUp) }} of it to fetch dog and things</template></small
               >
             </p>
           </div>
-          <v-btn
+          <ActKey
             v-if="goingOn"
             color="primary"
             size="x-large"
             class="no-print"
             :to="`/dogs/${dogId}/sessions/${goingOn}`"
-            >Go on</v-btn
+            >Go on</ActKey
           >
-          <v-btn
+          <ActKey
             v-else-if="taken.length"
             color="primary"
             size="x-large"
             class="no-print"
             :loading="begin.isPending.value"
             @click="begin.mutate({ dogId, sections: taken.map((place) => place.section) })"
-            >Begin</v-btn
+            >Begin</ActKey
           >
         </div>
         <p v-if="!goingOn && !nothingBrushed" class="no-print">
@@ -183,47 +185,63 @@ function toggle(section: Section) {
               >The next brushing is on <b>{{ date(when.data.value!.plan.next) }}</b>.</template
             >
           </p>
-          <v-btn color="secondary" @click="scope = 'WHOLE'">Brush the whole dog all the same</v-btn>
+          <ActKey color="secondary" @click="scope = 'WHOLE'">Brush the whole dog all the same</ActKey>
         </template>
         <template v-else>
           <p>
             {{ say(routine.whyOrder.text) }}
-            <label class="order no-print"
-              >Order for this dog:
-              <select v-model="order" :disabled="!schools.data.value">
-                <option :value="undefined">as proposed</option>
-                <option v-for="one in choices.Order" :key="one.value" :value="one.value">
-                  {{ one.label }}, {{ one.hint }}
-                </option>
-              </select></label
-            >
           </p>
+          <v-select
+            v-model="order"
+            class="no-print max-w-400 my-12"
+            label="Order for this dog"
+            :disabled="!schools.data.value"
+            :items="[
+              { title: 'as proposed', value: undefined },
+              ...choices.Order.map((one) => ({ title: `${one.label}, ${one.hint}`, value: one.value })),
+            ]"
+          />
           <div v-if="passes.length || routine.whyStructure.rule === 'routine.structure-chosen'" class="round">
-            <p :data-rule="routine.whyStructure.rule">
+            <p class="mb-4" :data-rule="routine.whyStructure.rule">
               {{ say(routine.whyStructure.text) }}
               <router-link class="no-print" :to="`/dogs/${dogId}/kit/schools`">Change it</router-link>
             </p>
-            <ol v-if="passes.length" aria-label="One tool after the other">
+            <ol v-if="passes.length" class="mt-0 mx-0 mb-10 pl-26" aria-label="One tool after the other">
               <li v-for="pass in passes" :key="pass.tool">
-                <b>{{ pass.label }}</b>
+                <b class="inline-block">{{ pass.label }}</b>
                 {{ pass.sections.length === 1 ? 'at 1 place' : `over ${pass.sections.length} places` }},
                 {{ minutes(pass.seconds) }}
               </li>
-              <li><b>then place by place</b>, each proved, {{ minutes(seconds - setUp - passSeconds) }}</li>
+              <li>
+                <b class="inline-block">then place by place</b>, each proved,
+                {{ minutes(seconds - setUp - passSeconds) }}
+              </li>
             </ol>
           </div>
-          <p v-if="today.data.value?.season" class="season" :data-rule="today.data.value.season.rule">
+          <p
+            v-if="today.data.value?.season"
+            class="border-l-5 border-l-secondary pt-4 pr-0 pb-4 pl-14 my-10 mx-0"
+            :data-rule="today.data.value.season.rule"
+          >
             {{ say(today.data.value.season.text) }}
           </p>
-          <div v-if="routine.cautions.length" class="before">
+          <div v-if="routine.cautions.length" class="bg-wool rounded-cut py-12 px-18 mt-12 mx-0 mb-16">
             <h3>Mind today</h3>
-            <ul>
-              <li v-for="caution in routine.cautions" :key="caution.rule" :data-rule="caution.rule">
+            <ul class="pl-18">
+              <li
+                v-for="caution in routine.cautions"
+                class="my-3 mx-0 max-w-[76ch]"
+                :key="caution.rule"
+                :data-rule="caution.rule"
+              >
                 {{ say(caution.text) }}
               </li>
             </ul>
           </div>
-          <ol class="places">
+          <p class="quiet no-print">
+            What is a <TheWord of="layer" />, a <TheWord of="step" />, when is it <TheWord of="proved" />?
+          </p>
+          <ol class="places list-none p-0">
             <RoutineRow
               v-for="(place, i) in places"
               :key="place.section"
@@ -237,33 +255,41 @@ function toggle(section: Section) {
               @open="chosen = chosen === place.section ? undefined : place.section"
             />
           </ol>
-          <div v-if="waiting.length" class="waiting">
+          <div v-if="waiting.length" class="waiting my-16 mx-0">
             <h3>These wait</h3>
             <ul>
-              <li v-for="one in waiting" :key="one.section">
+              <li
+                v-for="one in waiting"
+                class="flex justify-between gap-10 py-4 px-0 seam-b break-inside-avoid text-md"
+                :key="one.section"
+              >
                 <span>{{ names[one.section] }}</span>
                 {{ one.until ? `until ${date(one.until)}` : 'past the days that are planned' }}
               </li>
             </ul>
           </div>
-          <v-btn
+          <ActKey
             v-if="scope === 'TODAY' && places.length < list.length"
             variant="text"
             class="no-print"
             @click="scope = 'WHOLE'"
-            >Show the whole dog instead</v-btn
+            >Show the whole dog instead</ActKey
           >
-          <v-btn v-else-if="scope === 'WHOLE'" variant="text" class="no-print" @click="scope = 'TODAY'"
-            >Only what is due</v-btn
+          <ActKey v-else-if="scope === 'WHOLE'" variant="text" class="no-print" @click="scope = 'TODAY'"
+            >Only what is due</ActKey
           >
           <WhyList :reasons="[routine.whyMinutes]" label="How are the minutes reckoned?" />
           <p class="no-print">
-            <router-link class="cards" :to="`/dogs/${dogId}/today/methods`"
+            <router-link class="text-inherit" :to="`/dogs/${dogId}/today/methods`"
               >How it is done with your hands: the cards</router-link
             >
           </p>
         </template>
-        <section v-if="inTraining.length" class="training" aria-labelledby="in-training">
+        <section
+          v-if="inTraining.length"
+          class="border-l-5 border-l-heather pt-4 pr-0 pb-4 pl-16 my-18 mx-0"
+          aria-labelledby="in-training"
+        >
           <h3 id="in-training">Practised, not brushed</h3>
           <p v-if="today.data.value?.why" :data-rule="today.data.value.why.rule">
             {{ say(today.data.value.why.text) }}
@@ -281,71 +307,12 @@ function toggle(section: Section) {
 </template>
 
 <style scoped>
-.season {
-  border-left: 5px solid rgb(var(--v-theme-secondary));
-  padding: 4px 0 4px 14px;
-  margin: 10px 0;
-}
-.top {
-  display: flex;
-  justify-content: space-between;
-  gap: 20px;
-  align-items: center;
-}
-.sum {
-  font-size: 2rem;
-}
-.sum small {
-  font-family: var(--sans);
-  font-weight: 400;
-  font-size: 1rem;
-  line-height: 1.4;
-  display: block;
-}
 .rest {
   font-size: 1.2rem;
   margin: 12px 0;
 }
-.before {
-  background: rgb(var(--v-theme-wool));
-  border-radius: 12px 9px 14px 8px;
-  padding: 12px 18px;
-  margin: 12px 0 16px;
-}
-.before ul {
-  padding-left: 18px;
-}
-.before li {
-  margin: 3px 0;
-  max-width: 76ch;
-}
-.round ol {
-  margin: 0 0 10px;
-  padding-left: 26px;
-}
-.round p {
-  margin-bottom: 4px;
-}
-.round b {
-  display: inline-block;
-}
 .round b::first-letter {
   text-transform: uppercase;
-}
-.order {
-  display: block;
-  font-size: 0.95rem;
-}
-.order select {
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 8px 7px 9px 6px;
-  min-height: 44px;
-  padding: 2px 8px;
-  background: rgb(var(--v-theme-surface));
-  color: inherit;
-  font: inherit;
-  width: 100%;
-  max-width: 340px;
 }
 .waiting ul {
   list-style: none;
@@ -353,45 +320,7 @@ function toggle(section: Section) {
   columns: 2 260px;
   column-gap: 28px;
 }
-.waiting li {
-  display: flex;
-  justify-content: space-between;
-  gap: 10px;
-  padding: 4px 0;
-  border-bottom: 1px dashed rgb(var(--v-theme-seam));
-  break-inside: avoid;
-  font-size: 0.95rem;
-}
 .waiting span::first-letter {
   text-transform: uppercase;
-}
-.training {
-  border-left: 5px solid rgb(var(--v-theme-heather));
-  padding: 4px 0 4px 16px;
-  margin: 18px 0;
-}
-.all {
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-  min-height: 44px;
-}
-.waiting {
-  margin: 16px 0;
-}
-.cards {
-  color: inherit;
-}
-.places {
-  list-style: none;
-  padding: 0;
-}
-@media (max-width: 599px) {
-  .sum {
-    font-size: 1.6rem;
-  }
-  .sum small {
-    display: block;
-    margin: 0;
-  }
 }
 </style>

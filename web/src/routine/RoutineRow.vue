@@ -35,18 +35,23 @@ const layers = computed(() => {
 </script>
 
 <template>
-  <li class="row" :class="{ out: leftOut }">
-    <div class="line">
-      <span class="number slab">{{ number }}</span>
-      <button type="button" class="name" :aria-expanded="open" @click="$emit('open')">
-        <b>{{ name }}</b><small
+  <li class="seam-t" :class="{ out: leftOut }">
+    <div class="flex items-center gap-12">
+      <span class="slab w-28 text-right opacity-88 max-sm:w-20">{{ number }}</span>
+      <button
+        type="button"
+        class="name flex-1 text-left min-h-54 py-4 px-0"
+        :aria-expanded="open"
+        @click="$emit('open')"
+      >
+        <b class="inline-block">{{ name }}</b><small class="block text-sm"
           >{{ layers }} · {{ tools }}<em v-if="oftenSkipped"> · often skipped, mats here first</em></small
         >
       </button>
-      <span class="time">{{ minutes(place.seconds) }}</span>
+      <span class="time whitespace-nowrap">{{ minutes(place.seconds) }}</span>
       <button
         type="button"
-        class="leave no-print"
+        class="no-print min-h-44 py-0 px-8 text-sm dotted w-86 max-sm:w-64"
         :aria-pressed="leftOut"
         :aria-label="`Leave out ${name} today`"
         @click="$emit('toggle')"
@@ -54,25 +59,30 @@ const layers = computed(() => {
         {{ leftOut ? 'take in' : 'leave out' }}
       </button>
     </div>
-    <div v-if="open" class="how" :class="{ plain: !place.parted }">
+    <div
+      v-if="open"
+      class="how grid grid-cols-[150px_1fr] gap-24 pt-6 pr-0 pb-16 pl-40 max-sm:grid-cols-1 max-sm:pl-0"
+      :class="{ plain: !place.parted }"
+    >
       <LayerSketch v-if="place.parted" :layers="place.layers" />
       <div>
         <p>{{ place.hold }}</p>
-        <ol>
+        <ol class="pl-20">
           <li v-for="(tool, i) in place.tools" :key="i">
-            <b>{{ toolName(tool.tool, tool.own) }}</b>:
+            <b class="inline-block">{{ toolName(tool.tool, tool.own) }}</b>:
             {{ tool.tool === 'MIST' && place.mist ? say(place.mist.text) : tool.mannerLabel
             }}<em v-if="tool.missing"> · not in your drawer</em>
           </li>
         </ol>
         <PassArrows :passes="place.passes" />
         <p>
-          <b>At most {{ place.strokesAtMost }} strokes</b> on one spot, then move on.
+          <b class="inline-block">At most {{ place.strokesAtMost }} strokes</b> on one spot, then move on.
         </p>
-        <p v-if="place.methods.length" class="cards no-print">
+        <p v-if="place.methods.length" class="cards no-print flex flex-wrap gap-y-2 gap-x-14 items-center">
           How:
           <button
             v-for="one in place.methods"
+            class="min-h-44 dotted"
             :key="one"
             type="button"
             :aria-expanded="card === one"
@@ -83,103 +93,29 @@ const layers = computed(() => {
         </p>
         <WhyList :reasons="[place.passes.why, ...place.reasons]" />
       </div>
-      <MethodCard v-if="card" :method="card" class="card" />
+      <MethodCard v-if="card" :method="card" class="card col-span-full py-6 px-0" />
     </div>
   </li>
 </template>
 
 <style scoped>
-.row {
-  border-top: 1px dashed rgb(var(--v-theme-seam));
-}
-.line {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-}
-.number {
-  width: 28px;
-  text-align: right;
-  opacity: 0.9;
-}
-.name {
-  flex: 1;
-  text-align: left;
-  min-height: 54px;
-  padding: 4px 0;
-}
-.name b,
-.how b {
-  display: inline-block;
-}
 .name b::first-letter,
 .how b::first-letter {
   text-transform: uppercase;
-}
-.name small {
-  display: block;
-  font-size: 0.9rem;
 }
 .name:hover b {
   text-decoration: underline dotted;
   text-underline-offset: 4px;
 }
-.time {
-  white-space: nowrap;
-}
-.leave {
-  min-height: 44px;
-  padding: 0 8px;
-  font-size: 0.9rem;
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-  width: 86px;
-}
 .out .name b,
 .out .time {
   text-decoration: line-through;
 }
-.how {
-  display: grid;
-  grid-template-columns: 150px 1fr;
-  gap: 24px;
-  padding: 6px 0 16px 40px;
-}
 .how.plain {
   grid-template-columns: 1fr;
-}
-.how ol {
-  padding-left: 20px;
-}
-@media (max-width: 599px) {
-  .how {
-    grid-template-columns: 1fr;
-    padding-left: 0;
-  }
-  .number {
-    width: 20px;
-  }
-  .leave {
-    width: 64px;
-  }
-}
-.cards {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 14px;
-  align-items: center;
-}
-.cards button {
-  min-height: 44px;
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
 }
 .cards button[aria-expanded='true'] {
   font-weight: 700;
   text-decoration-style: solid;
-}
-.card {
-  grid-column: 1 / -1;
-  padding: 6px 0;
 }
 </style>

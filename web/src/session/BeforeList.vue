@@ -32,7 +32,7 @@ function toggle(rule: string) {
 </script>
 
 <template>
-  <div v-if="draft" class="cols">
+  <div v-if="draft" class="cols grid grid-cols-[1.15fr_1fr] gap-34 max-md:grid-cols-1 max-md:gap-10">
     <div>
       <div v-for="question in preparation.questions" :key="question.id">
         <ChoiceRow
@@ -41,20 +41,25 @@ function toggle(rule: string) {
           :model-value="chosen(question).label"
           @update:model-value="draft.answers[question.id] = $event!"
         />
-        <p v-if="chosen(question).caution" class="caution" role="status" :data-rule="chosen(question).caution!.rule">
+        <p
+          v-if="chosen(question).caution"
+          class="caution mt-4 mr-0 mb-10 ml-106 text-md leading-snug max-md:ml-0"
+          role="status"
+          :data-rule="chosen(question).caution!.rule"
+        >
           {{ say(chosen(question).caution!.text) }}
         </p>
       </div>
     </div>
-    <ul>
-      <li v-if="lesson" class="lesson" :data-rule="lesson.why.rule">
+    <ul class="list-none p-0">
+      <li v-if="lesson" class="lesson pt-8 px-0 pb-10" :data-rule="lesson.why.rule">
         {{ say(lesson.why.text) }}
         <router-link :to="`/dogs/${dogId}/kit/lesson?kind=${lesson.kind}`">To the lesson</router-link>
       </li>
       <li v-for="todo in preparation.todo" :key="todo.rule">
         <TickBox :on="draft.done.includes(todo.rule)" @toggle="toggle(todo.rule)">{{ say(todo.text) }}</TickBox>
       </li>
-      <li class="knots">
+      <li class="knots seam-t pt-8 mt-6">
         <b role="status">{{ knots.length ? `Knots felt: ${knots.join(', ')}.` : 'No knot marked yet.' }}</b> Tap the map
         where you feel one; again to take it off.
       </li>
@@ -63,42 +68,11 @@ function toggle(rule: string) {
 </template>
 
 <style scoped>
-.cols {
-  display: grid;
-  grid-template-columns: 1.15fr 1fr;
-  gap: 34px;
-}
 .cols :deep(.choice) {
   grid-template-columns: 96px 1fr;
   margin: 6px 0;
 }
-.lesson {
-  padding: 8px 0 10px;
-}
-ul {
-  list-style: none;
-  padding: 0;
-}
 li button {
   align-items: flex-start;
-}
-.caution {
-  margin: 4px 0 10px 106px;
-  font-size: 0.97rem;
-  line-height: 1.3;
-}
-.knots {
-  border-top: 1px dashed rgb(var(--v-theme-seam));
-  padding-top: 8px;
-  margin-top: 6px;
-}
-@media (max-width: 899px) {
-  .cols {
-    grid-template-columns: 1fr;
-    gap: 10px;
-  }
-  .caution {
-    margin-left: 0;
-  }
 }
 </style>

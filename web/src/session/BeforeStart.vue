@@ -23,7 +23,7 @@ function begin() {
 </script>
 
 <template>
-  <div class="before">
+  <div class="flex flex-col flex-1">
     <BeforeList
       ref="list"
       :dog-id="dogId"
@@ -32,49 +32,23 @@ function begin() {
       :lesson="lesson"
       :knots="knots"
     />
-    <p class="found">
+    <p class="found flex flex-wrap items-center gap-y-8 gap-x-20 mt-10 mx-0 mb-0 max-w-none">
       <KeyButton k="i" :disabled="saving" @press="emit('seen')">Something seen or felt</KeyButton>
-      <router-link :to="`/dogs/${dogId}/dog/trust/fuss`">It cries or objects before anything touches it?</router-link>
+      <router-link class="text-inherit" :to="`/dogs/${dogId}/dog/trust/fuss`"
+        >It cries or objects before anything touches it?</router-link
+      >
     </p>
-    <div class="foot">
+    <div class="foot mt-auto pt-12 max-md:sticky max-md:bottom-0 max-md:bg-background max-md:py-8 max-md:px-0">
       <KeyButton k="space" pedal="on" class="next" :disabled="saving" @press="begin">First stroke</KeyButton>
     </div>
   </div>
 </template>
 
 <style scoped>
-.before {
-  display: flex;
-  flex-direction: column;
-  flex: 1;
-}
-.foot {
-  margin-top: auto;
-  padding-top: 12px;
-}
-.found {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 8px 20px;
-  margin: 10px 0 0;
-  max-width: none;
-}
 .found button {
   min-height: 52px;
   padding: 4px 16px;
   border: 2px solid rgb(var(--v-theme-seam));
   border-radius: 12px 9px 13px 8px;
-}
-.found a {
-  color: inherit;
-}
-@media (max-width: 899px) {
-  .foot {
-    position: sticky;
-    bottom: 0;
-    background: rgb(var(--v-theme-background));
-    padding: 8px 0;
-  }
 }
 </style>

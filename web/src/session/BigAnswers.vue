@@ -14,9 +14,12 @@ defineEmits<{ answer: [value: string] }>()
 </script>
 
 <template>
-  <div class="big" :class="{ few: !small }">
-    <h2>{{ question }}</h2>
-    <div class="grid" :style="columns && columns > 1 ? { gridTemplateColumns: `repeat(${columns}, 1fr)` } : undefined">
+  <div class="big flex flex-col flex-1" :class="{ few: !small }">
+    <h2 class="text-4xl font-bold">{{ question }}</h2>
+    <div
+      class="keys grid grid-cols-3 gap-12 flex-1 min-h-220"
+      :style="columns && columns > 1 ? { gridTemplateColumns: `repeat(${columns}, 1fr)` } : undefined"
+    >
       <KeyButton
         v-for="(one, i) in answers"
         :key="one.value"
@@ -24,31 +27,17 @@ defineEmits<{ answer: [value: string] }>()
         :disabled="busy"
         @press="$emit('answer', one.value)"
       >
-        <span class="slab"><slot name="drawing" :value="one.value" />{{ one.title }}</span>
-        <small v-if="one.hint">{{ one.hint }}</small>
+        <span class="slab text-4xl flex flex-wrap items-center gap-y-4 gap-x-18 max-sm:text-3xl"
+          ><slot name="drawing" :value="one.value" />{{ one.title }}</span
+        >
+        <small v-if="one.hint" class="text-lg col-span-full">{{ one.hint }}</small>
       </KeyButton>
     </div>
   </div>
 </template>
 
 <style scoped>
-.big {
-  display: flex;
-  flex-direction: column;
-  flex: 1;
-}
-h2 {
-  font-size: 1.7rem;
-  font-weight: 700;
-}
-.grid {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 12px;
-  flex: 1;
-  min-height: 220px;
-}
-.few .grid {
+.few .keys {
   grid-template-columns: 1fr;
 }
 button {
@@ -66,24 +55,10 @@ button {
 button:hover {
   background: rgb(var(--v-theme-wool));
 }
-span {
-  font-size: 1.7rem;
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 4px 18px;
-}
-small {
-  font-size: 1.1rem;
-  grid-column: 1 / -1;
-}
 button :deep(kbd) {
   grid-area: 1 / 2;
 }
 @media (max-width: 599px) {
-  span {
-    font-size: 1.5rem;
-  }
   button {
     padding: 8px 14px;
     min-height: 72px;

@@ -10,6 +10,7 @@ import CoatMap from '@/bodymap/CoatMap.vue'
 import { CLOSED_PAINT, type Paint } from '@/bodymap/paints'
 import { useDrawnDog } from '@/coat/useCoat'
 import { useRoutine } from '@/routine/useRoutine'
+import DateField from '@/shell/DateField.vue'
 import ChoiceRow from '@/shell/ChoiceRow.vue'
 import PageState from '@/shell/PageState.vue'
 import { useDraft } from '@/shell/useDraft'
@@ -18,6 +19,7 @@ import { useOutbox } from '@/shell/useOutbox'
 import { daysAgo } from '@/shell/useUnits'
 import GrowlOrBite from '@/trust/GrowlOrBite.vue'
 import { useDragPaint } from './useDragPaint'
+import ChoiceKey from '@/shell/ChoiceKey.vue'
 
 /** A brushing done without the session, painted on the dog: a touch paints a whole step, dragging paints on. */
 const props = defineProps<{ dogId: number }>()
@@ -236,7 +238,7 @@ watch(
   >
     <div v-if="draft && home.data.value" class="with-map">
       <div
-        class="canvas"
+        class="touch-pan-y"
         @pointerdown="drag.pointerdown"
         @pointermove="drag.pointermove"
         @pointerup="drag.pointerup"
@@ -252,24 +254,20 @@ watch(
           <router-link :to="`/dogs/${dogId}/sessions/${dog.known.openSession}`">Go on</router-link>
         </p>
         <p>Touch the dog where you brushed: a touch paints all that one grip does, dragging paints on.</p>
-        <div class="modes" role="group" aria-label="A touch means">
-          <button
-            v-for="one in MODES"
-            :key="one.value"
-            type="button"
-            :aria-pressed="mode === one.value"
-            @click="mode = one.value"
-          >
+        <div class="flex flex-wrap gap-6 my-8 mx-0" role="group" aria-label="A touch means">
+          <ChoiceKey v-for="one in MODES" :key="one.value" :on="mode === one.value" @click="mode = one.value">
             {{ one.title }}
-          </button>
+          </ChoiceKey>
         </div>
-        <div class="steps" role="group" aria-label="Steps">
-          <button type="button" class="whole" :aria-pressed="isPainted(all)" @click="toggleWhole">Whole dog</button>
-          <button
+        <div class="flex flex-wrap gap-6 my-8 mx-0" role="group" aria-label="Steps">
+          <ChoiceKey class="flex-[1_1_100%] font-slab text-lg leading-plain" :on="isPainted(all)" @click="toggleWhole">
+            Whole dog
+          </ChoiceKey>
+          <ChoiceKey
             v-for="step in steps"
+            class="first-letter:uppercase"
             :key="step.sections.join()"
-            type="button"
-            :aria-pressed="isPainted(step.sections)"
+            :on="isPainted(step.sections)"
             @click="
               change((places) =>
                 isPainted(step.sections)
@@ -279,10 +277,10 @@ watch(
             "
           >
             {{ step.label }}<small v-if="stepSays(step.sections) === 'in part'"> in part</small>
-          </button>
-          <button v-if="before.length" type="button" class="back" @click="takeBack">Take back the last touch</button>
+          </ChoiceKey>
+          <button v-if="before.length" type="button" class="link" @click="takeBack">Take back the last touch</button>
         </div>
-        <div class="when">
+        <div class="flex flex-wrap items-center gap-y-0 gap-x-14">
           <ChoiceRow
             label="When"
             :choices="[
@@ -292,7 +290,14 @@ watch(
             :model-value="draft.day"
             @update:model-value="draft.day = $event!"
           />
-          <label>or on <input v-model="draft.day" type="date" :min="days.first" :max="days.today" required /></label>
+          <DateField
+            :model-value="draft.day"
+            class="min-w-200 max-w-240"
+            label="or on"
+            :min="days.first"
+            :max="days.today"
+            @update:model-value="draft.day = $event ?? days.today"
+          />
         </div>
         <ChoiceRow
           label="The dog"
@@ -313,21 +318,31 @@ watch(
           :near="[]"
           @tell="(warning, sections) => (draft!.warned = { warning, sections })"
         />
-        <label class="row"
-          ><span>It took</span>
-          <input v-model="draft.minutes" type="number" inputmode="numeric" min="1" max="150" placeholder="…" />
-          minutes, if you know</label
+        <v-text-field
+          v-model="draft.minutes"
+          class="max-w-260 my-12"
+          label="It took, if you know"
+          suffix="minutes"
+          inputmode="numeric"
+          autocomplete="off"
+        />
+        <div
+          class="acts grid grid-cols-2 gap-8 mt-14 max-md:sticky max-md:bottom-0 max-md:bg-background max-md:py-8 max-md:px-0"
+          role="group"
+          aria-label="Keep it: how was the comb?"
         >
-        <div class="acts" role="group" aria-label="Keep it: how was the comb?">
-          <span role="status">{{ painted.length ? `${found}. And the comb?` : 'Nothing painted yet' }}</span>
+          <span class="col-span-full" role="status">{{
+            painted.length ? `${found}. And the comb?` : 'Nothing painted yet'
+          }}</span>
           <button
             v-for="one in COMBS"
+            class="disabled:opacity-50"
             :key="one.title"
             type="button"
             :disabled="!painted.length || !!dog?.known?.openSession || outbox.saving.value"
             @click="keep(one.proved)"
           >
-            <b>{{ one.title }}</b> <small>{{ one.hint }}</small>
+            <b class="block font-slab font-bold text-xl leading-plain">{{ one.title }}</b> <small>{{ one.hint }}</small>
           </button>
         </div>
       </div>
@@ -336,106 +351,11 @@ watch(
 </template>
 
 <style scoped>
-.canvas {
-  touch-action: pan-y;
-}
-.modes,
-.steps {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-  margin: 8px 0;
-}
-.modes button,
-.steps button {
-  min-height: 48px;
-  padding: 4px 16px;
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 24px;
-  background: rgb(var(--v-theme-surface));
-}
-.steps button {
-  border-radius: 9px 7px 10px 6px;
-  padding: 4px 12px;
-}
-.steps button::first-letter {
-  text-transform: uppercase;
-}
-.modes button[aria-pressed='true'] {
-  border-color: rgb(var(--v-theme-ink));
-  background: rgb(var(--v-theme-wool));
-  font-weight: 700;
-}
-.steps button[aria-pressed='true'] {
-  background: rgba(var(--v-theme-secondary), 0.32);
-  border-color: rgb(var(--v-theme-secondary));
-  font-weight: 700;
-}
-.steps .whole {
-  flex: 1 1 100%;
-  font: 700 1.1rem var(--slab);
-}
-.steps .back {
-  border-style: dashed;
-}
-.when {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 0 14px;
-}
-.row {
-  display: grid;
-  grid-template-columns: 110px auto 1fr;
-  gap: 10px;
-  align-items: center;
-  margin: 6px 0;
-}
-.row span {
-  font-weight: 700;
-}
-.when input,
-.row input {
-  min-height: 44px;
-  padding: 4px 12px;
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 8px;
-  background: rgb(var(--v-theme-surface));
-  color: inherit;
-  font: inherit;
-}
-.row input[type='number'] {
-  width: 90px;
-}
-.acts {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px;
-  margin-top: 14px;
-}
-.acts span {
-  grid-column: 1 / -1;
-}
 .acts button {
   min-height: 72px;
   padding: 6px 14px;
   border: 3px solid rgb(var(--v-theme-ink));
   border-radius: 14px 18px 13px 17px;
   background: rgb(var(--v-theme-surface));
-}
-.acts button:disabled {
-  opacity: 0.5;
-}
-.acts b {
-  display: block;
-  font: 700 1.2rem var(--slab);
-}
-@media (max-width: 899px) {
-  .acts {
-    position: sticky;
-    bottom: 0;
-    background: rgb(var(--v-theme-background));
-    padding: 8px 0;
-  }
 }
 </style>

@@ -15,7 +15,7 @@ const SCALE = 3
 </script>
 
 <template>
-  <svg v-if="of in SKIN" class="draw" viewBox="0 0 120 70" aria-hidden="true">
+  <svg v-if="of in SKIN" class="w-108 h-63 flex-none" viewBox="0 0 120 70" aria-hidden="true">
     <rect x="4" y="40" width="112" height="22" rx="6" :fill="SKIN[of]" />
     <path class="hair" d="M14 40q4-18 0-32M106 40q-4-18 0-32M26 40q3-16 1-28M94 40q-3-16-1-28" />
     <path v-if="of === 'RED'" class="red" d="M46 52a14 7 0 1 0 28 0a14 7 0 1 0-28 0" />
@@ -28,7 +28,7 @@ const SCALE = 3
     <path v-else-if="of === 'PARASITES'" class="dots" d="M44 50h.1M54 55h.1M62 47h.1M70 54h.1M78 49h.1M50 46h.1" />
     <path v-else-if="of === 'PAIN_OR_LUMP'" class="bump" d="M40 41q20-22 40 0Z" />
   </svg>
-  <svg v-else-if="of in LUMP_MM" class="draw" viewBox="0 0 120 70" aria-hidden="true">
+  <svg v-else-if="of in LUMP_MM" class="w-108 h-63 flex-none" viewBox="0 0 120 70" aria-hidden="true">
     <path class="hair" d="M6 26q50-8 108 0M6 34q50 6 108 0" />
     <ellipse
       v-if="LUMP_MM[of]"
@@ -47,7 +47,7 @@ const SCALE = 3
     />
     <text v-for="mm in [0, 10, 20, 30]" :key="mm" :x="14 + mm * SCALE" y="67">{{ mm }}</text>
   </svg>
-  <svg v-else class="draw" viewBox="0 0 120 70" aria-hidden="true">
+  <svg v-else class="w-108 h-63 flex-none" viewBox="0 0 120 70" aria-hidden="true">
     <rect x="4" y="54" width="112" height="12" rx="5" fill="#D9A48C" />
     <template v-if="of === 'FREE' || of === 'TIGHT'">
       <ellipse class="mat" cx="60" :cy="of === 'FREE' ? 22 : 40" rx="26" ry="15" />
@@ -74,11 +74,6 @@ const SCALE = 3
 </template>
 
 <style scoped>
-.draw {
-  width: 108px;
-  height: 63px;
-  flex: none;
-}
 path,
 ellipse {
   stroke: rgb(var(--v-theme-ink));

@@ -63,26 +63,37 @@ const actions = computed(() => {
 </script>
 
 <template>
-  <div class="todo" :class="caught.todo.toLowerCase()">
-    <h2>{{ labelOf('CatchAdviceTodo', caught.todo) }}</h2>
-    <p v-for="reason in caught.reasons" :key="reason.text" class="why" :data-rule="reason.rule">
+  <div class="todo flex flex-col flex-1" :class="caught.todo.toLowerCase()">
+    <h2 class="text-5xl text-primary max-md:text-3xl">{{ labelOf('CatchAdviceTodo', caught.todo) }}</h2>
+    <p
+      v-for="reason in caught.reasons"
+      :key="reason.text"
+      class="why text-2xl max-w-none max-md:text-xl"
+      :data-rule="reason.rule"
+    >
       {{ say(reason.text) }}
     </p>
-    <div class="cols">
-      <ol>
-        <li v-for="step in caught.steps" :key="step">{{ step }}</li>
+    <div
+      class="grid grid-cols-[1fr_300px] gap-28 my-10 mx-0 text-[clamp(1.2rem,1.8vw,1.4rem)] leading-tight max-md:grid-cols-1 max-md:text-2xl max-md:gap-8"
+    >
+      <ol class="pl-30">
+        <li v-for="step in caught.steps" class="my-4 mx-0" :key="step">{{ step }}</li>
       </ol>
       <div>
-        <p v-if="teasing" class="clock slab" role="timer" :aria-label="`${seconds} seconds`">{{ clock }}</p>
-        <p v-if="teasing && caught.todo !== 'FROM_THE_ENDS'" class="move">
+        <p v-if="teasing" class="clock slab text-[2.6rem]" role="timer" :aria-label="`${seconds} seconds`">
+          {{ clock }}
+        </p>
+        <p v-if="teasing && caught.todo !== 'FROM_THE_ENDS'" class="font-bold text-xl">
           Two or three strokes, then elsewhere in it.
         </p>
-        <ul class="never">
-          <li v-for="never in caught.never" :key="never.rule">{{ say(never.text) }}</li>
+        <ul class="never list-none pt-8 pr-0 pb-0 pl-14 border-l-5 border-l-error text-lg mt-10">
+          <li v-for="never in caught.never" class="my-3 mx-0" :key="never.rule">{{ say(never.text) }}</li>
         </ul>
       </div>
     </div>
-    <div class="acts">
+    <div
+      class="acts grid grid-cols-[repeat(auto-fit,minmax(150px,1fr))] gap-12 mt-auto max-md:grid-cols-2 max-md:sticky max-md:bottom-0 max-md:bg-background max-md:py-8 max-md:px-0 max-md:gap-8"
+    >
       <KeyButton v-for="one in actions" :key="one.key" :k="one.key" :disabled="busy" @press="one.act()">
         {{ one.title }}
       </KeyButton>
@@ -91,59 +102,9 @@ const actions = computed(() => {
 </template>
 
 <style scoped>
-.todo {
-  display: flex;
-  flex-direction: column;
-  flex: 1;
-}
-h2 {
-  font-size: 2.1rem;
-  color: rgb(var(--v-theme-primary));
-}
 .call_a_vet h2,
 .leave_for_groomer h2 {
   color: rgb(var(--v-theme-error));
-}
-.why {
-  font-size: 1.3rem;
-  max-width: none;
-}
-.cols {
-  display: grid;
-  grid-template-columns: 1fr 300px;
-  gap: 28px;
-  margin: 10px 0;
-  font-size: clamp(1.2rem, 1.8vw, 1.4rem);
-  line-height: 1.25;
-}
-ol {
-  padding-left: 30px;
-}
-ol li {
-  margin: 4px 0;
-}
-.clock {
-  font-size: 2.6rem;
-}
-.move {
-  font-weight: 700;
-  font-size: 1.15rem;
-}
-.never {
-  list-style: none;
-  padding: 8px 0 0 14px;
-  border-left: 5px solid rgb(var(--v-theme-error));
-  font-size: 1.05rem;
-  margin-top: 10px;
-}
-.never li {
-  margin: 3px 0;
-}
-.acts {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
-  gap: 12px;
-  margin-top: auto;
 }
 .acts button {
   min-height: 84px;
@@ -157,25 +118,6 @@ ol li {
   background: rgb(var(--v-theme-wool));
 }
 @media (max-width: 899px) {
-  .cols {
-    grid-template-columns: 1fr;
-    font-size: 1.3rem;
-    gap: 8px;
-  }
-  h2 {
-    font-size: 1.6rem;
-  }
-  .why {
-    font-size: 1.15rem;
-  }
-  .acts {
-    grid-template-columns: 1fr 1fr;
-    position: sticky;
-    bottom: 0;
-    background: rgb(var(--v-theme-background));
-    padding: 8px 0;
-    gap: 8px;
-  }
   .acts button {
     min-height: 68px;
     font-size: 1.1rem;

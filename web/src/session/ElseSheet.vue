@@ -23,8 +23,8 @@ type Else =
 </script>
 
 <template>
-  <div class="else">
-    <div class="four">
+  <div class="flex flex-col flex-1 gap-14 max-md:gap-8">
+    <div class="four grid grid-cols-2 gap-14 flex-1 max-md:gap-8">
       <KeyButton k="c" :disabled="saving" @press="emit('choose', 'comb')"
         ><b>It catches</b><small>a tangle, a lump, a mat</small></KeyButton
       >
@@ -38,7 +38,7 @@ type Else =
         ><b>Back one</b><small>take the last answer back</small></KeyButton
       >
     </div>
-    <div class="seldom">
+    <div class="grid grid-cols-4 gap-10 text-xl max-md:grid-cols-2 max-md:gap-6 max-md:text-lg">
       <KeyButton k="t" :disabled="saving" @press="emit('choose', 'treat')">A treat · {{ treats }}</KeyButton>
       <KeyButton k="?" :disabled="saving || !canHelp" @press="emit('choose', 'help')">How it is done</KeyButton>
       <KeyButton k="h" :disabled="saving" @press="emit('choose', 'hair')">Hair brought out</KeyButton>
@@ -60,18 +60,6 @@ type Else =
 </template>
 
 <style scoped>
-.else {
-  display: flex;
-  flex-direction: column;
-  flex: 1;
-  gap: 14px;
-}
-.four {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 14px;
-  flex: 1;
-}
 button {
   border: 2px solid rgb(var(--v-theme-seam));
   border-radius: 16px 12px 18px 11px;
@@ -95,43 +83,28 @@ button:hover {
   border-color: rgb(var(--v-theme-primary));
 }
 b {
-  font: 700 1.9rem var(--slab);
+  font: 700 2rem var(--slab);
 }
 small {
   grid-column: 1 / -1;
   grid-row: 2;
-  font-size: 1.15rem;
-}
-.seldom {
-  display: grid;
-  grid-template-columns: repeat(4, 1fr);
-  gap: 10px;
-  font-size: 1.15rem;
+  font-size: 1.2rem;
 }
 .on {
-  font: 700 1.3rem var(--slab);
+  font: 700 1.35rem var(--slab);
   min-height: 72px;
 }
 @media (max-width: 899px) {
-  .else,
-  .four {
-    gap: 8px;
-  }
   .four button {
     min-height: 96px;
     padding: 6px 10px;
   }
   b {
-    font-size: 1.4rem;
+    font-size: 1.35rem;
   }
   small {
     font-size: 1rem;
-    line-height: 1.15;
-  }
-  .seldom {
-    grid-template-columns: 1fr 1fr;
-    gap: 6px;
-    font-size: 1.05rem;
+    line-height: 1.2;
   }
 }
 </style>

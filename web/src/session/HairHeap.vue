@@ -10,25 +10,8 @@ const PUFFS: Record<string, string> = {
 </script>
 
 <template>
-  <svg class="heap" viewBox="0 0 120 70" aria-hidden="true">
-    <path class="table" d="M4 66h112" />
-    <path :d="PUFFS[of]" />
+  <svg class="heap w-96 flex-none" viewBox="0 0 120 70" aria-hidden="true">
+    <path class="stroke-ink round-joins stroke-[1.6] fill-none" d="M4 66h112" />
+    <path class="fill-heather/22 stroke-ink stroke-[2.2] round-joins" :d="PUFFS[of]" />
   </svg>
 </template>
-
-<style scoped>
-.heap {
-  width: 96px;
-  flex: none;
-}
-path {
-  fill: rgba(var(--v-theme-heather), 0.22);
-  stroke: rgb(var(--v-theme-ink));
-  stroke-width: 2.2;
-  stroke-linejoin: round;
-}
-.table {
-  stroke-width: 1.6;
-  fill: none;
-}
-</style>

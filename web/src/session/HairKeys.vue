@@ -18,9 +18,15 @@ defineEmits<{ hair: [hair: Hair] }>()
 </script>
 
 <template>
-  <div class="hair" role="group" aria-label="What it brought out">
-    <span
-      >It brought:<small v-if="last">{{ date(last.day) }}: {{ labelOf('HairOut', last.most) }}</small></span
+  <div
+    class="hair grid grid-cols-[auto_repeat(3,1fr)] items-center gap-10 text-xl max-md:grid-cols-3 max-md:gap-6 max-md:text-base"
+    role="group"
+    aria-label="What it brought out"
+  >
+    <span class="max-md:hidden"
+      >It brought:<small v-if="last" class="block text-md"
+        >{{ date(last.day) }}: {{ labelOf('HairOut', last.most) }}</small
+      ></span
     >
     <KeyButton
       v-for="(one, i) in choices.HairOut"
@@ -35,13 +41,6 @@ defineEmits<{ hair: [hair: Hair] }>()
 </template>
 
 <style scoped>
-.hair {
-  display: grid;
-  grid-template-columns: auto repeat(3, 1fr);
-  align-items: center;
-  gap: 10px;
-  font-size: 1.15rem;
-}
 button {
   display: flex;
   align-items: center;
@@ -58,19 +57,7 @@ button:hover {
 button :deep(.heap) {
   width: 56px;
 }
-small {
-  display: block;
-  font-size: 0.95rem;
-}
 @media (max-width: 899px) {
-  .hair {
-    grid-template-columns: repeat(3, 1fr);
-    gap: 6px;
-    font-size: 1rem;
-  }
-  .hair > span {
-    display: none;
-  }
   button {
     min-height: 52px;
     gap: 4px;

@@ -17,10 +17,10 @@ const scale = useMutation({ mutationFn: () => ask(api.GET('/api/kitchen-scale'))
   <BigAnswers question="What did this pass bring out?" :answers="choices.HairOut" @answer="emit('byEye', $event)">
     <template #drawing="{ value }"><HairHeap :of="value" /></template>
   </BigAnswers>
-  <div class="scale">
+  <div class="flex flex-wrap items-center gap-14 mt-12 text-xl">
     <KeyButton k="w" :disabled="scale.isPending.value" @press="scale.mutate()">Weigh it</KeyButton>
     <template v-if="scale.data.value">
-      <span class="slab">{{ scale.data.value.grams }} g</span>
+      <span class="slab text-4xl">{{ scale.data.value.grams }} g</span>
       <small v-if="scale.data.value.simulated">a simulated kitchen scale</small>
       <KeyButton k="4" @press="emit('weighed', scale.data.value.grams, scale.data.value.hair)">Take it</KeyButton>
     </template>
@@ -29,17 +29,6 @@ const scale = useMutation({ mutationFn: () => ask(api.GET('/api/kitchen-scale'))
 </template>
 
 <style scoped>
-.scale {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 14px;
-  margin-top: 12px;
-  font-size: 1.2rem;
-}
-.scale .slab {
-  font-size: 1.8rem;
-}
 button {
   min-height: 64px;
   padding: 0 22px;

@@ -15,40 +15,20 @@ const days = () => props.hair.days.slice(-SHOWN)
 
 <template>
   <div v-if="hair.days.length" class="trail">
-    <ol aria-label="Hair that came out">
-      <li v-for="one in days()" :key="one.day">
+    <ol class="list-none p-0 flex flex-wrap gap-y-6 gap-x-20" aria-label="Hair that came out">
+      <li v-for="one in days()" class="grid justify-items-center leading-tight text-center" :key="one.day">
         <HairHeap :of="one.most" />
         <span
-          >{{ labelOf('HairOut', one.most) }}<small>{{ date(one.day) }}</small></span
+          >{{ labelOf('HairOut', one.most) }}<small class="block text-sm">{{ date(one.day) }}</small></span
         >
       </li>
     </ol>
-    <p v-if="hair.meaning" :data-rule="hair.meaning.rule">{{ say(hair.meaning.text) }}</p>
+    <p v-if="hair.meaning" class="mt-6" :data-rule="hair.meaning.rule">{{ say(hair.meaning.text) }}</p>
   </div>
 </template>
 
 <style scoped>
-ol {
-  list-style: none;
-  padding: 0;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 20px;
-}
-li {
-  display: grid;
-  justify-items: center;
-  line-height: 1.2;
-  text-align: center;
-}
 li :deep(.heap) {
   width: 72px;
-}
-small {
-  display: block;
-  font-size: 0.9rem;
-}
-p {
-  margin-top: 6px;
 }
 </style>

@@ -7,24 +7,11 @@ const emit = defineEmits<{ first: []; other: [] }>()
 </script>
 
 <template>
-  <div class="off">
-    <p><slot /></p>
+  <div class="off flex flex-col flex-1 gap-24">
+    <p class="text-3xl max-w-[46ch]"><slot /></p>
     <KeyButton k="space" pedal="on" class="next" :disabled="disabled" @press="emit('first')">{{ first }}</KeyButton>
     <KeyButton v-if="other" :k="otherKey!" pedal="back" class="plain" :disabled="disabled" @press="emit('other')">{{
       other
     }}</KeyButton>
   </div>
 </template>
-
-<style scoped>
-.off {
-  display: flex;
-  flex-direction: column;
-  flex: 1;
-  gap: 24px;
-}
-p {
-  font-size: 1.5rem;
-  max-width: 46ch;
-}
-</style>

@@ -9,9 +9,17 @@ defineEmits<{ place: [section: Section] }>()
 </script>
 
 <template>
-  <ul v-if="heeds.length" class="heeds" aria-label="Heed first">
+  <ul
+    v-if="heeds.length"
+    class="heeds list-none p-0 mt-0 mx-0 mb-10 border-3 border-primary rounded-cut bg-primary/9 text-[clamp(1.3rem,2vw,1.5rem)] leading-tight"
+    aria-label="Heed first"
+  >
     <li v-for="heed in heeds" :key="heed.section" :class="{ shut: heed.what === 'CLOSED' }">
-      <button type="button" @click="$emit('place', heed.section)">
+      <button
+        class="w-full min-h-48 py-6 px-16 text-left hover:bg-primary/12"
+        type="button"
+        @click="$emit('place', heed.section)"
+      >
         <b>{{ capital(nameWithin(names[heed.section] ?? '', label)) }}:</b> {{ heed.says }}
       </button>
     </li>
@@ -19,36 +27,17 @@ defineEmits<{ place: [section: Section] }>()
 </template>
 
 <style scoped>
-.heeds {
-  list-style: none;
-  padding: 0;
-  margin: 0 0 10px;
-  border: 3px solid rgb(var(--v-theme-primary));
-  border-radius: 14px 10px 15px 9px;
-  background: rgba(var(--v-theme-primary), 0.09);
-  font-size: clamp(1.3rem, 2vw, 1.5rem);
-  line-height: 1.22;
-}
 li + li {
-  border-top: 1px dashed rgb(var(--v-theme-primary));
+  border-top: 1.5px dashed rgb(var(--v-theme-primary));
 }
 .shut {
   background: rgba(var(--v-theme-error), 0.12);
 }
-button {
-  width: 100%;
-  min-height: 48px;
-  padding: 6px 16px;
-  text-align: left;
-}
-button:hover {
-  background: rgba(var(--v-theme-primary), 0.12);
-}
 @media (max-width: 899px) {
   .heeds {
     margin-bottom: 6px;
-    font-size: 1.12rem;
-    line-height: 1.16;
+    font-size: 1.1rem;
+    line-height: 1.2;
   }
   button {
     padding: 4px 10px;

@@ -14,6 +14,8 @@ import SaidToday from './SaidToday.vue'
 import TangleChart from './TangleChart.vue'
 import { useHistory, usePlaceStory } from './useHistory'
 import { matSize } from '@/rhythm/words'
+import ActKey from '@/shell/ActKey.vue'
+import TheWord from '@/shell/TheWord.vue'
 
 const props = defineProps<{ dogId: number }>()
 
@@ -31,6 +33,8 @@ const tangled = computed(() => places.value.filter((place) => place.tangles))
 const chosen = ref<Section>()
 const story = usePlaceStory(() => props.dogId, chosen)
 const mats = useDogView('mats', () => props.dogId)
+const months = useDogView('months', () => props.dogId)
+const whole = computed(() => months.data.value?.allOver ?? [])
 const one = computed(() => places.value.find((place) => place.section === chosen.value))
 const perCheck = (place: { tangles: number; checks: number }) => place.tangles / place.checks
 const paint = computed<Partial<Record<Section, Paint>>>(() =>
@@ -94,16 +98,21 @@ function took(s: (typeof sessions.value)[number]): string {
         <div>
           <SaidToday :dog-id="dogId" />
           <h2>Where it keeps tangling</h2>
+          <p class="quiet">
+            A <TheWord of="tangle" /> is no <TheWord of="mat" />; a place is <TheWord of="proved" /> by the comb.
+          </p>
           <p v-if="one">
-            <b class="cap">{{ names[one.section] }}</b>: {{ one.tangles }} found in {{ one.checks }} comb checks{{
-              one.mats ? `, ${one.mats} of them left as a mat` : ''
-            }}. <button type="button" class="place" @click="chosen = undefined">all places</button>
+            <b class="cap inline-block">{{ names[one.section] }}</b>: {{ one.tangles }} found in {{ one.checks }} comb
+            checks{{ one.mats ? `, ${one.mats} of them left as a mat` : '' }}.
+            <button type="button" class="place dotted min-h-44" @click="chosen = undefined">all places</button>
           </p>
           <p v-else-if="tangled.length">
             Since {{ date(first.since) }}, most for each check:
             <template v-for="(place, i) in tangled.slice(0, 4)" :key="place.section"
               >{{ i ? '; ' : ''
-              }}<button type="button" class="place" @click="chosen = place.section">{{ names[place.section] }}</button>
+              }}<button type="button" class="place dotted min-h-44" @click="chosen = place.section">
+                {{ names[place.section] }}
+              </button>
               {{ place.tangles }} in {{ place.checks }}</template
             >.
           </p>
@@ -127,7 +136,7 @@ function took(s: (typeof sessions.value)[number]): string {
           <hr class="seam" />
           <h2>What was done</h2>
           <template v-if="sessions.length">
-            <table>
+            <table class="w-full border-collapse">
               <thead>
                 <tr>
                   <th scope="col">Day</th>
@@ -138,26 +147,28 @@ function took(s: (typeof sessions.value)[number]): string {
               </thead>
               <tbody>
                 <tr v-for="s in sessions" :key="s.id">
-                  <th scope="row">
+                  <th class="whitespace-nowrap" scope="row">
                     <router-link :to="`/dogs/${dogId}/sessions/${s.id}`">{{ date(s.day) }}</router-link>
                   </th>
                   <td>{{ s.minutes === undefined ? 'going on' : inShort(s) }}</td>
-                  <td>{{ s.done ? foundInShort(s) : '' }}</td>
+                  <td>
+                    {{ s.done ? foundInShort(s) : '' }}<b v-if="whole.includes(s.day)" class="block">free all over</b>
+                  </td>
                   <td>{{ took(s) }}</td>
                 </tr>
               </tbody>
             </table>
-            <v-btn
+            <ActKey
               v-if="history.hasNextPage.value"
               variant="text"
               :loading="history.isFetchingNextPage.value"
               @click="history.fetchNextPage()"
-              >Show older ones</v-btn
+              >Show older ones</ActKey
             >
           </template>
           <template v-else>
             <p>Nothing yet. After the first session you find here what the comb said, and how the dog took it.</p>
-            <v-btn color="primary" :to="`/dogs/${dogId}/today/routine`">To the routine</v-btn>
+            <ActKey color="primary" :to="`/dogs/${dogId}/today/routine`">To the routine</ActKey>
           </template>
         </div>
       </div>
@@ -166,34 +177,19 @@ function took(s: (typeof sessions.value)[number]): string {
 </template>
 
 <style scoped>
-.cap {
-  display: inline-block;
-}
 .cap::first-letter {
   text-transform: uppercase;
-}
-.place {
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-  min-height: 44px;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
 }
 th,
 td {
   text-align: left;
   padding: 9px 14px 9px 0;
-  border-bottom: 1px dashed rgb(var(--v-theme-seam));
-  line-height: 1.25;
+  border-bottom: 1.5px dashed rgb(var(--v-theme-seam));
+  line-height: 1.2;
   vertical-align: top;
 }
 thead th {
-  font-size: 0.88rem;
-}
-tbody th {
-  white-space: nowrap;
+  font-size: 0.9rem;
 }
 @media (max-width: 599px) {
   th,

@@ -24,38 +24,29 @@ function show(open: boolean) {
 </script>
 
 <template>
-  <p class="opening" :data-rule="opening.brief.rule">
+  <p
+    class="opening flex flex-wrap gap-y-0 gap-x-14 items-baseline mt-0 mx-0 mb-8 pt-2 pr-0 pb-2 pl-12 border-l-5 border-l-secondary text-xl max-w-none"
+    :data-rule="opening.brief.rule"
+  >
     {{ say(opening.brief.text) }}
     <b v-if="knots.length" role="status">Knots felt: {{ knots.join(', ') }}.</b>
-    <button type="button" aria-label="More before the first stroke" @click="show(true)">More</button>
-    <router-link v-if="lesson" :to="`/dogs/${dogId}/kit/lesson?kind=${lesson.kind}`">The hand’s lesson</router-link>
+    <button
+      class="min-h-44 text-inherit dotted"
+      type="button"
+      aria-label="More before the first stroke"
+      @click="show(true)"
+    >
+      More
+    </button>
+    <router-link
+      v-if="lesson"
+      class="min-h-44 text-inherit dotted pt-10"
+      :to="`/dogs/${dogId}/kit/lesson?kind=${lesson.kind}`"
+      >The hand’s lesson</router-link
+    >
   </p>
   <OverAll v-if="all" label="Before the first stroke" k="b" @close="show(false)">
     <h2>Before the first stroke</h2>
     <BeforeList :dog-id="dogId" :session-id="sessionId" :preparation="opening.all" :lesson="lesson" :knots="knots" />
   </OverAll>
 </template>
-
-<style scoped>
-.opening {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 14px;
-  align-items: baseline;
-  margin: 0 0 8px;
-  padding: 2px 0 2px 12px;
-  border-left: 5px solid rgb(var(--v-theme-secondary));
-  font-size: 1.15rem;
-  max-width: none;
-}
-button,
-a {
-  min-height: 44px;
-  color: inherit;
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-}
-a {
-  padding-top: 10px;
-}
-</style>

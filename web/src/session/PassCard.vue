@@ -54,18 +54,18 @@ const otherwise = computed(() => {
 </script>
 
 <template>
-  <div class="round">
-    <p class="tools">
+  <div class="round text-[clamp(1.5rem,2.1vw,1.75rem)] leading-tight">
+    <p class="tools text-primary font-bold">
       {{ tools }}
       <span class="strokes">{{ strokes }}</span>
     </p>
-    <p v-for="one in otherwise" :key="one.brief" class="otherwise">
+    <p v-for="one in otherwise" :key="one.brief" class="otherwise text-xl">
       <b>{{ capital(one.brief) }}:</b> {{ placesInShort(one.sections, named, 8) }}
     </p>
-    <p v-if="mist" class="otherwise" data-rule="routine.mist-face">{{ mist }}</p>
-    <p class="where">
+    <p v-if="mist" class="otherwise text-xl" data-rule="routine.mist-face">{{ mist }}</p>
+    <p class="where seam-t pt-10 text-2xl">
       {{ places.length === 1 ? 'At one place' : `Over ${places.length} places` }}, about {{ minutes(seconds) }}.
-      <span class="order"
+      <span class="order inline-block max-md:hidden"
         ><template v-for="(grip, i) in order" :key="grip.label"
           >{{ i ? ' · ' : '' }}<span :class="{ now: grip.now }">{{ grip.label }}</span></template
         >.</span
@@ -76,28 +76,9 @@ const otherwise = computed(() => {
 </template>
 
 <style scoped>
-.round {
-  font-size: clamp(1.5rem, 2.1vw, 1.75rem);
-  line-height: 1.25;
-}
 .round p {
   max-width: none;
   margin: 0 0 10px;
-}
-.tools {
-  color: rgb(var(--v-theme-primary));
-  font-weight: 700;
-}
-.otherwise {
-  font-size: 1.25rem;
-}
-.where {
-  border-top: 1px dashed rgb(var(--v-theme-seam));
-  padding-top: 10px;
-  font-size: 1.3rem;
-}
-.order {
-  display: inline-block;
 }
 .order::first-letter {
   text-transform: uppercase;
@@ -110,11 +91,8 @@ const otherwise = computed(() => {
 }
 /* The drawn dog shows it there. */
 @media (max-width: 899px) {
-  .order {
-    display: none;
-  }
   .round {
-    font-size: 1.3rem;
+    font-size: 1.35rem;
     line-height: 1.2;
   }
   .round p {
@@ -131,13 +109,13 @@ const otherwise = computed(() => {
   }
   .otherwise,
   .where {
-    font-size: 0.98rem;
+    font-size: 1rem;
   }
 }
 @media (max-height: 520px) and (min-width: 560px) and (max-width: 1023px) {
   .round {
-    font-size: 1.05rem;
-    line-height: 1.15;
+    font-size: 1.1rem;
+    line-height: 1.2;
   }
   .round p {
     margin-bottom: 2px;

@@ -5,6 +5,7 @@ import choices from '@/api/choices'
 import KeyButton from '@/shell/KeyButton.vue'
 import WhenTheDog from '@/trust/WhenTheDog.vue'
 import { COUNTS } from './words'
+import ChoiceKey from '@/shell/ChoiceKey.vue'
 
 /** Something at one place of the step: what the comb met there, or how the dog takes it. */
 const props = defineProps<{
@@ -34,26 +35,28 @@ const signals = computed(() => choices.Signal.filter((choice) => choice.value !=
 </script>
 
 <template>
-  <div class="sheet">
-    <label v-if="places.length > MOST_KEYS" class="where"
-      >Where
-      <select :value="section" @change="emit('other', ($event.target as HTMLSelectElement).value as Section)">
-        <option v-for="one in places" :key="one" :value="one">{{ names[one] }}</option>
-      </select>
-    </label>
-    <div v-else-if="places.length > 1" class="which" role="group" aria-label="Which place">
-      <button
+  <div class="flex flex-col flex-1 gap-10 max-md:gap-6">
+    <v-select
+      v-if="places.length > MOST_KEYS"
+      class="flex-none text-xl"
+      label="Where"
+      :model-value="section"
+      :items="places.map((one) => ({ title: names[one], value: one }))"
+      @update:model-value="emit('other', $event)"
+    />
+    <div v-else-if="places.length > 1" class="which flex flex-wrap gap-8" role="group" aria-label="Which place">
+      <ChoiceKey
         v-for="one in places"
+        class="text-xl min-h-52 px-18"
         :key="one"
-        type="button"
-        :aria-pressed="one === section"
+        :on="one === section"
         @click="emit('other', one)"
       >
         {{ names[one] }}
-      </button>
+      </ChoiceKey>
     </div>
     <template v-if="about !== 'dog'">
-      <h2>Tangles, now out</h2>
+      <h2 class="text-2xl m-0">Tangles, now out</h2>
       <div class="counts">
         <KeyButton
           v-for="one in COUNTS"
@@ -76,7 +79,7 @@ const signals = computed(() => choices.Signal.filter((choice) => choice.value !=
       </div>
     </template>
     <template v-if="about !== 'comb'">
-      <h2>The dog</h2>
+      <h2 class="text-2xl m-0">The dog</h2>
       <div class="dog">
         <KeyButton
           v-for="one in signals"
@@ -92,8 +95,10 @@ const signals = computed(() => choices.Signal.filter((choice) => choice.value !=
           ><b>It cries</b><small>at a touch, where no lump is: the place rests</small></KeyButton
         >
       </div>
-      <details v-if="about === 'dog'">
-        <summary>When the dog dips its head, sits down, pulls a leg away …</summary>
+      <details v-if="about === 'dog'" class="text-xl">
+        <summary class="cursor-pointer min-h-44 pt-8 text-xl dotted">
+          When the dog dips its head, sits down, pulls a leg away …
+        </summary>
         <WhenTheDog />
       </details>
     </template>
@@ -101,52 +106,18 @@ const signals = computed(() => choices.Signal.filter((choice) => choice.value !=
       <KeyButton k="l" :disabled="saving" @press="emit('later')">Other places first</KeyButton>
       <KeyButton k="s" :disabled="saving" @press="emit('skip')">Leave this place today</KeyButton>
     </div>
-    <KeyButton k="b" class="on" pedal="back" :disabled="saving" @press="emit('back')">Nothing: go on</KeyButton>
+    <KeyButton
+      k="b"
+      class="on font-slab font-bold text-2xl leading-plain"
+      pedal="back"
+      :disabled="saving"
+      @press="emit('back')"
+      >Nothing: go on</KeyButton
+    >
   </div>
 </template>
 
 <style scoped>
-.sheet {
-  display: flex;
-  flex-direction: column;
-  flex: 1;
-  gap: 10px;
-}
-h2 {
-  font-size: 1.4rem;
-  margin: 0;
-}
-.where {
-  font-weight: 700;
-  font-size: 1.15rem;
-}
-.where select {
-  min-height: 52px;
-  margin-left: 10px;
-  padding: 4px 12px;
-  border: 2px solid rgb(var(--v-theme-ink));
-  border-radius: 12px 9px 13px 8px;
-  background: rgb(var(--v-theme-wool));
-  color: inherit;
-  font: inherit;
-}
-.which {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-.which button {
-  min-height: 52px;
-  padding: 4px 18px;
-  border: 2px solid rgb(var(--v-theme-seam));
-  border-radius: 26px;
-  font-size: 1.15rem;
-}
-.which button[aria-pressed='true'] {
-  border-color: rgb(var(--v-theme-ink));
-  background: rgb(var(--v-theme-wool));
-  font-weight: 700;
-}
 .counts,
 .two,
 .dog,
@@ -165,7 +136,7 @@ h2 {
 }
 .small {
   flex: 0;
-  font-size: 1.15rem;
+  font-size: 1.2rem;
 }
 .counts > button,
 .two > button,
@@ -203,34 +174,17 @@ h2 {
 .dog :deep(kbd) {
   grid-area: 1 / 2;
 }
-.on {
-  font: 700 1.3rem var(--slab);
-}
-summary {
-  cursor: pointer;
-  min-height: 44px;
-  padding-top: 8px;
-  font-size: 1.15rem;
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-}
-details {
-  font-size: 1.2rem;
-}
 button:hover {
   background: rgb(var(--v-theme-wool));
 }
 b {
-  font: 700 1.6rem var(--slab);
+  font: 700 1.5rem var(--slab);
   margin-right: 8px;
 }
 small {
   font-size: 1.1rem;
 }
 @media (max-width: 899px) {
-  .sheet {
-    gap: 6px;
-  }
   .counts,
   .two,
   .dog,
@@ -248,11 +202,11 @@ small {
     padding: 4px 12px;
   }
   b {
-    font-size: 1.3rem;
+    font-size: 1.35rem;
   }
   small {
     font-size: 1rem;
-    line-height: 1.15;
+    line-height: 1.2;
   }
 }
 </style>

@@ -30,10 +30,17 @@ const actions = computed(() => [
 </script>
 
 <template>
-  <div class="reaction" :class="reaction.todo.toLowerCase()">
-    <h2>{{ labelOf('ReactionResponse', reaction.todo) }}</h2>
-    <p v-for="reason in reaction.reasons" :key="reason.rule" :data-rule="reason.rule">{{ say(reason.text) }}</p>
-    <div class="acts">
+  <div class="reaction flex flex-col flex-1" :class="reaction.todo.toLowerCase()">
+    <h2 class="text-5xl text-heather max-md:text-3xl">{{ labelOf('ReactionResponse', reaction.todo) }}</h2>
+    <p
+      v-for="reason in reaction.reasons"
+      class="text-3xl leading-snug max-w-[50ch] max-md:text-2xl"
+      :key="reason.rule"
+      :data-rule="reason.rule"
+    >
+      {{ say(reason.text) }}
+    </p>
+    <div class="acts grid grid-cols-2 gap-12 mt-auto pt-16">
       <KeyButton v-for="one in actions" :key="one.key" :k="one.key" :disabled="saving" @press="one.act()">
         {{ one.title }}
       </KeyButton>
@@ -42,45 +49,18 @@ const actions = computed(() => [
 </template>
 
 <style scoped>
-.reaction {
-  display: flex;
-  flex-direction: column;
-  flex: 1;
-}
-h2 {
-  font-size: 2.1rem;
-  color: rgb(var(--v-theme-heather));
-}
-p {
-  font-size: 1.45rem;
-  line-height: 1.3;
-  max-width: 50ch;
-}
-.acts {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px;
-  margin-top: auto;
-  padding-top: 16px;
-}
 .acts button {
   min-height: 92px;
   border: 3px solid rgb(var(--v-theme-heather));
   border-radius: 16px 12px 18px 11px;
   background: rgb(var(--v-theme-surface));
-  font: 700 1.3rem var(--slab);
+  font: 700 1.35rem var(--slab);
   padding: 8px 12px;
 }
 .acts button:hover {
   background: rgb(var(--v-theme-wool));
 }
 @media (max-width: 899px) {
-  h2 {
-    font-size: 1.6rem;
-  }
-  p {
-    font-size: 1.3rem;
-  }
   .acts button {
     min-height: 76px;
     font-size: 1.1rem;

@@ -21,21 +21,26 @@ const back = useChange(
 
 <template>
   <section v-if="said.length" class="today" aria-label="Said today">
-    <div class="head">
+    <div class="head flex flex-wrap items-center justify-between gap-y-4 gap-x-16">
       <h2>Said today</h2>
       <KeyButton k="u" :disabled="back.isPending.value" @press="back.mutate(said[0]!.id)">Take back the last</KeyButton>
     </div>
     <p v-if="back.error.value" class="caution" role="alert">{{ messageOf(back.error.value) }}</p>
-    <ol>
-      <li v-for="one in said" :key="one.id">
-        <span class="at">{{ timeOfDay(one.at) }}</span>
-        <span class="what"
+    <ol class="list-none p-0 m-0">
+      <li
+        v-for="one in said"
+        class="grid grid-cols-[4.2em_1fr_auto] gap-y-4 gap-x-10 items-center seam-b"
+        :key="one.id"
+      >
+        <span class="at tabular-nums">{{ timeOfDay(one.at) }}</span>
+        <span class="what leading-tight wrap-anywhere"
           ><router-link v-if="one.session" :to="`/dogs/${dogId}/sessions/${one.id}`">{{
             capital(say(one.words))
           }}</router-link
           ><template v-else>{{ capital(say(one.words)) }}</template></span
         >
         <button
+          class="min-h-44 py-4 px-6 dotted"
           type="button"
           :aria-label="`Take back: ${say(one.words)}`"
           :disabled="back.isPending.value"
@@ -50,43 +55,11 @@ const back = useChange(
 </template>
 
 <style scoped>
-.head {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  justify-content: space-between;
-  gap: 4px 16px;
-}
 .head :deep(button) {
   min-height: 48px;
   padding: 4px 16px;
   border: 2px solid rgb(var(--v-theme-seam));
   border-radius: 12px 9px 13px 8px;
-}
-ol {
-  list-style: none;
-  padding: 0;
-  margin: 0;
-}
-li {
-  display: grid;
-  grid-template-columns: 4.2em 1fr auto;
-  gap: 4px 10px;
-  align-items: center;
-  border-bottom: 1px dashed rgb(var(--v-theme-seam));
-}
-.at {
-  font-variant-numeric: tabular-nums;
-}
-.what {
-  line-height: 1.25;
-  overflow-wrap: anywhere;
-}
-li button {
-  min-height: 44px;
-  padding: 4px 6px;
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
 }
 li button:hover,
 .head :deep(button:hover) {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, watch } from 'vue'
 import type { Section, SessionEvent, SessionView, Signal } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import { burrWash, CLOSED_PAINT, matMark, type Paint } from '@/bodymap/paints'
@@ -15,6 +15,9 @@ import { outcome } from './words'
 import { closedTogether } from '@/rhythm/closed'
 import { matSize } from '@/rhythm/words'
 import GrowlOrBite from '@/trust/GrowlOrBite.vue'
+import JoyMark from '@/shell/JoyMark.vue'
+import { useSoftSound } from '@/shell/useSoftSound'
+import ActKey from '@/shell/ActKey.vue'
 
 type Warned = Extract<SessionEvent, { type: 'WARNED' }>
 
@@ -25,6 +28,12 @@ const emit = defineEmits<{ undo: []; warned: [said: Warned] }>()
 const { date, say } = useUnits()
 const drawn = useDrawnDog(() => props.view.dogId)
 const when = useDogView('when', () => props.view.dogId)
+const months = useDogView('months', () => props.view.dogId)
+/** A round over the dog is whole: a comb ran free at every place. */
+const whole = computed(() => months.data.value?.allOver.includes(props.view.startedAt.slice(0, 10)))
+const { tick } = useSoftSound()
+const GLAD_HERTZ = 880
+watch(whole, (now) => now && tick(GLAD_HERTZ))
 
 /** An older session is a story, not something to go on with. */
 const old = computed(() => when.data.value !== undefined && props.view.startedAt.slice(0, 10) < when.data.value.today)
@@ -99,14 +108,25 @@ const took = (signal?: Signal) => signal && labelOf('Signal', signal)
 </script>
 
 <template>
-  <div class="end">
+  <div class="end max-w-1240 my-0 mx-auto p-24 max-sm:py-10 max-sm:px-16">
     <div class="with-map">
-      <CoatMap :names="names" :dog="drawn" :paint="paint" class="drawn" @choose="touched" />
+      <CoatMap
+        :names="names"
+        :dog="drawn"
+        :paint="paint"
+        class="max-md:max-w-250 max-md:my-0 max-md:mx-auto"
+        @choose="touched"
+      />
       <div>
-        <h1>{{ old ? date(view.startedAt) : choiceOf('SessionStateEnd', view.end!).title }}</h1>
+        <h1 class="max-sm:text-4xl max-sm:m-0">
+          {{ old ? date(view.startedAt) : choiceOf('SessionStateEnd', view.end!).title }}
+        </h1>
         <p v-if="old">{{ choiceOf('SessionStateEnd', view.end!).title }}.</p>
-        <p v-if="!nothingDone || !warned" class="done slab">{{ done }}</p>
-        <p v-if="view.review && (!nothingDone || !warned)" class="figures">
+        <p v-if="whole && !warned" class="flex items-center gap-14 my-8" data-test="whole">
+          <JoyMark class="flex-none" /><span class="slab text-2xl">A comb runs free all over {{ dogName }}.</span>
+        </p>
+        <p v-if="!nothingDone || !warned" class="done slab text-2xl my-4 mx-0">{{ done }}</p>
+        <p v-if="view.review && (!nothingDone || !warned)" class="mb-10">
           <b>{{ minutes(view.review.spentSeconds) }}</b> at the brush<template v-if="view.review.expectedSeconds"
             >, reckoned {{ minutes(view.review.expectedSeconds) }}</template
           ><template v-if="signals"> · {{ signals }}</template
@@ -126,11 +146,15 @@ const took = (signal?: Signal) => signal && labelOf('Signal', signal)
         />
         <p v-if="view.review?.lastLook && !old" data-rule="session.last-look">{{ say(view.review.lastLook.text) }}</p>
         <p v-if="view.letGo && !old && !warned" class="then" data-test="let-go">{{ view.letGo }}</p>
-        <p v-if="view.review && !old" class="advice" :data-rule="view.review.nextTime.rule">
+        <p
+          v-if="view.review && !old"
+          class="advice border-l-6 border-l-heather py-6 px-14 my-10 mx-0"
+          :data-rule="view.review.nextTime.rule"
+        >
           <b>{{ warned ? 'Now.' : 'One thing to try next time.' }}</b> {{ say(view.review.nextTime.text) }}
         </p>
         <p v-for="one in old ? [] : groups" :key="one.why.text" class="caution" :data-rule="one.why.rule">
-          <strong class="place">{{ one.places }}.</strong> {{ say(one.why.text) }}
+          <strong class="place inline-block">{{ one.places }}.</strong> {{ say(one.why.text) }}
         </p>
         <p v-for="mat in matsElsewhere" :key="mat.section" class="caution">
           <strong>A mat stays in:</strong> {{ names[mat.section] }}, since {{ date(mat.since)
@@ -139,22 +163,25 @@ const took = (signal?: Signal) => signal && labelOf('Signal', signal)
         </p>
         <template v-if="next?.next && when.data.value">
           <p class="quiet">Next brushing for {{ dogName }}</p>
-          <p class="slab day" data-test="next-date">
-            {{ date(next.next) }} <small>{{ inDays(when.data.value.today, next.next) }}</small>
+          <p class="slab day text-5xl leading-tight max-sm:text-4xl" data-test="next-date">
+            {{ date(next.next) }}
+            <small class="font-sans font-normal text-base leading-plain">{{
+              inDays(when.data.value.today, next.next)
+            }}</small>
           </p>
           <p>{{ say(next.reason.text) }}</p>
         </template>
-        <div class="acts">
-          <v-btn color="primary" size="large" to="/">Home</v-btn>
-          <v-btn v-if="!old" variant="text" @click="$emit('undo')">Undo the last entry</v-btn>
-          <v-btn v-else variant="text" :to="`/dogs/${view.dogId}/days/history`">All that was done</v-btn>
+        <div class="acts flex items-center gap-12 mt-14 mx-0 mb-0">
+          <ActKey color="primary" size="large" to="/">Home</ActKey>
+          <ActKey v-if="!old" variant="text" @click="$emit('undo')">Undo the last entry</ActKey>
+          <ActKey v-else variant="text" :to="`/dogs/${view.dogId}/days/history`">All that was done</ActKey>
         </div>
       </div>
     </div>
-    <details :open="old">
-      <summary>Place by place, and a note</summary>
+    <details class="mt-18 seam-t" :open="old">
+      <summary class="min-h-48 pt-12 font-bold cursor-pointer">Place by place, and a note</summary>
       <SessionNote :dog-id="view.dogId" :session-id="view.id" :note="view.note" />
-      <table>
+      <table class="w-full border-collapse">
         <thead>
           <tr>
             <th>Place</th>
@@ -179,67 +206,20 @@ const took = (signal?: Signal) => signal && labelOf('Signal', signal)
 </template>
 
 <style scoped>
-.place {
-  display: inline-block;
-}
 .place::first-letter {
   text-transform: uppercase;
-}
-.end {
-  max-width: 1240px;
-  margin: 0 auto;
-  padding: 24px;
-}
-.done {
-  font-size: 1.35rem;
-  margin: 4px 0;
-}
-.figures {
-  margin-bottom: 10px;
-}
-.day {
-  font-size: 2.2rem;
-  line-height: 1.2;
-}
-.day small {
-  font: 400 1rem var(--sans);
-}
-.acts {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  margin: 14px 0 0;
-}
-.advice {
-  border-left: 6px solid rgb(var(--v-theme-heather));
-  padding: 6px 14px;
-  margin: 10px 0;
-}
-details {
-  margin-top: 18px;
-  border-top: 1.5px dashed rgb(var(--v-theme-seam));
-}
-summary {
-  min-height: 48px;
-  padding-top: 12px;
-  font-weight: 700;
-  cursor: pointer;
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
 }
 th {
   text-align: left;
   font-weight: 400;
 }
 thead th {
-  font-size: 0.88rem;
-  opacity: 0.9;
+  font-size: 0.9rem;
+  opacity: 0.88;
 }
 td,
 tbody th {
-  border-top: 1px dashed rgb(var(--v-theme-seam));
+  border-top: 1.5px dashed rgb(var(--v-theme-seam));
   padding: 7px 12px 7px 0;
 }
 tbody th {
@@ -248,27 +228,11 @@ tbody th {
 tbody th::first-letter {
   text-transform: uppercase;
 }
-@media (max-width: 899px) {
-  .drawn {
-    max-width: 250px;
-    margin: 0 auto;
-  }
-}
 @media (max-width: 599px) {
-  .end {
-    padding: 10px 16px;
-  }
-  h1 {
-    font-size: 1.7rem;
-    margin: 0;
-  }
-  .day {
-    font-size: 1.7rem;
-  }
   td,
   tbody th {
     padding-right: 6px;
-    font-size: 0.92rem;
+    font-size: 0.9rem;
   }
 }
 </style>

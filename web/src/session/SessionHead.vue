@@ -31,23 +31,30 @@ const toGo = computed(() => secondsToGo(props.view))
 </script>
 
 <template>
-  <header>
-    <router-link to="/" class="out" @click="$emit('leave')">Pause and leave</router-link>
-    <span
-      ><span class="who">{{ dogName }}: </span>{{ Math.min(position + 1, steps) }} of {{ steps }}</span
+  <header class="col-span-full flex items-center gap-20">
+    <router-link to="/" class="text-inherit min-h-44 pt-10 max-md:text-sm" @click="$emit('leave')"
+      >Pause and leave</router-link
     >
-    <span class="time"
+    <span
+      ><span class="who max-md:hidden">{{ dogName }}: </span>{{ Math.min(position + 1, steps) }} of {{ steps }}</span
+    >
+    <span class="time opacity-88 max-md:text-sm"
       ><template v-if="elapsedSeconds >= 60">{{ minutes(elapsedSeconds) }} gone, </template>about {{ minutes(toGo) }} to
       go</span
     >
-    <span class="treats"
+    <span class="treats opacity-88 max-md:hidden"
       >{{ view.treats.piecesLeft }} {{ view.treats.piecesLeft === 1 ? 'treat' : 'treats' }} left today</span
     >
-    <progress :value="position" :max="steps" :aria-label="`${position} of ${steps} steps answered`" />
+    <progress
+      class="flex-1 h-12 accent-secondary"
+      :value="position"
+      :max="steps"
+      :aria-label="`${position} of ${steps} steps answered`"
+    />
     <KeyButton
       v-if="!view.preparation"
       k="v"
-      class="voice"
+      class="voice min-h-52 min-w-84 border-2 border-heather rounded-pill"
       :aria-pressed="voice"
       :title="still || 'Walk me through it: the session speaks, and waits for one press at each step'"
       :disabled="!!still"
@@ -56,7 +63,7 @@ const toGo = computed(() => secondsToGo(props.view))
     >
     <KeyButton
       k="g"
-      class="growl"
+      class="growl py-2 px-14 min-h-52 min-w-96 border-2 border-error rounded-cut font-bold"
       title="It growls, stiffens, shows its teeth, snaps or bites: hands off, and it ends"
       :disabled="saving"
       @press="emit('growl')"
@@ -66,35 +73,6 @@ const toGo = computed(() => secondsToGo(props.view))
 </template>
 
 <style scoped>
-header {
-  grid-column: 1 / -1;
-  display: flex;
-  align-items: center;
-  gap: 20px;
-}
-.out {
-  color: inherit;
-  min-height: 44px;
-  padding-top: 10px;
-}
-.time,
-.treats {
-  opacity: 0.9;
-}
-.growl {
-  padding: 2px 14px;
-  min-height: 52px;
-  min-width: 96px;
-  border: 2px solid rgb(var(--v-theme-error));
-  border-radius: 12px 9px 13px 8px;
-  font-weight: 700;
-}
-.voice {
-  min-height: 52px;
-  min-width: 84px;
-  border: 2px solid rgb(var(--v-theme-heather));
-  border-radius: 26px;
-}
 .voice[aria-pressed='true'] {
   background: rgba(var(--v-theme-heather), 0.2);
 }
@@ -102,25 +80,10 @@ header {
 .growl:hover {
   background: rgb(var(--v-theme-wool));
 }
-progress {
-  flex: 1;
-  height: 12px;
-  accent-color: rgb(var(--v-theme-secondary));
-}
 @media (max-width: 899px) {
-  .out,
-  .time {
-    font-size: 0.88rem;
-  }
   .time {
     order: 3;
     flex: 1 1 100%;
-  }
-  .who {
-    display: none;
-  }
-  .treats {
-    display: none;
   }
   .growl,
   .voice {
@@ -131,7 +94,7 @@ progress {
   .growl {
     max-width: 84px;
     min-width: 0;
-    line-height: 1.15;
+    line-height: 1.2;
   }
   .voice {
     min-width: 60px;

@@ -262,7 +262,7 @@ useKeys((key) => {
         @growl="growl"
         @voice="walk.toggle"
       />
-      <aside :class="{ marking: phase === 'before' }">
+      <aside class="self-center" :class="{ marking: phase === 'before' }">
         <CoatMap
           :names="names"
           :dog="drawn"
@@ -279,29 +279,45 @@ useKeys((key) => {
           :strokes-said="!!pass"
         />
       </aside>
-      <section class="now" aria-live="polite">
-        <p v-if="waiting" class="waiting" role="status">
+      <section class="now flex flex-col min-h-0" aria-live="polite">
+        <p v-if="waiting" class="waiting bg-wool py-10 px-16 font-bold max-w-none" role="status">
           No answer from Rustic Tangle yet. {{ waiting === 1 ? 'Your entry is' : `${waiting} entries are` }} kept here
           and sent again, in order. Go on.
         </p>
         <p v-if="refused" class="caution" role="alert">
           <strong>{{ refused }}</strong>
         </p>
-        <p v-if="rests" class="advice" data-test="cried">
+        <p
+          v-if="rests"
+          class="advice bg-heather/16 border-l-6 border-l-heather py-8 px-16 text-2xl leading-tight mb-8 max-w-none max-md:text-xl max-md:py-5 max-md:px-12 max-md:mb-4"
+          data-test="cried"
+        >
           It cried at {{ names[rests] }}: {{ choiceOf('BodyFinding', 'CRIED').hint }}.
         </p>
-        <p v-for="one in beside" :key="one.rule" class="advice" :data-rule="one.rule">
+        <p
+          v-for="one in beside"
+          :key="one.rule"
+          class="advice bg-heather/16 border-l-6 border-l-heather py-8 px-16 text-2xl leading-tight mb-8 max-w-none max-md:text-xl max-md:py-5 max-md:px-12 max-md:mb-4"
+          :data-rule="one.rule"
+        >
           {{ say(one.text) }}
-          <button v-if="one.rule === 'session.why'" type="button" class="why" @click="asking = true">
+          <button
+            v-if="one.rule === 'session.why'"
+            type="button"
+            class="why min-h-44 font-bold dotted"
+            @click="asking = true"
+          >
             Why does it mind?
           </button>
         </p>
         <template v-if="view.end">
-          <h1>It ends here</h1>
-          <p class="hold">What you did is kept in this browser until Rustic Tangle answers again.</p>
+          <h1 class="text-[2.7rem] mt-2 mx-0 mb-8 outline-none">It ends here</h1>
+          <p class="hold text-3xl max-w-[46ch]">
+            What you did is kept in this browser until Rustic Tangle answers again.
+          </p>
         </template>
         <template v-else>
-          <h1 ref="title" tabindex="-1">{{ heading }}</h1>
+          <h1 class="text-[2.7rem] mt-2 mx-0 mb-8 outline-none" ref="title" tabindex="-1">{{ heading }}</h1>
           <HandsOff
             v-if="view.heed.mayNot"
             first="End here"
@@ -378,12 +394,12 @@ useKeys((key) => {
                 :last="view.hair.days.at(-1)"
                 @hair="answer({ hair: $event, section: about })"
               />
-              <div class="two">
+              <div class="two grid grid-cols-[1fr_minmax(190px,30%)] gap-14 mt-10">
                 <KeyButton v-if="closed.length" k="space" pedal="on" class="next" :disabled="busy" @press="leaveClosed">
                   Leave {{ closed.length === 1 ? names[closed[0]!] : `these ${closed.length} places` }} in peace
                 </KeyButton>
                 <KeyButton v-else k="space" pedal="on" class="next" :disabled="busy" @press="answer('RAN_FREE')">
-                  <span
+                  <span class="inline-block"
                     >{{ pass ? nextTool(view) : wellDone(places) }}<small v-if="too">{{ too }}</small></span
                   >
                 </KeyButton>
@@ -435,7 +451,7 @@ useKeys((key) => {
             @weighed="(grams, hair) => answer({ grams, hair, section: about })"
           />
           <template v-else-if="phase === 'look'">
-            <p v-if="cutOff" class="hold">
+            <p v-if="cutOff" class="hold text-3xl max-w-[46ch]">
               What to do about it needs Rustic Tangle, and it does not answer. Leave this place in peace, and do another
               one first.
             </p>
@@ -504,87 +520,40 @@ useKeys((key) => {
   max-width: 1400px;
   margin: 0 auto;
 }
-aside {
-  align-self: center;
-}
 aside:not(.marking) :deep(.switch) {
   display: none !important;
 }
-.now {
-  display: flex;
-  flex-direction: column;
-  min-height: 0;
-}
-h1 {
-  font-size: 2.7rem;
-  margin: 2px 0 8px;
-  outline: none;
-}
 h1::first-letter {
   text-transform: uppercase;
-}
-.hold {
-  font-size: 1.5rem;
-  max-width: 46ch;
 }
 /* After all that it answers: where that does not fit, the answer waits at its end. */
 .foot {
   margin-top: auto;
   padding: 10px 0 6px;
 }
-.next span {
-  display: inline-block;
-}
 .next small {
   display: block;
   font: 700 0.62em/1.15 var(--sans);
-}
-.two {
-  display: grid;
-  grid-template-columns: 1fr minmax(190px, 30%);
-  gap: 14px;
-  margin-top: 10px;
 }
 .now :deep(.next) {
   min-height: 116px;
   width: 100%;
   background: rgb(var(--v-theme-primary));
   color: rgb(var(--v-theme-on-primary));
-  font: 700 2.2rem var(--slab);
-  border-radius: 18px 13px 20px 12px;
+  font: 700 2rem var(--slab);
+  border-radius: 16px 12px 18px 11px;
 }
 .other,
 .plain {
   border: 3px solid rgb(var(--v-theme-ink));
   border-radius: 14px 19px 13px 18px;
   background: rgb(var(--v-theme-surface));
-  font: 700 1.4rem var(--slab);
+  font: 700 1.35rem var(--slab);
   min-height: 72px;
 }
 .plain {
   border: 2px solid rgb(var(--v-theme-seam));
   margin-top: 12px;
-}
-.advice {
-  background: rgba(var(--v-theme-heather), 0.16);
-  border-left: 6px solid rgb(var(--v-theme-heather));
-  padding: 8px 16px;
-  font-size: 1.3rem;
-  line-height: 1.25;
-  margin-bottom: 8px;
-  max-width: none;
-}
-.why {
-  min-height: 44px;
-  font-weight: 700;
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-}
-.waiting {
-  background: rgb(var(--v-theme-wool));
-  padding: 10px 16px;
-  font-weight: 700;
-  max-width: none;
 }
 @media (max-width: 899px) {
   .bench {
@@ -618,21 +587,16 @@ h1::first-letter {
     margin-top: 6px;
   }
   .other {
-    font-size: 1.05rem;
+    font-size: 1.1rem;
     padding: 0 6px;
   }
   h1 {
-    font-size: 1.8rem;
+    font-size: 1.7rem;
     margin: 0 0 4px;
-  }
-  .advice {
-    font-size: 1.15rem;
-    padding: 5px 12px;
-    margin-bottom: 4px;
   }
   .now :deep(.next) {
     min-height: 92px;
-    font-size: 1.6rem;
+    font-size: 1.5rem;
   }
 }
 /* A small phone. */
@@ -667,8 +631,8 @@ h1::first-letter {
     margin: 0;
   }
   h1 {
-    font-size: 1.3rem;
-    line-height: 1.1;
+    font-size: 1.35rem;
+    line-height: 1.2;
     margin: 0;
   }
   .foot {
@@ -679,7 +643,7 @@ h1::first-letter {
   }
   .now :deep(.next) {
     min-height: 64px;
-    font-size: 1.4rem;
+    font-size: 1.35rem;
   }
   .other {
     min-height: 64px;

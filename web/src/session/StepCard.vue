@@ -22,29 +22,46 @@ const strokes = computed(() => Math.min(...props.places.map((place) => place.str
 </script>
 
 <template>
-  <div class="step" :class="{ led: now }">
-    <p class="tools">
+  <div class="step text-[clamp(1.5rem,2.1vw,1.75rem)] leading-tight" :class="{ led: now }">
+    <p class="tools mt-0 mx-0 mb-10 max-w-none text-primary font-bold">
       {{ tools }}
-      <span class="strokes">At most {{ strokes }} {{ strokes === 1 ? 'stroke' : 'strokes' }} on a spot.</span>
+      <span class="whitespace-nowrap md:hidden"
+        >At most {{ strokes }} {{ strokes === 1 ? 'stroke' : 'strokes' }} on a spot.</span
+      >
     </p>
-    <p v-if="mist" class="mist" data-rule="routine.mist-face">{{ mist }}</p>
-    <ol>
+    <p v-if="mist" class="mist -mt-6 mx-0 mb-10 text-xl" data-rule="routine.mist-face">{{ mist }}</p>
+    <ol class="list-none p-0 grid gap-8 max-md:gap-4 lying:grid-cols-[repeat(auto-fit,minmax(200px,1fr))]">
       <li v-for="(place, i) in places" :key="place.section" :class="{ now: now?.place === place.section }">
         <button
+          class="hover:bg-wool"
           type="button"
           :aria-label="`Something at ${names[place.section]}`"
           @click="$emit('place', place.section)"
         >
-          <span v-if="places.length > 1" class="name">{{ nameWithin(names[place.section] ?? '', label) }}</span>
-          <span v-if="place.parted" class="count slab"
-            ><template v-if="now?.place === place.section && now.layer">{{ now.layer }} of </template
-            >{{ place.layers.count }} <small>{{ partings(place) }}</small></span
-          >
-          <span v-if="places.findIndex((other) => other.hold === place.hold) === i" class="hold">{{ place.hold }}</span>
-          <span v-if="toolLine(place) !== tools" class="hold own" :class="{ beside: !place.parted }">{{
-            toolLine(place)
+          <span v-if="places.length > 1" class="name font-bold">{{
+            nameWithin(names[place.section] ?? '', label)
           }}</span>
-          <span v-if="heeds.some((heed) => heed.section === place.section)" class="heed">Look here first.</span>
+          <span v-if="place.parted" class="count slab text-primary"
+            ><template v-if="now?.place === place.section && now.layer">{{ now.layer }} of </template
+            >{{ place.layers.count }}
+            <small class="font-sans font-normal text-lg leading-plain text-ink">{{ partings(place) }}</small></span
+          >
+          <span
+            v-if="places.findIndex((other) => other.hold === place.hold) === i"
+            class="hold col-span-full text-[0.92em] max-md:text-xl"
+            >{{ place.hold }}</span
+          >
+          <span
+            v-if="toolLine(place) !== tools"
+            class="hold own col-span-full text-[0.92em] text-primary max-md:text-xl"
+            :class="{ beside: !place.parted }"
+            >{{ toolLine(place) }}</span
+          >
+          <span
+            v-if="heeds.some((heed) => heed.section === place.section)"
+            class="heed col-span-full text-[0.92em] font-bold text-primary max-md:text-xl lying:hidden"
+            >Look here first.</span
+          >
         </button>
       </li>
     </ol>
@@ -52,26 +69,6 @@ const strokes = computed(() => Math.min(...props.places.map((place) => place.str
 </template>
 
 <style scoped>
-.step {
-  font-size: clamp(1.5rem, 2.1vw, 1.75rem);
-  line-height: 1.22;
-}
-.mist {
-  margin: -6px 0 10px;
-  font-size: 1.15rem;
-}
-.tools {
-  margin: 0 0 10px;
-  max-width: none;
-  color: rgb(var(--v-theme-primary));
-  font-weight: 700;
-}
-ol {
-  list-style: none;
-  padding: 0;
-  display: grid;
-  gap: 8px;
-}
 li button {
   display: grid;
   grid-template-columns: 1fr auto;
@@ -83,47 +80,14 @@ li button {
   border-left: 6px solid rgb(var(--v-theme-seam));
   border-radius: 4px 12px 12px 4px;
 }
-li button:hover {
-  background: rgb(var(--v-theme-wool));
-}
 li.now button {
   border-left-color: rgb(var(--v-theme-primary));
   background: rgb(var(--v-theme-wool));
 }
-.name {
-  font-weight: 700;
-}
 .name::first-letter {
   text-transform: uppercase;
 }
-.count {
-  color: rgb(var(--v-theme-primary));
-}
-.count small {
-  font: 400 1.1rem var(--sans);
-  color: rgb(var(--v-theme-ink));
-}
-.hold,
-.heed {
-  grid-column: 1 / -1;
-  font-size: 0.92em;
-}
-.heed {
-  font-weight: 700;
-  color: rgb(var(--v-theme-primary));
-}
-.own {
-  color: rgb(var(--v-theme-primary));
-}
-.strokes {
-  white-space: nowrap;
-}
 /* It stands beside the drawing there. */
-@media (min-width: 900px) {
-  .strokes {
-    display: none;
-  }
-}
 /* Where no layers are counted there is room beside the name. */
 .own.beside {
   grid-area: 1 / 2;
@@ -137,45 +101,32 @@ li.now button {
     grid-area: auto / 1 / auto / -1;
   }
   .step {
-    font-size: 1.4rem;
-    line-height: 1.15;
+    font-size: 1.35rem;
+    line-height: 1.2;
   }
   .tools {
     margin-bottom: 4px;
-    font-size: 1.25rem;
-  }
-  ol {
-    gap: 4px;
+    font-size: 1.2rem;
   }
   li button {
     padding: 2px 10px 4px;
-  }
-  .hold,
-  .heed {
-    font-size: 1.15rem;
   }
 }
 @media (max-height: 700px) and (max-width: 559px) {
   .tools,
   .hold,
   .heed {
-    font-size: 1.05rem;
+    font-size: 1.1rem;
   }
 }
 @media (max-height: 520px) and (min-width: 560px) and (max-width: 1023px) {
-  ol {
-    grid-template-columns: repeat(auto-fit, minmax(200px, 1fr));
-  }
   .step {
-    font-size: 1.15rem;
+    font-size: 1.2rem;
   }
   .tools,
   .hold,
   .heed {
-    font-size: 1.05rem;
-  }
-  .heed {
-    display: none;
+    font-size: 1.1rem;
   }
   .tools {
     margin-bottom: 2px;

@@ -22,33 +22,28 @@ const drawn = computed(
 </script>
 
 <template>
-  <div class="drawing">
-    <LayerSketch v-if="drawn.parted" :layers="drawn.layers" :done="(now?.layer ?? 1) - 1" class="sketch" />
+  <div class="drawing flex items-center gap-18 text-xl mt-18 max-md:m-0 max-md:gap-10">
+    <LayerSketch
+      v-if="drawn.parted"
+      :layers="drawn.layers"
+      :done="(now?.layer ?? 1) - 1"
+      class="sketch flex-[0_0_112px] max-md:basis-68"
+    />
     <p>
-      <span v-if="drawn.parted" class="how"
+      <span v-if="drawn.parted" class="how max-md:hidden"
         >{{
           drawn.layers.parting === 'STRIPS'
             ? 'Push it back until skin shows, strip by strip'
             : 'Part it to the skin, layer by layer'
         }}, from the bottom up.
       </span>
-      <b v-if="!strokesSaid">At most {{ drawn.strokesAtMost }} strokes on a spot.</b>
+      <b v-if="!strokesSaid" class="max-md:hidden">At most {{ drawn.strokesAtMost }} strokes on a spot.</b>
       <StrokeRhythm :strokes="drawn.strokesAtMost" />
     </p>
   </div>
 </template>
 
 <style scoped>
-.drawing {
-  display: flex;
-  align-items: center;
-  gap: 18px;
-  font-size: 1.15rem;
-  margin-top: 18px;
-}
-.sketch {
-  flex: 0 0 112px;
-}
 .drawing :deep(figcaption) {
   display: none;
 }
@@ -57,17 +52,6 @@ const drawn = computed(
 }
 /* The words stand with the step there. */
 @media (max-width: 899px) {
-  .drawing {
-    margin: 0;
-    gap: 10px;
-  }
-  .how,
-  b {
-    display: none;
-  }
-  .sketch {
-    flex-basis: 68px;
-  }
   .drawing :deep(.rhythm) {
     flex-direction: column;
     gap: 2px;

@@ -22,30 +22,20 @@ useIntervalFn(() => {
 </script>
 
 <template>
-  <span class="rhythm">
-    <span class="beats" role="img" :aria-label="`${strokes} strokes, then move on`">
+  <span class="rhythm inline-flex items-center gap-16 align-middle ml-8">
+    <span class="inline-flex items-center gap-9" role="img" :aria-label="`${strokes} strokes, then move on`">
       <i v-for="n in strokes" :key="n" :class="{ now: still || beat === n - 1 }" />
       <svg viewBox="0 0 34 20" aria-hidden="true" :class="{ now: still || beat === strokes }">
-        <path d="M3 10h24M20 3l8 7-8 7" />
+        <path class="fill-none stroke-primary stroke-[3] round-ends round-joins" d="M3 10h24M20 3l8 7-8 7" />
       </svg>
     </span>
-    <button type="button" :aria-pressed="on" @click="toggle">{{ on ? 'sound on' : 'sound off' }}</button>
+    <button class="text-base font-normal min-h-44 dotted" type="button" :aria-pressed="on" @click="toggle">
+      {{ on ? 'sound on' : 'sound off' }}
+    </button>
   </span>
 </template>
 
 <style scoped>
-.rhythm {
-  display: inline-flex;
-  align-items: center;
-  gap: 16px;
-  vertical-align: middle;
-  margin-left: 8px;
-}
-.beats {
-  display: inline-flex;
-  align-items: center;
-  gap: 9px;
-}
 i {
   width: 17px;
   height: 17px;
@@ -63,19 +53,5 @@ svg {
 }
 svg.now {
   opacity: 1;
-}
-path {
-  fill: none;
-  stroke: rgb(var(--v-theme-primary));
-  stroke-width: 3;
-  stroke-linecap: round;
-  stroke-linejoin: round;
-}
-button {
-  font-size: 1rem;
-  font-weight: 400;
-  min-height: 44px;
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
 }
 </style>

@@ -25,14 +25,14 @@ const says = computed(
 </script>
 
 <template>
-  <svg class="chart" :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="img" :aria-label="says">
+  <svg class="block w-full max-w-640" :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="img" :aria-label="says">
     <path class="ground" :d="`M20 ${BASE}H${WIDTH - 12}`" />
     <text x="16" :y="y(most) + 5" text-anchor="end">{{ most }}</text>
     <text x="16" :y="BASE + 5" text-anchor="end">0</text>
     <g v-for="(check, i) in checks" :key="i">
-      <circle v-if="!check.tangles" :cx="x(check.date)" :cy="BASE" r="3.6" class="free" />
+      <circle v-if="!check.tangles" :cx="x(check.date)" :cy="BASE" r="3.6" class="fill-secondary" />
       <template v-else>
-        <path class="found" :d="`M${x(check.date)} ${BASE}V${y(check.tangles)}`" />
+        <path class="found stroke-burr stroke-[3]" :d="`M${x(check.date)} ${BASE}V${y(check.tangles)}`" />
         <circle
           :cx="x(check.date)"
           :cy="y(check.tangles)"
@@ -47,22 +47,10 @@ const says = computed(
 </template>
 
 <style scoped>
-.chart {
-  display: block;
-  width: 100%;
-  max-width: 640px;
-}
 .ground {
   stroke: rgb(var(--v-theme-ink));
   stroke-width: 1.5;
   stroke-dasharray: 2 5;
-}
-.free {
-  fill: rgb(var(--v-theme-secondary));
-}
-.found {
-  stroke: rgb(var(--v-theme-burr));
-  stroke-width: 3;
 }
 .knot {
   fill: rgb(var(--v-theme-surface));

@@ -7,23 +7,22 @@ const emit = defineEmits<{ again: []; faster: []; slower: [] }>()
 </script>
 
 <template>
-  <div class="voice">
+  <div class="voice flex flex-wrap gap-8 items-center mt-10 max-md:gap-6 max-md:mt-4">
     <KeyButton k="-" @press="emit('slower')">Slower</KeyButton>
     <KeyButton k="+" @press="emit('faster')">Faster</KeyButton>
     <KeyButton k="a" @press="emit('again')">Again</KeyButton>
-    <span class="pace">{{ Math.round(pace * 100) }} % of your pace</span>
-    <p class="says" role="status" aria-live="polite">{{ says }}</p>
+    <span class="pace text-base">{{ Math.round(pace * 100) }} % of your pace</span>
+    <p
+      class="says flex-[1_1_100%] -order-1 max-w-none font-slab font-bold text-[clamp(1.5rem,2.4vw,1.9rem)] leading-[1.2] text-heather m-0 empty:hidden max-md:text-xl"
+      role="status"
+      aria-live="polite"
+    >
+      {{ says }}
+    </p>
   </div>
 </template>
 
 <style scoped>
-.voice {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: center;
-  margin-top: 10px;
-}
 button {
   min-height: 52px;
   padding: 0 16px;
@@ -34,32 +33,11 @@ button {
 button:hover {
   background: rgb(var(--v-theme-wool));
 }
-.pace {
-  font-size: 1rem;
-}
-.says {
-  flex: 1 1 100%;
-  order: -1;
-  max-width: none;
-  font: 700 clamp(1.5rem, 2.4vw, 1.9rem) / 1.2 var(--slab);
-  color: rgb(var(--v-theme-heather));
-  margin: 0;
-}
-.says:empty {
-  display: none;
-}
 @media (max-width: 899px) {
-  .voice {
-    gap: 6px;
-    margin-top: 4px;
-  }
   button {
     min-height: 48px;
     padding: 0 10px;
     font-size: 0.95rem;
-  }
-  .says {
-    font-size: 1.25rem;
   }
 }
 </style>

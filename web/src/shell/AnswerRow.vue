@@ -13,7 +13,12 @@ defineEmits<{ answer: [value: T] }>()
 </script>
 
 <template>
-  <div class="answers" :class="{ grave }" role="group" :aria-label="label">
+  <div
+    class="answers grid grid-cols-4 gap-12 max-md:grid-cols-2 max-md:gap-8"
+    :class="{ grave }"
+    role="group"
+    :aria-label="label"
+  >
     <KeyButton
       v-for="(one, i) in answers"
       :key="one.value"
@@ -21,17 +26,15 @@ defineEmits<{ answer: [value: T] }>()
       :disabled="disabled"
       @press="$emit('answer', one.value)"
     >
-      <span class="slab">{{ one.title }}</span><small>{{ one.hint }}</small>
+      <span class="slab text-3xl max-md:text-xl">{{ one.title }}</span><small
+        class="col-span-full text-base leading-tight max-md:text-sm"
+        >{{ one.hint }}</small
+      >
     </KeyButton>
   </div>
 </template>
 
 <style scoped>
-.answers {
-  display: grid;
-  grid-template-columns: repeat(4, 1fr);
-  gap: 12px;
-}
 button {
   min-height: 120px;
   padding: 12px 18px;
@@ -53,28 +56,10 @@ button:hover {
 button :deep(kbd) {
   grid-area: 1 / 2;
 }
-span {
-  font-size: 1.5rem;
-}
-small {
-  grid-column: 1 / -1;
-  font-size: 1rem;
-  line-height: 1.25;
-}
 @media (max-width: 899px) {
-  .answers {
-    grid-template-columns: 1fr 1fr;
-    gap: 8px;
-  }
   button {
     min-height: 96px;
     padding: 8px 12px;
-  }
-  span {
-    font-size: 1.2rem;
-  }
-  small {
-    font-size: 0.9rem;
   }
 }
 </style>

@@ -14,17 +14,25 @@ defineProps<{
 </script>
 
 <template>
-  <div class="bench">
-    <header>
-      <router-link :to="to">Done</router-link>
+  <div
+    class="bench min-h-[100vh] max-w-1240 my-0 mx-auto pt-14 px-32 pb-24 flex flex-col max-md:pt-6 max-md:px-16 max-md:pb-16"
+  >
+    <header class="flex items-center gap-22 min-h-52 max-md:flex-wrap max-md:gap-y-4 max-md:gap-x-14">
+      <router-link class="min-w-44 text-inherit min-h-44 pt-10" :to="to">Done</router-link>
       <span
-        >{{ dogName }}: <b class="name">{{ title }}</b></span
+        >{{ dogName }}: <b class="name inline-block">{{ title }}</b></span
       >
-      <progress v-if="of" :value="at" :max="of" :aria-label="`${at} of ${of} steps done`" />
-      <span v-if="of" class="count">{{ Math.min((at ?? 0) + 1, of) }} of {{ of }}</span>
+      <progress
+        v-if="of"
+        class="flex-1 h-12 accent-secondary"
+        :value="at"
+        :max="of"
+        :aria-label="`${at} of ${of} steps done`"
+      />
+      <span v-if="of" class="count opacity-88">{{ Math.min((at ?? 0) + 1, of) }} of {{ of }}</span>
       <slot name="head" />
     </header>
-    <p v-if="waiting" class="waiting" role="status">
+    <p v-if="waiting" class="waiting bg-wool py-10 px-16 font-bold max-w-none" role="status">
       No answer from Rustic Tangle yet. {{ waiting === 1 ? 'What you said is' : `${waiting} entries are` }} kept here
       and sent again. Go on.
     </p>
@@ -32,59 +40,15 @@ defineProps<{
       <strong>{{ refused }}</strong>
     </p>
     <slot />
-    <footer v-if="$slots.foot"><slot name="foot" /></footer>
+    <footer v-if="$slots.foot" class="flex flex-wrap gap-y-8 gap-x-20 items-start seam-t pt-10 mt-14">
+      <slot name="foot" />
+    </footer>
   </div>
 </template>
 
 <style scoped>
-.bench {
-  min-height: 100vh;
-  max-width: 1240px;
-  margin: 0 auto;
-  padding: 14px 32px 24px;
-  display: flex;
-  flex-direction: column;
-}
-header {
-  display: flex;
-  align-items: center;
-  gap: 22px;
-  min-height: 52px;
-}
-header a {
-  min-width: 44px;
-  color: inherit;
-  min-height: 44px;
-  padding-top: 10px;
-}
-.name {
-  display: inline-block;
-}
 .name::first-letter {
   text-transform: uppercase;
-}
-progress {
-  flex: 1;
-  height: 12px;
-  accent-color: rgb(var(--v-theme-secondary));
-}
-.count {
-  opacity: 0.9;
-}
-.waiting {
-  background: rgb(var(--v-theme-wool));
-  padding: 10px 16px;
-  font-weight: 700;
-  max-width: none;
-}
-footer {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 20px;
-  align-items: flex-start;
-  border-top: 1.5px dashed rgb(var(--v-theme-seam));
-  padding-top: 10px;
-  margin-top: 14px;
 }
 .bench :deep(.big),
 .bench :deep(.other) {
@@ -93,7 +57,7 @@ footer {
   justify-content: center;
   min-height: 104px;
   padding: 8px 22px;
-  border-radius: 20px 15px 22px 14px;
+  border-radius: 16px 12px 18px 11px;
   background: rgb(var(--v-theme-primary));
   color: rgb(var(--v-theme-on-primary));
   font: 700 1.7rem var(--slab);
@@ -105,7 +69,7 @@ footer {
   border: 3px solid rgb(var(--v-theme-slate));
   background: rgb(var(--v-theme-surface));
   color: inherit;
-  font-size: 1.3rem;
+  font-size: 1.35rem;
 }
 .bench :deep(.big:disabled),
 .bench :deep(.other:disabled) {
@@ -120,7 +84,7 @@ footer {
   min-height: 52px;
   padding: 12px 18px;
   border: 2px solid rgb(var(--v-theme-seam));
-  border-radius: 10px 8px 12px 7px;
+  border-radius: 9px 7px 10px 6px;
   color: inherit;
   text-decoration: none;
 }
@@ -132,13 +96,6 @@ footer {
   opacity: 0.5;
 }
 @media (max-width: 899px) {
-  .bench {
-    padding: 6px 16px 16px;
-  }
-  header {
-    flex-wrap: wrap;
-    gap: 4px 14px;
-  }
   .bench :deep(.big) {
     min-height: 84px;
     font-size: 1.35rem;

@@ -10,8 +10,8 @@ const label = computed(() => `${props.count} of 4 burrs, ${words[props.count]}`)
 <template>
   <svg class="row" viewBox="-12 -12 100 24" role="img" :aria-label="label">
     <g v-for="i in 4" :key="i" :transform="`translate(${(i - 1) * 25} 0)`" :class="{ on: i <= count }">
-      <path v-if="i <= count" d="M0-10V10M-10 0H10M-7-7 7 7M-7 7 7-7" />
-      <circle :r="i <= count ? 6 : 2.4" />
+      <path v-if="i <= count" class="stroke-burr stroke-[2.4] round-ends" d="M0-10V10M-10 0H10M-7-7 7 7M-7 7 7-7" />
+      <circle class="fill-seam" :r="i <= count ? 6 : 2.4" />
     </g>
   </svg>
 </template>
@@ -22,14 +22,6 @@ const label = computed(() => `${props.count} of 4 burrs, ${words[props.count]}`)
   height: 18px;
   vertical-align: -3px;
   flex: none;
-}
-path {
-  stroke: rgb(var(--v-theme-burr));
-  stroke-width: 2.4;
-  stroke-linecap: round;
-}
-circle {
-  fill: rgb(var(--v-theme-seam));
 }
 .on circle {
   fill: rgb(var(--v-theme-burr));

@@ -4,6 +4,7 @@ import { computed, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { ApiProblem, messageOf } from '@/api/client'
 import ProgressLine from './ProgressLine.vue'
+import ActKey from './ActKey.vue'
 
 /** What a view shows while it waits and when it fails. */
 const props = defineProps<{ pending: boolean; error: unknown }>()
@@ -20,16 +21,16 @@ watch(() => props.pending, start)
 </script>
 
 <template>
-  <div v-if="error" class="state" :class="{ bare }" role="alert">
+  <div v-if="error" class="state min-h-420 py-40 px-0 max-w-[60ch]" :class="{ bare }" role="alert">
     <h2>{{ missing ? 'It is not here' : 'That did not work' }}</h2>
     <p>{{ messageOf(error) }}</p>
-    <v-btn v-if="missing" color="primary" to="/">To the dogs</v-btn>
+    <ActKey v-if="missing" color="primary" to="/">To the dogs</ActKey>
     <template v-else>
-      <v-btn color="primary" @click="$emit('retry')">Try again</v-btn>
-      <v-btn v-if="bare" variant="text" to="/">To the dogs</v-btn>
+      <ActKey color="primary" @click="$emit('retry')">Try again</ActKey>
+      <ActKey v-if="bare" variant="text" to="/">To the dogs</ActKey>
     </template>
   </div>
-  <div v-else-if="pending" class="state waiting" :class="{ bare }" aria-busy="true">
+  <div v-else-if="pending" class="state waiting min-h-420 py-40 px-0 max-w-[60ch]" :class="{ bare }" aria-busy="true">
     <p role="status">Fetching…</p>
     <ProgressLine v-if="long" />
   </div>
@@ -37,11 +38,6 @@ watch(() => props.pending, start)
 </template>
 
 <style scoped>
-.state {
-  min-height: 420px;
-  padding: 40px 0;
-  max-width: 60ch;
-}
 .state.bare {
   margin: 0 auto;
   padding: 40px 24px;

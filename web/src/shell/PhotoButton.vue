@@ -20,29 +20,17 @@ async function take(event: Event) {
 </script>
 
 <template>
-  <label class="take"
-    ><input type="file" accept="image/*" :disabled="disabled" @change="take" /><slot>A photo</slot></label
+  <label
+    class="take grid place-content-center relative min-h-64 border-3 border-slate rounded-cut-lg font-slab font-bold text-xl leading-plain cursor-pointer"
+    ><input class="absolute opacity-0 inset-0" type="file" accept="image/*" :disabled="disabled" @change="take" /><slot
+      >A photo</slot
+    ></label
   >
 </template>
 
 <style scoped>
-.take {
-  display: grid;
-  place-content: center;
-  position: relative;
-  min-height: 64px;
-  border: 3px solid rgb(var(--v-theme-slate));
-  border-radius: 16px 12px 18px 11px;
-  font: 700 1.2rem var(--slab);
-  cursor: pointer;
-}
 .take:focus-within {
   outline: 3px solid rgb(var(--v-theme-focus));
   outline-offset: 2px;
-}
-input {
-  position: absolute;
-  opacity: 0;
-  inset: 0;
 }
 </style>

@@ -15,23 +15,9 @@ const progress = useQuery({
 
 <template>
   <div role="status">
-    <p v-for="work in progress.data.value ?? []" :key="work.what" class="work">
+    <p v-for="work in progress.data.value ?? []" :key="work.what" class="grid gap-4 max-w-[40ch] my-8 mx-0">
       <span>{{ work.what }}{{ work.step ? `: ${work.step}` : '' }}</span>
-      <progress max="1" :value="work.part" :aria-label="work.what" />
+      <progress class="w-full h-12 accent-secondary" max="1" :value="work.part" :aria-label="work.what" />
     </p>
   </div>
 </template>
-
-<style scoped>
-.work {
-  display: grid;
-  gap: 4px;
-  max-width: 40ch;
-  margin: 8px 0;
-}
-progress {
-  width: 100%;
-  height: 12px;
-  accent-color: rgb(var(--v-theme-secondary));
-}
-</style>

@@ -9,9 +9,9 @@ const { say } = useUnits()
 
 <template>
   <details class="why" :open="open">
-    <summary>{{ label }}</summary>
-    <ul>
-      <li v-for="reason in reasons" :key="reason.rule + reason.text" :data-rule="reason.rule">
+    <summary class="cursor-pointer w-fit py-10 px-2 dotted">{{ label }}</summary>
+    <ul class="mt-4 mx-0 mb-8 pl-18 max-w-[68ch]">
+      <li v-for="reason in reasons" class="my-6 mx-0" :key="reason.rule + reason.text" :data-rule="reason.rule">
         {{ say(reason.text) }}
       </li>
     </ul>
@@ -19,21 +19,6 @@ const { say } = useUnits()
 </template>
 
 <style scoped>
-.why summary {
-  cursor: pointer;
-  width: fit-content;
-  padding: 10px 2px;
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-}
-.why ul {
-  margin: 4px 0 8px;
-  padding-left: 18px;
-  max-width: 68ch;
-}
-.why li {
-  margin: 6px 0;
-}
 .why li::marker {
   content: '– ';
 }

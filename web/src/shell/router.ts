@@ -5,6 +5,8 @@ declare module 'vue-router' {
   interface RouteMeta {
     title?: string
     bare?: boolean
+    /** Shown before the component library is there. */
+    light?: boolean
   }
 }
 
@@ -24,7 +26,7 @@ export const router = createRouter({
   history: createWebHistory(),
   scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
   routes: [
-    { path: '/', component: () => import('@/home/HomePage.vue'), meta: { title: 'Today' } },
+    { path: '/', component: () => import('@/home/HomePage.vue'), meta: { title: 'Today', light: true } },
     { path: '/week', component: () => import('@/plan/WeekPage.vue'), meta: { title: 'The days to come' } },
     { path: '/messages', component: () => import('@/plan/MessagesPage.vue'), meta: { title: 'Messages' } },
     {
@@ -33,6 +35,13 @@ export const router = createRouter({
       meta: { title: 'What lies ready' },
     },
     { path: '/drawer', component: () => import('@/kit/DrawerPage.vue'), meta: { title: 'The drawer' } },
+    {
+      path: '/guide/:page([a-z-]+)',
+      component: () => import('@/guide/GuidePage.vue'),
+      props: true,
+      meta: { title: 'Guide' },
+    },
+    { path: '/guide', redirect: '/guide/first-brush' },
     { path: '/settings', component: () => import('@/household/SettingsPage.vue'), meta: { title: 'Settings' } },
     { path: '/dogs/new', component: () => import('@/home/FirstPath.vue'), meta: { title: 'A new dog' } },
     {
@@ -56,6 +65,7 @@ export const router = createRouter({
         dogView('days/thread', () => import('@/plan/ThreadPage.vue'), 'The thread'),
         dogView('days/learned', () => import('@/rhythm/LearnedPage.vue'), 'What it learned'),
         dogView('days/history', () => import('@/session/HistoryPage.vue'), 'What was done'),
+        dogView('days/months', () => import('@/plan/MonthsPage.vue'), 'Over the months'),
         dogView('days/groom', () => import('@/visit/GroomPage.vue'), 'The groomer'),
         dogView('kit', () => import('@/kit/KitPage.vue'), 'Kit'),
         dogView('kit/buy', () => import('@/buy/BuyPage.vue'), 'What to buy'),

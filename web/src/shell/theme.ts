@@ -1,78 +1,37 @@
-import { createVuetify, type ThemeDefinition } from 'vuetify'
-import { aliases, mdi } from 'vuetify/iconsets/mdi-svg'
-// Not the library's utility classes, which nothing here uses and every page would read.
-import 'vuetify/styles/core'
-
-/** Undyed wool, bark, moss, rust. */
-const byDay: ThemeDefinition = {
-  dark: false,
-  colors: {
-    background: '#F6F1E7',
-    surface: '#FBF8F1',
-    wool: '#E9E0CF',
-    ink: '#3E3229',
-    'on-background': '#3E3229',
-    'on-surface': '#3E3229',
-    primary: '#9A4824',
-    'on-primary': '#FFFFFF',
-    secondary: '#55633A',
-    heather: '#6F5073',
-    slate: '#46565F',
-    error: '#8E2F1B',
-    focus: '#2C4A7A',
-    burr: '#7E3A1C',
-    fur: '#D8C7A8',
-    'pale-fur': '#FBF7EC',
-    'gold-fur': '#DDB97F',
-    'brown-fur': '#B4906B',
-    'grey-fur': '#C0BBB1',
-    'dark-fur': '#8D8178',
-    'far-fur': '#BCA988',
-    pen: '#3E3229',
-    seam: '#B8A88C',
-  },
-  variables: { 'border-color': '#8A7A63', 'border-opacity': 0.6, 'medium-emphasis-opacity': 0.86 },
-}
-
-const byNight: ThemeDefinition = {
-  dark: true,
-  colors: {
-    background: '#241E19',
-    surface: '#2E2721',
-    wool: '#3B322A',
-    ink: '#EFE6D6',
-    'on-background': '#EFE6D6',
-    'on-surface': '#EFE6D6',
-    primary: '#E39A6F',
-    'on-primary': '#2A1408',
-    secondary: '#B3C28C',
-    heather: '#CBA9CF',
-    slate: '#AEBFC9',
-    error: '#F0A08A',
-    focus: '#A9C4F2',
-    burr: '#F0B48E',
-    fur: '#8F7B61',
-    'pale-fur': '#CDBFA6',
-    'gold-fur': '#A3834F',
-    'brown-fur': '#836648',
-    'grey-fur': '#8C8983',
-    'dark-fur': '#5F554D',
-    'far-fur': '#64543F',
-    pen: '#1B1511',
-    seam: '#6E604F',
-  },
-  variables: { 'border-color': '#A99A83', 'border-opacity': 0.6, 'medium-emphasis-opacity': 0.86 },
-}
+import { createVuetify } from 'vuetify'
+import { icons } from './icons'
+import { byDay, byNight } from './palette'
 
 const prefersNight = window.matchMedia('(prefers-color-scheme: dark)')
 
+const LINES = { 'border-color': '#8A7A63', 'border-opacity': 0.6, 'medium-emphasis-opacity': 0.86 }
+
+/** Every field is dressed alike. */
+const FIELD = { variant: 'outlined', density: 'comfortable', color: 'secondary', hideDetails: 'auto' }
+
 export const vuetify = createVuetify({
-  icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
-  theme: { defaultTheme: prefersNight.matches ? 'byNight' : 'byDay', themes: { byDay, byNight } },
+  icons: { defaultSet: 'svg', aliases: icons },
+  date: { locale: { en: 'en-GB' } },
+  theme: {
+    defaultTheme: prefersNight.matches ? 'byNight' : 'byDay',
+    themes: {
+      byDay: { dark: false, colors: byDay, variables: LINES },
+      byNight: { dark: true, colors: byNight, variables: { ...LINES, 'border-color': '#A99A83' } },
+    },
+    // The classes of colour are made with all the others, in style.css.
+    utilities: false,
+  },
   defaults: {
-    VBtn: { variant: 'flat' },
-    VTextField: { variant: 'outlined', density: 'comfortable', color: 'secondary' },
-    VCombobox: { variant: 'outlined', density: 'comfortable', color: 'secondary' },
+    VTextField: FIELD,
+    VTextarea: { ...FIELD, autoGrow: true, rows: 2 },
+    VSelect: FIELD,
+    VCombobox: FIELD,
+    VAutocomplete: FIELD,
+    VDateInput: FIELD,
+    VFileInput: { ...FIELD, prependIcon: '', prependInnerIcon: '$file' },
+    VCheckboxBtn: { color: 'secondary' },
+    VRadio: { color: 'secondary' },
+    VSlider: { color: 'primary', trackColor: 'seam' },
   },
 })
 

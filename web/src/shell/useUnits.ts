@@ -10,10 +10,18 @@ const KG_PER_POUND = 0.45359237
 const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'short' })
 const MONTH = new Intl.DateTimeFormat('en-GB', { month: 'short' })
 
-const DEFAULTS: Pick<Household, 'lengthUnit' | 'massUnit' | 'dateFormat' | 'currency'> = {
+const TYPED: Record<Household['dateFormat'], string> = {
+  DAY_MONTH: 'dd/mm/yyyy',
+  MONTH_DAY: 'mm/dd/yyyy',
+  YEAR_MONTH_DAY: 'yyyy-mm-dd',
+}
+const WEEKDAYS = ['SUNDAY', 'MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY']
+
+const DEFAULTS: Pick<Household, 'lengthUnit' | 'massUnit' | 'dateFormat' | 'weekStart' | 'currency'> = {
   lengthUnit: 'MILLIMETRES',
   massUnit: 'KILOGRAMS',
   dateFormat: 'DAY_MONTH',
+  weekStart: 'MONDAY',
   currency: 'EUR',
 }
 
@@ -64,8 +72,14 @@ export function useUnits() {
   function timeOfDay(at: string): string {
     return new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: data.value?.zone })
   }
+  /** How a date is typed into a field. */
+  const typedDate = computed(() => TYPED[settings.value.dateFormat])
+  /** The day a week begins on, Sunday being 0. */
+  const firstWeekday = computed(() => WEEKDAYS.indexOf(settings.value.weekStart))
   return {
     timeOfDay,
+    typedDate,
+    firstWeekday,
     inches,
     pounds,
     length,

@@ -9,6 +9,7 @@ import ChoiceRow from '@/shell/ChoiceRow.vue'
 import { useDraft } from '@/shell/useDraft'
 import { useUnits } from '@/shell/useUnits'
 import { useSaveAgreed } from './useTrust'
+import ActKey from '@/shell/ActKey.vue'
 
 /** The words that the dog knows, and where it is brushed. */
 const props = defineProps<{ dogId: number; agreed: AgreedView; positions: readonly Subject[] }>()
@@ -43,27 +44,28 @@ function keep() {
 </script>
 
 <template>
-  <form v-if="draft" class="agreed" @submit.prevent="keep">
+  <form v-if="draft" class="mt-26" @submit.prevent="keep">
     <h2>In your words</h2>
     <p :data-rule="agreed.how.rule">{{ say(agreed.how.text) }}</p>
-    <div class="words">
-      <label v-for="word in words" :key="word.key">
-        <span>{{ word.label }}</span>
-        <input
-          v-model="draft.words[word.key]"
-          :maxlength="facts.longestWord"
-          :placeholder="word.hint"
-          autocomplete="off"
-        />
-      </label>
+    <div class="words grid grid-cols-3 gap-y-10 gap-x-18 items-end my-12 mx-0 max-sm:grid-cols-2">
+      <v-text-field
+        v-for="word in words"
+        :key="word.key"
+        v-model="draft.words[word.key]"
+        :label="word.label"
+        :maxlength="facts.longestWord"
+        :placeholder="word.hint"
+        persistent-placeholder
+        autocomplete="off"
+      />
     </div>
     <ChoiceRow v-model="draft.station" label="Brushed" :choices="choices.Station" optional />
     <p v-if="agreed.notYet" class="caution" :data-rule="agreed.notYet.rule">{{ say(agreed.notYet.text) }}</p>
     <p v-else class="quiet">
       Today {{ choiceOf('Station', agreed.today).label }}. What it has not learned is never preset.
     </p>
-    <div class="keep">
-      <v-btn type="submit" color="primary" :loading="save.isPending.value">Keep these</v-btn>
+    <div class="flex items-center gap-16 mt-12">
+      <ActKey type="submit" color="primary" :loading="save.isPending.value">Keep these</ActKey>
       <span v-if="save.isSuccess.value" role="status">Kept.</span>
     </div>
     <p v-if="save.error.value" class="caution" role="alert">
@@ -73,47 +75,3 @@ function keep() {
     </p>
   </form>
 </template>
-
-<style scoped>
-.agreed {
-  margin-top: 26px;
-}
-.words {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 10px 18px;
-  align-items: end;
-  margin: 12px 0;
-}
-label span {
-  display: block;
-  font-weight: 700;
-}
-label span::first-letter {
-  text-transform: uppercase;
-}
-input {
-  width: 100%;
-  min-height: 48px;
-  padding: 4px 12px;
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 10px 8px 11px 7px;
-  background: rgb(var(--v-theme-surface));
-  color: inherit;
-}
-input::placeholder {
-  color: rgba(var(--v-theme-ink), 0.62);
-  font-style: italic;
-}
-.keep {
-  display: flex;
-  align-items: center;
-  gap: 16px;
-  margin-top: 12px;
-}
-@media (max-width: 599px) {
-  .words {
-    grid-template-columns: 1fr 1fr;
-  }
-}
-</style>

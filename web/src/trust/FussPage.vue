@@ -24,9 +24,9 @@ function toggle(sign: Sign) {
 <template>
   <SubNav label="Trust" :pages="trustPages(dogId)" />
   <PageState :pending="!fuss.data.value" :error="fuss.error.value" @retry="fuss.refetch()">
-    <div v-if="fuss.data.value" class="two">
-      <fieldset>
-        <legend class="slab">What do you see?</legend>
+    <div v-if="fuss.data.value" class="grid grid-cols-2 gap-40 items-start max-md:grid-cols-1 max-md:gap-20">
+      <fieldset class="border-0 p-0">
+        <legend class="slab text-2xl p-0 mb-8">What do you see?</legend>
         <TickBox
           v-for="one in choices.FussOrFearSign"
           :key="one.value"
@@ -35,16 +35,20 @@ function toggle(sign: Sign) {
           >{{ one.label }}</TickBox
         >
       </fieldset>
-      <section class="cloth" aria-live="polite" :class="seen.length ? fuss.data.value.answer.toLowerCase() : ''">
+      <section
+        class="cloth sticky top-16 py-24 px-28"
+        aria-live="polite"
+        :class="seen.length ? fuss.data.value.answer.toLowerCase() : ''"
+      >
         <template v-if="seen.length">
           <p class="quiet">What that looks like</p>
-          <h2>{{ labelOf('FussOrFearLikely', fuss.data.value.answer) }}</h2>
+          <h2 class="text-5xl text-heather">{{ labelOf('FussOrFearLikely', fuss.data.value.answer) }}</h2>
           <p v-for="reason in fuss.data.value.reasons" :key="reason.rule" :data-rule="reason.rule">
             {{ say(reason.text) }}
           </p>
         </template>
         <template v-else>
-          <h2>Hands off while you look</h2>
+          <h2 class="text-5xl text-heather">Hands off while you look</h2>
           <p>Tick what you see, as much of it as there is. If in doubt, it is fear.</p>
         </template>
         <p class="quiet">Rustic Tangle does not diagnose. Vets and certified trainers decide.</p>
@@ -54,47 +58,17 @@ function toggle(sign: Sign) {
 </template>
 
 <style scoped>
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 40px;
-  align-items: start;
-}
-fieldset {
-  border: 0;
-  padding: 0;
-}
-legend {
-  font-size: 1.35rem;
-  padding: 0;
-  margin-bottom: 8px;
-}
 fieldset button {
-  border-bottom: 1px dashed rgb(var(--v-theme-seam));
+  border-bottom: 1.5px dashed rgb(var(--v-theme-seam));
 }
 fieldset button[aria-checked='true'] {
   font-weight: 700;
-}
-.cloth {
-  position: sticky;
-  top: 16px;
-  padding: 24px 28px;
 }
 .cloth > * {
   position: relative;
   z-index: 1;
 }
-h2 {
-  font-size: 2.2rem;
-  color: rgb(var(--v-theme-heather));
-}
 .might_hurt h2 {
   color: rgb(var(--v-theme-error));
-}
-@media (max-width: 899px) {
-  .two {
-    grid-template-columns: 1fr;
-    gap: 20px;
-  }
 }
 </style>

@@ -6,6 +6,7 @@ import type { Section, Warning } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import { CLOSED_PAINT } from '@/bodymap/paints'
 import { useDrawnDog } from '@/coat/useCoat'
+import ChoiceKey from '@/shell/ChoiceKey.vue'
 
 /** It growled, snapped or bit: that is kept already; what it was, and where, is one touch each. */
 const props = defineProps<{
@@ -30,49 +31,47 @@ const is = (section: Section) => props.where.length === 1 && props.where[0] === 
   <div class="growl" :class="{ plain }" data-test="growl-or-bite">
     <div>
       <template v-if="!plain">
-        <h1>Hands off. It is left in peace.</h1>
-        <p>
+        <h1 class="text-[clamp(1.7rem,3vw,2.5rem)]">Hands off. It is left in peace.</h1>
+        <p class="text-xl max-w-[60ch]">
           It told you something, and that is kept. Nothing more today, by anybody: no brush, no practice, no claw. Do
           not scold; give it room, and water. In the days after, look for pain.
         </p>
       </template>
-      <div class="row" role="group" aria-label="What was it?">
+      <div class="row flex flex-wrap items-center gap-8 my-10 mx-0" role="group" aria-label="What was it?">
         <b>What was it?</b>
-        <button
+        <ChoiceKey
           v-for="one in choices.Warning"
+          class="min-h-56"
           :key="one.value"
-          type="button"
-          :aria-pressed="one.value === what"
+          :on="one.value === what"
           @click="one.value !== what && emit('tell', one.value, [...where])"
         >
           {{ one.title }} <small>{{ one.hint }}</small>
-        </button>
+        </ChoiceKey>
       </div>
-      <div class="row" role="group" aria-label="Where were your hands?">
+      <div class="row flex flex-wrap items-center gap-8 my-10 mx-0" role="group" aria-label="Where were your hands?">
         <b>Where were your hands?</b>
         <template v-if="near.length > 1">
-          <button
+          <ChoiceKey
             v-for="one in near"
             :key="one"
-            type="button"
-            class="place"
-            :aria-pressed="is(one)"
+            class="place min-h-48 first-letter:uppercase"
+            :on="is(one)"
             @click="emit('tell', what, [one])"
           >
             {{ names[one] }}
-          </button>
-          <button
-            type="button"
-            class="place"
-            :aria-pressed="where.length === near.length"
+          </ChoiceKey>
+          <ChoiceKey
+            class="place min-h-48 first-letter:uppercase"
+            :on="where.length === near.length"
             @click="emit('tell', what, [...near])"
           >
             nobody knows: all of these
-          </button>
+          </ChoiceKey>
         </template>
-        <button type="button" class="place" :aria-pressed="!where.length" @click="emit('tell', what, [])">
+        <ChoiceKey class="place min-h-48 first-letter:uppercase" :on="!where.length" @click="emit('tell', what, [])">
           nowhere in particular
-        </button>
+        </ChoiceKey>
         <span class="or">or touch it on the dog</span>
       </div>
     </div>
@@ -82,7 +81,7 @@ const is = (section: Section) => props.where.length === 1 && props.where[0] === 
       :dog="drawn"
       :paint="paint"
       :selected="where"
-      class="drawn"
+      class="max-w-460"
       @choose="emit('tell', what, [$event])"
     />
   </div>
@@ -92,46 +91,6 @@ const is = (section: Section) => props.where.length === 1 && props.where[0] === 
 .growl:not(.plain) {
   flex: 1;
   padding: 12px 0;
-}
-h1 {
-  font-size: clamp(1.7rem, 3vw, 2.5rem);
-}
-p {
-  font-size: 1.25rem;
-  max-width: 60ch;
-}
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 8px;
-  margin: 10px 0;
-}
-button {
-  min-height: 56px;
-  padding: 4px 16px;
-  border: 2px solid rgb(var(--v-theme-seam));
-  border-radius: 12px 9px 13px 8px;
-  background: rgb(var(--v-theme-surface));
-  font-weight: 700;
-  text-align: left;
-}
-.place {
-  min-height: 48px;
-}
-.place::first-letter {
-  text-transform: uppercase;
-}
-button[aria-pressed='true'] {
-  border-color: rgb(var(--v-theme-ink));
-  background: rgb(var(--v-theme-wool));
-}
-small {
-  display: block;
-  font-weight: 400;
-}
-.drawn {
-  max-width: 460px;
 }
 @media (min-width: 900px) {
   .growl:not(.plain) {

@@ -32,20 +32,22 @@ function own(kinds: readonly string[]): string[] {
 <template>
   <SubNav label="Trust" :pages="trustPages(dogId)" />
   <PageState :pending="!view" :error="trust.error.value" @retry="trust.refetch()">
-    <div v-if="view" class="two">
+    <div v-if="view" class="grid grid-cols-2 gap-48 items-start max-md:grid-cols-1 max-md:gap-28">
       <div>
         <h2>Positions</h2>
         <LadderLinks :dog-id="dogId" :ladders="positions" />
         <AgreedForm :dog-id="dogId" :agreed="view.agreed" :positions="positions.map((one) => one.subject)" />
-        <h2 class="more">For the jobs at the table</h2>
+        <h2 class="more mt-26">For the jobs at the table</h2>
         <LadderLinks :dog-id="dogId" :ladders="forJobs" />
       </div>
       <div>
         <h2>Who may do what</h2>
-        <section v-for="one in view.helpers" :key="one.who" class="who">
-          <h3>
+        <section v-for="one in view.helpers" :key="one.who" class="who seam-b pt-8 px-0 pb-12">
+          <h3 class="inline-block">
             {{ labelOf('HelperWho', one.who) }}
-            <small>{{ one.minutes ? `${one.minutes} min at most` : 'not yet' }}</small>
+            <small class="font-sans font-normal text-md leading-plain ml-10">{{
+              one.minutes ? `${one.minutes} min at most` : 'not yet'
+            }}</small>
           </h3>
           <p v-for="reason in one.reasons" :key="reason.rule" :data-rule="reason.rule">{{ say(reason.text) }}</p>
           <p v-if="one.who === 'CHILD' && one.minutes" class="quiet">
@@ -56,7 +58,7 @@ function own(kinds: readonly string[]): string[] {
             }}
           </p>
         </section>
-        <h2 class="more">When the dog …</h2>
+        <h2 class="more mt-26">When the dog …</h2>
         <WhenTheDog />
       </div>
     </div>
@@ -64,33 +66,7 @@ function own(kinds: readonly string[]): string[] {
 </template>
 
 <style scoped>
-.two {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 48px;
-  align-items: start;
-}
-h3 {
-  display: inline-block;
-}
 h3::first-letter {
   text-transform: uppercase;
-}
-.more {
-  margin-top: 26px;
-}
-.who {
-  border-bottom: 1px dashed rgb(var(--v-theme-seam));
-  padding: 8px 0 12px;
-}
-h3 small {
-  font: 400 0.95rem var(--sans);
-  margin-left: 10px;
-}
-@media (max-width: 899px) {
-  .two {
-    grid-template-columns: 1fr;
-    gap: 28px;
-  }
 }
 </style>

@@ -8,10 +8,12 @@ defineProps<{ dogId: number; ladders: readonly StandingView[] }>()
 </script>
 
 <template>
-  <ul class="ladders">
+  <ul class="ladders list-none p-0">
     <li v-for="one in ladders" :key="one.subject">
-      <router-link :to="practicePath(dogId, one)"
-        ><b>{{ subjectLabel(one.subject) }}</b
+      <router-link
+        class="flex justify-between gap-16 items-center min-h-54 text-inherit no-underline seam-b border-l-5 border-l-heather pt-4 pr-0 pb-4 pl-12 max-md:flex-col max-md:items-start max-md:gap-0"
+        :to="practicePath(dogId, one)"
+        ><b class="inline-block">{{ subjectLabel(one.subject) }}</b
         ><span>rung {{ one.rungNumber }} of 10: {{ one.rungLabel }}</span></router-link
       >
     </li>
@@ -19,37 +21,11 @@ defineProps<{ dogId: number; ladders: readonly StandingView[] }>()
 </template>
 
 <style scoped>
-.ladders {
-  list-style: none;
-  padding: 0;
-}
-.ladders a {
-  display: flex;
-  justify-content: space-between;
-  gap: 16px;
-  align-items: center;
-  min-height: 54px;
-  color: inherit;
-  text-decoration: none;
-  border-bottom: 1px dashed rgb(var(--v-theme-seam));
-  border-left: 5px solid rgb(var(--v-theme-heather));
-  padding: 4px 0 4px 12px;
-}
 .ladders a:hover b {
   text-decoration: underline dotted;
   text-underline-offset: 4px;
 }
-b {
-  display: inline-block;
-}
 b::first-letter {
   text-transform: uppercase;
-}
-@media (max-width: 899px) {
-  .ladders a {
-    flex-direction: column;
-    align-items: flex-start;
-    gap: 0;
-  }
 }
 </style>

@@ -29,15 +29,22 @@ const says = computed(
 
 <template>
   <figure>
-    <figcaption>
-      {{ name }} <small>rung {{ last.rungNumber }}</small>
+    <figcaption class="font-bold">
+      {{ name }} <small class="font-normal ml-8">rung {{ last.rungNumber }}</small>
     </figcaption>
-    <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="img" :aria-label="says">
-      <path class="ready" :d="`M${LEFT} ${y(9)}H${WIDTH - 12}`" />
+    <svg class="w-full max-w-560 block" :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="img" :aria-label="says">
+      <path class="ready fill-none" :d="`M${LEFT} ${y(9)}H${WIDTH - 12}`" />
       <text :x="LEFT - 4" :y="y(9) + 4" text-anchor="end">9</text>
       <text :x="LEFT - 4" :y="y(1) + 4" text-anchor="end">1</text>
-      <path class="climb" :d="path" />
-      <circle v-for="turn in turns" :key="turn.day" :cx="x(turn.day)" :cy="y(turn.rungNumber)" r="4" />
+      <path class="fill-none stroke-heather stroke-[3] round-joins" :d="path" />
+      <circle
+        v-for="turn in turns"
+        class="fill-surface stroke-heather stroke-[2.6]"
+        :key="turn.day"
+        :cx="x(turn.day)"
+        :cy="y(turn.rungNumber)"
+        r="4"
+      />
       <text :x="LEFT" :y="HEIGHT - 2">{{ date(first) }}</text>
       <text :x="WIDTH - 12" :y="HEIGHT - 2" text-anchor="end">today</text>
     </svg>
@@ -45,38 +52,13 @@ const says = computed(
 </template>
 
 <style scoped>
-figcaption {
-  font-weight: 700;
-}
 figcaption::first-letter {
   text-transform: uppercase;
-}
-small {
-  font-weight: 400;
-  margin-left: 8px;
-}
-svg {
-  width: 100%;
-  max-width: 560px;
-  display: block;
-}
-path {
-  fill: none;
-}
-.climb {
-  stroke: rgb(var(--v-theme-heather));
-  stroke-width: 3;
-  stroke-linejoin: round;
 }
 .ready {
   stroke: rgb(var(--v-theme-secondary));
   stroke-width: 1.6;
   stroke-dasharray: 3 5;
-}
-circle {
-  fill: rgb(var(--v-theme-surface));
-  stroke: rgb(var(--v-theme-heather));
-  stroke-width: 2.6;
 }
 text {
   font: 12px var(--sans);

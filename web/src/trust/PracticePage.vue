@@ -16,6 +16,7 @@ import WhenTheDog from './WhenTheDog.vue'
 import choices from '@/api/choices'
 import { subjectLabel } from '@/api/words'
 import { kcal } from './words'
+import ActKey from '@/shell/ActKey.vue'
 
 /** One rung, one instruction, and how the dog took it. */
 const props = defineProps<{ dogId: number; subject: Subject; section?: Section }>()
@@ -95,13 +96,13 @@ const CIRCLE = 2 * Math.PI * 44
       :refused="refused"
     >
       <template #head>
-        <span class="treats"
+        <span class="treats ml-auto max-md:order-1 max-md:flex-[1_1_100%] max-md:-mt-12 max-md:mx-0 max-md:mb-0"
           >{{ treats }} {{ treats === 1 ? 'treat' : 'treats' }}, within {{ kcal(view.treatKcal) }}</span
         >
         <KeyButton
           v-if="!enough && !telling"
           k="i"
-          class="growl seen"
+          class="seen min-h-52 py-4 px-14 border-2 rounded-cut font-bold border-seam hover:bg-wool max-md:flex-1"
           title="A tick, a scab, a lump, a hot or smelly place, a limp"
           @press="noting = true"
           >Something seen</KeyButton
@@ -109,7 +110,7 @@ const CIRCLE = 2 * Math.PI * 44
         <KeyButton
           v-if="!enough && !telling"
           k="g"
-          class="growl"
+          class="min-h-52 py-4 px-14 border-2 border-error rounded-cut font-bold hover:bg-wool max-md:flex-1"
           title="It growls, stiffens, shows its teeth, snaps or bites: hands off, and it ends"
           :disabled="saving"
           @press="handsOff"
@@ -119,7 +120,7 @@ const CIRCLE = 2 * Math.PI * 44
       <SeenSomething v-if="noting" :dog-id="dogId" :near="section ? [section] : []" @close="noting = false" />
       <div class="rung">
         <ol
-          class="ladder"
+          class="ladder list-none flex flex-col-reverse gap-5 border-l-5 border-l-ink border-r-5 border-r-ink py-8 px-0 rounded-fine"
           :aria-label="`Rung ${view.standing.rungNumber} of 10, ${view.standing.relaxedInRow} relaxed in a row`"
         >
           <li
@@ -128,14 +129,20 @@ const CIRCLE = 2 * Math.PI * 44
             :class="{ here: rung === view.standing.rungNumber, below: rung < view.standing.rungNumber }"
           >
             <template v-if="rung === view.standing.rungNumber"
-              ><i v-for="n in 3" :key="n" :class="{ full: n <= view.standing.relaxedInRow }"
+              ><i
+                v-for="n in 3"
+                class="w-12 h-12 rounded-round border-2 border-heather max-md:w-9 max-md:h-9"
+                :key="n"
+                :class="{ full: n <= view.standing.relaxedInRow }"
             /></template>
           </li>
         </ol>
         <div aria-live="polite">
           <p class="quiet">Rung {{ view.standing.rungNumber }} of 10: {{ view.standing.rungLabel }}</p>
           <template v-if="enough && !telling">
-            <h1>{{ atTheGate ? 'Not into the water yet' : 'Enough for today' }}</h1>
+            <h1 class="text-[clamp(1.7rem,3vw,2.5rem)] text-heather max-w-[24ch] mt-6 mx-0 mb-14 max-md:text-3xl">
+              {{ atTheGate ? 'Not into the water yet' : 'Enough for today' }}
+            </h1>
             <p class="then" :data-rule="enough.rule">{{ say(enough.text) }}</p>
             <p v-if="atTheGate" class="then">
               <router-link :to="`/dogs/${dogId}/care/bath`">What to do first</router-link>
@@ -143,7 +150,9 @@ const CIRCLE = 2 * Math.PI * 44
             <p class="then"><b>End with something easy:</b> {{ view.endWith }}</p>
           </template>
           <template v-else>
-            <h1>{{ view.howTo }}</h1>
+            <h1 class="text-[clamp(1.7rem,3vw,2.5rem)] text-heather max-w-[24ch] mt-6 mx-0 mb-14 max-md:text-3xl">
+              {{ view.howTo }}
+            </h1>
             <p v-if="view.wets" class="caution">
               This rung wets the coat. Feel it
               <router-link :to="`/dogs/${dogId}/care/bath`">dry to the skin</router-link> afterwards, the same hour.
@@ -154,17 +163,17 @@ const CIRCLE = 2 * Math.PI * 44
         </div>
         <svg
           v-if="!view.enough"
-          class="time"
+          class="time w-150 max-md:w-84 max-md:col-start-2"
           viewBox="0 0 100 100"
           role="timer"
           :aria-label="left === undefined ? `${view.atMostSeconds} seconds at most` : `${left} seconds left`"
         >
-          <circle cx="50" cy="50" r="44" class="track" />
+          <circle cx="50" cy="50" r="44" class="stroke-wool fill-none stroke-[7]" />
           <circle
             cx="50"
             cy="50"
             r="44"
-            class="left"
+            class="left fill-none stroke-[7]"
             :stroke-dasharray="CIRCLE"
             :stroke-dashoffset="CIRCLE * (1 - (left ?? view.atMostSeconds) / view.atMostSeconds)"
             transform="rotate(-90 50 50)"
@@ -174,32 +183,33 @@ const CIRCLE = 2 * Math.PI * 44
         </svg>
       </div>
       <template v-if="telling">
-        <p class="ask">Hands off. What was it?</p>
+        <p class="font-bold text-xl">Hands off. What was it?</p>
         <AnswerRow label="What was it?" :answers="WARNINGS" :disabled="saving" grave @answer="warn" />
       </template>
       <template v-else-if="!enough">
-        <p class="ask">How did the dog take it?</p>
+        <p class="font-bold text-xl">How did the dog take it?</p>
         <AnswerRow label="How did the dog take it?" :answers="choices.Signal" :disabled="saving" @answer="record" />
       </template>
-      <v-btn v-else color="primary" size="x-large" :to="`/dogs/${dogId}/dog/trust`">Done for today</v-btn>
+      <ActKey v-else color="primary" size="x-large" :to="`/dogs/${dogId}/dog/trust`">Done for today</ActKey>
       <template #foot>
         <KeyButton k="u" :disabled="!given.length || saving" @press="undo">Undo</KeyButton>
         <KeyButton v-if="began === undefined && !enough" k="space" @press="begin">Start the time</KeyButton>
         <details>
-          <summary>Set-up, and what goes wrong</summary>
+          <summary class="cursor-pointer py-8 px-2 dotted">Set-up, and what goes wrong</summary>
           <p>{{ view.setUp }}</p>
-          <ul>
+          <ul class="pl-20">
             <li v-for="slip in view.slips" :key="slip">{{ slip }}</li>
           </ul>
         </details>
         <details>
-          <summary>When the dog …</summary>
+          <summary class="cursor-pointer py-8 px-2 dotted">When the dog …</summary>
           <WhenTheDog />
         </details>
-        <details v-if="lower.length && !enough" class="lower">
-          <summary>Begin lower</summary>
+        <details v-if="lower.length && !enough">
+          <summary class="cursor-pointer py-8 px-2 dotted">Begin lower</summary>
           <button
             v-for="one in lower"
+            class="block w-full min-h-44 py-4 px-12 text-left border-l-5 border-l-heather hover:bg-wool"
             :key="one.number"
             type="button"
             :disabled="saving"
@@ -215,9 +225,6 @@ const CIRCLE = 2 * Math.PI * 44
 </template>
 
 <style scoped>
-.treats {
-  margin-left: auto;
-}
 .rung {
   display: grid;
   grid-template-columns: 64px 1fr 150px;
@@ -225,27 +232,10 @@ const CIRCLE = 2 * Math.PI * 44
   align-items: center;
   flex: 1;
 }
-h1 {
-  font-size: clamp(1.7rem, 3vw, 2.5rem);
-  color: rgb(var(--v-theme-heather));
-  max-width: 24ch;
-  margin: 6px 0 14px;
-}
 .then {
-  font-size: 1.3rem;
+  font-size: 1.35rem;
   line-height: 1.35;
   max-width: 44ch;
-}
-.ladder {
-  list-style: none;
-  padding: 0;
-  display: flex;
-  flex-direction: column-reverse;
-  gap: 5px;
-  border-left: 5px solid rgb(var(--v-theme-ink));
-  border-right: 5px solid rgb(var(--v-theme-ink));
-  padding: 8px 0;
-  border-radius: 4px;
 }
 .ladder li {
   height: 22px;
@@ -261,24 +251,8 @@ h1 {
 .ladder .here {
   border-bottom: 7px solid rgb(var(--v-theme-heather));
 }
-i {
-  width: 12px;
-  height: 12px;
-  border-radius: 50%;
-  border: 2px solid rgb(var(--v-theme-heather));
-}
 i.full {
   background: rgb(var(--v-theme-heather));
-}
-.time {
-  width: 150px;
-}
-.time circle {
-  fill: none;
-  stroke-width: 7;
-}
-.track {
-  stroke: rgb(var(--v-theme-wool));
 }
 .left {
   stroke: rgb(var(--v-theme-heather));
@@ -293,50 +267,7 @@ i.full {
 .time .unit {
   font: 11px var(--sans);
 }
-.ask {
-  font-weight: 700;
-  font-size: 1.15rem;
-}
-.growl {
-  min-height: 52px;
-  padding: 4px 14px;
-  border: 2px solid rgb(var(--v-theme-error));
-  border-radius: 12px 9px 13px 8px;
-  font-weight: 700;
-}
-.seen {
-  border-color: rgb(var(--v-theme-seam));
-}
-.lower button {
-  display: block;
-  width: 100%;
-  min-height: 44px;
-  padding: 4px 12px;
-  text-align: left;
-  border-left: 5px solid rgb(var(--v-theme-heather));
-}
-.lower button:hover,
-.growl:hover {
-  background: rgb(var(--v-theme-wool));
-}
-summary {
-  cursor: pointer;
-  padding: 8px 2px;
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-}
-details ul {
-  padding-left: 20px;
-}
 @media (max-width: 899px) {
-  .treats {
-    order: 1;
-    flex: 1 1 100%;
-    margin: -12px 0 0;
-  }
-  .growl {
-    flex: 1;
-  }
   .rung {
     grid-template-columns: 44px 1fr;
     gap: 16px;
@@ -345,17 +276,6 @@ details ul {
   }
   .ladder li {
     height: 16px;
-  }
-  i {
-    width: 9px;
-    height: 9px;
-  }
-  .time {
-    width: 84px;
-    grid-column: 2;
-  }
-  h1 {
-    font-size: 1.5rem;
   }
   .then {
     font-size: 1.1rem;

@@ -11,6 +11,7 @@ import { useUnits } from '@/shell/useUnits'
 import { trustPages } from './pages'
 import { useSaveTreat } from './useTrust'
 import { grams, kcal } from './words'
+import ActKey from '@/shell/ActKey.vue'
 
 const props = defineProps<{ dogId: number }>()
 
@@ -40,24 +41,24 @@ function keep() {
   <SubNav label="Trust" :pages="trustPages(dogId)" />
   <PageState :pending="!view || !draft" :error="trust.error.value" @retry="trust.refetch()">
     <WeighFirst :dog-id="dogId" />
-    <div v-if="view && draft" class="two">
+    <div v-if="view && draft" class="grid grid-cols-[1fr_420px] gap-48 items-start max-md:grid-cols-1 max-md:gap-24">
       <div>
         <h2>Today</h2>
-        <p class="slab big">
+        <p class="slab big text-5xl mt-2 mx-0 mb-8 max-md:text-3xl">
           {{ view.treats.piecesLeft }} {{ view.treats.piecesLeft === 1 ? 'piece' : 'pieces' }} left
         </p>
         <svg
-          class="bar"
+          class="w-full max-w-460 mb-8"
           viewBox="0 0 400 26"
           role="img"
           :aria-label="`${kcal(view.treats.givenKcal)} of ${kcal(view.treats.allowedKcal)} given`"
         >
-          <rect width="400" height="26" rx="9" class="all" />
+          <rect width="400" height="26" rx="9" class="fill-wool" />
           <rect
             :width="Math.min(400, (400 * view.treats.givenKcal) / view.treats.allowedKcal)"
             height="26"
             rx="9"
-            class="given"
+            class="given fill-heather"
           />
         </svg>
         <p>
@@ -69,7 +70,7 @@ function keep() {
         </p>
         <hr class="seam" />
         <h2>How to cut them</h2>
-        <p class="slab big">
+        <p class="slab big text-5xl mt-2 mx-0 mb-8 max-md:text-3xl">
           {{ view.plan.dinner ? 'Part of the dinner' : `${view.plan.pieces} pieces of ${grams(view.plan.pieceGrams)}` }}
         </p>
         <p :data-rule="view.plan.why.rule">{{ say(view.plan.why.text) }}</p>
@@ -79,7 +80,7 @@ function keep() {
           label="How is that reckoned?"
         />
       </div>
-      <form class="cloth" @submit.prevent="keep">
+      <form class="cloth py-24 px-28" @submit.prevent="keep">
         <h2>What is in the treat bag</h2>
         <v-text-field
           v-model="draft.kcalPer100"
@@ -98,7 +99,7 @@ function keep() {
         <p class="quiet">
           Weigh ten pieces and divide. Until you have read a label, ordinary dry treats are taken for granted.
         </p>
-        <v-btn type="submit" color="primary" :loading="save.isPending.value">Keep</v-btn>
+        <ActKey type="submit" color="primary" :loading="save.isPending.value">Keep</ActKey>
         <p v-if="save.error.value && !fields.length" class="caution" role="alert">
           <strong>{{ messageOf(save.error.value) }}</strong>
         </p>
@@ -109,42 +110,9 @@ function keep() {
 </template>
 
 <style scoped>
-.two {
-  display: grid;
-  grid-template-columns: 1fr 420px;
-  gap: 48px;
-  align-items: start;
-}
-.big {
-  font-size: 2rem;
-  margin: 2px 0 8px;
-}
-.bar {
-  width: 100%;
-  max-width: 460px;
-  margin-bottom: 8px;
-}
-.all {
-  fill: rgb(var(--v-theme-wool));
-}
-.given {
-  fill: rgb(var(--v-theme-heather));
-}
-.cloth {
-  padding: 24px 28px;
-}
 .cloth > * {
   position: relative;
   z-index: 1;
   margin-bottom: 10px;
-}
-@media (max-width: 899px) {
-  .two {
-    grid-template-columns: 1fr;
-    gap: 24px;
-  }
-  .big {
-    font-size: 1.6rem;
-  }
 }
 </style>

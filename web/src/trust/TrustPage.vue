@@ -11,6 +11,7 @@ import SubNav from '@/shell/SubNav.vue'
 import LadderTurns from './LadderTurns.vue'
 import { practicePath, trustPages } from './pages'
 import { kcal } from './words'
+import TheWord from '@/shell/TheWord.vue'
 
 const props = defineProps<{ dogId: number }>()
 
@@ -57,7 +58,9 @@ const nameOf = ({ subject, section }: { subject: Subject; section?: Section }) =
   <PageState :pending="!view" :error="trust.error.value" @retry="trust.refetch()">
     <template v-if="view">
       <SubNav label="Trust" :pages="trustPages(dogId)" />
-      <p v-if="!view.standings.length" class="none">Nothing is brushed on this dog, so no brush is practised.</p>
+      <p v-if="!view.standings.length" class="text-xl my-16 mx-0">
+        Nothing is brushed on this dog, so no brush is practised.
+      </p>
       <div v-else class="with-map">
         <CoatMap
           :names="names"
@@ -77,11 +80,11 @@ const nameOf = ({ subject, section }: { subject: Subject; section?: Section }) =
             :data-test="i ? 'second' : 'first'"
           >
             <span
-              ><b class="slab">{{ nameOf(one.standing) }}</b
-              ><span class="how">{{ one.howTo }}</span></span
+              ><b class="slab block text-lg">{{ nameOf(one.standing) }}</b
+              ><span class="how block leading-snug">{{ one.howTo }}</span></span
             >
-            <span class="small"
-              ><b>{{ one.atMostSeconds }} s</b
+            <span class="small text-right whitespace-nowrap"
+              ><b class="block text-lg">{{ one.atMostSeconds }} s</b
               >{{ one.doneToday ? 'done today' : `within ${kcal(one.treatKcal)}` }}</span
             >
           </router-link>
@@ -89,25 +92,25 @@ const nameOf = ({ subject, section }: { subject: Subject; section?: Section }) =
           <h2>Where the dog stands</h2>
           <p>
             Ready for a full routine at <b>{{ ready }} of {{ view.standings.length }}</b> places; the others are
-            practised, not brushed. Point at one to see its rung.
+            practised, not brushed. Point at one to see its <TheWord of="rung" />.
           </p>
-          <ul v-if="shown.length" class="shown">
-            <li v-for="one in shown" :key="one.subject">
-              <b>{{ nameOf(one) }}</b>: rung {{ one.rungNumber }}, {{ one.rungLabel }}; {{ one.relaxedInRow }} relaxed
-              in a row, three climb.
-              <router-link :to="practicePath(dogId, one)">Practise here</router-link>
+          <ul v-if="shown.length" class="shown list-none p-0">
+            <li v-for="one in shown" class="py-4 px-0" :key="one.subject">
+              <b class="inline-block">{{ nameOf(one) }}</b>: rung {{ one.rungNumber }}, {{ one.rungLabel }};
+              {{ one.relaxedInRow }} relaxed in a row, three climb.
+              <router-link class="text-inherit" :to="practicePath(dogId, one)">Practise here</router-link>
             </li>
-            <li v-if="untried.length">
+            <li v-if="untried.length" class="py-4 px-0">
               Something new here:
               <template v-for="(subject, i) in untried" :key="subject"
                 >{{ i ? ', ' : ''
-                }}<router-link :to="practicePath(dogId, { subject, section: chosen })">{{
+                }}<router-link class="text-inherit" :to="practicePath(dogId, { subject, section: chosen })">{{
                   subjectLabel(subject)
                 }}</router-link></template
               >
             </li>
           </ul>
-          <div v-if="history.length && home.data.value" class="turns">
+          <div v-if="history.length && home.data.value" class="grid grid-cols-2 gap-y-14 gap-x-26 max-md:grid-cols-1">
             <LadderTurns
               v-for="one in history"
               :key="one.subject"
@@ -117,17 +120,21 @@ const nameOf = ({ subject, section }: { subject: Subject; section?: Section }) =
               :today="home.data.value.today"
             />
           </div>
-          <ol class="ladder" aria-label="How many places stand on each rung">
+          <ol
+            class="ladder list-none p-0 grid grid-cols-10 gap-3 my-10 mx-0 items-end max-md:grid-cols-5"
+            aria-label="How many places stand on each rung"
+          >
             <li v-for="rung in 10" :key="rung" :style="{ borderBottomColor: rungWash(rung) }">
-              <span class="slab">{{ rung }}</span>
+              <span class="slab block text-xs">{{ rung }}</span>
               {{ view.standings.filter((s) => s.rungNumber === rung).length || '–' }}
             </li>
           </ol>
           <template v-if="tools.length"
             ><h3>Other tools it is getting to know</h3>
-            <ul class="shown">
-              <li v-for="one in tools" :key="one.subject + one.section">
-                <router-link :to="practicePath(dogId, one)">{{ nameOf(one) }}</router-link>: rung {{ one.rungNumber }},
+            <ul class="shown list-none p-0">
+              <li v-for="one in tools" class="py-4 px-0" :key="one.subject + one.section">
+                <router-link class="text-inherit" :to="practicePath(dogId, one)">{{ nameOf(one) }}</router-link>: rung
+                {{ one.rungNumber }},
                 {{ one.rungLabel }}
               </li>
             </ul></template
@@ -136,7 +143,7 @@ const nameOf = ({ subject, section }: { subject: Subject; section?: Section }) =
             <hr class="seam" />
             <h2>Over the weeks</h2>
             <p class="quiet">The dashed line is where real brushing begins.</p>
-            <div class="turns">
+            <div class="grid grid-cols-2 gap-y-14 gap-x-26 max-md:grid-cols-1">
               <LadderTurns
                 v-for="one in view.turns.slice(0, 4)"
                 :key="one.subject + one.section"
@@ -154,10 +161,6 @@ const nameOf = ({ subject, section }: { subject: Subject; section?: Section }) =
 </template>
 
 <style scoped>
-.none {
-  font-size: 1.2rem;
-  margin: 16px 0;
-}
 .practice {
   display: grid;
   grid-template-columns: 1fr auto;
@@ -176,73 +179,22 @@ const nameOf = ({ subject, section }: { subject: Subject; section?: Section }) =
 .practice:hover {
   background: rgb(var(--v-theme-wool));
 }
-.practice b {
-  display: block;
-  font-size: 1.1rem;
-}
 .practice b::first-letter {
   text-transform: uppercase;
 }
 .first b {
   font-size: 1.35rem;
 }
-.how {
-  display: block;
-  line-height: 1.3;
-}
-.small {
-  text-align: right;
-  white-space: nowrap;
-}
 .small b {
   font-size: 1.35rem;
 }
-.shown {
-  list-style: none;
-  padding: 0;
-}
-.shown li {
-  padding: 4px 0;
-}
-.shown b {
-  display: inline-block;
-}
 .shown b::first-letter {
   text-transform: uppercase;
-}
-.shown a {
-  color: inherit;
-}
-.ladder {
-  list-style: none;
-  padding: 0;
-  display: grid;
-  grid-template-columns: repeat(10, 1fr);
-  gap: 3px;
-  margin: 10px 0;
-  align-items: end;
 }
 .ladder li {
   text-align: center;
   padding: 6px 0;
   border-bottom: 10px solid;
   font-size: 0.95rem;
-}
-.ladder span {
-  display: block;
-  font-size: 0.85rem;
-}
-.turns {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 14px 26px;
-}
-@media (max-width: 899px) {
-  .turns {
-    grid-template-columns: 1fr;
-  }
-  .ladder {
-    grid-template-columns: repeat(5, 1fr);
-  }
 }
 </style>

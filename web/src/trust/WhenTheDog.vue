@@ -7,19 +7,8 @@ import choices from '@/api/choices'
 <template>
   <dl>
     <template v-for="one in choices.WhenTheDog" :key="one.value"
-      ><dt>… {{ one.label }}</dt>
-      <dd>{{ one.hint }}</dd></template
+      ><dt class="font-bold mt-10">… {{ one.label }}</dt>
+      <dd class="m-0 max-w-[60ch]">{{ one.hint }}</dd></template
     >
   </dl>
 </template>
-
-<style scoped>
-dt {
-  font-weight: 700;
-  margin-top: 10px;
-}
-dd {
-  margin: 0;
-  max-width: 60ch;
-}
-</style>

@@ -15,8 +15,8 @@ const why = useDogView('why-it-minds', () => props.dogId)
   <PageState :pending="!why.data.value" :error="why.error.value" @retry="why.refetch()">
     <ol class="causes">
       <li v-for="cause in why.data.value" :key="cause.what" :class="{ suspected: cause.suspected }">
-        <h3>{{ labelOf('WhyItMindsWhat', cause.what) }}</h3>
-        <p v-if="cause.suspected" class="here">What was said points here.</p>
+        <h3 class="mt-0 mx-0 mb-4">{{ labelOf('WhyItMindsWhat', cause.what) }}</h3>
+        <p v-if="cause.suspected" class="font-bold text-primary">What was said points here.</p>
         <p v-for="reason in cause.reasons" :key="reason.rule" :data-rule="reason.rule">{{ say(reason.text) }}</p>
         <p v-if="cause.tools.length">
           Palm test:
@@ -48,18 +48,15 @@ li {
   counter-increment: cause;
   position: relative;
   padding: 12px 0 12px 52px;
-  border-bottom: 1px dashed rgb(var(--v-theme-seam));
+  border-bottom: 1.5px dashed rgb(var(--v-theme-seam));
 }
 li::before {
   content: counter(cause);
   position: absolute;
   left: 16px;
   top: 8px;
-  font: 700 1.8rem var(--slab);
+  font: 700 1.7rem var(--slab);
   color: rgb(var(--v-theme-seam));
-}
-h3 {
-  margin: 0 0 4px;
 }
 p {
   margin: 0 0 4px;
@@ -72,10 +69,6 @@ p {
   padding-right: 16px;
 }
 .suspected::before {
-  color: rgb(var(--v-theme-primary));
-}
-.here {
-  font-weight: 700;
   color: rgb(var(--v-theme-primary));
 }
 </style>

@@ -52,6 +52,7 @@ const minds = computed(() => {
           {{ lookWords(one) }}
           <img
             v-if="one.photo"
+            class="block max-w-180 max-h-140 my-4 mx-0 rounded-plain"
             :src="`/api/dogs/${dogId}/looks/photos/${one.photo}`"
             :alt="`${names[one.section]}, ${date(one.day)}`"
           />
@@ -60,13 +61,3 @@ const minds = computed(() => {
     </template>
   </template>
 </template>
-
-<style scoped>
-img {
-  display: block;
-  max-width: 180px;
-  max-height: 140px;
-  margin: 4px 0;
-  border-radius: 8px;
-}
-</style>

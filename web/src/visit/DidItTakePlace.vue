@@ -3,6 +3,7 @@ import { useNotice } from '@/shell/useNotice'
 import { useUnits } from '@/shell/useUnits'
 import { detailsOf } from '@/api/client'
 import { useAppointment } from './useVisits'
+import ActKey from '@/shell/ActKey.vue'
 
 /** An appointment that was: nothing counts before somebody says that it took place. */
 const props = defineProps<{ dogId: number; day: string; dogName?: string }>()
@@ -26,31 +27,31 @@ async function no() {
 </script>
 
 <template>
-  <div class="asked">
+  <div class="flex flex-wrap gap-y-6 gap-x-16 items-center border-l-5 border-l-primary pt-4 pr-0 pb-4 pl-12 my-8 mx-0">
     <p>
       <b>The groom, {{ date(day) }}:</b> did it take place?
     </p>
-    <div class="answers">
-      <v-btn
+    <div class="answers flex gap-8">
+      <ActKey
         color="secondary"
         :loading="happened.isPending.value"
         :aria-label="`Yes, a full groom${dogName ? ` of ${dogName}` : ''} on ${date(day)} took place`"
         @click="yes"
-        >Yes, a full groom</v-btn
+        >Yes, a full groom</ActKey
       >
       <router-link
-        class="less"
+        class="text-inherit min-h-44 py-10 px-6"
         :to="`/dogs/${dogId}/days/groom?visit=${day}`"
         :aria-label="`Less of it on ${date(day)}: say what was done`"
         @click="emit('less', day)"
         >Less of it</router-link
       >
-      <v-btn
+      <ActKey
         variant="outlined"
         :loading="missed.isPending.value"
         :aria-label="`No, the groom${dogName ? ` of ${dogName}` : ''} on ${date(day)} did not take place`"
         @click="no"
-        >No</v-btn
+        >No</ActKey
       >
     </div>
     <p v-if="happened.error.value ?? missed.error.value" class="caution" role="alert">
@@ -60,25 +61,7 @@ async function no() {
 </template>
 
 <style scoped>
-.less {
-  color: inherit;
-  min-height: 44px;
-  padding: 10px 6px;
-}
-.asked {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 16px;
-  align-items: center;
-  border-left: 5px solid rgb(var(--v-theme-primary));
-  padding: 4px 0 4px 12px;
-  margin: 8px 0;
-}
-.answers {
-  display: flex;
-  gap: 8px;
-}
-.answers .v-btn {
+.answers .act {
   min-width: 72px;
   min-height: 44px;
 }

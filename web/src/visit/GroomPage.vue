@@ -10,17 +10,20 @@ import type { PriceForm, Section, VisitForm } from '@/api/types'
 import { labelOf } from '@/api/words'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import { useDrawnDog } from '@/coat/useCoat'
+import DateField from '@/shell/DateField.vue'
 import LengthField from '@/shell/LengthField.vue'
+import NumberField from '@/shell/NumberField.vue'
 import SubNav from '@/shell/SubNav.vue'
 import PageState from '@/shell/PageState.vue'
 import { useDraft } from '@/shell/useDraft'
 import { useNotice } from '@/shell/useNotice'
 import { inDays, useUnits } from '@/shell/useUnits'
-import { vShown } from '@/shell/shown'
+import TimeField from '@/shell/TimeField.vue'
 import DidItTakePlace from './DidItTakePlace.vue'
 import { dayPages } from '@/rhythm/pages'
 import TradePanel from './TradePanel.vue'
 import { asSet, useGroomFile, useSetGroom, useTrade, useVisits, type TradeQuestion } from './useVisits'
+import ActKey from '@/shell/ActKey.vue'
 
 /** The groomer: when next, what was, and what length, minutes and money ask of one another. */
 const props = defineProps<{ dogId: number }>()
@@ -67,18 +70,21 @@ async function setGroom(day: string | undefined, hour = view.value?.nextHour?.sl
       groom.mutate(before),
     )
 }
-async function takeFile(event: Event) {
-  const input = event.target as HTMLInputElement
-  const text = await input.files?.[0]?.text()
-  input.value = ''
+/** Taken over at once; the field is empty again. */
+const calendarFile = ref<File>()
+async function takeFile() {
+  const text = await calendarFile.value?.text()
+  calendarFile.value = undefined
   if (text === undefined) return
   const before = asSet(view.value)
   const taken = await fromFile.mutateAsync(text).catch(() => undefined)
   const zone = taken?.zoneUnknown ? ' Its time zone is not known here: the time was taken as yours.' : ''
   if (taken) tell(`${taken.summary || 'The groom'}: ${date(taken.day)}.${zone}`, () => groom.mutate(before))
 }
+const visitDay = computed({ get: () => draft.value!.day || undefined, set: (day) => (draft.value!.day = day ?? '') })
 async function keep() {
   const { day, ...said } = draft.value!
+  if (Number.isNaN(said.price)) return
   const form = asScope(said)
   const before = view.value!.past.find((visit) => visit.day === day)
   if (!(await put.mutateAsync({ day, form }).catch(() => undefined))) return
@@ -106,6 +112,7 @@ async function takeAway(day: string) {
     tell(`The visit of ${date(day)} is gone.`, () => put.mutate({ day, form: before }))
 }
 async function keepPrice() {
+  if (Object.values(price.value!).some(Number.isNaN)) return
   const before = view.value!.price
   if (await setPrice.mutateAsync(price.value!).catch(() => undefined))
     tell('The price is kept.', () => {
@@ -122,7 +129,10 @@ async function keepPrice() {
     @retry="visits.refetch()"
   >
     <SubNav label="What comes, and what was" :pages="dayPages(dogId)" />
-    <div v-if="view && trade.data.value && price && draft" class="page">
+    <div
+      v-if="view && trade.data.value && price && draft"
+      class="page grid grid-cols-[minmax(320px,5fr)_7fr] gap-y-20 gap-x-48 items-start max-md:grid-cols-1"
+    >
       <div>
         <section aria-labelledby="next">
           <h2 id="next">The next groom</h2>
@@ -134,39 +144,48 @@ async function keepPrice() {
             @happened="draft = { ...EMPTY, day: $event }"
             @less="draft = { ...EMPTY, day: $event, scope: 'TIDY' }"
           />
-          <p v-if="view.next" class="slab day" data-test="groom">
+          <p v-if="view.next" class="slab day text-5xl" data-test="groom">
             {{ date(view.next) }}<template v-if="view.nextHour"> at {{ view.nextHour.slice(0, 5) }}</template>
-            <small>{{ inDays(view.today, view.next) }}</small>
+            <small class="font-sans font-normal text-base leading-plain ml-10">{{
+              inDays(view.today, view.next)
+            }}</small>
           </p>
           <p v-else>None is set.<template v-if="!view.proposed"> This coat sees a groomer when needed.</template></p>
           <p v-if="view.proposed" class="quiet">{{ say(view.proposed.why.text) }}</p>
-          <div class="acts">
-            <label
-              >{{ view.next ? 'Move it to' : 'Set it for' }}
-              <input
-                type="date"
-                v-shown="view.next"
-                @change="setGroom(($event.target as HTMLInputElement).value || undefined)"
-            /></label>
-            <label v-if="view.next"
-              >at
-              <input
-                type="time"
-                v-shown="view.nextHour?.slice(0, 5)"
-                @change="setGroom(view.next, ($event.target as HTMLInputElement).value)"
-            /></label>
-            <v-btn v-if="!view.next && view.proposed" color="secondary" @click="setGroom(view.proposed.day)">{{
+          <div class="acts flex flex-wrap gap-y-14 gap-x-16 items-center my-12 mx-0">
+            <DateField
+              class="min-w-200"
+              :label="view.next ? 'Move it to' : 'Set it for'"
+              :model-value="view.next"
+              @update:model-value="setGroom"
+            />
+            <TimeField
+              v-if="view.next"
+              class="max-w-120"
+              label="at"
+              :model-value="view.nextHour"
+              @update:model-value="setGroom(view.next, $event)"
+            />
+            <ActKey v-if="!view.next && view.proposed" color="secondary" @click="setGroom(view.proposed.day)">{{
               date(view.proposed.day)
-            }}</v-btn>
+            }}</ActKey>
             <button v-if="view.next" type="button" class="link" @click="setGroom(undefined)">no groom</button>
-            <label class="file"
-              >or out of the groomer’s calendar file <input type="file" accept=".ics,text/calendar" @change="takeFile"
-            /></label>
+            <v-file-input
+              v-model="calendarFile"
+              class="min-w-260"
+              label="or out of the groomer’s calendar file"
+              accept=".ics,text/calendar"
+              @update:model-value="takeFile"
+            />
           </div>
           <p v-if="groom.error.value ?? fromFile.error.value" class="caution" role="alert">
             <strong>{{ detailsOf(groom.error.value ?? fromFile.error.value) }}</strong>
           </p>
-          <p v-if="view.restart" class="restart" :data-rule="view.restart.rule">
+          <p
+            v-if="view.restart"
+            class="border-l-5 border-l-heather pt-4 pr-0 pb-4 pl-14"
+            :data-rule="view.restart.rule"
+          >
             {{ say(view.restart.text) }} <router-link :to="`/dogs/${dogId}/dog/trust`">Practice</router-link>
           </p>
           <p><router-link :to="`/dogs/${dogId}/days/thread`">What to expect until then</router-link></p>
@@ -174,8 +193,8 @@ async function keepPrice() {
         <hr class="seam" />
         <section aria-labelledby="price">
           <h2 id="price">What it costs</h2>
-          <form class="price" @submit.prevent="keepPrice">
-            <label
+          <form class="flex flex-wrap gap-y-14 gap-x-14 items-start mt-12" @submit.prevent="keepPrice">
+            <NumberField
               v-for="[key, title] in [
                 ['price', 'a visit'],
                 ['tip', 'tip'],
@@ -184,16 +203,12 @@ async function keepPrice() {
                 ['surcharge', 'more if it is matted'],
               ] as const"
               :key="key"
-              >{{ title }}
-              <input
-                v-model.number="price[key]"
-                type="number"
-                min="0"
-                step="0.5"
-                required
-                :aria-label="`${title}, ${view.currency}`"
-            /></label>
-            <v-btn type="submit" variant="outlined" :loading="setPrice.isPending.value">Keep</v-btn>
+              v-model="price[key]"
+              class="flex-[1_1_150px] max-w-240"
+              :label="title"
+              :suffix="view.currency"
+            />
+            <ActKey type="submit" variant="outlined" :loading="setPrice.isPending.value">Keep</ActKey>
           </form>
           <p v-if="setPrice.error.value" class="caution" role="alert">
             <strong>{{ detailsOf(setPrice.error.value) }}</strong>
@@ -205,8 +220,8 @@ async function keepPrice() {
           <p v-if="!view.past.length" class="quiet">
             None kept yet. What the groomer found and how long the hair was left helps the next time.
           </p>
-          <ul class="past">
-            <li v-for="visit in view.past" :key="visit.day">
+          <ul class="past list-none p-0">
+            <li v-for="visit in view.past" class="seam-t py-6 px-0" :key="visit.day">
               <b>{{ date(visit.day) }}</b>
               {{
                 [
@@ -218,11 +233,11 @@ async function keepPrice() {
                   .filter(Boolean)
                   .join(', ')
               }}
-              <span v-if="visit.care.length"
+              <span v-if="visit.care.length" class="block text-md"
                 >Also: {{ visit.care.map((job) => labelOf('CareJob', job)).join(', ') }}</span
               >
-              <span v-if="visit.found">Found: {{ visit.found }}</span
-              ><span v-if="visit.remarks">{{ visit.remarks }}</span>
+              <span v-if="visit.found" class="block text-md">Found: {{ visit.found }}</span
+              ><span v-if="visit.remarks" class="block text-md">{{ visit.remarks }}</span>
               <button
                 type="button"
                 class="link"
@@ -234,17 +249,15 @@ async function keepPrice() {
             </li>
           </ul>
           <details :open="Boolean(draft.day)">
-            <summary>Keep a visit</summary>
-            <form class="visit" @submit.prevent="keep">
-              <label>Day <input v-model="draft.day" type="date" :max="view.today" required /></label>
-              <label
-                >What was done
-                <select v-model="draft.scope">
-                  <option v-for="one in choices.VisitScope" :key="one.value" :value="one.value">
-                    {{ one.title }}, {{ one.hint }}
-                  </option>
-                </select></label
-              >
+            <summary class="dotted min-h-44 cursor-pointer py-10 px-0 w-fit">Keep a visit</summary>
+            <form class="visit grid grid-cols-2 gap-y-14 gap-x-16 items-start pt-6" @submit.prevent="keep">
+              <DateField v-model="visitDay" label="Day" :max="view.today" />
+              <v-select
+                v-model="draft.scope"
+                class="wide"
+                label="What was done"
+                :items="choices.VisitScope.map((one) => ({ title: `${one.title}, ${one.hint}`, value: one.value }))"
+              />
               <div v-if="draft.scope === 'PLACES'" class="wide">
                 <p>Which places? Touch them on the dog.</p>
                 <CoatMap :names="names" :dog="drawn" :selected="draft.places ?? []" @choose="toggle" />
@@ -255,26 +268,32 @@ async function keepPrice() {
                 v-model="draft.leftMillimetres"
                 label="Hair left"
               />
-              <label
-                >Price, {{ view.currency }} <input v-model.number="draft.price" type="number" min="0" step="0.5"
-              /></label>
-              <label class="wide"
-                >What the groomer found <textarea v-model="draft.found" rows="2" :maxlength="facts.longestText" />
-              </label>
-              <label class="wide"
-                >Remarks <textarea v-model="draft.remarks" rows="2" :maxlength="facts.longestText" />
-              </label>
-              <fieldset class="wide">
+              <NumberField v-model="draft.price" label="Price" :suffix="view.currency" />
+              <v-textarea
+                v-model="draft.found"
+                class="wide"
+                label="What the groomer found"
+                :maxlength="facts.longestText"
+              />
+              <v-textarea v-model="draft.remarks" class="wide" label="Remarks" :maxlength="facts.longestText" />
+              <fieldset class="wide border-0 p-0 flex flex-wrap gap-y-0 gap-x-18">
                 <legend>Also done there</legend>
-                <label v-for="job in facts.jobsAtGroomers" :key="job" class="tick"
-                  ><input v-model="draft.care" type="checkbox" :value="job" /> {{ labelOf('CareJob', job) }}</label
-                >
+                <v-checkbox-btn
+                  v-for="job in facts.jobsAtGroomers"
+                  :key="job"
+                  v-model="draft.care"
+                  class="flex-none"
+                  :value="job"
+                  :label="labelOf('CareJob', job)"
+                />
               </fieldset>
-              <label v-if="draft.leftMillimetres && draft.scope === 'FULL_GROOM'" class="wide tick"
-                ><input v-model="draft.takeOver" type="checkbox" /> The hair is that long all over now, where it grows
-                on</label
-              >
-              <v-btn type="submit" color="primary" :loading="put.isPending.value">Keep</v-btn>
+              <v-checkbox-btn
+                v-if="draft.leftMillimetres && draft.scope === 'FULL_GROOM'"
+                v-model="draft.takeOver"
+                class="wide"
+                label="The hair is that long all over now, where it grows on"
+              />
+              <ActKey type="submit" color="primary" :loading="put.isPending.value">Keep</ActKey>
             </form>
             <p v-if="put.error.value" class="caution" role="alert">
               <strong>{{ detailsOf(put.error.value) }}</strong>
@@ -298,129 +317,11 @@ async function keepPrice() {
 </template>
 
 <style scoped>
-.visit select {
-  display: block;
-  width: 100%;
-  min-height: 44px;
-  padding: 4px 10px;
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 8px;
-  background: rgb(var(--v-theme-surface));
-  color: inherit;
-  font: inherit;
-}
-.visit label:has(select) {
-  grid-column: 1 / -1;
-  min-width: 0;
-  max-width: 100%;
-}
-.page {
-  display: grid;
-  grid-template-columns: minmax(320px, 5fr) 7fr;
-  gap: 20px 48px;
-  align-items: start;
-}
-.day {
-  font-size: 2rem;
-}
-.day small {
-  font: 400 1rem var(--sans);
-  margin-left: 10px;
-}
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 16px;
-  align-items: center;
-  margin: 8px 0;
-}
 a {
   color: inherit;
   text-underline-offset: 4px;
 }
-input[type='date'],
-input[type='number'],
-textarea {
-  min-height: 44px;
-  padding: 6px 10px;
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 8px;
-  background: rgb(var(--v-theme-surface));
-  color: inherit;
-  color-scheme: light dark;
-}
-.file input {
-  max-width: 220px;
-  font-size: 0.9rem;
-}
-.restart {
-  border-left: 5px solid rgb(var(--v-theme-heather));
-  padding: 4px 0 4px 14px;
-}
-.price {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 14px;
-  align-items: end;
-}
-.price label {
-  display: grid;
-  font-size: 0.92rem;
-}
-.price input {
-  width: 6.2em;
-  text-align: right;
-}
-.past {
-  list-style: none;
-  padding: 0;
-}
-.past li {
-  border-top: 1px dashed rgb(var(--v-theme-seam));
-  padding: 6px 0;
-}
-.past span {
-  display: block;
-  font-size: 0.95rem;
-}
-summary {
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-  min-height: 44px;
-  cursor: pointer;
-}
-summary {
-  padding: 10px 0;
-  width: fit-content;
-}
-.visit {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 10px 16px;
-  align-items: end;
-}
-.visit label {
-  display: grid;
-}
-fieldset {
-  border: 0;
-  padding: 0;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 18px;
-}
-.visit .wide {
+.wide {
   grid-column: 1 / -1;
-}
-.visit .tick {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 44px;
-}
-@media (max-width: 899px) {
-  .page {
-    grid-template-columns: 1fr;
-  }
 }
 </style>

@@ -18,6 +18,7 @@ import { useNotice } from '@/shell/useNotice'
 import { daysAgo, useUnits } from '@/shell/useUnits'
 import CareLines from './CareLines.vue'
 import { useHandOver } from './useVisits'
+import ActKey from '@/shell/ActKey.vue'
 
 /** One page for the groomer: the coat, what was combed when, mats, what the dog minds and what helps. */
 const props = defineProps<{ dogId: number }>()
@@ -78,7 +79,11 @@ async function keep() {
 
 <template>
   <PageState :pending="!view || !dog.data.value" :error="sheet.error.value" @retry="sheet.refetch()">
-    <div v-if="view && dog.data.value" class="sheet" @vue:mounted="start({ wish: view.wish, health: view.health })">
+    <div
+      v-if="view && dog.data.value"
+      class="print:text-[11pt]"
+      @vue:mounted="start({ wish: view.wish, health: view.health })"
+    >
       <CardTitle
         >{{ dog.data.value.form.name }}, for the groomer<template v-if="view.next"
           >, {{ date(view.next) }}</template
@@ -88,7 +93,9 @@ async function keep() {
         {{ [dog.data.value.form.breed, weighed(dog.data.value.form)].filter(Boolean).join(', ') }}. As of
         {{ date(view.today) }}.
       </p>
-      <div class="cols">
+      <div
+        class="cols grid grid-cols-[minmax(260px,26%)_1fr_1fr] gap-y-16 gap-x-34 items-start mt-10 max-md:grid-cols-1"
+      >
         <CoatMap :names="names" :dog="drawn" :paint="paint" still />
         <div>
           <h3>Hair</h3>
@@ -121,7 +128,9 @@ async function keep() {
             Likely by now, please feel for them first:
             <b>{{ view.likely.map((section) => names[section]).join('; ') }}</b>.
           </p>
-          <p v-for="one in view.talk" :key="one.rule" class="talk">{{ say(one.text) }}</p>
+          <p v-for="one in view.talk" :key="one.rule" class="border-l-5 border-l-heather pt-3 pr-0 pb-3 pl-12">
+            {{ say(one.text) }}
+          </p>
           <h3>Last combed to the skin</h3>
           <ul class="combed">
             <li v-for="[day, at] in combed" :key="day">
@@ -147,13 +156,10 @@ async function keep() {
             ><h3>Our wish</h3>
             <p>{{ view.wish }}</p></template
           >
-          <form v-if="draft" class="no-print words" @submit.prevent="keep">
-            <label
-              >Skin and health, in your words
-              <textarea v-model="draft.health" rows="2" :maxlength="facts.longestText" />
-            </label>
-            <label>Your wish <textarea v-model="draft.wish" rows="2" :maxlength="facts.longestText" /></label>
-            <v-btn type="submit" color="secondary" :loading="setWords.isPending.value">Keep</v-btn>
+          <form v-if="draft" class="no-print words grid gap-14 my-14 mx-0" @submit.prevent="keep">
+            <v-textarea v-model="draft.health" label="Skin and health, in your words" :maxlength="facts.longestText" />
+            <v-textarea v-model="draft.wish" label="Your wish" :maxlength="facts.longestText" />
+            <ActKey type="submit" color="secondary" :loading="setWords.isPending.value">Keep</ActKey>
             <p v-if="setWords.error.value" class="caution" role="alert">
               <strong>{{ detailsOf(setWords.error.value) }}</strong>
             </p>
@@ -165,13 +171,6 @@ async function keep() {
 </template>
 
 <style scoped>
-.cols {
-  display: grid;
-  grid-template-columns: minmax(260px, 26%) 1fr 1fr;
-  gap: 16px 34px;
-  align-items: start;
-  margin-top: 10px;
-}
 .cols :deep(h3) {
   margin-top: 12px;
 }
@@ -191,34 +190,7 @@ b::first-letter,
 .cap::first-letter {
   text-transform: uppercase;
 }
-.talk {
-  border-left: 5px solid rgb(var(--v-theme-heather));
-  padding: 3px 0 3px 12px;
-}
-.words {
-  display: grid;
-  gap: 8px;
-  margin: 14px 0;
-}
-.words label {
-  display: grid;
-}
-textarea {
-  padding: 6px 10px;
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 8px;
-  background: rgb(var(--v-theme-surface));
-  color: inherit;
-}
-@media (max-width: 899px) {
-  .cols {
-    grid-template-columns: 1fr;
-  }
-}
 @media print {
-  .sheet {
-    font-size: 11pt;
-  }
   .cols {
     grid-template-columns: 5cm 1fr 1fr;
     gap: 0.5cm;

@@ -4,6 +4,7 @@ import { computed, onMounted, ref } from 'vue'
 import choices from '@/api/choices'
 import facts from '@/api/facts'
 import { money } from '@/shell/numbers'
+import SlideField from '@/shell/SlideField.vue'
 import { useUnits } from '@/shell/useUnits'
 import type { TradeView } from '@/api/types'
 import type { TradeQuestion } from './useVisits'
@@ -37,7 +38,6 @@ function move(to: TradeQuestion) {
   moved.value = { ...moved.value, ...to }
   void send()
 }
-const numberOf = (event: Event) => Number((event.target as HTMLInputElement).value)
 
 const lengthNow = computed(() => answer.value.millimetres)
 const weeksNow = computed(() => answer.value.weeks)
@@ -69,56 +69,59 @@ const marks = computed(() => [0.25, 0.5, 0.75, 1].map((part) => Math.round((top.
 <template>
   <section class="trade" aria-labelledby="trade">
     <h2 id="trade" ref="heading">Length, minutes, money</h2>
-    <p class="own" data-test="own-answer">{{ say(trade.own.text) }}</p>
-    <p class="ask">
-      <label
-        >Tell me
-        <select
-          :value="chosen.tell"
-          @change="move({ tell: ($event.target as HTMLSelectElement).value as TradeQuestion['tell'] })"
-        >
-          <option v-for="one in choices.TradeQuestionTell" :key="one.value" :value="one.value">{{ one.label }}</option>
-        </select></label
-      >
-    </p>
-    <div class="inputs">
-      <label v-if="chosen.tell !== 'LENGTH'"
-        >Clip left
-        <input
-          :value="chosen.millimetres"
-          type="range"
+    <p class="own font-bold" data-test="own-answer">{{ say(trade.own.text) }}</p>
+    <v-select
+      class="max-w-360 my-12"
+      label="Tell me"
+      :model-value="chosen.tell"
+      :items="choices.TradeQuestionTell"
+      item-title="label"
+      @update:model-value="move({ tell: $event })"
+    />
+    <div class="grid gap-2 my-8 mx-0 max-w-620">
+      <div v-if="chosen.tell !== 'LENGTH'" class="slide">
+        <span>Clip left</span>
+        <SlideField
+          label="Clip left"
+          :model-value="chosen.millimetres"
           :min="trade.lengths[0]"
-          :max="trade.lengths.at(-1)"
-          step="2"
-          :aria-valuetext="length(chosen.millimetres)"
-          @input="move({ millimetres: numberOf($event) })"
-        /><output>{{ length(chosen.millimetres) }}</output></label
-      >
-      <label v-if="chosen.tell !== 'MINUTES'"
-        >Minutes a week
-        <input
-          :value="chosen.minutes"
-          type="range"
-          min="5"
+          :max="trade.lengths.at(-1)!"
+          :step="2"
+          :says="length(chosen.millimetres)"
+          @update:model-value="move({ millimetres: $event })"
+        />
+        <b>{{ length(chosen.millimetres) }}</b>
+      </div>
+      <div v-if="chosen.tell !== 'MINUTES'" class="slide">
+        <span>Minutes a week</span>
+        <SlideField
+          label="Minutes a week"
+          :model-value="chosen.minutes"
+          :min="5"
           :max="facts.mostMinutesAWeek"
-          step="5"
-          @input="move({ minutes: numberOf($event) })"
-        /><output>{{ chosen.minutes }} min</output></label
-      >
-      <label v-if="chosen.tell !== 'WEEKS'"
-        >A visit every
-        <input
-          :value="chosen.weeks"
-          type="range"
+          :step="5"
+          :says="`${chosen.minutes} min`"
+          @update:model-value="move({ minutes: $event })"
+        />
+        <b>{{ chosen.minutes }} min</b>
+      </div>
+      <div v-if="chosen.tell !== 'WEEKS'" class="slide">
+        <span>A visit every</span>
+        <SlideField
+          label="A visit every"
+          :model-value="chosen.weeks"
           :min="trade.weeks[0]"
-          :max="trade.weeks.at(-1)"
-          step="0.5"
-          :aria-valuetext="`${saysWeeks(chosen.weeks)} weeks`"
-          @input="move({ weeks: numberOf($event) })"
-        /><output>{{ saysWeeks(chosen.weeks) }} weeks</output></label
-      >
+          :max="trade.weeks.at(-1)!"
+          :step="0.5"
+          :says="`${saysWeeks(chosen.weeks)} weeks`"
+          @update:model-value="move({ weeks: $event })"
+        />
+        <b>{{ saysWeeks(chosen.weeks) }} weeks</b>
+      </div>
     </div>
-    <p class="answer slab" role="status" data-test="answer">{{ say(answer.text.text) }}</p>
+    <p class="answer slab text-2xl max-w-[34ch] my-8 mx-0" role="status" data-test="answer">
+      {{ say(answer.text.text) }}
+    </p>
     <p v-if="surcharge > 0 && answer.visitsAYear !== undefined" class="quiet">
       A matted coat would cost {{ pays(surcharge) }} more each visit, about {{ pays(surcharge * answer.visitsAYear) }} a
       year.
@@ -127,34 +130,34 @@ const marks = computed(() => [0.25, 0.5, 0.75, 1].map((part) => Math.round((top.
       With {{ answer.moreMinutes }} minutes a week more it could be {{ length(answer.withMore) }}.
     </p>
     <svg
-      class="chart"
+      class="block w-full max-w-680 my-8 mx-0"
       :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
       role="img"
       :aria-label="`How long the clip may be by weeks between visits, with ${minutesNow} minutes a week; the table below says the same`"
     >
-      <path class="free" :d="`${curve('longest')}L${x(last)} ${y(0)}L${x(first)} ${y(0)}Z`" />
+      <path class="fill-secondary/20" :d="`${curve('longest')}L${x(last)} ${y(0)}L${x(first)} ${y(0)}Z`" />
       <path class="more" :d="curve('withMore')" />
-      <path class="edge" :d="curve('longest')" />
+      <path class="stroke-secondary stroke-[3] fill-none" :d="curve('longest')" />
       <text class="inside" :x="x(first) + 10" :y="y(rows[0]?.longest ?? 0) - 14">
         so long, with {{ minutesNow }} min a week
       </text>
       <g v-for="mm in marks" :key="mm">
-        <path class="tick" :d="`M${left - 6} ${y(mm)}H${left}`" />
+        <path class="stroke-ink stroke-[1.4]" :d="`M${left - 6} ${y(mm)}H${left}`" />
         <text :x="left - 10" :y="y(mm) + 5" text-anchor="end">{{ length(mm) }}</text>
       </g>
       <g v-for="weeks in trade.weeks.filter((week) => week % 1 === 0)" :key="weeks">
-        <path class="tick" :d="`M${x(weeks)} ${y(0)}v6`" />
+        <path class="stroke-ink stroke-[1.4]" :d="`M${x(weeks)} ${y(0)}v6`" />
         <text :x="x(weeks)" :y="HEIGHT - 22" text-anchor="middle">{{ weeks }}</text>
       </g>
       <text :x="(left + WIDTH) / 2" :y="HEIGHT - 3" text-anchor="middle">weeks between visits</text>
       <template v-if="lengthNow !== undefined && weeksNow !== undefined">
-        <path class="drop" :d="`M${x(weeksNow)} ${y(0)}V${y(lengthNow)}H${left}`" />
-        <circle class="here" :cx="x(weeksNow)" :cy="y(lengthNow)" r="8" />
+        <path class="stroke-primary stroke-[1.6] fill-none" :d="`M${x(weeksNow)} ${y(0)}V${y(lengthNow)}H${left}`" />
+        <circle class="fill-primary stroke-background stroke-[2.5]" :cx="x(weeksNow)" :cy="y(lengthNow)" r="8" />
       </template>
     </svg>
     <details>
-      <summary>As a table</summary>
-      <table>
+      <summary class="cursor-pointer min-h-44 dotted w-fit">As a table</summary>
+      <table class="border-collapse">
         <thead>
           <tr>
             <th>A visit every</th>
@@ -183,76 +186,17 @@ const marks = computed(() => [0.25, 0.5, 0.75, 1].map((part) => Math.round((top.
 </template>
 
 <style scoped>
-.ask select {
-  font: inherit;
-  font-weight: 700;
-  min-height: 44px;
-  padding: 4px 10px;
-  border: 1.5px solid rgb(var(--v-theme-seam));
-  border-radius: 8px;
-  background: rgb(var(--v-theme-surface));
-  color: inherit;
-}
-.inputs {
-  display: grid;
-  gap: 2px;
-  margin: 8px 0;
-  max-width: 620px;
-}
-.inputs label {
+.slide {
   display: grid;
   grid-template-columns: 130px 1fr 88px;
   gap: 12px;
   align-items: center;
-}
-.inputs input {
-  min-height: 44px;
-  width: 100%;
-  accent-color: rgb(var(--v-theme-primary));
-  cursor: pointer;
-}
-.own {
-  font-weight: 700;
-}
-.answer {
-  font-size: 1.35rem;
-  max-width: 34ch;
-  margin: 8px 0;
-}
-.chart {
-  display: block;
-  width: 100%;
-  max-width: 680px;
-  margin: 8px 0;
-}
-.free {
-  fill: rgba(var(--v-theme-secondary), 0.2);
-}
-.edge {
-  stroke: rgb(var(--v-theme-secondary));
-  stroke-width: 3;
-  fill: none;
 }
 .more {
   stroke: rgb(var(--v-theme-ink));
   stroke-width: 1.8;
   stroke-dasharray: 5 5;
   fill: none;
-}
-.tick {
-  stroke: rgb(var(--v-theme-ink));
-  stroke-width: 1.4;
-}
-.drop {
-  stroke: rgb(var(--v-theme-primary));
-  stroke-width: 1.6;
-  stroke-dasharray: 3 4;
-  fill: none;
-}
-.here {
-  fill: rgb(var(--v-theme-primary));
-  stroke: rgb(var(--v-theme-background));
-  stroke-width: 2.5;
 }
 text {
   font: 13.5px var(--sans);
@@ -261,43 +205,32 @@ text {
 .inside {
   font-weight: 700;
 }
-summary {
-  cursor: pointer;
-  min-height: 44px;
-  text-decoration: underline dotted;
-  text-underline-offset: 4px;
-  width: fit-content;
-}
-table {
-  border-collapse: collapse;
-}
 th {
   text-align: left;
   font-weight: 400;
 }
 thead th {
-  font-size: 0.88rem;
+  font-size: 0.9rem;
 }
 td,
 tbody th {
-  border-top: 1px dashed rgb(var(--v-theme-seam));
+  border-top: 1.5px dashed rgb(var(--v-theme-seam));
   padding: 4px 16px 4px 0;
 }
 @media (max-width: 599px) {
-  text {
-    font-size: 21px;
-  }
-  .inputs label {
+  .slide {
     grid-template-columns: 1fr 88px;
   }
-  .inputs input {
-    grid-row: 2;
-    grid-column: 1 / -1;
+  .slide > .v-input {
+    grid-area: 2 / 1 / auto / -1;
+  }
+  text {
+    font-size: 21px;
   }
   td,
   tbody th {
     padding-right: 8px;
-    font-size: 0.92rem;
+    font-size: 0.9rem;
   }
 }
 </style>

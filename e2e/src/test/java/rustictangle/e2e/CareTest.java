@@ -21,6 +21,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import rustictangle.e2e.views.CoatMapView;
+import rustictangle.e2e.views.Fields;
 import rustictangle.e2e.views.SessionView;
 
 /** At the table: bath, nails, teeth, and what is seen there. */
@@ -237,10 +238,10 @@ class CareTest extends Browsing {
             assertThat(heading(page, "Dry to the skin everywhere")).isVisible();
 
             page.navigate(app.url() + "dogs/1/care");
-            page.getByLabel("How often: Nails").selectOption("14");
-            assertThat(page.getByLabel("How often: Nails")).hasValue("14");
+            Fields.choose(page, "How often: Nails", "every 2 weeks");
+            assertThat(page.getByLabel("How often: Nails")).hasValue("every 2 weeks");
             page.reload();
-            assertThat(page.getByLabel("How often: Nails")).hasValue("14");
+            assertThat(page.getByLabel("How often: Nails")).hasValue("every 2 weeks");
         }
     }
 
@@ -252,7 +253,7 @@ class CareTest extends Browsing {
             Page page = laptop();
             page.navigate(app.url() + "dogs/1/groom");
             page.getByText("Keep a visit").click();
-            page.getByLabel("Day").fill("2026-05-13");
+            Fields.day(page.getByLabel("Day").last(), "13/05/2026");
             page.getByLabel("nails", new Page.GetByLabelOptions().setExact(true))
                     .check();
             page.locator("form.visit").getByText("Keep").click();

@@ -43,6 +43,7 @@ class CoatTest extends Browsing {
         press(page, "On to the tools");
         page.getByText("Which tool goes where").first().waitFor();
         press(page, "Oakum");
+        page.getByText("70 mm on the body").waitFor();
         press(page, "Coatdouble, 70 mm on the body");
         press(page, "Coat card");
         Locator body = page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Body"));

@@ -87,7 +87,8 @@ class DemoTest extends Browsing {
         routine.places().first().waitFor();
         int all = routine.places().count();
         routine.minutes("8");
-        assertThat(page.getByText("8 minutes")).isVisible();
+        assertThat(page.getByText("8 minutes", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
         assertThat(routine.places()).not().hasCount(all);
         int many = routine.places().count();
         assertThat(page.getByText(Pattern.compile("the " + many + " places that matter most")))
@@ -104,6 +105,7 @@ class DemoTest extends Browsing {
         page.navigate(app.url() + "settings");
         page.getByLabel("Inches").check();
         page.getByLabel("Pounds").check();
+        page.getByLabel("Nov 24").check();
         button(page, "Keep").click();
         page.getByText("Kept.").waitFor();
         page.navigate(app.url() + "dogs/1/tools");
@@ -112,9 +114,12 @@ class DemoTest extends Browsing {
         CoatMapView.point(page, "BACK");
         page.getByText("Why?").click();
         assertThat(page.getByText("Pins of 0.63 in to 0.87 in")).isVisible();
+        page.navigate(app.url() + "dogs/3/groom");
+        assertThat(page.getByLabel("Move it to")).hasValue("06/07/2026");
         page.navigate(app.url() + "settings");
         page.getByLabel("Millimetres").check();
         page.getByLabel("Kilograms").check();
+        page.getByLabel("24 Nov", new Page.GetByLabelOptions().setExact(true)).check();
         button(page, "Keep").click();
         page.getByText("Kept.").waitFor();
     }

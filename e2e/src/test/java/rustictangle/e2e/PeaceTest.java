@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import rustictangle.e2e.views.CoatMapView;
+import rustictangle.e2e.views.Fields;
 import rustictangle.e2e.views.HomeView;
 import rustictangle.e2e.views.SessionView;
 
@@ -213,8 +214,8 @@ class PeaceTest extends Browsing {
         Page page = laptop();
         page.navigate(app.url() + "dogs/2/groom");
         page.getByText("Keep a visit").click();
-        page.getByLabel("Day").last().fill("2026-05-14");
-        page.getByLabel("What was done").selectOption("NAILS");
+        Fields.day(page.getByLabel("Day").last(), "14/05/2026");
+        Fields.choose(page, "What was done", "nails only");
         exactButton(page, "Keep").last().click();
         assertThat(page.locator("ul.past")).containsText("nails only");
         page.navigate(app.url() + "dogs/2/groom/sheet");

@@ -13,6 +13,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import rustictangle.e2e.views.Fields;
 import rustictangle.e2e.views.SessionView;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -71,7 +72,7 @@ class ToolByToolTest extends Browsing {
         assertThat(session.advice("session.enough-hair")).isVisible();
 
         session.keys("c");
-        page.getByLabel("Where").selectOption("CHEST");
+        Fields.choose(page, "Where", "chest");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("2").setExact(true))
                 .or(button(page, "2"))
                 .first()

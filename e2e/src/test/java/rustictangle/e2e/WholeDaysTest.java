@@ -24,6 +24,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import rustictangle.e2e.views.Fields;
 import rustictangle.e2e.views.HomeView;
 import rustictangle.e2e.views.SessionView;
 
@@ -145,11 +146,11 @@ class WholeDaysTest extends Browsing {
         page.navigate(demo.url() + "week");
         assertThat(heading(page, "May and June")).isVisible();
         button(page, "Tell of days off").press("Enter");
-        page.getByLabel("From").fill("2026-05-16");
-        page.getByLabel("To, that day too").fill("2026-05-15");
+        Fields.day(page.getByLabel("From"), "16/05/2026");
+        Fields.day(page.getByLabel("To, that day too"), "15/05/2026");
         button(page, "Keep").press("Enter");
         assertThat(page.getByText("before the first")).isVisible();
-        page.getByLabel("To, that day too").fill("2026-05-31");
+        Fields.day(page.getByLabel("To, that day too"), "31/05/2026");
         button(page, "Keep").press("Enter");
         assertThat(page.getByText("the days before and after are planned for it"))
                 .isVisible();
@@ -220,7 +221,7 @@ class WholeDaysTest extends Browsing {
         assertTrue(demo.get("api/dogs/2/care").contains("\"ordered\":true"));
         page.navigate(demo.url() + "settings");
         button(page, "in the evening").click();
-        Locator zone = page.getByLabel("Your clock goes by");
+        Locator zone = page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Time zone"));
         zone.fill("Pacific/Auckland");
         // By keys: while the list is still being narrowed, a touch can land on a neighbour, or on nothing.
         Locator zones = page.getByRole(AriaRole.OPTION);

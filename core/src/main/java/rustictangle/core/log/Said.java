@@ -31,6 +31,7 @@ public sealed interface Said
                 Bathed,
                 DrynessFelt,
                 LookedAt,
+                Portrayed,
                 TakenBack {
 
     /** As the owner would say it; quantities stand in braces, as in a {@link Reason}. */

@@ -21,15 +21,12 @@ public final class RoutineView extends View {
 
     /** "I have N minutes." */
     public RoutineView minutes(String minutes) {
-        page.getByLabel("I have").fill(minutes);
+        Fields.slide(page, "I have", Integer.parseInt(minutes));
         return this;
     }
 
     public RoutineView order(String name) {
-        Locator choice = page.getByLabel("Order for this dog");
-        choice.selectOption(choice.locator("option")
-                .filter(new Locator.FilterOptions().setHasText(name))
-                .getAttribute("value"));
+        Fields.choose(page, "Order for this dog", name);
         return this;
     }
 

@@ -51,7 +51,7 @@ public final class Photo {
     private static final Object DRAWING = new Object();
 
     /** @throws Refused when it is no picture that can be taken */
-    static byte[] small(byte[] sent) {
+    public static byte[] small(byte[] sent) {
         synchronized (DRAWING) {
             return drawn(sent);
         }

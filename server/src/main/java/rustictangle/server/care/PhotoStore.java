@@ -7,7 +7,7 @@ import org.springframework.stereotype.Repository;
 
 /** Photos, small. What each shows, the log says. */
 @Repository
-class PhotoStore {
+public class PhotoStore {
 
     private final JdbcClient jdbc;
 
@@ -15,7 +15,7 @@ class PhotoStore {
         this.jdbc = jdbc;
     }
 
-    Optional<byte[]> find(long dogId, UUID id) {
+    public Optional<byte[]> find(long dogId, UUID id) {
         return jdbc.sql("SELECT jpeg FROM photo WHERE id = ? AND dog_id = ?")
                 .params(id.toString(), dogId)
                 .query((row, n) -> row.getBytes("jpeg"))
@@ -23,13 +23,13 @@ class PhotoStore {
     }
 
     /** Within the transaction that says what it shows. */
-    void add(long dogId, UUID id, byte[] jpeg) {
+    public void add(long dogId, UUID id, byte[] jpeg) {
         jdbc.sql("INSERT INTO photo (id, dog_id, jpeg) VALUES (?, ?, ?)")
                 .params(id.toString(), dogId, jpeg)
                 .update();
     }
 
-    void remove(long dogId, UUID id) {
+    public void remove(long dogId, UUID id) {
         jdbc.sql("DELETE FROM photo WHERE id = ? AND dog_id = ?")
                 .params(id.toString(), dogId)
                 .update();

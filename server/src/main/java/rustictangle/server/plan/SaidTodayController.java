@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.RestController;
 import rustictangle.core.log.Entry;
 import rustictangle.core.log.LookedAt;
 import rustictangle.core.log.Measured;
+import rustictangle.core.log.Portrayed;
 import rustictangle.core.log.SessionBegun;
 import rustictangle.core.log.SessionEvent.Stopped;
 import rustictangle.core.log.Visited;
@@ -41,6 +42,7 @@ record SaidTodayController(
         Readings readings,
         Weights weights,
         LookService looks,
+        Portraits portraits,
         VisitService visits,
         Clock clock)
         implements ViewProbe {
@@ -86,6 +88,8 @@ record SaidTodayController(
             weights.takeBack(dogId, entry.day());
         } else if (entry.said() instanceof LookedAt) {
             looks.takeBack(dogId, entry.id());
+        } else if (entry.said() instanceof Portrayed) {
+            portraits.takeBack(dogId, entry.id());
         } else if (entry.said() instanceof Visited) {
             visits.remove(dogId, entry.day());
         } else {

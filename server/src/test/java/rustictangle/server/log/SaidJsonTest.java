@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -38,6 +39,7 @@ import rustictangle.core.log.LookedAt;
 import rustictangle.core.log.Measured;
 import rustictangle.core.log.PastTold;
 import rustictangle.core.log.Paw;
+import rustictangle.core.log.Portrayed;
 import rustictangle.core.log.PracticeWarned;
 import rustictangle.core.log.Practised;
 import rustictangle.core.log.Said;
@@ -196,6 +198,10 @@ class SaidJsonTest extends ServerTest {
                 {
                     "{\"type\":\"LOOKED_AT\",\"section\":\"CHEST\",\"words\":\"\",\"what\":\"LUMP\"}",
                     new LookedAt(Section.CHEST, "", Optional.empty(), Optional.of(BodyFinding.LUMP))
+                },
+                {
+                    "{\"type\":\"PORTRAYED\",\"photo\":\"0f7b2f4e-0000-4000-8000-000000000001\"}",
+                    new Portrayed(UUID.fromString("0f7b2f4e-0000-4000-8000-000000000001"))
                 },
                 {"{\"type\":\"HAPPENED\",\"event\":\"SWAM\"}", new Happened(LifeEvent.SWAM)},
                 {
