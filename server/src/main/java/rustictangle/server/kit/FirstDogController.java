@@ -97,7 +97,7 @@ record FirstDogController(FirstDogs dogs) {
     LookView look(
             @RequestParam Optional<String> like,
             @RequestParam Optional<CoatKind> kind,
-            @RequestParam LifeStage lifeStage) {
+            @RequestParam(defaultValue = "ADULT") LifeStage lifeStage) {
         return look(like, kind, lifeStage == LifeStage.PUPPY);
     }
 
