@@ -225,7 +225,7 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
         </template>
         <HairedPart v-if="g === (upright ? 0 : 2)" :hair="hair.ear" :colour="coat.EARS?.colour" />
         <g :clip-path="g === 1 ? onBody : undefined">
-          <!-- eslint-disable-next-line vuejs-accessibility/no-static-element-interactions -- a button where it is not still -->
+          <!-- A drawing that listens for the focus would take it: what is still listens to nothing. -->
           <path
             v-for="shape in group"
             :key="shape.section"
@@ -244,11 +244,11 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
                     tabindex: shape.section === current ? 0 : -1,
                     'aria-label': label(shape),
                     'aria-pressed': !!selected?.includes(shape.section),
+                    onClick: () => emit('choose', shape.section),
+                    onKeydown: (event: KeyboardEvent) => move(event, shape),
+                    onFocus: () => (focused = shape.section),
                   }
             "
-            @click="!still && emit('choose', shape.section)"
-            @keydown="!still && move($event, shape)"
-            @focus="focused = shape.section"
           >
             <title v-if="!still">{{ label(shape) }}</title>
           </path>
@@ -299,7 +299,15 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
       >
         <MatMark v-if="paint?.[shape.section]?.mat" :lump="paint[shape.section]!.mat!" />
         <BurrMark v-else-if="paint?.[shape.section]?.burrs" :count="paint[shape.section]!.burrs!" />
-        <text v-if="paint?.[shape.section]?.letter" :transform="flip && 'scale(-1 1)'">
+        <g v-if="paint?.[shape.section]?.sign" class="sign" transform="translate(-14.4 -25) scale(0.36)">
+          <path v-for="(part, i) in paint[shape.section]!.sign" :key="i" :class="part.part" :d="part.d" />
+        </g>
+        <text
+          v-if="paint?.[shape.section]?.letter"
+          :x="paint[shape.section]!.sign ? 18 : 0"
+          :y="paint[shape.section]!.sign ? 10 : 0"
+          :transform="flip && 'scale(-1 1)'"
+        >
           {{ paint[shape.section]!.letter }}
         </text>
       </g>
@@ -308,6 +316,19 @@ const at = ([x, y]: Point): string => `translate(${x} ${y})`
 </template>
 
 <style scoped>
+.sign path {
+  fill: rgb(var(--v-theme-surface));
+  stroke: rgb(var(--v-theme-pen));
+  stroke-width: 4.5;
+  stroke-linejoin: round;
+}
+.sign .wire,
+.sign .line {
+  fill: none;
+}
+.sign .dots {
+  display: none;
+}
 .other-ear {
   stroke: rgb(var(--v-theme-pen));
   stroke-width: 2;

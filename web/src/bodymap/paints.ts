@@ -4,6 +4,8 @@ export interface Paint {
   fill?: string
   /** A letter or number drawn on it, so that colour is not needed; absent: none. */
   letter?: string
+  /** A small drawing on it, in a box of 80 by 140: its parts and how each is filled; absent: none. */
+  sign?: readonly { part: string; d: string }[]
   /** 0 to 4 burrs drawn on it; absent: none. */
   burrs?: number
   /** A mat left in, by its size; absent: none. */

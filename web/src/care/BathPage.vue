@@ -188,7 +188,7 @@ const lineBrush = () => router.push(`/dogs/${props.dogId}/today/routine`)
         >
           <ChoiceKey
             v-for="one in choices.BathKind"
-            class="min-h-60"
+            class="min-h-64"
             :key="one.value"
             :on="kind === one.value"
             @click="kind = one.value"

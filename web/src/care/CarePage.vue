@@ -137,8 +137,7 @@ function keep(job: JobView, days: number, ordered: boolean) {
               <th class="text-left font-bold pr-14 whitespace-nowrap" scope="row">{{ titleOf(job.job) }}</th>
               <td class="sm:flex sm:items-center sm:gap-10">
                 <v-select
-                  class="max-sm:max-w-170 sm:min-w-[13em]"
-                  density="compact"
+                  class="max-sm:max-w-170 sm:min-w-200"
                   :aria-label="`How often: ${titleOf(job.job)}`"
                   :model-value="job.every"
                   :items="job.choosable"
@@ -149,7 +148,7 @@ function keep(job: JobView, days: number, ordered: boolean) {
                 />
                 <v-checkbox-btn
                   v-if="job.every"
-                  class="flex-none whitespace-nowrap"
+                  class="flex-none w-130 whitespace-nowrap"
                   :model-value="job.ordered"
                   :disabled="choose.isPending.value"
                   label="vet’s order"

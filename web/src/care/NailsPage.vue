@@ -269,7 +269,7 @@ p {
   }
   .two button,
   .enough {
-    min-height: 60px;
+    min-height: 64px;
   }
 }
 </style>

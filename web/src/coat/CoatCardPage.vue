@@ -51,7 +51,7 @@ const rows = computed(() =>
       kind: kinds.data.value?.find((k) => k.kind === hair.kind),
       density: choiceOf('Density', hair.density).title.toLowerCase(),
       texture: labelOf('Texture', hair.texture),
-      growth: grown && grown.readings > 1 ? `${growth(grown.millimetresPerDay)} ± ${growth(grown.plusMinus)}` : '',
+      growth: grown && grown.readings > 1 ? growth(grown.millimetresPerDay) : '',
     }
   }),
 )

@@ -44,6 +44,11 @@ watch(region, () => {
 })
 
 const here = computed(() => readings.data.value?.find((r) => r.region === region.value))
+/** The least, and the most, that it may well grow. */
+const inAMonth = (side: 1 | -1) => {
+  const { millimetresPerDay, plusMinus } = here.value!.growth
+  return length(Math.max(0, Math.round((millimetresPerDay + side * plusMinus) * 30)))
+}
 const longNow = (of: Region) => length(readings.data.value!.find((reading) => reading.region === of)!.millimetres)
 const title = computed(() => REGIONS.find((r) => r.value === region.value)!.title)
 const sections = computed<Section[]>(() => list.value.filter((s) => s.region === region.value).map((s) => s.section))
@@ -111,9 +116,9 @@ async function takeAway(when: string, millimetres: number) {
           <hr class="seam" />
           <h3>Growth</h3>
           <p class="rate text-xl">
-            <b>{{ growth(here.growth.millimetresPerDay) }}</b> ± {{ growth(here.growth.plusMinus)
-            }}<template v-if="here.growth.millimetresPerDay > 0"
-              >; about {{ length(Math.round(here.growth.millimetresPerDay * 30)) }} in a month</template
+            <b>About {{ length(Math.round(here.growth.millimetresPerDay * 30)) }} in a month</b
+            ><template v-if="here.growth.plusMinus >= 0.02"
+              >; surely {{ inAMonth(-1) }} to {{ inAMonth(1) }}, {{ growth(here.growth.millimetresPerDay) }}</template
             >
           </p>
           <p v-if="here.growth.doubt" class="caution" :data-rule="here.growth.doubt.rule">

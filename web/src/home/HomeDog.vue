@@ -143,7 +143,7 @@ const headline = computed(() => {
           ><template v-if="known.lost"
             >;
             <router-link class="text-inherit" :to="`${to}/today/routine`"
-              >{{ known.lost }} {{ known.lost === 1 ? 'mats' : 'mat' }} before it is ready</router-link
+              >{{ places(known.lost) }} {{ known.lost === 1 ? 'mats' : 'mat' }} before it is ready</router-link
             ></template
           >
         </p>

@@ -13,7 +13,8 @@ import NeedDetail from './NeedDetail.vue'
 import ToolShape from './ToolShape.vue'
 import { kitPages } from './pages'
 import { neversOf } from './places'
-import { useKitGroups } from './useKitGroups'
+import { TOOL_SHAPES } from './toolShapes'
+import { useKitGroups, type KitGroup } from './useKitGroups'
 import ActKey from '@/shell/ActKey.vue'
 
 const props = defineProps<{ dogId: number }>()
@@ -33,11 +34,14 @@ const paint = computed<Partial<Record<Section, Paint>>>(() =>
     groups.value.flatMap((group) =>
       group.sections.map((section) => [
         section,
-        { fill: group.wash, letter: group.letter, says: `${group.letter}, ${group.title}` },
+        { fill: group.wash, sign: TOOL_SHAPES[group.kind], letter: again(group), says: group.title },
       ]),
     ),
   ),
 )
+/** Two tools of one kind look alike on the dog: they are told apart by a letter. */
+const again = (group: KitGroup) =>
+  groups.value.filter((other) => other.kind === group.kind).length > 1 ? group.letter : undefined
 const nevers = computed(() => neversOf(kit.data.value?.needs))
 </script>
 
@@ -66,15 +70,16 @@ const nevers = computed(() => neversOf(kit.data.value?.needs))
             <section
               v-for="group in groups"
               :key="group.letter"
-              class="lead py-10 px-0 grid grid-cols-[36px_40px_1fr] gap-14 seam-b"
+              class="lead py-10 px-0 grid grid-cols-[56px_1fr] gap-14 seam-b"
               :class="{ missing: missing.includes(group) }"
             >
               <span
-                class="slab w-36 h-36 grid place-items-center text-xl rounded-cut-sm border-[1.5px] border-ink"
+                class="grid justify-items-center self-start py-6 rounded-cut-sm border-[1.5px] border-ink"
                 :style="{ background: group.wash }"
-                >{{ group.letter }}</span
+                ><ToolShape class="w-34" :kind="group.kind" /><b v-if="again(group)" class="slab">{{
+                  group.letter
+                }}</b></span
               >
-              <ToolShape class="w-40" :kind="group.kind" />
               <div>
                 <h3 class="text-xl mb-2 flex flex-wrap gap-y-2 gap-x-14 items-center">
                   <span>{{ group.title }}</span> <FitMark v-if="group.need.own" :fit="group.need.own" bare /><em

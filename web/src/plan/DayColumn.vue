@@ -60,8 +60,7 @@ const initial = (dogId: number) => props.dogs.find((dog) => dog.id === dogId)!.n
   </button>
   <KeptField
     v-if="day.minutes !== undefined"
-    class="no-print mt-6"
-    density="compact"
+    class="minutes no-print mt-6"
     :aria-label="`Minutes on ${date(day.day)}`"
     :told="day.minutes"
     suffix="min"

@@ -106,7 +106,9 @@ const sum = (one: DogMonth) =>
         </section>
       </div>
       <h2 class="mt-18">How it looked</h2>
-      <ul class="list-none p-0 grid grid-cols-[repeat(auto-fill,minmax(180px,1fr))] gap-x-18 gap-y-22">
+      <ul
+        class="list-none p-0 grid grid-cols-[repeat(auto-fill,minmax(180px,1fr))] gap-x-18 gap-y-22 max-sm:grid-cols-2"
+      >
         <li v-for="one in [...known].reverse()" :key="one.month">
           <figure v-for="photo in one.photos" :key="photo.entry" class="mb-8">
             <img

@@ -84,15 +84,12 @@ function changes({ question, schools: all }: SchoolQuestionView, school: SchoolV
       <p v-if="choose.error.value" class="caution" role="alert">
         <strong>Not kept.</strong> {{ messageOf(choose.error.value) }}
       </p>
-      <section
-        v-for="question in schools.data.value!.questions"
-        :key="question.field"
-        class="question grid grid-cols-[minmax(200px,280px)_1fr] gap-y-8 gap-x-28 py-18 px-0 seam-t"
-      >
-        <div>
-          <h3 class="mt-0 mx-0 mb-4" :id="`school-${question.field}`">{{ question.title }}</h3>
-          <p class="quiet m-0">{{ question.why }}</p>
-        </div>
+      <details v-for="question in schools.data.value!.questions" :key="question.field" class="seam-t pb-8">
+        <summary class="py-12 cursor-pointer">
+          <h3 :id="`school-${question.field}`" class="inline m-0">{{ question.title }}</h3>
+          <span class="ml-14">{{ question.schools.find((school) => school.chosen)?.title }}</span>
+        </summary>
+        <p class="quiet m-0 mb-8">{{ question.why }}</p>
         <div class="grid gap-6" role="group" :aria-labelledby="`school-${question.field}`">
           <button
             v-for="school in question.schools"
@@ -111,14 +108,15 @@ function changes({ question, schools: all }: SchoolQuestionView, school: SchoolV
             >
           </button>
         </div>
-      </section>
-      <section v-if="bath" class="question grid grid-cols-[minmax(200px,280px)_1fr] gap-y-8 gap-x-28 py-18 px-0 seam-t">
-        <div>
-          <h3 class="mt-0 mx-0 mb-4" id="school-bath">How often it is bathed</h3>
-          <p class="quiet m-0">
-            Clean hair breaks less; a bath over a tangle tightens it. Never before the comb runs free.
-          </p>
-        </div>
+      </details>
+      <details v-if="bath" class="seam-t pb-8">
+        <summary class="py-12 cursor-pointer">
+          <h3 id="school-bath" class="inline m-0">How often it is bathed</h3>
+          <span class="ml-14">{{ baths.find((one) => one.days === bath!.every)?.label }}</span>
+        </summary>
+        <p class="quiet m-0 mb-8">
+          Clean hair breaks less; a bath over a tangle tightens it. Never before the comb runs free.
+        </p>
         <div class="grid gap-6" role="group" aria-labelledby="school-bath">
           <button
             v-for="one in baths"
@@ -133,7 +131,7 @@ function changes({ question, schools: all }: SchoolQuestionView, school: SchoolV
             >
           </button>
         </div>
-      </section>
+      </details>
       <section class="question grid grid-cols-[minmax(200px,280px)_1fr] gap-y-8 gap-x-28 py-18 px-0 seam-t">
         <h3 class="mt-0 mx-0 mb-4">Not a choice</h3>
         <ul class="m-0 pl-20 max-w-[68ch]">

@@ -25,7 +25,7 @@ const wasSoaked = () => toggle.mutate({ day: wet.value!.day, event: 'SOAKED', ha
 <template>
   <section v-if="life.data.value && day" class="no-print my-14 mx-0" aria-labelledby="life">
     <div class="head flex flex-wrap gap-y-4 gap-x-18 items-center">
-      <h3 class="m-0" id="life" ref="title">What the day did</h3>
+      <h2 class="text-lg m-0" id="life" ref="title">What the day did</h2>
       <div role="group" aria-label="Day" class="days flex gap-4">
         <button
           v-for="(one, i) in life.data.value.days.slice(0, 3)"

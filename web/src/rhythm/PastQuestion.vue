@@ -17,7 +17,7 @@ async function answer(last: (typeof choices.LastCombed)[number]) {
 
 <template>
   <section class="border-l-5 border-l-primary pt-4 pr-0 pb-4 pl-16 mt-0 mx-0 mb-18" aria-labelledby="past">
-    <h3 id="past">When did a comb last go to {{ dogName }}’s skin everywhere?</h3>
+    <h2 id="past" class="text-lg mb-4">When did a comb last go to {{ dogName }}’s skin everywhere?</h2>
     <div class="answers flex flex-wrap gap-8 mt-8 mx-0 mb-6">
       <button
         v-for="one in choices.LastCombed"

@@ -146,7 +146,7 @@ function whenDue(row: SectionPlan): string {
           <thead>
             <tr>
               <th>Place</th>
-              <th><TheWord of="burrs">Burrs</TheWord></th>
+              <th>Burrs</th>
               <th>Brushed</th>
               <th class="max-sm:hidden">On days like these</th>
             </tr>
@@ -168,6 +168,7 @@ function whenDue(row: SectionPlan): string {
             </tr>
           </tbody>
         </table>
+        <p class="quiet">What do <TheWord of="burrs" /> say, and when is a place <TheWord of="due" />?</p>
       </div>
     </div>
   </PageState>

@@ -19,7 +19,7 @@ const card = computed(() => methods.data.value?.find((card) => card.method === p
   >
     <div class="bg-wool rounded-cut overflow-hidden max-sm:max-w-300"><MethodDrawing :method="method" /></div>
     <div>
-      <h3 class="text-xl">{{ card.title }}</h3>
+      <h2 class="text-xl mb-4">{{ card.title }}</h2>
       <p class="why italic">{{ card.why }}</p>
       <ol class="pl-22 mt-6">
         <li v-for="step in card.steps" class="my-3 mx-0" :key="step">{{ step }}</li>

@@ -32,4 +32,33 @@ const methods = useView('methods', FOR_GOOD)
     grid-template-columns: 1fr;
   }
 }
+/* All of them on one sheet, for the wall beside the brush. */
+@media print {
+  .cards {
+    display: block;
+    columns: 4;
+    column-gap: 4mm;
+    margin-top: 1mm;
+  }
+  .cards :deep(.card) {
+    display: block;
+    margin-bottom: 2.4mm;
+    font-size: 7.2pt;
+    line-height: 1.18;
+  }
+  .cards :deep(h2) {
+    font-size: 9pt;
+    margin: 1mm 0 0;
+  }
+  .cards :deep(ol) {
+    margin: 0;
+    padding-left: 3.4mm;
+  }
+  .cards :deep(li) {
+    margin: 0.2mm 0;
+  }
+  .cards :deep(svg) {
+    height: 1.75cm;
+  }
+}
 </style>

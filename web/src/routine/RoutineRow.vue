@@ -44,9 +44,7 @@ const layers = computed(() => {
         :aria-expanded="open"
         @click="$emit('open')"
       >
-        <b class="inline-block">{{ name }}</b><small class="block text-sm"
-          >{{ layers }} · {{ tools }}<em v-if="oftenSkipped"> · often skipped, mats here first</em></small
-        >
+        <b class="inline-block">{{ name }}</b><small class="block text-sm">{{ layers }} · {{ tools }}</small>
       </button>
       <span class="time whitespace-nowrap">{{ minutes(place.seconds) }}</span>
       <button
@@ -64,6 +62,7 @@ const layers = computed(() => {
       class="how grid grid-cols-[150px_1fr] gap-24 pt-6 pr-0 pb-16 pl-40 max-sm:grid-cols-1 max-sm:pl-0"
       :class="{ plain: !place.parted }"
     >
+      <p v-if="oftenSkipped" class="quiet">Often skipped: mats begin here.</p>
       <LayerSketch v-if="place.parted" :layers="place.layers" />
       <div>
         <p>{{ place.hold }}</p>

@@ -46,7 +46,7 @@ function begin() {
 
 <style scoped>
 .found button {
-  min-height: 52px;
+  min-height: 64px;
   padding: 4px 16px;
   border: 2px solid rgb(var(--v-theme-seam));
   border-radius: 12px 9px 13px 8px;

@@ -59,7 +59,7 @@ button :deep(.heap) {
 }
 @media (max-width: 899px) {
   button {
-    min-height: 52px;
+    min-height: 64px;
     gap: 4px;
   }
   button :deep(.heap) {

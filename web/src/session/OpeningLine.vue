@@ -31,7 +31,7 @@ function show(open: boolean) {
     {{ say(opening.brief.text) }}
     <b v-if="knots.length" role="status">Knots felt: {{ knots.join(', ') }}.</b>
     <button
-      class="min-h-44 text-inherit dotted"
+      class="min-h-64 min-w-64 text-inherit dotted"
       type="button"
       aria-label="More before the first stroke"
       @click="show(true)"

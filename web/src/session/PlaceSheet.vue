@@ -47,7 +47,7 @@ const signals = computed(() => choices.Signal.filter((choice) => choice.value !=
     <div v-else-if="places.length > 1" class="which flex flex-wrap gap-8" role="group" aria-label="Which place">
       <ChoiceKey
         v-for="one in places"
-        class="text-xl min-h-52 px-18"
+        class="text-xl min-h-64 px-18"
         :key="one"
         :on="one === section"
         @click="emit('other', one)"
@@ -96,7 +96,7 @@ const signals = computed(() => choices.Signal.filter((choice) => choice.value !=
         >
       </div>
       <details v-if="about === 'dog'" class="text-xl">
-        <summary class="cursor-pointer min-h-44 pt-8 text-xl dotted">
+        <summary class="cursor-pointer min-h-64 pt-16 text-xl dotted">
           When the dog dips its head, sits down, pulls a leg away …
         </summary>
         <WhenTheDog />

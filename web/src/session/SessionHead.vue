@@ -32,7 +32,7 @@ const toGo = computed(() => secondsToGo(props.view))
 
 <template>
   <header class="col-span-full flex items-center gap-20">
-    <router-link to="/" class="text-inherit min-h-44 pt-10 max-md:text-sm" @click="$emit('leave')"
+    <router-link to="/" class="text-inherit min-h-64 flex items-center max-md:text-sm" @click="$emit('leave')"
       >Pause and leave</router-link
     >
     <span
@@ -54,16 +54,16 @@ const toGo = computed(() => secondsToGo(props.view))
     <KeyButton
       v-if="!view.preparation"
       k="v"
-      class="voice min-h-52 min-w-84 border-2 border-heather rounded-pill"
+      class="voice min-h-64 min-w-84 border-2 border-heather rounded-pill"
       :aria-pressed="voice"
       :title="still || 'Walk me through it: the session speaks, and waits for one press at each step'"
       :disabled="!!still"
       @press="emit('voice')"
-      >{{ still ? 'Quiet' : voice ? 'Silent' : 'Voice' }}</KeyButton
+      >{{ still ? 'No voice' : voice ? 'Silent' : 'Voice' }}</KeyButton
     >
     <KeyButton
       k="g"
-      class="growl py-2 px-14 min-h-52 min-w-96 border-2 border-error rounded-cut font-bold"
+      class="growl py-2 px-14 min-h-64 min-w-96 border-2 border-error rounded-cut font-bold"
       title="It growls, stiffens, shows its teeth, snaps or bites: hands off, and it ends"
       :disabled="saving"
       @press="emit('growl')"
@@ -87,7 +87,6 @@ const toGo = computed(() => secondsToGo(props.view))
   }
   .growl,
   .voice {
-    min-height: 48px;
     min-width: 72px;
     padding: 2px 8px;
   }
@@ -97,7 +96,7 @@ const toGo = computed(() => secondsToGo(props.view))
     line-height: 1.2;
   }
   .voice {
-    min-width: 60px;
+    min-width: 64px;
   }
   header {
     gap: 0 6px;
@@ -126,10 +125,6 @@ const toGo = computed(() => secondsToGo(props.view))
   }
   .growl {
     max-width: none;
-    min-height: 44px;
-  }
-  .voice {
-    min-height: 44px;
   }
 }
 </style>

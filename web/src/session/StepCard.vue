@@ -74,7 +74,7 @@ li button {
   grid-template-columns: 1fr auto;
   gap: 0 16px;
   width: 100%;
-  min-height: 48px;
+  min-height: 64px;
   text-align: left;
   padding: 4px 14px 6px;
   border-left: 6px solid rgb(var(--v-theme-seam));
@@ -132,7 +132,7 @@ li.now button {
     margin-bottom: 2px;
   }
   li button {
-    min-height: 48px;
+    min-height: 64px;
     align-content: start;
     height: 100%;
   }

@@ -29,7 +29,7 @@ useIntervalFn(() => {
         <path class="fill-none stroke-primary stroke-[3] round-ends round-joins" d="M3 10h24M20 3l8 7-8 7" />
       </svg>
     </span>
-    <button class="text-base font-normal min-h-44 dotted" type="button" :aria-pressed="on" @click="toggle">
+    <button class="text-base font-normal min-h-64 dotted" type="button" :aria-pressed="on" @click="toggle">
       {{ on ? 'sound on' : 'sound off' }}
     </button>
   </span>

@@ -24,7 +24,7 @@ const emit = defineEmits<{ again: []; faster: []; slower: [] }>()
 
 <style scoped>
 button {
-  min-height: 52px;
+  min-height: 64px;
   padding: 0 16px;
   border: 2px solid rgb(var(--v-theme-heather));
   border-radius: 26px;
@@ -35,7 +35,7 @@ button:hover {
 }
 @media (max-width: 899px) {
   button {
-    min-height: 48px;
+    min-height: 64px;
     padding: 0 10px;
     font-size: 0.95rem;
   }

@@ -4,11 +4,16 @@ import { useUnits } from './useUnits'
 
 /** A day, typed as the household writes its dates or touched in a month; given on as 2026-05-14, undefined while empty. */
 const props = defineProps<{ label: string; modelValue: string | undefined; min?: string; max?: string }>()
-defineEmits<{ 'update:modelValue': [day: string | undefined] }>()
+const emit = defineEmits<{ 'update:modelValue': [day: string | undefined] }>()
 
 const { typedDate, firstWeekday } = useUnits()
 const day = computed(() => (props.modelValue ? new Date(`${props.modelValue}T00:00:00`) : null))
 
+/** A field that is left says its day once more: only another one is given on. */
+function keep(date: Date | null) {
+  const said = iso(date)
+  if (said !== props.modelValue) emit('update:modelValue', said)
+}
 function iso(date: Date | null): string | undefined {
   if (!date) return undefined
   const two = (part: number) => String(part).padStart(2, '0')
@@ -28,6 +33,6 @@ function iso(date: Date | null): string | undefined {
     :menu-props="{ activator: undefined, target: 'parent' }"
     append-inner-icon="$calendar"
     autocomplete="off"
-    @update:model-value="$emit('update:modelValue', iso($event as Date | null))"
+    @update:model-value="keep($event as Date | null)"
   />
 </template>

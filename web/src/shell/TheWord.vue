@@ -14,7 +14,7 @@ async function toggle() {
 <template>
   <button
     type="button"
-    class="underline decoration-dashed underline-offset-4"
+    class="inline underline decoration-dashed underline-offset-4"
     :aria-expanded="!!meaning"
     @click="toggle"
   >

@@ -31,7 +31,7 @@ export const vuetify = createVuetify({
     VFileInput: { ...FIELD, prependIcon: '', prependInnerIcon: '$file' },
     VCheckboxBtn: { color: 'secondary' },
     VRadio: { color: 'secondary' },
-    VSlider: { color: 'primary', trackColor: 'seam' },
+    VSlider: { color: 'primary', trackColor: 'seam', thumbSize: 44 },
   },
 })
 

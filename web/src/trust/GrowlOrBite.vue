@@ -41,7 +41,7 @@ const is = (section: Section) => props.where.length === 1 && props.where[0] === 
         <b>What was it?</b>
         <ChoiceKey
           v-for="one in choices.Warning"
-          class="min-h-56"
+          class="min-h-64"
           :key="one.value"
           :on="one.value === what"
           @click="one.value !== what && emit('tell', one.value, [...where])"
@@ -55,21 +55,21 @@ const is = (section: Section) => props.where.length === 1 && props.where[0] === 
           <ChoiceKey
             v-for="one in near"
             :key="one"
-            class="place min-h-48 first-letter:uppercase"
+            class="place min-h-64 first-letter:uppercase"
             :on="is(one)"
             @click="emit('tell', what, [one])"
           >
             {{ names[one] }}
           </ChoiceKey>
           <ChoiceKey
-            class="place min-h-48 first-letter:uppercase"
+            class="place min-h-64 first-letter:uppercase"
             :on="where.length === near.length"
             @click="emit('tell', what, [...near])"
           >
             nobody knows: all of these
           </ChoiceKey>
         </template>
-        <ChoiceKey class="place min-h-48 first-letter:uppercase" :on="!where.length" @click="emit('tell', what, [])">
+        <ChoiceKey class="place min-h-64 first-letter:uppercase" :on="!where.length" @click="emit('tell', what, [])">
           nowhere in particular
         </ChoiceKey>
         <span class="or">or touch it on the dog</span>

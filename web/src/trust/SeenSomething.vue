@@ -56,7 +56,7 @@ function taken(jpeg: string) {
       </h1>
       <button
         type="button"
-        class="close min-h-52 py-4 px-16 border-2 border-seam rounded-cut bg-surface max-sm:py-4 max-sm:px-12"
+        class="close min-h-64 py-4 px-16 border-2 border-seam rounded-cut bg-surface max-sm:py-4 max-sm:px-12"
         @click="emit('close')"
       >
         {{ kept ? 'Go on' : 'Nothing after all' }}
@@ -65,7 +65,7 @@ function taken(jpeg: string) {
     <div class="kinds flex flex-wrap gap-8 mt-10 mx-0 mb-4" role="group" aria-label="What it is">
       <ChoiceKey
         v-for="one in kinds"
-        class="min-h-52"
+        class="min-h-64"
         :key="one.value"
         :on="one.value === what"
         @click="choose(one.value)"
@@ -82,7 +82,7 @@ function taken(jpeg: string) {
     >
       <button
         v-for="one in near"
-        class="min-h-52 py-4 px-16 border-2 border-seam bg-surface rounded-pill max-sm:py-4 max-sm:px-12"
+        class="min-h-64 py-4 px-16 border-2 border-seam bg-surface rounded-pill max-sm:py-4 max-sm:px-12"
         :key="one"
         type="button"
         @click="keep(one)"

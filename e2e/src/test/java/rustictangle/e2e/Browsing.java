@@ -82,6 +82,12 @@ abstract class Browsing {
         return context;
     }
 
+    /** Opens whatever is folded. */
+    static void unfold(Page page) {
+        There.isAll(page);
+        page.evaluate("document.querySelectorAll('details').forEach((one) => (one.open = true))");
+    }
+
     static void tabTo(Page page, String name) {
         tabUntil(
                 page,

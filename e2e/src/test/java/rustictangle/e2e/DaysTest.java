@@ -9,6 +9,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -20,6 +23,7 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -49,6 +53,7 @@ class DaysTest extends Browsing {
         Locator today = page.locator("[data-test=today]");
         assertThat(today).containsText("Gannet");
         assertTrue(minutes(today) > 20, today.textContent());
+        button(page, "other minutes").click();
         Fields.slide(page, "I have", 0);
         assertThat(today).containsText("Nothing to brush in that time");
         Fields.slide(page, "I have", 20);
@@ -263,6 +268,21 @@ class DaysTest extends Browsing {
         assertTrue(calendar.startsWith("BEGIN:VCALENDAR") && calendar.contains("SUMMARY:Groomer: Thimble"), calendar);
     }
 
+    /** Now and then, before and after the groomer: kept small, shown at its month, and gone when it is taken away. */
+    @Test
+    void aPhotoOfTheWholeDogStandsInItsMonth() throws Exception {
+        Page page = phone();
+        page.navigate(demo.url() + "dogs/2/days/months");
+        assertThat(heading(page, "Hair, minutes, mats")).isVisible();
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(640, 480, BufferedImage.TYPE_INT_RGB), "png", bytes);
+        page.locator("input[type=file]").setInputFiles(new FilePayload("gannet.png", "image/png", bytes.toByteArray()));
+        Locator photo = page.getByAltText("The whole dog, Thu 14 May");
+        assertThat(photo).isVisible();
+        button(page, "Undo").click();
+        assertThat(photo).hasCount(0);
+    }
+
     @Test
     void everythingGoesOutAndComesInAgainAndAForeignFileIsRefused() throws Exception {
         Page page = laptop();
@@ -270,14 +290,16 @@ class DaysTest extends Browsing {
         Path file = folder.resolve("everything.json");
         page.waitForDownload(() -> page.getByText("everything as JSON").click()).saveAs(file);
         demo.send("DELETE", "api/dogs/4", "");
-        page.getByLabel("Take over a JSON file").setInputFiles(file);
+        page.getByLabel("Take over a JSON file", new Page.GetByLabelOptions().setExact(true))
+                .setInputFiles(file);
         button(page, "Replace everything by everything.json").click();
         assertThat(page.getByText("Everything is as in the file.")).isVisible();
         page.navigate(demo.url());
         assertThat(new HomeView(page).dog("Pintle")).isVisible();
         page.navigate(demo.url() + "settings");
         Path foreign = Files.writeString(folder.resolve("foreign.json"), "{\"dogs\": []}");
-        page.getByLabel("Take over a JSON file").setInputFiles(foreign);
+        page.getByLabel("Take over a JSON file", new Page.GetByLabelOptions().setExact(true))
+                .setInputFiles(foreign);
         button(page, "Replace everything by foreign.json").click();
         assertThat(page.getByText("Nothing was changed")).isVisible();
         page.navigate(demo.url() + "messages");

@@ -229,9 +229,9 @@ class DemoTest extends Browsing {
         page.navigate(app.url() + "dogs/2/when/history");
         assertThat(page.getByText("Where it keeps tangling")).isVisible();
         Locator rows = page.locator("tbody tr");
-        assertThat(rows).hasCount(40);
+        assertThat(rows).hasCount(15);
         page.getByText("Show older ones").click();
-        assertThat(rows.nth(40)).isVisible();
+        assertThat(rows.nth(15)).isVisible();
         CoatMapView.point(page, "ARMPIT_LEFT");
         assertThat(page.getByText(Pattern.compile("found in \\d+ comb checks"))).isVisible();
         rows.nth(1).getByRole(AriaRole.LINK).click();

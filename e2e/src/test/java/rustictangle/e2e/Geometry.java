@@ -45,7 +45,7 @@ final class Geometry {
                 if (!width || !height || (e.matches('input') && style.opacity === '0')) continue
                 const inSentence = style.display === 'inline'
                   && e.parentElement.textContent.trim().length > e.textContent.trim().length + 2
-                const ofAWeek = e.matches('.cell, .column, .set input')
+                const ofAWeek = e.matches('.cell, .column, .minutes input')
                 if (!inSentence && !ofAWeek && Math.min(width, height) < 43.5)
                   faults.push(`${Math.round(width)}x${Math.round(height)} ${e.tagName} "${name}"`)
                 if (e.matches('button, a') && e.scrollWidth > e.clientWidth + 6 && style.display !== 'inline'

@@ -53,8 +53,10 @@ class HandsTest extends Browsing {
         Barriers.assertNone(page, "after the lesson");
         // What it loosens holds for this dog, and is told where one disagrees.
         page.navigate(app.url() + "dogs/2/tools/schools");
+        unfold(page);
         assertThat(page.locator("button:has(b:text-is('Practised'))")).hasAttribute("aria-pressed", "true");
         page.navigate(app.url() + "dogs/1/tools/schools");
+        unfold(page);
         assertThat(page.locator("button:has(b:text-is('Practised'))")).hasAttribute("aria-pressed", "false");
     }
 

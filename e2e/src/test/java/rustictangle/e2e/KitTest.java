@@ -143,7 +143,7 @@ class KitTest extends Browsing {
         assertThat(page.getByLabel("Order for this dog")).hasValue(Pattern.compile("^head down"));
         routine.order("toes up");
         assertThat(routine.places().first()).containsText("foot");
-        page.navigate(app.url() + "dogs/2/tools/schools");
+        openSchools(page);
         assertThat(page.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("Toes up")))
                 .hasAttribute("aria-pressed", "true");
         choose(page, "As the day asks");
@@ -191,8 +191,14 @@ class KitTest extends Browsing {
         assertThat(allRound.first()).containsText("turned over: its bristles");
     }
 
-    private void choose(Page page, String name) {
+    /** All questions opened. */
+    private void openSchools(Page page) {
         page.navigate(app.url() + "dogs/2/tools/schools");
+        unfold(page);
+    }
+
+    private void choose(Page page, String name) {
+        openSchools(page);
         Locator school = button(page, Pattern.compile("^" + name));
         school.click();
         assertThat(school).hasAttribute("aria-pressed", "true");

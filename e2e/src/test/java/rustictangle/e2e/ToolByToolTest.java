@@ -38,6 +38,7 @@ class ToolByToolTest extends Browsing {
     void aDoubleCoatGoesRoundWithOnePedalOfflineInTheMiddle() throws Exception {
         Page page = laptop();
         page.navigate(app.url() + "dogs/1/tools/schools");
+        unfold(page);
         Locator school = page.locator("button:has(b:text-is('Tool by tool'))");
         assertThat(school).containsText("then the comb place by place");
         school.click();

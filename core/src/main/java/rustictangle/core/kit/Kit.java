@@ -93,10 +93,10 @@ public record Kit(Match match, List<SectionKit> sections, Optional<Reason> incom
         boolean mats = match.needs().stream().anyMatch(need -> need.proof().isPresent());
         boolean comb = drawer.stream().anyMatch(tool -> tool.kind().proves() && !tool.putAside());
         return mats && !comb
-                ? Optional.of(new Reason(
-                        "kit.incomplete",
-                        "Without a comb you do not know: a brush can glide over felt. This kit is incomplete until it "
-                                + "has one."))
+                ? Optional.of(
+                        new Reason(
+                                "kit.incomplete",
+                                "Without a comb you do not know: a brush can glide over felt. A comb is the first thing to get."))
                 : Optional.empty();
     }
 }

@@ -75,10 +75,7 @@ public record Reminder(Kind kind, String text) {
     }
 
     private static String brushing(int due) {
-        return due == 0
-                ? ""
-                : due + (due == 1 ? " place is" : " places are")
-                        + " due for brushing. A few minutes are worth more than none.";
+        return due == 0 ? "" : due + (due == 1 ? " place is" : " places are") + " due for brushing.";
     }
 
     /** What is practised, not brushed, goes on tangling all the same. */

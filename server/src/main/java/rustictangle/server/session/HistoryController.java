@@ -29,7 +29,7 @@ record HistoryController(DogLoader dogs, Logs logs, Clock clock) implements View
     /** Where it tangles is told from the checks of so many days. */
     private static final int DAYS = 90;
 
-    private static final int PAGE = 40;
+    private static final int PAGE = 15;
 
     /**
      * @param sessions newest first
