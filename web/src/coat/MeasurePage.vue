@@ -116,10 +116,9 @@ async function takeAway(when: string, millimetres: number) {
           <hr class="seam" />
           <h3>Growth</h3>
           <p class="rate text-xl">
-            <b>About {{ length(Math.round(here.growth.millimetresPerDay * 30)) }} in a month</b
-            ><template v-if="here.growth.plusMinus >= 0.02"
-              >; surely {{ inAMonth(-1) }} to {{ inAMonth(1) }}, {{ growth(here.growth.millimetresPerDay) }}</template
-            >
+            <b>About {{ length(Math.round(here.growth.millimetresPerDay * 30)) }} in a month</b>,
+            {{ growth(here.growth.millimetresPerDay)
+            }}<template v-if="here.growth.plusMinus >= 0.02">; surely {{ inAMonth(-1) }} to {{ inAMonth(1) }}</template>
           </p>
           <p v-if="here.growth.doubt" class="caution" :data-rule="here.growth.doubt.rule">
             {{ say(here.growth.doubt.text) }}

@@ -46,7 +46,9 @@ final class Geometry {
                 const inSentence = style.display === 'inline'
                   && e.parentElement.textContent.trim().length > e.textContent.trim().length + 2
                 const ofAWeek = e.matches('.cell, .column, .minutes input')
-                if (!inSentence && !ofAWeek && Math.min(width, height) < 43.5)
+                // A short word within a sentence is as wide as it is.
+                const word = e.matches('p button') && style.display === 'inline-block'
+                if (!inSentence && !ofAWeek && Math.min(word ? height : width, height) < 43.5)
                   faults.push(`${Math.round(width)}x${Math.round(height)} ${e.tagName} "${name}"`)
                 if (e.matches('button, a') && e.scrollWidth > e.clientWidth + 6 && style.display !== 'inline'
                   && ['hidden', 'clip'].includes(style.overflowX)) faults.push(`cut off: "${name}"`)

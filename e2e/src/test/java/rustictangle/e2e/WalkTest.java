@@ -35,7 +35,7 @@ class WalkTest extends Browsing {
                 end: false,
                 what: e.outerHTML.slice(0, 160),
                 named: name.length > 0,
-                ring: ringed(e) || field !== null || ringed(e.closest('label')) || ringed(e.parentElement),
+                ring: ringed(e) || field !== null || e.matches('[data-shape]') && parseFloat(getComputedStyle(e).strokeWidth) >= 3 || ringed(e.closest('label')) || ringed(e.parentElement),
                 seen: e.matches('input[type=file], input[type=checkbox], input[type=radio]')
                   || box.width > 0 && box.bottom > 0 && box.top < innerHeight,
               }
@@ -153,7 +153,7 @@ class WalkTest extends Browsing {
                 for (String sheet : List.of("c", "d")) {
                     session.keys(sheet);
                     assertEquals(List.of(), page.evaluate(SMALL), "the sheet " + sheet + " at " + size[0]);
-                    session.keys("b");
+                    page.keyboard().press("b");
                 }
             }
         }
