@@ -137,8 +137,8 @@ async function setGroom(day: string | undefined) {
       <template v-else>
         <p class="sum mt-2 mx-0 mb-8">
           <template v-if="known.length"
-            ><b class="slab text-2xl">{{ about(total('matsPlanned'), MOST_MATS) }}</b>
-            <TheWord of="mat">mats</TheWord> to expect with the plan,
+            ><b class="slab text-2xl">{{ about(total('matsPlanned'), MOST_MATS) }}</b
+            >{{ ' ' }}<TheWord of="mat">mats</TheWord> to expect with the plan,
             <b class="slab text-2xl">{{ about(total('matsIfNothing'), MOST_MATS) }}</b> if nothing is done.
           </template>
           <template v-if="unknown">Of {{ places(unknown) }} nobody knows yet: the comb tells.</template>

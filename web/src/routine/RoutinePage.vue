@@ -195,6 +195,8 @@ function toggle(section: Section) {
             v-model="order"
             class="no-print max-w-400 my-12"
             label="Order for this dog"
+            placeholder="as proposed"
+            persistent-placeholder
             :disabled="!schools.data.value"
             :items="[
               { title: 'as proposed', value: undefined },
