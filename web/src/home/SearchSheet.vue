@@ -27,7 +27,7 @@ function first() {
 <template>
   <SheetFrame label="Search" :width="560" class="items-start" @close="emit('close')">
     <form class="grid grid-cols-[1fr_auto] gap-6 items-center" role="search" @submit.prevent="first">
-      <!-- eslint-disable-next-line vuejs-accessibility/no-autofocus -- whoever opens the search types -->
+      <!-- eslint-disable vuejs-accessibility/no-autofocus -- whoever opens the search types -->
       <v-text-field
         v-model="typed"
         label="Search: armpit, it swam, price, claws"
