@@ -68,7 +68,7 @@ function toggle(rule: string) {
 </template>
 
 <style scoped>
-.cols :deep(.choice) {
+.cols :deep(.row) {
   grid-template-columns: 96px 1fr;
   margin: 6px 0;
 }

@@ -15,7 +15,7 @@ function choose(value: T) {
 </script>
 
 <template>
-  <div class="grid grid-cols-[110px_1fr] gap-10 items-baseline my-8 mx-0 max-sm:grid-cols-1 max-sm:gap-4">
+  <div class="row grid grid-cols-[110px_1fr] gap-10 items-baseline my-8 mx-0 max-sm:grid-cols-1 max-sm:gap-4">
     <span :id="`label-${label}`" class="label font-bold">{{ label }}</span>
     <div class="few flex flex-wrap gap-6" role="group" :aria-labelledby="`label-${label}`">
       <ChoiceKey

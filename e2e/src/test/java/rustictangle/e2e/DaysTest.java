@@ -268,6 +268,21 @@ class DaysTest extends Browsing {
         assertTrue(calendar.startsWith("BEGIN:VCALENDAR") && calendar.contains("SUMMARY:Groomer: Thimble"), calendar);
     }
 
+    /** A comb has run free at every place: said with joy once it is so, and kept among the days. */
+    @Test
+    void aRoundThatIsWholeHasItsMomentAndItsMark() throws Exception {
+        Page page = phone();
+        page.navigate(demo.url() + "dogs/1/today/brushed");
+        button(page, "Whole dog").click();
+        button(page, "Keep: it ran free").click();
+        assertThat(page.getByText("Kept: ")).isVisible();
+        page.navigate(demo.url() + "dogs/1/days/history");
+        Locator row = page.locator("tbody tr").first();
+        assertThat(row).containsText("free all over");
+        row.getByRole(AriaRole.LINK).click();
+        assertThat(page.locator("[data-test=whole]")).containsText("A comb runs free all over Oakum");
+    }
+
     /** Now and then, before and after the groomer: kept small, shown at its month, and gone when it is taken away. */
     @Test
     void aPhotoOfTheWholeDogStandsInItsMonth() throws Exception {

@@ -93,19 +93,22 @@ public final class HandOver {
     /**
      * After a short clip: begin again gently. Common practice, no published source; the numbers are own estimates.
      *
-     * @param groom when it was
-     * @param left  hair that was left, mm
-     * @return empty when it was not short, or is long ago
+     * @param past visits, the newest first
+     * @return empty when the last clip was not short, or is long ago
      */
-    public static Optional<Reason> restart(Coat coat, LocalDate groom, double left, LocalDate today) {
-        boolean applies = coat.growsOn()
-                && left <= SHORT_CLIP_MM
-                && !groom.plusWeeks(RESTART_WEEKS).isBefore(today);
-        return !applies
-                ? Optional.empty()
-                : Optional.of(new Reason(
-                        "visit.restart",
-                        "After the short clip it grows back. For the first weeks a brush about once a week is enough: use the time "
-                                + "for practice, so that the dog likes it before the coat needs it."));
+    public static Optional<Reason> restart(Coat coat, List<Visit> past, LocalDate today) {
+        // What cuts no hair, such as nails only, leaves what was clipped before as it was.
+        return past.stream()
+                .filter(visit -> visit.said().left().isPresent())
+                .findFirst()
+                .flatMap(visit -> visit.said()
+                        .left()
+                        .filter(left -> coat.growsOn()
+                                && left <= SHORT_CLIP_MM
+                                && !visit.day().plusWeeks(RESTART_WEEKS).isBefore(today))
+                        .map(left -> new Reason(
+                                "visit.restart",
+                                "After the short clip it grows back. For the first weeks a brush about once a week is enough: use the time "
+                                        + "for practice, so that the dog likes it before the coat needs it.")));
     }
 }

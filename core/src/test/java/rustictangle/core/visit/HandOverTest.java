@@ -5,6 +5,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import rustictangle.core.Dogs;
 import rustictangle.core.Reason;
@@ -12,6 +15,8 @@ import rustictangle.core.coat.Coat;
 import rustictangle.core.coat.CoatKind;
 import rustictangle.core.dog.History;
 import rustictangle.core.dog.LifeStage;
+import rustictangle.core.log.VisitScope;
+import rustictangle.core.log.Visited;
 
 /** What a groomer is told: common practice, no published source. */
 class HandOverTest {
@@ -43,13 +48,26 @@ class HandOverTest {
     @Test
     void afterAShortClipItBeginsAgainGentlyForSomeWeeks() {
         LocalDate groom = LocalDate.of(2026, 5, 1);
+        Visit clip = clip(groom, 12);
         assertEquals(
                 "visit.restart",
-                HandOver.restart(CURLY, groom, 12, groom.plusWeeks(2))
+                HandOver.restart(CURLY, List.of(clip), groom.plusWeeks(2))
                         .orElseThrow()
                         .rule());
-        assertTrue(HandOver.restart(CURLY, groom, 30, groom.plusWeeks(2)).isEmpty(), "not short");
-        assertTrue(HandOver.restart(CURLY, groom, 12, groom.plusWeeks(7)).isEmpty(), "long ago");
+        assertTrue(
+                HandOver.restart(CURLY, List.of(clip(groom, 30)), groom.plusWeeks(2))
+                        .isEmpty(),
+                "not short");
+        assertTrue(HandOver.restart(CURLY, List.of(clip), groom.plusWeeks(7)).isEmpty(), "long ago");
+        Visit nails = new Visit(groom.plusWeeks(1), Visited.only(VisitScope.NAILS, Set.of()));
+        assertTrue(
+                HandOver.restart(CURLY, List.of(nails, clip), groom.plusWeeks(2))
+                        .isPresent(),
+                "nails cut no hair");
+    }
+
+    private static Visit clip(LocalDate day, double left) {
+        return new Visit(day, new Visited(Optional.of(left), Optional.empty(), "", "", false, Map.of()));
     }
 
     private static List<String> rules(List<Reason> reasons) {

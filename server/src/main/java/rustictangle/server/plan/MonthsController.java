@@ -56,8 +56,7 @@ record MonthsController(DogLoader dogs, KitLoader kits, Portraits portraits, Log
             List<DogMonthView> months,
             Optional<Reason> restart,
             List<GrownBackView> ahead,
-            List<LocalDate> allOver,
-            int mostPhotos) {}
+            List<LocalDate> allOver) {}
 
     /**
      * @param millimetres of the body's hair in the middle of it, or today
@@ -88,9 +87,7 @@ record MonthsController(DogLoader dogs, KitLoader kits, Portraits portraits, Log
                         entry.day(),
                         entry.as(Portrayed.class).orElseThrow().photo()))
                 .toList();
-        Optional<Reason> restart = Visit.of(log).stream().findFirst().flatMap(visit -> visit.said()
-                .left()
-                .flatMap(left -> HandOver.restart(known.coat(), visit.day(), left, today)));
+        Optional<Reason> restart = HandOver.restart(known.coat(), Visit.of(log), today);
         return new DogMonthsView(
                 today,
                 Months.of(log, today, MONTHS).stream()
@@ -104,8 +101,7 @@ record MonthsController(DogLoader dogs, KitLoader kits, Portraits portraits, Log
                             return new GrownBackView(weeks, body(then), then);
                         })
                         .toList(),
-                AllOver.days(log, Set.copyOf(kits.of(known).brushed())),
-                Portraits.MOST);
+                AllOver.days(log, Set.copyOf(kits.of(known).brushed())));
     }
 
     private static LocalDate middle(YearMonth month, LocalDate today) {

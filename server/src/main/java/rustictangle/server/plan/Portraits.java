@@ -18,7 +18,7 @@ import rustictangle.server.log.Logs;
 class Portraits {
 
     /** Of one dog: one a week for some years. Own choice. */
-    static final int MOST = 200;
+    private static final int MOST = 200;
 
     private static final Log.Reading<Entry> ALL = log ->
             log.stream().filter(entry -> entry.said() instanceof Portrayed).toList();

@@ -165,9 +165,7 @@ record VisitController(
                 service.appointment(dogId, today).flatMap(VisitStore.Appointment::hour),
                 service.unconfirmed(dogId, today),
                 Proposal.of(known.coat(), logs.of(dogId), past, today),
-                past.stream().findFirst().flatMap(visit -> visit.said()
-                        .left()
-                        .flatMap(left -> HandOver.restart(known.coat(), visit.day(), left, today))),
+                HandOver.restart(known.coat(), past, today),
                 views(past),
                 service.price(dogId),
                 households.get().currency());
