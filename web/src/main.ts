@@ -9,6 +9,7 @@ import { createApp } from 'vue'
 import App from './App.vue'
 import { ApiProblem } from './api/client'
 import { FreshClient } from './api/freshClient'
+import { viewQuery } from './api/queries'
 import { dressLater, library } from './shell/library'
 import { outbox } from './shell/outbox'
 import { paintPage } from './shell/palette'
@@ -40,6 +41,10 @@ outbox.start(
       predicate: (query) => !['session', 'pulse', 'practice'].includes(String(query.queryKey[0])),
     }),
 )
+
+// What today's words wait for is on its way while the page is put together.
+if (location.pathname === '/')
+  for (const name of ['home', 'enough', 'household'] as const) void queryClient.prefetchQuery(viewQuery(name))
 
 paintPage()
 const app = createApp(App)

@@ -29,13 +29,15 @@ export const FOR_GOOD = { staleTime: Infinity }
 export const MEANWHILE_THE_LAST = { placeholderData: <T>(last: T) => last }
 type Manner = Partial<typeof FOR_GOOD> & Partial<typeof MEANWHILE_THE_LAST>
 
+/** How the household's view of this name is asked for. */
+export const viewQuery = <N extends keyof Views>(name: N) => ({
+  queryKey: [name],
+  queryFn: () => ask(api.GET(`/api/${name}` as never) as Promise<Answer<Views[N]>>),
+})
+
 /** What is shown of the household under this name: `week` of `/api/week`. */
 export function useView<N extends keyof Views>(name: N, manner: Manner = {}) {
-  return useQuery<Views[N]>({
-    queryKey: [name],
-    queryFn: () => ask(api.GET(`/api/${name}` as never) as Promise<Answer<Views[N]>>),
-    ...(manner as object),
-  })
+  return useQuery<Views[N]>({ ...viewQuery(name), ...(manner as object) })
 }
 
 /** What is shown of a dog under this name: `trust` of `/api/dogs/{dogId}/trust`. */

@@ -3,13 +3,13 @@ import { computed } from 'vue'
 import { useSections } from '@/api/queries'
 import { messageOf } from '@/api/client'
 import type { Home, HomeDog, Section } from '@/api/types'
-import CoatSide from '@/bodymap/CoatSide.vue'
 import { burrWash, type Paint } from '@/bodymap/paints'
 import { useDrawnDog } from '@/coat/useCoat'
 import { labelOf } from '@/api/words'
 import { subjectLabel } from '@/api/words'
 import { closedTogether } from '@/rhythm/closed'
 import { about, MOST_MATS, places } from '@/shell/numbers'
+import { useAfterWords } from '@/shell/useAfterWords'
 import { useBegin } from '@/shell/useBegin'
 import WhyList from '@/shell/WhyList.vue'
 import { daysAgo, minutes, useUnits } from '@/shell/useUnits'
@@ -34,6 +34,8 @@ const pick = computed(() => props.home.day.picks.find((one) => one.dogId === pro
 
 const { date, say } = useUnits()
 const { names } = useSections()
+/** Words first: a dog takes longer to draw than all that is said of it. */
+const CoatSide = useAfterWords(() => import('@/bodymap/CoatSide.vue'))
 const drawn = useDrawnDog(() => props.dog.id)
 const known = computed(() => props.dog.known)
 const to = computed(() => `/dogs/${props.dog.id}`)
@@ -81,7 +83,8 @@ const headline = computed(() => {
       class="picture block self-center z-1 max-sm:max-w-260"
       :aria-label="own ? 'When each place is due' : `${dog.name}: its day`"
     >
-      <CoatSide side="LEFT" :names="names" :dog="drawn" :paint="paint" still />
+      <CoatSide v-if="CoatSide" side="LEFT" :names="names" :dog="drawn" :paint="paint" still />
+      <span v-else class="block aspect-[900/625]" aria-busy="true" />
     </router-link>
     <div class="text min-w-0 z-1">
       <h2 v-if="!own" class="mb-2 text-3xl">{{ dog.name }}</h2>

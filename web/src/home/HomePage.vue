@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, defineAsyncComponent } from 'vue'
 import { useView } from '@/api/queries'
 import DogHead from '@/dog/DogHead.vue'
 import { useDog } from '@/dog/useDogs'
@@ -8,8 +8,10 @@ import DayStrip from '@/plan/DayStrip.vue'
 import NotEnough from '@/plan/NotEnough.vue'
 import DogToday from './DogToday.vue'
 import HomeDog from './HomeDog.vue'
-import Welcome from './WelcomeView.vue'
 import ActKey from '@/shell/ActKey.vue'
+
+/** Only where nobody has a dog yet. */
+const Welcome = defineAsyncComponent(() => import('./WelcomeView.vue'))
 
 const home = useView('home')
 const dogs = computed(() => home.data.value?.dogs ?? [])

@@ -24,7 +24,8 @@ const MOVED = {
 
 export const router = createRouter({
   history: createWebHistory(),
-  scrollBehavior: (_to, _from, saved) => saved ?? { top: 0 },
+  // Where it is at the top already, asking for it would only have the page laid out once more.
+  scrollBehavior: (_to, _from, saved) => saved ?? (window.scrollY > 0 && { top: 0 }),
   routes: [
     { path: '/', component: () => import('@/home/HomePage.vue'), meta: { title: 'Today', light: true } },
     { path: '/week', component: () => import('@/plan/WeekPage.vue'), meta: { title: 'The days to come' } },

@@ -250,7 +250,10 @@ public final class HouseholdPlan {
         return new Week(sessions * (double) DAYS_A_WEEK / end, minutesAWeek(dog), matsAMonth(dog));
     }
 
-    /** Small mats to expect of one dog on average in the days that are planned, besides those of today. */
+    /**
+     * Small mats to expect of one dog on average in the days that are planned, besides those of today: what nobody knows
+     * counts as free today, so that a month of the routine is told and not a past that was guessed.
+     */
     public double matsAMonth(int dog) {
         double sum = 0;
         for (Map.Entry<Section, BitSet> place : days.get(dog).entrySet()) {
@@ -264,7 +267,8 @@ public final class HouseholdPlan {
 
     private static double mats(Outlook outlook, BitSet days, int end) {
         int first = days.nextSetBit(0);
-        double sum = outlook.mats(first < 0 ? end : first) - outlook.mats(0);
+        int until = first < 0 ? end : first;
+        double sum = outlook.nobodyKnows() ? outlook.mats(0, until) : outlook.mats(until) - outlook.mats(0);
         for (int day = first; day >= 0; ) {
             int next = days.nextSetBit(day + 1);
             sum += outlook.mats(day, next < 0 ? end : next);

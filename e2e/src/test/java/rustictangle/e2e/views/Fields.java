@@ -15,7 +15,10 @@ public final class Fields {
 
     /** Out of a list that opens: the first choice whose words begin so. */
     public static void choose(Page page, String label, String words) {
-        page.getByLabel(label).press("ArrowDown");
+        Locator field = page.getByLabel(label);
+        // A key pressed on a field that still waits for what it shows goes nowhere.
+        assertThat(field).isEnabled();
+        field.press("ArrowDown");
         Locator choices = page.getByRole(AriaRole.OPTION);
         choices.first().waitFor();
         Locator wanted = choices.filter(new Locator.FilterOptions().setHasText(words));
