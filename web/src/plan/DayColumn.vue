@@ -150,4 +150,17 @@ const initial = (dogId: number) => props.dogs.find((dog) => dog.id === dogId)!.n
     right: -4px;
   }
 }
+@media (max-width: 599px) {
+  .sum {
+    font-size: 0.76rem;
+  }
+  /* Seven beside each other: the number is what counts. */
+  .minutes :deep(.v-text-field__suffix) {
+    display: none;
+  }
+  .minutes :deep(input) {
+    padding-inline: 2px;
+    text-align: center;
+  }
+}
 </style>
