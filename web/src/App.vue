@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { fileGone } from './api/client'
+import { fileGone, shut } from './api/client'
 import AppHeader from './shell/AppHeader.vue'
 import { library } from './shell/library'
 import NoticeBar from './shell/NoticeBar.vue'
@@ -12,8 +12,11 @@ import { useKeys } from './shell/useKeys'
 
 const route = useRoute()
 const bare = computed(() => route.meta.bare === true)
+/** The pages before the door. */
+const outside = computed(() => route.meta.outside === true)
 
-/** Fetched when it is first asked for. */
+/** Fetched when they are first asked for. */
+const ShutDoor = defineAsyncComponent(() => import('./door/ShutDoor.vue'))
 const SearchSheet = defineAsyncComponent(() => library().then(() => import('./home/SearchSheet.vue')))
 const searching = ref(false)
 useKeys((key) => {
@@ -52,10 +55,13 @@ onBeforeUnmount(() => stop())
       browser, and what you see here stays.
       <button type="button" class="link min-h-44 text-inherit font-bold" @click="again">Try again</button>
     </div>
-    <AppHeader v-if="!bare" class="no-print" @search="searching = true" />
+    <AppHeader v-if="!bare && !outside && !shut" class="no-print" @search="searching = true" />
     <SearchSheet v-if="searching" @close="searching = false" />
     <OutboxNotice v-if="!bare" />
-    <main id="main" ref="main" :class="{ bare }" tabindex="-1"><router-view /></main>
+    <main id="main" ref="main" :class="{ bare }" tabindex="-1">
+      <ShutDoor v-if="shut && !outside" :how="shut" />
+      <router-view v-else />
+    </main>
     <NoticeBar />
   </div>
 </template>

@@ -38,6 +38,10 @@ const REFUSED = 'urn:rustic-tangle:refused'
 const FILE_GONE = 'urn:rustic-tangle:file-gone'
 export const fileGone = ref('')
 
+/** This browser was not let in, or was put out: what to do, until it is. */
+const WHO = 'urn:rustic-tangle:who'
+export const shut = ref('')
+
 /** The server answered with a problem (RFC 9457). Nothing was changed. */
 export class ApiProblem extends Error {
   constructor(
@@ -84,6 +88,7 @@ export async function askPlain(
 
 function answered<T>(data: T): T {
   fileGone.value = ''
+  shut.value = ''
   return data
 }
 
@@ -98,6 +103,7 @@ function problemOf(response: Response, error: unknown): ApiProblem {
     detail?: string
     fields?: FieldProblem[]
   }
+  if (problem.type === WHO) shut.value = problem.detail ?? ''
   if (problem.type === FILE_GONE) fileGone.value = problem.detail ?? ''
   return new ApiProblem(
     response.status,

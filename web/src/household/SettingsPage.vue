@@ -5,15 +5,19 @@ import { detailsOf } from '@/api/client'
 import { about, MOST_MATS } from '@/shell/numbers'
 import { useHousehold, useSaveHousehold, useView } from '@/api/queries'
 import type { Household } from '@/api/types'
+import HomeDoorSection from '@/door/HomeDoorSection.vue'
 import ExchangeSection from './ExchangeSection.vue'
 import VoiceSection from './VoiceSection.vue'
 import NumberField from '@/shell/NumberField.vue'
 import PageState from '@/shell/PageState.vue'
 import TimeField from '@/shell/TimeField.vue'
+import { useMe } from '@/shell/useMe'
 import { useNotice } from '@/shell/useNotice'
 import ActKey from '@/shell/ActKey.vue'
 
 const { tell } = useNotice()
+/** What takes the data out or lets somebody in is done there only. */
+const { atTheMachine } = useMe()
 const stored = useHousehold()
 const save = useSaveHousehold()
 
@@ -213,7 +217,8 @@ async function submit() {
       <ActKey type="submit" color="primary" size="large" :loading="save.isPending.value">Keep</ActKey>
     </form>
     <VoiceSection v-if="form" />
-    <ExchangeSection v-if="form" />
+    <HomeDoorSection v-if="form && atTheMachine" />
+    <ExchangeSection v-if="form && atTheMachine" />
     <section v-if="form" class="about mt-36 max-w-[62ch]" aria-labelledby="about">
       <h2 id="about">About</h2>
       <p>

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { useHousehold } from '@/api/queries'
+import { useMe } from './useMe'
 
 defineEmits<{ search: [] }>()
 
 const { data: household } = useHousehold()
+const { owner } = useMe()
 </script>
 
 <template>
@@ -23,7 +25,7 @@ const { data: household } = useHousehold()
       <router-link to="/" class="home">Today</router-link>
       <router-link to="/week">Week</router-link>
       <router-link to="/drawer">Drawer</router-link>
-      <router-link to="/settings">Settings</router-link>
+      <router-link v-if="owner" to="/settings">Settings</router-link>
       <button
         class="min-w-44 min-h-44 p-10"
         type="button"

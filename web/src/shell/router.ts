@@ -7,6 +7,8 @@ declare module 'vue-router' {
     bare?: boolean
     /** Shown before the component library is there. */
     light?: boolean
+    /** Before the door: nobody was let in yet. */
+    outside?: boolean
   }
 }
 
@@ -43,6 +45,16 @@ export const router = createRouter({
       meta: { title: 'Guide' },
     },
     { path: '/guide', redirect: '/guide/first-brush' },
+    {
+      path: '/enter',
+      component: () => import('@/door/EnterPage.vue'),
+      meta: { title: 'Opening', light: true, outside: true },
+    },
+    {
+      path: '/pair',
+      component: () => import('@/door/PairPage.vue'),
+      meta: { title: 'Let this device in', outside: true },
+    },
     { path: '/settings', component: () => import('@/household/SettingsPage.vue'), meta: { title: 'Settings' } },
     { path: '/dogs/new', component: () => import('@/home/FirstPath.vue'), meta: { title: 'A new dog' } },
     {

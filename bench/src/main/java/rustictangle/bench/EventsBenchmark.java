@@ -75,6 +75,7 @@ public class EventsBenchmark {
     @Setup
     public void start() throws Exception {
         Path folder = Files.createTempDirectory("rustic-tangle-bench");
+        OwnersKey.layBeside(folder.resolve("bench.db"));
         app = SpringApplication.run(
                 RusticTangle.class,
                 "--server.port=0",
@@ -185,6 +186,7 @@ public class EventsBenchmark {
     private String send(String method, String to, String json) throws IOException, InterruptedException {
         return http.send(
                         HttpRequest.newBuilder(URI.create(to))
+                                .header("Authorization", OwnersKey.BEARER)
                                 .header("Content-Type", "application/json")
                                 .method(method, BodyPublishers.ofString(json))
                                 .build(),

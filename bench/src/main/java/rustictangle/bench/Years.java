@@ -106,6 +106,7 @@ public final class Years {
     private void measure(int years) throws Exception {
         Path folder = Files.createTempDirectory("rustic-tangle-years");
         Path file = folder.resolve("years.db");
+        OwnersKey.layBeside(file);
         boolean demo = years == 0;
         Process empty = start(file, "--rustictangle.demo=" + demo);
         if (!demo) {
@@ -289,6 +290,7 @@ public final class Years {
     private String send(String method, String path, String json) throws IOException, InterruptedException {
         var answer = http.send(
                 HttpRequest.newBuilder(URI.create(URL + path))
+                        .header("Authorization", OwnersKey.BEARER)
                         .header("Content-Type", "application/json")
                         .method(method, BodyPublishers.ofString(json))
                         .build(),

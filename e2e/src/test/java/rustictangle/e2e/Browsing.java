@@ -14,6 +14,7 @@ import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.io.TempDir;
@@ -34,17 +35,22 @@ abstract class Browsing {
     /** One browser for all classes: each test has its own storage in it. */
     private static final class Opened {
 
-        private static final Browser BROWSER = open();
+        private static final Playwright PLAYWRIGHT = playwright();
+        private static final Browser BROWSER = open(Path.of("/usr/bin/chromium-headless-shell"));
 
-        private static Browser open() {
+        private static Playwright playwright() {
             // Generous: a shared machine may give the browser a tenth of its time for a while.
             PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
             Playwright playwright = Playwright.create();
             Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
-            return playwright
+            return playwright;
+        }
+
+        private static Browser open(Path executable) {
+            return PLAYWRIGHT
                     .chromium()
                     .launch(new BrowserType.LaunchOptions()
-                            .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
+                            .setExecutablePath(executable)
                             .setArgs(List.of(
                                     "--no-sandbox",
                                     "--disable-gpu",
@@ -53,6 +59,16 @@ abstract class Browsing {
                                     "--disable-component-update",
                                     "--disable-sync")));
         }
+    }
+
+    /** A browser that was never let in, on another machine; it goes with the test. */
+    BrowserContext elsewhere(Path executable) {
+        BrowserContext context = Opened.open(executable)
+                .newContext(new Browser.NewContextOptions()
+                        .setViewportSize(390, 844)
+                        .setIgnoreHTTPSErrors(true)
+                        .setReducedMotion(ReducedMotion.REDUCE));
+        return watched(context);
     }
 
     @AfterEach
@@ -75,7 +91,12 @@ abstract class Browsing {
         BrowserContext context = Opened.BROWSER.newContext(new Browser.NewContextOptions()
                 .setViewportSize(width, height)
                 .setColorScheme(ColorScheme.LIGHT)
-                .setReducedMotion(ReducedMotion.REDUCE));
+                .setReducedMotion(ReducedMotion.REDUCE)
+                .setExtraHTTPHeaders(Map.of("Authorization", RunningApp.BEARER)));
+        return watched(context);
+    }
+
+    private BrowserContext watched(BrowserContext context) {
         contexts.add(context);
         context.setDefaultTimeout(2 * PATIENCE_MS);
         context.onPage(page -> page.onPageError(pageErrors::add));

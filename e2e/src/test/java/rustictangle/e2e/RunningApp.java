@@ -33,24 +33,34 @@ public final class RunningApp implements AutoCloseable {
     /** Little is done often enough to be worth more than the first compiler. */
     private static final List<String> MACHINE = List.of("-XX:TieredStopAtLevel=1");
 
+    /** Laid down beside the data before the application makes one of its own. */
+    private static final String KEY = "k".repeat(43);
+
+    /** What lets the owner's scripts in, in the header Authorization. */
+    static final String BEARER = "Bearer " + KEY;
+
     private final Process process;
     private final Path data;
     private final Path clock;
     private final int port;
+    private final int homePort;
     private final List<String> output = Collections.synchronizedList(new ArrayList<>());
     private final CountDownLatch readyOrGone = new CountDownLatch(1);
     private volatile boolean ready;
 
     private RunningApp(Path data, int port, String moment, boolean demo, String restore) throws IOException {
         this.port = port;
+        this.homePort = freePort();
         this.data = data;
         this.clock = data.resolveSibling(data.getFileName() + ".clock");
         at(moment);
+        Files.writeString(wayIn(), "http://127.0.0.1:1/enter#" + KEY + "\n");
         List<String> command = new ArrayList<>(Command.OF_START);
         command.add(1, "-Duser.timezone=UTC");
         command.addAll(1, MACHINE);
         command.addAll(List.of(
                 "--server.port=" + port,
+                "--rustictangle.home.port=" + homePort,
                 "--rustictangle.data=" + data,
                 "--rustictangle.clock=file:" + clock,
                 "--rustictangle.demo=" + demo,
@@ -154,6 +164,16 @@ public final class RunningApp implements AutoCloseable {
         return this;
     }
 
+    /** The file in which the address stands that lets the owner in. */
+    Path wayIn() {
+        return data.resolveSibling(data.getFileName() + ".way-in");
+    }
+
+    /** As the owner's scripts ask. */
+    public static HttpRequest.Builder asking(URI address) {
+        return HttpRequest.newBuilder(address).header("Authorization", BEARER);
+    }
+
     /** The data file. */
     public Path data() {
         return data;
@@ -186,6 +206,11 @@ public final class RunningApp implements AutoCloseable {
         return "http://127.0.0.1:" + port + "/";
     }
 
+    /** Of the encrypted door to the home, where it is opened. */
+    int homePort() {
+        return homePort;
+    }
+
     int port() {
         return port;
     }
@@ -200,11 +225,11 @@ public final class RunningApp implements AutoCloseable {
     }
 
     public String get(String path) throws IOException, InterruptedException {
-        return answer(HttpRequest.newBuilder(URI.create(url() + path)).build());
+        return answer(asking(URI.create(url() + path)).build());
     }
 
     String send(String method, String path, String json) throws IOException, InterruptedException {
-        return answer(HttpRequest.newBuilder(URI.create(url() + path))
+        return answer(asking(URI.create(url() + path))
                 .header("Content-Type", "application/json")
                 .method(method, HttpRequest.BodyPublishers.ofString(json))
                 .build());

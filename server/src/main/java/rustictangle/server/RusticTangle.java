@@ -5,6 +5,7 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.scheduling.annotation.EnableScheduling;
+import rustictangle.server.frame.AlreadyRunning;
 import rustictangle.server.frame.Version;
 
 /** Rustic Tangle: HTTP in, core in the middle, SQLite out. */
@@ -18,6 +19,12 @@ public class RusticTangle {
             System.out.println("Rustic Tangle " + Version.TEXT);
             return;
         }
-        SpringApplication.run(RusticTangle.class, args);
+        try {
+            SpringApplication.run(RusticTangle.class, args);
+        } catch (RuntimeException notStarted) {
+            if (!Boolean.parseBoolean(System.getenv("RUSTIC_TANGLE_OPEN")) || !AlreadyRunning.shows(notStarted)) {
+                throw notStarted;
+            }
+        }
     }
 }

@@ -63,9 +63,9 @@ public abstract class ServerTest {
     static void dataInAFolderOfItsOwn(DynamicPropertyRegistry registry) {
         registry.add("rustictangle.data", () -> {
             try {
-                return Files.createTempDirectory("rustic-tangle-test")
-                        .resolve("test.db")
-                        .toString();
+                Path data = Files.createTempDirectory("rustic-tangle-test").resolve("test.db");
+                Files.writeString(data.resolveSibling("test.db.way-in"), "http://127.0.0.1:1/enter#" + StandIns.KEY);
+                return data.toString();
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             }

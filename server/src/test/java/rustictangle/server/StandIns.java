@@ -7,14 +7,27 @@ import java.time.ZoneId;
 import java.util.HashSet;
 import java.util.Set;
 import org.springframework.boot.test.context.TestConfiguration;
+import org.springframework.boot.webmvc.test.autoconfigure.MockMvcBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Primary;
+import org.springframework.http.HttpHeaders;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import rustictangle.server.frame.HouseClock;
 import rustictangle.server.rhythm.Weather;
 
 /** In place of what lies outside, as a test sets it. */
 @TestConfiguration
-class StandIns {
+public class StandIns {
+
+    /** Of this machine's own door. */
+    public static final String KEY = "k".repeat(43);
+
+    /** Whatever is asked bears the key, as what the owner's browser asks does. */
+    @Bean
+    MockMvcBuilderCustomizer letIn() {
+        return builder -> builder.defaultRequest(
+                MockMvcRequestBuilders.get("/").header(HttpHeaders.AUTHORIZATION, "Bearer " + KEY));
+    }
 
     @Bean
     @Primary

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.random.RandomGenerator;
 import java.util.stream.Collectors;
+import rustictangle.e2e.RunningApp;
 import tools.jackson.databind.JsonNode;
 
 /** Requests to every operation that the application says it has, some right, most a little wrong, a few hostile. */
@@ -88,8 +89,7 @@ final class Fuzz {
                 path.getValue().propertyStream().toList();
         Map.Entry<String, JsonNode> method = methods.get(random.nextInt(methods.size()));
         String body = body(method.getValue());
-        HttpRequest.Builder request = HttpRequest.newBuilder(
-                        URI.create(base + address(path.getKey(), method.getValue())))
+        HttpRequest.Builder request = RunningApp.asking(URI.create(base + address(path.getKey(), method.getValue())))
                 .method(
                         method.getKey().toUpperCase(java.util.Locale.ROOT),
                         body == null ? BodyPublishers.noBody() : BodyPublishers.ofString(body));

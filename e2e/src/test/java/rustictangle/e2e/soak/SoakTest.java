@@ -106,7 +106,7 @@ class SoakTest {
             if (importing) {
                 imports++;
                 hands.submit(() -> http.send(
-                        HttpRequest.newBuilder(URI.create(app.url() + "api/import.json"))
+                        RunningApp.asking(URI.create(app.url() + "api/import.json"))
                                 .header("Content-Type", "application/json")
                                 .PUT(BodyPublishers.ofByteArray(everything))
                                 .build(),
@@ -375,7 +375,7 @@ class SoakTest {
             Future<Void> visiting = hands.submit(() -> visit(app, running));
             Future<Set<String>> told = hands.submit(() -> steps(app, running));
             HttpResponse<String> taken = http.send(
-                    HttpRequest.newBuilder(URI.create(app.url() + "api/import.json"))
+                    RunningApp.asking(URI.create(app.url() + "api/import.json"))
                             .header("Content-Type", "application/json")
                             .PUT(BodyPublishers.ofByteArray(everything))
                             .build(),
@@ -407,7 +407,7 @@ class SoakTest {
     private HttpResponse<String> send(RunningApp app, String method, String path, String json)
             throws IOException, InterruptedException {
         return http.send(
-                HttpRequest.newBuilder(URI.create(app.url() + path))
+                RunningApp.asking(URI.create(app.url() + path))
                         .header("Content-Type", "application/json")
                         .timeout(Duration.ofSeconds(20))
                         .method(method, BodyPublishers.ofString(json))
@@ -416,7 +416,7 @@ class SoakTest {
     }
 
     private static HttpRequest get(RunningApp app, String path) {
-        return HttpRequest.newBuilder(URI.create(app.url() + path))
+        return RunningApp.asking(URI.create(app.url() + path))
                 .timeout(Duration.ofSeconds(40))
                 .build();
     }

@@ -1,5 +1,6 @@
 package rustictangle.server.door;
 
+import jakarta.servlet.Filter;
 import java.net.InetAddress;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.boot.web.server.servlet.ConfigurableServletWebServerFactory;
@@ -16,11 +17,15 @@ import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHe
 import org.springframework.security.web.header.writers.CrossOriginResourcePolicyHeaderWriter.CrossOriginResourcePolicy;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import rustictangle.server.frame.BodyLimit;
+import rustictangle.server.frame.ChildsHand;
 import rustictangle.server.frame.DataFile;
 import rustictangle.server.frame.OneStatePerRequest;
 import rustictangle.server.frame.ProblemWriter;
 
-/** Nobody else gets in: one chain for every request. See docs/decisions/0011-nobody-else-in-the-browser.md. */
+/**
+ * Nobody else gets in: a chain for each of the two doors. See docs/decisions/0011-nobody-else-in-the-browser.md and
+ * 0022-two-doors.md.
+ */
 @Configuration
 class Doors {
 
@@ -30,9 +35,24 @@ class Doors {
                     + "font-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
     @Bean
-    SecurityFilterChain onlyFromHere(HttpSecurity http, ProblemWriter problems, DataFile data, OwnKey key) throws Exception {
+    @Order(1)
+    SecurityFilterChain toTheHome(
+            HttpSecurity http, ProblemWriter problems, DataFile data, HomeDoor door, HomeFile file, ChildsHand hands)
+            throws Exception {
+        http.securityMatcher(request -> door.isIts(request.getLocalPort()));
+        return guarded(http, new HomeFilter(problems, data, door, file, hands), problems, data);
+    }
+
+    @Bean
+    @Order(2)
+    SecurityFilterChain own(HttpSecurity http, ProblemWriter problems, DataFile data, OwnKey key) throws Exception {
+        return guarded(http, new OwnDoor(problems, key), problems, data);
+    }
+
+    private static SecurityFilterChain guarded(HttpSecurity http, Filter guard, ProblemWriter problems, DataFile data)
+            throws Exception {
         return http
-                // The origin is looked at instead of a token: there is no session and no cookie to steal.
+                // The origin is looked at instead of a token, and the cookie goes with requests of our own pages only.
                 .csrf(AbstractHttpConfigurer::disable)
                 .logout(AbstractHttpConfigurer::disable)
                 .requestCache(AbstractHttpConfigurer::disable)
@@ -40,17 +60,19 @@ class Doors {
                 .anonymous(AbstractHttpConfigurer::disable)
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT))
+                        // It would forbid to go on past the warning that a home's own certificate gives.
+                        .httpStrictTransportSecurity(strict -> strict.disable())
                         .frameOptions(frames -> frames.deny())
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER))
                         .crossOriginResourcePolicy(resources -> resources.policy(CrossOriginResourcePolicy.SAME_ORIGIN))
                         .crossOriginOpenerPolicy(opener -> opener.policy(CrossOriginOpenerPolicy.SAME_ORIGIN)))
-                .addFilterAfter(new OwnDoor(problems, key), HeaderWriterFilter.class)
-                .addFilterAfter(new BodyLimit(problems), OwnDoor.class)
+                .addFilterAfter(guard, HeaderWriterFilter.class)
+                .addFilterAfter(new BodyLimit(problems), guard.getClass())
                 .addFilterAfter(new OneStatePerRequest(data), BodyLimit.class)
                 .build();
     }
 
-    /** Whatever the surroundings say, the server is heard on this machine only. */
+    /** Whatever the surroundings say, the machine's own door is heard on this machine only. */
     @Bean
     @Order(Ordered.LOWEST_PRECEDENCE)
     WebServerFactoryCustomizer<ConfigurableServletWebServerFactory> onThisMachineOnly() {

@@ -14,7 +14,7 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /** No more is read of a request than it may have, whether it says its length or not. */
-final class BodyLimit extends OncePerRequestFilter {
+public final class BodyLimit extends OncePerRequestFilter {
 
     private static final long KB = 1024;
     private static final long MB = KB * KB;
@@ -48,7 +48,7 @@ final class BodyLimit extends OncePerRequestFilter {
 
     private final ProblemWriter problems;
 
-    BodyLimit(ProblemWriter problems) {
+    public BodyLimit(ProblemWriter problems) {
         this.problems = problems;
     }
 

@@ -18,7 +18,7 @@ final class DataFileLock implements AutoCloseable {
         this.channel = channel;
     }
 
-    /** @throws CannotStart when another Rustic Tangle holds it */
+    /** @throws AlreadyRunning when another Rustic Tangle holds it */
     static DataFileLock on(Path file) throws IOException {
         Path lockFile = file.resolveSibling(file.getFileName() + ".lock");
         FileChannel channel = FileChannel.open(PrivateFiles.create(lockFile), StandardOpenOption.WRITE);
@@ -30,9 +30,7 @@ final class DataFileLock implements AutoCloseable {
         }
         if (lock == null) {
             channel.close();
-            throw new CannotStart(
-                    "Rustic Tangle is already running on " + file + ".",
-                    "Use the one that is running, or stop it first, or name another file in RUSTIC_TANGLE_DATA.");
+            throw new AlreadyRunning(file);
         }
         return new DataFileLock(file, channel);
     }

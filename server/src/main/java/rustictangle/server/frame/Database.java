@@ -46,7 +46,7 @@ class Database {
             if (Files.exists(file)) {
                 refuseEmpty(file);
                 PrivateFiles.create(file);
-                Schema.bring(file);
+                Schema.bringKeepingACopy(file, Schema.OWN);
             } else {
                 begin(file);
             }

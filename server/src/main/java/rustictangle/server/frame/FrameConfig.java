@@ -6,6 +6,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ApplicationContext;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.event.EventListener;
@@ -23,12 +24,22 @@ class FrameConfig implements WebMvcConfigurer {
         return new HouseClock(settings.clockOrSystem());
     }
 
+    /** The address with the key is for a person at a screen; what is kept of the output is read by others, too. */
     @EventListener
     void ready(ApplicationReadyEvent event) {
-        if (event.getApplicationContext() instanceof WebServerApplicationContext web && web.getWebServer() != null) {
+        ApplicationContext context = event.getApplicationContext();
+        if (context instanceof WebServerApplicationContext web && web.getWebServer() != null) {
+            int port = web.getWebServer().getPort();
+            WayIn wayIn = context.getBean(WayIn.class);
+            String address = wayIn.open(port);
+            String page = "http://127.0.0.1:" + port + "/";
+            boolean seen = System.console() != null || address.equals(page);
             LOG.info(
-                    "Rustic Tangle is ready: http://127.0.0.1:{}/",
-                    web.getWebServer().getPort());
+                    "Rustic Tangle is ready: {}",
+                    seen ? address : page + " (the way in stands in " + wayIn.file() + ")");
+            if (context.getBean(Settings.class).open()) {
+                OwnersBrowser.open(address);
+            }
         }
     }
 

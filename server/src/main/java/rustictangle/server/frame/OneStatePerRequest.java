@@ -16,11 +16,11 @@ import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyAdvice;
 
 /** What a request reads is one state of the data; who is slow to take the answer holds nothing of it. */
-final class OneStatePerRequest extends OncePerRequestFilter {
+public final class OneStatePerRequest extends OncePerRequestFilter {
 
     private final DataFile data;
 
-    OneStatePerRequest(DataFile data) {
+    public OneStatePerRequest(DataFile data) {
         this.data = data;
     }
 

@@ -18,6 +18,8 @@ import rustictangle.core.Choice;
 @Component
 record OpenApiChoices(List<ScreenFacts> rooms) implements OpenApiCustomizer {
 
+    private static final String EVERYWHERE = "rustictangle";
+
     /** @param hint may be empty */
     record Word(String value, String title, String label, String hint) {}
 
@@ -40,7 +42,7 @@ record OpenApiChoices(List<ScreenFacts> rooms) implements OpenApiCustomizer {
         var types = new ClassPathScanningCandidateComponentProvider(false);
         types.addIncludeFilter(new AssignableTypeFilter(Choice.class));
         Map<String, List<Word>> all = new TreeMap<>();
-        for (BeanDefinition found : types.findCandidateComponents(Choice.class.getPackageName())) {
+        for (BeanDefinition found : types.findCandidateComponents(EVERYWHERE)) {
             Class<?> type = ClassUtils.resolveClassName(Objects.requireNonNull(found.getBeanClassName()), null);
             all.put(
                     ClassUtils.getShortName(type).replace(".", ""),

@@ -5,6 +5,7 @@ import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.FileStore;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.nio.file.attribute.PosixFilePermission;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.util.Objects;
@@ -19,12 +20,12 @@ public final class PrivateFiles {
 
     private PrivateFiles() {}
 
-    /** A folder that is there already stays as its owner made it. */
     /** In which a file lies. */
     static Path folder(Path file) {
         return Objects.requireNonNull(file.toAbsolutePath().getParent(), () -> file + " is no file");
     }
 
+    /** A folder that is there already stays as its owner made it. */
     static void createFolders(Path folder) throws IOException {
         if (Files.isDirectory(folder)) {
             return;
@@ -72,6 +73,17 @@ public final class PrivateFiles {
     public static Path temporary(Path file, String what) throws IOException {
         Path path = Files.createTempFile(file.getParent(), temporaryPrefix(file) + what + "-", "");
         return create(path);
+    }
+
+    /**
+     * All of it or, whatever happens, what stood there before.
+     *
+     * @param data the file beside which it lies
+     */
+    public static void write(Path data, Path file, byte[] content) throws IOException {
+        Path beside = temporary(data, "new");
+        Files.write(beside, content);
+        Files.move(beside, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
     }
 
     private static String temporaryPrefix(Path file) {

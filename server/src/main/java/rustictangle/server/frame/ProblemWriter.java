@@ -9,9 +9,9 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Answers with a problem where no controller has been reached yet. */
 @Component
-record ProblemWriter(JsonMapper json) {
+public record ProblemWriter(JsonMapper json) {
 
-    void write(HttpServletResponse response, ProblemDetail problem) throws IOException {
+    public void write(HttpServletResponse response, ProblemDetail problem) throws IOException {
         response.setStatus(problem.getStatus());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
         response.getOutputStream().write(json.writeValueAsBytes(problem));

@@ -40,10 +40,10 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
  * #BUSY}, the same again will do; {@link #DEFECT}, ours, with an id that is in the log, too.
  */
 @RestControllerAdvice
-class Problems extends ResponseEntityExceptionHandler {
+public class Problems extends ResponseEntityExceptionHandler {
 
-    static final URI REFUSED = URI.create("urn:rustic-tangle:refused");
-    static final URI BUSY = URI.create("urn:rustic-tangle:busy");
+    public static final URI REFUSED = URI.create("urn:rustic-tangle:refused");
+    public static final URI BUSY = URI.create("urn:rustic-tangle:busy");
     static final URI FILE_GONE = URI.create("urn:rustic-tangle:file-gone");
     static final URI DEFECT = URI.create("urn:rustic-tangle:defect");
     /** Long enough for whoever writes just now, short enough for an owner who waits. Seconds. */
@@ -225,7 +225,7 @@ class Problems extends ResponseEntityExceptionHandler {
         return answer(problem);
     }
 
-    static ProblemDetail problem(HttpStatus status, URI type, String title, String detail) {
+    public static ProblemDetail problem(HttpStatus status, URI type, String title, String detail) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
         problem.setType(type);
         problem.setTitle(title);

@@ -21,6 +21,9 @@ public final class Sender extends OncePerRequestFilter {
     /** Optional; anything else is as if it were absent. */
     static final String HEADER = "X-Device";
 
+    /** The attribute of a request whose device was let in: then it is known, whatever the header says. */
+    public static final String KNOWN = "rustictangle.device";
+
     /** Milliseconds since it was said, by the device's own clock, which need not be right. Optional, as above. */
     static final String AGO = "X-Ago";
 
@@ -48,7 +51,7 @@ public final class Sender extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        String name = request.getHeader(HEADER);
+        String name = request.getAttribute(KNOWN) instanceof String known ? known : request.getHeader(HEADER);
         DEVICE.set(name != null && NAME.matcher(name).matches() ? name : "");
         String ago = request.getHeader(AGO);
         if (ago != null && MILLISECONDS.matcher(ago).matches()) {

@@ -14,9 +14,10 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param clock an ISO instant at which time stands still, or "file:" and where one stands; empty: the machine's clock
  * @param demo  whether an empty file is filled with the demo household
  * @param restore a backup that takes the place of the data file at the start; empty: none
+ * @param open   whether the browser is opened once it answers
  */
 @ConfigurationProperties("rustictangle")
-public record Settings(String data, String clock, boolean demo, String restore) {
+public record Settings(String data, String clock, boolean demo, String restore, boolean open) {
 
     private static final String IN_A_FILE = "file:";
 

@@ -5,16 +5,18 @@ import java.util.function.Function;
 import org.springframework.stereotype.Component;
 import rustictangle.core.coat.Coat;
 import rustictangle.core.kit.Approach;
+import rustictangle.core.kit.Hand;
 import rustictangle.core.kit.Kit;
 import rustictangle.core.kit.Match;
 import rustictangle.core.kit.Tool;
 import rustictangle.server.coat.KnownDog;
+import rustictangle.server.frame.ChildsHand;
 import rustictangle.server.frame.DerivedCache;
 import rustictangle.server.frame.ReadCache;
 
 /** Loads the household's drawer, held against what a known dog asks. */
 @Component
-public class KitLoader {
+public class KitLoader implements ChildsHand {
 
     private record KitBasis(KnownDog known, Approach chosen, List<Tool> drawer) {}
 
@@ -52,6 +54,11 @@ public class KitLoader {
 
     private KitBasis facts(KnownDog known) {
         return new KitBasis(known, approach(known.id()), drawer());
+    }
+
+    @Override
+    public boolean chosenFor(long dogId) {
+        return approach(dogId).hand() == Hand.CHILD;
     }
 
     /** The usual one until the owner has chosen. */

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.net.URI;
+import java.net.URLConnection;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -14,6 +15,7 @@ import java.util.TimeZone;
 import java.util.stream.Stream;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.WebApplicationType;
+import org.springframework.http.HttpHeaders;
 import rustictangle.server.RusticTangle;
 
 /**
@@ -43,13 +45,22 @@ final class GeneratedFiles {
                 "--rustictangle.clock=" + DemoHousehold.MADE_FOR,
                 "--logging.level.rustictangle=warn")) {
             String port = running.getEnvironment().getRequiredProperty("local.server.port");
-            try (InputStream asked = URI.create("http://127.0.0.1:" + port + "/api/openapi.json")
+            URLConnection asking = URI.create("http://127.0.0.1:" + port + "/api/openapi.json")
                     .toURL()
-                    .openStream()) {
+                    .openConnection();
+            asking.setRequestProperty(HttpHeaders.AUTHORIZATION, "Bearer " + key(lived));
+            try (InputStream asked = asking.getInputStream()) {
                 Files.copy(asked, document, StandardCopyOption.REPLACE_EXISTING);
             }
         }
         Files.copy(lived, household, StandardCopyOption.REPLACE_EXISTING);
+    }
+
+    /** Out of the file beside the data, as a script of the owner does. */
+    private static String key(Path data) throws IOException {
+        return Files.readString(data.resolveSibling(data.getFileName() + ".way-in"))
+                .strip()
+                .split("#")[1];
     }
 
     private static boolean isNewer(Path file, String[] args) throws IOException {

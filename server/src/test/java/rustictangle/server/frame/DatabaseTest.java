@@ -7,10 +7,13 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.time.Duration;
+import java.util.List;
+import java.util.stream.Stream;
 import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -113,5 +116,28 @@ class DatabaseTest extends ServerTest {
 
     private <T> T pragma(String name, Class<T> type) {
         return writing.execute(status -> ours.sql("PRAGMA " + name).query(type).single());
+    }
+
+    @Test
+    void aNewerVersionLaysACopyBesideBeforeItChangesHowDataIsKept(@TempDir Path folder) throws Exception {
+        Path file = folder.resolve("older.db");
+        Schema.bringKeepingACopy(file, Schema.OWN);
+        Schema.bringKeepingACopy(file, Schema.OWN);
+        assertEquals(List.of(), copiesBeside(file), "nothing changed, nothing to keep");
+        Path steps = Files.createDirectory(folder.resolve("steps"));
+        Files.writeString(steps.resolve("V9000__of_a_later_version.sql"), "CREATE TABLE later (x INTEGER) STRICT;");
+        Schema.bringKeepingACopy(file, Schema.OWN, "filesystem:" + steps);
+        List<Path> copies = copiesBeside(file);
+        assertEquals(1, copies.size());
+        assertEquals("rw-------", PosixFilePermissions.toString(Files.getPosixFilePermissions(copies.get(0))));
+        Schema.bring(copies.get(0));
+    }
+
+    private static List<Path> copiesBeside(Path file) throws IOException {
+        try (Stream<Path> beside = Files.list(file.getParent())) {
+            return beside.filter(
+                            path -> path.getFileName().toString().startsWith(file.getFileName() + ".before-version-"))
+                    .toList();
+        }
     }
 }

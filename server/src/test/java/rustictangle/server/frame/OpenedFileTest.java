@@ -141,7 +141,7 @@ class OpenedFileTest {
     @Test
     void anEmptyFileThatIsThereIsNotTakenForANewHousehold() throws Exception {
         Path empty = Files.createFile(folder.resolve("empty.db"));
-        Settings settings = new Settings(empty.toString(), "", false, "");
+        Settings settings = new Settings(empty.toString(), "", false, "", false);
         Database database = new Database();
         try (DataFileLock lock = database.dataFileLock(settings)) {
             CannotStart refused =
