@@ -4,7 +4,7 @@ import { useSections } from '@/api/queries'
 import { messageOf } from '@/api/client'
 import type { Home, HomeDog, Section } from '@/api/types'
 import { burrWash, type Paint } from '@/bodymap/paints'
-import { useDrawnDog } from '@/coat/useCoat'
+import { drawnDog } from '@/bodymap/dog'
 import { labelOf } from '@/api/words'
 import { subjectLabel } from '@/api/words'
 import { closedTogether } from '@/rhythm/closed'
@@ -36,7 +36,7 @@ const { date, say } = useUnits()
 const { names } = useSections()
 /** Words first: a dog takes longer to draw than all that is said of it. */
 const CoatSide = useAfterWords(() => import('@/bodymap/CoatSide.vue'))
-const drawn = useDrawnDog(() => props.dog.id)
+const drawn = computed(() => drawnDog(props.dog.coat, props.dog.form))
 const known = computed(() => props.dog.known)
 const to = computed(() => `/dogs/${props.dog.id}`)
 const paint = computed<Partial<Record<Section, Paint>>>(() =>

@@ -95,7 +95,9 @@ class PackageTest {
         run("../bin/package");
         Path archive;
         try (var made = Files.list(Path.of("../dist"))) {
-            archive = made.filter(path -> path.toString().endsWith(".tar.gz")).findFirst().orElseThrow();
+            archive = made.filter(path -> path.toString().endsWith(".tar.gz"))
+                    .findFirst()
+                    .orElseThrow();
         }
         run("tar", "-xzf", archive.toString(), "-C", folder.toString());
         Path unpacked = folder.resolve(archive.getFileName().toString().replace(".tar.gz", ""));

@@ -21,7 +21,7 @@ import rustictangle.server.log.Logs;
 public class DogLoader {
 
     /** @param known by id, those whose coat is described */
-    private record Dogs(List<StoredDog> all, Map<Long, KnownDog> known) {}
+    private record Dogs(List<StoredDog> all, Map<Long, CoatForm> described, Map<Long, KnownDog> known) {}
 
     private final DogStore dogs;
     private final CoatStore coats;
@@ -46,8 +46,13 @@ public class DogLoader {
                     .ifPresent(coat -> known.put(
                             dog.id(),
                             new KnownDog(dog.id(), dog.form().name(), dog.form().dog(), coat(dog.id(), coat.coat())))));
-            return new Dogs(all, known);
+            return new Dogs(all, described, known);
         });
+    }
+
+    /** Its coat as it was described; empty: it was not yet. */
+    public Optional<CoatForm> described(long dogId) {
+        return Optional.ofNullable(now().described().get(dogId));
     }
 
     /** What was neglected is so no more where a comb has run free since. */

@@ -26,7 +26,9 @@ import rustictangle.core.plan.Race;
 import rustictangle.core.plan.SectionPlan;
 import rustictangle.core.rhythm.OwedBath;
 import rustictangle.core.session.SessionLog;
+import rustictangle.server.coat.CoatForm;
 import rustictangle.server.coat.DogLoader;
+import rustictangle.server.dog.DogForm;
 import rustictangle.server.dog.StoredDog;
 import rustictangle.server.frame.Settings;
 import rustictangle.server.log.Logs;
@@ -77,8 +79,12 @@ record HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visit
      */
     record PickView(long dogId, List<Section> sections, double seconds, double setUpSeconds) {}
 
-    /** @param known absent until the coat has been described */
-    record HomeDog(long id, String name, Optional<HomeKnown> known) {}
+    /**
+     * @param form  how it is drawn, with its coat
+     * @param coat  absent until it has been described
+     * @param known absent until then
+     */
+    record HomeDog(long id, String name, DogForm form, Optional<CoatForm> coat, Optional<HomeKnown> known) {}
 
     /**
      * @param brushed         whether anything is brushed on this dog at all
@@ -191,7 +197,12 @@ record HomeController(DogLoader dogs, Plans plans, Logs logs, VisitService visit
     }
 
     private HomeDog dog(PlanToday now, StoredDog dog, Optional<PlannedDog> member) {
-        return new HomeDog(dog.id(), dog.form().name(), member.map(planned -> known(now, planned)));
+        return new HomeDog(
+                dog.id(),
+                dog.form().name(),
+                dog.form(),
+                dogs.described(dog.id()),
+                member.map(planned -> known(now, planned)));
     }
 
     private HomeKnown known(PlanToday now, PlannedDog member) {
