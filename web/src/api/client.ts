@@ -18,7 +18,7 @@ function deviceName(): string {
 const HEADERS = { 'X-Device': deviceName() }
 
 export const api = createClient<paths>({ baseUrl: '/' })
-// Only what is said has a sender: a question without one is the same that the page's head asked already.
+// Only what is said has a sender.
 api.use({
   onRequest({ request }) {
     if (request.method !== 'GET') Object.entries(HEADERS).forEach(([name, says]) => request.headers.set(name, says))

@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
 import { computed, watch } from 'vue'
+import { api, ask } from '@/api/client'
 import type { Section, SessionEvent, SessionView, Signal } from '@/api/types'
 import CoatMap from '@/bodymap/CoatMap.vue'
 import { burrWash, CLOSED_PAINT, matMark, type Paint } from '@/bodymap/paints'
@@ -29,6 +31,15 @@ const { date, say } = useUnits()
 const drawn = useDrawnDog(() => props.view.dogId)
 const when = useDogView('when', () => props.view.dogId)
 const months = useDogView('months', () => props.view.dogId)
+const devices = useQuery({
+  queryKey: ['devices', () => props.view.id],
+  queryFn: () =>
+    ask(
+      api.GET('/api/dogs/{dogId}/sessions/{sessionId}/devices', {
+        params: { path: { dogId: props.view.dogId, sessionId: props.view.id } },
+      }),
+    ),
+})
 /** A round over the dog is whole: a comb ran free at every place. */
 const whole = computed(() => months.data.value?.allOver.includes(props.view.startedAt.slice(0, 10)))
 const { tick } = useSoftSound()
@@ -126,6 +137,7 @@ const took = (signal?: Signal) => signal && labelOf('Signal', signal)
           <JoyMark class="flex-none" /><span class="slab text-2xl">A comb runs free all over {{ dogName }}.</span>
         </p>
         <p v-if="!nothingDone || !warned" class="done slab text-2xl my-4 mx-0">{{ done }}</p>
+        <p v-if="devices.data.value?.length" class="quiet">Said on {{ devices.data.value.join(' and ') }}.</p>
         <p v-if="view.review && (!nothingDone || !warned)" class="mb-10">
           <b>{{ minutes(view.review.spentSeconds) }}</b> at the brush<template v-if="view.review.expectedSeconds"
             >, reckoned {{ minutes(view.review.expectedSeconds) }}</template

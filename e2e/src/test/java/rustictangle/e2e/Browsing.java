@@ -93,6 +93,8 @@ abstract class Browsing {
                 .setColorScheme(ColorScheme.LIGHT)
                 .setReducedMotion(ReducedMotion.REDUCE)
                 .setExtraHTTPHeaders(Map.of("Authorization", RunningApp.BEARER)));
+        // A download bears cookies, and no headers of a test.
+        context.addCookies(RunningApp.cookies());
         return watched(context);
     }
 

@@ -189,6 +189,9 @@ class HomeDoorTest extends Browsing {
         there.reload();
         assertThat(view.next()).isVisible();
         assertEquals(2, proved(session, device), "each arrived once");
+        there.keyboard().press("e");
+        assertThat(heading(there, "Enough for today")).isVisible();
+        assertThat(there.getByText("Said on the phone on the shelf.")).isVisible();
 
         // Taken out with one touch: what it bears opens nothing any more.
         putOut.click();

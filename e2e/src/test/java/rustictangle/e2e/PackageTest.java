@@ -14,6 +14,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
@@ -46,11 +47,13 @@ class PackageTest {
         return folder.resolve("shown");
     }
 
-    private Process start(Path unpacked, Path tools, Path data, int port) throws IOException {
-        ProcessBuilder start = new ProcessBuilder(
-                        unpacked.resolve("rustic-tangle").toString(),
-                        "--rustictangle.clock=" + Browsing.MORNING,
-                        "--rustictangle.home.port=" + freePort())
+    private Process start(Path unpacked, Path tools, Path data, int port, String... more) throws IOException {
+        List<String> command = new ArrayList<>(List.of(
+                unpacked.resolve("rustic-tangle").toString(),
+                "--rustictangle.clock=" + Browsing.MORNING,
+                "--rustictangle.home.port=" + freePort()));
+        command.addAll(List.of(more));
+        ProcessBuilder start = new ProcessBuilder(command)
                 .redirectErrorStream(true)
                 .redirectOutput(folder.resolve("output").toFile());
         start.environment().clear();
@@ -102,6 +105,8 @@ class PackageTest {
         run("tar", "-xzf", archive.toString(), "-C", folder.toString());
         Path unpacked = folder.resolve(archive.getFileName().toString().replace(".tar.gz", ""));
         assertTrue(Files.size(unpacked.resolve("app/classes.jsa")) > 0, "its classes are kept ready");
+        assertTrue(Files.readString(unpacked.resolve("parts-java.json")).contains("spring-security-web"));
+        assertTrue(Files.readString(unpacked.resolve("parts-web.json")).contains("vue-router"));
         // Years that an older version kept.
         Path data = folder.resolve("household.db");
         Files.copy(Path.of("../server/target/classes/rustictangle/demo/household.db"), data);
@@ -125,6 +130,11 @@ class PackageTest {
             assertTrue(again.waitFor(PATIENCE_SECONDS, TimeUnit.SECONDS));
             assertEquals(0, again.exitValue());
             assertTrue(app.isAlive());
+            // A code for a phone, by its owner on the command line: not while the door to the home is shut.
+            Process code = start(unpacked, tools, data, port, "--let-in", "the phone", "helpers");
+            assertTrue(code.waitFor(PATIENCE_SECONDS, TimeUnit.SECONDS));
+            assertEquals(1, code.exitValue());
+            assertTrue(Files.readString(folder.resolve("output")).contains("Open the door to the home first."));
         } finally {
             app.destroy();
             assertTrue(app.waitFor(PATIENCE_SECONDS, TimeUnit.SECONDS));

@@ -1,5 +1,6 @@
 package rustictangle.e2e;
 
+import com.microsoft.playwright.options.Cookie;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -21,6 +22,8 @@ import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 
@@ -39,6 +42,9 @@ public final class RunningApp implements AutoCloseable {
     /** What lets the owner's scripts in, in the header Authorization. */
     static final String BEARER = "Bearer " + KEY;
 
+    /** Of all that were started. */
+    private static final Set<Integer> PORTS = ConcurrentHashMap.newKeySet();
+
     private final Process process;
     private final Path data;
     private final Path clock;
@@ -50,6 +56,7 @@ public final class RunningApp implements AutoCloseable {
 
     private RunningApp(Path data, int port, String moment, boolean demo, String restore) throws IOException {
         this.port = port;
+        PORTS.add(port);
         this.homePort = freePort();
         this.data = data;
         this.clock = data.resolveSibling(data.getFileName() + ".clock");
@@ -167,6 +174,14 @@ public final class RunningApp implements AutoCloseable {
     /** The file in which the address stands that lets the owner in. */
     Path wayIn() {
         return data.resolveSibling(data.getFileName() + ".way-in");
+    }
+
+    /** What a browser of this machine bears that was let in. */
+    static List<Cookie> cookies() {
+        return PORTS.stream()
+                .map(port ->
+                        new Cookie("door-" + port, KEY).setDomain("127.0.0.1").setPath("/"))
+                .toList();
     }
 
     /** As the owner's scripts ask. */

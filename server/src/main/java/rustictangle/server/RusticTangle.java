@@ -5,6 +5,7 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.scheduling.annotation.EnableScheduling;
+import rustictangle.server.door.LetIn;
 import rustictangle.server.frame.AlreadyRunning;
 import rustictangle.server.frame.Version;
 
@@ -18,6 +19,9 @@ public class RusticTangle {
         if (List.of(args).contains("--version")) {
             System.out.println("Rustic Tangle " + Version.TEXT);
             return;
+        }
+        if (LetIn.isAsked(List.of(args))) {
+            System.exit(LetIn.run(List.of(args)));
         }
         try {
             SpringApplication.run(RusticTangle.class, args);

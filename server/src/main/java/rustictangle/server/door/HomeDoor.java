@@ -103,7 +103,7 @@ public final class HomeDoor {
             Pairing.Offer offer = pairing.offer("first device", Role.OWNERS, Instant.now());
             LOG.info(
                     "To let a device in, open {}/pair there and type {} (good once, for {} minutes)",
-                    url(address),
+                    outerUrl(address),
                     offer.code(),
                     Pairing.GOOD_FOR.toMinutes());
         }
@@ -134,6 +134,11 @@ public final class HomeDoor {
 
     String url(String host) {
         return "https://" + host + ":" + port;
+    }
+
+    /** As a phone reaches it: by the name that a router or a container has for it, else by the address. */
+    String outerUrl(String address) {
+        return url(more.isEmpty() ? address : more.get(0));
     }
 
     /** Under which it may be asked for. */

@@ -82,7 +82,7 @@ record HomeDoorController(HomeDoor door, HomeFile file, Pairing pairing) {
         return new OfferView(
                 offer.name(),
                 offer.role(),
-                door.url(door.address().orElseThrow()) + "/pair#" + offer.code(),
+                door.outerUrl(door.address().orElseThrow()) + "/pair#" + offer.code(),
                 offer.code(),
                 offer.until());
     }

@@ -10,8 +10,10 @@ import java.security.NoSuchAlgorithmException;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -20,6 +22,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import rustictangle.core.Refused;
 import rustictangle.server.frame.DataFile;
+import rustictangle.server.frame.DeviceNames;
 import rustictangle.server.frame.PrivateFiles;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
@@ -29,17 +32,24 @@ import tools.jackson.databind.json.JsonMapper;
  * in it. A copy of the household that is taken in again brings nobody back who was put out.
  */
 @Component
-final class HomeFile {
+final class HomeFile implements DeviceNames {
 
     private static final Logger LOG = LoggerFactory.getLogger("rustictangle");
     private static final Duration NOTED_EVERY = Duration.ofHours(1);
     private static final int SECRET_BYTES = 32;
     private static final int MOST = 30;
 
-    /** @param address at which the door stands; null: it is shut */
-    private record Kept(@Nullable String address, List<Device> devices) {
+    /**
+     * @param address at which the door stands; null: it is shut
+     * @param former  the names of those that were put out, by id: what they said still stands
+     */
+    private record Kept(@Nullable String address, List<Device> devices, Map<String, String> former) {
 
-        private static final Kept NOTHING = new Kept(null, List.of());
+        private static final Kept NOTHING = new Kept(null, List.of(), Map.of());
+
+        private Kept with(List<Device> others) {
+            return new Kept(address, others, former);
+        }
     }
 
     /** @param cookie what the device bears from now on */
@@ -81,7 +91,7 @@ final class HomeFile {
 
     /** @param address null: shut */
     synchronized void stands(@Nullable String address) {
-        keep(new Kept(address, kept.devices));
+        keep(new Kept(address, kept.devices, kept.former));
     }
 
     synchronized List<Device> devices() {
@@ -97,15 +107,18 @@ final class HomeFile {
         Device device = new Device(UUID.randomUUID().toString(), name, role, hash(secret), now, now);
         List<Device> devices = new ArrayList<>(kept.devices);
         devices.add(device);
-        keep(new Kept(kept.address, devices));
+        keep(kept.with(devices));
         return new LetIn(device, device.id() + "." + secret);
     }
 
     /** From now on its cookie opens nothing. */
     synchronized void putOut(String id) {
+        Map<String, String> former = new HashMap<>(kept.former);
+        kept.devices.stream().filter(device -> device.id().equals(id)).forEach(device -> former.put(id, device.name()));
         keep(new Kept(
                 kept.address,
-                kept.devices.stream().filter(device -> !device.id().equals(id)).toList()));
+                kept.devices.stream().filter(device -> !device.id().equals(id)).toList(),
+                former));
     }
 
     /** Whose cookie this is; empty: nobody's, or of one that was put out. */
@@ -124,11 +137,18 @@ final class HomeFile {
     }
 
     private void noteUse(Device used, Instant now) {
-        keep(new Kept(
-                kept.address,
-                kept.devices.stream()
-                        .map(device -> device.equals(used) ? used.used(now) : device)
-                        .toList()));
+        keep(kept.with(kept.devices.stream()
+                .map(device -> device.equals(used) ? used.used(now) : device)
+                .toList()));
+    }
+
+    @Override
+    public synchronized Optional<String> nameOf(String device) {
+        return kept.devices.stream()
+                .filter(one -> one.id().equals(device))
+                .map(Device::name)
+                .findFirst()
+                .or(() -> Optional.ofNullable(kept.former.get(device)));
     }
 
     private static String hash(String secret) {

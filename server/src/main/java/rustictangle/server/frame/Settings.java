@@ -5,6 +5,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 
 /**
@@ -17,11 +18,12 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param open   whether the browser is opened once it answers
  */
 @ConfigurationProperties("rustictangle")
-public record Settings(String data, String clock, boolean demo, String restore, boolean open) {
+public record Settings(
+        @Nullable String data, @Nullable String clock, boolean demo, @Nullable String restore, boolean open) {
 
     private static final String IN_A_FILE = "file:";
 
-    Path dataFile() {
+    public Path dataFile() {
         return data == null || data.isBlank()
                 ? userDataFolder().resolve("rustic-tangle").resolve("rustic-tangle.db")
                 : Path.of(data).toAbsolutePath();

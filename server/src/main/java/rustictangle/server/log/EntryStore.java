@@ -163,6 +163,14 @@ class EntryStore {
                 .list();
     }
 
+    /** On which devices it was said, in the order in which they began. */
+    List<String> devicesOf(UUID session) {
+        return jdbc.sql("SELECT device FROM entry WHERE session_id = ?1 OR id = ?1 GROUP BY device ORDER BY min(seq)")
+                .param(1, session.toString())
+                .query(String.class)
+                .list();
+    }
+
     /** All that was said of one session after an entry, undone or not, in order. */
     List<Kept> ofSession(UUID session, long seq) {
         return jdbc.sql("SELECT " + COLUMNS + " FROM entry WHERE session_id = ? AND seq > ? ORDER BY seq")

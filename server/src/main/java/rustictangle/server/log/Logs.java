@@ -156,6 +156,11 @@ public class Logs implements ViewProbe, ScreenFacts {
                 .toList();
     }
 
+    /** On which devices a session was said, in the order in which they began. */
+    public List<String> devicesOf(UUID session) {
+        return store.devicesOf(session);
+    }
+
     /** The same of the dog's sessions begun before a moment, the newest sessions first. */
     public List<List<Entry>> ofSessions(long dogId, Instant before, int most) {
         List<List<Entry>> sessions = new ArrayList<>();

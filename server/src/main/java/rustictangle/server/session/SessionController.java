@@ -35,13 +35,22 @@ import rustictangle.core.trust.MayBegin;
 import rustictangle.core.trust.Practice;
 import rustictangle.server.coat.DogLoader;
 import rustictangle.server.coat.KnownDog;
+import rustictangle.server.frame.DeviceNames;
 import rustictangle.server.frame.ScreenFacts;
+import rustictangle.server.log.Logs;
 import rustictangle.server.trust.Doors;
 import rustictangle.server.trust.TrustLoader;
 
 @RestController
 @RequestMapping("/api/dogs/{dogId}/sessions")
-record SessionController(SessionService service, SessionViews views, DogLoader dogs, TrustLoader trusts, Clock clock)
+record SessionController(
+        SessionService service,
+        SessionViews views,
+        DogLoader dogs,
+        TrustLoader trusts,
+        Logs logs,
+        DeviceNames devices,
+        Clock clock)
         implements ScreenFacts {
 
     /**
@@ -75,6 +84,15 @@ record SessionController(SessionService service, SessionViews views, DogLoader d
             form.sections().forEach(section -> Doors.refuse("sections", section.label(), may.brushing(section)));
         });
         return get(dogId, form.id());
+    }
+
+    /** The devices let in from the home on which something of it was said; none: all of it at the machine itself. */
+    @GetMapping("/{sessionId}/devices")
+    List<String> devices(@PathVariable long dogId, @PathVariable UUID sessionId) {
+        service.get(dogId, sessionId);
+        return logs.devicesOf(sessionId).stream()
+                .flatMap(device -> devices.nameOf(device).stream())
+                .toList();
     }
 
     @GetMapping("/{sessionId}")
