@@ -53,6 +53,9 @@ public final class HomeDoor {
     private final String atTheStart;
     private final Pairing pairing;
     private final List<Connector> open = new ArrayList<>();
+    /** Of this machine's own door: chosen the same, that one stays what it is, and this one shut. */
+    private volatile int ownPort;
+
     private @Nullable Service tomcat;
     private @Nullable HomeCertificate certificate;
     private volatile Set<String> hosts = Set.of();
@@ -82,6 +85,7 @@ public final class HomeDoor {
         if (event.getApplicationContext() instanceof WebServerApplicationContext web
                 && web.getWebServer() instanceof TomcatWebServer server) {
             tomcat = server.getTomcat().getService();
+            ownPort = server.getPort();
             if (atTheStart.isBlank()) {
                 file.address().ifPresent(this::openAgain);
             } else {
@@ -120,7 +124,7 @@ public final class HomeDoor {
 
     /** Whether it is a request that came through this door, encrypted or not. */
     boolean isIts(int localPort) {
-        return localPort == port || localPort == port + 1;
+        return localPort != ownPort && (localPort == port || localPort == port + 1);
     }
 
     boolean isOpen() {
@@ -155,6 +159,10 @@ public final class HomeDoor {
         if (!Addresses.ofThisMachine().contains(address)) {
             throw new Refused("This machine has no address " + address + " in the home now. It has "
                     + Addresses.ofThisMachine().stream().collect(Collectors.joining(", ")) + ".");
+        }
+        if (ownPort == port || ownPort == port + 1) {
+            throw new Refused(
+                    "Port " + ownPort + " is this machine’s own door: choose another in RUSTIC_TANGLE_HOME_PORT.");
         }
         shutConnectors();
         try {

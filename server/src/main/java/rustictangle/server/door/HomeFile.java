@@ -137,9 +137,13 @@ final class HomeFile implements DeviceNames {
     }
 
     private void noteUse(Device used, Instant now) {
-        keep(kept.with(kept.devices.stream()
-                .map(device -> device.equals(used) ? used.used(now) : device)
-                .toList()));
+        try {
+            keep(kept.with(kept.devices.stream()
+                    .map(device -> device.equals(used) ? used.used(now) : device)
+                    .toList()));
+        } catch (UncheckedIOException full) {
+            LOG.debug("The use of a device was not noted", full);
+        }
     }
 
     @Override
