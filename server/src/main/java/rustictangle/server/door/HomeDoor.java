@@ -140,6 +140,14 @@ public final class HomeDoor {
         return "https://" + host + ":" + port;
     }
 
+    /** Under which it is reached, the surest first; none: it is shut. */
+    List<String> urls() {
+        List<String> names =
+                new ArrayList<>(file.address().filter(hosts::contains).stream().toList());
+        hosts.stream().filter(host -> !names.contains(host)).sorted().forEach(names::add);
+        return names.stream().map(this::url).toList();
+    }
+
     /** As a phone reaches it: by the name that a router or a container has for it, else by the address. */
     String outerUrl(String address) {
         return url(more.isEmpty() ? address : more.get(0));

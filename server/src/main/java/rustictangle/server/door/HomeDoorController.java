@@ -7,7 +7,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ResponseEntity;
 import org.springframework.validation.annotation.Validated;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -41,7 +40,10 @@ record HomeDoorController(HomeDoor door, HomeFile file, Pairing pairing) {
             Optional<OfferView> offer,
             List<DeviceView> devices) {}
 
-    /** @param url with the code in it, to be scanned; @param code to be typed where nothing can be scanned */
+    /**
+     * @param url  with the code in it, to be scanned
+     * @param code to be typed where nothing can be scanned
+     */
     record OfferView(String name, Role role, String url, String code, Instant until) {}
 
     record DeviceView(String id, String name, Role role, Instant since, Instant lastUsed) {}
@@ -62,14 +64,7 @@ record HomeDoorController(HomeDoor door, HomeFile file, Pairing pairing) {
                 door.isOpen(),
                 door.address(),
                 Addresses.ofThisMachine(),
-                door.isOpen()
-                        ? door.address().stream()
-                                .flatMap(address -> java.util.stream.Stream.concat(
-                                        java.util.stream.Stream.of(address),
-                                        door.hosts().stream().filter(host -> !host.equals(address))))
-                                .map(door::url)
-                                .toList()
-                        : List.of(),
+                door.urls(),
                 door.certificate().filter(kept -> door.isOpen()).map(HomeCertificate::fingerprint),
                 pairing.offered(now).filter(offer -> door.isOpen()).map(this::view),
                 file.devices().stream()
@@ -117,11 +112,11 @@ record HomeDoorController(HomeDoor door, HomeFile file, Pairing pairing) {
 
     /** From now on its cookie opens nothing. */
     @DeleteMapping("/devices/{id}")
-    ResponseEntity<HomeDoorView> putOut(@PathVariable String id) {
+    HomeDoorView putOut(@PathVariable String id) {
         if (file.devices().stream().noneMatch(device -> device.id().equals(id))) {
             throw new NotThere("device", id);
         }
         file.putOut(id);
-        return ResponseEntity.ok(shown());
+        return shown();
     }
 }
