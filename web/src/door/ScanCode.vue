@@ -21,7 +21,8 @@ const path = computed(() => {
 </script>
 
 <template>
-  <svg class="block w-full max-w-260 bg-white rounded-plain" :viewBox="box" role="img" aria-label="Code to scan">
+  <svg class="block w-full max-w-260" :viewBox="box" role="img" aria-label="Code to scan">
+    <rect :x="-QUIET" :y="-QUIET" width="100%" height="100%" fill="#fff" />
     <path :d="path" fill="#000" shape-rendering="crispEdges" />
   </svg>
 </template>
